@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Artwork;
+
+use Wubbin\Core\Measure\Provenance;
+use Wubbin\Core\Measure\Record;
+
+/** What a route asks of a picture: pixels an inch below which it looks soft, and below which it looks broken. */
+final readonly class ArtworkLimits
+{
+    private function __construct(
+        public float $dpiGood,
+        public float $dpiLeast,
+        public Provenance $provenance,
+    ) {
+    }
+
+    public static function fromRecord(Record $record): self
+    {
+        return new self(
+            $record->number('dpi_good'),
+            $record->number('dpi_least'),
+            Provenance::fromRecord($record->record('provenance')),
+        );
+    }
+}

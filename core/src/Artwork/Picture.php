@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Artwork;
+
+use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Measure\Size;
+
+/**
+ * What is known of a picture without looking at it again.
+ *
+ * Width and height are those of its visible part, upright: pixels for a raster picture, user units for a vector one.
+ */
+final readonly class Picture
+{
+    private function __construct(
+        public string $sha256,
+        public string $name,
+        public PictureKind $kind,
+        public float $width,
+        public float $height,
+        public bool $hasTransparency,
+    ) {
+    }
+
+    /** @throws BadRecord unless both sides are above zero */
+    public static function of(string $sha256, string $name, PictureKind $kind, float $width, float $height, bool $hasTransparency): self
+    {
+        if ($width <= 0.0 || $height <= 0.0) {
+            throw BadRecord::at('artwork', 'The picture has no size.');
+        }
+
+        return new self($sha256, $name, $kind, $width, $height, $hasTransparency);
+    }
+
+    /** @throws BadRecord */
+    public static function fromRecord(Record $record): self
+    {
+        return self::of(
+            $record->string('sha256'),
+            $record->string('name'),
+            $record->enum('kind', PictureKind::class),
+            $record->number('width'),
+            $record->number('height'),
+            $record->boolean('has_transparency'),
+        );
+    }
+
+    /** @return array{sha256: string, name: string, kind: string, width: float, height: float, has_transparency: bool} */
+    public function toRecord(): array
+    {
+        return [
+            'sha256' => $this->sha256,
+            'name' => $this->name,
+            'kind' => $this->kind->value,
+            'width' => $this->width,
+            'height' => $this->height,
+            'has_transparency' => $this->hasTransparency,
+        ];
+    }
+
+    public function aspect(): float
+    {
+        return $this->width / $this->height;
+    }
+
+    /** Pixels an inch when printed this large; null for line art, which has none. */
+    public function effectiveDpi(Size $printed): ?float
+    {
+        return PictureKind::Vector === $this->kind ? null : $this->width / ($printed->widthMm / 25.4);
+    }
+
+    /** The widest it may be printed, in mm, and still have this many pixels an inch; null for line art. */
+    public function widestAt(float $dpi): ?float
+    {
+        return PictureKind::Vector === $this->kind ? null : $this->width / $dpi * 25.4;
+    }
+}

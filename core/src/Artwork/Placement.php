@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Artwork;
+
+use Wubbin\Core\Measure\Length;
+use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\Size;
+use Wubbin\Core\Measure\UnreadableQuantity;
+
+/**
+ * How large a picture is wanted and where it sits. One side is given and the other follows, so that it keeps its shape.
+ *
+ * `rightMm` is the picture's middle to the right of the blank's centre-line, as the viewer sees it;
+ * `belowMm` its upper edge below the collar seam.
+ */
+final readonly class Placement
+{
+    public const LEAST_MM = 5.0;
+    public const MOST_MM = 2000.0;
+    public const FARTHEST_MM = 1000.0;
+
+    private function __construct(
+        public SizedBy $by,
+        public float $sideMm,
+        public float $rightMm,
+        public float $belowMm,
+    ) {
+    }
+
+    /** @throws UnreadableQuantity outside 5 to 2000 mm, or placed more than 1000 mm away */
+    public static function of(SizedBy $by, Length $side, Length $right, Length $below): self
+    {
+        if ($side->mm < self::LEAST_MM || $side->mm > self::MOST_MM) {
+            throw UnreadableQuantity::outOfRange('A picture’s '.$by->value, '5 mm (0.2 in)', '2000 mm (78 in)');
+        }
+        foreach ([$right, $below] as $offset) {
+            if (abs($offset->mm) > self::FARTHEST_MM) {
+                throw UnreadableQuantity::outOfRange('The distance', '−1000 mm (−39 in)', '1000 mm (39 in)');
+            }
+        }
+
+        return new self($by, $side->mm, $right->mm, $below->mm);
+    }
+
+    public function sizeOf(Picture $picture): Size
+    {
+        return SizedBy::Width === $this->by
+            ? Size::mm($this->sideMm, $this->sideMm / $picture->aspect())
+            : Size::mm($this->sideMm * $picture->aspect(), $this->sideMm);
+    }
+
+    /** The picture on the blank, in the blank's own coordinates. */
+    public function rectOf(Picture $picture): Rect
+    {
+        $size = $this->sizeOf($picture);
+
+        return Rect::at($this->rightMm - $size->widthMm / 2.0, $this->belowMm, $size);
+    }
+}

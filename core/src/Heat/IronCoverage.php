@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Heat;
+
+use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\Size;
+use Wubbin\Core\Route\Coverage;
+use Wubbin\Core\Route\Iron;
+
+/**
+ * Where to set an iron down so that its plate covers a whole picture.
+ *
+ * The plate counts as a rectangle: its width by the share of its length that presses. The places form a grid whose
+ * neighbours overlap at least as far as asked and which reaches beyond the picture's edges, so the outer places carry
+ * the edges. Of the plate lengthwise and crosswise the one that needs fewer places is taken; pointing up on a tie.
+ */
+final readonly class IronCoverage
+{
+    /** @param non-empty-list<IronPlace> $places in the order they are pressed, row by row from the upper left */
+    private function __construct(public array $places)
+    {
+    }
+
+    public static function of(Size $picture, Iron $iron, Coverage $rule): self
+    {
+        $upright = Size::mm($iron->plate->widthMm, $iron->plate->heightMm * $rule->usableLengthShare);
+        $heated = Rect::at(0.0, 0.0, $picture)->grown($rule->beyondEdge->mm);
+        $pointingUp = self::grid($heated, $upright, $rule->overlap->mm, false);
+        $sideways = self::grid($heated, $upright->turned(), $rule->overlap->mm, true);
+
+        return new self(count($sideways) < count($pointingUp) ? $sideways : $pointingUp);
+    }
+
+    /** @return non-empty-list<IronPlace> */
+    private static function grid(Rect $heated, Size $plate, float $overlapMm, bool $sideways): array
+    {
+        $places = [];
+        foreach (self::starts($heated->yMm, $heated->size->heightMm, $plate->heightMm, $overlapMm) as $y) {
+            foreach (self::starts($heated->xMm, $heated->size->widthMm, $plate->widthMm, $overlapMm) as $x) {
+                $places[] = new IronPlace(Rect::at($x, $y, $plate), $sideways);
+            }
+        }
+
+        return $places;
+    }
+
+    /**
+     * Where equal steps begin that cover a length: flush with both ends, or centred where one step is enough.
+     *
+     * @return non-empty-list<float>
+     */
+    private static function starts(float $from, float $length, float $step, float $overlap): array
+    {
+        if ($length <= $step) {
+            return [$from + ($length - $step) / 2.0];
+        }
+        $count = (int) ceil(($length - $overlap) / ($step - $overlap) - 1e-9);
+        $starts = [$from];
+        for ($i = 1; $i < $count; ++$i) {
+            $starts[] = $from + ($length - $step) * $i / ($count - 1);
+        }
+
+        return $starts;
+    }
+}

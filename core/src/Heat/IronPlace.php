@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Heat;
+
+use Wubbin\Core\Measure\Rect;
+
+/** One place to set the iron down, in mm from the picture's upper left corner. */
+final readonly class IronPlace implements \JsonSerializable
+{
+    public function __construct(public Rect $pressed, public bool $pointsSideways)
+    {
+    }
+
+    /** @return array{x_mm: float, y_mm: float, width_mm: float, height_mm: float, points_sideways: bool} */
+    public function jsonSerialize(): array
+    {
+        return [
+            'x_mm' => $this->pressed->xMm,
+            'y_mm' => $this->pressed->yMm,
+            'width_mm' => $this->pressed->size->widthMm,
+            'height_mm' => $this->pressed->size->heightMm,
+            'points_sideways' => $this->pointsSideways,
+        ];
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Job;
+
+use Wubbin\Core\Artwork\Placement;
+use Wubbin\Core\Blank\Shirt;
+use Wubbin\Core\Route\Finish;
+
+/** What is wanted on what. Everything else follows from it and the shelf. */
+final readonly class Job
+{
+    public const MOST_PIECES = 10000;
+
+    /**
+     * @param int<1, 10000>  $quantity
+     * @param string|null    $due         a day as YYYY-MM-DD
+     * @param string|null    $artwork     SHA-256 of the picture's file, in hexadecimal
+     * @param string|null    $artworkName the file's name as the person knows it
+     * @param list<Override> $overrides
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public int $quantity,
+        public ?string $due,
+        public Shirt $shirt,
+        public ?string $artwork,
+        public ?string $artworkName,
+        public Placement $placement,
+        public string $routeId,
+        public Finish $finish,
+        public Choices $choices,
+        public array $overrides,
+        public string $note,
+    ) {
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Measure;
+
+enum ProvenanceKind: string
+{
+    case Published = 'published';
+    case FromMemory = 'from-memory';
+    case CommonPractice = 'common-practice';
+    case Assumed = 'assumed';
+    case Computed = 'computed';
+    case Person = 'person';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Published => 'published',
+            self::FromMemory => 'published, quoted from memory',
+            self::CommonPractice => 'common practice, no source',
+            self::Assumed => 'assumed, nobody published it',
+            self::Computed => 'worked out by Wubbin',
+            self::Person => 'your choice',
+        };
+    }
+}

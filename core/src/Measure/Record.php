@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Measure;
+
+/**
+ * A decoded record (from YAML or JSON) read with types: each value is what was asked for, or a BadRecord names its place.
+ */
+final readonly class Record
+{
+    /** @param array<array-key, mixed> $values */
+    private function __construct(private array $values, private string $path)
+    {
+    }
+
+    /** @throws BadRecord unless it is a mapping or a list */
+    public static function of(mixed $decoded, string $path = ''): self
+    {
+        if (!is_array($decoded)) {
+            throw BadRecord::at($path, 'Entries are expected here.');
+        }
+
+        return new self($decoded, $path);
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->values[$key]);
+    }
+
+    /** @throws BadRecord */
+    public function string(string $key): string
+    {
+        $value = $this->values[$key] ?? null;
+        if (!is_string($value)) {
+            throw BadRecord::at($this->place($key), null === $value ? 'This is missing.' : 'Text is expected here.');
+        }
+
+        return $value;
+    }
+
+    /** @throws BadRecord */
+    public function stringOrNull(string $key): ?string
+    {
+        return $this->has($key) ? $this->string($key) : null;
+    }
+
+    /** @throws BadRecord unless a finite number */
+    public function number(string $key): float
+    {
+        $value = $this->values[$key] ?? null;
+        if (!is_int($value) && !is_float($value) || !is_finite((float) $value)) {
+            throw BadRecord::at($this->place($key), null === $value ? 'This is missing.' : 'A number is expected here.');
+        }
+
+        return (float) $value;
+    }
+
+    /** @throws BadRecord */
+    public function numberOrNull(string $key): ?float
+    {
+        return $this->has($key) ? $this->number($key) : null;
+    }
+
+    /** @throws BadRecord */
+    public function integer(string $key): int
+    {
+        $value = $this->number($key);
+        if (floor($value) !== $value || abs($value) > 1e9) {
+            throw BadRecord::at($this->place($key), 'A whole number is expected here.');
+        }
+
+        return (int) $value;
+    }
+
+    /** @throws BadRecord */
+    public function boolean(string $key): bool
+    {
+        $value = $this->values[$key] ?? null;
+        if (!is_bool($value)) {
+            throw BadRecord::at($this->place($key), null === $value ? 'This is missing.' : 'Yes or no is expected here.');
+        }
+
+        return $value;
+    }
+
+    /**
+     * @template E of \BackedEnum
+     *
+     * @param class-string<E> $enum
+     *
+     * @return E
+     *
+     * @throws BadRecord unless one of the enum's values
+     */
+    public function enum(string $key, string $enum): \BackedEnum
+    {
+        $case = $enum::tryFrom($this->string($key));
+        if (null === $case) {
+            $known = implode(', ', array_map(static fn (\BackedEnum $c): string => (string) $c->value, $enum::cases()));
+            throw BadRecord::at($this->place($key), 'One of these is expected here: '.$known.'.');
+        }
+
+        return $case;
+    }
+
+    /** @throws BadRecord */
+    public function record(string $key): self
+    {
+        return self::of($this->values[$key] ?? null, $this->place($key));
+    }
+
+    /** @throws BadRecord */
+    public function recordOrNull(string $key): ?self
+    {
+        return $this->has($key) ? $this->record($key) : null;
+    }
+
+    /**
+     * @return list<self> empty where the key is not there
+     *
+     * @throws BadRecord
+     */
+    public function records(string $key): array
+    {
+        return $this->has($key) ? $this->record($key)->each() : [];
+    }
+
+    /**
+     * @return list<self>
+     *
+     * @throws BadRecord
+     */
+    public function each(): array
+    {
+        $records = [];
+        foreach ($this->values as $key => $value) {
+            $records[] = self::of($value, $this->place((string) $key));
+        }
+
+        return $records;
+    }
+
+    /**
+     * @return list<string> empty where the key is not there
+     *
+     * @throws BadRecord
+     */
+    public function strings(string $key): array
+    {
+        if (!$this->has($key)) {
+            return [];
+        }
+        $list = $this->record($key);
+
+        return array_map(static fn (int|string $k): string => $list->string((string) $k), array_keys($list->values));
+    }
+
+    /**
+     * @return array<string, string>
+     *
+     * @throws BadRecord unless every value is text
+     */
+    public function stringMap(): array
+    {
+        $map = [];
+        foreach (array_keys($this->values) as $key) {
+            $map[(string) $key] = $this->string((string) $key);
+        }
+
+        return $map;
+    }
+
+    private function place(string $key): string
+    {
+        return '' === $this->path ? $key : $this->path.'.'.$key;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Measure;
+
+/** A rectangle in millimetres; y grows downwards, as on the drawing and on the sheet. */
+final readonly class Rect
+{
+    private function __construct(public float $xMm, public float $yMm, public Size $size)
+    {
+    }
+
+    /** @throws UnreadableQuantity unless width and height are above zero */
+    public static function mm(float $x, float $y, float $width, float $height): self
+    {
+        return new self($x, $y, Size::mm($width, $height));
+    }
+
+    public static function at(float $xMm, float $yMm, Size $size): self
+    {
+        return new self($xMm, $yMm, $size);
+    }
+
+    public function right(): float
+    {
+        return $this->xMm + $this->size->widthMm;
+    }
+
+    public function bottom(): float
+    {
+        return $this->yMm + $this->size->heightMm;
+    }
+
+    public function grown(float $mm): self
+    {
+        return new self($this->xMm - $mm, $this->yMm - $mm, $this->size->grown($mm));
+    }
+
+    /** Whether this lies wholly inside the other; a hundredth of a millimetre is forgiven to rounding. */
+    public function within(self $other): bool
+    {
+        return $this->xMm >= $other->xMm - 0.01 && $this->yMm >= $other->yMm - 0.01
+            && $this->right() <= $other->right() + 0.01 && $this->bottom() <= $other->bottom() + 0.01;
+    }
+}

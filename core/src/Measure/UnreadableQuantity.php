@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Measure;
+
+/** What a person typed cannot be read as the quantity that was asked for, or lies outside what makes sense. */
+final class UnreadableQuantity extends \InvalidArgumentException
+{
+    public static function notALength(string $typed): self
+    {
+        return new self(sprintf('“%s” is not a length. Write a number with mm, cm or in, such as 240 mm or 9 1/2 in.', self::shorten($typed)));
+    }
+
+    public static function notATemperature(string $typed): self
+    {
+        return new self(sprintf('“%s” is not a temperature. Write a number with C or F, such as 200 C or 400 F.', self::shorten($typed)));
+    }
+
+    public static function notADuration(string $typed): self
+    {
+        return new self(sprintf('“%s” is not a time. Write a number with s, min or h, such as 18 s or 30 min.', self::shorten($typed)));
+    }
+
+    public static function outOfRange(string $what, string $least, string $most): self
+    {
+        return new self(sprintf('%s must be from %s to %s.', $what, $least, $most));
+    }
+
+    private static function shorten(string $typed): string
+    {
+        return mb_strlen($typed) > 40 ? mb_substr($typed, 0, 40).'…' : $typed;
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Plan;
+
+use Wubbin\Core\Measure\Duration;
+use Wubbin\Core\Measure\Phrase;
+use Wubbin\Core\Measure\Provenance;
+
+/**
+ * One thing to do, with the cue to watch for.
+ *
+ * `timed` steps have a duration that matters and run on the clock; of the others the duration is only what hands
+ * usually need. `area` counts the places of the iron from 1.
+ */
+final readonly class Step implements \JsonSerializable
+{
+    /** @param list<string> $cautions */
+    public function __construct(
+        public string $id,
+        public StepKind $kind,
+        public Scope $scope,
+        public Phrase $title,
+        public Phrase $cue,
+        public Duration $duration,
+        public bool $timed,
+        public Provenance $provenance,
+        public ?int $area = null,
+        public array $cautions = [],
+    ) {
+    }
+
+    /**
+     * Time for this many pieces made in one go.
+     *
+     * @param int<1, max> $pieces
+     */
+    public function durationFor(int $pieces): Duration
+    {
+        return match ($this->scope) {
+            Scope::OnceBefore, Scope::OnceAfter => $this->duration,
+            Scope::EachSheet, Scope::EachPiece => $this->duration->times($pieces),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return [
+            'id' => $this->id,
+            'kind' => $this->kind->value,
+            'scope' => $this->scope->value,
+            'title' => $this->title,
+            'cue' => $this->cue,
+            'duration_s' => $this->duration->seconds,
+            'timed' => $this->timed,
+            'waits' => $this->kind->waits(),
+            'provenance' => $this->provenance,
+            'area' => $this->area,
+            'cautions' => $this->cautions,
+        ];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Route;
+
+use Wubbin\Core\Measure\Length;
+use Wubbin\Core\Measure\Provenance;
+use Wubbin\Core\Measure\Record;
+
+/** How much of an iron's plate really presses, and how far neighbouring places overlap. */
+final readonly class Coverage
+{
+    private function __construct(
+        public float $usableLengthShare,
+        public Length $overlap,
+        public Length $beyondEdge,
+        public Provenance $provenance,
+    ) {
+    }
+
+    public static function fromRecord(Record $record): self
+    {
+        return new self(
+            $record->number('usable_length_share'),
+            Length::mm($record->number('overlap_mm')),
+            Length::mm($record->number('beyond_edge_mm')),
+            Provenance::fromRecord($record->record('provenance')),
+        );
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Sheet;
+
+use Wubbin\Core\Measure\Rect;
+
+/**
+ * Something printed on the sheet that is not the picture, always outside it. It reads right, unlike a mirrored picture.
+ *
+ * `turned` text runs from bottom to top.
+ */
+final readonly class Mark implements \JsonSerializable
+{
+    public function __construct(public MarkKind $kind, public Rect $rect, public string $text = '', public bool $turned = false)
+    {
+    }
+
+    /** @return array{kind: string, x_mm: float, y_mm: float, width_mm: float, height_mm: float, text: string, turned: bool} */
+    public function jsonSerialize(): array
+    {
+        return [
+            'kind' => $this->kind->value,
+            'x_mm' => $this->rect->xMm,
+            'y_mm' => $this->rect->yMm,
+            'width_mm' => $this->rect->size->widthMm,
+            'height_mm' => $this->rect->size->heightMm,
+            'text' => $this->text,
+            'turned' => $this->turned,
+        ];
+    }
+}

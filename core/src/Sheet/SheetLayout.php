@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Sheet;
+
+use Wubbin\Core\Measure\Length;
+use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\Size;
+
+/**
+ * One picture on one sheet at true size, with its trim line, and a strip beside it for what must be read and not
+ * transferred: which way is up, the check bar, the job's name.
+ */
+final readonly class SheetLayout implements \JsonSerializable
+{
+    /** Long enough to show a scaling of half a per cent with a ruler. */
+    public const CHECK_BAR_MM = 100.0;
+
+    /** Room for two lines of 8 point type and the bar's end ticks. */
+    private const STRIP_MM = 15.0;
+
+    /** @param list<Mark> $marks */
+    private function __construct(
+        public Size $page,
+        public Rect $printable,
+        public Rect $picture,
+        public bool $mirrored,
+        public array $marks,
+    ) {
+    }
+
+    /**
+     * Tries the sheet upright and lying, with the strip below and beside the picture; the first that fits is taken.
+     *
+     * @param Size   $paper    the sheet, upright
+     * @param float  $marginMm what the printer leaves white on every side
+     * @param string $name     the job's name
+     *
+     * @return self|null null where the picture with its trim margin and the strip is too large for the sheet
+     */
+    public static function fit(Size $picture, Size $paper, float $marginMm, Length $trim, bool $mirrored, string $name): ?self
+    {
+        foreach ([$paper, $paper->turned()] as $page) {
+            $printable = Rect::mm($marginMm, $marginMm, $page->widthMm - 2.0 * $marginMm, $page->heightMm - 2.0 * $marginMm);
+            foreach ([false, true] as $beside) {
+                $room = self::room($printable, $beside);
+                if ($picture->grown($trim->mm)->fitsIn($room->size)) {
+                    $place = Rect::at($room->xMm + ($room->size->widthMm - $picture->widthMm) / 2.0, $room->yMm + $trim->mm, $picture);
+                    $marks = [new Mark(MarkKind::TrimLine, $place->grown($trim->mm)), ...self::strip($printable, $beside, $name)];
+
+                    return new self($page, $printable, $place, $mirrored, $marks);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** The widest a picture of this shape can be on the sheet, in mm; 0 where not even a sliver fits. */
+    public static function widest(float $aspect, Size $paper, float $marginMm, Length $trim): float
+    {
+        $widest = 0.0;
+        foreach ([$paper, $paper->turned()] as $page) {
+            $printable = Rect::mm($marginMm, $marginMm, $page->widthMm - 2.0 * $marginMm, $page->heightMm - 2.0 * $marginMm);
+            foreach ([false, true] as $beside) {
+                $room = self::room($printable, $beside)->size;
+                $widest = max($widest, min($room->widthMm - 2.0 * $trim->mm, ($room->heightMm - 2.0 * $trim->mm) * $aspect));
+            }
+        }
+
+        return $widest;
+    }
+
+    private static function room(Rect $printable, bool $beside): Rect
+    {
+        return Rect::mm(
+            $printable->xMm,
+            $printable->yMm,
+            $printable->size->widthMm - ($beside ? self::STRIP_MM : 0.0),
+            $printable->size->heightMm - ($beside ? 0.0 : self::STRIP_MM),
+        );
+    }
+
+    /**
+     * The strip's marks run along the sheet's lower edge, or up its right edge.
+     *
+     * @return list<Mark>
+     */
+    private static function strip(Rect $printable, bool $beside, string $name): array
+    {
+        // Along the strip: the arrow, the bar, then the name in what is left; `place` lays a run of it down.
+        $length = $beside ? $printable->size->heightMm : $printable->size->widthMm;
+        $place = static fn (float $from, float $across, float $run, float $thick): Rect => $beside
+            ? Rect::mm($printable->right() - self::STRIP_MM + $across, $printable->bottom() - $from - $run, $thick, $run)
+            : Rect::mm($printable->xMm + $from, $printable->bottom() - self::STRIP_MM + $across, $run, $thick);
+
+        return [
+            new Mark(MarkKind::ThisWayUp, $place(0.0, 4.0, 8.0, 8.0)),
+            new Mark(MarkKind::Text, $place(10.0, 3.0, 28.0, 4.0), 'this way up', $beside),
+            new Mark(MarkKind::CheckBar, $place(40.0, 4.0, self::CHECK_BAR_MM, 3.0), '100 mm', $beside),
+            new Mark(MarkKind::Text, $place(10.0, 9.0, $length - 10.0, 4.0), $name, $beside),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return [
+            'page_width_mm' => $this->page->widthMm,
+            'page_height_mm' => $this->page->heightMm,
+            'printable' => self::rect($this->printable),
+            'picture' => self::rect($this->picture),
+            'mirrored' => $this->mirrored,
+            'marks' => $this->marks,
+        ];
+    }
+
+    /** @return array{x_mm: float, y_mm: float, width_mm: float, height_mm: float} */
+    private static function rect(Rect $rect): array
+    {
+        return ['x_mm' => $rect->xMm, 'y_mm' => $rect->yMm, 'width_mm' => $rect->size->widthMm, 'height_mm' => $rect->size->heightMm];
+    }
+}

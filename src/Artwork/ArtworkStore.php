@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Artwork;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Wubbin\Core\Artwork\Picture;
+use Wubbin\Http\Problem;
+use Wubbin\Storage\FileStore;
+
+/** Takes pictures in, keeps their originals, and finds them again. */
+final readonly class ArtworkStore
+{
+    public function __construct(
+        private PictureReader $reader,
+        private FileStore $files,
+        private EntityManagerInterface $entities,
+    ) {
+    }
+
+    /**
+     * The same file taken twice is one picture, under the name it came with first.
+     *
+     * @throws Problem when it is not a picture that Wubbin can print
+     */
+    public function take(string $path, string $name): Artwork
+    {
+        $known = $this->find((string) hash_file('sha256', $path));
+        if (null !== $known) {
+            return $known;
+        }
+        $artwork = $this->read($path, $name);
+        $this->entities->persist($artwork);
+        $this->entities->flush();
+
+        return $artwork;
+    }
+
+    /**
+     * Reads a picture and keeps its files without entering it in the database.
+     *
+     * @throws Problem when it is not a picture that Wubbin can print
+     */
+    public function read(string $path, string $name): Artwork
+    {
+        $into = sys_get_temp_dir().'/wubbin-'.bin2hex(random_bytes(8));
+        mkdir($into, 0o700);
+        try {
+            $read = $this->reader->read($path, $into);
+            $sha256 = $this->files->keep($path);
+            foreach ([ReadPicture::PREVIEW, $read->form] as $made) {
+                $this->files->write($sha256, $made, static fn (string $to): bool => copy($into.'/'.$made, $to));
+            }
+        } finally {
+            array_map(unlink(...), (array) glob($into.'/*'));
+            rmdir($into);
+        }
+
+        return Artwork::of($sha256, self::tidy($name), $read);
+    }
+
+    public function find(?string $sha256): ?Artwork
+    {
+        return null === $sha256 ? null : $this->entities->find(Artwork::class, $sha256);
+    }
+
+    public function picture(?string $sha256): ?Picture
+    {
+        return $this->find($sha256)?->picture();
+    }
+
+    private static function tidy(string $name): string
+    {
+        $name = trim((string) preg_replace('/[\x00-\x1f{}]+/', '', basename(str_replace('\\', '/', $name))));
+
+        return '' === $name ? 'picture' : mb_substr($name, 0, 200);
+    }
+}

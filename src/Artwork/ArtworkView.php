@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Artwork;
+
+use OpenApi\Attributes as OA;
+
+/** A picture as the page needs it. Width and height are of the visible part, in pixels or user units. */
+#[OA\Schema(required: ['sha256', 'name', 'kind', 'width', 'height'])]
+final readonly class ArtworkView
+{
+    private function __construct(
+        #[OA\Property]
+        public string $sha256,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(enum: ['raster', 'vector'])]
+        public string $kind,
+        #[OA\Property]
+        public float $width,
+        #[OA\Property]
+        public float $height,
+    ) {
+    }
+
+    public static function of(Artwork $artwork): self
+    {
+        $picture = $artwork->picture();
+
+        return new self($picture->sha256, $picture->name, $picture->kind->value, $picture->width, $picture->height);
+    }
+}

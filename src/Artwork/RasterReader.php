@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Artwork;
+
+use Wubbin\Core\Artwork\PictureKind;
+use Wubbin\Http\Problem;
+
+/**
+ * Reads pictures made of pixels: turned upright, in sRGB, cut to what is visible.
+ */
+final readonly class RasterReader
+{
+    private const PREVIEW_PIXELS = 1400;
+    private const SRGB_PROFILE = '/usr/share/color/icc/sRGB.icc';
+
+    public function __construct(private RasterFile $file)
+    {
+    }
+
+    /** @throws Problem */
+    public function read(string $path, string $decoder, string $into): ReadPicture
+    {
+        try {
+            return $this->convert($path, $decoder, $into);
+        } catch (\ImagickException) {
+            throw RasterFile::damaged($decoder);
+        }
+    }
+
+    /** @throws \ImagickException */
+    private function convert(string $path, string $decoder, string $into): ReadPicture
+    {
+        $image = $this->file->open($path, $decoder);
+        $untouched = 'jpeg' === $decoder && $this->isPlainJpeg($image);
+        $image->autoOrient();
+        $this->toSrgb($image);
+        $image->stripImage();
+        $image->setImageDepth(8);
+
+        $whole = [$image->getImageWidth(), $image->getImageHeight()];
+        $visible = $this->visiblePart($image);
+        if (null !== $visible && $visible !== [0, 0, ...$whole]) {
+            $image->cropImage($visible[2], $visible[3], $visible[0], $visible[1]);
+            $image->setImagePage(0, 0, 0, 0);
+        }
+        $this->writePreview($image, $into);
+        $form = 'jpeg' === $decoder ? 'print.jpg' : 'print.png';
+        if ($untouched) {
+            copy($path, $into.'/'.$form);
+        } else {
+            $this->writeForm($image, $into.'/'.$form);
+        }
+        [$x, $y, $width, $height] = $visible ?? [0, 0, ...$whole];
+
+        return new ReadPicture(
+            PictureKind::Raster,
+            $width,
+            $height,
+            null !== $visible,
+            ['x' => $x / $whole[0], 'y' => $y / $whole[1], 'width' => $width / $whole[0], 'height' => $height / $whole[1]],
+            $form,
+        );
+    }
+
+    /** An upright sRGB JPEG goes into the sheet byte for byte: decoding and packing it again could only lose. */
+    private function isPlainJpeg(\Imagick $image): bool
+    {
+        return in_array($image->getImageColorspace(), [\Imagick::COLORSPACE_SRGB, \Imagick::COLORSPACE_GRAY], true)
+            && in_array($image->getImageOrientation(), [\Imagick::ORIENTATION_UNDEFINED, \Imagick::ORIENTATION_TOPLEFT], true)
+            && !in_array('icc', $image->getImageProfiles('icc', false), true);
+    }
+
+    /** By the picture's own profile where it carries one, or else by the plain formula. */
+    private function toSrgb(\Imagick $image): void
+    {
+        if (in_array('icc', $image->getImageProfiles('icc', false), true) && is_file(self::SRGB_PROFILE)) {
+            $image->profileImage('icc', (string) file_get_contents(self::SRGB_PROFILE));
+        }
+        if (\Imagick::COLORSPACE_SRGB !== $image->getImageColorspace()) {
+            $image->transformImageColorspace(\Imagick::COLORSPACE_SRGB);
+        }
+    }
+
+    /**
+     * The smallest rectangle that holds every pixel which is not wholly transparent; null where none is transparent.
+     *
+     * @return array{int, int, int, int}|null x, y, width, height
+     *
+     * @throws Problem when there is nothing to see
+     */
+    private function visiblePart(\Imagick $image): ?array
+    {
+        if (!$image->getImageAlphaChannel()) {
+            return null;
+        }
+        $alpha = clone $image;
+        $alpha->separateImageChannel(\Imagick::CHANNEL_ALPHA);
+        $range = $alpha->getImageChannelRange(\Imagick::CHANNEL_GRAY);
+        if ($range['minima'] >= \Imagick::getQuantum()) {
+            return null;
+        }
+        if ($range['maxima'] <= 0.0) {
+            throw Problem::field('file', 'There is nothing to see in this picture: every pixel is transparent.');
+        }
+        // A transparent frame, so that trimming has a border to take its colour from.
+        $alpha->setImageBackgroundColor('black');
+        $alpha->borderImage('black', 1, 1);
+        $alpha->setImagePage(0, 0, 0, 0);
+        $alpha->trimImage(0.0);
+        $page = $alpha->getImagePage();
+
+        return [$page['x'] - 1, $page['y'] - 1, $alpha->getImageWidth(), $alpha->getImageHeight()];
+    }
+
+    private function writePreview(\Imagick $image, string $into): void
+    {
+        $preview = clone $image;
+        if (max($preview->getImageWidth(), $preview->getImageHeight()) > self::PREVIEW_PIXELS) {
+            $preview->thumbnailImage(self::PREVIEW_PIXELS, self::PREVIEW_PIXELS, true);
+        }
+        $preview->setImageFormat('png');
+        $preview->writeImage('png:'.$into.'/'.ReadPicture::PREVIEW);
+    }
+
+    /** Paper is white, and no printer here prints white: transparency becomes paper. */
+    private function writeForm(\Imagick $image, string $path): void
+    {
+        $image->setImageBackgroundColor('white');
+        $image->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
+        $image->setImageAlphaChannel(\Imagick::ALPHACHANNEL_DEACTIVATE);
+        $image->setImageType(\Imagick::IMGTYPE_TRUECOLOR);
+        if (str_ends_with($path, '.jpg')) {
+            $image->setImageFormat('jpeg');
+            $image->setImageCompressionQuality(95);
+            $image->setSamplingFactors(['1x1', '1x1', '1x1']);
+            $image->writeImage('jpeg:'.$path);
+
+            return;
+        }
+        $image->setImageFormat('png24');
+        $image->setOption('png:compression-level', '4');
+        $image->setInterlaceScheme(\Imagick::INTERLACE_NO);
+        $image->writeImage('png24:'.$path);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Artwork;
+
+use Wubbin\Core\Artwork\PictureKind;
+
+/** What reading an uploaded picture gave, with the files made from it in a directory of their own. */
+final readonly class ReadPicture
+{
+    public const PREVIEW = 'preview.png';
+
+    /**
+     * @param float                                                  $width   of the visible part, pixels or user units
+     * @param float                                                  $height  of the visible part, pixels or user units
+     * @param array{x: float, y: float, width: float, height: float} $visible shares of the whole picture
+     * @param string                                                 $form    file name of the form for printing
+     */
+    public function __construct(
+        public PictureKind $kind,
+        public float $width,
+        public float $height,
+        public bool $hasTransparency,
+        public array $visible,
+        public string $form,
+    ) {
+    }
+}

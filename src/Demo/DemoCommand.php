@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Demo;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+use Wubbin\Artwork\ArtworkStore;
+use Wubbin\Core\Job\JobFile;
+use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Run\BenchSequence;
+use Wubbin\Core\Run\Defect;
+use Wubbin\Core\Run\Event;
+use Wubbin\Core\Run\Outcome;
+use Wubbin\Job\JobDesk;
+use Wubbin\Job\ShelfStore;
+use Wubbin\Job\StoredJob;
+use Wubbin\Run\StoredEvent;
+use Wubbin\Run\StoredRun;
+use Wubbin\Storage\SchemaCheck;
+
+/** Fills an empty shop with Quillet Lane Orchard, which does not exist, getting ready for its harvest fair. */
+#[AsCommand('demo', 'Fill an empty shop with the demo orchard')]
+final class DemoCommand extends Command
+{
+    /** Pieces made before today: outcome, what went wrong, a note, seconds each area really got. */
+    private const PAST = [
+        [Outcome::Spoiled, [Defect::LiftedEdge], 'First try, on the ironing board. Never again.', 13],
+        [Outcome::Redo, [Defect::MissedPatch], 'Lower left corner, pressed once more under parchment.', 15],
+        [Outcome::Good, [], '', 18],
+        [Outcome::Good, [], 'Peeled at 48 s after waving it about; still matte.', 18],
+    ];
+
+    public function __construct(
+        private readonly EntityManagerInterface $entities,
+        private readonly SchemaCheck $schemas,
+        private readonly ArtworkStore $artwork,
+        private readonly ShelfStore $shelf,
+        private readonly Catalogue $catalogue,
+        private readonly JobDesk $desk,
+        private readonly string $projectDirectory,
+    ) {
+        parent::__construct();
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        if ($this->entities->getRepository(StoredJob::class)->count() > 0) {
+            $output->writeln('The demo shop is there already.');
+
+            return Command::SUCCESS;
+        }
+        $this->shelf->put(Shelf::fromRecord($this->schemas->decode('shelf', $this->read('shelf.json')), $this->catalogue));
+        foreach (['picking-crew', 'helpers', 'pressing-shed'] as $name) {
+            $record = $this->schemas->decode('job', $this->read($name.'.json'));
+            $picture = $record->record('artwork');
+            $this->artwork->take($this->projectDirectory.'/demo/'.$picture->string('file'), $picture->string('name'));
+            $this->entities->persist(StoredJob::of(JobFile::read($record)));
+        }
+        $this->entities->flush();
+        $this->rememberPastRun('picking-crew-shirts', new \DateTimeImmutable('-6 days 10:00'));
+        $output->writeln('Quillet Lane Orchard has moved in.');
+
+        return Command::SUCCESS;
+    }
+
+    private function read(string $file): string
+    {
+        return (string) file_get_contents($this->projectDirectory.'/demo/'.$file);
+    }
+
+    private function rememberPastRun(string $jobId, \DateTimeImmutable $at): void
+    {
+        $plan = $this->desk->plan($this->desk->find($jobId)->job());
+        $sequence = BenchSequence::of($plan->steps, count(self::PAST));
+        /** @var array<string, mixed> $document */
+        $document = json_decode(json_encode($plan, \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
+        $run = StoredRun::begin('demo-run', $jobId, $plan->jobName, $plan->id(), $document, $sequence, count(self::PAST));
+        foreach ($sequence->steps as $position => $step) {
+            $piece = null === $step->piece ? null : $run->pieces->get($step->piece);
+            $past = null === $step->piece ? null : self::PAST[$step->piece - 1];
+            $seconds = (int) (str_starts_with($step->stepId, 'heat-') && null !== $past ? $past[3] : $step->seconds);
+            if ($step->timed) {
+                $run->events->add(new StoredEvent('demo-s'.$position, $run, $piece, Event::started($position, $at)));
+            }
+            $at = $at->modify('+'.$seconds.' seconds');
+            $run->events->add(new StoredEvent('demo-d'.$position, $run, $piece, Event::done($position, $at)));
+            if (null !== $past && null !== $piece && $sequence->closesPiece($position)) {
+                [$outcome, $defects, $note] = $past;
+                $run->events->add(new StoredEvent('demo-j'.$position, $run, $piece, Event::judged($position, $at, $outcome, $defects)));
+                $piece->judge($outcome, $defects, $note, null, $at);
+            }
+        }
+        $run->finish($at);
+        $this->entities->persist($run);
+        $this->entities->flush();
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Http;
+
+use Symfony\Component\HttpFoundation\Request;
+use Wubbin\Core\Measure\Record;
+
+/** Reads a request's body as a JSON object. */
+final readonly class JsonBody
+{
+    /** @throws Problem when it is not a JSON object */
+    public static function of(Request $request): Record
+    {
+        try {
+            $decoded = json_decode($request->getContent(), true, 64, \JSON_THROW_ON_ERROR);
+        } catch (\JsonException) {
+            throw Problem::unreadable('What was sent is not JSON.');
+        }
+        if (!is_array($decoded)) {
+            throw Problem::unreadable('What was sent is not a JSON object.');
+        }
+
+        return Record::of($decoded);
+    }
+}

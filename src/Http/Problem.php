@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Http;
+
+use OpenApi\Attributes as OA;
+
+/** What went wrong, for the person at the screen: RFC 9457 with the fields it is about. */
+#[OA\Schema(required: ['type', 'title', 'status', 'errors'])]
+final class Problem extends \RuntimeException implements \JsonSerializable
+{
+    /**
+     * @param string                $type   a stable word, relative to /problems/
+     * @param array<string, string> $errors messages by field
+     * @param array<string, mixed>  $more   what else helps to go on
+     */
+    private function __construct(
+        #[OA\Property]
+        public readonly string $type,
+        #[OA\Property]
+        public readonly string $title,
+        #[OA\Property]
+        public readonly int $status,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        public readonly array $errors = [],
+        public readonly array $more = [],
+    ) {
+        parent::__construct($title);
+    }
+
+    /** @param non-empty-array<string, string> $errors */
+    public static function fields(array $errors): self
+    {
+        return new self('invalid', array_values($errors)[0], 422, $errors);
+    }
+
+    public static function field(string $field, string $message): self
+    {
+        return self::fields([$field => $message]);
+    }
+
+    public static function notFound(string $title): self
+    {
+        return new self('not-found', $title, 404);
+    }
+
+    public static function forbidden(string $title): self
+    {
+        return new self('forbidden', $title, 403);
+    }
+
+    public static function tooLarge(string $title): self
+    {
+        return new self('too-large', $title, 413, ['file' => $title]);
+    }
+
+    public static function unreadable(string $title): self
+    {
+        return new self('unreadable', $title, 400);
+    }
+
+    /** @param array<string, mixed> $current how things stand now */
+    public static function conflict(string $title, array $current): self
+    {
+        return new self('conflict', $title, 409, [], ['current' => $current]);
+    }
+
+    public static function unexpected(int $status = 500): self
+    {
+        return new self(500 === $status ? 'unexpected' : 'http', match ($status) {
+            404 => 'There is nothing at this address.',
+            405 => 'This cannot be done here.',
+            default => 'Something went wrong inside Wubbin. Nothing you entered was changed; the log has the details.',
+        }, $status);
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return ['type' => '/problems/'.$this->type, 'title' => $this->title, 'status' => $this->status, 'errors' => (object) $this->errors, ...$this->more];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Http;
+
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpKernel\Event\RequestEvent;
+
+/**
+ * Lets in only the page's own requests. The Host list stops a foreign name from being rebound to this machine; the
+ * Origin and the header, which a foreign page cannot set without being asked, stop writes from elsewhere.
+ */
+#[AsEventListener(priority: 512)]
+final readonly class RequestGuard
+{
+    public const HEADER = 'X-Wubbin';
+
+    public function __construct(private string $allowedHosts)
+    {
+    }
+
+    public function __invoke(RequestEvent $event): void
+    {
+        $request = $event->getRequest();
+        $host = (string) $request->headers->get('Host');
+        if (!in_array(preg_replace('/:\d+$/', '', $host), explode(',', $this->allowedHosts), true)) {
+            throw Problem::forbidden('This name is not one of Wubbin’s own.');
+        }
+        if ($request->isMethodSafe()) {
+            return;
+        }
+        $origin = $request->headers->get('Origin');
+        if ((null !== $origin && parse_url($origin, \PHP_URL_HOST).(null === ($port = parse_url($origin, \PHP_URL_PORT)) || false === $port ? '' : ':'.$port) !== $host)
+            || null === $request->headers->get(self::HEADER)) {
+            throw Problem::forbidden('Only Wubbin’s own page may change things.');
+        }
+        $this->refuseTruncated($request->headers->get('Content-Length'), 0 === $request->files->count() && 0 === $request->request->count());
+    }
+
+    /** PHP drops a body that is over its limit without a word; the announced length is all that is left of it. */
+    private function refuseTruncated(?string $announced, bool $empty): void
+    {
+        $limit = ini_parse_quantity((string) ini_get('post_max_size'));
+        if ($empty && $limit > 0 && (int) $announced > $limit) {
+            throw Problem::tooLarge(sprintf('This is too large: at most %d MB can be sent.', intdiv($limit, 1048576)));
+        }
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Job;
+
+use OpenApi\Attributes as OA;
+use Wubbin\Core\Measure\Record;
+
+/** Changes to a job, field by field as typed, made from the revision that the screen showed. */
+#[OA\Schema(required: ['revision', 'changes'])]
+final readonly class JobChange
+{
+    /** @param array<string, string> $changes */
+    private function __construct(
+        #[OA\Property]
+        public int $revision,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        public array $changes,
+        #[OA\Property(type: 'boolean', nullable: true)]
+        public ?bool $archived,
+    ) {
+    }
+
+    public static function fromRecord(Record $record): self
+    {
+        return new self($record->integer('revision'), $record->record('changes')->stringMap(), $record->has('archived') ? $record->boolean('archived') : null);
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Job;
+
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
+use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\OptimisticLockException;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Artwork\ArtworkStore;
+use Wubbin\Core\Job\JobEdit;
+use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\QuantityParser;
+use Wubbin\Core\Plan\Check;
+use Wubbin\Http\JsonBody;
+use Wubbin\Http\Problem;
+use Wubbin\Measure\SettingsStore;
+use Wubbin\Run\Progress;
+
+#[AsController]
+final readonly class JobController
+{
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private JobDesk $desk,
+        private ArtworkStore $artwork,
+        private SettingsStore $settings,
+        private Progress $progress,
+    ) {
+    }
+
+    #[Route('/api/jobs', methods: ['GET'])]
+    #[OA\Get(path: '/api/jobs', operationId: 'listJobs', responses: [new OA\Response(response: 200, description: 'The jobs, the soonest due first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: JobSummary::class)))])]
+    public function list(): JsonResponse
+    {
+        $stored = $this->entities->getRepository(StoredJob::class)->findBy(['archived' => false]);
+        $good = $this->progress->goodByJob();
+        $summaries = [];
+        foreach ($stored as $one) {
+            $job = $one->job();
+            $plan = $this->desk->plan($job);
+            $summaries[] = new JobSummary(
+                $job->id,
+                $job->name,
+                $job->quantity,
+                $job->due,
+                $plan->decisions[0]->value->text,
+                $job->shirt->colour->toHex(),
+                $plan->artwork,
+                $plan->ready(),
+                count(array_filter($plan->checks, static fn (Check $check): bool => $check->blocks())),
+                $good[$job->id] ?? 0,
+                $one->updated,
+            );
+        }
+        usort($summaries, static fn (JobSummary $a, JobSummary $b): int => [$a->due ?? '9999', $b->updated] <=> [$b->due ?? '9999', $a->updated]);
+
+        return new JsonResponse($summaries);
+    }
+
+    /** The page names the job, so that a second click of the same button finds the first one's job. */
+    #[Route('/api/jobs', methods: ['POST'])]
+    #[OA\Post(path: '/api/jobs', operationId: 'createJob', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewJob::class)), responses: [
+        new OA\Response(response: 201, description: 'The job', content: new OA\JsonContent(ref: JobView::class)),
+        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function create(Request $request): JsonResponse
+    {
+        $new = NewJob::fromRecord(JsonBody::of($request));
+        $known = $this->entities->find(StoredJob::class, $new->id);
+        if (null === $known) {
+            $job = JobEdit::apply(JobDesk::blankJob($new->id, $new->name), $new->changes, $this->parser(), $this->artwork->picture($new->changes['artwork'] ?? null));
+            $known = StoredJob::of($job);
+            $view = $this->viewOr422($known);
+            $this->entities->persist($known);
+            try {
+                $this->entities->flush();
+            } catch (UniqueConstraintViolationException) {
+                throw Problem::conflict('This job was just made by another click.', ['id' => $new->id]);
+            }
+
+            return new JsonResponse($view, 201);
+        }
+
+        return new JsonResponse($this->desk->view($known), 201);
+    }
+
+    #[Route('/api/jobs/{id}', methods: ['GET'])]
+    #[OA\Get(path: '/api/jobs/{id}', operationId: 'getJob', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 200, description: 'The job', content: new OA\JsonContent(ref: JobView::class)),
+        new OA\Response(response: 404, description: 'No such job', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function get(string $id): JsonResponse
+    {
+        return new JsonResponse($this->desk->view($this->desk->find($id)));
+    }
+
+    #[Route('/api/jobs/{id}', methods: ['PATCH'])]
+    #[OA\Patch(path: '/api/jobs/{id}', operationId: 'changeJob', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: JobChange::class)), responses: [
+        new OA\Response(response: 200, description: 'The job as changed', content: new OA\JsonContent(ref: JobView::class)),
+        new OA\Response(response: 409, description: 'The job was changed elsewhere', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function change(string $id, Request $request): JsonResponse
+    {
+        $stored = $this->desk->find($id);
+        $change = JobChange::fromRecord(JsonBody::of($request));
+        if ($change->revision !== $stored->revision) {
+            throw $this->changedElsewhere($stored);
+        }
+        if (null !== $change->archived) {
+            $stored->archived = $change->archived;
+        }
+        $stored->change(JobEdit::apply($stored->job(), $change->changes, $this->parser(), $this->artwork->picture($change->changes['artwork'] ?? null)));
+        $this->viewOr422($stored);
+        try {
+            $this->entities->flush();
+        } catch (OptimisticLockException) {
+            $this->entities->clear();
+            throw $this->changedElsewhere($this->desk->find($id));
+        }
+
+        return new JsonResponse($this->desk->view($stored));
+    }
+
+    private function changedElsewhere(StoredJob $stored): Problem
+    {
+        return Problem::conflict('This job was changed in another window meanwhile.', ['revision' => $stored->revision]);
+    }
+
+    /** What the job names is checked by planning it; the last word of a record's path is the field of the form. */
+    private function viewOr422(StoredJob $stored): JobView
+    {
+        try {
+            return $this->desk->view($stored);
+        } catch (BadRecord $e) {
+            $path = explode('.', $e->field);
+            throw Problem::field(end($path), $e->getMessage());
+        }
+    }
+
+    private function parser(): QuantityParser
+    {
+        return new QuantityParser($this->settings->get()->unit());
+    }
+}

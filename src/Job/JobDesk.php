@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Job;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Wubbin\Artwork\ArtworkStore;
+use Wubbin\Artwork\ArtworkView;
+use Wubbin\Core\Artwork\Placement;
+use Wubbin\Core\Artwork\SizedBy;
+use Wubbin\Core\Blank\Condition;
+use Wubbin\Core\Blank\Shirt;
+use Wubbin\Core\Job\Choices;
+use Wubbin\Core\Job\Job;
+use Wubbin\Core\Job\JobFile;
+use Wubbin\Core\Measure\Colour;
+use Wubbin\Core\Measure\Length;
+use Wubbin\Core\Measure\PaperSize;
+use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Plan\Planner;
+use Wubbin\Core\Route\Finish;
+use Wubbin\Http\Problem;
+use Wubbin\Measure\SettingsStore;
+use Wubbin\Sheet\PrintedSheets;
+
+/** Brings together what a job's plan is made from, and finds jobs by their id. */
+final readonly class JobDesk
+{
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private ShelfStore $shelf,
+        private ArtworkStore $artwork,
+        private Planner $planner,
+        private PrintedSheets $sheets,
+        private SettingsStore $settings,
+    ) {
+    }
+
+    /** @throws Problem when there is none */
+    public function find(string $id): StoredJob
+    {
+        return $this->entities->find(StoredJob::class, $id) ?? throw Problem::notFound('There is no job of this id in this shop.');
+    }
+
+    public function plan(Job $job): Plan
+    {
+        return $this->planner->plan($job, $this->shelf->get()->preferring(PaperSize::from($this->settings->get()->paper)), $this->artwork->picture($job->artwork));
+    }
+
+    public function view(StoredJob $stored): JobView
+    {
+        $job = $stored->job();
+        $plan = $this->plan($job);
+        $artwork = $this->artwork->find($job->artwork);
+        $printed = $this->sheets->latest($job->id);
+
+        return new JobView(
+            $stored->revision,
+            $stored->archived,
+            JobFile::write($job),
+            $plan,
+            null === $artwork ? null : ArtworkView::of($artwork),
+            null === $printed ? null : new PrintedView($printed->plan, $printed->at, $printed->plan === $plan->id()),
+        );
+    }
+
+    /** A job as it starts: a white cotton shirt with a picture of usual size in the usual place. */
+    public static function blankJob(string $id, string $name): Job
+    {
+        return new Job(
+            $id,
+            JobFile::name($name),
+            1,
+            null,
+            new Shirt('M', 'cotton-jersey', Colour::hex('#ffffff'), Condition::New),
+            null,
+            null,
+            Placement::of(SizedBy::Width, Length::mm(200.0), Length::mm(0.0), Length::mm(80.0)),
+            'light-film',
+            Finish::Matte,
+            new Choices(),
+            [],
+            '',
+        );
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Job;
+
+use Doctrine\ORM\EntityManagerInterface;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\String\Slugger\AsciiSlugger;
+use Wubbin\Core\Job\JobFile;
+use Wubbin\Http\Problem;
+use Wubbin\Http\Upload;
+use Wubbin\Storage\FileStore;
+
+/** Jobs leave and enter a shop as open files that carry their picture with them. */
+#[AsController]
+final readonly class JobFileController
+{
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private JobDesk $desk,
+        private JobImport $import,
+        private FileStore $files,
+    ) {
+    }
+
+    #[Route('/api/jobs/{id}/export', methods: ['GET'])]
+    #[OA\Get(path: '/api/jobs/{id}/export', operationId: 'exportJob', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The job file', content: new OA\JsonContent(ref: './job.schema.json'))])]
+    public function export(string $id): Response
+    {
+        $job = $this->desk->find($id)->job();
+        $file = JobFile::write($job);
+        if (null !== $file['artwork'] && is_file($this->files->path($file['artwork']['sha256']))) {
+            $file['artwork']['embedded'] = base64_encode((string) file_get_contents($this->files->path($file['artwork']['sha256'])));
+        }
+        $name = (string) (new AsciiSlugger())->slug($job->name)->lower();
+
+        return new Response(json_encode($file, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $name ? 'job' : $name).'.wubbin.json'),
+        ]);
+    }
+
+    #[Route('/api/jobs/import', methods: ['POST'])]
+    #[OA\Post(
+        path: '/api/jobs/import',
+        operationId: 'importJob',
+        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')], type: 'object'))),
+        responses: [
+            new OA\Response(response: 201, description: 'The job', content: new OA\JsonContent(ref: JobView::class)),
+            new OA\Response(response: 422, description: 'Not a job file, or a field of it is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+        ],
+    )]
+    public function import(Request $request): JsonResponse
+    {
+        $stored = StoredJob::of($this->import->read((string) file_get_contents(Upload::of($request, 'file')->getPathname())));
+        $view = $this->desk->view($stored);
+        $this->entities->persist($stored);
+        $this->entities->flush();
+
+        return new JsonResponse($view, 201);
+    }
+}

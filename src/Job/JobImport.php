@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Job;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Uid\Uuid;
+use Wubbin\Artwork\ArtworkStore;
+use Wubbin\Core\Job\Job;
+use Wubbin\Core\Job\JobFile;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Http\Problem;
+use Wubbin\Storage\SchemaCheck;
+
+/** Takes a job file into the shop, its embedded picture with it. */
+final readonly class JobImport
+{
+    public function __construct(
+        private SchemaCheck $schemas,
+        private ArtworkStore $artwork,
+        private EntityManagerInterface $entities,
+    ) {
+    }
+
+    /**
+     * A job whose id is taken comes in beside the one that has it, under a new id.
+     *
+     * @throws Problem naming the fields that are wrong
+     */
+    public function read(string $json): Job
+    {
+        $record = $this->schemas->decode('job', $json);
+        $job = JobFile::read($record);
+        $embedded = $record->recordOrNull('artwork')?->stringOrNull('embedded');
+        if (null !== $embedded && null !== $job->artwork) {
+            $this->takeEmbedded($embedded, $job->artwork, $job->artworkName ?? 'picture');
+        }
+        if (null === $this->entities->find(StoredJob::class, $job->id)) {
+            return $job;
+        }
+
+        return JobFile::read(Record::of(['id' => Uuid::v4()->toRfc4122()] + JobFile::write($job)));
+    }
+
+    private function takeEmbedded(string $embedded, string $sha256, string $name): void
+    {
+        $bytes = base64_decode($embedded, true);
+        if (false === $bytes || hash('sha256', $bytes) !== $sha256) {
+            throw Problem::field('artwork.embedded', 'The picture in this file does not match its fingerprint: the file was damaged.');
+        }
+        $path = (string) tempnam(sys_get_temp_dir(), 'wubbin');
+        try {
+            file_put_contents($path, $bytes);
+            $this->artwork->take($path, $name);
+        } finally {
+            unlink($path);
+        }
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Job;
+
+use OpenApi\Attributes as OA;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Http\Problem;
+
+/** A job to be made, with what is already known of it as it was typed. */
+#[OA\Schema(required: ['id', 'name', 'changes'])]
+final readonly class NewJob
+{
+    /** @param array<string, string> $changes */
+    private function __construct(
+        #[OA\Property(description: 'A new UUID, made by the page')]
+        public string $id,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        public array $changes,
+    ) {
+    }
+
+    public static function fromRecord(Record $record): self
+    {
+        $id = $record->string('id');
+        if (1 !== preg_match('/^[0-9a-z-]{1,64}$/', $id)) {
+            throw Problem::field('id', 'An id has small letters, digits and hyphens.');
+        }
+
+        return new self($id, $record->string('name'), $record->record('changes')->stringMap());
+    }
+}

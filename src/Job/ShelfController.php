@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Job;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\QuantityParser;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Measure\UnreadableQuantity;
+use Wubbin\Core\Route\Catalogue;
+use Wubbin\Http\JsonBody;
+use Wubbin\Http\Problem;
+use Wubbin\Measure\SettingsStore;
+use Wubbin\Storage\SchemaCheck;
+
+#[AsController]
+final readonly class ShelfController
+{
+    public function __construct(
+        private ShelfStore $shelf,
+        private Catalogue $catalogue,
+        private SchemaCheck $schemas,
+        private SettingsStore $settings,
+    ) {
+    }
+
+    #[Route('/api/shelf', methods: ['GET'])]
+    #[OA\Get(path: '/api/shelf', operationId: 'getShelf', responses: [new OA\Response(response: 200, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json'))])]
+    public function get(): JsonResponse
+    {
+        return new JsonResponse($this->shelf->get()->toRecord());
+    }
+
+    #[Route('/api/shelf', methods: ['PUT'])]
+    #[OA\Put(path: '/api/shelf', operationId: 'putShelf', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: './shelf.schema.json')), responses: [new OA\Response(response: 200, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json'))])]
+    public function put(Request $request): JsonResponse
+    {
+        $shelf = Shelf::fromRecord($this->schemas->decode('shelf', $request->getContent()), $this->catalogue);
+        $this->shelf->put($shelf);
+
+        return new JsonResponse($shelf->toRecord());
+    }
+
+    /** Adds an iron whose plate was typed in the person's own units. */
+    #[Route('/api/shelf/irons', methods: ['POST'])]
+    #[OA\Post(path: '/api/shelf/irons', operationId: 'addIron', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewIron::class)), responses: [
+        new OA\Response(response: 201, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json')),
+        new OA\Response(response: 422, description: 'An iron that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function addIron(Request $request): JsonResponse
+    {
+        $iron = NewIron::fromRecord(JsonBody::of($request));
+        $parser = new QuantityParser($this->settings->get()->unit());
+        $errors = [];
+        $record = $this->shelf->get()->toRecord();
+        $plate = [];
+        foreach (['width' => $iron->width, 'length' => $iron->length] as $field => $typed) {
+            try {
+                $plate['plate_'.$field.'_mm'] = $parser->length($typed)->mm;
+            } catch (UnreadableQuantity $e) {
+                $errors[$field] = $e->getMessage();
+            }
+        }
+        if ('' === trim($iron->label)) {
+            $errors['label'] = 'Give the iron a name.';
+        }
+        if ([] !== $errors) {
+            throw Problem::fields($errors);
+        }
+        $record['irons'] = array_values(array_filter($record['irons'], static fn (array $known): bool => $known['id'] !== $iron->id));
+        $record['irons'][] = ['id' => $iron->id, 'label' => mb_substr(trim($iron->label), 0, 120), 'dots' => $iron->dots, 'steam' => $iron->steam, ...$plate];
+        try {
+            $shelf = Shelf::fromRecord(Record::of($record), $this->catalogue);
+        } catch (BadRecord $e) {
+            throw Problem::field(['plate_width_mm' => 'width', 'plate_length_mm' => 'length'][$e->field] ?? $e->field, $e->getMessage());
+        }
+        $this->shelf->put($shelf);
+
+        return new JsonResponse($shelf->toRecord(), 201);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Measure;
+
+use OpenApi\Attributes as OA;
+use Wubbin\Core\Measure\PaperSize;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Measure\UnitFormat;
+use Wubbin\Core\Measure\Units;
+use Wubbin\Http\Problem;
+
+/** How this shop reads and writes: units, decimal comma, paper, money, clock, light or dark. */
+#[OA\Schema(required: ['units', 'comma', 'paper', 'currency', 'zone', 'theme'])]
+final readonly class Settings
+{
+    private const THEMES = ['light', 'dark', 'system'];
+
+    private function __construct(
+        #[OA\Property(enum: ['metric', 'us'])]
+        public string $units = 'metric',
+        #[OA\Property]
+        public bool $comma = false,
+        #[OA\Property(enum: ['a4', 'letter'])]
+        public string $paper = 'a4',
+        #[OA\Property(description: 'ISO 4217 code')]
+        public string $currency = 'EUR',
+        #[OA\Property(description: 'IANA time zone')]
+        public string $zone = 'UTC',
+        #[OA\Property(enum: ['light', 'dark', 'system'])]
+        public string $theme = 'system',
+    ) {
+    }
+
+    public static function standard(): self
+    {
+        return new self();
+    }
+
+    /** @throws Problem naming the settings that cannot be */
+    public static function fromRecord(Record $record): self
+    {
+        $settings = new self($record->string('units'), $record->boolean('comma'), $record->string('paper'), $record->string('currency'), $record->string('zone'), $record->string('theme'));
+        $errors = array_filter([
+            'units' => null === Units::tryFrom($settings->units) ? 'Choose metric or US units.' : null,
+            'paper' => in_array($settings->paper, [PaperSize::A4->value, PaperSize::Letter->value], true) ? null : 'Choose A4 or Letter.',
+            'currency' => 1 === preg_match('/^[A-Z]{3}$/', $settings->currency) ? null : 'A currency is three capital letters, such as EUR or USD.',
+            'zone' => in_array($settings->zone, \DateTimeZone::listIdentifiers(), true) ? null : 'Choose a time zone from the list, such as Europe/Berlin.',
+            'theme' => in_array($settings->theme, self::THEMES, true) ? null : 'Choose light, dark or as the system.',
+        ], is_string(...));
+        if ([] !== $errors) {
+            throw Problem::fields($errors);
+        }
+
+        return $settings;
+    }
+
+    public function unit(): Units
+    {
+        return Units::from($this->units);
+    }
+
+    public function format(): UnitFormat
+    {
+        return new UnitFormat($this->unit(), $this->comma);
+    }
+}

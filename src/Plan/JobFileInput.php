@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Plan;
+
+use Symfony\Component\Console\Exception\InvalidArgumentException;
+use Wubbin\Artwork\Artwork;
+use Wubbin\Artwork\ArtworkStore;
+use Wubbin\Core\Job\JobFile;
+use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Plan\Planner;
+use Wubbin\Core\Route\Catalogue;
+use Wubbin\Http\Problem;
+use Wubbin\Storage\SchemaCheck;
+
+/** Reads a job file at the console, with the picture it names or carries, and plans it. No database is touched. */
+final readonly class JobFileInput
+{
+    public function __construct(
+        private SchemaCheck $schemas,
+        private ArtworkStore $artwork,
+        private Planner $planner,
+        private Catalogue $catalogue,
+    ) {
+    }
+
+    /**
+     * @param string      $path  a file, or - for standard input
+     * @param string|null $shelf a shelf file; one of everything where none is given
+     *
+     * @return array{Plan, Artwork|null}
+     *
+     * @throws Problem                  when a file does not say what it must
+     * @throws InvalidArgumentException when a file is not there
+     */
+    public function plan(string $path, ?string $shelf): array
+    {
+        $record = $this->schemas->decode('job', self::contents($path));
+        $job = JobFile::read($record);
+        $artwork = $this->picture($record->recordOrNull('artwork'), '-' === $path ? '.' : dirname($path));
+        $has = null === $shelf ? Shelf::everything($this->catalogue) : Shelf::fromRecord($this->schemas->decode('shelf', self::contents($shelf)), $this->catalogue);
+
+        return [$this->planner->plan($job, $has, $artwork?->picture()), $artwork];
+    }
+
+    private function picture(?Record $record, string $directory): ?Artwork
+    {
+        $file = $record?->stringOrNull('file');
+        $embedded = $record?->stringOrNull('embedded');
+        if (null === $record || (null === $file && null === $embedded)) {
+            return null;
+        }
+        if (null !== $file) {
+            $path = str_starts_with($file, '/') ? $file : $directory.'/'.$file;
+
+            return is_file($path) ? $this->artwork->read($path, $record->string('name')) : throw Problem::field('artwork.file', 'There is no file '.$path.'.');
+        }
+        $path = (string) tempnam(sys_get_temp_dir(), 'wubbin');
+        try {
+            file_put_contents($path, (string) base64_decode((string) $embedded, true));
+
+            return $this->artwork->read($path, $record->string('name'));
+        } finally {
+            unlink($path);
+        }
+    }
+
+    private static function contents(string $path): string
+    {
+        $contents = @file_get_contents('-' === $path ? 'php://stdin' : $path);
+
+        return false === $contents ? throw new InvalidArgumentException('There is no file '.$path.' to read.') : $contents;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Run;
+
+use OpenApi\Attributes as OA;
+use Wubbin\Core\Measure\Record;
+
+#[OA\Schema(required: ['id', 'pieces'])]
+final readonly class NewRun
+{
+    private function __construct(
+        #[OA\Property(description: 'A new UUID, made by the page')]
+        public string $id,
+        #[OA\Property]
+        public int $pieces,
+    ) {
+    }
+
+    public static function fromRecord(Record $record): self
+    {
+        return new self(mb_substr($record->string('id'), 0, 64), $record->integer('pieces'));
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Run;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Artwork\RasterFile;
+use Wubbin\Http\Problem;
+use Wubbin\Http\Upload;
+use Wubbin\Storage\FileStore;
+
+/** Photos of finished pieces. Only a smaller copy is kept, without the place and the camera it was taken with. */
+#[AsController]
+final readonly class PhotoController
+{
+    private const LONGEST_SIDE = 2000;
+
+    public function __construct(private RasterFile $raster, private FileStore $files)
+    {
+    }
+
+    #[Route('/api/photos', methods: ['POST'])]
+    #[OA\Post(
+        path: '/api/photos',
+        operationId: 'uploadPhoto',
+        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')], type: 'object'))),
+        responses: [
+            new OA\Response(response: 201, description: 'The photo', content: new OA\JsonContent(required: ['sha256'], properties: [new OA\Property(property: 'sha256', type: 'string')], type: 'object')),
+            new OA\Response(response: 422, description: 'Not a photo', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+        ],
+    )]
+    public function upload(Request $request): JsonResponse
+    {
+        $path = Upload::of($request, 'file')->getPathname();
+        $decoder = RasterFile::decoderFor((string) file_get_contents($path, false, null, 0, 16)) ?? throw Problem::field('file', 'This is not a JPEG, PNG or WebP photo.');
+        $image = $this->raster->open($path, $decoder);
+        $small = (string) tempnam(sys_get_temp_dir(), 'wubbin');
+        try {
+            $image->autoOrient();
+            $image->transformImageColorspace(\Imagick::COLORSPACE_SRGB);
+            if (max($image->getImageWidth(), $image->getImageHeight()) > self::LONGEST_SIDE) {
+                $image->thumbnailImage(self::LONGEST_SIDE, self::LONGEST_SIDE, true);
+            }
+            $image->stripImage();
+            $image->setImageFormat('jpeg');
+            $image->setImageCompressionQuality(85);
+            $image->writeImage('jpeg:'.$small);
+
+            return new JsonResponse(['sha256' => $this->files->keep($small)], 201);
+        } catch (\ImagickException) {
+            throw RasterFile::damaged($decoder);
+        } finally {
+            unlink($small);
+        }
+    }
+
+    #[Route('/api/photos/{sha256}', requirements: ['sha256' => '[0-9a-f]{64}'], methods: ['GET'])]
+    public function get(string $sha256): Response
+    {
+        $path = $this->files->path($sha256);
+        if (!is_file($path) || null === RasterFile::decoderFor((string) file_get_contents($path, false, null, 0, 16))) {
+            throw Problem::notFound('There is no such photo.');
+        }
+
+        return new BinaryFileResponse($path, 200, ['Content-Type' => 'image/jpeg', 'Content-Security-Policy' => "default-src 'none'; sandbox"]);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Run;
+
+use Doctrine\ORM\EntityManagerInterface;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Http\JsonBody;
+use Wubbin\Http\Problem;
+
+#[AsController]
+final readonly class RunController
+{
+    private const LISTED = 50;
+
+    public function __construct(private RunDesk $desk, private EntityManagerInterface $entities)
+    {
+    }
+
+    #[Route('/api/runs', methods: ['GET'])]
+    #[OA\Get(path: '/api/runs', operationId: 'listRuns', responses: [new OA\Response(response: 200, description: 'The latest sessions', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: RunSummary::class)))])]
+    public function list(): JsonResponse
+    {
+        $runs = $this->entities->getRepository(StoredRun::class)->findBy([], ['created' => 'DESC'], self::LISTED);
+
+        return new JsonResponse(array_map(static fn (StoredRun $run): RunSummary => new RunSummary(
+            $run->id,
+            $run->job,
+            $run->name,
+            $run->pieces->count(),
+            $run->pieces->filter(static fn (StoredPiece $piece): bool => null !== $piece->outcome)->count(),
+            $run->created,
+            $run->finished,
+        ), $runs));
+    }
+
+    #[Route('/api/jobs/{job}/runs', methods: ['POST'])]
+    #[OA\Post(path: '/api/jobs/{job}/runs', operationId: 'beginRun', parameters: [new OA\PathParameter(name: 'job', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewRun::class)), responses: [
+        new OA\Response(response: 201, description: 'The session', content: new OA\JsonContent(ref: RunView::class)),
+        new OA\Response(response: 422, description: 'The job is not ready', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function begin(string $job, Request $request): JsonResponse
+    {
+        $new = NewRun::fromRecord(JsonBody::of($request));
+
+        return $this->view($this->desk->begin($new->id, $job, $new->pieces), 201);
+    }
+
+    #[Route('/api/runs/{id}', methods: ['GET'])]
+    #[OA\Get(path: '/api/runs/{id}', operationId: 'getRun', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 200, description: 'The session', content: new OA\JsonContent(ref: RunView::class)),
+        new OA\Response(response: 404, description: 'No such session', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function get(string $id): JsonResponse
+    {
+        return $this->view($this->desk->find($id));
+    }
+
+    #[Route('/api/runs/{id}/presses', methods: ['POST'])]
+    #[OA\Post(path: '/api/runs/{id}/presses', operationId: 'press', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: Press::class)), responses: [
+        new OA\Response(response: 200, description: 'Where the session stands now', content: new OA\JsonContent(ref: RunView::class)),
+        new OA\Response(response: 409, description: 'Another screen was quicker', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function press(string $id, Request $request): JsonResponse
+    {
+        $run = $this->desk->find($id);
+        $this->desk->press($run, Press::fromRecord(JsonBody::of($request)));
+
+        return $this->view($run);
+    }
+
+    private function view(StoredRun $run, int $status = 200): JsonResponse
+    {
+        return new JsonResponse(RunView::of($run, $this->desk->state($run), $this->desk->stale($run)), $status);
+    }
+}

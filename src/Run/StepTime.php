@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Run;
+
+use OpenApi\Attributes as OA;
+
+/** What a step was planned to take and what the clock says it took, in seconds. */
+#[OA\Schema(required: ['step', 'planned', 'taken'])]
+final readonly class StepTime
+{
+    public function __construct(
+        #[OA\Property(description: 'Id of the step in the plan')]
+        public string $step,
+        #[OA\Property]
+        public float $planned,
+        #[OA\Property(type: 'number', nullable: true, description: 'Null where no clock was started, or the step was left out')]
+        public ?float $taken,
+    ) {
+    }
+}

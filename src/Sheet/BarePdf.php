@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Sheet;
+
+use setasign\Fpdi\Tcpdf\Fpdi;
+
+/** A page with nothing on it but what is drawn: no margins, header, footer or maker's link. */
+final class BarePdf extends Fpdi
+{
+    /** @param array{float, float} $format page width and height in the unit */
+    public function __construct(string $orientation, string $unit, array $format)
+    {
+        parent::__construct($orientation, $unit, $format);
+        $this->tcpdflink = false;
+        $this->setPrintHeader(false);
+        $this->setPrintFooter(false);
+        $this->SetMargins(0.0, 0.0, 0.0);
+        $this->SetAutoPageBreak(false);
+        $this->setCellPaddings(0.0, 0.0, 0.0, 0.0);
+        // True size is asked of the viewer too, for those that print from it.
+        $this->setViewerPreferences(['PrintScaling' => 'None']);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Sheet;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Uid\Uuid;
+use Wubbin\Artwork\ArtworkStore;
+use Wubbin\Core\Plan\Plan;
+use Wubbin\Http\Problem;
+
+/** Makes sheets and keeps them as they were made. */
+final readonly class PrintedSheets
+{
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private SheetPdf $pdf,
+        private ArtworkStore $artwork,
+        private string $dataDirectory,
+    ) {
+    }
+
+    /**
+     * The sheet of a plan; the one that was made before where the plan is still the same.
+     *
+     * @throws Problem when a check stands against printing
+     */
+    public function make(Plan $plan): PrintedSheet
+    {
+        $artwork = $this->artwork->find($plan->artwork);
+        if (null === $artwork || !$plan->printable()) {
+            throw Problem::field('sheet', 'The checks before printing are not all settled yet.');
+        }
+        $latest = $this->latest($plan->jobId);
+        if (null !== $latest && $latest->plan === $plan->id() && is_file($this->path($latest->id))) {
+            return $latest;
+        }
+        $sheet = new PrintedSheet(Uuid::v4()->toRfc4122(), $plan->jobId, $plan->id());
+        if (!is_dir(dirname($this->path($sheet->id)))) {
+            mkdir(dirname($this->path($sheet->id)), 0o700, true);
+        }
+        $this->pdf->write($plan, $artwork, $this->path($sheet->id));
+        $this->entities->persist($sheet);
+        $this->entities->flush();
+
+        return $sheet;
+    }
+
+    public function latest(string $job): ?PrintedSheet
+    {
+        return $this->entities->getRepository(PrintedSheet::class)->findOneBy(['job' => $job], ['at' => 'DESC']);
+    }
+
+    /** @throws Problem when there is none */
+    public function file(string $id): string
+    {
+        $path = $this->path($id);
+
+        return is_file($path) ? $path : throw Problem::notFound('There is no such sheet.');
+    }
+
+    private function path(string $id): string
+    {
+        return $this->dataDirectory.'/sheets/'.$id.'.pdf';
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Sheet;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Http\Problem;
+use Wubbin\Job\JobDesk;
+
+#[AsController]
+final readonly class SheetController
+{
+    public function __construct(private JobDesk $desk, private PrintedSheets $sheets)
+    {
+    }
+
+    /** Making the sheet freezes the plan it is made from. */
+    #[Route('/api/jobs/{id}/sheet', methods: ['POST'])]
+    #[OA\Post(path: '/api/jobs/{id}/sheet', operationId: 'makeSheet', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 201, description: 'The sheet', content: new OA\JsonContent(ref: SheetView::class)),
+        new OA\Response(response: 422, description: 'A check stands against printing', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function make(string $id): JsonResponse
+    {
+        return new JsonResponse(SheetView::of($this->sheets->make($this->desk->plan($this->desk->find($id)->job()))), 201);
+    }
+
+    #[Route('/api/sheets/{id}.pdf', requirements: ['id' => '[0-9a-f-]{36}'], methods: ['GET'])]
+    public function pdf(string $id): Response
+    {
+        $response = new BinaryFileResponse($this->sheets->file($id), 200, ['Content-Type' => 'application/pdf']);
+        $response->headers->set('Content-Disposition', HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_INLINE, 'sheet.pdf'));
+
+        return $response;
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Sheet;
+
+use Wubbin\Artwork\Artwork;
+use Wubbin\Core\Artwork\PictureKind;
+use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Sheet\Mark;
+use Wubbin\Core\Sheet\MarkKind;
+use Wubbin\Core\Sheet\SheetLayout;
+use Wubbin\Http\Problem;
+use Wubbin\Storage\FileStore;
+
+/**
+ * Draws a sheet as PDF at true size. Only the picture is mirrored; everything beside it reads right.
+ */
+final readonly class SheetPdf
+{
+    private const HAIRLINE_MM = 0.15;
+    private const FONT = 'dejavusans';
+    private const FONT_PT = 8.0;
+
+    public function __construct(private FileStore $files)
+    {
+    }
+
+    /** @throws Problem when the plan's picture does not fit a sheet */
+    public function write(Plan $plan, Artwork $artwork, string $path): void
+    {
+        $sheet = $plan->sheet ?? throw Problem::field('sheet', 'The picture does not fit a sheet.');
+        $pdf = new BarePdf('P', 'mm', [$sheet->page->widthMm, $sheet->page->heightMm]);
+        $pdf->SetTitle($plan->jobName.' · '.$plan->id());
+        $pdf->SetCreator('Wubbin');
+        $pdf->AddPage($sheet->page->widthMm > $sheet->page->heightMm ? 'L' : 'P', [$sheet->page->widthMm, $sheet->page->heightMm]);
+        $this->picture($pdf, $sheet, $artwork);
+        $pdf->SetFont(self::FONT, '', self::FONT_PT);
+        $pdf->SetLineStyle(['width' => self::HAIRLINE_MM, 'color' => [0, 0, 0]]);
+        foreach ($sheet->marks as $mark) {
+            $this->mark($pdf, $mark, MarkKind::Text === $mark->kind && $mark->text === $plan->jobName ? $mark->text.' · plan '.$plan->id() : $mark->text);
+        }
+        $temporary = $path.'.'.bin2hex(random_bytes(4)).'.part';
+        try {
+            if (false === file_put_contents($temporary, $pdf->Output('', 'S')) || !rename($temporary, $path)) {
+                throw new \RuntimeException('The sheet could not be written: is the disk full?');
+            }
+        } finally {
+            if (is_file($temporary)) {
+                unlink($temporary);
+            }
+        }
+    }
+
+    private function picture(BarePdf $pdf, SheetLayout $sheet, Artwork $artwork): void
+    {
+        $rect = $sheet->picture;
+        $form = $this->files->path($artwork->sha256, $artwork->form());
+        $pdf->StartTransform();
+        if ($sheet->mirrored) {
+            $pdf->MirrorH($rect->xMm + $rect->size->widthMm / 2.0);
+        }
+        if (PictureKind::Vector === $artwork->picture()->kind) {
+            // The whole drawing is placed so that its visible part fills the rectangle.
+            $visible = $artwork->visibleInForm();
+            $width = $rect->size->widthMm / $visible['width'];
+            $height = $rect->size->heightMm / $visible['height'];
+            $pdf->setSourceFile($form);
+            $pdf->useTemplate($pdf->importPage(1), $rect->xMm - $visible['x'] * $width, $rect->yMm - $visible['y'] * $height, $width, $height);
+        } else {
+            $pdf->Image($form, $rect->xMm, $rect->yMm, $rect->size->widthMm, $rect->size->heightMm, str_ends_with($form, '.jpg') ? 'JPEG' : 'PNG');
+        }
+        $pdf->StopTransform();
+    }
+
+    private function mark(BarePdf $pdf, Mark $mark, string $text): void
+    {
+        match ($mark->kind) {
+            MarkKind::TrimLine => $pdf->Rect($mark->rect->xMm, $mark->rect->yMm, $mark->rect->size->widthMm, $mark->rect->size->heightMm, 'D', ['all' => ['width' => self::HAIRLINE_MM, 'dash' => '2,2', 'color' => [110, 110, 110]]]),
+            MarkKind::ThisWayUp => $this->arrow($pdf, $mark),
+            MarkKind::CheckBar => $this->checkBar($pdf, $mark, $text),
+            MarkKind::Text => $this->text($pdf, $mark, $text),
+        };
+    }
+
+    private function arrow(BarePdf $pdf, Mark $mark): void
+    {
+        $rect = $mark->rect;
+        $middle = $rect->xMm + $rect->size->widthMm / 2.0;
+        $pdf->SetLineStyle(['width' => 0.4, 'dash' => 0, 'color' => [0, 0, 0]]);
+        $pdf->Line($middle, $rect->bottom(), $middle, $rect->yMm);
+        $pdf->Line($middle, $rect->yMm, $middle - 2.0, $rect->yMm + 2.5);
+        $pdf->Line($middle, $rect->yMm, $middle + 2.0, $rect->yMm + 2.5);
+    }
+
+    /** The bar's length is measured between the outer ends of its ticks' middles. */
+    private function checkBar(BarePdf $pdf, Mark $mark, string $text): void
+    {
+        $rect = $mark->rect;
+        $pdf->SetLineStyle(['width' => self::HAIRLINE_MM, 'dash' => 0, 'color' => [0, 0, 0]]);
+        if ($mark->turned) {
+            $middle = $rect->xMm + $rect->size->widthMm / 2.0;
+            $pdf->Line($middle, $rect->yMm, $middle, $rect->bottom());
+            $pdf->Line($rect->xMm, $rect->yMm, $rect->right(), $rect->yMm);
+            $pdf->Line($rect->xMm, $rect->bottom(), $rect->right(), $rect->bottom());
+            $this->turned($pdf, $rect->xMm - 0.5, $rect->yMm - 1.0, $text);
+
+            return;
+        }
+        $middle = $rect->yMm + $rect->size->heightMm / 2.0;
+        $pdf->Line($rect->xMm, $middle, $rect->right(), $middle);
+        $pdf->Line($rect->xMm, $rect->yMm, $rect->xMm, $rect->bottom());
+        $pdf->Line($rect->right(), $rect->yMm, $rect->right(), $rect->bottom());
+        $pdf->Text($rect->right() + 1.0, $rect->yMm - 0.5, $text);
+    }
+
+    private function text(BarePdf $pdf, Mark $mark, string $text): void
+    {
+        $room = $mark->turned ? $mark->rect->size->heightMm : $mark->rect->size->widthMm;
+        while (mb_strlen($text) > 1 && $pdf->GetStringWidth($text) > $room - 1.0) {
+            $text = mb_substr(rtrim($text, '…'), 0, -1).'…';
+        }
+        if ($mark->turned) {
+            $this->turned($pdf, $mark->rect->xMm, $mark->rect->bottom(), $text);
+        } else {
+            $pdf->Text($mark->rect->xMm, $mark->rect->yMm, $text);
+        }
+    }
+
+    /** Text that runs from bottom to top, beginning at this corner. */
+    private function turned(BarePdf $pdf, float $x, float $y, string $text): void
+    {
+        $pdf->StartTransform();
+        $pdf->Rotate(90.0, $x, $y);
+        $pdf->Text($x, $y, $text);
+        $pdf->StopTransform();
+    }
+}

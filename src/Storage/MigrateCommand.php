@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Storage;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\Migrations\DependencyFactory;
+use Doctrine\Migrations\MigratorConfiguration;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** Brings a shop's database to the shape this version wants, after taking a copy of it. */
+#[AsCommand('migrate', 'Bring the database up to date; a copy is taken first')]
+final class MigrateCommand extends Command
+{
+    public function __construct(
+        private readonly DependencyFactory $migrations,
+        private readonly Connection $connection,
+        private readonly string $dataDirectory,
+    ) {
+        parent::__construct();
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        if (!is_dir($this->dataDirectory) && !mkdir($this->dataDirectory, 0o700, true)) {
+            throw new \RuntimeException('The data directory cannot be made: '.$this->dataDirectory);
+        }
+        $existed = is_file($this->dataDirectory.'/wubbin.sqlite');
+        $this->migrations->getMetadataStorage()->ensureInitialized();
+        $plan = $this->migrations->getMigrationPlanCalculator()->getPlanUntilVersion($this->migrations->getVersionAliasResolver()->resolveVersionAlias('latest'));
+        if (0 === count($plan)) {
+            return Command::SUCCESS;
+        }
+        if ($existed) {
+            $copy = $this->dataDirectory.'/before-'.gmdate('Ymd-His').'.sqlite';
+            $this->connection->executeStatement('VACUUM INTO ?', [$copy]);
+            $output->writeln('Copy taken: '.$copy);
+        }
+        $this->migrations->getMigrator()->migrate($plan, (new MigratorConfiguration())->setAllOrNothing(true));
+        $output->writeln('The database is up to date.');
+
+        return Command::SUCCESS;
+    }
+}

@@ -1,0 +1,138 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { ToggleGroup } from 'radix-ui';
+import { lazy, Suspense } from 'react';
+import { BrowserRouter, Link, NavLink, Outlet, Route, Routes } from 'react-router';
+import { JobList } from '../job/JobList';
+import { JobPage } from '../job/JobPage';
+import { SettingsProvider, useSettings } from '../measure/settings';
+import { Keys } from './Keys';
+import { Waiting } from './Notice';
+
+const NewJob = lazy(() => import('../job/NewJob').then((m) => ({ default: m.NewJob })));
+const BenchList = lazy(() => import('../run/BenchList').then((m) => ({ default: m.BenchList })));
+const BenchPage = lazy(() => import('../run/BenchPage').then((m) => ({ default: m.BenchPage })));
+const Logbook = lazy(() => import('../run/Logbook').then((m) => ({ default: m.Logbook })));
+const LogPage = lazy(() => import('../run/LogPage').then((m) => ({ default: m.LogPage })));
+const ShelfPage = lazy(() => import('../route/ShelfPage').then((m) => ({ default: m.ShelfPage })));
+const SettingsPage = lazy(() => import('../measure/SettingsPage').then((m) => ({ default: m.SettingsPage })));
+
+const queries = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 2000 } } });
+
+const ROOMS = [
+  ['/', 'Jobs'],
+  ['/bench', 'Bench'],
+  ['/logbook', 'Logbook'],
+  ['/shelf', 'Shelf'],
+  ['/settings', 'Settings'],
+] as const;
+
+function UnitToggle() {
+  const { settings, change } = useSettings();
+  return (
+    <ToggleGroup.Root
+      type="single"
+      aria-label="Units"
+      className="flex text-sm"
+      value={settings.units}
+      onValueChange={(units) => {
+        if (units === 'metric' || units === 'us') {
+          change({ ...settings, units });
+        }
+      }}
+    >
+      {(
+        [
+          ['metric', 'mm · °C', 'rounded-l-sm'],
+          ['us', 'in · °F', 'rounded-r-sm -ml-px'],
+        ] as const
+      ).map(([id, label, corner]) => (
+        <ToggleGroup.Item
+          key={id}
+          value={id}
+          className={`border border-line px-2.5 py-1 data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-ground ${corner}`}
+        >
+          {label}
+        </ToggleGroup.Item>
+      ))}
+    </ToggleGroup.Root>
+  );
+}
+
+function Frame() {
+  return (
+    <div className="flex h-full flex-col">
+      <header className="flex h-12 shrink-0 items-stretch gap-6 border-b border-ink px-5">
+        <Link to="/" className="self-center text-xl font-extrabold tracking-tight">
+          wubbin
+        </Link>
+        <nav aria-label="Rooms" className="flex items-stretch gap-1">
+          {ROOMS.map(([to, label]) => (
+            <NavLink
+              key={to}
+              to={to}
+              end={to === '/'}
+              className={({ isActive }) =>
+                `flex items-center border-y-3 border-t-transparent px-2 ${isActive ? 'border-b-ink font-bold' : 'border-b-transparent text-soft hover:text-ink'}`
+              }
+            >
+              {label}
+            </NavLink>
+          ))}
+        </nav>
+        <div className="ml-auto flex items-center gap-4">
+          <UnitToggle />
+          <Keys />
+        </div>
+      </header>
+      <main className="min-h-0 flex-1 overflow-auto">
+        <Suspense fallback={<Waiting error={null} />}>
+          <Outlet />
+        </Suspense>
+      </main>
+    </div>
+  );
+}
+
+export function App() {
+  return (
+    <QueryClientProvider client={queries}>
+      <SettingsProvider>
+        <BrowserRouter>
+          <Routes>
+            <Route
+              path="/bench/:id"
+              element={
+                <Suspense fallback={<Waiting error={null} />}>
+                  <BenchPage />
+                </Suspense>
+              }
+            />
+            <Route element={<Frame />}>
+              <Route index element={<JobList />} />
+              <Route path="/jobs/new" element={<NewJob />} />
+              <Route path="/jobs/:id" element={<JobPage />} />
+              <Route path="/bench" element={<BenchList />} />
+              <Route path="/logbook" element={<Logbook />} />
+              <Route path="/logbook/:id" element={<LogPage />} />
+              <Route path="/shelf" element={<ShelfPage />} />
+              <Route path="/settings" element={<SettingsPage />} />
+              <Route
+                path="*"
+                element={
+                  <div className="p-8">
+                    <h1 className="text-2xl">There is nothing here</h1>
+                    <p className="mt-2">
+                      <Link to="/" className="link">
+                        To the jobs
+                      </Link>
+                    </p>
+                  </div>
+                }
+              />
+            </Route>
+          </Routes>
+        </BrowserRouter>
+      </SettingsProvider>
+    </QueryClientProvider>
+  );
+}

@@ -1,0 +1,54 @@
+import { Dialog } from 'radix-ui';
+import { useEffect, useState } from 'react';
+
+const KEYS: [string, string][] = [
+  ['?', 'This list'],
+  ['Ctrl Z', 'On a job: take the last change back'],
+  ['← → ↑ ↓', 'With the picture selected: move it 1 mm, with Shift 10 mm'],
+  ['C', 'With the picture selected: centre it'],
+  ['Space', 'At the bench: start and stop the clock, go on'],
+  ['W', 'At the bench: it went wrong'],
+  ['1 2 3', 'When a piece is judged: good, needs redo, spoiled'],
+  ['Esc', 'Close, or take back what is being typed'],
+];
+
+/** True where a key press belongs to what is being typed in. */
+export function isTyping(target: EventTarget | null): boolean {
+  return target instanceof HTMLElement && target.closest('input, textarea, select, [contenteditable]') !== null;
+}
+
+export function Keys() {
+  const [open, setOpen] = useState(false);
+  useEffect(() => {
+    const listen = (e: KeyboardEvent) => {
+      if (e.key === '?' && !isTyping(e.target)) {
+        setOpen(true);
+      }
+    };
+    addEventListener('keydown', listen);
+    return () => removeEventListener('keydown', listen);
+  }, []);
+  return (
+    <Dialog.Root open={open} onOpenChange={setOpen}>
+      <Dialog.Trigger className="text-soft hover:text-ink">Keys ?</Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 bg-black/40" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-1/2 left-1/2 w-[30rem] max-w-[94vw] -translate-1/2 border border-ink bg-ground p-6"
+        >
+          <Dialog.Title className="mb-3 text-xl">Keys</Dialog.Title>
+          <dl className="grid grid-cols-[7rem_1fr] gap-y-2">
+            {KEYS.map(([key, what]) => (
+              <div key={key} className="contents">
+                <dt className="font-bold">{key}</dt>
+                <dd>{what}</dd>
+              </div>
+            ))}
+          </dl>
+          <Dialog.Close className="key mt-5">Close</Dialog.Close>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,107 @@
+import { useQuery } from '@tanstack/react-query';
+import { ImageUp } from 'lucide-react';
+import { useId, useRef, useState } from 'react';
+import { api, fileBody, got, type Schemas } from '../api/client';
+
+/** Takes a picture by button or by dropping it, and says at the field what is wrong with it. */
+export function PicturePicker({
+  current,
+  onPicked,
+}: {
+  current: string | undefined;
+  onPicked: (artwork: Schemas['ArtworkView']) => void;
+}) {
+  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const [error, setError] = useState<string>();
+  const [sending, setSending] = useState<string>();
+  const [over, setOver] = useState(false);
+  const asked = useRef<AbortController>(null);
+  const id = useId();
+
+  async function take(file: File | undefined) {
+    if (file === undefined) {
+      return;
+    }
+    const most = catalogue.data?.upload ?? 64;
+    if (file.size > most * 1048576) {
+      setError(
+        `This file has ${Math.ceil(file.size / 1048576)} MB; at most ${most} MB can be taken. Export it smaller.`,
+      );
+      return;
+    }
+    asked.current?.abort();
+    const abort = new AbortController();
+    asked.current = abort;
+    setError(undefined);
+    setSending(file.name);
+    try {
+      onPicked(await got(api.POST('/api/artwork', { ...fileBody(file), signal: abort.signal })));
+    } catch (e) {
+      if (!abort.signal.aborted) {
+        setError((e as Error).message);
+      }
+    } finally {
+      if (asked.current === abort) {
+        setSending(undefined);
+      }
+    }
+  }
+
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: dropping a file is an extra; the button inside does the same
+    <div
+      className={`border border-dashed p-3 ${over ? 'border-face bg-shade' : 'border-line'}`}
+      onDragOver={(e) => {
+        e.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={(e) => {
+        e.preventDefault();
+        setOver(false);
+        take(e.dataTransfer.files[0]);
+      }}
+    >
+      <div className="flex flex-wrap items-center gap-3">
+        <label className="key focus-within:outline-3 focus-within:outline-face">
+          <ImageUp size={16} aria-hidden />
+          {current === undefined ? 'Choose a picture' : 'Choose another picture'}
+          <input
+            type="file"
+            className="sr-only"
+            accept=".png,.jpg,.jpeg,.webp,.svg,image/png,image/jpeg,image/webp,image/svg+xml"
+            aria-describedby={`${id}-more`}
+            onChange={(e) => {
+              take(e.target.files?.[0]);
+              e.target.value = '';
+            }}
+          />
+        </label>
+        <span id={`${id}-more`} className="min-w-0 break-words text-sm text-soft" aria-live="polite">
+          {sending !== undefined ? (
+            <>
+              Reading {sending} …{' '}
+              <button
+                type="button"
+                className="link"
+                onClick={() => {
+                  asked.current?.abort();
+                  setSending(undefined);
+                }}
+              >
+                Cancel
+              </button>
+            </>
+          ) : (
+            (current ?? 'PNG, JPEG, WebP or SVG; or drop it here')
+          )}
+        </span>
+      </div>
+      {error !== undefined && (
+        <p role="alert" className="mt-2 font-semibold text-hot">
+          {error}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,168 @@
+import { Download, Undo2 } from 'lucide-react';
+import { Tabs } from 'radix-ui';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { api, got, type ProblemError } from '../api/client';
+import { Notice, Waiting } from '../app/Notice';
+import { ShirtStage } from '../blank/ShirtStage';
+import { useMoments } from '../measure/settings';
+import { TimeStrip } from '../plan/TimeStrip';
+import { SheetStage } from '../sheet/SheetStage';
+import { StackSection } from '../stack/StackSection';
+import { Checks } from './Checks';
+import { StartBench } from './StartBench';
+import { Ticket } from './Ticket';
+import { useJob } from './useJob';
+
+/** Names of fields as the screen calls them, for telling what a held-back change was. */
+const FIELD: Record<string, string> = {
+  below: 'distance below the collar',
+  right: 'distance from centre',
+  marking: 'printer',
+  medium: 'film',
+};
+
+export function JobPage() {
+  const { id = '' } = useParams();
+  const handle = useJob(id);
+  const moments = useMoments();
+  const navigate = useNavigate();
+  const [stage, setStage] = useState('shirt');
+  const [problem, setProblem] = useState<string>();
+  const { view } = handle;
+  if (view === undefined) {
+    return <Waiting error={handle.error} />;
+  }
+  const { plan, job } = view;
+  const open = plan.checks.filter((c) => ['missing', 'stop', 'impossible'].includes(c.severity)).length;
+
+  async function makeSheet() {
+    setProblem(undefined);
+    const page = window.open('', '_blank');
+    try {
+      const sheet = await got(api.POST('/api/jobs/{id}/sheet', { params: { path: { id } } }));
+      if (page === null) {
+        location.assign(sheet.url);
+      } else {
+        page.location.assign(sheet.url);
+      }
+      await handle.refresh();
+    } catch (e) {
+      page?.close();
+      setProblem((e as ProblemError).message);
+    }
+  }
+
+  return (
+    <div className="flex min-h-full flex-col lg:h-full">
+      {handle.clash !== undefined && (
+        <div className="px-5">
+          <Notice tone="wait">
+            <p className="font-bold">This job was changed in another window meanwhile.</p>
+            <p>
+              Your change is kept:{' '}
+              {Object.entries(handle.clash)
+                .map(([field, value]) => `${FIELD[field] ?? field} ${value}`)
+                .join(', ')}
+              .
+            </p>
+            <p className="mt-2 flex gap-3">
+              <button type="button" className="key-main" onClick={() => handle.settle(true)}>
+                Put mine on top
+              </button>
+              <button type="button" className="key" onClick={() => handle.settle(false)}>
+                Take the other window’s
+              </button>
+            </p>
+          </Notice>
+        </div>
+      )}
+      {(handle.trouble ?? problem) !== undefined && (
+        <div className="px-5">
+          <Notice tone="hot">{handle.trouble ?? problem}</Notice>
+        </div>
+      )}
+      <div className="grid min-h-0 flex-1 lg:grid-cols-[23rem_minmax(0,1fr)_19rem]">
+        <section aria-label="Ticket" className="overflow-auto border-rule lg:border-r">
+          <div className="px-5 pt-4 pb-2">
+            <h1 className="text-2xl break-words">{job.name}</h1>
+            <p className="text-soft">
+              {job.quantity === 1 ? '1 piece' : `${job.quantity} pieces`}
+              {job.due !== null && ` · by ${moments.day(job.due)}`} ·{' '}
+              {open === 0 ? 'ready' : <b className="text-wait">{open} to settle</b>}
+            </p>
+          </div>
+          <Ticket view={view} handle={handle} />
+          <div className="flex flex-wrap gap-x-4 gap-y-2 px-5 py-4 text-sm">
+            <button
+              type="button"
+              className="link disabled:text-soft disabled:no-underline"
+              disabled={!handle.canTakeBack}
+              onClick={handle.takeBack}
+            >
+              <Undo2 size={14} aria-hidden className="mr-1 inline" />
+              Take back
+            </button>
+            <a className="link" href={`/api/jobs/${id}/export`}>
+              <Download size={14} aria-hidden className="mr-1 inline" />
+              Export job file
+            </a>
+            <button type="button" className="link" onClick={() => handle.archive().then((ok) => ok && navigate('/'))}>
+              Put the job away
+            </button>
+          </div>
+        </section>
+        <section aria-label="Drawing and checks" className="flex min-h-0 min-w-0 flex-col px-5 pt-3">
+          <Tabs.Root value={stage} onValueChange={setStage} className="flex min-h-[26rem] flex-1 flex-col lg:min-h-0">
+            <Tabs.List className="flex gap-4" aria-label="Views">
+              {(
+                [
+                  ['shirt', 'On the shirt'],
+                  ['sheet', 'On the sheet'],
+                ] as const
+              ).map(([value, label]) => (
+                <Tabs.Trigger
+                  key={value}
+                  value={value}
+                  className="border-b-2 border-transparent text-soft data-[state=active]:border-ink data-[state=active]:font-bold data-[state=active]:text-ink"
+                >
+                  {label}
+                </Tabs.Trigger>
+              ))}
+            </Tabs.List>
+            <Tabs.Content value="shirt" className="min-h-0 flex-1">
+              <ShirtStage view={view} handle={handle} />
+            </Tabs.Content>
+            <Tabs.Content value="sheet" className="min-h-0 flex-1">
+              <SheetStage view={view} />
+            </Tabs.Content>
+          </Tabs.Root>
+          <Checks checks={plan.checks} handle={handle} />
+        </section>
+        <section aria-label="What lies on what" className="overflow-auto border-rule px-5 pt-3 lg:border-l">
+          <StackSection plan={plan} />
+        </section>
+      </div>
+      <footer className="shrink-0 border-t border-ink px-5 pt-2.5 pb-3">
+        <TimeStrip plan={plan}>
+          {view.printed !== null && (
+            <span className={view.printed.current ? 'text-done' : 'font-semibold text-wait'}>
+              {view.printed.current
+                ? `Sheet made, plan ${view.printed.plan}`
+                : `◆ The sheet of plan ${view.printed.plan} no longer matches: make it again`}
+            </span>
+          )}
+          <button
+            type="button"
+            className={view.printed?.current ? 'key' : 'key-main'}
+            disabled={!plan.printable}
+            onClick={makeSheet}
+          >
+            Make the sheet (PDF)
+          </button>
+          <StartBench view={view} />
+        </TimeStrip>
+      </footer>
+    </div>
+  );
+}

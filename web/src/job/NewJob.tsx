@@ -1,0 +1,76 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { type FormEvent, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, got, type ProblemError } from '../api/client';
+import { Notice, Waiting } from '../app/Notice';
+import { PicturePicker } from '../artwork/PicturePicker';
+import { SelectField, TextField } from '../measure/Field';
+
+export function NewJob() {
+  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  // One id for this form, however often its button is pressed.
+  const id = useRef(crypto.randomUUID());
+  const [artwork, setArtwork] = useState<{ sha256: string; name: string }>();
+  const [problem, setProblem] = useState<ProblemError>();
+  const [busy, setBusy] = useState(false);
+  if (catalogue.data === undefined) {
+    return <Waiting error={catalogue.error} />;
+  }
+  const { sizes, materials, colours, conditions } = catalogue.data;
+  const errors = problem?.errors ?? {};
+
+  async function make(e: FormEvent<HTMLFormElement>) {
+    e.preventDefault();
+    setBusy(true);
+    const { name = '', ...changes } = Object.fromEntries(
+      [...new FormData(e.currentTarget)].flatMap(([field, value]) =>
+        typeof value === 'string' ? [[field, value]] : [],
+      ),
+    ) as Record<string, string>;
+    try {
+      const view = await got(
+        api.POST('/api/jobs', {
+          body: { id: id.current, name, changes: { ...changes, ...(artwork && { artwork: artwork.sha256 }) } },
+        }),
+      );
+      queries.setQueryData(['job', view.job.id], view);
+      navigate(`/jobs/${view.job.id}`, { replace: true });
+    } catch (e) {
+      setProblem(e as ProblemError);
+      setBusy(false);
+    }
+  }
+
+  return (
+    <form onSubmit={make} className="mx-auto max-w-3xl px-6 py-6" noValidate>
+      <h1 className="text-3xl">New job</h1>
+      <p className="mt-1 text-soft">What is wanted, on what. Everything can be changed afterwards.</p>
+      {problem !== undefined && Object.keys(errors).length === 0 && <Notice tone="hot">{problem.message}</Notice>}
+      <div className="mt-5 grid grid-cols-[2fr_1fr_1fr] gap-4 border-t border-ink pt-4">
+        <TextField
+          label="What is it called?"
+          name="name"
+          error={errors.name}
+          placeholder="Picking-crew shirts"
+          autoFocus
+        />
+        <TextField label="How many?" name="quantity" error={errors.quantity} defaultValue="1" inputMode="numeric" />
+        <TextField label="By when? (may stay empty)" name="due" error={errors.due} type="date" />
+      </div>
+      <div className="mt-6 grid grid-cols-4 gap-4 border-t border-rule pt-4">
+        <SelectField label="Shirt size" name="size" options={sizes} defaultValue="M" error={errors.size} />
+        <SelectField label="Colour" name="colour" options={colours} error={errors.colour} />
+        <SelectField label="Fabric" name="material" options={materials} error={errors.material} />
+        <SelectField label="New or washed" name="condition" options={conditions} error={errors.condition} />
+      </div>
+      <div className="mt-6 border-t border-rule pt-4">
+        <PicturePicker current={artwork?.name} onPicked={setArtwork} />
+      </div>
+      <button type="submit" className="key-main mt-7 text-lg" disabled={busy}>
+        Make the job
+      </button>
+    </form>
+  );
+}

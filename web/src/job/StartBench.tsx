@@ -1,0 +1,86 @@
+import { useQuery } from '@tanstack/react-query';
+import { Dialog } from 'radix-ui';
+import { useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, got, type JobView, type ProblemError } from '../api/client';
+import { TextField } from '../measure/Field';
+
+/** Asks how many pieces are made in this session, and goes to the bench; an open session is offered first. */
+export function StartBench({ view }: { view: JobView }) {
+  const { job, plan } = view;
+  const [open, setOpen] = useState(false);
+  const [pieces, setPieces] = useState('1');
+  const [error, setError] = useState<string>();
+  const id = useRef(crypto.randomUUID());
+  const navigate = useNavigate();
+  const runs = useQuery({ queryKey: ['runs'], queryFn: () => got(api.GET('/api/runs')), enabled: open, staleTime: 0 });
+  const running = runs.data?.filter((run) => run.job === job.id && run.finished === null) ?? [];
+
+  async function begin() {
+    if (!/^\d{1,3}$/.test(pieces.trim())) {
+      setError('A whole number, please.');
+      return;
+    }
+    try {
+      const run = await got(
+        api.POST('/api/jobs/{job}/runs', {
+          params: { path: { job: job.id } },
+          body: { id: id.current, pieces: Number(pieces) },
+        }),
+      );
+      navigate(`/bench/${run.id}`);
+    } catch (e) {
+      const problem = e as ProblemError;
+      setError(problem.errors.pieces ?? problem.message);
+    }
+  }
+
+  return (
+    <Dialog.Root open={open} onOpenChange={setOpen}>
+      <Dialog.Trigger className={view.printed?.current ? 'key-main' : 'key'} disabled={!plan.ready}>
+        To the bench
+      </Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 bg-black/40" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-1/2 left-1/2 w-[28rem] max-w-[94vw] -translate-1/2 border border-ink bg-ground p-6"
+        >
+          <Dialog.Title className="text-xl">To the bench: {job.name}</Dialog.Title>
+          {running.map((run) => (
+            <button
+              key={run.id}
+              type="button"
+              className="key-main mt-4 w-full"
+              onClick={() => navigate(`/bench/${run.id}`)}
+            >
+              Go on where you left: {run.judged} of {run.pieces} done
+            </button>
+          ))}
+          <form
+            className="mt-4 flex items-start gap-3"
+            onSubmit={(e) => {
+              e.preventDefault();
+              begin();
+            }}
+          >
+            <div className="flex-1">
+              <TextField
+                label="How many pieces in this session?"
+                value={pieces}
+                inputMode="numeric"
+                error={error}
+                hint="Printing and drying are shared; then one piece after another."
+                onChange={(e) => setPieces(e.target.value)}
+              />
+            </div>
+            <button type="submit" className={`${running.length === 0 ? 'key-main' : 'key'} mt-5`}>
+              Begin
+            </button>
+          </form>
+          <Dialog.Close className="link mt-4">Not now</Dialog.Close>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

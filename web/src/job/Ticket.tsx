@@ -1,0 +1,90 @@
+import { useState } from 'react';
+import type { Decision, JobView } from '../api/client';
+import { useFormat } from '../measure/settings';
+import { EDITORS } from './editors';
+import type { JobHandle } from './useJob';
+
+const BY = {
+  person: { sign: '●', label: 'your choice', tone: '' },
+  wubbin: { sign: '○', label: 'worked out by Wubbin', tone: '' },
+  nobody: { sign: '◆', label: 'still to decide', tone: 'text-wait' },
+} as const;
+
+function Line({ decision, view, handle }: { decision: Decision; view: JobView; handle: JobHandle }) {
+  const format = useFormat();
+  const [open, setOpen] = useState(decision.id === 'picture' && view.artwork === null);
+  const by = BY[decision.by];
+  const Editor = EDITORS[decision.id];
+  const stopped = view.plan.checks.some(
+    (c) => c.field === decision.id && (c.severity === 'stop' || c.severity === 'impossible'),
+  );
+  return (
+    <li className={`border-t border-rule ${open ? 'bg-shade' : ''}`}>
+      <button
+        type="button"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+        className="grid w-full grid-cols-[1.1rem_6.2rem_1fr] items-baseline px-5 py-2 text-left hover:bg-shade"
+      >
+        <span
+          className={stopped ? 'text-hot' : by.tone}
+          role="img"
+          aria-label={stopped ? 'a check stands against it' : by.label}
+        >
+          {stopped ? '✕' : by.sign}
+        </span>
+        <span className="text-soft">{decision.what}</span>
+        <span>
+          <span className={`block font-bold ${stopped ? 'text-hot' : by.tone}`}>{format.phrase(decision.value)}</span>
+          <span className="block text-sm text-soft">{format.phrase(decision.because)}</span>
+        </span>
+      </button>
+      {open && (
+        <div className="pr-5 pb-3 pl-[8.55rem]">
+          {decision.alternatives.length > 0 && (
+            <ul className="grid gap-1.5">
+              {decision.alternatives.map((alternative) => (
+                <li key={alternative.label}>
+                  <button
+                    type="button"
+                    aria-pressed={alternative.selected}
+                    className={`key w-full justify-start text-left ${alternative.selected ? 'key-on' : ''}`}
+                    onClick={() => alternative.selected || handle.change(alternative.changes)}
+                  >
+                    {alternative.label}
+                  </button>
+                  {alternative.because !== null && !alternative.selected && (
+                    <p className="mt-0.5 text-sm text-soft">{format.phrase(alternative.because)}</p>
+                  )}
+                </li>
+              ))}
+            </ul>
+          )}
+          {Editor !== undefined && <Editor view={view} handle={handle} />}
+          <p className="mt-2 text-sm text-soft">
+            Where from: {decision.provenance.label}
+            {decision.provenance.source !== null && ` (${decision.provenance.source})`}. Rule {decision.rule}.
+          </p>
+        </div>
+      )}
+    </li>
+  );
+}
+
+/** The job's decisions in the order of work; each line opens in place. */
+export function Ticket({ view, handle }: { view: JobView; handle: JobHandle }) {
+  return (
+    <>
+      <ul className="border-b border-rule">
+        {view.plan.decisions.map((decision) => (
+          <Line key={decision.id} decision={decision} view={view} handle={handle} />
+        ))}
+      </ul>
+      {view.plan.cautions.map((caution) => (
+        <p key={caution.text} className="px-5 pt-3 text-sm">
+          <b className="text-hot">Mind:</b> {caution.text}
+        </p>
+      ))}
+    </>
+  );
+}

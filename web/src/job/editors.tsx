@@ -1,0 +1,100 @@
+import { useQuery } from '@tanstack/react-query';
+import type { ComponentType } from 'react';
+import { api, got, type JobView } from '../api/client';
+import { PicturePicker } from '../artwork/PicturePicker';
+import { SelectField, TypedField } from '../measure/Field';
+import { useFormat } from '../measure/settings';
+import type { JobHandle } from './useJob';
+
+interface Props {
+  view: JobView;
+  handle: JobHandle;
+}
+
+/** Sends one field; what is wrong with it comes back as text. */
+const sender = (handle: JobHandle, field: string) => (typed: string) =>
+  handle.change({ [field]: typed }).then((errors) => errors[field]);
+
+function BlankEditor({ view, handle }: Props) {
+  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const { blank, quantity, due, name, note } = view.job;
+  if (catalogue.data === undefined) {
+    return null;
+  }
+  const { sizes, materials, colours, conditions } = catalogue.data;
+  const known = colours.some((c) => c.id === blank.colour);
+  return (
+    <div className="grid gap-2">
+      <SelectField
+        label="Size"
+        options={sizes}
+        value={blank.size}
+        onChange={(e) => handle.change({ size: e.target.value })}
+      />
+      <SelectField
+        label="Colour"
+        options={known ? colours : [...colours, { id: blank.colour, label: blank.colour }]}
+        value={blank.colour}
+        onChange={(e) => handle.change({ colour: e.target.value })}
+      />
+      <TypedField label="Another colour" value={blank.colour} onSend={sender(handle, 'colour')} />
+      <SelectField
+        label="Fabric"
+        options={materials}
+        value={blank.material}
+        onChange={(e) => handle.change({ material: e.target.value })}
+      />
+      <SelectField
+        label="New or washed"
+        options={conditions}
+        value={blank.condition}
+        onChange={(e) => handle.change({ condition: e.target.value })}
+      />
+      <TypedField label="How many?" value={String(quantity)} inputMode="numeric" onSend={sender(handle, 'quantity')} />
+      <TypedField label="By when?" type="date" value={due ?? ''} onSend={sender(handle, 'due')} />
+      <TypedField label="Name of the job" value={name} onSend={sender(handle, 'name')} />
+      <TypedField label="Note" value={note} onSend={sender(handle, 'note')} />
+    </div>
+  );
+}
+
+function PictureEditor({ view, handle }: Props) {
+  const format = useFormat();
+  const placed = view.plan.placed;
+  return (
+    <div className="grid gap-3">
+      <PicturePicker current={view.artwork?.name} onPicked={({ sha256 }) => handle.change({ artwork: sha256 })} />
+      {placed !== null && (
+        <div className="grid grid-cols-2 gap-2">
+          <TypedField label="Width" value={format.length(placed.width_mm)} onSend={sender(handle, 'width')} />
+          <TypedField label="Height" value={format.length(placed.height_mm)} onSend={sender(handle, 'height')} />
+        </div>
+      )}
+    </div>
+  );
+}
+
+function PlaceEditor({ view, handle }: Props) {
+  const format = useFormat();
+  const { placement } = view.job;
+  return (
+    <div className="grid grid-cols-2 items-start gap-2">
+      <TypedField label="Right of centre" value={format.length(placement.right_mm)} onSend={sender(handle, 'right')} />
+      <TypedField
+        label="Below collar"
+        value={format.length(placement.below_collar_mm)}
+        onSend={sender(handle, 'below')}
+      />
+      <button type="button" className="key col-span-2" onClick={() => handle.change({ right: '0 mm' })}>
+        Centre it
+      </button>
+    </div>
+  );
+}
+
+/** Lines of the ticket that are typed into rather than chosen from. */
+export const EDITORS: Record<string, ComponentType<Props>> = {
+  blank: BlankEditor,
+  picture: PictureEditor,
+  place: PlaceEditor,
+};

@@ -1,0 +1,169 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { api, got, type Job, type JobView, ProblemError } from '../api/client';
+import { isTyping } from '../app/Keys';
+
+export type Changes = Record<string, string>;
+
+/** How a field of the job would be typed to have the value that it has now. */
+function typedAs(job: Job, field: string): Changes {
+  const { placement, blank, choices, overrides } = job;
+  switch (field) {
+    case 'width':
+    case 'height':
+      return { [placement.by]: `${placement.side_mm} mm` };
+    case 'right':
+      return { right: `${placement.right_mm} mm` };
+    case 'below':
+      return { below: `${placement.below_collar_mm} mm` };
+    case 'size':
+    case 'material':
+    case 'colour':
+    case 'condition':
+      return { [field]: blank[field] };
+    case 'artwork':
+      return { artwork: job.artwork?.sha256 ?? '' };
+    case 'medium':
+    case 'marking':
+    case 'iron':
+    case 'base':
+    case 'guard':
+    case 'drying':
+      return { [field]: choices[field] ?? '' };
+    case 'name':
+    case 'note':
+    case 'finish':
+      return { [field]: job[field] };
+    case 'due':
+      return { due: job.due ?? '' };
+    case 'quantity':
+      return { quantity: String(job.quantity) };
+    default:
+      return { [field]: overrides.find((o) => `override.${o.check}` === field)?.reason ?? '' };
+  }
+}
+
+/**
+ * A job on the screen. Changes go to the server one after another, each from the revision the last one gave; one that
+ * meets a change made elsewhere is kept until the person has decided.
+ */
+export function useJob(id: string) {
+  const queries = useQueryClient();
+  const key = ['job', id];
+  const query = useQuery({
+    queryKey: key,
+    queryFn: () => got(api.GET('/api/jobs/{id}', { params: { path: { id } } })),
+    refetchOnWindowFocus: false,
+  });
+  const [undo, setUndo] = useState<Changes[]>([]);
+  const [clash, setClash] = useState<Changes>();
+  const [trouble, setTrouble] = useState<string>();
+  const queue = useRef<Promise<unknown>>(Promise.resolve());
+
+  const send = useCallback(
+    async (changes: Changes, remember: boolean): Promise<Record<string, string>> => {
+      const before = queries.getQueryData<JobView>(['job', id]);
+      if (before === undefined) {
+        return {};
+      }
+      try {
+        const after = await got(
+          api.PATCH('/api/jobs/{id}', { params: { path: { id } }, body: { revision: before.revision, changes } }),
+        );
+        queries.setQueryData(['job', id], after);
+        setTrouble(undefined);
+        if (remember) {
+          const back = Object.assign({}, ...Object.keys(changes).map((field) => typedAs(before.job, field)));
+          setUndo((stack) => [...stack, back]);
+        }
+        return {};
+      } catch (e) {
+        if (!(e instanceof ProblemError)) {
+          throw e;
+        }
+        if (e.status === 409) {
+          setClash((held) => ({ ...held, ...changes }));
+        } else if (e.status !== 422) {
+          setTrouble(e.message);
+        }
+        return e.status === 422 ? e.errors : Object.fromEntries(Object.keys(changes).map((f) => [f, e.message]));
+      }
+    },
+    [id, queries],
+  );
+
+  /** Resolves with what is wrong, by field; with nothing where all is well. */
+  const change = useCallback(
+    (changes: Changes, remember = true) => {
+      const sent = queue.current.then(() => send(changes, remember));
+      queue.current = sent;
+      return sent;
+    },
+    [send],
+  );
+
+  const takeBack = useCallback(() => {
+    const last = undo.at(-1);
+    if (last !== undefined) {
+      setUndo((stack) => stack.slice(0, -1));
+      change(last, false);
+    }
+  }, [undo, change]);
+
+  useEffect(() => {
+    const listen = (e: KeyboardEvent) => {
+      if ((e.ctrlKey || e.metaKey) && e.key === 'z' && !isTyping(e.target)) {
+        e.preventDefault();
+        takeBack();
+      }
+    };
+    addEventListener('keydown', listen);
+    return () => removeEventListener('keydown', listen);
+  }, [takeBack]);
+
+  /** After a clash: shows how the job stands now, with or without the change that was held back. */
+  const settle = useCallback(
+    async (mine: boolean) => {
+      const held = clash;
+      await queries.refetchQueries({ queryKey: ['job', id] });
+      setClash(undefined);
+      setUndo([]);
+      if (mine && held !== undefined) {
+        await change(held);
+      }
+    },
+    [clash, change, id, queries],
+  );
+
+  const refresh = useCallback(() => queries.invalidateQueries({ queryKey: ['job', id] }), [id, queries]);
+
+  /** Takes the job off the list; what was made from it stays in the logbook. True when it is done. */
+  const archive = useCallback(async () => {
+    const revision = queries.getQueryData<JobView>(['job', id])?.revision ?? 0;
+    try {
+      const after = await got(
+        api.PATCH('/api/jobs/{id}', { params: { path: { id } }, body: { revision, changes: {}, archived: true } }),
+      );
+      queries.setQueryData(['job', id], after);
+      return true;
+    } catch (e) {
+      setTrouble((e as Error).message);
+      return false;
+    }
+  }, [id, queries]);
+
+  return {
+    refresh,
+    archive,
+    view: query.data,
+    error: query.error,
+    change,
+    takeBack,
+    canTakeBack: undo.length > 0,
+    clash,
+    settle,
+    trouble,
+  };
+}
+
+export type JobHandle = ReturnType<typeof useJob>;

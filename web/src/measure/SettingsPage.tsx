@@ -1,0 +1,90 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, got, type ProblemError, type Settings } from '../api/client';
+import { Labelled, SelectField, TypedField } from './Field';
+import { useSettings } from './settings';
+
+export function SettingsPage() {
+  const { settings, change } = useSettings();
+  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const [errors, setErrors] = useState<Record<string, string>>({});
+  const [saved, setSaved] = useState(false);
+
+  async function set(part: Partial<Settings>): Promise<Record<string, string>> {
+    try {
+      await change({ ...settings, ...part });
+      setErrors({});
+      setSaved(true);
+      return {};
+    } catch (e) {
+      const problem = e as ProblemError;
+      setErrors(problem.errors);
+      setSaved(false);
+      return problem.errors;
+    }
+  }
+
+  return (
+    <div className="mx-auto max-w-xl px-6 py-6">
+      <h1 className="text-3xl">Settings</h1>
+      <p className="text-soft" aria-live="polite">
+        {saved ? 'Saved.' : 'Each change is saved at once.'}
+      </p>
+      <div className="mt-4 grid gap-4 border-t border-ink pt-4">
+        <SelectField
+          label="Units"
+          options={[
+            { id: 'metric', label: 'millimetres and °C' },
+            { id: 'us', label: 'inches and °F' },
+          ]}
+          value={settings.units}
+          onChange={(e) => set({ units: e.target.value as Settings['units'] })}
+        />
+        <SelectField
+          label="Decimals"
+          options={[
+            { id: 'point', label: 'with a point: 21.6' },
+            { id: 'comma', label: 'with a comma: 21,6' },
+          ]}
+          value={settings.comma ? 'comma' : 'point'}
+          onChange={(e) => set({ comma: e.target.value === 'comma' })}
+        />
+        <SelectField
+          label="Usual paper"
+          options={[
+            { id: 'a4', label: 'A4, 210 × 297 mm' },
+            { id: 'letter', label: 'Letter, 8.5 × 11 in' },
+          ]}
+          value={settings.paper}
+          onChange={(e) => set({ paper: e.target.value as Settings['paper'] })}
+          hint="The film of this size is taken where both are on the shelf."
+        />
+        <TypedField
+          label="Currency"
+          value={settings.currency}
+          hint="Three letters, such as EUR or USD"
+          onSend={(currency) => set({ currency }).then((e) => e.currency)}
+        />
+        <Labelled label="Time zone" error={errors.zone}>
+          {(ids) => (
+            <select {...ids} className="field" value={settings.zone} onChange={(e) => set({ zone: e.target.value })}>
+              {(catalogue.data?.zones ?? [settings.zone]).map((zone) => (
+                <option key={zone}>{zone}</option>
+              ))}
+            </select>
+          )}
+        </Labelled>
+        <SelectField
+          label="Light or dark"
+          options={[
+            { id: 'system', label: 'as the system' },
+            { id: 'light', label: 'light' },
+            { id: 'dark', label: 'dark' },
+          ]}
+          value={settings.theme}
+          onChange={(e) => set({ theme: e.target.value as Settings['theme'] })}
+        />
+      </div>
+    </div>
+  );
+}

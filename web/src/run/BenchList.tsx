@@ -1,0 +1,55 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { api, got } from '../api/client';
+import { Waiting } from '../app/Notice';
+import { useMoments } from '../measure/settings';
+
+export function BenchList() {
+  const runs = useQuery({ queryKey: ['runs'], queryFn: () => got(api.GET('/api/runs')), staleTime: 0 });
+  const moments = useMoments();
+  if (runs.data === undefined) {
+    return <Waiting error={runs.error} />;
+  }
+  const open = runs.data.filter((run) => run.finished === null);
+  const over = runs.data.filter((run) => run.finished !== null);
+  const list = (some: typeof open) => (
+    <ul className="mt-2 border-t border-ink">
+      {some.map((run) => (
+        <li key={run.id} className="border-b border-rule">
+          <Link to={`/bench/${run.id}`} className="flex items-baseline gap-4 py-3 hover:bg-shade">
+            <b className="text-lg">{run.name}</b>
+            <span>
+              {run.judged} of {run.pieces} judged
+            </span>
+            <span className="ml-auto text-soft">begun {moments.at(run.created)}</span>
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+  return (
+    <div className="mx-auto max-w-4xl px-6 py-6">
+      <h1 className="text-3xl">Bench</h1>
+      {open.length === 0 ? (
+        <p className="mt-4 text-lg">
+          Nothing is under way. Open a{' '}
+          <Link to="/" className="link">
+            job
+          </Link>{' '}
+          and take it to the bench.
+        </p>
+      ) : (
+        <section className="mt-4" aria-label="Under way">
+          <h2 className="text-xl">Under way</h2>
+          {list(open)}
+        </section>
+      )}
+      {over.length > 0 && (
+        <section className="mt-8" aria-label="Finished">
+          <h2 className="text-xl">Finished</h2>
+          {list(over)}
+        </section>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,233 @@
+import type { Plan } from '../api/client';
+import { useFormat } from '../measure/settings';
+
+type Layer = Plan['stack']['layers'][number];
+
+const WIDTH = 138;
+const GAP = 9;
+
+/** Thin layers are drawn thick enough to see; the order and the faces are what this drawing is about. */
+function drawnHeight(layer: Layer): number {
+  return { heat: 38, medium: 15, blank: 24, guard: 11, cloth: 14, base: 40 }[layer.role];
+}
+
+function Hatches() {
+  return (
+    <defs>
+      <pattern id="hatch-metal" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <path d="M0 0V7" className="stroke-line" />
+      </pattern>
+      <pattern id="hatch-cloth" width="9" height="6" patternUnits="userSpaceOnUse">
+        <path d="M0 3l2.25 -2l4.5 4l2.25 -2" className="stroke-line" fill="none" strokeWidth="0.9" />
+      </pattern>
+      <pattern id="hatch-wood" width="40" height="7" patternUnits="userSpaceOnUse">
+        <path d="M0 4q10 -4 20 0t20 0" stroke="#b48a4e" fill="none" />
+      </pattern>
+      <pattern id="hatch-foam" width="8" height="8" patternUnits="userSpaceOnUse">
+        <circle cx="2" cy="2" r="1" className="fill-line" />
+        <circle cx="6" cy="6" r="1" className="fill-line" />
+      </pattern>
+    </defs>
+  );
+}
+
+const FILL: Record<Layer['hatch'], string> = {
+  metal: 'url(#hatch-metal)',
+  film: 'none',
+  cloth: 'url(#hatch-cloth)',
+  plain: '#e9dcc3',
+  wood: 'url(#hatch-wood)',
+  foam: 'url(#hatch-foam)',
+};
+
+/** The cross-section of what lies on what, from the heat down to the base; the printed face violet, with its arrow. */
+export function StackSection({ plan }: { plan: Plan }) {
+  const format = useFormat();
+  const { layers, mirrored } = plan.stack;
+  const printed = layers.find((layer) => layer.printed_face !== null);
+  let top = 4;
+  const placed = layers.map((layer) => {
+    const at = { layer, y: top, height: drawnHeight(layer) };
+    top += at.height + GAP + (layer.printed_face === 'down' ? 9 : 0);
+    return at;
+  });
+  return (
+    <>
+      <h2 className="text-base">What lies on what</h2>
+      <p className="text-sm text-soft">
+        {printed === undefined
+          ? 'From the heat down.'
+          : `From the heat down. The printed face looks ${printed.printed_face}${mirrored ? ', against the blank' : ''}.`}
+      </p>
+      <svg
+        viewBox={`0 0 264 ${top}`}
+        className="mt-2 w-full"
+        role="img"
+        aria-label={`From the top: ${layers.map((l) => l.label ?? `${l.role} not chosen`).join(', ')}`}
+      >
+        <Hatches />
+        {placed.map(({ layer, y, height }, i) => {
+          const missing = layer.label === null;
+          const bottom = y + height;
+          // biome-ignore lint/suspicious/noArrayIndexKey: layers have no other name and never change places by themselves
+          return (
+            <g key={i}>
+              {layer.role === 'heat' ? (
+                <>
+                  <path
+                    d={`M2 ${bottom}V${y + 20}Q2 ${y + 12} 14 ${y + 8}Q60 ${y - 3} ${WIDTH - 12} ${y + 2}L${WIDTH} ${y + 14}V${bottom}Z`}
+                    fill="url(#hatch-metal)"
+                    className="stroke-ink"
+                    strokeWidth={1.3}
+                    strokeDasharray={missing ? '5 4' : undefined}
+                  />
+                  <path d={`M2 ${bottom}H${WIDTH}`} className="stroke-hot" strokeWidth={4} />
+                </>
+              ) : (
+                <rect
+                  x={2}
+                  y={y}
+                  width={WIDTH - 2}
+                  height={height}
+                  fill={missing ? 'none' : FILL[layer.hatch]}
+                  className={missing ? 'stroke-wait' : 'stroke-ink'}
+                  strokeWidth={1.3}
+                  strokeDasharray={missing ? '5 4' : undefined}
+                />
+              )}
+              {layer.printed_face !== null && (
+                <>
+                  <path
+                    d={layer.printed_face === 'down' ? `M2 ${bottom}H${WIDTH}` : `M2 ${y}H${WIDTH}`}
+                    className="stroke-face"
+                    strokeWidth={4}
+                  />
+                  <path
+                    d={
+                      layer.printed_face === 'down'
+                        ? `M${WIDTH / 2} ${bottom + 2}v12m-5 -5l5 5l5 -5`
+                        : `M${WIDTH / 2} ${y - 2}v-12m-5 5l5 -5l5 5`
+                    }
+                    className="stroke-face"
+                    fill="none"
+                    strokeWidth={1.8}
+                  />
+                </>
+              )}
+              <text
+                x={WIDTH + 10}
+                y={y + height / 2}
+                fontSize={12}
+                dominantBaseline="central"
+                className={missing ? 'fill-wait' : 'fill-ink'}
+              >
+                <tspan
+                  fontWeight={layer.role === 'heat' || layer.printed_face !== null || missing ? 700 : 400}
+                  x={WIDTH + 10}
+                  dy={layer.beside === null && layer.printed_face === null ? 0 : -7}
+                >
+                  {missing ? `${layer.role === 'heat' ? 'iron' : layer.role}: none yet` : layer.label}
+                </tspan>
+                {layer.beside !== null && (
+                  <tspan x={WIDTH + 10} dy={14} className={layer.role === 'heat' ? 'fill-hot' : 'fill-soft'}>
+                    {format.phrase(layer.beside)}
+                  </tspan>
+                )}
+                {layer.printed_face !== null && (
+                  <tspan x={WIDTH + 10} dy={14} className="fill-face" fontWeight={700}>
+                    printed face {layer.printed_face}
+                  </tspan>
+                )}
+              </text>
+            </g>
+          );
+        })}
+      </svg>
+      {plan.coverage !== null && plan.placed !== null && (
+        <>
+          <h2 className="mt-4 border-t border-rule pt-3 text-base">Where the iron goes</h2>
+          <IronPlaces plan={plan} />
+          <p className="text-sm text-soft">
+            {plan.coverage.places.length === 1 ? 'One place' : `${plan.coverage.places.length} places`}, in this order.
+            The point of the plate presses little and is not counted.
+          </p>
+        </>
+      )}
+    </>
+  );
+}
+
+/** The picture seen from above with the iron set down on it; the place at hand hot, those before it done. */
+export function IronPlaces({ plan, current }: { plan: Plan; current?: number | undefined }) {
+  const { coverage, placed } = plan;
+  if (coverage === null || placed === null) {
+    return null;
+  }
+  const tip = coverage.plate_length_mm;
+  const outlines = coverage.places.map((place) => {
+    const long = place.points_sideways ? place.width_mm : place.height_mm;
+    return { place, over: tip - long };
+  });
+  const left = Math.min(0, ...outlines.map(({ place }) => place.x_mm)) - 4;
+  const topmost =
+    Math.min(0, ...outlines.map(({ place, over }) => place.y_mm - (place.points_sideways ? 0 : over))) - 4;
+  const right =
+    Math.max(
+      placed.width_mm,
+      ...outlines.map(({ place, over }) => place.x_mm + place.width_mm + (place.points_sideways ? over : 0)),
+    ) + 4;
+  const bottom = Math.max(placed.height_mm, ...outlines.map(({ place }) => place.y_mm + place.height_mm)) + 4;
+  return (
+    <svg
+      viewBox={`${left} ${topmost} ${right - left} ${bottom - topmost}`}
+      className="mt-2 max-h-72 w-full"
+      role="img"
+      aria-label="Places of the iron on the picture, numbered"
+    >
+      <rect
+        width={placed.width_mm}
+        height={placed.height_mm}
+        fill="none"
+        className="stroke-face"
+        strokeWidth={1.6}
+        vectorEffect="non-scaling-stroke"
+      />
+      {outlines.map(({ place, over }, i) => {
+        const { x_mm: px, y_mm: py, width_mm: w, height_mm: h } = place;
+        const state = current === undefined ? 'plan' : i + 1 < current ? 'done' : i + 1 === current ? 'now' : 'later';
+        const shape = place.points_sideways
+          ? `M${px} ${py}H${px + w}Q${px + w + over * 0.7} ${py + h * 0.12} ${px + w + over} ${py + h / 2}Q${px + w + over * 0.7} ${py + h * 0.88} ${px + w} ${py + h}H${px}Z`
+          : `M${px} ${py + h}V${py}Q${px + w * 0.12} ${py - over * 0.7} ${px + w / 2} ${py - over}Q${px + w * 0.88} ${py - over * 0.7} ${px + w} ${py}V${py + h}Z`;
+        const look = {
+          plan: 'fill-none stroke-line',
+          done: 'fill-donefill stroke-done',
+          now: 'fill-hotfill stroke-hot',
+          later: 'fill-none stroke-line',
+        }[state];
+        return (
+          <g key={`${px},${py}`}>
+            <path
+              d={shape}
+              className={look}
+              fillOpacity={0.75}
+              strokeWidth={state === 'now' ? 3 : 1.2}
+              strokeDasharray={state === 'later' ? '5 4' : undefined}
+              vectorEffect="non-scaling-stroke"
+            />
+            <text
+              x={px + w / 2}
+              y={py + h / 2}
+              textAnchor="middle"
+              dominantBaseline="central"
+              fontSize={Math.min(w, h) * 0.3}
+              fontWeight={700}
+              className={state === 'now' ? 'fill-hot' : state === 'done' ? 'fill-done' : 'fill-soft'}
+            >
+              {state === 'done' ? '✓' : i + 1}
+            </text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
