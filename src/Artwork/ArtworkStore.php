@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Artwork;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Filesystem\Filesystem;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Http\Problem;
 use Wubbin\Storage\FileStore;
@@ -53,8 +54,7 @@ final readonly class ArtworkStore
                 $this->files->write($sha256, $made, static fn (string $to): bool => copy($into.'/'.$made, $to));
             }
         } finally {
-            array_map(unlink(...), (array) glob($into.'/*'));
-            rmdir($into);
+            (new Filesystem())->remove($into);
         }
 
         return Artwork::of($sha256, self::tidy($name), $read);

@@ -33,7 +33,7 @@ final readonly class RasterReader
     private function convert(string $path, string $decoder, string $into): ReadPicture
     {
         $image = $this->file->open($path, $decoder);
-        $untouched = 'jpeg' === $decoder && $this->isPlainJpeg($image);
+        $untouched = $this->isPlain($image, $path, $decoder);
         $image->autoOrient();
         $this->toSrgb($image);
         $image->stripImage();
@@ -64,10 +64,22 @@ final readonly class RasterReader
         );
     }
 
-    /** An upright sRGB JPEG goes into the sheet byte for byte: decoding and packing it again could only lose. */
-    private function isPlainJpeg(\Imagick $image): bool
+    /**
+     * An upright opaque picture in sRGB goes into the sheet byte for byte: unpacking and packing it again takes time,
+     * and a JPEG could only lose by it.
+     */
+    private function isPlain(\Imagick $image, string $path, string $decoder): bool
     {
-        return in_array($image->getImageColorspace(), [\Imagick::COLORSPACE_SRGB, \Imagick::COLORSPACE_GRAY], true)
+        $packable = match ($decoder) {
+            'jpeg' => true,
+            // Eight bits a channel, grey or red, green and blue, not interlaced: bytes 24, 25 and 28 of a PNG's head.
+            'png' => 1 === preg_match('/^.{24}\x08[\x00\x02]..\x00/s', (string) file_get_contents($path, false, null, 0, 29)),
+            default => false,
+        };
+
+        return $packable
+            && !$image->getImageAlphaChannel()
+            && in_array($image->getImageColorspace(), [\Imagick::COLORSPACE_SRGB, \Imagick::COLORSPACE_GRAY], true)
             && in_array($image->getImageOrientation(), [\Imagick::ORIENTATION_UNDEFINED, \Imagick::ORIENTATION_TOPLEFT], true)
             && !in_array('icc', $image->getImageProfiles('icc', false), true);
     }
@@ -96,7 +108,7 @@ final readonly class RasterReader
             return null;
         }
         $alpha = clone $image;
-        $alpha->separateImageChannel(\Imagick::CHANNEL_ALPHA);
+        $alpha->setImageAlphaChannel(\Imagick::ALPHACHANNEL_EXTRACT);
         $range = $alpha->getImageChannelRange(\Imagick::CHANNEL_GRAY);
         if ($range['minima'] >= \Imagick::getQuantum()) {
             return null;
@@ -118,9 +130,10 @@ final readonly class RasterReader
     {
         $preview = clone $image;
         if (max($preview->getImageWidth(), $preview->getImageHeight()) > self::PREVIEW_PIXELS) {
-            $preview->thumbnailImage(self::PREVIEW_PIXELS, self::PREVIEW_PIXELS, true);
+            $preview->scaleImage(self::PREVIEW_PIXELS, self::PREVIEW_PIXELS, true);
         }
         $preview->setImageFormat('png');
+        $preview->setOption('png:compression-level', '2');
         $preview->writeImage('png:'.$into.'/'.ReadPicture::PREVIEW);
     }
 

@@ -48,9 +48,6 @@ final readonly class SvgInspector
             $this->inspectStyle($element->textContent);
         }
         foreach ($element->attributes as $attribute) {
-            if (!$attribute instanceof \DOMAttr) {
-                continue;
-            }
             $name = (string) $attribute->localName;
             if (1 === preg_match('/^on[a-z]/i', $name)) {
                 throw Problem::field('file', 'This SVG carries a script ('.$name.'). Save it as plain SVG.');

@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
-use Symfony\Component\String\Slugger\AsciiSlugger;
+use Symfony\Component\String\UnicodeString;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Http\Problem;
 use Wubbin\Http\Upload;
@@ -39,7 +39,7 @@ final readonly class JobFileController
         if (null !== $file['artwork'] && is_file($this->files->path($file['artwork']['sha256']))) {
             $file['artwork']['embedded'] = base64_encode((string) file_get_contents($this->files->path($file['artwork']['sha256'])));
         }
-        $name = (string) (new AsciiSlugger())->slug($job->name)->lower();
+        $name = (new UnicodeString($job->name))->ascii()->lower()->replaceMatches('/[^a-z0-9]+/', '-')->trim('-')->toString();
 
         return new Response(json_encode($file, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES), 200, [
             'Content-Type' => 'application/json',

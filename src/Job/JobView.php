@@ -18,9 +18,9 @@ final readonly class JobView
         public int $revision,
         #[OA\Property]
         public bool $archived,
-        #[OA\Property(ref: './job.schema.json')]
+        #[OA\Property(ref: './job.schema.json', type: 'object')]
         public array $job,
-        #[OA\Property(ref: './plan.schema.json')]
+        #[OA\Property(ref: './plan.schema.json', type: 'object')]
         public Plan $plan,
         #[OA\Property(nullable: true, oneOf: [new OA\Schema(ref: ArtworkView::class), new OA\Schema(type: 'null')])]
         public ?ArtworkView $artwork,

@@ -56,6 +56,12 @@ final readonly class Settings
         return $settings;
     }
 
+    /** @return array{units: string, comma: bool, paper: string, currency: string, zone: string, theme: string} */
+    public function toRecord(): array
+    {
+        return ['units' => $this->units, 'comma' => $this->comma, 'paper' => $this->paper, 'currency' => $this->currency, 'zone' => $this->zone, 'theme' => $this->theme];
+    }
+
     public function unit(): Units
     {
         return Units::from($this->units);

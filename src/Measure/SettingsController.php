@@ -9,6 +9,7 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Http\JsonBody;
 
 #[AsController]
@@ -25,11 +26,19 @@ final readonly class SettingsController
         return new JsonResponse($this->settings->get());
     }
 
-    #[Route('/api/settings', methods: ['PUT'])]
-    #[OA\Put(path: '/api/settings', operationId: 'putSettings', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: Settings::class)), responses: [new OA\Response(response: 200, description: 'The settings', content: new OA\JsonContent(ref: Settings::class))])]
-    public function put(Request $request): JsonResponse
+    /** Settings that are not sent stay as they are. */
+    #[Route('/api/settings', methods: ['PATCH'])]
+    #[OA\Patch(path: '/api/settings', operationId: 'changeSettings', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(properties: [
+        new OA\Property(property: 'units', type: 'string', enum: ['metric', 'us']),
+        new OA\Property(property: 'comma', type: 'boolean'),
+        new OA\Property(property: 'paper', type: 'string', enum: ['a4', 'letter']),
+        new OA\Property(property: 'currency', type: 'string'),
+        new OA\Property(property: 'zone', type: 'string'),
+        new OA\Property(property: 'theme', type: 'string', enum: ['light', 'dark', 'system']),
+    ], type: 'object')), responses: [new OA\Response(response: 200, description: 'The settings', content: new OA\JsonContent(ref: Settings::class))])]
+    public function change(Request $request): JsonResponse
     {
-        $settings = Settings::fromRecord(JsonBody::of($request));
+        $settings = Settings::fromRecord(JsonBody::of($request)->over(Record::of($this->settings->get()->toRecord())));
         $this->settings->put($settings);
 
         return new JsonResponse($settings);

@@ -25,7 +25,7 @@ final readonly class SettingsStore
     public function put(Settings $settings): void
     {
         $stored = $this->entities->find(Setting::class, self::NAME) ?? new Setting(self::NAME, []);
-        $stored->value = get_object_vars($settings);
+        $stored->value = $settings->toRecord();
         $this->entities->persist($stored);
         $this->entities->flush();
     }

@@ -60,7 +60,7 @@ final readonly class JobFileInput
         }
         $path = (string) tempnam(sys_get_temp_dir(), 'wubbin');
         try {
-            file_put_contents($path, (string) base64_decode((string) $embedded, true));
+            file_put_contents($path, (string) base64_decode($embedded, true));
 
             return $this->artwork->read($path, $record->string('name'));
         } finally {

@@ -17,7 +17,7 @@ final readonly class LogDetail
     public function __construct(
         #[OA\Property]
         public LogEntry $entry,
-        #[OA\Property(ref: './plan.schema.json')]
+        #[OA\Property(ref: './plan.schema.json', type: 'object')]
         public array $plan,
         #[OA\Property(type: 'array', items: new OA\Items(ref: StepTime::class))]
         public array $times,

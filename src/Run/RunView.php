@@ -15,8 +15,8 @@ use Wubbin\Storage\Instant;
 final readonly class RunView
 {
     /**
-     * @param array<string, mixed>  $plan
-     * @param list<BenchStepView>   $steps
+     * @param array<string, mixed> $plan
+     * @param list<BenchStepView>  $steps
      */
     private function __construct(
         #[OA\Property]
@@ -25,7 +25,7 @@ final readonly class RunView
         public string $job,
         #[OA\Property]
         public string $name,
-        #[OA\Property(ref: './plan.schema.json')]
+        #[OA\Property(ref: './plan.schema.json', type: 'object')]
         public array $plan,
         #[OA\Property(type: 'array', items: new OA\Items(ref: BenchStepView::class))]
         public array $steps,

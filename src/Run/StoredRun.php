@@ -34,7 +34,7 @@ class StoredRun
     public Collection $events;
 
     /**
-     * @param array<string, mixed>                                                        $document the plan
+     * @param array<string, mixed>                                                    $document the plan
      * @param list<array{step: string, piece: int|null, timed: bool, seconds: float}> $sequence
      */
     private function __construct(

@@ -16,8 +16,8 @@ final class BarePdf extends Fpdi
         $this->tcpdflink = false;
         $this->setPrintHeader(false);
         $this->setPrintFooter(false);
-        $this->SetMargins(0.0, 0.0, 0.0);
-        $this->SetAutoPageBreak(false);
+        $this->setMargins(0.0, 0.0, 0.0);
+        $this->setAutoPageBreak(false);
         $this->setCellPaddings(0.0, 0.0, 0.0, 0.0);
         // True size is asked of the viewer too, for those that print from it.
         $this->setViewerPreferences(['PrintScaling' => 'None']);

@@ -31,12 +31,12 @@ final readonly class SheetPdf
     {
         $sheet = $plan->sheet ?? throw Problem::field('sheet', 'The picture does not fit a sheet.');
         $pdf = new BarePdf('P', 'mm', [$sheet->page->widthMm, $sheet->page->heightMm]);
-        $pdf->SetTitle($plan->jobName.' · '.$plan->id());
-        $pdf->SetCreator('Wubbin');
+        $pdf->setTitle($plan->jobName.' · '.$plan->id());
+        $pdf->setCreator('Wubbin');
         $pdf->AddPage($sheet->page->widthMm > $sheet->page->heightMm ? 'L' : 'P', [$sheet->page->widthMm, $sheet->page->heightMm]);
         $this->picture($pdf, $sheet, $artwork);
-        $pdf->SetFont(self::FONT, '', self::FONT_PT);
-        $pdf->SetLineStyle(['width' => self::HAIRLINE_MM, 'color' => [0, 0, 0]]);
+        $pdf->setFont(self::FONT, '', self::FONT_PT);
+        $pdf->setLineStyle(['width' => self::HAIRLINE_MM, 'color' => [0, 0, 0]]);
         foreach ($sheet->marks as $mark) {
             $this->mark($pdf, $mark, MarkKind::Text === $mark->kind && $mark->text === $plan->jobName ? $mark->text.' · plan '.$plan->id() : $mark->text);
         }
@@ -87,7 +87,7 @@ final readonly class SheetPdf
     {
         $rect = $mark->rect;
         $middle = $rect->xMm + $rect->size->widthMm / 2.0;
-        $pdf->SetLineStyle(['width' => 0.4, 'dash' => 0, 'color' => [0, 0, 0]]);
+        $pdf->setLineStyle(['width' => 0.4, 'dash' => 0, 'color' => [0, 0, 0]]);
         $pdf->Line($middle, $rect->bottom(), $middle, $rect->yMm);
         $pdf->Line($middle, $rect->yMm, $middle - 2.0, $rect->yMm + 2.5);
         $pdf->Line($middle, $rect->yMm, $middle + 2.0, $rect->yMm + 2.5);
@@ -97,7 +97,7 @@ final readonly class SheetPdf
     private function checkBar(BarePdf $pdf, Mark $mark, string $text): void
     {
         $rect = $mark->rect;
-        $pdf->SetLineStyle(['width' => self::HAIRLINE_MM, 'dash' => 0, 'color' => [0, 0, 0]]);
+        $pdf->setLineStyle(['width' => self::HAIRLINE_MM, 'dash' => 0, 'color' => [0, 0, 0]]);
         if ($mark->turned) {
             $middle = $rect->xMm + $rect->size->widthMm / 2.0;
             $pdf->Line($middle, $rect->yMm, $middle, $rect->bottom());

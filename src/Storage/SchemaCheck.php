@@ -63,7 +63,12 @@ final readonly class SchemaCheck
     private function explain(ValidationError $error): array
     {
         if ([] !== $error->subErrors()) {
-            return array_merge(...array_map($this->explain(...), $error->subErrors()));
+            $explained = [];
+            foreach ($error->subErrors() as $inner) {
+                $explained += $inner instanceof ValidationError ? $this->explain($inner) : [];
+            }
+
+            return $explained;
         }
         $path = implode('.', $error->data()->fullPath());
         $args = $error->args();

@@ -24,6 +24,12 @@ final readonly class Record
         return new self($decoded, $path);
     }
 
+    /** This record's entries, and for those it does not have the other's. */
+    public function over(self $other): self
+    {
+        return new self($this->values + $other->values, $this->path);
+    }
+
     public function has(string $key): bool
     {
         return isset($this->values[$key]);

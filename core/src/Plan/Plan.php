@@ -22,8 +22,8 @@ final readonly class Plan implements \JsonSerializable
      * @param list<Decision>  $decisions
      * @param list<Check>     $checks
      * @param list<Step>      $steps
-     * @param list<Caution>   $cautions those that stand on the ticket rather than at a step
-     * @param list<DrawnLine> $drawing  the blank, origin at the middle of the collar seam
+     * @param list<Caution>   $cautions  those that stand on the ticket rather than at a step
+     * @param list<DrawnLine> $drawing   the blank, origin at the middle of the collar seam
      * @param int<1, max>     $quantity
      */
     private function __construct(

@@ -22,7 +22,7 @@ final readonly class Catalogue
      * @param array<string, Iron>         $irons
      * @param array<string, Base>         $bases
      * @param array<string, Guard>        $guards
-     * @param array<string, DryingSchool> $drying   the default first
+     * @param array<string, DryingSchool> $drying          the default first
      * @param array<string, Route>        $routes
      * @param list<Temperature>           $dotTemperatures of one, two and three dots
      */

@@ -14,9 +14,9 @@ use Wubbin\Core\Measure\Record;
 final readonly class Route
 {
     /**
-     * @param list<string>    $media  ids of the media it works with
-     * @param list<Fibre>     $fibres it bonds to
-     * @param list<LayerRule> $layers from the heat down to the base
+     * @param list<string>    $media    ids of the media it works with
+     * @param list<Fibre>     $fibres   it bonds to
+     * @param list<LayerRule> $layers   from the heat down to the base
      * @param list<Caution>   $cautions
      */
     private function __construct(

@@ -11,10 +11,10 @@ namespace Wubbin\Core\Run;
 final readonly class BenchState
 {
     /**
-     * @param int                     $position   of the step at hand; the number of steps when all is done
-     * @param \DateTimeImmutable|null $startedAt  when its clock was started, null while it has not been
-     * @param int|null                $judging    the piece whose outcome is asked for now
-     * @param array<int, Outcome>     $outcomes   by piece
+     * @param int                     $position  of the step at hand; the number of steps when all is done
+     * @param \DateTimeImmutable|null $startedAt when its clock was started, null while it has not been
+     * @param int|null                $judging   the piece whose outcome is asked for now
+     * @param array<int, Outcome>     $outcomes  by piece
      */
     private function __construct(
         public int $position,

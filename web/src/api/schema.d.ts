@@ -126,12 +126,13 @@ export interface paths {
             cookie?: never;
         };
         get: operations["getSettings"];
-        put: operations["putSettings"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
         head?: never;
-        patch?: never;
+        /** Settings that are not sent stay as they are. */
+        patch: operations["changeSettings"];
         trace?: never;
     };
     "/api/catalogue": {
@@ -1227,7 +1228,7 @@ export interface operations {
             };
         };
     };
-    putSettings: {
+    changeSettings: {
         parameters: {
             query?: never;
             header?: never;
@@ -1236,7 +1237,17 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Settings"];
+                "application/json": {
+                    /** @enum {string} */
+                    units?: "metric" | "us";
+                    comma?: boolean;
+                    /** @enum {string} */
+                    paper?: "a4" | "letter";
+                    currency?: string;
+                    zone?: string;
+                    /** @enum {string} */
+                    theme?: "light" | "dark" | "system";
+                };
             };
         };
         responses: {

@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ToggleGroup } from 'radix-ui';
 import { lazy, Suspense } from 'react';
-import { BrowserRouter, Link, NavLink, Outlet, Route, Routes } from 'react-router';
+import { BrowserRouter, Link, Outlet, Route, Routes, useLocation } from 'react-router';
 import { JobList } from '../job/JobList';
 import { JobPage } from '../job/JobPage';
 import { SettingsProvider, useSettings } from '../measure/settings';
@@ -36,7 +36,7 @@ function UnitToggle() {
       value={settings.units}
       onValueChange={(units) => {
         if (units === 'metric' || units === 'us') {
-          change({ ...settings, units });
+          change({ units });
         }
       }}
     >
@@ -59,6 +59,7 @@ function UnitToggle() {
 }
 
 function Frame() {
+  const { pathname } = useLocation();
   return (
     <div className="flex h-full flex-col">
       <header className="flex h-12 shrink-0 items-stretch gap-6 border-b border-ink px-5">
@@ -66,18 +67,19 @@ function Frame() {
           wubbin
         </Link>
         <nav aria-label="Rooms" className="flex items-stretch gap-1">
-          {ROOMS.map(([to, label]) => (
-            <NavLink
-              key={to}
-              to={to}
-              end={to === '/'}
-              className={({ isActive }) =>
-                `flex items-center border-y-3 border-t-transparent px-2 ${isActive ? 'border-b-ink font-bold' : 'border-b-transparent text-soft hover:text-ink'}`
-              }
-            >
-              {label}
-            </NavLink>
-          ))}
+          {ROOMS.map(([to, label]) => {
+            const here = to === '/' ? pathname === '/' || pathname.startsWith('/jobs') : pathname.startsWith(to);
+            return (
+              <Link
+                key={to}
+                to={to}
+                aria-current={here ? 'page' : undefined}
+                className={`flex items-center border-y-3 border-t-transparent px-2 ${here ? 'border-b-ink font-bold' : 'border-b-transparent text-soft hover:text-ink'}`}
+              >
+                {label}
+              </Link>
+            );
+          })}
         </nav>
         <div className="ml-auto flex items-center gap-4">
           <UnitToggle />

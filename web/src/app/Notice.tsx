@@ -14,7 +14,14 @@ export function Notice({ tone, children }: { tone: 'hot' | 'wait' | 'done'; chil
 export function Waiting({ error }: { error: Error | null }) {
   return (
     <div className="p-8" aria-live="polite">
-      {error === null ? <p className="text-soft">One moment …</p> : <Notice tone="hot">{error.message}</Notice>}
+      {error === null ? (
+        <p className="text-soft">One moment …</p>
+      ) : (
+        <>
+          <h1 className="text-2xl">This cannot be shown</h1>
+          <Notice tone="hot">{error.message}</Notice>
+        </>
+      )}
     </div>
   );
 }

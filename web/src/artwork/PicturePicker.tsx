@@ -7,9 +7,12 @@ import { api, fileBody, got, type Schemas } from '../api/client';
 export function PicturePicker({
   current,
   onPicked,
+  onReading,
 }: {
   current: string | undefined;
   onPicked: (artwork: Schemas['ArtworkView']) => void;
+  /** Told when reading begins and when it is over, for whoever must wait for the picture. */
+  onReading?: (reading: boolean) => void;
 }) {
   const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
   const [error, setError] = useState<string>();
@@ -34,6 +37,7 @@ export function PicturePicker({
     asked.current = abort;
     setError(undefined);
     setSending(file.name);
+    onReading?.(true);
     try {
       onPicked(await got(api.POST('/api/artwork', { ...fileBody(file), signal: abort.signal })));
     } catch (e) {
@@ -43,6 +47,7 @@ export function PicturePicker({
     } finally {
       if (asked.current === abort) {
         setSending(undefined);
+        onReading?.(false);
       }
     }
   }
@@ -81,14 +86,7 @@ export function PicturePicker({
           {sending !== undefined ? (
             <>
               Reading {sending} …{' '}
-              <button
-                type="button"
-                className="link"
-                onClick={() => {
-                  asked.current?.abort();
-                  setSending(undefined);
-                }}
-              >
+              <button type="button" className="link" onClick={() => asked.current?.abort()}>
                 Cancel
               </button>
             </>

@@ -35,7 +35,9 @@ export function Dimension({
         y={inside ? cy : upright ? cy : y1 - 9}
         textAnchor={inside || !upright ? 'middle' : 'start'}
         dominantBaseline="central"
-        className={`fill-ink stroke-none ${strong ? 'font-bold' : ''}`}
+        className={`fill-ink stroke-ground ${strong ? 'font-bold' : ''}`}
+        strokeWidth={4}
+        paintOrder="stroke"
         fontSize={13}
       >
         {label}

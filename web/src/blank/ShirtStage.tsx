@@ -1,4 +1,12 @@
-import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
+import {
+  type CSSProperties,
+  type KeyboardEvent,
+  type PointerEvent,
+  type ReactNode,
+  useEffect,
+  useRef,
+  useState,
+} from 'react';
 import type { JobView } from '../api/client';
 import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
@@ -96,7 +104,7 @@ export function ShirtStage({ view, handle }: { view: JobView; handle: JobHandle 
           height={height}
           className="absolute inset-0 overflow-visible"
           aria-label="The shirt to scale"
-          role="group"
+          role="application"
         >
           {drawing.map((line, i) => (
             <path
@@ -146,6 +154,7 @@ export function ShirtStage({ view, handle }: { view: JobView; handle: JobHandle 
           {rect !== null && view.artwork !== null && (
             // biome-ignore lint/a11y/useSemanticElements: a movable thing on a drawing has no element of its own
             <g
+              style={onCloth(job.blank.colour)}
               role="button"
               tabIndex={0}
               aria-label={`The picture, ${format.length(rect.width_mm)} wide. Arrow keys move it, C centres it.`}
@@ -176,8 +185,8 @@ export function ShirtStage({ view, handle }: { view: JobView; handle: JobHandle 
             </g>
           )}
           {rect !== null && (
-            <g className="pointer-events-none" style={{ color: contrasting(job.blank.colour) }}>
-              <OnCloth colour={contrasting(job.blank.colour)}>
+            <g className="pointer-events-none">
+              <OnCloth cloth={job.blank.colour}>
                 <Dimension
                   from={[x(rect.x_mm), y(rect.y_mm + rect.height_mm) + 20]}
                   to={[x(rect.x_mm + rect.width_mm), y(rect.y_mm + rect.height_mm) + 20]}
@@ -215,13 +224,22 @@ export function ShirtStage({ view, handle }: { view: JobView; handle: JobHandle 
   );
 }
 
-/** Lines that lie on the cloth take a colour that shows on it, whatever the page's theme. */
-function OnCloth({ colour, children }: { colour: string; children: React.ReactNode }) {
-  return <g style={{ '--c-ink': colour } as React.CSSProperties}>{children}</g>;
+/** Lines that lie on the cloth take colours that show on it, whatever the page's theme. */
+function OnCloth({ cloth, children }: { cloth: string; children: ReactNode }) {
+  return <g style={onCloth(cloth)}>{children}</g>;
 }
 
+const onCloth = (cloth: string) =>
+  ({
+    '--c-ink': contrasting(cloth),
+    '--c-ground': cloth,
+    '--c-face': isLight(cloth) ? '#6a35ab' : '#cdb3fa',
+  }) as CSSProperties;
+
+const contrasting = (cloth: string) => (isLight(cloth) ? '#16212b' : '#f2f4f0');
+
 /** Dark lines on light cloth and the other way round: only how it is drawn, not a judgement of the cloth. */
-function contrasting(cloth: string): string {
+function isLight(cloth: string): boolean {
   const [r = 0, g = 0, b = 0] = [1, 3, 5].map((i) => Number.parseInt(cloth.slice(i, i + 2), 16));
-  return r * 0.299 + g * 0.587 + b * 0.114 > 140 ? '#16212b' : '#f2f4f0';
+  return r * 0.299 + g * 0.587 + b * 0.114 > 140;
 }

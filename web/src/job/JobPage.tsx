@@ -82,7 +82,7 @@ export function JobPage() {
           <Notice tone="hot">{handle.trouble ?? problem}</Notice>
         </div>
       )}
-      <div className="grid min-h-0 flex-1 lg:grid-cols-[23rem_minmax(0,1fr)_19rem]">
+      <div className="grid min-h-0 flex-1 lg:grid-cols-[24.5rem_minmax(0,1fr)_18.5rem]">
         <section aria-label="Ticket" className="overflow-auto border-rule lg:border-r">
           <div className="px-5 pt-4 pb-2">
             <h1 className="text-2xl break-words">{job.name}</h1>

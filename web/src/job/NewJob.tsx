@@ -15,6 +15,7 @@ export function NewJob() {
   const [artwork, setArtwork] = useState<{ sha256: string; name: string }>();
   const [problem, setProblem] = useState<ProblemError>();
   const [busy, setBusy] = useState(false);
+  const [reading, setReading] = useState(false);
   if (catalogue.data === undefined) {
     return <Waiting error={catalogue.error} />;
   }
@@ -66,10 +67,10 @@ export function NewJob() {
         <SelectField label="New or washed" name="condition" options={conditions} error={errors.condition} />
       </div>
       <div className="mt-6 border-t border-rule pt-4">
-        <PicturePicker current={artwork?.name} onPicked={setArtwork} />
+        <PicturePicker current={artwork?.name} onPicked={setArtwork} onReading={setReading} />
       </div>
-      <button type="submit" className="key-main mt-7 text-lg" disabled={busy}>
-        Make the job
+      <button type="submit" className="key-main mt-7 text-lg" disabled={busy || reading}>
+        {reading ? 'Reading the picture …' : 'Make the job'}
       </button>
     </form>
   );

@@ -24,7 +24,7 @@ function Line({ decision, view, handle }: { decision: Decision; view: JobView; h
         type="button"
         aria-expanded={open}
         onClick={() => setOpen(!open)}
-        className="grid w-full grid-cols-[1.1rem_6.2rem_1fr] items-baseline px-5 py-2 text-left hover:bg-shade"
+        className="grid w-full grid-cols-[1.1rem_6.2rem_1fr] items-baseline px-5 py-1.5 text-left hover:bg-shade"
       >
         <span
           className={stopped ? 'text-hot' : by.tone}
@@ -36,7 +36,7 @@ function Line({ decision, view, handle }: { decision: Decision; view: JobView; h
         <span className="text-soft">{decision.what}</span>
         <span>
           <span className={`block font-bold ${stopped ? 'text-hot' : by.tone}`}>{format.phrase(decision.value)}</span>
-          <span className="block text-sm text-soft">{format.phrase(decision.because)}</span>
+          <span className="block text-[13px] leading-snug text-soft">{format.phrase(decision.because)}</span>
         </span>
       </button>
       {open && (

@@ -65,7 +65,7 @@ function PictureEditor({ view, handle }: Props) {
     <div className="grid gap-3">
       <PicturePicker current={view.artwork?.name} onPicked={({ sha256 }) => handle.change({ artwork: sha256 })} />
       {placed !== null && (
-        <div className="grid grid-cols-2 gap-2">
+        <div className="grid grid-cols-2 items-start gap-2">
           <TypedField label="Width" value={format.length(placed.width_mm)} onSend={sender(handle, 'width')} />
           <TypedField label="Height" value={format.length(placed.height_mm)} onSend={sender(handle, 'height')} />
         </div>

@@ -1,4 +1,4 @@
-import { type ComponentProps, type ReactNode, useEffect, useId, useState } from 'react';
+import { type ComponentProps, type ReactNode, useEffect, useId, useRef, useState } from 'react';
 
 interface Labelled {
   label: string;
@@ -75,7 +75,9 @@ export function TypedField({
   Pick<ComponentProps<'input'>, 'inputMode' | 'type'>) {
   const [typed, setTyped] = useState(value);
   const [error, setError] = useState<string>();
+  const shown = useRef(value);
   useEffect(() => {
+    shown.current = value;
     setTyped(value);
     setError(undefined);
   }, [value]);
@@ -85,7 +87,11 @@ export function TypedField({
       setError(undefined);
       return;
     }
-    setError(await onSend(typed));
+    const problem = await onSend(typed);
+    // The field may show another value by the time the answer comes; the answer is not about that one.
+    if (shown.current === value) {
+      setError(problem);
+    }
   }
 
   return (

@@ -12,7 +12,7 @@ export function SettingsPage() {
 
   async function set(part: Partial<Settings>): Promise<Record<string, string>> {
     try {
-      await change({ ...settings, ...part });
+      await change(part);
       setErrors({});
       setSaved(true);
       return {};

@@ -15,7 +15,8 @@ const STANDARD: Settings = {
 interface Held {
   settings: Settings;
   format: Format;
-  change: (settings: Settings) => Promise<Settings>;
+  /** Changes some settings and leaves the others as they are. */
+  change: (part: Partial<Settings>) => Promise<Settings>;
 }
 
 const Context = createContext<Held | null>(null);
@@ -25,9 +26,10 @@ export function SettingsProvider({ children }: { children: ReactNode }) {
   const queries = useQueryClient();
   const { data } = useQuery({ queryKey: ['settings'], queryFn: () => got(api.GET('/api/settings')) });
   const { mutateAsync } = useMutation({
-    mutationFn: (settings: Settings) => got(api.PUT('/api/settings', { body: settings })),
-    onMutate: (settings) => queries.setQueryData(['settings'], settings),
-    onError: () => queries.invalidateQueries({ queryKey: ['settings'] }),
+    mutationFn: (part: Partial<Settings>) => got(api.PATCH('/api/settings', { body: part })),
+    // One after another, so that the later of two quick changes has the last word.
+    scope: { id: 'settings' },
+    onSuccess: (settings) => queries.setQueryData(['settings'], settings),
   });
   const settings = data ?? STANDARD;
   const { units, comma, theme } = settings;

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Plan, Step } from '../api/client';
+import { useSize } from '../blank/useSize';
 import { useFormat } from '../measure/settings';
 
 /** Neighbouring steps under one word, as the strip has no room for each. */
@@ -18,6 +19,10 @@ const WORD: Record<Step['kind'], string> = {
   off: 'Peel, look',
 };
 
+/** Space between stretches, and the usual width of a character of a label, in CSS pixels. */
+const GAP = 1;
+const CHARACTER = 6.9;
+
 interface Stretch {
   word: string;
   seconds: number;
@@ -29,6 +34,7 @@ interface Stretch {
 export function TimeStrip({ plan, children }: { plan: Plan; children: ReactNode }) {
   const format = useFormat();
   const { times, quantity } = plan;
+  const { ref, width } = useSize<HTMLDivElement>();
   const stretches: Stretch[] = [];
   for (const step of plan.steps) {
     const last = stretches.at(-1);
@@ -38,6 +44,10 @@ export function TimeStrip({ plan, children }: { plan: Plan; children: ReactNode 
       stretches.push({ word: WORD[step.kind], seconds: step.duration_s, kind: step.kind, waits: step.waits });
     }
   }
+  const labels = placeLabels(stretches, width, (s) =>
+    s.kind === 'dry' ? `${s.word} ${format.duration(s.seconds)}: meanwhile cut and make ready` : s.word,
+  );
+  const rows = Math.max(1, ...labels.map((label) => label.row + 1));
   const look = (s: Stretch) =>
     s.kind === 'heat' ? 'bg-hot' : s.kind === 'cool' ? 'strip-cool' : s.waits ? 'strip-wait' : 'bg-ink';
   const tone = (s: Stretch) =>
@@ -57,17 +67,51 @@ export function TimeStrip({ plan, children }: { plan: Plan; children: ReactNode 
         </p>
         {children}
       </div>
-      <ol className="mt-2 flex text-sm" style={{ gap: 1 }}>
-        {stretches.map((s) => (
-          <li key={s.word} style={{ flexGrow: s.seconds, flexBasis: 0 }} className="min-w-0">
-            <div className={`h-5 ${look(s)}`} title={`${s.word}: ${format.duration(s.seconds)}`} />
-            <span className={`block whitespace-nowrap ${tone(s)}`}>
-              {s.word}
-              {s.kind === 'dry' && ` ${format.duration(s.seconds)}: meanwhile cut and make ready`}
-            </span>
-          </li>
+      <div ref={ref} className="relative mt-2 text-sm" style={{ height: 20 + 18 * rows }}>
+        <ol className="flex" style={{ gap: GAP }}>
+          {stretches.map((s) => (
+            <li
+              key={s.word}
+              style={{ flexGrow: s.seconds, flexBasis: 0 }}
+              className={`h-5 min-w-0 ${look(s)}`}
+              title={`${s.word}: ${format.duration(s.seconds)}`}
+            >
+              <span className="sr-only">
+                {s.word} {format.duration(s.seconds)}
+              </span>
+            </li>
+          ))}
+        </ol>
+        {labels.map(({ stretch, text, left, row }) => (
+          <span
+            key={stretch.word}
+            aria-hidden
+            className={`absolute whitespace-nowrap ${tone(stretch)}`}
+            style={{ left, top: 20 + 18 * row }}
+          >
+            {text}
+          </span>
         ))}
-      </ol>
+      </div>
     </section>
   );
+}
+
+/** Labels begin where their stretch does; one that would run into its neighbour goes into a row below. */
+function placeLabels(stretches: Stretch[], width: number, words: (s: Stretch) => string) {
+  const total = stretches.reduce((sum, s) => sum + s.seconds, 0);
+  const ends = [0, 0, 0];
+  let at = 0;
+  return stretches.flatMap((stretch) => {
+    const text = words(stretch);
+    const room = text.length * CHARACTER + 6;
+    const left = Math.max(0, Math.min((at / total) * width, width - room));
+    at += stretch.seconds;
+    const row = ends.findIndex((end) => left >= end);
+    if (row === -1) {
+      return [];
+    }
+    ends[row] = left + room;
+    return [{ stretch, text, left, row }];
+  });
 }

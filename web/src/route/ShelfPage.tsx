@@ -92,6 +92,7 @@ export function ShelfPage() {
     mutationFn: (body: NonNullable<typeof shelf.data>) => got(api.PUT('/api/shelf', { body })),
     onMutate: (body) => queries.setQueryData(['shelf'], body),
     onSettled: reread,
+    scope: { id: 'shelf' },
   });
   const { data } = shelf;
   if (data === undefined || catalogue.data === undefined) {
@@ -133,11 +134,8 @@ export function ShelfPage() {
       <div className="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-2">
         {KINDS.map(([kind, title, what]) => (
           <fieldset key={kind} className="border-t border-ink pt-3">
-            <legend className="sr-only">{title}</legend>
-            <h2 className="text-xl" aria-hidden>
-              {title}
-            </h2>
-            <p className="text-sm text-soft">{what}</p>
+            <legend className="float-left w-full text-xl font-bold">{title}</legend>
+            <p className="clear-both text-sm text-soft">{what}</p>
             {catalogue.data[kind].map((thing) => {
               const has = data[kind].includes(thing.id);
               return (

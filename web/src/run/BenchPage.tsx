@@ -92,7 +92,7 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
   const stepNumber = at === undefined ? 0 : own.indexOf(at) + 1;
 
   return (
-    <div className="flex h-full flex-col">
+    <main className="flex h-full flex-col">
       <header className="flex shrink-0 items-baseline gap-4 border-b border-ink px-6 py-3 text-lg">
         <b className="min-w-0 truncate">{run.name}</b>
         {!run.finished && <span className="whitespace-nowrap text-soft">{where}</span>}
@@ -188,7 +188,12 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
                 {next?.timed && ` ${format.duration(next.seconds)}.`}
               </p>
             </div>
-            <aside className="overflow-auto border-rule px-5 py-5 max-md:border-t md:border-l">
+            <aside className="overflow-auto border-rule px-5 py-4 max-md:border-t md:border-l">
+              {step.cautions.map((caution) => (
+                <p key={caution} className="mb-2 font-semibold text-hot">
+                  {caution}
+                </p>
+              ))}
               {(step.kind === 'heat' || step.kind === 'prepress' || step.kind === 'place' || step.kind === 'ready') &&
                 run.plan.coverage !== null && (
                   <>
@@ -235,11 +240,6 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
                   );
                 })}
               </ol>
-              {step.cautions.map((caution) => (
-                <p key={caution} className="mt-3 font-semibold text-hot">
-                  {caution}
-                </p>
-              ))}
             </aside>
           </div>
           <footer className="grid shrink-0 grid-cols-[1fr_12rem] border-t border-ink">
@@ -262,6 +262,6 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
           </footer>
         </>
       )}
-    </div>
+    </main>
   );
 }

@@ -34,6 +34,7 @@ export function Judge({
   const [note, setNote] = useState('');
   const [photo, setPhoto] = useState<string>();
   const [error, setError] = useState<string>();
+  const [reading, setReading] = useState(false);
 
   useEffect(() => {
     const listen = (e: KeyboardEvent) => {
@@ -51,10 +52,13 @@ export function Judge({
       return;
     }
     setError(undefined);
+    setReading(true);
     try {
       setPhoto((await got(api.POST('/api/photos', fileBody(file)))).sha256);
     } catch (e) {
       setError((e as Error).message);
+    } finally {
+      setReading(false);
     }
   }
 
@@ -144,10 +148,10 @@ export function Judge({
       <footer className="grid shrink-0 grid-cols-[1fr_12rem] border-t border-ink">
         <button
           type="submit"
-          disabled={outcome === undefined || busy}
+          disabled={outcome === undefined || busy || reading}
           className="min-h-28 bg-ink px-4 text-4xl font-extrabold text-ground focus-visible:-outline-offset-8 disabled:bg-shade disabled:text-soft"
         >
-          {outcome === undefined ? 'Choose one above' : 'Write it down'}
+          {reading ? 'Reading the photo …' : outcome === undefined ? 'Choose one above' : 'Write it down'}
         </button>
         {onBack === undefined ? (
           <span />

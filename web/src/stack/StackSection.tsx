@@ -3,7 +3,7 @@ import { useFormat } from '../measure/settings';
 
 type Layer = Plan['stack']['layers'][number];
 
-const WIDTH = 138;
+const WIDTH = 116;
 const GAP = 9;
 
 /** Thin layers are drawn thick enough to see; the order and the faces are what this drawing is about. */
@@ -66,12 +66,11 @@ export function StackSection({ plan }: { plan: Plan }) {
         aria-label={`From the top: ${layers.map((l) => l.label ?? `${l.role} not chosen`).join(', ')}`}
       >
         <Hatches />
-        {placed.map(({ layer, y, height }, i) => {
+        {placed.map(({ layer, y, height }) => {
           const missing = layer.label === null;
           const bottom = y + height;
-          // biome-ignore lint/suspicious/noArrayIndexKey: layers have no other name and never change places by themselves
           return (
-            <g key={i}>
+            <g key={y}>
               {layer.role === 'heat' ? (
                 <>
                   <path
@@ -157,6 +156,25 @@ export function StackSection({ plan }: { plan: Plan }) {
   );
 }
 
+type Place = NonNullable<Plan['coverage']>['places'][number];
+
+/** Where the places on either side of one end and begin, along x in its row or along y in its column. */
+function neighbours(all: { place: Place }[], own: Place, axis: 'x' | 'y'): { end: number; start: number } {
+  const [at, other, length] =
+    axis === 'x' ? (['x_mm', 'y_mm', 'width_mm'] as const) : (['y_mm', 'x_mm', 'height_mm'] as const);
+  const line = all.map(({ place }) => place).filter((place) => place[other] === own[other]);
+  return {
+    end: Math.max(...line.filter((p) => p[at] < own[at]).map((p) => p[at] + p[length])),
+    start: Math.min(...line.filter((p) => p[at] > own[at]).map((p) => p[at])),
+  };
+}
+
+/** A place's number stands in the part that is its own, so that numbers of overlapping places do not cover each other. */
+function numberAt(from: number, length: number, { end, start }: { end: number; start: number }): number {
+  const [low, high] = [Math.max(from, end), Math.min(from + length, start)];
+  return low < high ? (low + high) / 2 : from + length / 2;
+}
+
 /** The picture seen from above with the iron set down on it; the place at hand hot, those before it done. */
 export function IronPlaces({ plan, current }: { plan: Plan; current?: number | undefined }) {
   const { coverage, placed } = plan;
@@ -215,11 +233,11 @@ export function IronPlaces({ plan, current }: { plan: Plan; current?: number | u
               vectorEffect="non-scaling-stroke"
             />
             <text
-              x={px + w / 2}
-              y={py + h / 2}
+              x={numberAt(px, w, neighbours(outlines, place, 'x'))}
+              y={numberAt(py, h, neighbours(outlines, place, 'y'))}
               textAnchor="middle"
               dominantBaseline="central"
-              fontSize={Math.min(w, h) * 0.3}
+              fontSize={Math.min(right - left, bottom - topmost) * 0.11}
               fontWeight={700}
               className={state === 'now' ? 'fill-hot' : state === 'done' ? 'fill-done' : 'fill-soft'}
             >

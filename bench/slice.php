@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Figures of the first slice: a plan in the core and over HTTP, a sheet, the page's first script.
+ * Usage: php bench/slice.php ADDRESS-OF-A-DEMO-SHOP
+ */
+
+use Symfony\Component\Filesystem\Filesystem;
+use Wubbin\Bench\Bench;
+use Wubbin\Core\Artwork\Picture;
+use Wubbin\Core\Artwork\PictureKind;
+use Wubbin\Core\Job\JobFile;
+use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Plan\Planner;
+use Wubbin\Core\Route\CatalogueReader;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+$address = $argv[1] ?? throw new RuntimeException('Say where a demo shop is served.');
+$project = dirname(__DIR__);
+
+$catalogue = CatalogueReader::builtIn();
+$planner = new Planner($catalogue);
+$shelf = Shelf::everything($catalogue);
+$job = JobFile::read(Record::of(json_decode((string) file_get_contents($project.'/demo/picking-crew.json'), true, 64, \JSON_THROW_ON_ERROR)));
+$picture = Picture::of((string) $job->artwork, 'branch.png', PictureKind::Raster, 2400.0, 1900.0, true);
+$times = Bench::times(static fn (): string => json_encode($planner->plan($job, $shelf, $picture), \JSON_THROW_ON_ERROR), 400);
+$p95 = Bench::quantile($times, 0.95);
+Bench::row('Plan in the core, written as JSON, 95th percentile', sprintf('%.2f ms', $p95), '20 ms', $p95 <= 20.0);
+
+$times = Bench::times(static function () use ($address): void {
+    if (false === @file_get_contents($address.'/api/jobs/picking-crew-shirts')) {
+        throw new RuntimeException('The demo shop does not answer.');
+    }
+}, 200);
+$p95 = Bench::quantile($times, 0.95);
+Bench::row('Job with its plan over HTTP, 95th percentile', sprintf('%.1f ms (median %.1f)', $p95, Bench::quantile($times, 0.5)), '100 ms', $p95 <= 100.0);
+
+// Pictures that fill an A4 sheet at 300 dpi: grainy, since plain areas would pack too well.
+$directory = sys_get_temp_dir().'/wubbin-bench-'.bin2hex(random_bytes(4));
+mkdir($directory);
+$image = new Imagick();
+$image->newPseudoImage(2244, 3100, 'plasma:');
+$image->addNoiseImage(Imagick::NOISE_GAUSSIAN);
+foreach (['jpeg', 'png24'] as $format) {
+    $image->setImageFormat($format);
+    $image->writeImage($format.':'.$directory.'/full.'.$format);
+    $file = [...JobFile::write($job), 'artwork' => ['name' => 'full', 'sha256' => str_repeat('0', 64), 'file' => 'full.'.$format], 'placement' => ['by' => 'width', 'side_mm' => 190, 'right_mm' => 0, 'below_collar_mm' => 70]];
+    file_put_contents($directory.'/job.json', json_encode($file, \JSON_THROW_ON_ERROR));
+    [$seconds, $megabytes] = Bench::process([\PHP_BINARY, $project.'/bin/wubbin', 'sheet', $directory.'/job.json', '--out', $directory.'/sheet.pdf'], 5);
+    $name = strtoupper(rtrim($format, '24'));
+    Bench::row('A4 sheet at 300 dpi from a '.$name.', reading included, median', sprintf('%.2f s', $seconds), '2 s', $seconds <= 2.0);
+    Bench::row('  largest process of it', sprintf('%.0f MB', $megabytes), '256 MB', $megabytes <= 256.0);
+}
+(new Filesystem())->remove($directory);
+
+// What the browser must have before the first page stands: the entry and what it imports at once.
+$page = (string) file_get_contents($project.'/public/app/index.html');
+preg_match_all('#(?:src|href)="/app/(assets/[^"]+\.js)"#', $page, $scripts);
+$size = array_sum(array_map(static fn (string $file): int => strlen((string) gzencode((string) file_get_contents($project.'/public/app/'.$file), 9)), array_unique($scripts[1])));
+Bench::row('The first page’s script, compressed', sprintf('%.0f kB', $size / 1000), '200 kB', $size <= 200_000);

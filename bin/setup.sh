@@ -1,0 +1,108 @@
+# Sourced by the other scripts: makes sure that everything Wubbin stands on is there, and serves it.
+# shellcheck shell=bash
+
+set -euo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")/.."
+
+say() { printf '%s\n' "$*"; }
+fail() { printf '%s\n' "$*" >&2; exit 1; }
+
+# Whether any file below the given places is newer than a stamp.
+newer_than() {
+  local stamp=$1
+  shift
+  [ ! -e "$stamp" ] || [ -n "$(find "$@" -type f -newer "$stamp" -print -quit)" ]
+}
+
+# Installs Debian packages as root; otherwise says exactly what to install.
+need_packages() {
+  local missing=("$@")
+  [ ${#missing[@]} -gt 0 ] || return 0
+  if [ "$(id -u)" -eq 0 ] && command -v apt-get >/dev/null; then
+    say "Installing ${missing[*]} …"
+    apt-get update -qq
+    DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}" >/dev/null
+  else
+    fail "These are missing. As root: apt-get update && apt-get install --no-install-recommends ${missing[*]}"
+  fi
+}
+
+missing_packages() {
+  local have
+  command -v php >/dev/null || echo php8.2-cli
+  have=$(command -v php >/dev/null && php -m | tr '[:upper:]' '[:lower:]' || true)
+  local pair
+  for pair in pdo_sqlite:php8.2-sqlite3 imagick:php8.2-imagick intl:php8.2-intl mbstring:php8.2-mbstring dom:php8.2-xml; do
+    grep -qx "${pair%%:*}" <<<"$have" || echo "${pair##*:}"
+  done
+  command -v composer >/dev/null || echo composer
+  command -v unzip >/dev/null || echo unzip
+  command -v rsvg-convert >/dev/null || echo librsvg2-bin
+  [ -e /usr/share/color/icc/sRGB.icc ] || [ -e /usr/share/color/icc/ghostscript/srgb.icc ] || echo icc-profiles-free
+  if [ "${WITH_TESTS:-}" = 1 ]; then
+    command -v pdftoppm >/dev/null || echo poppler-utils
+    [ -x /usr/bin/chromium ] || echo chromium
+    compgen -G '/usr/bin/convert-im6*' >/dev/null || echo imagemagick
+  fi
+}
+
+check_versions() {
+  php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || fail "PHP 8.2 or newer is needed; this is $(php -r 'echo PHP_VERSION;')."
+  command -v node >/dev/null && command -v npm >/dev/null || fail 'Node.js 20.19 or newer with npm is needed, and is not here.'
+  node -e 'const [a, b] = process.versions.node.split(".").map(Number); process.exit(a > 20 || (a === 20 && b >= 19) ? 0 : 1)' \
+    || fail "Node.js 20.19 or newer is needed; this is $(node -v)."
+}
+
+# Packages, built page and caches; each is touched only when what it is made from is newer.
+set_up() {
+  local missing
+  mapfile -t missing < <(missing_packages)
+  need_packages "${missing[@]}"
+  check_versions
+  mkdir -p var
+  if newer_than var/.composer composer.json || [ ! -e vendor/autoload.php ]; then
+    say 'Fetching PHP packages …'
+    COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet
+    touch var/.composer
+  fi
+  if newer_than var/.npm package.json package-lock.json || [ ! -d node_modules ]; then
+    say 'Fetching JavaScript packages …'
+    npm ci --no-audit --no-fund --loglevel=error
+    touch var/.npm
+  fi
+  if newer_than public/app/index.html web vite.config.ts package-lock.json; then
+    say 'Building the page …'
+    npx vite build --logLevel warn
+    touch public/app/index.html
+  fi
+  if newer_than var/.compiled src core/src core/data config composer.json migrations; then
+    rm -rf var/cache
+    touch var/.compiled
+  fi
+}
+
+# The first port from the wished one on that nobody listens on.
+free_port() {
+  php -r 'for ($port = (int) $argv[1]; $port < $argv[1] + 50; ++$port) {
+    $socket = @stream_socket_server("tcp://127.0.0.1:$port");
+    if ($socket !== false) { fclose($socket); echo $port; exit(0); }
+  } exit(1);' "$1" || fail "No port is free from $1 on. Choose one with PORT=…"
+}
+
+# Serves the shop in WUBBIN_DATA until Ctrl-C. Several workers, so that one slow request does not stall the page.
+serve() {
+  local port server
+  port=$(free_port "${PORT:-8420}")
+  say ""
+  say "$1: http://127.0.0.1:$port"
+  say "Ctrl-C stops it."
+  set -m
+  PHP_CLI_SERVER_WORKERS=${WORKERS:-6} php -d display_errors=0 -d expose_php=0 -d log_errors=1 -d error_log="$WUBBIN_DATA/errors.log" \
+    -d opcache.enable_cli=1 -d memory_limit=512M -d upload_max_filesize=64M -d post_max_size=66M \
+    -S "127.0.0.1:$port" -t public public/router.php >>"$WUBBIN_DATA/requests.log" 2>&1 &
+  server=$!
+  set +m
+  # The workers are the server's children: the whole group is told to stop.
+  trap 'kill -TERM -- "-$server" 2>/dev/null; wait "$server" 2>/dev/null; say "Stopped."; exit 0' INT TERM
+  wait "$server"
+}

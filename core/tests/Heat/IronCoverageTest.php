@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Tests\Heat;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Heat\IronCoverage;
+use Wubbin\Core\Measure\Size;
+use Wubbin\Core\Route\Iron;
+use Wubbin\Core\Tests\Orchard;
+
+final class IronCoverageTest extends TestCase
+{
+    /** @return iterable<string, array{Size, string}> */
+    public static function pictures(): iterable
+    {
+        foreach (['iron-household', 'iron-travel'] as $iron) {
+            foreach ([[20.0, 20.0], [105.0, 147.0], [106.0, 147.0], [240.0, 190.0], [300.0, 400.0], [15.0, 280.0], [280.0, 15.0]] as [$w, $h]) {
+                yield $iron.' on '.$w.' × '.$h => [Size::mm($w, $h), $iron];
+            }
+        }
+    }
+
+    /** Decided by counting points of a raster, not by the grid's own arithmetic. */
+    #[DataProvider('pictures')]
+    public function testEveryPointOfThePictureAndBeyondItsEdgeIsPressed(Size $picture, string $iron): void
+    {
+        $places = self::cover($picture, $iron)->places;
+        for ($x = -4.9; $x < $picture->widthMm + 5.0; $x += 2.45) {
+            for ($y = -4.9; $y < $picture->heightMm + 5.0; $y += 2.45) {
+                $pressed = false;
+                foreach ($places as $place) {
+                    $r = $place->pressed;
+                    $pressed = $pressed || ($x >= $r->xMm && $x <= $r->right() && $y >= $r->yMm && $y <= $r->bottom());
+                }
+                self::assertTrue($pressed, sprintf('%.1f, %.1f is left cold', $x, $y));
+            }
+        }
+    }
+
+    #[DataProvider('pictures')]
+    public function testNeighboursOverlapAtLeastAsAsked(Size $picture, string $iron): void
+    {
+        $asked = Orchard::catalogue()->coverage->overlap->mm;
+        $rects = array_column(self::cover($picture, $iron)->places, 'pressed');
+        $gaps = [];
+        foreach ($rects as $i => $one) {
+            $next = $rects[$i + 1] ?? $one;
+            if ($next->xMm > $one->xMm && $one->right() - $next->xMm < $asked - 1e-6) {
+                $gaps[] = sprintf('%d and %d side by side', $i + 1, $i + 2);
+            }
+            if ($next->yMm > $one->yMm && $one->bottom() - $next->yMm < $asked - 1e-6) {
+                $gaps[] = sprintf('%d and %d one above the other', $i + 1, $i + 2);
+            }
+        }
+        self::assertSame([], $gaps);
+    }
+
+    public function testASmallPictureNeedsOnePlaceInItsMiddle(): void
+    {
+        $places = self::cover(Size::mm(60.0, 80.0), 'iron-household')->places;
+        self::assertCount(1, $places);
+        self::assertEqualsWithDelta(30.0, $places[0]->pressed->xMm + $places[0]->pressed->size->widthMm / 2.0, 1e-9);
+    }
+
+    /** The chest picture of the demo takes four places of a household iron, as the trade's “at least a minute” implies. */
+    public function testAChestPictureNeedsFourPlaces(): void
+    {
+        self::assertCount(4, self::cover(Size::mm(240.0, 190.0), 'iron-household')->places);
+    }
+
+    public function testASmallerPlateNeedsMorePlaces(): void
+    {
+        $size = Size::mm(240.0, 190.0);
+        self::assertGreaterThan(count(self::cover($size, 'iron-household')->places), count(self::cover($size, 'iron-travel')->places));
+    }
+
+    public function testThePlateIsTurnedWhereThatSavesPlaces(): void
+    {
+        self::assertTrue(self::cover(Size::mm(280.0, 100.0), 'iron-household')->places[0]->pointsSideways);
+        self::assertFalse(self::cover(Size::mm(100.0, 280.0), 'iron-household')->places[0]->pointsSideways);
+    }
+
+    private static function cover(Size $picture, string $iron): IronCoverage
+    {
+        return IronCoverage::of($picture, self::iron($iron), Orchard::catalogue()->coverage);
+    }
+
+    private static function iron(string $id): Iron
+    {
+        return Orchard::catalogue()->irons[$id];
+    }
+}

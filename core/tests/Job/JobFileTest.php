@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Tests\Job;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Job\JobFile;
+use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\PaperSize;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Tests\Orchard;
+
+final class JobFileTest extends TestCase
+{
+    public function testWhatIsReadIsWrittenAgain(): void
+    {
+        self::assertEquals(Orchard::jobFile(), JobFile::write(Orchard::job()));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function mistakes(): iterable
+    {
+        yield 'an unheard-of colour' => [['blank' => ['colour' => 'white']], 'blank.colour'];
+        yield 'an unheard-of condition' => [['blank' => ['condition' => 'torn']], 'blank.condition'];
+        yield 'a size out of sense' => [['placement' => ['side_mm' => 1e9]], 'placement'];
+        yield 'text for a size' => [['placement' => ['side_mm' => '240 mm']], 'placement.side_mm'];
+        yield 'no pieces' => [['quantity' => 0], 'quantity'];
+        yield 'no such day' => [['due' => '2026-13-01'], 'due'];
+        yield 'no name' => [['name' => ''], 'name'];
+    }
+
+    /** @param array<string, mixed> $over */
+    #[DataProvider('mistakes')]
+    public function testAMistakeNamesItsField(array $over, string $field): void
+    {
+        try {
+            Orchard::job($over);
+            self::fail('It was let through.');
+        } catch (BadRecord $e) {
+            self::assertSame($field, $e->field);
+        }
+    }
+
+    public function testAShelfSurvivesItsRecord(): void
+    {
+        $catalogue = Orchard::catalogue();
+        $record = ['media' => ['film-clear-letter'], 'markings' => ['inkjet-dye'], 'bases' => ['bench'], 'guards' => ['kraft'], 'irons' => [
+            ['id' => 'mine', 'label' => 'my iron', 'plate_width_mm' => 110, 'plate_length_mm' => 200, 'dots' => 3, 'steam' => true],
+        ]];
+        $shelf = Shelf::fromRecord(Record::of($record), $catalogue);
+        self::assertEquals($shelf, Shelf::fromRecord(Record::of($shelf->toRecord()), $catalogue));
+        self::assertSame('my iron', $shelf->irons['mine']->label);
+    }
+
+    public function testAShelfHoldsOnlyWhatIsKnown(): void
+    {
+        $this->expectException(BadRecord::class);
+        Shelf::fromRecord(Record::of(['media' => ['magic-paper']]), Orchard::catalogue());
+    }
+
+    public function testTheUsualPaperIsOfferedFirst(): void
+    {
+        self::assertSame(PaperSize::Letter, array_values(Orchard::shelf()->preferring(PaperSize::Letter)->media)[0]->paper);
+        self::assertSame(PaperSize::A4, array_values(Orchard::shelf()->preferring(PaperSize::A4)->media)[0]->paper);
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Tests\Sheet;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Measure\Length;
+use Wubbin\Core\Measure\PaperSize;
+use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\Size;
+use Wubbin\Core\Sheet\Mark;
+use Wubbin\Core\Sheet\MarkKind;
+use Wubbin\Core\Sheet\SheetLayout;
+
+final class SheetLayoutTest extends TestCase
+{
+    /** @return iterable<string, array{Size, PaperSize}> */
+    public static function pictures(): iterable
+    {
+        yield 'small' => [Size::mm(50.0, 40.0), PaperSize::A4];
+        yield 'chest picture, lying' => [Size::mm(240.0, 170.0), PaperSize::A4];
+        yield 'upright' => [Size::mm(170.0, 240.0), PaperSize::A4];
+        yield 'banner' => [Size::mm(260.0, 30.0), PaperSize::Letter];
+        yield 'sliver' => [Size::mm(5.0, 200.0), PaperSize::A4];
+        yield 'almost the whole sheet' => [Size::mm(194.0, 266.0), PaperSize::A4];
+    }
+
+    #[DataProvider('pictures')]
+    public function testEverythingIsPrintableAndMarksLeaveThePictureAlone(Size $picture, PaperSize $paper): void
+    {
+        $sheet = self::fit($picture, $paper);
+        self::assertNotNull($sheet);
+        self::assertSame($picture, $sheet->picture->size, 'true size');
+        self::assertTrue($sheet->picture->grown(3.0)->within($sheet->printable));
+        self::assertSame($paper->size()->areaMm2(), $sheet->page->areaMm2());
+        foreach ($sheet->marks as $mark) {
+            self::assertTrue($mark->rect->within($sheet->printable), $mark->kind->value.' is printable');
+            if (MarkKind::TrimLine !== $mark->kind) {
+                self::assertFalse(self::overlap($mark->rect, $sheet->picture->grown(3.0)), $mark->kind->value.' keeps off the picture');
+            }
+        }
+    }
+
+    #[DataProvider('pictures')]
+    public function testTheMarksThatMustBeThere(Size $picture, PaperSize $paper): void
+    {
+        $marks = self::fit($picture, $paper)->marks ?? [];
+        $of = static fn (MarkKind $kind): array => array_values(array_filter($marks, static fn (Mark $m): bool => $m->kind === $kind));
+        self::assertCount(1, $of(MarkKind::TrimLine));
+        self::assertCount(1, $of(MarkKind::ThisWayUp));
+        $bar = $of(MarkKind::CheckBar)[0]->rect->size;
+        self::assertSame(100.0, max($bar->widthMm, $bar->heightMm));
+        self::assertContains('Crew', array_map(static fn (Mark $m): string => $m->text, $of(MarkKind::Text)));
+    }
+
+    public function testMarksDoNotCoverEachOther(): void
+    {
+        $marks = self::fit(Size::mm(100.0, 100.0), PaperSize::A4)->marks ?? [];
+        foreach ($marks as $i => $one) {
+            foreach (array_slice($marks, $i + 1) as $other) {
+                self::assertFalse(self::overlap($one->rect, $other->rect), $one->kind->value.' and '.$other->kind->value);
+            }
+        }
+    }
+
+    public function testWhatIsTooLargeFindsNoSheetAndTheWidestIsTheLimit(): void
+    {
+        self::assertNull(self::fit(Size::mm(300.0, 240.0), PaperSize::A4));
+        foreach ([0.2, 0.75, 1.0, 1.263, 5.0] as $aspect) {
+            $widest = SheetLayout::widest($aspect, PaperSize::A4->size(), 5.0, Length::mm(3.0));
+            self::assertNotNull(self::fit(Size::mm($widest, $widest / $aspect), PaperSize::A4), 'the widest fits');
+            self::assertNull(self::fit(Size::mm($widest * 1.01, $widest * 1.01 / $aspect), PaperSize::A4), 'one per cent more does not');
+        }
+    }
+
+    private static function fit(Size $picture, PaperSize $paper): ?SheetLayout
+    {
+        return SheetLayout::fit($picture, $paper->size(), 5.0, Length::mm(3.0), true, 'Crew');
+    }
+
+    private static function overlap(Rect $a, Rect $b): bool
+    {
+        return $a->xMm < $b->right() && $b->xMm < $a->right() && $a->yMm < $b->bottom() && $b->yMm < $a->bottom();
+    }
+}

@@ -1,0 +1,122 @@
+import { expect, line, newJob, stripes, test } from './shop';
+
+test('a width that cannot be is told at its field and stays there', async ({ page }) => {
+  await newJob(page, 'Odd widths', { name: 'odd.png', buffer: stripes(800, 800, 5) });
+  await line(page, 'Picture').click();
+  const width = page.getByLabel('Width');
+  for (const [typed, said] of [
+    ['0', 'from 5 mm'],
+    ['-5', 'from 5 mm'],
+    ['abc', 'not a length'],
+    ['1e9', 'not a length'],
+  ] as const) {
+    await width.fill(typed);
+    await width.press('Enter');
+    await expect(page.getByRole('alert')).toContainText(said);
+    await expect(width).toHaveValue(typed);
+    await expect(width).toHaveAttribute('aria-invalid', 'true');
+  }
+  await width.press('Escape');
+  await expect(width).toHaveValue('200 mm');
+});
+
+test('files that are no pictures are told so, and what was typed is kept', async ({ page }) => {
+  await page.goto('/jobs/new');
+  await page.getByLabel('What is it called?').fill('Kept name');
+  const pick = (name: string, buffer: Buffer) =>
+    page.setInputFiles('input[type=file]', { name, mimeType: 'image/png', buffer });
+  await pick('empty.png', Buffer.alloc(0));
+  await expect(page.getByRole('alert')).toContainText('empty');
+  await pick('letter.png', Buffer.from('Dear printer,'));
+  await expect(page.getByRole('alert')).toContainText('not a PNG');
+  await pick('half.png', stripes(900, 900, 6).subarray(0, 1500));
+  await expect(page.getByRole('alert')).toContainText('cut off');
+  await pick('script.svg', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>'));
+  await expect(page.getByRole('alert')).toContainText('script');
+  await pick('good.png', stripes(600, 600, 7));
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(page.getByLabel('What is it called?')).toHaveValue('Kept name');
+});
+
+test('an upload of 200 MB is refused in words', async ({ page, baseURL }) => {
+  await page.goto('/jobs/new');
+  await page.getByLabel('What is it called?').waitFor();
+  await page.evaluate(() => {
+    const input = document.querySelector<HTMLInputElement>('input[type=file]');
+    const list = new DataTransfer();
+    list.items.add(new File([new Uint8Array(200 * 1048576)], 'huge.png'));
+    if (input !== null) {
+      input.files = list.files;
+      input.dispatchEvent(new Event('change', { bubbles: true }));
+    }
+  });
+  await expect(page.getByRole('alert')).toContainText('at most 64 MB');
+  // And by the server itself, for whoever does not ask the page.
+  const answer = await page.request.post(`${baseURL}/api/artwork`, {
+    headers: { 'X-Wubbin': '1' },
+    multipart: { file: { name: 'huge.png', mimeType: 'image/png', buffer: Buffer.alloc(200 * 1048576) } },
+  });
+  expect(answer.status()).toBe(413);
+  expect(((await answer.json()) as { title: string }).title).toContain('too large');
+});
+
+test('a form without a name says so, and a double click makes one job', async ({ page }) => {
+  await page.goto('/jobs/new');
+  await page.getByRole('button', { name: 'Make the job' }).click();
+  await expect(page.getByRole('alert')).toContainText('name');
+  await page.getByLabel('What is it called?').fill('Clicked twice');
+  await page.getByRole('button', { name: 'Make the job' }).dblclick();
+  await expect(page.getByRole('heading', { name: 'Clicked twice' })).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: /Clicked twice/ })).toHaveCount(1);
+});
+
+test('of two tabs that edit a job the second is told and loses nothing', async ({ page, context }) => {
+  await newJob(page, 'Two tabs', { name: 'tabs.png', buffer: stripes(900, 700, 8) });
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await line(other, 'Finish').click();
+  await other.getByRole('button', { name: 'Gloss, peel cold' }).click();
+  await expect(line(other, 'Finish')).toContainText('Gloss');
+  await line(page, 'Picture').click();
+  await page.getByLabel('Width').fill('120 mm');
+  await page.getByLabel('Width').press('Enter');
+  await expect(page.getByRole('status')).toContainText('changed in another window');
+  await expect(page.getByRole('status')).toContainText('width 120 mm');
+  await page.getByRole('button', { name: 'Put mine on top' }).click();
+  await expect(line(page, 'Picture')).toContainText('120 × ');
+  await expect(line(page, 'Finish')).toContainText('Gloss');
+});
+
+test('a job file with mistakes is refused field by field', async ({ page }) => {
+  await page.goto('/');
+  await page.setInputFiles('input[type=file]', {
+    name: 'job.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify({ format: 'wubbin-job', version: 1, sleeves: 2 })),
+  });
+  await expect(page.getByRole('alert')).toContainText('quantity: This is missing.');
+  await expect(page.getByRole('alert')).toContainText('sleeves');
+});
+
+test('an unknown job says so', async ({ page }) => {
+  await page.goto('/jobs/nobody');
+  await expect(page.getByRole('alert')).toContainText('no job of this id');
+});
+
+test('a dark shirt is stopped with a way on', async ({ page }) => {
+  await newJob(page, 'Dark shirts', { name: 'dark.png', buffer: stripes(1800, 900, 9) });
+  await line(page, 'Blank').click();
+  await page.getByLabel('Colour', { exact: true }).selectOption({ label: 'dark green' });
+  const checks = page.getByRole('region', { name: 'Checks', exact: true });
+  await expect(checks).toContainText('no white ink');
+  await expect(page.getByRole('button', { name: 'Make the sheet (PDF)' })).toBeDisabled();
+  await checks.getByRole('button', { name: 'Do it all the same' }).click();
+  await page.getByLabel('Why do it all the same?').fill('Black line art only.');
+  await page.getByRole('button', { name: 'Set aside' }).click();
+  await expect(checks).toContainText('“Black line art only.”');
+  await expect(page.getByRole('button', { name: 'Make the sheet (PDF)' })).toBeEnabled();
+  await checks.getByRole('button', { name: 'Heed it again' }).click();
+  await checks.getByRole('button', { name: 'White shirt' }).click();
+  await expect(checks).not.toContainText('no white ink');
+});

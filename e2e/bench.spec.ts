@@ -1,0 +1,135 @@
+import type { Page } from '@playwright/test';
+import { branch, expect, newJob, stripes, test } from './shop';
+
+async function toTheBench(page: Page, name: string, pieces = '1') {
+  await newJob(page, name, { name: 'apple-branch.svg', buffer: branch() });
+  await page.getByRole('button', { name: 'To the bench' }).click();
+  await page.getByLabel(/How many pieces/).fill(pieces);
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('heading', { name: 'Print the sheet' })).toBeVisible();
+}
+
+async function untilDrying(page: Page) {
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'Look at the print.' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'Let the ink dry.' })).toBeVisible();
+}
+
+async function skipDrying(page: Page) {
+  await page.keyboard.press('Space');
+  await expect(page.getByText(/of 30 min/)).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'Cut along the trim line.' })).toBeVisible();
+}
+
+const seconds = async (page: Page) => {
+  const [minutes = 0, rest = 0] = (await page.getByRole('timer').innerText()).replace('+', '').split(':').map(Number);
+  return minutes * 60 + rest;
+};
+
+test('a clock goes on while the page is reloaded, left, and opened elsewhere', async ({ page, browser, baseURL }) => {
+  await toTheBench(page, 'Kept clock');
+  await untilDrying(page);
+  await page.keyboard.press('Space');
+  await expect(page.getByText(/of 30 min/)).toBeVisible();
+  await page.waitForTimeout(1500);
+  await page.reload();
+  await expect(page.getByText(/of 30 min/)).toBeVisible();
+  expect(await seconds(page)).toBeLessThan(1800);
+  // Another device, whose own clock is a day off.
+  const device = await browser.newContext({ baseURL: baseURL ?? '' });
+  const second = await device.newPage();
+  await second.clock.setSystemTime(new Date(Date.now() + 86_400_000));
+  await second.goto(page.url());
+  await expect(second.getByText(/of 30 min/)).toBeVisible();
+  expect(Math.abs((await seconds(second)) - (await seconds(page)))).toBeLessThanOrEqual(3);
+  await device.close();
+});
+
+test('of two screens the slower one is told', async ({ page, context }) => {
+  await toTheBench(page, 'Two screens');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(other.getByRole('heading', { name: 'Print the sheet' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'Look at the print.' })).toBeVisible();
+  await other.getByRole('button', { name: /Printed/ }).click();
+  await expect(other.getByRole('heading', { name: 'Look at the print.' })).toBeVisible();
+  await expect(other.getByRole('alert')).toContainText('Another screen was quicker');
+});
+
+test('past zero the clock announces itself, counts on and waits', async ({ page }) => {
+  await toTheBench(page, 'Past zero');
+  await untilDrying(page);
+  await page.keyboard.press('Space');
+  await expect(page.getByText(/of 30 min/)).toBeVisible();
+  await page.clock.install();
+  await page.clock.fastForward(1_810_000);
+  await expect(page.getByText('Time is up.')).toBeVisible();
+  await expect(page.getByRole('timer')).toContainText('+');
+  await expect(page.getByRole('heading', { name: 'Let the ink dry.' })).toBeVisible();
+});
+
+test('a press that could not be stored is kept and sent again once', async ({ page }) => {
+  await toTheBench(page, 'Lost network');
+  await page.route('**/presses', (route) => route.abort());
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('alert')).toContainText('does not answer');
+  await expect(page.getByRole('heading', { name: 'Print the sheet' })).toBeVisible();
+  await page.unroute('**/presses');
+  await page.getByRole('button', { name: 'Send that press again' }).click();
+  await expect(page.getByRole('heading', { name: 'Look at the print.' })).toBeVisible();
+});
+
+test('a job changed after the sheet was made is noticed at the bench', async ({ page, context }) => {
+  await toTheBench(page, 'Changed later');
+  const job = await context.newPage();
+  await job.goto(page.url());
+  await job.getByRole('link', { name: 'Leave' }).click();
+  await job
+    .getByRole('button', { name: /Finish/ })
+    .first()
+    .click();
+  await job.getByRole('button', { name: 'Gloss, peel cold' }).click();
+  await expect(page.getByRole('status')).toContainText('changed since this session began', { timeout: 15_000 });
+});
+
+for (const [width, height] of [
+  [1280, 800],
+  [1024, 768],
+  [800, 1280],
+] as const) {
+  test(`the bench is whole at ${width} × ${height}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    await toTheBench(page, `Bench ${width}`);
+    await untilDrying(page);
+    await skipDrying(page);
+    for (const title of ['Put card inside', 'Iron the place smooth.']) {
+      await page.keyboard.press('Space');
+      await expect(page.getByRole('heading', { name: title })).toBeVisible();
+    }
+    await expect(page.getByText('Hot plate.')).toBeInViewport();
+    await expect(page.getByRole('button', { name: /Space/ })).toBeInViewport({ ratio: 1 });
+    const key = await page.getByRole('button', { name: /Space/ }).boundingBox();
+    expect(key?.height ?? 0).toBeGreaterThan(90);
+    const clock = await page.getByRole('timer').evaluate((e) => Number.parseFloat(getComputedStyle(e).fontSize));
+    expect(clock, 'read at two metres').toBeGreaterThan(90);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+  });
+}
+
+test('a photo that is none is told, and the judgement is kept', async ({ page }) => {
+  await toTheBench(page, 'Bad photo');
+  await untilDrying(page);
+  await skipDrying(page);
+  await page.keyboard.press('w');
+  await page.keyboard.press('3');
+  await page.getByLabel(/Note/).fill('Cut through the apple.');
+  await page.setInputFiles('input[type=file]', { name: 'x.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('words') });
+  await expect(page.getByRole('alert')).toContainText('not a JPEG');
+  await page.setInputFiles('input[type=file]', { name: 'x.png', mimeType: 'image/png', buffer: stripes(60, 40, 10) });
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByRole('heading', { name: 'Switch the iron off.' })).toBeVisible();
+});

@@ -1,0 +1,106 @@
+import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import { EMPTY } from '../playwright.config';
+import { makeFormat } from '../web/src/measure/format';
+import { expect, test } from './shop';
+
+const SCREENS = [
+  ['the jobs', '/'],
+  ['a new job', '/jobs/new'],
+  ['a job', '/jobs/picking-crew-shirts'],
+  ['a job with a stop', '/jobs/helper-shirts'],
+  ['an unknown job', '/jobs/nobody'],
+  ['the bench', '/bench'],
+  ['a finished session', '/bench/demo-run'],
+  ['the logbook', '/logbook'],
+  ['a piece of the logbook', '/logbook/1'],
+  ['the shelf', '/shelf'],
+  ['the settings', '/settings'],
+  ['nothing', '/nowhere'],
+] as const;
+
+for (const theme of ['light', 'dark'] as const) {
+  for (const [name, path] of SCREENS) {
+    test(`${name}, ${theme}, can be used by everyone`, async ({ page }) => {
+      await page.emulateMedia({ colorScheme: theme });
+      await page.goto(path);
+      await expect(page.getByText('One moment')).toHaveCount(0);
+      if (path.startsWith('/jobs/p')) {
+        for (const what of ['Blank', 'Picture', 'Where it sits', 'Finish', 'Iron']) {
+          await page
+            .getByRole('button', { name: new RegExp(what) })
+            .first()
+            .click();
+        }
+        await page.getByText('Show all').click();
+      }
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(' | ')}`)).toEqual([]);
+    });
+  }
+}
+
+test('an empty shop says what to do first', async ({ browser }) => {
+  const page = await (await browser.newContext({ baseURL: EMPTY })).newPage();
+  await page.goto(`${EMPTY}/`);
+  await expect(page.getByRole('heading', { name: /empty shop/i })).toBeVisible();
+  await page.getByRole('link', { name: 'Say what is on your shelf' }).click();
+  await page.getByLabel('Another iron').fill('mine');
+  await page.getByLabel('Plate, across').fill('wide');
+  await page.getByLabel('Heel to point').fill('8 in');
+  await page.getByRole('button', { name: 'Add' }).click();
+  await expect(page.getByRole('alert')).toContainText('not a length');
+  await expect(page.getByLabel('Another iron')).toHaveValue('mine');
+  await page.getByLabel('Plate, across').fill('11.5 cm');
+  await page.getByRole('button', { name: 'Add' }).click();
+  await expect(page.getByText('plate 115 × 203.2 mm')).toBeVisible();
+  await page.getByLabel('clear iron-on film, A4').check();
+  await Promise.all([
+    page.waitForResponse(
+      (r) => r.request().method() === 'PUT' && r.request().postData()?.includes('inkjet-dye') === true,
+    ),
+    page.getByLabel('inkjet, dye ink').check(),
+  ]);
+  await page.goto(`${EMPTY}/`);
+  await expect(page.getByText('✓', { exact: true })).toBeVisible();
+  await page.goto(`${EMPTY}/logbook`);
+  await expect(page.getByText('Nothing written down yet.')).toBeVisible();
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map((v) => v.id)).toEqual([]);
+  await page.close();
+});
+
+test('settings are kept and wrong ones are told', async ({ browser }) => {
+  const page = await browser.newPage({ baseURL: EMPTY });
+  await page.goto(`${EMPTY}/settings`);
+  await page.getByLabel('Currency').fill('money');
+  await page.getByLabel('Currency').press('Enter');
+  await expect(page.getByRole('alert')).toContainText('three capital letters');
+  await page.getByLabel('Currency').fill('CHF');
+  await page.getByLabel('Currency').press('Enter');
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.getByLabel('Time zone').selectOption('Europe/Zurich');
+  await page.getByLabel('Light or dark').selectOption('dark');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+  await page.reload();
+  await expect(page.getByLabel('Currency')).toHaveValue('CHF');
+  await expect(page.getByLabel('Time zone')).toHaveValue('Europe/Zurich');
+  await page.close();
+});
+
+test('keys are listed under ?', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('heading', { name: 'Jobs' }).waitFor();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('start and stop the clock');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
+test('the page writes figures as the core does', () => {
+  const figures = JSON.parse(readFileSync('core/tests/fixtures/figures.json', 'utf8'));
+  for (const { metric, us, ...quantity } of figures) {
+    expect(makeFormat({ units: 'metric', comma: false }).quantity(quantity)).toBe(metric);
+    expect(makeFormat({ units: 'us', comma: false }).quantity(quantity)).toBe(us);
+  }
+});

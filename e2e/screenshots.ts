@@ -1,0 +1,74 @@
+/* The pictures of docs/screenshots, from a freshly made demo shop. Run by bin/screenshots. */
+import { type Page, test } from '@playwright/test';
+
+interface Shot {
+  size?: [number, number];
+  theme?: 'light' | 'dark';
+  before?: (page: Page) => Promise<unknown>;
+}
+
+function shot(name: string, path: string, { size: [width, height] = [1280, 800], theme = 'light', before }: Shot = {}) {
+  test(name, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    await page.emulateMedia({ colorScheme: theme });
+    await page.goto(path);
+    await page.waitForLoadState('networkidle');
+    await before?.(page);
+    await page.waitForTimeout(400);
+    await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  });
+}
+
+const toTheBench = async (page: Page) => {
+  await page.getByRole('button', { name: 'To the bench' }).click();
+  await page.getByLabel(/How many/).fill('4');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.waitForURL(/\/bench\//);
+};
+
+/** Presses Space until this heading stands on the bench. */
+const until = async (page: Page, title: string) => {
+  while (!(await page.getByRole('heading', { name: title }).isVisible())) {
+    await page.keyboard.press('Space');
+    await page.waitForTimeout(350);
+  }
+};
+
+shot('jobs', '/');
+shot('new-job', '/jobs/new');
+shot('job', '/jobs/picking-crew-shirts');
+shot('job-sheet-dark', '/jobs/picking-crew-shirts', {
+  theme: 'dark',
+  before: (page) => page.getByRole('tab', { name: 'On the sheet' }).click(),
+});
+shot('job-stopped', '/jobs/helper-shirts');
+shot('bench', '/jobs/picking-crew-shirts', {
+  size: [1024, 768],
+  before: async (page) => {
+    await toTheBench(page);
+    await until(page, 'Iron area 3 of 4.');
+    await page.keyboard.press('Space');
+    await page.waitForTimeout(7000);
+  },
+});
+shot('bench-upright', '/jobs/picking-crew-shirts', {
+  size: [800, 1280],
+  before: async (page) => {
+    await toTheBench(page);
+    await until(page, 'Hands off');
+    await page.keyboard.press('Space');
+  },
+});
+shot('outcome', '/jobs/picking-crew-shirts', {
+  size: [1024, 768],
+  before: async (page) => {
+    await toTheBench(page);
+    await until(page, 'Hands off');
+    await page.keyboard.press('w');
+    await page.keyboard.press('2');
+  },
+});
+shot('logbook', '/logbook');
+shot('piece', '/logbook/2');
+shot('shelf', '/shelf');
+shot('settings', '/settings');

@@ -1,0 +1,85 @@
+import { readFileSync } from 'node:fs';
+import { deflateSync } from 'node:zlib';
+import { test as base, expect, type Page } from '@playwright/test';
+
+/** Every test also holds the page to its own server, and to a console without errors of scripts. */
+export const test = base.extend<{ watched: undefined }>({
+  watched: [
+    async ({ page, baseURL }, use) => {
+      const strangers: string[] = [];
+      const errors: string[] = [];
+      page.on('request', (request) => {
+        const url = request.url();
+        if (!url.startsWith(`${baseURL}/`) && !url.startsWith('data:') && !url.startsWith('blob:')) {
+          strangers.push(url);
+        }
+      });
+      page.on('pageerror', (error) => errors.push(error.message));
+      await use(undefined);
+      expect(strangers, 'no other host is asked for anything').toEqual([]);
+      expect(errors, 'no script fails').toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+function crc32(data: Buffer): number {
+  let crc = ~0;
+  for (const byte of data) {
+    crc ^= byte;
+    for (let bit = 0; bit < 8; bit++) {
+      crc = crc & 1 ? (crc >>> 1) ^ 0xedb88320 : crc >>> 1;
+    }
+  }
+  return ~crc >>> 0;
+}
+
+/** A PNG of stripes that differ with the seed, so that each test has a picture of its own. */
+export function stripes(width: number, height: number, seed = 0): Buffer {
+  const chunk = (type: string, data: Buffer) => {
+    const body = Buffer.concat([Buffer.from(type, 'latin1'), data]);
+    const out = Buffer.alloc(body.length + 8);
+    out.writeUInt32BE(data.length, 0);
+    body.copy(out, 4);
+    out.writeUInt32BE(crc32(body), body.length + 4);
+    return out;
+  };
+  const head = Buffer.alloc(13);
+  head.writeUInt32BE(width, 0);
+  head.writeUInt32BE(height, 4);
+  head.set([8, 2, 0, 0, 0], 8);
+  const rows = Buffer.alloc((width * 3 + 1) * height);
+  for (let y = 0; y < height; y++) {
+    for (let x = 0; x < width; x++) {
+      const at = y * (width * 3 + 1) + 1 + x * 3;
+      rows.set([(x >> 4) % 2 ? 200 : 30, (seed * 37) % 256, (y >> 4) % 2 ? 180 : 60], at);
+    }
+  }
+  return Buffer.concat([
+    Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'),
+    chunk('IHDR', head),
+    chunk('IDAT', deflateSync(rows)),
+    chunk('IEND', Buffer.alloc(0)),
+  ]);
+}
+
+export const branch = () => readFileSync('demo/artwork/apple-branch.svg');
+
+/** Makes a job through the form; resolves on its page. */
+export async function newJob(page: Page, name: string, picture: { name: string; buffer: Buffer }) {
+  await page.goto('/jobs/new');
+  await page.getByLabel('What is it called?').fill(name);
+  await page.setInputFiles('input[type=file]', { ...picture, mimeType: 'application/octet-stream' });
+  await expect(page.getByText(picture.name, { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Make the job' }).click();
+  await expect(page.getByRole('heading', { name })).toBeVisible();
+}
+
+/** The ticket's line of this name. */
+export const line = (page: Page, what: string) =>
+  page
+    .getByRole('region', { name: 'Ticket' })
+    .getByRole('button', { name: new RegExp(`(^|\\W)${what}`) })
+    .first();

@@ -1,0 +1,123 @@
+import { expect, line, newJob, stripes, test } from './shop';
+
+test('a picture goes onto a shirt, from upload to logbook', async ({ page }) => {
+  await newJob(page, 'Cellar shirts', { name: 'stripes.png', buffer: stripes(1800, 1200, 1) });
+
+  // Size, typed in inches on a metric screen.
+  await line(page, 'Picture').click();
+  await page.getByLabel('Width').fill('6 in');
+  await page.getByLabel('Width').press('Enter');
+  await expect(line(page, 'Picture')).toContainText('152.4 × 101.6 mm');
+  await expect(line(page, 'Picture')).toContainText('300 dpi');
+
+  // Place: by the keyboard, then centred.
+  const picture = page.getByRole('button', { name: /^The picture, / });
+  await picture.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Shift+ArrowDown');
+  await expect(line(page, 'Where it sits')).toContainText('1 mm right of centre, 90 mm below the collar');
+  await picture.focus();
+  await page.keyboard.press('c');
+  await expect(line(page, 'Where it sits')).toContainText('Centred, 90 mm below');
+
+  // What follows from a change follows at once.
+  await expect(line(page, 'Heat time')).toContainText('2 areas × 18 s, then the edges 24 s');
+  await line(page, 'Iron').click();
+  await page.getByRole('button', { name: 'Caravan iron' }).click();
+  await expect(line(page, 'Heat time')).toContainText('4 areas × 18 s');
+  await line(page, 'Finish').click();
+  await page.getByRole('button', { name: 'Gloss, peel cold' }).click();
+  await expect(line(page, 'Finish')).toContainText('below 30 °C');
+  await page.getByRole('button', { name: 'Take back' }).click();
+  await expect(line(page, 'Finish')).toContainText('peel warm');
+
+  // The stack shows the printed face against the shirt; the sheet is mirrored.
+  await expect(page.getByRole('region', { name: 'What lies on what' })).toContainText('printed face down');
+  await page.getByRole('tab', { name: 'On the sheet' }).click();
+  await expect(page.getByRole('img', { name: 'The sheet, print side up, picture mirrored' })).toBeVisible();
+  const [made] = await Promise.all([
+    page.waitForResponse((r) => r.url().endsWith('/sheet') && r.status() === 201),
+    page.getByRole('button', { name: 'Make the sheet (PDF)' }).click(),
+  ]);
+  const pdf = await page.request.get(((await made.json()) as { url: string }).url);
+  expect(pdf.headers()['content-type']).toBe('application/pdf');
+  expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
+  await expect(page.getByText(/Sheet made, plan [0-9a-f]{8}/)).toBeVisible();
+
+  // The bench, by Space alone.
+  await page.getByRole('button', { name: 'To the bench' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('heading', { name: 'Print the sheet' })).toBeVisible();
+  for (let press = 0; press < 60; press++) {
+    const before = await page.locator('main, #root').first().innerText();
+    await page.keyboard.press('Space');
+    await expect.poll(() => page.locator('main, #root').first().innerText()).not.toBe(before);
+    if (await page.getByRole('heading', { name: 'How did it come out?' }).isVisible()) {
+      break;
+    }
+  }
+  await page.keyboard.press('2');
+  await page.getByRole('button', { name: 'lifted edge' }).click();
+  await page.getByLabel(/Note/).fill('Left edge up a hair.');
+  await page.setInputFiles('input[type=file]', {
+    name: 'photo.png',
+    mimeType: 'image/png',
+    buffer: stripes(300, 200, 2),
+  });
+  await expect(page.getByRole('img', { name: 'The finished piece' })).toBeVisible();
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByRole('heading', { name: 'Switch the iron off.' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'All done.' })).toBeVisible();
+
+  await page.getByRole('link', { name: 'logbook' }).click();
+  const entry = page.getByRole('link', { name: /Cellar shirts, piece 1/ });
+  await expect(entry).toContainText('needs redo');
+  await expect(entry).toContainText('lifted edge');
+  await entry.click();
+  await expect(page.getByText('“Left edge up a hair.”')).toBeVisible();
+  await expect(page.getByRole('img', { name: 'The finished piece' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Clocks' })).toContainText('18 s');
+});
+
+test('the picture is dragged on the drawing', async ({ page }) => {
+  await newJob(page, 'Dragged', { name: 'drag.png', buffer: stripes(900, 900, 3) });
+  const box = await page.getByRole('button', { name: /^The picture, / }).boundingBox();
+  if (box === null) {
+    throw new Error('There is no picture on the drawing.');
+  }
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 20, box.y + box.height / 2 + 15, { steps: 4 });
+  await page.mouse.up();
+  await expect(line(page, 'Where it sits')).toContainText('right of centre');
+});
+
+test('a job file leaves and enters', async ({ page }) => {
+  await newJob(page, 'Travelling job', { name: 'travel.png', buffer: stripes(800, 800, 4) });
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Export job file' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('travelling-job.wubbin.json');
+  await page.goto('/');
+  await page.setInputFiles('input[type=file]', await download.path());
+  await expect(page.getByRole('heading', { name: 'Travelling job' })).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: /Travelling job/ })).toHaveCount(2);
+});
+
+test('units change at a click, everywhere', async ({ page }) => {
+  const settings = await (await page.request.get('/api/settings')).json();
+  await page.route('**/api/settings', async (route) => {
+    // Kept from the server, so that tests beside this one keep their units.
+    await (route.request().method() === 'PATCH'
+      ? route.fulfill({ json: { ...settings, ...route.request().postDataJSON() } })
+      : route.continue());
+  });
+  await page.goto('/jobs/picking-crew-shirts');
+  await expect(line(page, 'Picture')).toContainText('240 × 191.7 mm');
+  await page.getByText('in · °F').click();
+  await expect(line(page, 'Picture')).toContainText('9.45 × 7.55 in');
+  await expect(line(page, 'Iron')).toContainText('392 °F');
+});

@@ -1,0 +1,44 @@
+import { defineConfig } from '@playwright/test';
+
+export const DEMO = 'http://127.0.0.1:8431';
+export const EMPTY = 'http://127.0.0.1:8432';
+
+/** A shop of its own for the tests, made anew each time. */
+const shop = (script: string, port: number, directory: string) => ({
+  cwd: import.meta.dirname,
+  command: `rm -rf ${directory} && exec env WUBBIN_DATA="$PWD/${directory}" PORT=${port} ${script}`,
+  url: `http://127.0.0.1:${port}/api/settings`,
+  timeout: 120_000,
+  reuseExistingServer: false,
+  gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 5000 },
+});
+
+export const demo = shop('bin/demo', 8431, 'var/e2e');
+
+export default defineConfig({
+  testDir: 'e2e',
+  workers: 2,
+  fullyParallel: true,
+  retries: 0,
+  timeout: 45_000,
+  reporter: [['list']],
+  outputDir: 'var/test-results',
+  use: {
+    baseURL: DEMO,
+    viewport: { width: 1280, height: 800 },
+    colorScheme: 'light',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: [demo, shop('bin/start', 8432, 'var/e2e-empty')],
+});

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Tests\Console;
+
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Process\Process;
+
+/** The console as a person runs it: a process of its own, with no shop to read from. */
+final class ConsoleTest extends TestCase
+{
+    private const PROJECT = __DIR__.'/../..';
+    private const JOB = 'demo/picking-crew.json';
+
+    private string $data;
+
+    protected function setUp(): void
+    {
+        $this->data = sys_get_temp_dir().'/wubbin-console-'.bin2hex(random_bytes(6));
+        mkdir($this->data);
+    }
+
+    protected function tearDown(): void
+    {
+        (new Filesystem())->remove($this->data);
+    }
+
+    public function testAJobFileGoesInAndAPlanByTheSchemaComesOut(): void
+    {
+        $process = $this->run_(['plan', self::JOB]);
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        $plan = json_decode($process->getOutput());
+        $schema = json_decode((string) file_get_contents(self::PROJECT.'/schema/plan.schema.json'));
+        self::assertIsObject($schema);
+        $result = (new Validator())->validate($plan, $schema);
+        self::assertTrue($result->isValid(), (string) $result->error());
+    }
+
+    public function testTheDemosFilesKeepToTheirSchemas(): void
+    {
+        foreach (['picking-crew' => 'job', 'helpers' => 'job', 'pressing-shed' => 'job', 'shelf' => 'shelf'] as $file => $kind) {
+            $schema = json_decode((string) file_get_contents(self::PROJECT.'/schema/'.$kind.'.schema.json'));
+            self::assertIsObject($schema);
+            $result = (new Validator())->validate(json_decode((string) file_get_contents(self::PROJECT.'/demo/'.$file.'.json')), $schema);
+            self::assertTrue($result->isValid(), $file.': '.$result->error());
+        }
+    }
+
+    public function testStandardInputAndATicketToRead(): void
+    {
+        $process = $this->run_(['plan', '--ticket', '--us'], (string) file_get_contents(self::PROJECT.'/'.self::JOB), self::PROJECT.'/demo');
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        self::assertStringContainsString('apple-branch.svg, 9.45 × ', $process->getOutput());
+        self::assertStringContainsString('392 °F', $process->getOutput());
+    }
+
+    public function testASheetIsWritten(): void
+    {
+        $process = $this->run_(['sheet', self::JOB, '--out', $this->data.'/sheet.pdf', '--shelf', 'demo/shelf.json']);
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        self::assertStringStartsWith('%PDF-', (string) file_get_contents($this->data.'/sheet.pdf'));
+    }
+
+    public function testWhatStandsAgainstPrintingIsSaidAndNothingIsWritten(): void
+    {
+        $process = $this->run_(['sheet', 'demo/helpers.json', '--out', $this->data.'/sheet.pdf']);
+        self::assertSame(1, $process->getExitCode());
+        self::assertStringContainsString('no white ink', $process->getErrorOutput());
+        self::assertFileDoesNotExist($this->data.'/sheet.pdf');
+    }
+
+    public function testBadFilesAreAProblemAndBadUsageIsAnother(): void
+    {
+        file_put_contents($this->data.'/bad.json', '{"format": "wubbin-job", "version": 9}');
+        $process = $this->run_(['plan', $this->data.'/bad.json']);
+        self::assertSame(1, $process->getExitCode());
+        self::assertStringContainsString('version: This file is of version 9', $process->getErrorOutput());
+        self::assertSame('', $process->getOutput());
+        self::assertSame(2, $this->run_(['plan', $this->data.'/none.json'])->getExitCode());
+        self::assertSame(2, $this->run_(['sheet', self::JOB])->getExitCode());
+        self::assertSame(2, $this->run_(['plan', '--sideways'])->getExitCode());
+        self::assertSame(2, $this->run_(['press'])->getExitCode());
+    }
+
+    /** @param list<string> $arguments */
+    private function run_(array $arguments, ?string $input = null, string $directory = self::PROJECT): Process
+    {
+        $process = new Process([\PHP_BINARY, realpath(self::PROJECT).'/bin/wubbin', ...$arguments], $directory, ['WUBBIN_DATA' => $this->data, 'WUBBIN_ENV' => 'test'], $input, 60);
+        $process->run();
+
+        return $process;
+    }
+}
