@@ -103,6 +103,6 @@ serve() {
   server=$!
   set +m
   # The workers are the server's children: the whole group is told to stop.
-  trap 'kill -TERM -- "-$server" 2>/dev/null; wait "$server" 2>/dev/null; say "Stopped."; exit 0' INT TERM
+  trap 'kill -TERM -- "-$server" 2>/dev/null; wait "$server" 2>/dev/null || true; say "Stopped."; exit 0' INT TERM
   wait "$server"
 }
