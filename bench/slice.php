@@ -25,14 +25,14 @@ $project = dirname(__DIR__);
 $catalogue = CatalogueReader::builtIn();
 $planner = new Planner($catalogue);
 $shelf = Shelf::everything($catalogue);
-$job = JobFile::read(Record::of(json_decode((string) file_get_contents($project.'/demo/picking-crew.json'), true, 64, \JSON_THROW_ON_ERROR)));
+$job = JobFile::read(Record::of(json_decode((string) file_get_contents($project.'/demo/jobs/picking-crew.json'), true, 64, \JSON_THROW_ON_ERROR)));
 $picture = Picture::of((string) $job->artwork, 'branch.png', PictureKind::Raster, 2400.0, 1900.0, true);
 $times = Bench::times(static fn (): string => json_encode($planner->plan($job, $shelf, $picture), \JSON_THROW_ON_ERROR), 400);
 $p95 = Bench::quantile($times, 0.95);
 Bench::row('Plan in the core, written as JSON, 95th percentile', sprintf('%.2f ms', $p95), '20 ms', $p95 <= 20.0);
 
 $times = Bench::times(static function () use ($address): void {
-    if (false === @file_get_contents($address.'/api/jobs/picking-crew-shirts')) {
+    if (false === @file_get_contents($address.'/api/jobs/picking-crew')) {
         throw new RuntimeException('The demo shop does not answer.');
     }
 }, 200);

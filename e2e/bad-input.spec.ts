@@ -117,6 +117,6 @@ test('a dark shirt is stopped with a way on', async ({ page }) => {
   await expect(checks).toContainText('“Black line art only.”');
   await expect(page.getByRole('button', { name: 'Make the sheet (PDF)' })).toBeEnabled();
   await checks.getByRole('button', { name: 'Heed it again' }).click();
-  await checks.getByRole('button', { name: 'White shirt' }).click();
+  await checks.getByRole('button', { name: 'Make it white' }).click();
   await expect(checks).not.toContainText('no white ink');
 });

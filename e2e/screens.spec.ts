@@ -2,19 +2,22 @@ import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { EMPTY } from '../playwright.config';
 import { makeFormat } from '../web/src/measure/format';
-import { expect, test } from './shop';
+import { expect, line, test } from './shop';
 
 const SCREENS = [
   ['the jobs', '/'],
   ['a new job', '/jobs/new'],
-  ['a job', '/jobs/picking-crew-shirts'],
-  ['a job with a stop', '/jobs/helper-shirts'],
+  ['a job', '/jobs/picking-crew'],
+  ['a job with a stop', '/jobs/helpers'],
   ['an unknown job', '/jobs/nobody'],
   ['the bench', '/bench'],
   ['a finished session', '/bench/demo-run'],
   ['the logbook', '/logbook'],
   ['a piece of the logbook', '/logbook/1'],
+  ['the routes of a job', '/jobs/helpers/routes?use=washed'],
+  ['a job on a candle', '/jobs/blossom-candles'],
   ['the shelf', '/shelf'],
+  ['the house rules', '/house'],
   ['the settings', '/settings'],
   ['nothing', '/nowhere'],
 ] as const;
@@ -24,13 +27,10 @@ for (const theme of ['light', 'dark'] as const) {
     test(`${name}, ${theme}, can be used by everyone`, async ({ page }) => {
       await page.emulateMedia({ colorScheme: theme });
       await page.goto(path);
-      await expect(page.getByText('One moment')).toHaveCount(0);
+      await expect(page.getByText('One moment …')).toHaveCount(0);
       if (path.startsWith('/jobs/p')) {
-        for (const what of ['Blank', 'Picture', 'Where it sits', 'Finish', 'Iron']) {
-          await page
-            .getByRole('button', { name: new RegExp(what) })
-            .first()
-            .click();
+        for (const what of ['Blank', 'Route', 'Picture', 'Where it sits', 'Finish', 'Heat time']) {
+          await line(page, what).click();
         }
         await page.getByText('Show all').click();
       }
@@ -45,12 +45,12 @@ test('an empty shop says what to do first', async ({ browser }) => {
   await page.goto(`${EMPTY}/`);
   await expect(page.getByRole('heading', { name: /empty shop/i })).toBeVisible();
   await page.getByRole('link', { name: 'Say what is on your shelf' }).click();
-  await page.getByLabel('Another iron').fill('mine');
+  await page.getByLabel('Its name').fill('mine');
   await page.getByLabel('Plate, across').fill('wide');
   await page.getByLabel('Heel to point').fill('8 in');
   await page.getByRole('button', { name: 'Add' }).click();
   await expect(page.getByRole('alert')).toContainText('not a length');
-  await expect(page.getByLabel('Another iron')).toHaveValue('mine');
+  await expect(page.getByLabel('Its name')).toHaveValue('mine');
   await page.getByLabel('Plate, across').fill('11.5 cm');
   await page.getByRole('button', { name: 'Add' }).click();
   await expect(page.getByText('plate 115 × 203.2 mm')).toBeVisible();

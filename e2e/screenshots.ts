@@ -36,13 +36,13 @@ const until = async (page: Page, title: string) => {
 
 shot('jobs', '/');
 shot('new-job', '/jobs/new');
-shot('job', '/jobs/picking-crew-shirts');
-shot('job-sheet-dark', '/jobs/picking-crew-shirts', {
+shot('job', '/jobs/picking-crew');
+shot('job-sheet-dark', '/jobs/picking-crew', {
   theme: 'dark',
   before: (page) => page.getByRole('tab', { name: 'On the sheet' }).click(),
 });
-shot('job-stopped', '/jobs/helper-shirts');
-shot('bench', '/jobs/picking-crew-shirts', {
+shot('job-stopped', '/jobs/helpers');
+shot('bench', '/jobs/picking-crew', {
   size: [1024, 768],
   before: async (page) => {
     await toTheBench(page);
@@ -51,7 +51,7 @@ shot('bench', '/jobs/picking-crew-shirts', {
     await page.waitForTimeout(7000);
   },
 });
-shot('bench-upright', '/jobs/picking-crew-shirts', {
+shot('bench-upright', '/jobs/picking-crew', {
   size: [800, 1280],
   before: async (page) => {
     await toTheBench(page);
@@ -59,7 +59,7 @@ shot('bench-upright', '/jobs/picking-crew-shirts', {
     await page.keyboard.press('Space');
   },
 });
-shot('outcome', '/jobs/picking-crew-shirts', {
+shot('outcome', '/jobs/picking-crew', {
   size: [1024, 768],
   before: async (page) => {
     await toTheBench(page);
@@ -68,6 +68,17 @@ shot('outcome', '/jobs/picking-crew-shirts', {
     await page.keyboard.press('2');
   },
 });
+shot('routes', '/jobs/helpers/routes?use=washed');
+shot('routes-compared', '/jobs/seed-bags/routes?use=hung&look=matte', {
+  before: async (page) => {
+    for (const box of (await page.getByLabel('compare').all()).slice(0, 2)) {
+      await box.check();
+    }
+  },
+});
+shot('candle', '/jobs/blossom-candles');
+shot('row-tags', '/jobs/row-tags');
+shot('house', '/house');
 shot('logbook', '/logbook');
 shot('piece', '/logbook/2');
 shot('shelf', '/shelf');

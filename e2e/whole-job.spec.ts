@@ -22,7 +22,7 @@ test('a picture goes onto a shirt, from upload to logbook', async ({ page }) => 
 
   // What follows from a change follows at once.
   await expect(line(page, 'Heat time')).toContainText('2 areas × 18 s, then the edges 24 s');
-  await line(page, 'Iron').click();
+  await line(page, 'Heat').click();
   await page.getByRole('button', { name: 'Caravan iron' }).click();
   await expect(line(page, 'Heat time')).toContainText('4 areas × 18 s');
   await line(page, 'Finish').click();
@@ -115,9 +115,9 @@ test('units change at a click, everywhere', async ({ page }) => {
       ? route.fulfill({ json: { ...settings, ...route.request().postDataJSON() } })
       : route.continue());
   });
-  await page.goto('/jobs/picking-crew-shirts');
+  await page.goto('/jobs/picking-crew');
   await expect(line(page, 'Picture')).toContainText('240 × 191.7 mm');
   await page.getByText('in · °F').click();
   await expect(line(page, 'Picture')).toContainText('9.45 × 7.55 in');
-  await expect(line(page, 'Iron')).toContainText('392 °F');
+  await expect(line(page, 'Heat')).toContainText('392 °F');
 });

@@ -6,6 +6,7 @@ namespace Wubbin\Core\Tests;
 
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\PictureKind;
+use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobEdit;
 use Wubbin\Core\Job\JobFile;
@@ -42,9 +43,9 @@ final class Orchard
             'format' => 'wubbin-job', 'version' => 1, 'id' => 'crew', 'name' => 'Crew shirts', 'quantity' => 1, 'due' => null,
             'blank' => ['kind' => 'shirt', 'size' => 'M', 'material' => 'cotton-jersey', 'colour' => '#ffffff', 'condition' => 'new'],
             'artwork' => ['name' => 'branch.png', 'sha256' => str_repeat('a', 64)],
-            'placement' => ['by' => 'width', 'side_mm' => 240, 'right_mm' => 0, 'below_collar_mm' => 80],
+            'placement' => ['by' => 'width', 'side_mm' => 240, 'other_mm' => null, 'right_mm' => 0, 'below_mm' => 80],
             'route' => 'light-film', 'finish' => 'matte',
-            'choices' => ['medium' => null, 'marking' => null, 'iron' => null, 'base' => null, 'guard' => null, 'drying' => null],
+            'choices' => ['things' => [], 'schools' => [], 'figures' => []],
             'overrides' => [], 'note' => '',
         ];
     }
@@ -52,7 +53,13 @@ final class Orchard
     /** @param array<string, string> $changes as typed */
     public static function edited(array $changes): Job
     {
-        return JobEdit::apply(self::job(), $changes, new QuantityParser(), self::picture());
+        return self::edit(self::job(), $changes);
+    }
+
+    /** @param array<string, string> $changes as typed */
+    public static function edit(Job $job, array $changes): Job
+    {
+        return JobEdit::apply($job, $changes, new QuantityParser(), self::catalogue(), self::picture());
     }
 
     public static function picture(float $width = 2400.0, float $height = 1900.0, PictureKind $kind = PictureKind::Raster, bool $clear = true): Picture
@@ -60,14 +67,46 @@ final class Orchard
         return Picture::of(str_repeat('a', 64), 'branch.png', $kind, $width, $height, $clear);
     }
 
+    /**
+     * A job that goes a route on a blank that it suits.
+     *
+     * @param array<string, mixed> $over parts of the job file to write over
+     */
+    public static function jobOf(string $route, array $over = []): Job
+    {
+        [$kind, $size, $material, $colour, $condition, $width, $below] = [
+            'light-film' => ['shirt', 'M', 'cotton-jersey', '#ffffff', 'new', 240, 80],
+            'dark-film' => ['shirt', 'M', 'cotton-jersey', '#1f4d2b', 'new', 180, 80],
+            'multi-film' => ['tote', 'seed-bag', 'linen', '#ffffff', 'new', 80, 30],
+            'sublimation' => ['apron', 'apron', 'polyester', '#ffffff', 'new', 280, 200],
+            'laser-ceramic' => ['mug', 'mug-ordinary', 'glazed-ceramic', '#ffffff', 'smooth', 90, 10],
+            'liner-fabric' => ['tote', 'tote', 'cotton-woven', '#ffffff', 'new', 150, 60],
+            'liner-wood' => ['wood-board', 'crate-end', 'painted-wood', '#ffffff', 'smooth', 180, 20],
+            'toner-metal' => ['metal', 'row-tag', 'bare-aluminium', '#c3c8cc', 'smooth', 50, 5],
+            'paper-wood' => ['wood-board', 'crate-end', 'raw-wood', '#f4ecd8', 'smooth', 180, 20],
+            'tissue-wax' => ['pillar-candle', 'pillar', 'candle-wax', '#ffffff', 'smooth', 80, 40],
+            'handmade-wax' => ['pillar-candle', 'squat', 'candle-wax', '#ffffff', 'smooth', 50, 11],
+            'burnish-wax' => ['wax-board', 'wax-a5', 'wax-medium', '#ffffff', 'smooth', 100, 40],
+        ][$route];
+
+        /** @var array<string, mixed> $job */
+        $job = array_replace_recursive([
+            'blank' => ['kind' => $kind, 'size' => $size, 'material' => $material, 'colour' => $colour, 'condition' => $condition],
+            'placement' => ['side_mm' => $width, 'below_mm' => $below],
+            'route' => $route,
+        ], $over);
+
+        return self::job($job);
+    }
+
     public static function shelf(): Shelf
     {
         return Shelf::everything(self::catalogue());
     }
 
-    public static function plan(?Job $job = null, ?Picture $picture = null, ?Shelf $shelf = null): Plan
+    public static function plan(?Job $job = null, ?Picture $picture = null, ?Shelf $shelf = null, House $house = new House()): Plan
     {
-        return (new Planner(self::catalogue()))->plan($job ?? self::job(), $shelf ?? self::shelf(), $picture ?? self::picture());
+        return (new Planner(self::catalogue()))->plan($job ?? self::job(), $shelf ?? self::shelf(), $picture ?? self::picture(), $house);
     }
 
     public static function decision(Plan $plan, string $id): Decision

@@ -56,14 +56,16 @@ final class DemoCommand extends Command
             return Command::SUCCESS;
         }
         $this->shelf->put(Shelf::fromRecord($this->schemas->decode('shelf', $this->read('shelf.json')), $this->catalogue));
-        foreach (['picking-crew', 'helpers', 'pressing-shed'] as $name) {
-            $record = $this->schemas->decode('job', $this->read($name.'.json'));
-            $picture = $record->record('artwork');
-            $this->artwork->take($this->projectDirectory.'/demo/'.$picture->string('file'), $picture->string('name'));
+        foreach ((array) glob($this->projectDirectory.'/demo/jobs/*.json') as $file) {
+            $record = $this->schemas->decode('job', (string) file_get_contents((string) $file));
+            $picture = $record->recordOrNull('artwork');
+            if (null !== $picture) {
+                $this->artwork->take($this->projectDirectory.'/demo/jobs/'.$picture->string('file'), $picture->string('name'));
+            }
             $this->entities->persist(StoredJob::of(JobFile::read($record)));
         }
         $this->entities->flush();
-        $this->rememberPastRun('picking-crew-shirts', new \DateTimeImmutable('-6 days 10:00'));
+        $this->rememberPastRun('picking-crew', new \DateTimeImmutable('-6 days 10:00'));
         $output->writeln('Quillet Lane Orchard has moved in.');
 
         return Command::SUCCESS;

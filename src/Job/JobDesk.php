@@ -7,13 +7,16 @@ namespace Wubbin\Job;
 use Doctrine\ORM\EntityManagerInterface;
 use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Artwork\ArtworkView;
+use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Artwork\SizedBy;
+use Wubbin\Core\Blank\Blank;
 use Wubbin\Core\Blank\Condition;
-use Wubbin\Core\Blank\Shirt;
 use Wubbin\Core\Job\Choices;
+use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobFile;
+use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\PaperSize;
@@ -30,6 +33,7 @@ final readonly class JobDesk
     public function __construct(
         private EntityManagerInterface $entities,
         private ShelfStore $shelf,
+        private HouseStore $houses,
         private ArtworkStore $artwork,
         private Planner $planner,
         private PrintedSheets $sheets,
@@ -45,7 +49,23 @@ final readonly class JobDesk
 
     public function plan(Job $job): Plan
     {
-        return $this->planner->plan($job, $this->shelf->get()->preferring(PaperSize::from($this->settings->get()->paper)), $this->artwork->picture($job->artwork));
+        return $this->planner->plan($job, $this->shelf(), $this->picture($job), $this->house());
+    }
+
+    /** What the shop has, the sheets of its usual paper first. */
+    public function shelf(): Shelf
+    {
+        return $this->shelf->get()->preferring(PaperSize::from($this->settings->get()->paper));
+    }
+
+    public function house(): House
+    {
+        return $this->houses->get();
+    }
+
+    public function picture(Job $job): ?Picture
+    {
+        return $this->artwork->picture($job->artwork);
     }
 
     public function view(StoredJob $stored): JobView
@@ -73,7 +93,7 @@ final readonly class JobDesk
             JobFile::name($name),
             1,
             null,
-            new Shirt('M', 'cotton-jersey', Colour::hex('#ffffff'), Condition::New),
+            new Blank('shirt', 'M', 'cotton-jersey', Colour::hex('#ffffff'), Condition::New),
             null,
             null,
             Placement::of(SizedBy::Width, Length::mm(200.0), Length::mm(0.0), Length::mm(80.0)),

@@ -40,7 +40,7 @@ final readonly class JobImport
             return $job;
         }
 
-        return JobFile::read(Record::of(['id' => Uuid::v4()->toRfc4122()] + JobFile::write($job)));
+        return JobFile::read(Record::of(['id' => Uuid::v4()->toRfc4122()])->over(Record::of(JobFile::write($job))));
     }
 
     private function takeEmbedded(string $embedded, string $sha256, string $name): void

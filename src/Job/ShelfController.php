@@ -13,7 +13,6 @@ use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
@@ -48,38 +47,22 @@ final readonly class ShelfController
         return new JsonResponse($shelf->toRecord());
     }
 
-    /** Adds an iron whose plate was typed in the person's own units. */
-    #[Route('/api/shelf/irons', methods: ['POST'])]
-    #[OA\Post(path: '/api/shelf/irons', operationId: 'addIron', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewIron::class)), responses: [
+    /** Adds a heat source whose measures were typed in the person's own units. */
+    #[Route('/api/shelf/heat', methods: ['POST'])]
+    #[OA\Post(path: '/api/shelf/heat', operationId: 'addHeatSource', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewHeatSource::class)), responses: [
         new OA\Response(response: 201, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json')),
-        new OA\Response(response: 422, description: 'An iron that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+        new OA\Response(response: 422, description: 'One that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
     ])]
-    public function addIron(Request $request): JsonResponse
+    public function addHeat(Request $request): JsonResponse
     {
-        $iron = NewIron::fromRecord(JsonBody::of($request));
-        $parser = new QuantityParser($this->settings->get()->unit());
-        $errors = [];
+        $new = NewHeatSource::fromRecord(JsonBody::of($request));
         $record = $this->shelf->get()->toRecord();
-        $plate = [];
-        foreach (['width' => $iron->width, 'length' => $iron->length] as $field => $typed) {
-            try {
-                $plate['plate_'.$field.'_mm'] = $parser->length($typed)->mm;
-            } catch (UnreadableQuantity $e) {
-                $errors[$field] = $e->getMessage();
-            }
-        }
-        if ('' === trim($iron->label)) {
-            $errors['label'] = 'Give the iron a name.';
-        }
-        if ([] !== $errors) {
-            throw Problem::fields($errors);
-        }
-        $record['irons'] = array_values(array_filter($record['irons'], static fn (array $known): bool => $known['id'] !== $iron->id));
-        $record['irons'][] = ['id' => $iron->id, 'label' => mb_substr(trim($iron->label), 0, 120), 'dots' => $iron->dots, 'steam' => $iron->steam, ...$plate];
+        $record['heat'] = array_values(array_filter($record['heat'], static fn (array $known): bool => $known['id'] !== $new->id));
+        $record['heat'][] = $new->toRecord(new QuantityParser($this->settings->get()->unit()));
         try {
             $shelf = Shelf::fromRecord(Record::of($record), $this->catalogue);
         } catch (BadRecord $e) {
-            throw Problem::field(['plate_width_mm' => 'width', 'plate_length_mm' => 'length'][$e->field] ?? $e->field, $e->getMessage());
+            throw Problem::field(NewHeatSource::fieldOf($e->field), $e->getMessage());
         }
         $this->shelf->put($shelf);
 

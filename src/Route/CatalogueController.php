@@ -9,9 +9,12 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
-use Wubbin\Core\Blank\Condition;
+use Wubbin\Core\Blank\BlankKind;
 use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Route\LookWanted;
 use Wubbin\Core\Route\NamedColour;
+use Wubbin\Core\Route\UseWanted;
 use Wubbin\Core\Run\Defect;
 
 /** What can be chosen from, for the page's lists. */
@@ -27,14 +30,17 @@ final readonly class CatalogueController
     public function get(): JsonResponse
     {
         return new JsonResponse(new CatalogueView(
-            self::options($this->catalogue->shirtSizes),
-            self::options($this->catalogue->materials),
+            array_values(array_map(fn (BlankKind $kind): BlankOption => BlankOption::of($kind, $this->catalogue), $this->catalogue->blanks)),
             array_map(static fn (NamedColour $c): Option => new Option($c->colour->toHex(), $c->label), $this->catalogue->colours),
-            array_map(static fn (Condition $c): Option => new Option($c->value, $c->label()), Condition::cases()),
             self::options($this->catalogue->media),
             self::options($this->catalogue->markings),
             self::options($this->catalogue->bases),
             self::options($this->catalogue->guards),
+            self::options($this->catalogue->covers),
+            array_map(static fn (HeatKind $kind): Option => new Option($kind->value, $kind->label()), HeatKind::cases()),
+            self::options($this->catalogue->routes),
+            array_map(static fn (UseWanted $use): Option => new Option($use->value, $use->label()), UseWanted::cases()),
+            array_map(static fn (LookWanted $look): Option => new Option($look->value, $look->label()), LookWanted::cases()),
             array_map(static fn (Defect $d): Option => new Option($d->value, $d->label()), Defect::cases()),
             intdiv((int) UploadedFile::getMaxFilesize(), 1048576),
             \DateTimeZone::listIdentifiers(),

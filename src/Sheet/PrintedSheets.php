@@ -29,7 +29,7 @@ final readonly class PrintedSheets
     public function make(Plan $plan): PrintedSheet
     {
         $artwork = $this->artwork->find($plan->artwork);
-        if (null === $artwork || !$plan->printable()) {
+        if ((null !== $plan->artwork && null === $artwork) || !$plan->printable()) {
             throw Problem::field('sheet', 'The checks before printing are not all settled yet.');
         }
         $latest = $this->latest($plan->jobId);

@@ -40,7 +40,7 @@ final class SheetCommand extends Command
         $options = $input->getOptions();
         $out = $options['out'] ?? throw new InvalidOptionException('Say where the PDF goes: --out sheet.pdf');
         [$plan, $artwork] = $this->input->plan($arguments['job'], $options['shelf']);
-        if (null === $artwork || !$plan->printable()) {
+        if (!$plan->printable()) {
             throw Problem::fields(self::against($plan));
         }
         $this->pdf->write($plan, $artwork, $out);

@@ -26,16 +26,25 @@ final readonly class SheetPdf
     {
     }
 
-    /** @throws Problem when the plan's picture does not fit a sheet */
-    public function write(Plan $plan, Artwork $artwork, string $path): void
+    /**
+     * @param Artwork|null $artwork null for a size template that is drawn on by hand
+     *
+     * @throws Problem when the plan's picture does not fit a sheet
+     */
+    public function write(Plan $plan, ?Artwork $artwork, string $path): void
     {
         $sheet = $plan->sheet ?? throw Problem::field('sheet', 'The picture does not fit a sheet.');
         $pdf = new BarePdf('P', 'mm', [$sheet->page->widthMm, $sheet->page->heightMm]);
         $pdf->setTitle($plan->jobName.' · '.$plan->id());
         $pdf->setCreator('Wubbin');
         $pdf->AddPage($sheet->page->widthMm > $sheet->page->heightMm ? 'L' : 'P', [$sheet->page->widthMm, $sheet->page->heightMm]);
-        $this->picture($pdf, $sheet, $artwork);
+        if (null !== $artwork) {
+            $this->picture($pdf, $sheet, $artwork);
+        }
         $pdf->setFont(self::FONT, '', self::FONT_PT);
+        if (null === $artwork) {
+            $this->template($pdf, $sheet);
+        }
         $pdf->setLineStyle(['width' => self::HAIRLINE_MM, 'color' => [0, 0, 0]]);
         foreach ($sheet->marks as $mark) {
             $this->mark($pdf, $mark, MarkKind::Text === $mark->kind && $mark->text === $plan->jobName ? $mark->text.' · plan '.$plan->id() : $mark->text);
@@ -71,6 +80,24 @@ final readonly class SheetPdf
             $pdf->Image($form, $rect->xMm, $rect->yMm, $rect->size->widthMm, $rect->size->heightMm, str_ends_with($form, '.jpg') ? 'JPEG' : 'PNG');
         }
         $pdf->StopTransform();
+    }
+
+    /** The size to draw in, with its middles marked. What is mirrored says so where the drawing begins. */
+    private function template(BarePdf $pdf, SheetLayout $sheet): void
+    {
+        $rect = $sheet->picture;
+        [$middle, $centre] = [$rect->xMm + $rect->size->widthMm / 2.0, $rect->yMm + $rect->size->heightMm / 2.0];
+        $pdf->setLineStyle(['width' => self::HAIRLINE_MM, 'dash' => 0, 'color' => [150, 150, 150]]);
+        $pdf->Rect($rect->xMm, $rect->yMm, $rect->size->widthMm, $rect->size->heightMm);
+        foreach ([[$middle, $rect->yMm, $middle, $rect->yMm + 4.0], [$middle, $rect->bottom() - 4.0, $middle, $rect->bottom()], [$rect->xMm, $centre, $rect->xMm + 4.0, $centre], [$rect->right() - 4.0, $centre, $rect->right(), $centre]] as [$x1, $y1, $x2, $y2]) {
+            $pdf->Line($x1, $y1, $x2, $y2);
+        }
+        if ($sheet->mirrored) {
+            $pdf->StartTransform();
+            $pdf->MirrorH($middle);
+            $pdf->Text($rect->xMm + 2.0, $rect->yMm + 2.0, 'draw it the way these letters run');
+            $pdf->StopTransform();
+        }
     }
 
     private function mark(BarePdf $pdf, Mark $mark, string $text): void

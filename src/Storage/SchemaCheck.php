@@ -76,7 +76,7 @@ final readonly class SchemaCheck
 
         return match ($error->keyword()) {
             'required' => self::each($args['missing'] ?? [], $in, 'This is missing.'),
-            'additionalProperties' => self::each($args['properties'] ?? [], $in, 'A field of this name is not known here. Check its spelling and its unit.'),
+            'additionalProperties' => self::each(self::unknown($error), $in, 'A field of this name is not known here. Check its spelling and its unit.'),
             'type' => [$path => sprintf('Expected here: %s.', self::list($args['expected'] ?? ''))],
             'enum', 'const' => [$path => 'This is not one of the words that are known here.'],
             'minimum' => [$path => sprintf('This is too small: at least %s.', self::text($args['min'] ?? ''))],
@@ -86,6 +86,20 @@ final readonly class SchemaCheck
             'pattern' => [$path => 'This is not written as it must be.'],
             default => [$path => $error->message()],
         };
+    }
+
+    /**
+     * The validator counts a field whose value is wrong among those it does not know; that one has a message already.
+     *
+     * @return list<mixed>
+     */
+    private static function unknown(ValidationError $error): array
+    {
+        $schema = $error->schema()->info()->data();
+        $known = is_object($schema) && isset($schema->properties) && is_object($schema->properties) ? get_object_vars($schema->properties) : [];
+        $named = $error->args()['properties'] ?? [];
+
+        return array_values(array_filter(is_array($named) ? $named : [$named], static fn (mixed $name): bool => !isset($known[self::text($name)])));
     }
 
     /**

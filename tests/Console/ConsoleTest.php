@@ -8,12 +8,13 @@ use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
+use Wubbin\Core\Measure\Record;
 
 /** The console as a person runs it: a process of its own, with no shop to read from. */
 final class ConsoleTest extends TestCase
 {
     private const PROJECT = __DIR__.'/../..';
-    private const JOB = 'demo/picking-crew.json';
+    private const JOB = 'demo/jobs/picking-crew.json';
 
     private string $data;
 
@@ -41,7 +42,12 @@ final class ConsoleTest extends TestCase
 
     public function testTheDemosFilesKeepToTheirSchemas(): void
     {
-        foreach (['picking-crew' => 'job', 'helpers' => 'job', 'pressing-shed' => 'job', 'shelf' => 'shelf'] as $file => $kind) {
+        $files = ['shelf' => 'shelf'];
+        foreach ((array) glob(self::PROJECT.'/demo/jobs/*.json') as $job) {
+            $files['jobs/'.basename((string) $job, '.json')] = 'job';
+        }
+        self::assertGreaterThanOrEqual(12, count($files));
+        foreach ($files as $file => $kind) {
             $schema = json_decode((string) file_get_contents(self::PROJECT.'/schema/'.$kind.'.schema.json'));
             self::assertIsObject($schema);
             $result = (new Validator())->validate(json_decode((string) file_get_contents(self::PROJECT.'/demo/'.$file.'.json')), $schema);
@@ -49,9 +55,31 @@ final class ConsoleTest extends TestCase
         }
     }
 
+    /** Every job of the demo on the demo's shelf gives a plan by the schema and, where it is printable, a sheet. */
+    public function testEveryRouteOfTheDemoIsPlannedAndPrinted(): void
+    {
+        $schema = json_decode((string) file_get_contents(self::PROJECT.'/schema/plan.schema.json'));
+        self::assertIsObject($schema);
+        $routes = [];
+        foreach ((array) glob(self::PROJECT.'/demo/jobs/*.json') as $job) {
+            $process = $this->run_(['plan', (string) $job, '--shelf', 'demo/shelf.json']);
+            self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+            $plan = json_decode($process->getOutput());
+            $result = (new Validator())->validate($plan, $schema);
+            self::assertTrue($result->isValid(), $job.': '.$result->error());
+            $record = Record::of(json_decode($process->getOutput(), true));
+            $routes[] = $record->string('route');
+            self::assertSame('helpers' !== basename((string) $job, '.json'), $record->boolean('printable'), (string) $job);
+        }
+        self::assertCount(9, array_unique($routes));
+        $sheet = $this->run_(['sheet', 'demo/jobs/night-candles.json', '--out', $this->data.'/template.pdf']);
+        self::assertSame(0, $sheet->getExitCode(), $sheet->getErrorOutput());
+        self::assertFileExists($this->data.'/template.pdf');
+    }
+
     public function testStandardInputAndATicketToRead(): void
     {
-        $process = $this->run_(['plan', '--ticket', '--us'], (string) file_get_contents(self::PROJECT.'/'.self::JOB), self::PROJECT.'/demo');
+        $process = $this->run_(['plan', '--ticket', '--us'], (string) file_get_contents(self::PROJECT.'/'.self::JOB), self::PROJECT.'/demo/jobs');
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         self::assertStringContainsString('apple-branch.svg, 9.45 × ', $process->getOutput());
         self::assertStringContainsString('392 °F', $process->getOutput());
@@ -66,7 +94,7 @@ final class ConsoleTest extends TestCase
 
     public function testWhatStandsAgainstPrintingIsSaidAndNothingIsWritten(): void
     {
-        $process = $this->run_(['sheet', 'demo/helpers.json', '--out', $this->data.'/sheet.pdf']);
+        $process = $this->run_(['sheet', 'demo/jobs/helpers.json', '--out', $this->data.'/sheet.pdf']);
         self::assertSame(1, $process->getExitCode());
         self::assertStringContainsString('no white ink', $process->getErrorOutput());
         self::assertFileDoesNotExist($this->data.'/sheet.pdf');

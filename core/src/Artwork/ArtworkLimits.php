@@ -7,12 +7,16 @@ namespace Wubbin\Core\Artwork;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
 
-/** What a route asks of a picture: pixels an inch below which it looks soft, and below which it looks broken. */
+/**
+ * What a route asks of a picture: pixels an inch below which it looks soft, and below which it looks broken; and the
+ * finest line it holds, in mm.
+ */
 final readonly class ArtworkLimits
 {
     private function __construct(
         public float $dpiGood,
         public float $dpiLeast,
+        public float $finestMm,
         public Provenance $provenance,
     ) {
     }
@@ -22,6 +26,7 @@ final readonly class ArtworkLimits
         return new self(
             $record->number('dpi_good'),
             $record->number('dpi_least'),
+            $record->number('finest_mm'),
             Provenance::fromRecord($record->record('provenance')),
         );
     }

@@ -10,10 +10,11 @@ use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Measure\UnreadableQuantity;
 
 /**
- * How large a picture is wanted and where it sits. One side is given and the other follows, so that it keeps its shape.
+ * How large a picture is wanted and where it sits. One side is given and the other follows, so that it keeps its shape;
+ * where there is no picture to follow, as for what is drawn by hand, both are given.
  *
- * `rightMm` is the picture's middle to the right of the blank's centre-line, as the viewer sees it;
- * `belowMm` its upper edge below the collar seam.
+ * `rightMm` is the picture's middle to the right of the blank's centre-line, as the viewer sees it; `belowMm` its upper
+ * edge below the edge that the blank is measured from.
  */
 final readonly class Placement
 {
@@ -24,16 +25,23 @@ final readonly class Placement
     private function __construct(
         public SizedBy $by,
         public float $sideMm,
+        public ?float $otherMm,
         public float $rightMm,
         public float $belowMm,
     ) {
     }
 
-    /** @throws UnreadableQuantity outside 5 to 2000 mm, or placed more than 1000 mm away */
-    public static function of(SizedBy $by, Length $side, Length $right, Length $below): self
+    /**
+     * @param Length|null $other the side that is not given, where nothing tells it
+     *
+     * @throws UnreadableQuantity outside 5 to 2000 mm, or placed more than 1000 mm away
+     */
+    public static function of(SizedBy $by, Length $side, Length $right, Length $below, ?Length $other = null): self
     {
-        if ($side->mm < self::LEAST_MM || $side->mm > self::MOST_MM) {
-            throw UnreadableQuantity::outOfRange('A picture’s '.$by->value, '5 mm (0.2 in)', '2000 mm (78 in)');
+        foreach (null === $other ? [$side] : [$side, $other] as $length) {
+            if ($length->mm < self::LEAST_MM || $length->mm > self::MOST_MM) {
+                throw UnreadableQuantity::outOfRange('A picture’s '.$by->value, '5 mm (0.2 in)', '2000 mm (78 in)');
+            }
         }
         foreach ([$right, $below] as $offset) {
             if (abs($offset->mm) > self::FARTHEST_MM) {
@@ -41,18 +49,23 @@ final readonly class Placement
             }
         }
 
-        return new self($by, $side->mm, $right->mm, $below->mm);
+        return new self($by, $side->mm, $other?->mm, $right->mm, $below->mm);
     }
 
-    public function sizeOf(Picture $picture): Size
+    public function sizeOf(?Picture $picture): Size
     {
-        return SizedBy::Width === $this->by
-            ? Size::mm($this->sideMm, $this->sideMm / $picture->aspect())
-            : Size::mm($this->sideMm * $picture->aspect(), $this->sideMm);
+        $aspect = $picture?->aspect();
+        $other = match (true) {
+            null === $aspect => $this->otherMm ?? $this->sideMm,
+            SizedBy::Width === $this->by => $this->sideMm / $aspect,
+            default => $this->sideMm * $aspect,
+        };
+
+        return SizedBy::Width === $this->by ? Size::mm($this->sideMm, $other) : Size::mm($other, $this->sideMm);
     }
 
     /** The picture on the blank, in the blank's own coordinates. */
-    public function rectOf(Picture $picture): Rect
+    public function rectOf(?Picture $picture): Rect
     {
         $size = $this->sizeOf($picture);
 

@@ -8,15 +8,16 @@ use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Temperature;
 
-/** What a blank is made of. `limit` is where holding it harms the fibre. */
+/** What a blank is made of. `limit` is where holding it harms the material; `careDots` is what a care label allows. */
 final readonly class Material
 {
     private function __construct(
         public string $id,
         public string $label,
-        public Fibre $fibre,
+        public Surface $surface,
         public Temperature $limit,
         public string $limitWhy,
+        public ?int $careDots,
         public Provenance $provenance,
     ) {
     }
@@ -26,9 +27,10 @@ final readonly class Material
         return new self(
             $record->string('id'),
             $record->string('label'),
-            $record->enum('fibre', Fibre::class),
+            $record->enum('surface', Surface::class),
             Temperature::celsius($record->number('limit_c')),
             $record->string('limit_why'),
+            $record->has('care_dots') ? $record->integer('care_dots') : null,
             Provenance::fromRecord($record->record('provenance')),
         );
     }

@@ -29,9 +29,9 @@ final readonly class ToneScale
         );
     }
 
-    public function toneOf(Colour $cloth): Tone
+    public function toneOf(Colour $colour): Tone
     {
-        $lightness = $cloth->lightness();
+        $lightness = $colour->lightness();
 
         return match (true) {
             $lightness >= $this->whiteFrom => Tone::White,

@@ -7,10 +7,11 @@ namespace Wubbin\Core\Heat;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Route\Coverage;
-use Wubbin\Core\Route\Iron;
+use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Route\HeatSource;
 
 /**
- * Where to set an iron down so that its plate covers a whole picture.
+ * Where to set a plate down so that it covers a whole picture.
  *
  * The plate counts as a rectangle: its width by the share of its length that presses. The places form a grid whose
  * neighbours overlap at least as far as asked and which reaches beyond the picture's edges, so the outer places carry
@@ -23,9 +24,15 @@ final readonly class IronCoverage
     {
     }
 
-    public static function of(Size $picture, Iron $iron, Coverage $rule): self
+    /** @return self|null null for a source that has no plate */
+    public static function of(Size $picture, HeatSource $source, Coverage $rule): ?self
     {
-        $upright = Size::mm($iron->plate->widthMm, $iron->plate->heightMm * $rule->usableLengthShare);
+        if (null === $source->plate) {
+            return null;
+        }
+        // A press presses with all of its plate; an iron's point presses little.
+        $share = HeatKind::Iron === $source->kind ? $rule->usableLengthShare : 1.0;
+        $upright = Size::mm($source->plate->widthMm, $source->plate->heightMm * $share);
         $heated = Rect::at(0.0, 0.0, $picture)->grown($rule->beyondEdge->mm);
         $pointingUp = self::grid($heated, $upright, $rule->overlap->mm, false);
         $sideways = self::grid($heated, $upright->turned(), $rule->overlap->mm, true);

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Wubbin\Core\Job;
 
 use Wubbin\Core\Artwork\Placement;
-use Wubbin\Core\Blank\Shirt;
+use Wubbin\Core\Blank\Blank;
 use Wubbin\Core\Route\Finish;
 
-/** What is wanted on what. Everything else follows from it and the shelf. */
+/** What is wanted on what. Everything else follows from it, the shelf and the house. */
 final readonly class Job
 {
     public const MOST_PIECES = 10000;
@@ -25,7 +25,7 @@ final readonly class Job
         public string $name,
         public int $quantity,
         public ?string $due,
-        public Shirt $shirt,
+        public Blank $blank,
         public ?string $artwork,
         public ?string $artworkName,
         public Placement $placement,

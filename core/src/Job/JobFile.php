@@ -6,8 +6,8 @@ namespace Wubbin\Core\Job;
 
 use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Artwork\SizedBy;
+use Wubbin\Core\Blank\Blank;
 use Wubbin\Core\Blank\Condition;
-use Wubbin\Core\Blank\Shirt;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Length;
@@ -30,40 +30,25 @@ final readonly class JobFile
     public static function read(Record $record): Job
     {
         $artwork = $record->recordOrNull('artwork');
-        $choices = $record->record('choices');
 
         return new Job(
             $record->string('id'),
             self::name($record->string('name')),
             self::quantity($record->integer('quantity')),
             self::due($record->stringOrNull('due')),
-            self::shirt($record->record('blank')),
+            self::blank($record->record('blank')),
             $artwork?->string('sha256'),
             $artwork?->string('name'),
             self::placement($record->record('placement')),
             $record->string('route'),
             $record->enum('finish', Finish::class),
-            new Choices(
-                $choices->stringOrNull('medium'),
-                $choices->stringOrNull('marking'),
-                $choices->stringOrNull('iron'),
-                $choices->stringOrNull('base'),
-                $choices->stringOrNull('guard'),
-                $choices->stringOrNull('drying'),
-            ),
+            self::choices($record->record('choices')),
             array_map(static fn (Record $r): Override => new Override($r->string('check'), $r->string('reason')), $record->records('overrides')),
             self::note($record->stringOrNull('note') ?? ''),
         );
     }
 
-    /**
-     * @return array{format: string, version: int, id: string, name: string, quantity: int, due: ?string,
-     *     blank: array{kind: string, size: string, material: string, colour: string, condition: string},
-     *     artwork: array{name: string, sha256: string}|null,
-     *     placement: array{by: string, side_mm: float, right_mm: float, below_collar_mm: float},
-     *     route: string, finish: string, choices: array<string, ?string>,
-     *     overrides: list<array{check: string, reason: string}>, note: string}
-     */
+    /** @return array{artwork: array{name: string, sha256: string, embedded?: string}|null, ...<string, mixed>} */
     public static function write(Job $job): array
     {
         return [
@@ -74,22 +59,28 @@ final readonly class JobFile
             'quantity' => $job->quantity,
             'due' => $job->due,
             'blank' => [
-                'kind' => 'shirt',
-                'size' => $job->shirt->sizeId,
-                'material' => $job->shirt->materialId,
-                'colour' => $job->shirt->colour->toHex(),
-                'condition' => $job->shirt->condition->value,
+                'kind' => $job->blank->kindId,
+                'size' => $job->blank->sizeId,
+                'material' => $job->blank->materialId,
+                'colour' => $job->blank->colour->toHex(),
+                'condition' => $job->blank->condition->value,
             ],
             'artwork' => null === $job->artwork ? null : ['name' => $job->artworkName ?? '', 'sha256' => $job->artwork],
             'placement' => [
                 'by' => $job->placement->by->value,
                 'side_mm' => $job->placement->sideMm,
+                'other_mm' => $job->placement->otherMm,
                 'right_mm' => $job->placement->rightMm,
-                'below_collar_mm' => $job->placement->belowMm,
+                'below_mm' => $job->placement->belowMm,
             ],
             'route' => $job->routeId,
             'finish' => $job->finish->value,
-            'choices' => $job->choices->toRecord(),
+            'choices' => [
+                // Objects, so that nothing chosen is written {} and not [].
+                'things' => (object) $job->choices->things,
+                'schools' => (object) $job->choices->schools,
+                'figures' => (object) $job->choices->figures,
+            ],
             'overrides' => array_map(static fn (Override $o): array => ['check' => $o->check, 'reason' => $o->reason], $job->overrides),
             'note' => $job->note,
         ];
@@ -143,7 +134,7 @@ final readonly class JobFile
         return $note;
     }
 
-    private static function shirt(Record $blank): Shirt
+    private static function blank(Record $blank): Blank
     {
         try {
             $colour = Colour::hex($blank->string('colour'));
@@ -151,20 +142,33 @@ final readonly class JobFile
             throw BadRecord::at('blank.colour', $e->getMessage());
         }
 
-        return new Shirt($blank->string('size'), $blank->string('material'), $colour, $blank->enum('condition', Condition::class));
+        return new Blank($blank->string('kind'), $blank->string('size'), $blank->string('material'), $colour, $blank->enum('condition', Condition::class));
     }
 
     private static function placement(Record $placement): Placement
     {
+        $other = $placement->numberOrNull('other_mm');
         try {
             return Placement::of(
                 $placement->enum('by', SizedBy::class),
                 Length::mm($placement->number('side_mm')),
                 Length::mm($placement->number('right_mm')),
-                Length::mm($placement->number('below_collar_mm')),
+                Length::mm($placement->number('below_mm')),
+                null === $other ? null : Length::mm($other),
             );
         } catch (UnreadableQuantity $e) {
             throw BadRecord::at('placement', $e->getMessage());
         }
+    }
+
+    private static function choices(Record $choices): Choices
+    {
+        $figures = [];
+        $given = $choices->recordOrNull('figures');
+        foreach ($given?->keys() ?? [] as $name) {
+            $figures[$name] = $given?->number($name) ?? 0.0;
+        }
+
+        return new Choices($choices->recordOrNull('things')?->stringMap() ?? [], $choices->recordOrNull('schools')?->stringMap() ?? [], $figures);
     }
 }

@@ -8,12 +8,11 @@ use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Core\Route\Base;
 use Wubbin\Core\Route\Catalogue;
-use Wubbin\Core\Route\Guard;
-use Wubbin\Core\Route\Iron;
+use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Medium;
+use Wubbin\Core\Route\Support;
 
 /** What a shop has, by id, in the order it is offered. */
 final readonly class Shelf
@@ -22,50 +21,53 @@ final readonly class Shelf
     public const VERSION = 1;
 
     /**
-     * @param array<string, Medium>  $media
-     * @param array<string, Marking> $markings
-     * @param array<string, Iron>    $irons
-     * @param array<string, Base>    $bases
-     * @param array<string, Guard>   $guards
+     * @param array<string, Medium>     $media
+     * @param array<string, Marking>    $markings
+     * @param array<string, HeatSource> $heat
+     * @param array<string, Support>    $bases
+     * @param array<string, Support>    $guards
+     * @param array<string, Support>    $covers
      */
     private function __construct(
         public array $media,
         public array $markings,
-        public array $irons,
+        public array $heat,
         public array $bases,
         public array $guards,
+        public array $covers,
     ) {
     }
 
     /** A shop that has one of everything Wubbin knows: what a job file is planned for when no shelf is given. */
     public static function everything(Catalogue $catalogue): self
     {
-        return new self($catalogue->media, $catalogue->markings, $catalogue->irons, $catalogue->bases, $catalogue->guards);
+        return new self($catalogue->media, $catalogue->markings, $catalogue->heat, $catalogue->bases, $catalogue->guards, $catalogue->covers);
     }
 
     public static function nothing(): self
     {
-        return new self([], [], [], [], []);
+        return new self([], [], [], [], [], []);
     }
 
     /**
-     * Ids of what the shop has from the catalogue, and the shop's own irons with their measured plates.
+     * Ids of what the shop has from the catalogue, and the shop's own heat sources with their measured plates.
      *
-     * @throws BadRecord for an id the catalogue does not have, or an iron that cannot be
+     * @throws BadRecord for an id the catalogue does not have, or a heat source that cannot be
      */
     public static function fromRecord(Record $record, Catalogue $catalogue): self
     {
-        $irons = [];
-        foreach ($record->records('irons') as $iron) {
-            $irons[$iron->string('id')] = Iron::fromRecord($iron, Provenance::person());
+        $heat = [];
+        foreach ($record->records('heat') as $source) {
+            $heat[$source->string('id')] = HeatSource::fromRecord($source, Provenance::person());
         }
 
         return new self(
             self::pick($record, 'media', $catalogue->media),
             self::pick($record, 'markings', $catalogue->markings),
-            $irons,
+            $heat,
             self::pick($record, 'bases', $catalogue->bases),
             self::pick($record, 'guards', $catalogue->guards),
+            self::pick($record, 'covers', $catalogue->covers),
         );
     }
 
@@ -75,13 +77,23 @@ final readonly class Shelf
         $media = $this->media;
         uasort($media, static fn (Medium $a, Medium $b): int => ($b->paper === $paper) <=> ($a->paper === $paper));
 
-        return new self($media, $this->markings, $this->irons, $this->bases, $this->guards);
+        return new self($media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers);
     }
 
-    /**
-     * @return array{format: string, version: int, media: list<string>, markings: list<string>, bases: list<string>,
-     *     guards: list<string>, irons: list<array{id: string, label: string, plate_width_mm: float, plate_length_mm: float, dots: int, steam: bool}>}
-     */
+    /** The same shelf with these things put on it as well. */
+    public function with(?Medium $medium = null, ?Marking $marking = null, ?HeatSource $heat = null): self
+    {
+        return new self(
+            $this->media + (null === $medium ? [] : [$medium->id => $medium]),
+            $this->markings + (null === $marking ? [] : [$marking->id => $marking]),
+            $this->heat + (null === $heat ? [] : [$heat->id => $heat]),
+            $this->bases,
+            $this->guards,
+            $this->covers,
+        );
+    }
+
+    /** @return array{format: string, version: int, media: list<string>, markings: list<string>, bases: list<string>, guards: list<string>, covers: list<string>, heat: list<array<string, mixed>>} */
     public function toRecord(): array
     {
         return [
@@ -91,14 +103,8 @@ final readonly class Shelf
             'markings' => array_keys($this->markings),
             'bases' => array_keys($this->bases),
             'guards' => array_keys($this->guards),
-            'irons' => array_values(array_map(static fn (Iron $iron): array => [
-                'id' => $iron->id,
-                'label' => $iron->label,
-                'plate_width_mm' => $iron->plate->widthMm,
-                'plate_length_mm' => $iron->plate->heightMm,
-                'dots' => $iron->dots,
-                'steam' => $iron->steam,
-            ], $this->irons)),
+            'covers' => array_keys($this->covers),
+            'heat' => array_values(array_map(static fn (HeatSource $source): array => $source->toRecord(), $this->heat)),
         ];
     }
 

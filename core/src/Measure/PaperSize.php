@@ -11,6 +11,8 @@ enum PaperSize: string
     case A5 = 'a5';
     case A6 = 'a6';
     case Letter = 'letter';
+    /** 13 × 19 in, the largest sheet of many desktop printers. */
+    case Supertabloid = 'supertabloid';
 
     public function size(): Size
     {
@@ -18,12 +20,17 @@ enum PaperSize: string
             self::A4 => Size::mm(210.0, 297.0),
             self::A5 => Size::mm(148.0, 210.0),
             self::A6 => Size::mm(105.0, 148.0),
+            self::Supertabloid => Size::mm(13.0 * Length::MM_PER_INCH, 19.0 * Length::MM_PER_INCH),
             self::Letter => Size::mm(8.5 * Length::MM_PER_INCH, 11.0 * Length::MM_PER_INCH),
         };
     }
 
     public function label(): string
     {
-        return self::Letter === $this ? 'Letter' : strtoupper($this->value);
+        return match ($this) {
+            self::Letter => 'Letter',
+            self::Supertabloid => '13 × 19 in',
+            default => strtoupper($this->value),
+        };
     }
 }

@@ -40,6 +40,11 @@ final readonly class Quantity implements \JsonSerializable
         return new self(QuantityKind::Speed, $mmPerSecond);
     }
 
+    public static function count(float $times): self
+    {
+        return new self(QuantityKind::Count, $times);
+    }
+
     public static function resolution(float $dpi): self
     {
         return new self(QuantityKind::Resolution, $dpi);

@@ -16,6 +16,8 @@ enum QuantityKind: string
     case Duration = 'duration';
     /** Millimetres a second. */
     case Speed = 'speed';
+    /** How many times. */
+    case Count = 'count';
     /** Pixels an inch, in either system of units, because drivers and cameras speak no other. */
     case Resolution = 'resolution';
 }

@@ -17,6 +17,9 @@ final readonly class Record
     /** @throws BadRecord unless it is a mapping or a list */
     public static function of(mixed $decoded, string $path = ''): self
     {
+        if ($decoded instanceof \stdClass) {
+            $decoded = get_object_vars($decoded);
+        }
         if (!is_array($decoded)) {
             throw BadRecord::at($path, 'Entries are expected here.');
         }
@@ -176,6 +179,45 @@ final readonly class Record
         }
 
         return $map;
+    }
+
+    /**
+     * @return array<string, self> empty where the key is not there
+     *
+     * @throws BadRecord
+     */
+    public function recordMap(string $key): array
+    {
+        $map = [];
+        $inner = $this->recordOrNull($key);
+        foreach (array_keys($inner->values ?? []) as $name) {
+            $map[(string) $name] = self::of($inner?->values[$name] ?? null, $this->place($key).'.'.$name);
+        }
+
+        return $map;
+    }
+
+    /**
+     * Every entry as a list of texts; one text is a list of one.
+     *
+     * @return array<string, list<string>>
+     *
+     * @throws BadRecord
+     */
+    public function stringLists(): array
+    {
+        $lists = [];
+        foreach ($this->values as $key => $value) {
+            $lists[(string) $key] = is_array($value) ? $this->strings((string) $key) : [$this->string((string) $key)];
+        }
+
+        return $lists;
+    }
+
+    /** @return list<string> */
+    public function keys(): array
+    {
+        return array_map(strval(...), array_keys($this->values));
     }
 
     private function place(string $key): string

@@ -33,6 +33,7 @@ final readonly class UnitFormat
             QuantityKind::Temperature => $this->degrees($quantity->value).(null === $to ? '' : self::THIN_RANGE.$this->degrees($to)).(Units::Metric === $this->units ? ' °C' : ' °F'),
             QuantityKind::Duration => null === $to ? $this->duration($quantity->value) : $this->durationRange($quantity->value, $to),
             QuantityKind::Speed => $this->number(Units::Metric === $this->units ? $quantity->value : $quantity->value / Length::MM_PER_INCH, Units::Metric === $this->units ? 0 : 2).' '.$this->lengthUnit().'/s',
+            QuantityKind::Count => $this->number($quantity->value, 0),
             QuantityKind::Resolution => $this->number($quantity->value, 0).' dpi',
         };
     }
@@ -75,7 +76,16 @@ final readonly class UnitFormat
 
     private function durationRange(float $from, float $to): string
     {
-        return (int) round($from).self::THIN_RANGE.$this->duration($to);
+        // One unit for both ends where it is the same one.
+        $s = (int) round($from);
+        if ($to < 120.0) {
+            return $s.self::THIN_RANGE.$this->duration($to);
+        }
+        if (0 === $s % 60 && $to < 3600.0 && 0.0 === fmod($to, 60.0)) {
+            return intdiv($s, 60).self::THIN_RANGE.intdiv((int) $to, 60).' min';
+        }
+
+        return $this->duration($from).self::THIN_RANGE.$this->duration($to);
     }
 
     /** Trailing zeros are dropped, so that 240.0 reads 240. */

@@ -7,6 +7,7 @@ namespace Wubbin\Core\Plan;
 enum DecidedBy: string
 {
     case Person = 'person';
+    case House = 'house';
     case Wubbin = 'wubbin';
     case Nobody = 'nobody';
 }

@@ -10,7 +10,10 @@ use Wubbin\Core\Measure\Provenance;
 /** One line of the ticket: what, its value, and why; and what else it could be. */
 final readonly class Decision implements \JsonSerializable
 {
-    /** @param list<Alternative> $alternatives */
+    /**
+     * @param list<Alternative> $alternatives
+     * @param string|null       $figure       the figure that may be typed in its place
+     */
     public function __construct(
         public string $id,
         public string $what,
@@ -20,6 +23,7 @@ final readonly class Decision implements \JsonSerializable
         public Provenance $provenance,
         public DecidedBy $by,
         public array $alternatives = [],
+        public ?string $figure = null,
     ) {
     }
 
@@ -35,6 +39,7 @@ final readonly class Decision implements \JsonSerializable
             'provenance' => $this->provenance,
             'by' => $this->by->value,
             'alternatives' => $this->alternatives,
+            'figure' => $this->figure,
         ];
     }
 }

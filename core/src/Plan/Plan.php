@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Blank\DrawnLine;
-use Wubbin\Core\Blank\ShirtDrawing;
+use Wubbin\Core\Blank\Shape;
 use Wubbin\Core\Heat\IronCoverage;
 use Wubbin\Core\Measure\Duration;
 use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Route\Caution;
-use Wubbin\Core\Route\CautionAt;
-use Wubbin\Core\Route\Iron;
+use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Sheet\SheetLayout;
 use Wubbin\Core\Stack\Stack;
 
@@ -22,13 +22,17 @@ final readonly class Plan implements \JsonSerializable
      * @param list<Decision>  $decisions
      * @param list<Check>     $checks
      * @param list<Step>      $steps
-     * @param list<Caution>   $cautions  those that stand on the ticket rather than at a step
-     * @param list<DrawnLine> $drawing   the blank, origin at the middle of the collar seam
+     * @param list<string>    $cautions  those that stand on the ticket rather than at a step
+     * @param list<DrawnLine> $drawing   the blank, origin at the middle of the edge it is measured from
      * @param int<1, max>     $quantity
+     * @param string          $piece     what one of them is called
      */
     private function __construct(
         public string $jobId,
         public string $jobName,
+        public string $routeId,
+        public string $piece,
+        public ?HeatKind $heat,
         public int $quantity,
         public array $decisions,
         public array $checks,
@@ -37,38 +41,46 @@ final readonly class Plan implements \JsonSerializable
         public Stack $stack,
         public array $drawing,
         public Rect $printArea,
-        public float $chestMm,
-        public float $lengthMm,
+        public float $widthMm,
+        public float $heightMm,
+        public string $from,
+        public ?float $diameterMm,
         public ?Rect $placed,
         public ?SheetLayout $sheet,
         public ?IronCoverage $coverage,
-        public ?Iron $iron,
+        public ?Size $plate,
         public ?string $artwork,
     ) {
     }
 
     public static function of(Setup $setup): self
     {
-        $cautions = array_filter($setup->route->cautions, static fn (Caution $caution): bool => in_array($caution->at, [CautionAt::Blank, CautionAt::Artwork], true)
-            && (!$caution->onlyForChildren || $setup->size->forChild()));
+        $cautions = array_filter($setup->catalogue->cautions, static fn (Caution $caution): bool => [] !== array_intersect($caution->at, [Caution::TICKET_BLANK, Caution::TICKET_ARTWORK])
+            && $caution->concerns($setup->route->id, $setup->heat?->kind, $setup->kind->id, $setup->size->forChild()));
+        $steps = WorkSteps::of($setup);
 
         return new self(
             $setup->job->id,
             $setup->job->name,
+            $setup->route->id,
+            Shape::Garment === $setup->kind->shape ? $setup->kind->label : lcfirst($setup->blankName()),
+            $setup->heat?->kind,
             $setup->job->quantity,
-            Ticket::of($setup),
+            Ticket::of($setup, $steps),
             Preflight::of($setup),
-            WorkSteps::of($setup),
-            array_values($cautions),
+            $steps,
+            array_values(array_map(static fn (Caution $caution): string => $caution->text, $cautions)),
             $setup->stack,
-            ShirtDrawing::of($setup->size),
+            $setup->size->drawing,
             $setup->size->printArea,
-            $setup->size->chestMm,
-            $setup->size->lengthMm,
+            $setup->size->widthMm,
+            $setup->size->heightMm,
+            $setup->kind->from,
+            $setup->size->diameterMm,
             $setup->placed,
             $setup->sheet,
             $setup->coverage,
-            $setup->iron,
+            $setup->heat?->plate,
             $setup->picture?->sha256,
         );
     }
@@ -86,13 +98,16 @@ final readonly class Plan implements \JsonSerializable
     }
 
     /**
-     * Time for this many pieces one after another, drying shared.
+     * Time for this many pieces made in one go: hands take one piece after another, and what waits for itself is
+     * waited for once, since the next piece is in hand meanwhile.
      *
      * @param int<1, max> $pieces
      */
     public function timeFor(int $pieces): Duration
     {
-        return self::sum($this->steps, $pieces);
+        $waiting = array_filter($this->steps, static fn (Step $step): bool => $step->kind->waits());
+
+        return $this->handsFor($pieces)->plus(self::sum($waiting, 1));
     }
 
     /**
@@ -126,6 +141,9 @@ final readonly class Plan implements \JsonSerializable
             'id' => $this->id(),
             'job_id' => $this->jobId,
             'job_name' => $this->jobName,
+            'route' => $this->routeId,
+            'piece' => $this->piece,
+            'heat' => $this->heat?->value,
             'quantity' => $this->quantity,
             'printable' => $this->printable(),
             'ready' => $this->ready(),
@@ -137,14 +155,16 @@ final readonly class Plan implements \JsonSerializable
             'blank' => [
                 'drawing' => $this->drawing,
                 'print_area' => $rect($this->printArea),
-                'chest_mm' => $this->chestMm,
-                'length_mm' => $this->lengthMm,
+                'width_mm' => $this->widthMm,
+                'height_mm' => $this->heightMm,
+                'diameter_mm' => $this->diameterMm,
+                'from' => $this->from,
             ],
             'placed' => null === $this->placed ? null : $rect($this->placed),
             'sheet' => $this->sheet,
-            'coverage' => null === $this->coverage || null === $this->iron ? null : [
-                'plate_width_mm' => $this->iron->plate->widthMm,
-                'plate_length_mm' => $this->iron->plate->heightMm,
+            'coverage' => null === $this->coverage || null === $this->plate ? null : [
+                'plate_width_mm' => $this->plate->widthMm,
+                'plate_length_mm' => $this->plate->heightMm,
                 'places' => $this->coverage->places,
             ],
             'artwork' => $this->artwork,

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Artwork\Picture;
+use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Route\Catalogue;
 
-/** Turns what is wanted and what there is into a plan. The same job and shelf always give the same plan. */
+/** Turns what is wanted, what there is and how the house goes about it into a plan; the same always give the same. */
 final readonly class Planner
 {
     public function __construct(private Catalogue $catalogue)
@@ -20,10 +21,10 @@ final readonly class Planner
     /**
      * @param Picture|null $picture what is known of the job's picture; null where it has none, or it cannot be found
      *
-     * @throws BadRecord when the job names a size, material, route or school that Wubbin does not have
+     * @throws BadRecord when the job names a blank, material, route or school that Wubbin does not have
      */
-    public function plan(Job $job, Shelf $shelf, ?Picture $picture): Plan
+    public function plan(Job $job, Shelf $shelf, ?Picture $picture, House $house = new House()): Plan
     {
-        return Plan::of(new Setup($job, $shelf, $picture, $this->catalogue));
+        return Plan::of(new Setup($job, $shelf, $picture, $this->catalogue, $house));
     }
 }

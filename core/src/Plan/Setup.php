@@ -5,31 +5,33 @@ declare(strict_types=1);
 namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Artwork\Picture;
+use Wubbin\Core\Blank\BlankKind;
+use Wubbin\Core\Blank\BlankSize;
+use Wubbin\Core\Blank\Condition;
 use Wubbin\Core\Blank\Material;
-use Wubbin\Core\Blank\ShirtSize;
+use Wubbin\Core\Blank\Shape;
 use Wubbin\Core\Blank\Tone;
 use Wubbin\Core\Heat\IronCoverage;
+use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\BadRecord;
-use Wubbin\Core\Measure\Duration;
-use Wubbin\Core\Measure\Phrase;
-use Wubbin\Core\Measure\Quantity;
+use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Rect;
-use Wubbin\Core\Route\Base;
+use Wubbin\Core\Measure\Temperature;
 use Wubbin\Core\Route\Catalogue;
-use Wubbin\Core\Route\DryingSchool;
-use Wubbin\Core\Route\Guard;
-use Wubbin\Core\Route\Hatch;
-use Wubbin\Core\Route\Iron;
-use Wubbin\Core\Route\LayerRole;
+use Wubbin\Core\Route\Finish;
+use Wubbin\Core\Route\Fit;
+use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\LayerRule;
 use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Route\PeelRule;
 use Wubbin\Core\Route\Route;
+use Wubbin\Core\Route\Setting;
+use Wubbin\Core\Route\Support;
 use Wubbin\Core\Sheet\SheetLayout;
-use Wubbin\Core\Stack\Layer;
 use Wubbin\Core\Stack\Stack;
 
 /**
@@ -39,93 +41,206 @@ use Wubbin\Core\Stack\Stack;
 final readonly class Setup
 {
     public Route $route;
-    public ShirtSize $size;
+    public BlankKind $kind;
+    public BlankSize $size;
     public Material $material;
     public Tone $tone;
-    public DryingSchool $drying;
+    public Finish $finish;
     public PeelRule $peel;
+    public Ways $ways;
     public ?Marking $marking;
     public ?Medium $medium;
-    public ?Iron $iron;
-    public ?Base $base;
-    public ?Guard $guard;
-    /** The picture on the shirt. */
+    public ?HeatSource $heat;
+    /** Of the heat source at hand; or of the usual one, where there is none. */
+    public Setting $setting;
+    public ?Support $base;
+    public ?Support $guard;
+    public ?Support $cover;
+    /** The picture on the blank; the size template where it is drawn by hand. */
     public ?Rect $placed;
     public ?float $dpi;
+    /** @var array<string, string> what steps and layers may depend on */
+    public array $circumstances;
     public Stack $stack;
     public ?SheetLayout $sheet;
     public ?IronCoverage $coverage;
 
-    /** @throws BadRecord when the job names a size, material, route or school that Wubbin does not have */
-    public function __construct(public Job $job, public Shelf $shelf, public ?Picture $picture, public Catalogue $catalogue)
+    /** @throws BadRecord when the job names a blank, material, route or school that Wubbin does not have */
+    public function __construct(public Job $job, public Shelf $shelf, public ?Picture $picture, public Catalogue $catalogue, House $house)
     {
         $this->route = self::known($catalogue->routes, $job->routeId, 'route');
-        $this->size = self::known($catalogue->shirtSizes, $job->shirt->sizeId, 'blank.size');
-        $this->material = self::known($catalogue->materials, $job->shirt->materialId, 'blank.material');
-        $this->tone = $this->route->tones->toneOf($job->shirt->colour);
-        $this->drying = self::known($catalogue->drying, $job->choices->drying ?? array_key_first($catalogue->drying) ?? '', 'choices.drying');
-        $this->peel = $this->route->recipe->peelFor($job->finish);
+        $this->kind = self::known($catalogue->blanks, $job->blank->kindId, 'blank.kind');
+        $this->size = self::known($this->kind->sizes, $job->blank->sizeId, 'blank.size');
+        $this->material = self::known(array_intersect_key($catalogue->materials, array_flip($this->kind->materials)), $job->blank->materialId, 'blank.material');
+        $conditions = array_column($this->kind->conditions, null, 'value');
+        self::known($conditions, $job->blank->condition->value, 'blank.condition');
+        $this->tone = $catalogue->tones->toneOf($job->blank->colour);
+        $this->finish = $this->route->finish($job->finish);
+        $this->peel = $this->route->finishes[$this->finish->value];
+        $this->ways = Ways::of($this->route, $catalogue, $job->choices, $house);
 
-        $this->placed = null === $picture ? null : $job->placement->rectOf($picture);
+        $this->medium = $this->chooseMedium();
+        $this->marking = $this->chooseMarking();
+        $byHand = $this->marking?->byHand() ?? $this->route->byHand;
+        $this->placed = null === $picture && !$byHand ? null : $job->placement->rectOf($picture);
         $this->dpi = null === $this->placed ? null : $picture?->effectiveDpi($this->placed->size);
 
-        $this->marking = $this->chooseMarking();
-        $this->medium = $this->chooseMedium();
-        $this->iron = $this->chooseIron();
-        $this->base = self::choose($shelf->bases, $job->choices->base, static fn (Base $base): bool => $base->hard);
-        $this->guard = self::choose($shelf->guards, $job->choices->guard, static fn (Guard $guard): bool => true);
+        $this->heat = $this->chooseHeat();
+        $this->setting = $this->chooseSetting();
+        $this->base = null === $this->route->base ? null : self::choose($shelf->bases, $job->choices->thing('base'), fn (Support $base): bool => Route::BASE_HARD !== $this->route->base || $base->hard);
+        $this->guard = $this->route->guard && $this->kind->hollow ? self::choose($shelf->guards, $job->choices->thing('guard'), static fn (Support $guard): bool => true) : null;
+        $this->cover = $this->chooseCover();
 
-        $this->stack = new Stack(array_map($this->layer(...), $this->route->layers));
+        $this->circumstances = $this->findCircumstances($byHand);
+        $this->stack = new Stack(
+            array_map(
+                fn (LayerRule $rule) => StackLayers::layer($rule, $this),
+                array_values(array_filter($this->route->layers, fn (LayerRule $rule): bool => $rule->when->holds($this->circumstances))),
+            ),
+            Condition::SeenThrough === $job->blank->condition,
+        );
         $this->sheet = $this->laySheet();
-        $this->coverage = null === $this->placed || null === $this->iron
-            ? null
-            : IronCoverage::of($this->placed->size, $this->iron, $catalogue->coverage);
+        $this->coverage = null === $this->placed || null === $this->heat ? null : IronCoverage::of($this->placed->size, $this->heat, $catalogue->coverage);
     }
 
-    /**
-     * Seconds the iron goes once more round the edges, so that a chest-size picture gets its least time in all.
-     */
-    public function edgeRound(): Duration
+    /** “Shirt M”, “Ordinary mug”: the size says what it is unless it is only a letter. */
+    public function blankName(): string
     {
-        $recipe = $this->route->recipe;
-        if (null === $this->coverage || null === $this->placed || max($this->placed->size->widthMm, $this->placed->size->heightMm) < $recipe->chestPictureFrom->mm) {
-            return Duration::seconds(0.0);
+        return Shape::Garment === $this->kind->shape ? ucfirst($this->kind->label).' '.$this->size->label : ucfirst($this->size->label);
+    }
+
+    /** How far outside the picture it is cut. */
+    public function trim(): Length
+    {
+        return Length::mm(isset($this->ways->figures['trim']) ? $this->ways->figures['trim']->value : 0.0);
+    }
+
+    /** The temperature that the heat source is set to, where it is told; of an iron by its dots. */
+    public function temperature(): ?Temperature
+    {
+        return $this->setting->temperature ?? (null === $this->setting->dots ? null : $this->catalogue->dotTemperature($this->setting->dots));
+    }
+
+    /** Seconds that a figure comes to for this picture. */
+    public function seconds(string $figure): float
+    {
+        $it = $this->ways->figures[$figure];
+        if (null !== $it->restOf) {
+            [$least, $fromMm, $of] = $it->restOf;
+            $side = null === $this->placed ? 0.0 : max($this->placed->size->widthMm, $this->placed->size->heightMm);
+
+            return $side < $fromMm || null === $this->coverage ? 0.0 : max(0.0, $least - count($this->coverage->places) * $this->seconds($of));
         }
 
-        return Duration::seconds(max(0.0, $recipe->chestPictureLeast->seconds - $this->pressed()->seconds));
+        return $it->secondsFor($this->placed?->size->areaMm2());
     }
 
-    /** Seconds under the iron, all places together, without the round along the edges. */
-    public function pressed(): Duration
-    {
-        return $this->route->recipe->perArea->times(null === $this->coverage ? 0 : count($this->coverage->places));
-    }
-
-    /** The widest this picture can be on a sheet of this medium, in mm; 0 without a picture or a printer. */
+    /** The widest this picture can be on a sheet of this medium, in mm; 0 without anything to print it. */
     public function widestOn(Medium $medium): float
     {
-        return null === $this->picture || null === $this->marking
+        return null === $this->placed || null === $this->marking
             ? 0.0
-            : SheetLayout::widest($this->picture->aspect(), $medium->paper->size(), $this->marking->marginMm, $this->route->recipe->trimMargin);
+            : SheetLayout::widest($this->placed->size->widthMm / $this->placed->size->heightMm, $medium->paper->size(), $this->marking->marginMm, $this->trim());
     }
 
-    private function chooseMarking(): ?Marking
+    /** @return list<string> ids of this route's media, those of the chosen way first */
+    private function mediaInOrder(): array
     {
-        $prints = array_merge(...array_map(fn (string $id): array => $this->catalogue->media[$id]->markings, $this->route->media));
-
-        return self::choose($this->shelf->markings, $this->job->choices->marking, static fn (Marking $m): bool => in_array($m->id, $prints, true));
+        return array_values(array_unique([...array_intersect($this->ways->media(), $this->route->media), ...$this->route->media]));
     }
 
     private function chooseMedium(): ?Medium
     {
-        $usable = array_intersect_key($this->shelf->media, array_flip($this->route->media));
+        $order = array_flip($this->mediaInOrder());
+        $usable = array_intersect_key($this->shelf->media, $order);
+        // The order of the shelf decides between sheets of one kind; the chosen way between kinds.
+        $preferred = $this->ways->media();
+        uksort($usable, static fn (string $a, string $b): int => [] === $preferred ? 0 : $order[$a] <=> $order[$b]);
+        $asked = $this->job->choices->thing('medium');
+        $size = null === $this->picture ? null : $this->job->placement->sizeOf($this->picture);
+        $margin = 5.0;
 
-        return self::choose($usable, $this->job->choices->medium, fn (Medium $medium): bool => null === $this->placed || $this->placed->size->widthMm <= $this->widestOn($medium) + 0.01);
+        return self::choose($usable, $asked, fn (Medium $medium): bool => null === $size || $size->widthMm <= SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $this->trim()) + 0.01);
     }
 
-    private function chooseIron(): ?Iron
+    private function chooseMarking(): ?Marking
     {
-        return self::choose($this->shelf->irons, $this->job->choices->iron, fn (Iron $iron): bool => $iron->dots >= $this->route->recipe->dots);
+        $media = null === $this->medium ? array_map(fn (string $id): Medium => $this->catalogue->media[$id], $this->route->media) : [$this->medium];
+        $takes = static function (Marking $marking) use ($media): bool {
+            foreach ($media as $medium) {
+                if (Fit::Good === $medium->verdictOn($marking)->fit) {
+                    return true;
+                }
+            }
+
+            return false;
+        };
+        $markings = $this->shelf->markings;
+        // By hand only where the route is drawn by hand, and there first; a printer otherwise.
+        uasort($markings, fn (Marking $a, Marking $b): int => ($a->byHand() !== $this->route->byHand) <=> ($b->byHand() !== $this->route->byHand));
+
+        return self::choose($markings, $this->job->choices->thing('marking'), static fn (Marking $m): bool => $takes($m));
+    }
+
+    private function chooseHeat(): ?HeatSource
+    {
+        $kinds = $this->ways->heat();
+        $usable = array_filter($this->shelf->heat, static fn (HeatSource $source): bool => in_array($source->kind, $kinds, true));
+        uasort($usable, static fn (HeatSource $a, HeatSource $b): int => array_search($a->kind, $kinds, true) <=> array_search($b->kind, $kinds, true));
+
+        return self::choose($usable, $this->job->choices->thing('heat'), fn (HeatSource $source): bool => $this->reaches($source));
+    }
+
+    /** Whether a source can be set as the route wants it. */
+    public function reaches(HeatSource $source): bool
+    {
+        $setting = $this->route->settings[$source->kind->value] ?? null;
+
+        return null === $setting
+            || ((null === $setting->dots || $source->dots >= $setting->dots)
+                && (null === $setting->temperature || null === $source->to || $setting->temperature->celsius <= $source->to->celsius));
+    }
+
+    private function chooseSetting(): Setting
+    {
+        $kind = $this->heat->kind ?? $this->ways->heat()[0] ?? HeatKind::Iron;
+
+        return $this->route->settings[$kind->value];
+    }
+
+    private function chooseCover(): ?Support
+    {
+        $order = $this->ways->covers();
+        if ([] === $order) {
+            return null;
+        }
+        $usable = array_intersect_key($this->shelf->covers, array_flip($order));
+        uksort($usable, static fn (string $a, string $b): int => array_search($a, $order, true) <=> array_search($b, $order, true));
+
+        return self::choose($usable, $this->job->choices->thing('cover'), static fn (Support $cover): bool => true);
+    }
+
+    /** @return array<string, string> */
+    private function findCircumstances(bool $byHand): array
+    {
+        $yes = static fn (bool $is): string => $is ? 'yes' : 'no';
+        $circumstances = [
+            'hollow' => $yes($this->kind->hollow),
+            'cloth' => $yes($this->material->surface->isCloth()),
+            'condition' => $this->job->blank->condition->value,
+            'finish' => $this->finish->value,
+            'hand' => $yes($byHand),
+            'flimsy' => $yes($this->medium->flimsy ?? false),
+            'medium' => $this->medium->id ?? '',
+            'heat' => $this->heat->kind->value ?? '',
+            // More than half of the way round cannot be heated in one front.
+            'wraps' => $yes(null !== $this->size->diameterMm && null !== $this->placed && $this->placed->size->widthMm > $this->size->widthMm / 2.0),
+        ];
+        foreach ($this->ways->options as $matter => $option) {
+            $circumstances['school.'.$matter] = $option->id;
+        }
+
+        return $circumstances;
     }
 
     private function laySheet(): ?SheetLayout
@@ -134,21 +249,7 @@ final readonly class Setup
             return null;
         }
 
-        return SheetLayout::fit($this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->route->recipe->trimMargin, $this->stack->mirrored(), $this->job->name);
-    }
-
-    private function layer(LayerRule $rule): Layer
-    {
-        return match ($rule->role) {
-            LayerRole::Heat => new Layer($rule->role, $this->iron?->label, Phrase::of(
-                str_repeat('●', $this->route->recipe->dots).' {plate}, no steam',
-                ['plate' => Quantity::temperature($this->catalogue->dotTemperature($this->route->recipe->dots))],
-            ), 30.0, Hatch::Metal),
-            LayerRole::Medium => new Layer($rule->role, 'film on its paper', null, $this->medium->thicknessMm ?? 0.2, Hatch::Film, $rule->printedFace),
-            LayerRole::Guard => new Layer($rule->role, null === $this->guard ? null : $this->guard->label.' inside', null, $this->guard->thicknessMm ?? 0.5, Hatch::Plain),
-            LayerRole::Base => new Layer($rule->role, $this->base?->label, null === $this->base ? null : Phrase::of($this->base->hard ? 'hard' : 'soft: the edges lift'), $this->base->thicknessMm ?? 18.0, $this->base->hatch ?? Hatch::Wood),
-            LayerRole::Blank, LayerRole::Cloth => new Layer($rule->role, $rule->part, null, $rule->thicknessMm ?? 0.0, Hatch::Cloth),
-        };
+        return SheetLayout::fit($this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->trim(), $this->stack->mirrored(), $this->job->name, 'none' !== ($this->ways->options['guide']->id ?? ''));
     }
 
     /**

@@ -7,6 +7,8 @@ namespace Wubbin\Core\Plan;
 use Wubbin\Core\Measure\Duration;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Provenance;
+use Wubbin\Core\Route\Scope;
+use Wubbin\Core\Route\StepKind;
 
 /**
  * One thing to do, with the cue to watch for.

@@ -4,25 +4,37 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
-use Wubbin\Core\Blank\Tone;
+use Wubbin\Core\Measure\Duration;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Quantity;
-use Wubbin\Core\Route\Finish;
+use Wubbin\Core\Route\Fit;
+use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Route\HeatSource;
+use Wubbin\Core\Route\LayerRole;
+use Wubbin\Core\Route\School;
+use Wubbin\Core\Route\SchoolOption;
+use Wubbin\Core\Route\StepKind;
 
 /** The job's decisions in the order of work, each with its reason and what else it could be. */
 final readonly class Ticket
 {
+    /** Matters that a line of the ticket already tells by its own name. */
+    private const TOLD_ELSEWHERE = ['drying'];
+
     private function __construct(private Setup $setup)
     {
     }
 
-    /** @return list<Decision> */
-    public static function of(Setup $setup): array
+    /**
+     * @param list<Step> $steps of the same setup, for what they come to
+     *
+     * @return list<Decision>
+     */
+    public static function of(Setup $setup, array $steps): array
     {
         $ticket = new self($setup);
-
-        return [
+        $lines = [
             $ticket->blank(),
             $ticket->route(),
             $ticket->picture(),
@@ -30,62 +42,98 @@ final readonly class Ticket
             $ticket->mirrored(),
             $ticket->marking(),
             $ticket->medium(),
-            $ticket->drying(),
-            $ticket->finish(),
-            $ticket->iron(),
-            $ticket->time(),
-            $ticket->base(),
-            $ticket->guard(),
-            $ticket->cover(),
         ];
+        if (isset($setup->ways->options['drying'])) {
+            $lines[] = $ticket->drying();
+        }
+        $lines[] = $ticket->finish();
+        $lines[] = $ticket->heat();
+        $lines[] = $ticket->time($steps);
+        foreach ($setup->stack->layers as $layer) {
+            $line = match ($layer->role) {
+                LayerRole::Base => $ticket->base(),
+                LayerRole::Guard => $ticket->guard(),
+                LayerRole::Cover => $ticket->cover(),
+                default => null,
+            };
+            $lines = [...$lines, ...(null === $line ? [] : [$line])];
+        }
+        foreach ($setup->ways->options as $matter => $option) {
+            if (!in_array($matter, self::TOLD_ELSEWHERE, true)) {
+                $lines[] = $ticket->school($setup->ways->schools[$matter], $option);
+            }
+        }
+
+        return $lines;
     }
 
     private function blank(): Decision
     {
-        $shirt = $this->setup->job->shirt;
+        $blank = $this->setup->job->blank;
         $size = $this->setup->size;
+        $values = ['area' => Quantity::size($size->printArea->size), 'drop' => Quantity::length($size->printArea->yMm)];
+        $round = '';
+        if (null !== $size->diameterMm) {
+            $round = '{diameter} across, {round} round. ';
+            $values += ['diameter' => Quantity::length($size->diameterMm), 'round' => Quantity::length($size->widthMm)];
+        }
 
         return new Decision('blank', 'Blank',
-            Phrase::of(sprintf('Shirt %s, %s %s, %s', $size->label, $this->setup->catalogue->colourName($shirt->colour), $this->setup->material->label, $shirt->condition->label())),
-            Phrase::of('Usual print area {area}, from {drop} below the collar. Cuts differ: measure yours when it matters.', [
-                'area' => Quantity::size($size->printArea->size),
-                'drop' => Quantity::length($size->printArea->yMm),
-            ]),
-            'blank.print-area', $size->provenance, DecidedBy::Person);
+            Phrase::of(sprintf('%s, %s, %s', $this->setup->blankName(), $this->colouredMaterial(), $blank->condition->label())),
+            Phrase::of($round.'Usual print area {area}, from {drop} below the '.$this->setup->kind->from.'. Makes differ: measure yours when it matters.', $values),
+            'blank.print-area', $this->setup->kind->provenance, DecidedBy::Person);
+    }
+
+    /** “white cotton jersey”; the colour is left out where the material is named by it, as bare aluminium is. */
+    private function colouredMaterial(): string
+    {
+        $colour = $this->setup->catalogue->colourName($this->setup->job->blank->colour);
+        $material = $this->setup->material->label;
+
+        return str_contains($material, $colour) ? $material : $colour.' '.$material;
     }
 
     private function route(): Decision
     {
-        $cloth = ucfirst($this->setup->tone->value).' '.$this->setup->material->label;
-        $suits = in_array($this->setup->tone, [Tone::White, Tone::VeryLight], true) && in_array($this->setup->material->fibre, $this->setup->route->fibres, true);
+        $route = $this->setup->route;
+        $verdicts = [$route->verdictOnSurface($this->setup->kind->id, $this->setup->material), $route->verdictOnTone($this->setup->tone), $route->verdictOnCondition($this->setup->job->blank->condition)];
+        $against = array_values(array_filter($verdicts, static fn ($verdict): bool => Fit::Good !== $verdict->fit));
+        $note = $route->materialNotes[$this->setup->material->id] ?? '';
 
         return new Decision('route', 'Route',
-            Phrase::of(ucfirst($this->setup->route->label)),
-            Phrase::of($suits ? $cloth.', an inkjet and an iron: film bonds to it and its colours stay true.' : $cloth.' is not what clear film is for: see the checks.'),
-            'route.cloth', $this->setup->route->tones->provenance, DecidedBy::Wubbin);
+            Phrase::of(ucfirst($route->label)),
+            Phrase::of(trim(([] === $against ? $verdicts[0]->why : $against[0]->why).' '.$note)),
+            'route.surface', Provenance::commonPractice(), DecidedBy::Person);
     }
 
     private function picture(): Decision
     {
         $picture = $this->setup->picture;
         $placed = $this->setup->placed;
-        if (null === $picture || null === $placed) {
+        if (null === $placed) {
             return new Decision('picture', 'Picture', Phrase::of('None yet'), Phrase::of('A PNG, JPEG, WebP or SVG file.'), 'picture.needed', Provenance::computed(), DecidedBy::Nobody);
         }
+        if (null === $picture) {
+            return new Decision('picture', 'Picture', Phrase::of('Drawn by hand, {size}', ['size' => Quantity::size($placed->size)]),
+                Phrase::of($this->setup->stack->mirrored() ? 'The sheet is a template of this size; what is drawn on it comes out turned over.' : 'The sheet is a template of this size; draw it as it reads.'),
+                'picture.template', Provenance::computed(), DecidedBy::Person);
+        }
+        $limits = $this->setup->route->artwork;
         $dpi = $this->setup->dpi;
-        $widest = $picture->widestAt($this->setup->route->artwork->dpiGood);
+        $widest = $picture->widestAt($limits->dpiGood);
 
         return new Decision('picture', 'Picture',
             Phrase::of($picture->name.', {size}', ['size' => Quantity::size($placed->size)]),
             null === $dpi || null === $widest
-                ? Phrase::of('Drawn as lines: sharp at any size.')
-                : Phrase::of('{dpi} at this size. Sharp up to {width} wide.', ['dpi' => Quantity::resolution($dpi), 'width' => Quantity::length($widest)]),
-            'picture.effective-dpi', null === $dpi ? Provenance::computed() : $this->setup->route->artwork->provenance, DecidedBy::Person);
+                ? Phrase::of('Drawn as lines: sharp at any size. This route holds lines from {finest}.', ['finest' => Quantity::length($limits->finestMm)])
+                : Phrase::of('{dpi} at this size. Sharp up to {width} wide; this route holds lines from {finest}.', ['dpi' => Quantity::resolution($dpi), 'width' => Quantity::length($widest), 'finest' => Quantity::length($limits->finestMm)]),
+            'picture.effective-dpi', null === $dpi ? Provenance::computed() : $limits->provenance, DecidedBy::Person);
     }
 
     private function place(): Decision
     {
         $place = $this->setup->job->placement;
+        $from = $this->setup->kind->from;
         $values = ['below' => Quantity::length($place->belowMm)];
         $across = 'Centred';
         if (abs($place->rightMm) >= 0.05) {
@@ -94,32 +142,38 @@ final readonly class Ticket
         }
 
         return new Decision('place', 'Where it sits',
-            Phrase::of($across.', {below} below the collar', $values),
-            Phrase::of('Right and left as you look at the shirt.'),
-            'place.from-collar', Provenance::person(), DecidedBy::Person);
+            Phrase::of($across.', {below} below the '.$from, $values),
+            Phrase::of(null === $this->setup->size->diameterMm ? 'Right and left as you look at it.' : 'Drawn unrolled: the seam is at both ends, at the back of the piece.'),
+            'place.from-edge', Provenance::person(), DecidedBy::Person);
     }
 
     private function mirrored(): Decision
     {
-        $seen = $this->setup->stack->seenByPrintedFace();
-        $mirrored = $this->setup->stack->mirrored();
+        $stack = $this->setup->stack;
+        $seen = $stack->seenByPrintedFace();
+        $touches = $stack->faceTouchesBlank();
+        $because = $touches
+            ? sprintf('The printed face lies against the %s and is left there turned over.', $seen->label ?? 'blank')
+            : sprintf('The printed face looks away from the blank%s and stays as it is printed.', null === $seen ? '' : ', towards the '.($seen->label ?? $seen->role->value).',');
+        if ($touches === $stack->mirrored()) {
+            $because .= $touches ? ' Leave mirroring off in the driver.' : '';
+        } else {
+            $because .= ' It is seen through the blank, which turns it once more.';
+        }
 
-        return new Decision('mirrored', 'Mirrored',
-            Phrase::of($mirrored ? 'Yes, in Wubbin’s sheet' : 'No'),
-            Phrase::of($mirrored
-                ? sprintf('The printed face lies against the %s and is left there turned over. Leave mirroring off in the driver.', $seen->label ?? 'blank')
-                : 'The printed face looks away from the blank and stays as it is printed.'),
-            'mirrored.face-touches-blank', Provenance::computed(), DecidedBy::Wubbin);
+        return new Decision('mirrored', 'Mirrored', Phrase::of($stack->mirrored() ? 'Yes, in Wubbin’s sheet' : 'No'), Phrase::of($because),
+            $touches ? 'mirrored.face-touches-blank' : 'mirrored.face-looks-away', Provenance::computed(), DecidedBy::Wubbin);
     }
 
     private function marking(): Decision
     {
         $marking = $this->setup->marking;
+        $because = null === $marking || null === $this->setup->medium ? 'What may mark it depends on the sheet.' : $this->setup->medium->verdictOn($marking)->why;
 
-        return new Decision('marking', 'Printer',
+        return new Decision('marking', true === $marking?->byHand() ? 'Drawn with' : 'Printer',
             Phrase::of(null === $marking ? 'None on the shelf' : ucfirst($marking->label)),
-            Phrase::of('Inkjet only: a laser’s fuser melts film.'),
-            'marking.medium', Provenance::commonPractice(), $this->by(null !== $marking, $this->setup->job->choices->marking),
+            Phrase::of($because),
+            'marking.medium', Provenance::commonPractice(), $this->by(null !== $marking, $this->setup->job->choices->thing('marking')),
             $this->choices('marking', $this->setup->shelf->markings, $marking?->id));
     }
 
@@ -127,84 +181,132 @@ final readonly class Ticket
     {
         $medium = $this->setup->medium;
 
-        return new Decision('medium', 'Film',
+        return new Decision('medium', 'Sheet',
             Phrase::of(null === $medium ? 'None on the shelf' : ucfirst($medium->label)),
-            Phrase::of(null === $medium ? 'Clear iron-on film for inkjets.' : sprintf('Print on the plain side; the back carries %s. One picture a sheet.', $medium->backMark)),
-            'medium.print-side', $medium->provenance ?? Provenance::commonPractice(), $this->by(null !== $medium, $this->setup->job->choices->medium),
+            Phrase::of(null === $medium ? 'It wants '.$this->setup->catalogue->media[$this->setup->route->media[0]]->label.'.' : sprintf('Print side: %s. One picture a sheet.', $medium->printSide)),
+            'medium.print-side', $medium->provenance ?? Provenance::commonPractice(), $this->by(null !== $medium, $this->setup->job->choices->thing('medium')),
             $this->choices('medium', array_intersect_key($this->setup->shelf->media, array_flip($this->setup->route->media)), $medium?->id));
     }
 
     private function drying(): Decision
     {
-        $drying = $this->setup->drying;
+        $option = $this->setup->ways->options['drying'];
+        $figure = $this->setup->ways->figures['dry'];
+        $line = $this->school($this->setup->ways->schools['drying'], $option);
+
+        return new Decision('drying', 'Drying', Phrase::of('{time}', ['time' => $figure->quantity()]), $line->because, $line->rule, $figure->provenance, $this->figureBy('dry', $line->by), $line->alternatives, 'dry');
+    }
+
+    private function school(School $school, SchoolOption $option): Decision
+    {
         $alternatives = [];
-        foreach ($this->setup->catalogue->drying as $school) {
-            $alternatives[] = new Alternative($school->label, Phrase::of($school->why), $school->id === $drying->id, ['drying' => $school->id]);
+        foreach ($school->options as $other) {
+            $alternatives[] = new Alternative(ucfirst($other->label), Phrase::of($other->why), $other->id === $option->id, ['school.'.$school->id => $other->id]);
         }
 
-        return new Decision('drying', 'Drying',
-            Phrase::of('{time}', ['time' => Quantity::duration($drying->drying)]),
-            Phrase::of($drying->why), 'drying.school', $drying->provenance, $this->by(true, $this->setup->job->choices->drying), $alternatives);
+        return new Decision('school.'.$school->id, $school->label, Phrase::of(ucfirst($option->label)), Phrase::of($option->why), 'school.'.$school->id, $school->provenance, $this->setup->ways->by[$school->id], $alternatives);
     }
 
     private function finish(): Decision
     {
         $peel = $this->setup->peel;
-        $recipe = $this->setup->route->recipe;
         $alternatives = [];
-        foreach (Finish::cases() as $finish) {
-            $alternatives[] = new Alternative(ucfirst($finish->value).', peel '.$recipe->peelFor($finish)->word, null, $finish === $this->setup->job->finish, ['finish' => $finish->value]);
+        foreach ($this->setup->route->finishes as $id => $rule) {
+            $alternatives[] = new Alternative(ucfirst($id).', peel '.$rule->word, null, $id === $this->setup->finish->value, ['finish' => $id]);
         }
+        $values = [];
+        $when = match (true) {
+            null !== $peel->above && null !== $peel->below => 'The sheet comes off at {range}',
+            null !== $peel->below => 'The sheet comes off below {range}',
+            null !== $peel->above => 'The sheet comes off above {range}',
+            default => 'The sheet comes off '.$peel->word,
+        };
+        if (str_contains($when, '{range}')) {
+            $values['range'] = null !== $peel->above && null !== $peel->below ? Quantity::temperature($peel->above, $peel->below) : Quantity::temperature($peel->below ?? $peel->above ?? throw new \LogicException('A range has an end.'));
+        }
+        if ($peel->wait->seconds > 0.0) {
+            $when .= ', about {wait} after the heat';
+            $values['wait'] = Quantity::duration($peel->wait);
+        }
+        $other = $this->setup->finish === $this->setup->job->finish ? '' : sprintf(' This route does not give %s.', $this->setup->job->finish->value);
 
         return new Decision('finish', 'Finish',
-            Phrase::of(ucfirst($this->setup->job->finish->value).', peel '.$peel->word),
-            Phrase::of(null === $peel->above ? 'Backing comes off below {range}, about {wait} after the iron.' : 'Backing comes off at {range}, about {wait} after the iron.', [
-                'range' => null === $peel->above ? Quantity::temperature($peel->below) : Quantity::temperature($peel->above, $peel->below),
-                'wait' => Quantity::duration($peel->wait),
-            ]),
-            'peel.finish', $recipe->peelProvenance, DecidedBy::Person, $alternatives);
+            Phrase::of(ucfirst($this->setup->finish->value).', peel '.$peel->word),
+            Phrase::of($when.'.'.$other, $values),
+            'peel.finish', $peel->provenance, 1 === count($alternatives) ? DecidedBy::Wubbin : DecidedBy::Person, $alternatives);
     }
 
-    private function iron(): Decision
+    private function heat(): Decision
     {
-        $iron = $this->setup->iron;
-        $dots = $this->setup->route->recipe->dots;
+        $heat = $this->setup->heat;
+        $kinds = $this->setup->ways->heat();
+        $setting = Words::setting($this->setup);
+        $usable = array_filter($this->setup->shelf->heat, static fn (HeatSource $source): bool => in_array($source->kind, $kinds, true));
+        $because = match ($heat?->kind) {
+            HeatKind::Iron => 'The hottest setting, water poured out. Dials vary: dots and numbers are what they are meant to be.',
+            HeatKind::MugPress => 'Figures of one make of press: another may differ, the paper’s supplier knows.',
+            HeatKind::FlatPress => 'Set it and let it come to temperature before the first piece.',
+            null => 'It wants '.implode(' or ', array_map(static fn (HeatKind $kind): string => $kind->label(), $kinds)).'.',
+            default => 'Near the work and moving.',
+        };
 
-        return new Decision('iron', 'Iron',
-            null === $iron
-                ? Phrase::of('None on the shelf')
-                : Phrase::of(ucfirst($iron->label).' at '.str_repeat('●', $dots).' {plate}, no steam', ['plate' => Quantity::temperature($this->setup->catalogue->dotTemperature($dots))]),
-            Phrase::of('The hottest setting, water poured out. Dials vary: the dots are what they are meant to be.'),
-            'iron.setting', $this->setup->catalogue->dotsProvenance, $this->by(null !== $iron, $this->setup->job->choices->iron),
-            $this->choices('iron', $this->setup->shelf->irons, $iron?->id));
+        return new Decision('heat', HeatKind::Burnisher === $heat?->kind ? 'Rubbed with' : 'Heat',
+            null === $heat ? Phrase::of('None on the shelf') : Phrase::of(ucfirst($heat->label).(HeatKind::Iron === $heat->kind ? ' at ' : ', ').$setting->text, $setting->values),
+            Phrase::of(HeatKind::Burnisher === $heat?->kind ? 'No heat: rub hard and evenly.' : $because),
+            'heat.setting', null === $this->setup->setting->dots ? $this->setup->setting->provenance : $this->setup->catalogue->dotsProvenance, $this->by(null !== $heat, $this->setup->job->choices->thing('heat')),
+            $this->choices('heat', $usable, $heat?->id));
     }
 
-    private function time(): Decision
+    /** @param list<Step> $steps */
+    private function time(array $steps): Decision
     {
-        $recipe = $this->setup->route->recipe;
-        $coverage = $this->setup->coverage;
-        if (null === $coverage || null === $this->setup->iron) {
-            return new Decision('time', 'Heat time', Phrase::of('{each} on each area', ['each' => Quantity::duration($recipe->perArea)]),
-                Phrase::of('How many areas depends on the picture and on the iron’s plate.'), 'heat.areas', $recipe->dwellProvenance, DecidedBy::Nobody);
+        $name = isset($this->setup->ways->figures['melt']) ? 'melt' : 'dwell';
+        $figure = $this->setup->ways->figures[$name] ?? null;
+        if (null === $figure) {
+            return new Decision('time', 'Time', Phrase::of('By eye'), Phrase::of('Until the whole back is evenly shiny; no clock tells it.'), 'heat.by-eye', Provenance::commonPractice(), DecidedBy::Wubbin);
         }
-        $areas = count($coverage->places);
-        $edges = $this->setup->edgeRound();
-        $values = ['each' => Quantity::duration($recipe->perArea)];
-        $value = (1 === $areas ? '1 area' : $areas.' areas').' × {each}';
-        if ($edges->seconds > 0.0) {
-            $value .= ', then the edges {edges}';
-            $values['edges'] = Quantity::duration($edges);
+        $each = Quantity::duration(Duration::seconds($this->setup->seconds($name)));
+        $heat = array_values(array_filter($steps, static fn (Step $step): bool => StepKind::Heat === $step->kind));
+        $places = array_values(array_filter($heat, static fn (Step $step): bool => null !== $step->area));
+        $parts = [];
+        $values = ['each' => $each];
+        if ([] !== $places) {
+            $parts[] = (1 === count($places) ? '1 area' : count($places).' areas').' × {each}';
+        }
+        foreach ($heat as $i => $step) {
+            if (null === $step->area) {
+                $parts[] = ([] === $places ? '' : 'then the edges ').'{part'.$this->letter($i).'}';
+                $values['part'.$this->letter($i)] = Quantity::duration($step->duration);
+            }
+        }
+        if ([] === $places) {
+            unset($values['each']);
+        }
+        if ([] === $parts) {
+            [$parts, $values] = [['{each}'], ['each' => $each]];
+        }
+        $total = array_sum(array_map(static fn (Step $step): float => $step->duration->seconds, $heat));
+        $range = $figure->rangeQuantity();
+        $because = ['total' => Quantity::duration(Duration::seconds($total))];
+        $why = '{total} in all.';
+        if (null !== $range) {
+            $why .= ' {range} is usual'.([] === $places ? '.' : ' an area.');
+            $because['range'] = $range;
+        }
+        if (isset($this->setup->ways->figures['edges'])) {
+            $why .= ' A chest-size picture gets {least} at least.';
+            $because['least'] = Quantity::duration(Duration::seconds($this->setup->ways->figures['edges']->restOf[0] ?? 0.0));
+        }
+        if (null !== $figure->byArea) {
+            $why .= ' It grows with the picture, from a small piece to a full sheet.';
         }
 
-        return new Decision('time', 'Heat time',
-            Phrase::of($value, $values),
-            Phrase::of('{total} under the iron. Plate {plate}, small circles, edges especially; {range} an area is usual, and a chest picture gets {least} at least.', [
-                'total' => Quantity::duration($this->setup->pressed()->plus($edges)),
-                'plate' => Quantity::size($this->setup->iron->plate),
-                'range' => Quantity::duration($recipe->perAreaLeast, $recipe->perAreaMost),
-                'least' => Quantity::duration($recipe->chestPictureLeast),
-            ]),
-            'heat.areas', $recipe->dwellProvenance, DecidedBy::Wubbin);
+        return new Decision('time', 'Heat time', Phrase::of(implode(', ', $parts), $values), Phrase::of($why, $because), 'heat.time', $figure->provenance, $this->figureBy($name, DecidedBy::Wubbin), [], $name);
+    }
+
+    private function letter(int $i): string
+    {
+        return '_'.chr(97 + $i);
     }
 
     private function base(): Decision
@@ -212,9 +314,9 @@ final readonly class Ticket
         $base = $this->setup->base;
 
         return new Decision('base', 'Base',
-            Phrase::of(null === $base ? 'Not chosen' : ucfirst($base->label).', a cotton cloth over it'),
-            Phrase::of('A hard board: on the ironing board the edges lift.'),
-            'base.hard', $this->setup->catalogue->supportsProvenance, $this->by(null !== $base, $this->setup->job->choices->base),
+            Phrase::of(null === $base ? 'Not chosen' : ucfirst($base->label)),
+            Phrase::of('hard' === $this->setup->route->base ? 'A hard board: on a soft one the edges lift.' : 'The press’s own pad evens out seams.'),
+            'base.hard', $this->setup->catalogue->supportsProvenance, $this->by(null !== $base, $this->setup->job->choices->thing('base')),
             $this->choices('base', $this->setup->shelf->bases, $base?->id));
     }
 
@@ -225,16 +327,20 @@ final readonly class Ticket
         return new Decision('guard', 'Inside',
             Phrase::of(null === $guard ? 'Nothing' : ucfirst($guard->label).' between front and back'),
             Phrase::of('Colour can go through to the back.'),
-            'guard.inside', $this->setup->catalogue->supportsProvenance, $this->by(null !== $guard, $this->setup->job->choices->guard),
+            'guard.inside', $this->setup->catalogue->supportsProvenance, $this->by(null !== $guard, $this->setup->job->choices->thing('guard')),
             $this->choices('guard', $this->setup->shelf->guards, $guard?->id));
     }
 
     private function cover(): Decision
     {
+        $cover = $this->setup->cover;
+        $order = $this->setup->ways->covers();
+
         return new Decision('cover', 'Cover',
-            Phrase::of('None: the film’s own paper'),
-            Phrase::of('The backing is the cover in this press. Parchment only when you press again after peeling.'),
-            'cover.backing', $this->setup->route->layersProvenance, DecidedBy::Wubbin);
+            Phrase::of(null === $cover ? 'None on the shelf' : ucfirst($cover->label)),
+            Phrase::of('It lets go of the work and keeps the heat source clean.'),
+            'cover.sheet', $this->setup->route->layersProvenance, $this->by(null !== $cover, $this->setup->job->choices->thing('cover')),
+            $this->choices('cover', array_intersect_key($this->setup->shelf->covers, array_flip($order)), $cover?->id));
     }
 
     private function by(bool $there, ?string $asked): DecidedBy
@@ -244,6 +350,11 @@ final readonly class Ticket
             null === $asked => DecidedBy::Wubbin,
             default => DecidedBy::Person,
         };
+    }
+
+    private function figureBy(string $figure, DecidedBy $otherwise): DecidedBy
+    {
+        return isset($this->setup->job->choices->figures[$figure]) ? DecidedBy::Person : $otherwise;
     }
 
     /**

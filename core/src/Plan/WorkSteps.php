@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
-use Wubbin\Core\Blank\Condition;
 use Wubbin\Core\Measure\Duration;
-use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Provenance;
-use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Route\Caution;
-use Wubbin\Core\Route\CautionAt;
+use Wubbin\Core\Route\StepKind;
+use Wubbin\Core\Route\StepRule;
 
-/** What to do, in order: the steps of pressing a film with an iron. */
+/** What to do, in order: a route's steps as they are for one job. */
 final readonly class WorkSteps
 {
     private function __construct(private Setup $setup)
@@ -23,95 +21,90 @@ final readonly class WorkSteps
     public static function of(Setup $setup): array
     {
         $work = new self($setup);
-
-        return [...$work->sheet(), ...$work->ready(), ...$work->heat(), ...$work->finish()];
-    }
-
-    /** @return list<Step> */
-    private function sheet(): array
-    {
-        $setup = $this->setup;
-        $times = $setup->route->times;
-        $recipe = $setup->route->recipe;
-        $trim = null === $setup->placed ? null : $setup->placed->grown($recipe->trimMargin->mm)->size;
-        $cutting = null === $trim ? $recipe->trimHandling : $recipe->trimHandling->plus(Duration::seconds(2.0 * ($trim->widthMm + $trim->heightMm) / $recipe->trimMmPerSecond));
-
-        return [
-            $this->hands('print', StepKind::Print, Scope::EachSheet, 'Print the sheet at 100 %, on the plain side.', sprintf('The back carries %s: it faces away from the ink. Driver: mirror off, fit to page off.', $setup->medium->backMark ?? 'a mark'), $times->print),
-            $this->hands('look', StepKind::Look, Scope::EachSheet, 'Look at the print.', $setup->stack->mirrored() ? 'Does the picture read backwards? Lines or smears? Measure the check bar: 100 mm.' : 'Does the picture read right? Lines or smears? Measure the check bar: 100 mm.', $times->look),
-            new Step('dry', StepKind::Dry, Scope::OnceBefore, Phrase::of('Let the ink dry.'), Phrase::of('Nothing touches the print. Cut and make ready what you can.'), $setup->drying->drying, true, $setup->drying->provenance),
-            $this->hands('cut', StepKind::Cut, Scope::EachPiece, 'Cut along the trim line.', 'Neatly: clear film shows wherever it is left. Do not touch the print.', $cutting, $recipe->trimProvenance),
-        ];
-    }
-
-    /** @return list<Step> */
-    private function ready(): array
-    {
-        $setup = $this->setup;
-        $times = $setup->route->times;
-        $used = Condition::Used === $setup->job->shirt->condition;
-        $guard = null === $setup->guard ? 'Put card' : 'Put '.$setup->guard->label;
-        $base = null === $setup->base ? 'a hard base' : 'the '.$setup->base->label;
-
-        return [
-            $this->hands('ready', StepKind::Ready, Scope::EachPiece, sprintf('%s inside the shirt and lay it on %s, cotton cloth under it.', $guard, $base), sprintf('Iron at %s, steam off, water out. Lint and threads off the cloth.', str_repeat('●', $setup->route->recipe->dots)), $times->ready),
-            new Step('prepress', StepKind::Prepress, Scope::EachPiece, Phrase::of('Iron the place smooth.'), Phrase::of($used ? 'A worn shirt is damp with softener: keep on until no steam rises.' : 'Creases and damp are out when the cloth lies flat and no steam rises.'), $times->prepress->times($used ? 2 : 1), true, $times->provenance, null, $this->cautions(CautionAt::Heat)),
-            $this->hands('place', StepKind::Place, Scope::EachPiece, 'Lay the film ink down, centred.', 'Plain side to the cloth, the marked back looks at you. Once it lies, do not slide it.', $times->place),
-        ];
-    }
-
-    /** @return list<Step> */
-    private function heat(): array
-    {
-        $setup = $this->setup;
-        $recipe = $setup->route->recipe;
-        $cautions = $this->cautions(CautionAt::Heat);
-        $areas = count($setup->coverage->places ?? []);
+        $rules = array_values(array_filter($setup->route->steps, static fn (StepRule $rule): bool => $rule->when->holds($setup->circumstances)));
         $steps = [];
-        for ($area = 1; $area <= $areas; ++$area) {
-            $steps[] = new Step('heat-'.$area, StepKind::Heat, Scope::EachPiece,
-                Phrase::of(1 === $areas ? 'Iron it. Small circles, press hard.' : sprintf('Iron area %d of %d. Small circles, press hard.', $area, $areas)),
-                Phrase::of('Get the edges and corners, about {pace}. Lean on it; lift to move on, slide nothing.', ['pace' => Quantity::speed($recipe->sweepMmPerSecond)]),
-                $recipe->perArea, true, $recipe->dwellProvenance, $area, $cautions);
-        }
-        if ($setup->edgeRound()->seconds > 0.0) {
-            $steps[] = new Step('heat-edges', StepKind::Heat, Scope::EachPiece, Phrase::of('Once more round the edges.'), Phrase::of('Edges lift first: go along all four, corners too.'), $setup->edgeRound(), true, $recipe->dwellProvenance, null, $cautions);
+        for ($i = 0; $i < count($rules); ++$i) {
+            // Neighbours that are repeated by the same figure take turns: coat, wait, coat, wait.
+            $group = [$rules[$i]];
+            while (null !== $rules[$i]->repeat && ($rules[$i + 1]->repeat ?? null) === $rules[$i]->repeat) {
+                $group[] = $rules[++$i];
+            }
+            array_push($steps, ...$work->expanded($group));
         }
 
         return $steps;
     }
 
-    /** @return list<Step> */
-    private function finish(): array
+    /**
+     * @param non-empty-list<StepRule> $group
+     *
+     * @return list<Step>
+     */
+    private function expanded(array $group): array
     {
-        $setup = $this->setup;
-        $times = $setup->route->times;
-        $peel = $setup->peel;
+        $repeat = $group[0]->repeat;
+        $places = $group[0]->perPlace ? count($this->setup->coverage->places ?? []) : 0;
+        $times = match (true) {
+            null !== $repeat => (int) $this->setup->ways->figures[$repeat]->value,
+            $group[0]->perPlace => max(1, $places),
+            default => 1,
+        };
+        $steps = [];
+        for ($time = 1; $time <= $times; ++$time) {
+            foreach ($group as $rule) {
+                $step = $this->step($rule, $time, $times, $places);
+                if (!$step->timed || $step->duration->seconds > 0.0) {
+                    $steps[] = $step;
+                }
+            }
+        }
 
-        return [
-            new Step('cool', StepKind::Cool, Scope::EachPiece,
-                Phrase::of(null === $peel->above ? 'Hands off until it is fully cool.' : 'Hands off until it is only just warm.'),
-                null === $peel->above
-                    ? Phrase::of('Below {limit} at the backing: it feels like the room.', ['limit' => Quantity::temperature($peel->below)])
-                    : Phrase::of('{range} at the backing: warm on the back of your hand, not hot.', ['range' => Quantity::temperature($peel->above, $peel->below)]),
-                $peel->wait, true, $setup->route->recipe->peelProvenance),
-            $this->hands('peel', StepKind::Peel, Scope::EachPiece, sprintf('Peel the backing %s, slowly from a corner.', $peel->word), 'The corner lifts clean. Specks left on the paper: lay it back, cover with parchment, press that spot again.', $times->peel, null, $this->cautions(CautionAt::Peel)),
-            $this->hands('compare', StepKind::Compare, Scope::EachPiece, 'Look at it beside the picture.', 'Edges down all round? Nothing missing? Too shiny or small bubbles: parchment over it and a few seconds more.', $times->compare),
-            $this->hands('off', StepKind::Off, Scope::OnceAfter, 'Switch the iron off.', 'Unplug it and stand it up where nobody touches it.', $times->off, null, $this->cautions(CautionAt::Off)),
-        ];
+        return $steps;
     }
 
-    /** @param list<string> $cautions */
-    private function hands(string $id, StepKind $kind, Scope $scope, string $title, string $cue, Duration $usual, ?Provenance $provenance = null, array $cautions = []): Step
+    private function step(StepRule $rule, int $time, int $times, int $places): Step
     {
-        return new Step($id, $kind, $scope, Phrase::of($title), Phrase::of($cue), $usual, false, $provenance ?? $this->setup->route->times->provenance, null, $cautions);
+        $title = $rule->title;
+        if (null !== $rule->repeat) {
+            $title = rtrim($title, '.').sprintf(' (%d of %d).', $time, $times);
+        }
+        $area = $times > 1 ? sprintf('area %d of %d', $time, $times) : 'it';
+        [$duration, $provenance] = $this->duration($rule);
+
+        return new Step(
+            1 === $times ? $rule->id : $rule->id.'-'.$time,
+            $rule->kind,
+            $rule->scope,
+            Words::in($title, $this->setup, ['area' => $area]),
+            Words::in($rule->cue, $this->setup, ['area' => $area]),
+            $duration,
+            null !== $rule->time,
+            $provenance,
+            $rule->perPlace && $places > 0 ? $time : null,
+            $this->cautions($rule->kind),
+        );
+    }
+
+    /** @return array{Duration, Provenance} */
+    private function duration(StepRule $rule): array
+    {
+        $hands = $this->setup->catalogue->hands;
+
+        return match (true) {
+            'peel' === $rule->time => [$this->setup->peel->wait, $this->setup->peel->provenance],
+            null !== $rule->time => [Duration::seconds($this->setup->seconds($rule->time) * $rule->times), $this->setup->ways->figures[$rule->time]->provenance],
+            StepKind::Cut === $rule->kind => [$hands->cutting($this->setup->placed?->grown($this->setup->trim()->mm)->size), $hands->trimProvenance],
+            default => [$hands->of($rule->kind), $hands->provenance],
+        };
     }
 
     /** @return list<string> */
-    private function cautions(CautionAt $at): array
+    private function cautions(StepKind $kind): array
     {
-        $texts = array_filter($this->setup->route->cautions, static fn (Caution $c): bool => $c->at === $at);
+        $setup = $this->setup;
+        $here = array_filter($setup->catalogue->cautions, static fn (Caution $c): bool => in_array($kind->value, $c->at, true)
+            && $c->concerns($setup->route->id, $setup->heat?->kind, $setup->kind->id, $setup->size->forChild()));
 
-        return array_values(array_map(static fn (Caution $c): string => $c->text, $texts));
+        return array_values(array_map(static fn (Caution $c): string => $c->text, $here));
     }
 }

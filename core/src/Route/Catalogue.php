@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Route;
 
+use Wubbin\Core\Blank\BlankKind;
 use Wubbin\Core\Blank\Material;
-use Wubbin\Core\Blank\ShirtSize;
+use Wubbin\Core\Blank\ToneScale;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Temperature;
@@ -14,30 +15,36 @@ use Wubbin\Core\Measure\Temperature;
 final readonly class Catalogue
 {
     /**
-     * @param array<string, Material>     $materials
-     * @param array<string, ShirtSize>    $shirtSizes
-     * @param list<NamedColour>           $colours
-     * @param array<string, Medium>       $media
-     * @param array<string, Marking>      $markings
-     * @param array<string, Iron>         $irons
-     * @param array<string, Base>         $bases
-     * @param array<string, Guard>        $guards
-     * @param array<string, DryingSchool> $drying          the default first
-     * @param array<string, Route>        $routes
-     * @param list<Temperature>           $dotTemperatures of one, two and three dots
+     * @param array<string, Material>   $materials
+     * @param array<string, BlankKind>  $blanks
+     * @param list<NamedColour>         $colours
+     * @param array<string, Medium>     $media
+     * @param array<string, Marking>    $markings
+     * @param array<string, HeatSource> $heat
+     * @param array<string, Support>    $bases
+     * @param array<string, Support>    $guards
+     * @param array<string, Support>    $covers
+     * @param array<string, School>     $schools
+     * @param array<string, Route>      $routes
+     * @param list<Caution>             $cautions
+     * @param list<Temperature>         $dotTemperatures of one, two and three dots
      */
     public function __construct(
         public array $materials,
-        public array $shirtSizes,
+        public array $blanks,
         public array $colours,
+        public ToneScale $tones,
         public array $media,
         public array $markings,
-        public array $irons,
+        public array $heat,
         public array $bases,
         public array $guards,
+        public array $covers,
         public Provenance $supportsProvenance,
-        public array $drying,
+        public array $schools,
         public array $routes,
+        public array $cautions,
+        public HandTimes $hands,
         public array $dotTemperatures,
         public Provenance $dotsProvenance,
         public Coverage $coverage,
@@ -54,7 +61,7 @@ final readonly class Catalogue
         return $this->dotTemperatures[$dots - 1];
     }
 
-    /** The name of a cloth colour, or its digits where it has none. */
+    /** The name of a colour, or its digits where it has none. */
     public function colourName(Colour $colour): string
     {
         foreach ($this->colours as $named) {
@@ -64,5 +71,11 @@ final readonly class Catalogue
         }
 
         return $colour->toHex();
+    }
+
+    /** @return array<string, School> the disputed matters of a route */
+    public function schoolsOf(string $routeId): array
+    {
+        return array_filter($this->schools, static fn (School $school): bool => $school->matters($routeId));
     }
 }

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Wubbin\Core\Route;
 
 use Symfony\Component\Yaml\Yaml;
+use Wubbin\Core\Blank\BlankKind;
 use Wubbin\Core\Blank\Material;
-use Wubbin\Core\Blank\ShirtSize;
+use Wubbin\Core\Blank\ToneScale;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
@@ -26,30 +27,33 @@ final readonly class CatalogueReader
     {
         $file = static fn (string $name): Record => Record::of(Yaml::parseFile($directory.'/'.$name.'.yaml'), $name);
 
-        $garments = $file('garments');
-        $garmentProvenance = Provenance::fromRecord($garments->record('provenance'));
-        $irons = $file('irons');
-        $ironProvenance = Provenance::fromRecord($irons->record('iron_provenance'));
+        $blanks = $file('blanks');
+        $blankProvenance = Provenance::fromRecord($blanks->record('provenance'));
+        $heat = $file('heat');
+        $heatProvenance = Provenance::fromRecord($heat->record('provenance'));
+        $dots = $heat->record('dots')->record('temperatures_c');
         $supports = $file('supports');
-        $drying = $file('schools')->each()[0];
-        $dryingProvenance = Provenance::fromRecord($drying->record('provenance'));
-        $dots = $irons->record('dot_temperatures_c');
+        $colours = $file('colours');
 
         $catalogue = new Catalogue(
             self::byId($file('materials')->each(), Material::fromRecord(...)),
-            self::byId($garments->records('shirts'), static fn (Record $r): ShirtSize => ShirtSize::fromRecord($r, $garmentProvenance)),
-            array_map(NamedColour::fromRecord(...), $file('colours')->each()),
+            self::byId($blanks->records('kinds'), static fn (Record $r): BlankKind => BlankKind::fromRecord($r, $blankProvenance)),
+            array_map(NamedColour::fromRecord(...), $colours->records('colours')),
+            ToneScale::fromRecord($colours->record('tones')),
             self::byId($file('media')->each(), Medium::fromRecord(...)),
             self::byId($file('markings')->each(), Marking::fromRecord(...)),
-            self::byId($irons->records('irons'), static fn (Record $r): Iron => Iron::fromRecord($r, $ironProvenance)),
-            self::byId($supports->records('bases'), Base::fromRecord(...)),
-            self::byId($supports->records('guards'), Guard::fromRecord(...)),
+            self::byId($heat->records('sources'), static fn (Record $r): HeatSource => HeatSource::fromRecord($r, $heatProvenance)),
+            self::byId($supports->records('bases'), Support::fromRecord(...)),
+            self::byId($supports->records('guards'), Support::fromRecord(...)),
+            self::byId($supports->records('covers'), Support::fromRecord(...)),
             Provenance::fromRecord($supports->record('provenance')),
-            self::byId($drying->records('schools'), static fn (Record $r): DryingSchool => DryingSchool::fromRecord($r, $dryingProvenance)),
+            self::byId($file('schools')->each(), School::fromRecord(...)),
             self::byId($file('routes')->each(), Route::fromRecord(...)),
+            array_map(Caution::fromRecord(...), $file('cautions')->each()),
+            HandTimes::fromRecord($file('hands')),
             array_map(static fn (int $i): Temperature => Temperature::celsius($dots->number((string) $i)), [0, 1, 2]),
-            Provenance::fromRecord($irons->record('provenance')),
-            Coverage::fromRecord($irons->record('coverage')),
+            Provenance::fromRecord($heat->record('dots')->record('provenance')),
+            Coverage::fromRecord($heat->record('coverage')),
         );
         self::checkReferences($catalogue);
 
@@ -78,16 +82,51 @@ final readonly class CatalogueReader
         return $byId;
     }
 
+    /** Every name that one entry has for another must be there. */
     private static function checkReferences(Catalogue $catalogue): void
     {
         foreach ($catalogue->routes as $route) {
-            foreach ($route->media as $medium) {
-                $catalogue->media[$medium] ?? throw BadRecord::at('routes.'.$route->id.'.media', 'There is no medium '.$medium.'.');
+            $place = 'routes.'.$route->id;
+            self::mustKnow($catalogue->media, $route->media, $place.'.media');
+            self::mustKnow($catalogue->covers, $route->covers, $place.'.cover');
+            self::mustKnow($route->settings, array_map(static fn (HeatKind $h): string => $h->value, $route->heat), $place.'.setting');
+            foreach ($route->steps as $step) {
+                self::mustKnow(['peel' => true] + $route->figures, array_filter([$step->time, $step->repeat], is_string(...)), $place.'.steps.'.$step->id);
+                foreach ($step->when->names() as $name) {
+                    if (str_starts_with($name, 'school.')) {
+                        self::mustKnow($catalogue->schoolsOf($route->id), [substr($name, 7)], $place.'.steps.'.$step->id.'.when');
+                    }
+                }
             }
         }
         foreach ($catalogue->media as $medium) {
-            foreach ($medium->markings as $marking) {
-                $catalogue->markings[$marking] ?? throw BadRecord::at('media.'.$medium->id.'.markings', 'There is no marking '.$marking.'.');
+            self::mustKnow($catalogue->markings, $medium->takes, 'media.'.$medium->id.'.takes');
+        }
+        foreach ($catalogue->blanks as $blank) {
+            self::mustKnow($catalogue->materials, $blank->materials, 'blanks.'.$blank->id.'.materials');
+        }
+        foreach ($catalogue->schools as $school) {
+            self::mustKnow($catalogue->routes, $school->routes, 'schools.'.$school->id.'.routes');
+            foreach ($school->routes as $route) {
+                self::mustKnow($school->options, [$school->defaultFor($route)], 'schools.'.$school->id.'.default');
+                foreach ($school->options as $option) {
+                    self::mustKnow($catalogue->routes[$route]->figures, array_keys($option->figures), 'schools.'.$school->id.'.'.$option->id.'.figures for '.$route);
+                    self::mustKnow($catalogue->covers, $option->covers, 'schools.'.$school->id.'.covers');
+                    self::mustKnow($catalogue->media, $option->media, 'schools.'.$school->id.'.media');
+                }
+            }
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $known
+     * @param iterable<string>     $names
+     */
+    private static function mustKnow(array $known, iterable $names, string $place): void
+    {
+        foreach ($names as $name) {
+            if (!isset($known[$name])) {
+                throw BadRecord::at($place, 'There is no '.$name.'.');
             }
         }
     }

@@ -9,4 +9,5 @@ enum Finish: string
 {
     case Gloss = 'gloss';
     case Matte = 'matte';
+    case Worn = 'worn';
 }

@@ -4,40 +4,51 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Route;
 
+use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Duration;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Measure\Size;
 
-/** How long the hands need for each thing that the recipe itself does not time. */
+/** How long hands need for what no recipe times. */
 final readonly class HandTimes
 {
+    /** @param array<string, float> $seconds by kind of step */
     private function __construct(
-        public Duration $print,
-        public Duration $look,
-        public Duration $ready,
-        public Duration $prepress,
-        public Duration $place,
-        public Duration $peel,
-        public Duration $compare,
-        public Duration $off,
+        private array $seconds,
+        private float $trimMmPerSecond,
+        private float $trimHandlingSeconds,
         public Provenance $provenance,
+        public Provenance $trimProvenance,
     ) {
     }
 
+    /** @throws BadRecord where a kind of step has no time */
     public static function fromRecord(Record $record): self
     {
-        $time = static fn (string $key): Duration => Duration::seconds($record->number($key.'_s'));
+        $given = $record->record('seconds');
+        $trim = $record->record('trim');
+        $seconds = [];
+        foreach (StepKind::cases() as $kind) {
+            if ($given->has($kind->value)) {
+                $seconds[$kind->value] = $given->number($kind->value);
+            }
+        }
 
-        return new self(
-            $time('print'),
-            $time('look'),
-            $time('ready'),
-            $time('prepress'),
-            $time('place'),
-            $time('peel'),
-            $time('compare'),
-            $time('off'),
-            Provenance::fromRecord($record->record('provenance')),
-        );
+        return new self($seconds, $trim->number('speed_mm_s'), $trim->number('handling_s'), Provenance::fromRecord($record->record('provenance')), Provenance::fromRecord($trim->record('provenance')));
+    }
+
+    /** @throws BadRecord for a kind of step that only a clock times */
+    public function of(StepKind $kind): Duration
+    {
+        return Duration::seconds($this->seconds[$kind->value] ?? throw BadRecord::at('hands.seconds.'.$kind->value, 'Nothing says how long this takes.'));
+    }
+
+    /** Once round the trim line with scissors; without a size only taking it up and down. */
+    public function cutting(?Size $trimmed): Duration
+    {
+        $round = null === $trimmed ? 0.0 : 2.0 * ($trimmed->widthMm + $trimmed->heightMm);
+
+        return Duration::seconds($this->trimHandlingSeconds + $round / $this->trimMmPerSecond);
     }
 }

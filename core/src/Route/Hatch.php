@@ -13,4 +13,6 @@ enum Hatch: string
     case Plain = 'plain';
     case Wood = 'wood';
     case Foam = 'foam';
+    case Wax = 'wax';
+    case Ceramic = 'ceramic';
 }

@@ -8,5 +8,7 @@ enum Ink: string
 {
     case Dye = 'dye';
     case Pigment = 'pigment';
+    case Sublimation = 'sublimation';
     case Toner = 'toner';
+    case Hand = 'hand';
 }

@@ -7,6 +7,7 @@ namespace Wubbin\Core\Route;
 enum LayerRole: string
 {
     case Heat = 'heat';
+    case Cover = 'cover';
     case Medium = 'medium';
     case Blank = 'blank';
     case Guard = 'guard';

@@ -7,7 +7,7 @@ namespace Wubbin\Core\Route;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
 
-/** A printer, as far as the job cares: its technology, its ink, and the white margin its driver leaves, in mm. */
+/** A printer or a pen, as far as the job cares. `marginMm` is the white edge its driver, or the hand, leaves. */
 final readonly class Marking
 {
     private function __construct(
@@ -15,6 +15,7 @@ final readonly class Marking
         public string $label,
         public Technology $technology,
         public Ink $ink,
+        public bool $colour,
         public float $marginMm,
         public Provenance $provenance,
     ) {
@@ -27,8 +28,14 @@ final readonly class Marking
             $record->string('label'),
             $record->enum('technology', Technology::class),
             $record->enum('ink', Ink::class),
+            $record->boolean('colour'),
             $record->number('margin_mm'),
             Provenance::fromRecord($record->record('provenance')),
         );
+    }
+
+    public function byHand(): bool
+    {
+        return Technology::Hand === $this->technology;
     }
 }

@@ -8,19 +8,24 @@ use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
 
-/** A transfer paper or film, one sheet size of it. */
+/** A transfer paper, film or tissue, one sheet size of it. */
 final readonly class Medium
 {
-    /** @param list<string> $markings ids of the markings that may print it */
+    /**
+     * @param list<string>           $takes   ids of the markings that may mark it
+     * @param array<string, Verdict> $refuses why a technology may not, by its name
+     * @param bool                   $flimsy  it needs a carrier to go through a printer
+     */
     private function __construct(
         public string $id,
         public string $label,
         public PaperSize $paper,
         public float $thicknessMm,
-        public array $markings,
+        public array $takes,
+        private array $refuses,
         public bool $clear,
-        public Technology $needs,
-        public string $backMark,
+        public bool $flimsy,
+        public string $printSide,
         public Provenance $provenance,
     ) {
     }
@@ -32,11 +37,23 @@ final readonly class Medium
             $record->string('label'),
             $record->enum('paper', PaperSize::class),
             $record->number('thickness_mm'),
-            $record->strings('markings'),
+            $record->strings('takes'),
+            array_map(
+                static fn (Record $r): Verdict => new Verdict($r->boolean('harms') ? Fit::Impossible : Fit::Bad, $r->string('why')),
+                $record->recordMap('refuses'),
+            ),
             $record->boolean('clear'),
-            $record->enum('needs', Technology::class),
-            $record->string('back_mark'),
+            $record->boolean('flimsy'),
+            $record->string('print_side'),
             Provenance::fromRecord($record->record('provenance')),
         );
+    }
+
+    /** Whether this marking may mark it. */
+    public function verdictOn(Marking $marking): Verdict
+    {
+        return in_array($marking->id, $this->takes, true)
+            ? new Verdict(Fit::Good, ucfirst($marking->label).' may mark it.')
+            : $this->refuses[$marking->technology->value] ?? new Verdict(Fit::Bad, sprintf('%s is not made for %s.', ucfirst($this->label), $marking->label));
     }
 }

@@ -7,7 +7,7 @@ namespace Wubbin\Core\Route;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Record;
 
-/** A cloth colour offered by name. */
+/** A colour of blanks offered by name. */
 final readonly class NamedColour
 {
     private function __construct(public Colour $colour, public string $label)

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Run;
 
-use Wubbin\Core\Plan\Scope;
 use Wubbin\Core\Plan\Step;
+use Wubbin\Core\Route\Scope;
 
 /** The steps of a run, one after another: what is shared, then each piece to its end, then what closes the session. */
 final readonly class BenchSequence

@@ -36,10 +36,11 @@ final readonly class SheetLayout implements \JsonSerializable
      * @param Size   $paper    the sheet, upright
      * @param float  $marginMm what the printer leaves white on every side
      * @param string $name     the job's name
+     * @param bool   $guide    whether the trim line is drawn
      *
      * @return self|null null where the picture with its trim margin and the strip is too large for the sheet
      */
-    public static function fit(Size $picture, Size $paper, float $marginMm, Length $trim, bool $mirrored, string $name): ?self
+    public static function fit(Size $picture, Size $paper, float $marginMm, Length $trim, bool $mirrored, string $name, bool $guide = true): ?self
     {
         foreach ([$paper, $paper->turned()] as $page) {
             $printable = Rect::mm($marginMm, $marginMm, $page->widthMm - 2.0 * $marginMm, $page->heightMm - 2.0 * $marginMm);
@@ -47,7 +48,7 @@ final readonly class SheetLayout implements \JsonSerializable
                 $room = self::room($printable, $beside);
                 if ($picture->grown($trim->mm)->fitsIn($room->size)) {
                     $place = Rect::at($room->xMm + ($room->size->widthMm - $picture->widthMm) / 2.0, $room->yMm + $trim->mm, $picture);
-                    $marks = [new Mark(MarkKind::TrimLine, $place->grown($trim->mm)), ...self::strip($printable, $beside, $name)];
+                    $marks = [...($guide ? [new Mark(MarkKind::TrimLine, $place->grown($trim->mm))] : []), ...self::strip($printable, $beside, $name)];
 
                     return new self($page, $printable, $place, $mirrored, $marks);
                 }

@@ -10,8 +10,11 @@ use Wubbin\Core\Route\LayerRole;
 /** What lies on what in the press, from the heat down to the base. */
 final readonly class Stack
 {
-    /** @param list<Layer> $layers from the heat down */
-    public function __construct(public array $layers)
+    /**
+     * @param list<Layer> $layers      from the heat down
+     * @param bool        $seenThrough the picture is looked at through the blank
+     */
+    public function __construct(public array $layers, private bool $seenThrough = false)
     {
     }
 
@@ -31,9 +34,15 @@ final readonly class Stack
 
     /**
      * Mirroring is not a preference: a picture whose printed face touches the blank leaves it turned over, so it is
-     * printed mirrored; one that looks away from the blank is printed as it reads.
+     * printed mirrored; one that looks away from the blank is printed as it reads. A blank that is seen through its
+     * back turns the picture once more.
      */
     public function mirrored(): bool
+    {
+        return $this->faceTouchesBlank() !== $this->seenThrough;
+    }
+
+    public function faceTouchesBlank(): bool
     {
         return LayerRole::Blank === $this->seenByPrintedFace()?->role;
     }

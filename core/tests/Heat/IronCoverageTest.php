@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Heat\IronCoverage;
 use Wubbin\Core\Measure\Size;
-use Wubbin\Core\Route\Iron;
+use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Tests\Orchard;
 
 final class IronCoverageTest extends TestCase
@@ -83,13 +83,24 @@ final class IronCoverageTest extends TestCase
         self::assertFalse(self::cover(Size::mm(100.0, 280.0), 'iron-household')->places[0]->pointsSideways);
     }
 
-    private static function cover(Size $picture, string $iron): IronCoverage
+    public function testAPressPressesWithAllOfItsPlate(): void
     {
-        return IronCoverage::of($picture, self::iron($iron), Orchard::catalogue()->coverage);
+        self::assertCount(1, self::cover(Size::mm(360.0, 360.0), 'press-flat')->places);
+        self::assertCount(2, self::cover(Size::mm(360.0, 400.0), 'press-flat')->places);
     }
 
-    private static function iron(string $id): Iron
+    public function testMovingAirHasNoPlaces(): void
     {
-        return Orchard::catalogue()->irons[$id];
+        self::assertNull(IronCoverage::of(Size::mm(50.0, 50.0), self::iron('dryer'), Orchard::catalogue()->coverage));
+    }
+
+    private static function cover(Size $picture, string $iron): IronCoverage
+    {
+        return IronCoverage::of($picture, self::iron($iron), Orchard::catalogue()->coverage) ?? throw new \LogicException('An iron has a plate.');
+    }
+
+    private static function iron(string $id): HeatSource
+    {
+        return Orchard::catalogue()->heat[$id];
     }
 }

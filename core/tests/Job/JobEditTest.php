@@ -12,6 +12,7 @@ use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Override;
 use Wubbin\Core\Job\RefusedEdit;
 use Wubbin\Core\Measure\QuantityParser;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Units;
 use Wubbin\Core\Tests\Orchard;
 
@@ -22,14 +23,15 @@ final class JobEditTest extends TestCase
         $job = Orchard::edited([
             'name' => '  Harvest shirts ', 'quantity' => '24', 'due' => '2026-12-05', 'note' => 'for the fair', 'size' => 'L',
             'material' => 'cotton-blend', 'colour' => '#F4ECD8', 'condition' => 'washed', 'finish' => 'gloss',
-            'width' => '9 1/2 in', 'right' => '-12 mm', 'below' => '7 cm', 'iron' => 'iron-travel', 'drying' => 'dry-5',
+            'width' => '9 1/2 in', 'right' => '-12 mm', 'below' => '7 cm', 'heat' => 'iron-travel', 'school.drying' => 'dry-5',
         ]);
         self::assertSame('Harvest shirts', $job->name);
         self::assertSame(24, $job->quantity);
         self::assertSame('2026-12-05', $job->due);
-        self::assertSame(['L', 'cotton-blend', '#f4ecd8'], [$job->shirt->sizeId, $job->shirt->materialId, $job->shirt->colour->toHex()]);
+        self::assertSame(['L', 'cotton-blend', '#f4ecd8'], [$job->blank->sizeId, $job->blank->materialId, $job->blank->colour->toHex()]);
         self::assertEqualsWithDelta([241.3, -12.0, 70.0], [$job->placement->sideMm, $job->placement->rightMm, $job->placement->belowMm], 1e-9);
-        self::assertSame('iron-travel', $job->choices->iron);
+        self::assertSame(['heat' => 'iron-travel'], $job->choices->things);
+        self::assertSame(['drying' => 'dry-5'], $job->choices->schools);
         self::assertSame('gloss', $job->finish->value);
     }
 
@@ -42,8 +44,8 @@ final class JobEditTest extends TestCase
 
     public function testAnEmptyChoiceGoesBackToWubbin(): void
     {
-        $job = JobEdit::apply(Orchard::edited(['iron' => 'iron-travel']), ['iron' => ''], new QuantityParser());
-        self::assertNull($job->choices->iron);
+        $job = Orchard::edit(Orchard::edited(['heat' => 'iron-travel']), ['heat' => '']);
+        self::assertNull($job->choices->thing('heat'));
     }
 
     public function testAPictureMustBeTheOneThatWasUploaded(): void
@@ -59,7 +61,7 @@ final class JobEditTest extends TestCase
     {
         $job = Orchard::edited(['override.blank.tone' => 'The aged look is wanted.']);
         self::assertEquals([new Override('blank.tone', 'The aged look is wanted.')], $job->overrides);
-        $job = JobEdit::apply($job, ['override.blank.tone' => ''], new QuantityParser());
+        $job = Orchard::edit($job, ['override.blank.tone' => '']);
         self::assertSame([], $job->overrides);
     }
 
@@ -84,6 +86,13 @@ final class JobEditTest extends TestCase
         yield 'unheard-of finish' => ['finish', 'satin', 'offered'];
         yield 'unheard-of condition' => ['condition', 'torn', 'offered'];
         yield 'unheard-of field' => ['sleeves', '2', 'no such field'];
+        yield 'unheard-of kind' => ['kind', 'spaceship', 'offered'];
+        yield 'unheard-of route' => ['route', 'teleport', 'offered'];
+        yield 'unheard-of way' => ['school.drying', 'never', 'offered'];
+        yield 'unheard-of matter' => ['school.lunch', 'soup', 'offered'];
+        yield 'unheard-of figure' => ['figure.lunch', '1 h', 'no such figure'];
+        yield 'negative seconds' => ['figure.dwell', '-3 s', 'not a time'];
+        yield 'a week of seconds' => ['figure.dwell', '200 h', 'must be from'];
         yield 'endless note' => ['note', str_repeat('x', 4001), '4000'];
     }
 
@@ -111,13 +120,50 @@ final class JobEditTest extends TestCase
 
     public function testABareNumberIsInThePersonsUnits(): void
     {
-        $job = JobEdit::apply(Orchard::job(), ['width' => '10'], new QuantityParser(Units::Us));
+        $job = JobEdit::apply(Orchard::job(), ['width' => '10'], new QuantityParser(Units::Us), Orchard::catalogue());
         self::assertEqualsWithDelta(254.0, $job->placement->sideMm, 1e-9);
     }
 
     public function testAnEditedJobSurvivesItsFile(): void
     {
         $job = Orchard::edited(['width' => '100 mm', 'override.blank.tone' => 'because', 'due' => '2026-12-05']);
-        self::assertEquals($job, Orchard::job(JobFile::write($job)));
+        self::assertEquals($job, JobFile::read(Record::of(json_decode((string) json_encode(JobFile::write($job)), true))));
+    }
+
+    public function testAnotherKindOfBlankTakesItsUsualSizeMaterialAndPlace(): void
+    {
+        $job = Orchard::edited(['kind' => 'mug']);
+        self::assertSame(['mug', 'mug-ordinary', 'glazed-ceramic', 'smooth'], [$job->blank->kindId, $job->blank->sizeId, $job->blank->materialId, $job->blank->condition->value]);
+        $mug = Orchard::catalogue()->blanks['mug']->sizes['mug-ordinary'];
+        self::assertTrue($job->placement->rectOf(Orchard::picture())->within($mug->printArea));
+    }
+
+    public function testWhatIsTypedBesideAChangeOfKindIsKept(): void
+    {
+        $job = Orchard::edited(['size' => 'squat', 'width' => '40 mm', 'kind' => 'pillar-candle']);
+        self::assertSame(['squat', 40.0], [$job->blank->sizeId, $job->placement->sideMm]);
+    }
+
+    public function testAnotherRouteForgetsWhatWasChosenForTheOldOne(): void
+    {
+        $job = Orchard::edit(Orchard::edited(['heat' => 'iron-travel', 'figure.dwell' => '25 s', 'school.drying' => 'dry-5']), ['route' => 'dark-film']);
+        self::assertSame('dark-film', $job->routeId);
+        self::assertSame([], $job->choices->things);
+        self::assertSame([], $job->choices->figures);
+        self::assertSame(['drying' => 'dry-5'], $job->choices->schools);
+    }
+
+    public function testAFigureIsTypedInItsUnitAndEmptiedAgain(): void
+    {
+        $job = Orchard::edited(['figure.dwell' => '25 s', 'figure.trim' => '1/4 in']);
+        self::assertEqualsWithDelta(['dwell' => 25.0, 'trim' => 6.35], $job->choices->figures, 1e-9);
+        self::assertSame(['dwell'], array_keys(Orchard::edit($job, ['figure.trim' => ''])->choices->figures));
+    }
+
+    public function testWithoutAPictureBothSidesAreGiven(): void
+    {
+        $job = Orchard::edited(['artwork' => '', 'width' => '60 mm', 'height' => '40 mm']);
+        $size = $job->placement->sizeOf(null);
+        self::assertSame([60.0, 40.0], [$size->widthMm, $size->heightMm]);
     }
 }

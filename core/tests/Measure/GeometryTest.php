@@ -24,6 +24,7 @@ final class GeometryTest extends TestCase
         yield 'A4' => [PaperSize::A4, 210.0, 297.0];
         yield 'A5' => [PaperSize::A5, 148.0, 210.0];
         yield 'A6' => [PaperSize::A6, 105.0, 148.0];
+        yield '13 × 19 in' => [PaperSize::Supertabloid, 330.2, 482.6];
         yield 'Letter' => [PaperSize::Letter, 215.9, 279.4];
     }
 

@@ -31,6 +31,7 @@ final class UnitFormatTest extends TestCase
                 'temperature' => Quantity::temperature(Temperature::celsius($value), null === $to ? null : Temperature::celsius($to)),
                 'duration' => Quantity::duration(Duration::seconds($value), null === $to ? null : Duration::seconds($to)),
                 'speed' => Quantity::speed($value),
+                'count' => Quantity::count($value),
                 'resolution' => Quantity::resolution($value),
                 default => throw new \LogicException('Unknown kind.'),
             };

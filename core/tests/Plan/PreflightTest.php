@@ -7,11 +7,10 @@ namespace Wubbin\Core\Tests\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Job\Job;
-use Wubbin\Core\Job\JobEdit;
 use Wubbin\Core\Job\Shelf;
-use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Tests\Orchard;
 
@@ -29,8 +28,8 @@ final class PreflightTest extends TestCase
     /** @return iterable<string, array{array<string, string>, string, Severity}> */
     public static function jobs(): iterable
     {
-        yield 'synthetic cloth' => [['material' => 'polyester'], 'blank.fibre', Severity::Stop];
-        yield 'half cotton will do' => [['material' => 'cotton-blend'], 'blank.fibre', Severity::Pass];
+        yield 'synthetic cloth' => [['material' => 'polyester'], 'blank.surface', Severity::Stop];
+        yield 'half cotton will do' => [['material' => 'cotton-blend'], 'blank.surface', Severity::Pass];
         yield 'dark cloth' => [['colour' => '#1f4d2b'], 'blank.tone', Severity::Stop];
         yield 'mid-toned cloth' => [['colour' => '#d9a441'], 'blank.tone', Severity::Warn];
         yield 'cream will do' => [['colour' => '#f4ecd8'], 'blank.tone', Severity::Pass];
@@ -39,10 +38,10 @@ final class PreflightTest extends TestCase
         yield 'over the edge of the print area' => [['right' => '100 mm'], 'place.print-area', Severity::Warn];
         yield 'into the collar' => [['below' => '10 mm'], 'place.print-area', Severity::Warn];
         yield 'larger than the sheet' => [['width' => '290 mm'], 'sheet.fits', Severity::Impossible];
-        yield 'laser for inkjet film' => [['marking' => 'laser-mono'], 'printer.film', Severity::Impossible];
-        yield 'pigment ink in a hurry' => [['marking' => 'inkjet-pigment', 'drying' => 'dry-5'], 'drying.pigment', Severity::Warn];
-        yield 'an iron that stays lukewarm' => [['iron' => 'iron-two-dot'], 'iron.hot', Severity::Stop];
-        yield 'an iron with steam' => [['iron' => 'iron-household'], 'iron.steam', Severity::Note];
+        yield 'laser for inkjet film' => [['marking' => 'laser-mono'], 'marking.medium', Severity::Impossible];
+        yield 'pigment ink in a hurry' => [['marking' => 'inkjet-pigment', 'school.drying' => 'dry-5'], 'drying.pigment', Severity::Warn];
+        yield 'an iron that stays lukewarm' => [['heat' => 'iron-two-dot'], 'heat.hot', Severity::Stop];
+        yield 'an iron with steam' => [['heat' => 'iron-household'], 'heat.steam', Severity::Note];
         yield 'soft base' => [['base' => 'ironing-board'], 'base.hard', Severity::Stop];
         yield 'as hot as cotton stands' => [[], 'blank.scorch', Severity::Note];
         yield 'mirror in one place' => [[], 'print.mirror-once', Severity::Note];
@@ -71,7 +70,7 @@ final class PreflightTest extends TestCase
     public function testAnEmptyShelfSaysWhatIsMissing(): void
     {
         $plan = Orchard::plan(shelf: Shelf::nothing());
-        foreach (['film.there', 'printer.there', 'iron.there', 'base.there'] as $check) {
+        foreach (['medium.there', 'marking.there', 'heat.there', 'base.there'] as $check) {
             self::assertSame(Severity::Missing, self::severity($plan, $check));
         }
         self::assertSame(Severity::Warn, self::severity($plan, 'guard.there'));
@@ -81,17 +80,17 @@ final class PreflightTest extends TestCase
 
     public function testAThingThatLeftTheShelfCanBeLetGo(): void
     {
-        $plan = Orchard::plan(Orchard::edited(['iron' => 'sold']));
-        $check = Orchard::check($plan, 'iron.there');
+        $plan = Orchard::plan(Orchard::edited(['heat' => 'sold']));
+        $check = Orchard::check($plan, 'heat.there');
         self::assertSame(Severity::Missing, $check?->severity);
-        self::assertSame(['iron' => ''], $check->fix?->changes);
+        self::assertSame(['heat' => ''], $check->fix?->changes);
     }
 
     /** @return iterable<string, array{array<string, string>, string}> */
     public static function mendable(): iterable
     {
         foreach (self::jobs() as $name => [$changes, $check, $severity]) {
-            if (in_array($check, ['blank.fibre', 'blank.tone', 'picture.print-area', 'place.print-area', 'sheet.fits', 'drying.pigment', 'base.hard'], true) && !in_array($severity, [Severity::Pass], true) && '#d9a441' !== ($changes['colour'] ?? '')) {
+            if (in_array($check, ['blank.surface', 'blank.tone', 'picture.print-area', 'place.print-area', 'sheet.fits', 'drying.pigment', 'base.hard', 'marking.medium'], true) && !in_array($severity, [Severity::Pass], true) && '#d9a441' !== ($changes['colour'] ?? '')) {
                 yield $name => [$changes, $check];
             }
         }
@@ -104,7 +103,7 @@ final class PreflightTest extends TestCase
         $job = Orchard::edited($changes);
         $fix = Orchard::check(Orchard::plan($job), $check)?->fix;
         self::assertNotNull($fix);
-        $mended = JobEdit::apply($job, $fix->changes, new QuantityParser());
+        $mended = Orchard::edit($job, $fix->changes);
         self::assertSame(Severity::Pass, self::severity(Orchard::plan($mended), $check) ?? Severity::Pass);
     }
 
@@ -115,7 +114,7 @@ final class PreflightTest extends TestCase
         for ($times = 0; $times < 2; ++$times) {
             $fix = Orchard::check(Orchard::plan($job, $picture), 'picture.resolution')?->fix;
             self::assertNotNull($fix);
-            $job = JobEdit::apply($job, $fix->changes, new QuantityParser());
+            $job = Orchard::edit($job, $fix->changes);
         }
         self::assertSame(Severity::Pass, self::severity(Orchard::plan($job, $picture), 'picture.resolution'));
     }
@@ -131,8 +130,8 @@ final class PreflightTest extends TestCase
 
     public function testWhatWouldRuinAMachineCannotBeSetAside(): void
     {
-        $plan = Orchard::plan(Orchard::edited(['marking' => 'laser-mono', 'override.printer.film' => 'I insist.']));
-        self::assertSame(Severity::Impossible, self::severity($plan, 'printer.film'));
+        $plan = Orchard::plan(Orchard::edited(['marking' => 'laser-mono', 'override.marking.medium' => 'I insist.']));
+        self::assertSame(Severity::Impossible, self::severity($plan, 'marking.medium'));
         self::assertFalse($plan->printable());
     }
 
@@ -145,7 +144,7 @@ final class PreflightTest extends TestCase
 
     public function testWithoutAPictureThatIsSaid(): void
     {
-        $job = JobEdit::apply(Orchard::job(), ['artwork' => ''], new QuantityParser());
+        $job = Orchard::edited(['artwork' => '']);
         $plan = self::planWithout($job);
         self::assertSame(Severity::Missing, self::severity($plan, 'picture.there'));
         self::assertNull($plan->sheet);
@@ -154,7 +153,7 @@ final class PreflightTest extends TestCase
 
     private static function planWithout(Job $job): Plan
     {
-        return (new \Wubbin\Core\Plan\Planner(Orchard::catalogue()))->plan($job, Orchard::shelf(), null);
+        return (new Planner(Orchard::catalogue()))->plan($job, Orchard::shelf(), null);
     }
 
     private static function severity(Plan $plan, string $check): ?Severity

@@ -9,7 +9,7 @@ use Wubbin\Core\Measure\ProvenanceKind;
 use Wubbin\Core\Measure\UnitFormat;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Step;
-use Wubbin\Core\Plan\StepKind;
+use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Tests\Orchard;
 
 /** Steps and figures of clear film on light cloth against what the trade does: common practice, no source. */
@@ -47,7 +47,7 @@ final class StepsTest extends TestCase
     public function testDrying(): void
     {
         self::assertSame(1800.0, self::of(Orchard::plan(), StepKind::Dry)[0]->duration->seconds);
-        self::assertSame(300.0, self::of(Orchard::plan(Orchard::edited(['drying' => 'dry-5'])), StepKind::Dry)[0]->duration->seconds);
+        self::assertSame(300.0, self::of(Orchard::plan(Orchard::edited(['school.drying' => 'dry-5'])), StepKind::Dry)[0]->duration->seconds);
     }
 
     /** Iron sweep of one school: about 2 mm/s. Hottest, no steam. */
@@ -72,16 +72,17 @@ final class StepsTest extends TestCase
         self::assertStringContainsString('unattended', self::of($plan, StepKind::Off)[0]->cautions[0]);
         self::assertSame([], self::of($plan, StepKind::Cut)[0]->cautions);
         self::assertCount(1, $plan->cautions, 'the rights to the picture');
-        self::assertStringContainsString('Children', Orchard::plan(Orchard::edited(['size' => 'child-9']))->cautions[0]->text);
+        self::assertStringContainsString('Children', Orchard::plan(Orchard::edited(['size' => 'child-9']))->cautions[0]);
     }
 
-    public function testABatchSharesDryingAndSwitchingOff(): void
+    public function testABatchSharesWaitingAndSwitchingOff(): void
     {
         $plan = Orchard::plan();
-        $shared = self::of($plan, StepKind::Dry)[0]->duration->seconds + self::of($plan, StepKind::Off)[0]->duration->seconds;
-        $each = $plan->timeFor(1)->seconds - $shared;
-        self::assertEqualsWithDelta(24.0 * $each + $shared, $plan->timeFor(24)->seconds, 1e-6);
-        self::assertLessThan($plan->timeFor(24)->seconds - 1800.0, $plan->handsFor(24)->seconds);
+        $waits = array_sum(array_map(static fn (Step $s): float => $s->kind->waits() ? $s->duration->seconds : 0.0, $plan->steps));
+        $off = self::of($plan, StepKind::Off)[0]->duration->seconds;
+        $hands = $plan->handsFor(1)->seconds - $off;
+        self::assertEqualsWithDelta(24.0 * $hands + $off, $plan->handsFor(24)->seconds, 1e-6);
+        self::assertEqualsWithDelta(24.0 * $hands + $off + $waits, $plan->timeFor(24)->seconds, 1e-6);
     }
 
     public function testThePlansIdChangesWithWhatShows(): void
@@ -90,7 +91,7 @@ final class StepsTest extends TestCase
         self::assertMatchesRegularExpression('/^[0-9a-f]{8}$/', $id);
         self::assertSame($id, Orchard::plan()->id(), 'the same job, the same plan');
         self::assertSame($id, Orchard::plan(Orchard::edited(['quantity' => '24', 'name' => 'Else']))->id(), 'more of the same is the same plan');
-        foreach ([['width' => '239 mm'], ['finish' => 'gloss'], ['iron' => 'iron-travel'], ['below' => '81 mm'], ['base' => 'bench']] as $changes) {
+        foreach ([['width' => '239 mm'], ['finish' => 'gloss'], ['heat' => 'iron-travel'], ['below' => '81 mm'], ['base' => 'bench']] as $changes) {
             self::assertNotSame($id, Orchard::plan(Orchard::edited($changes))->id(), (string) json_encode($changes));
         }
     }

@@ -20,7 +20,7 @@ final class TicketTest extends TestCase
     {
         $plan = Orchard::plan();
         self::assertSame(
-            ['blank', 'route', 'picture', 'place', 'mirrored', 'marking', 'medium', 'drying', 'finish', 'iron', 'time', 'base', 'guard', 'cover'],
+            ['blank', 'route', 'picture', 'place', 'mirrored', 'marking', 'medium', 'drying', 'finish', 'heat', 'time', 'guard', 'base', 'school.film-printer', 'school.iron-move', 'school.trimming', 'school.guide'],
             array_column($plan->decisions, 'id'),
         );
         foreach ($plan->decisions as $decision) {
@@ -51,14 +51,14 @@ final class TicketTest extends TestCase
     public function testDryingIsASchool(): void
     {
         self::assertSame('30 min', self::value(Orchard::plan(), 'drying'));
-        self::assertSame('5 min', self::value(Orchard::plan(Orchard::edited(['drying' => 'dry-5'])), 'drying'));
+        self::assertSame('5 min', self::value(Orchard::plan(Orchard::edited(['school.drying' => 'dry-5'])), 'drying'));
         self::assertCount(2, Orchard::decision(Orchard::plan(), 'drying')->alternatives);
     }
 
     public function testAreasFollowTheIronsPlate(): void
     {
         self::assertSame('4 areas × 18 s', self::value(Orchard::plan(), 'time'));
-        $travel = Orchard::plan(Orchard::edited(['iron' => 'iron-travel']));
+        $travel = Orchard::plan(Orchard::edited(['heat' => 'iron-travel']));
         self::assertStringStartsWith('8 areas', self::value($travel, 'time'));
     }
 
@@ -72,14 +72,14 @@ final class TicketTest extends TestCase
 
     public function testTheIronIsHottestWithoutSteamAndTheDotsAreTold(): void
     {
-        self::assertStringContainsString('●●● 200 °C, no steam', self::value(Orchard::plan(), 'iron'));
+        self::assertStringContainsString('●●● 200 °C, no steam', self::value(Orchard::plan(), 'heat'));
     }
 
     public function testWhatThePersonChoseIsMarkedSo(): void
     {
-        self::assertSame(DecidedBy::Wubbin, Orchard::decision(Orchard::plan(), 'iron')->by);
-        self::assertSame(DecidedBy::Person, Orchard::decision(Orchard::plan(Orchard::edited(['iron' => 'iron-travel'])), 'iron')->by);
-        self::assertSame(DecidedBy::Nobody, Orchard::decision(Orchard::plan(shelf: Shelf::nothing()), 'iron')->by);
+        self::assertSame(DecidedBy::Wubbin, Orchard::decision(Orchard::plan(), 'heat')->by);
+        self::assertSame(DecidedBy::Person, Orchard::decision(Orchard::plan(Orchard::edited(['heat' => 'iron-travel'])), 'heat')->by);
+        self::assertSame(DecidedBy::Nobody, Orchard::decision(Orchard::plan(shelf: Shelf::nothing()), 'heat')->by);
     }
 
     public function testAlternativesCarryTheChangeThatTakesThem(): void
@@ -98,7 +98,7 @@ final class TicketTest extends TestCase
 
     public function testAnUnknownThingInTheJobIsNamed(): void
     {
-        foreach ([['route' => 'teleport'], ['blank' => ['size' => 'XXS']], ['blank' => ['material' => 'lead']], ['choices' => ['drying' => 'never']]] as $over) {
+        foreach ([['route' => 'teleport'], ['blank' => ['size' => 'XXS']], ['blank' => ['material' => 'lead']], ['choices' => ['schools' => ['drying' => 'never']]], ['blank' => ['kind' => 'spaceship']], ['blank' => ['condition' => 'rough']]] as $over) {
             try {
                 Orchard::plan(Orchard::job($over));
                 self::fail('It was let through.');

@@ -11,7 +11,7 @@ use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Core\Route\Iron;
+use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Tests\Orchard;
 
 final class CatalogueTest extends TestCase
@@ -44,14 +44,18 @@ final class CatalogueTest extends TestCase
 
     /** @param array<string, mixed> $over */
     #[TestWith([['plate_width_mm' => 0], 'plate_width_mm'])]
-    #[TestWith([['plate_length_mm' => 401], 'plate_length_mm'])]
+    #[TestWith([['plate_length_mm' => 1201], 'plate_length_mm'])]
     #[TestWith([['dots' => 4], 'dots'])]
     #[TestWith([['dots' => 0], 'dots'])]
-    public function testAnIronThatCannotBeIsRefusedAtItsField(array $over, string $field): void
+    #[TestWith([['kind' => 'flat-press', 'from_c' => 200, 'to_c' => 100], 'to_c'])]
+    #[TestWith([['kind' => 'flat-press', 'from_c' => 100, 'to_c' => 900], 'to_c'])]
+    #[TestWith([['kind' => 'mug-press', 'from_c' => 100, 'to_c' => 200, 'diameter_from_mm' => 90, 'diameter_to_mm' => 80], 'diameter_to_mm'])]
+    #[TestWith([['kind' => 'cauldron'], 'kind'])]
+    public function testAHeatSourceThatCannotBeIsRefusedAtItsField(array $over, string $field): void
     {
-        $record = [...['id' => 'x', 'label' => 'x', 'plate_width_mm' => 115, 'plate_length_mm' => 210, 'dots' => 3, 'steam' => false], ...$over];
+        $record = [...['id' => 'x', 'label' => 'x', 'kind' => 'iron', 'plate_width_mm' => 115, 'plate_length_mm' => 210, 'dots' => 3, 'steam' => false], ...$over];
         try {
-            Iron::fromRecord(Record::of($record), Provenance::person());
+            HeatSource::fromRecord(Record::of($record), Provenance::person());
             self::fail('It was let through.');
         } catch (BadRecord $e) {
             self::assertSame($field, $e->field);

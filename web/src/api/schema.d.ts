@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/jobs/{id}/advice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getAdvice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/artwork": {
         parameters: {
             query?: never;
@@ -18,6 +34,23 @@ export interface paths {
         options?: never;
         head?: never;
         patch?: never;
+        trace?: never;
+    };
+    "/api/house": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getHouse"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Each change is an option by its matter; an empty one goes back to Wubbin's default. */
+        patch: operations["changeHouse"];
         trace?: never;
     };
     "/api/jobs": {
@@ -101,7 +134,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/shelf/irons": {
+    "/api/shelf/heat": {
         parameters: {
             query?: never;
             header?: never;
@@ -110,8 +143,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Adds an iron whose plate was typed in the person's own units. */
-        post: operations["addIron"];
+        /** Adds a heat source whose measures were typed in the person's own units. */
+        post: operations["addHeatSource"];
         delete?: never;
         options?: never;
         head?: never;
@@ -339,16 +372,39 @@ export interface components {
             artwork: components["schemas"]["ArtworkView"] | null;
             printed: components["schemas"]["PrintedView"] | null;
         };
-        /** @description An iron as it is typed in; the page gives it its id, so that sending it twice adds it once. */
-        NewIron: {
+        /** @description A matter on which practitioners disagree, and which way this house goes. */
+        Matter: {
             id: string;
             label: string;
-            /** @description The plate across, as typed: “115 mm”, “4 1/2 in” */
-            width: string;
-            /** @description The plate from heel to point, as typed */
-            length: string;
-            dots: number;
-            steam: boolean;
+            /** @description The routes it matters to */
+            routes: string[];
+            /** @description Null leaves it to Wubbin */
+            chosen: string | null;
+            /** @description What Wubbin takes for most of its routes */
+            usual: string;
+            options: components["schemas"]["MatterWay"][];
+            provenance: string;
+        };
+        MatterWay: {
+            id: string;
+            label: string;
+            why: string;
+        };
+        /** @description A heat source as it is typed in; the page gives it its id, so that sending it twice adds it once. */
+        NewHeatSource: {
+            id: string;
+            label: string;
+            /** @enum {string} */
+            kind: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher";
+            /** @description Highest dots of an iron */
+            dots?: number;
+            /** @description Highest number on an iron’s dial, or 0 where it has none */
+            dial?: number;
+            steam?: boolean;
+            /** @description As typed: width and length of a plate, from and to of its temperature, least and most diameter of a mug */
+            typed?: {
+                [key: string]: string;
+            };
         };
         /** @description A job to be made, with what is already known of it as it was typed. */
         NewJob: {
@@ -381,16 +437,27 @@ export interface components {
             /** @enum {string} */
             theme: "light" | "dark" | "system";
         };
-        /** @description Everything the page offers to choose from, and how large an upload may be. */
-        CatalogueView: {
+        /** @description A kind of blank with what can be chosen of it; the first of each is usual. */
+        BlankOption: {
+            id: string;
+            label: string;
             sizes: components["schemas"]["Option"][];
             materials: components["schemas"]["Option"][];
-            colours: components["schemas"]["Option"][];
             conditions: components["schemas"]["Option"][];
+        };
+        /** @description Everything the page offers to choose from, and how large an upload may be. */
+        CatalogueView: {
+            blanks: components["schemas"]["BlankOption"][];
+            colours: components["schemas"]["Option"][];
             media: components["schemas"]["Option"][];
             markings: components["schemas"]["Option"][];
             bases: components["schemas"]["Option"][];
             guards: components["schemas"]["Option"][];
+            covers: components["schemas"]["Option"][];
+            heat: components["schemas"]["Option"][];
+            routes: components["schemas"]["Option"][];
+            uses: components["schemas"]["Option"][];
+            looks: components["schemas"]["Option"][];
             defects: components["schemas"]["Option"][];
             /** @description The largest upload, in MB */
             upload: number;
@@ -511,69 +578,10 @@ export interface components {
             at: string;
             url: string;
         };
-        /**
-         * Job
-         * @description What is wanted on what. Lengths are millimetres; null leaves a choice to Wubbin.
-         */
-        "job.schema": {
-            /** @constant */
-            format: "wubbin-job";
-            /** @constant */
-            version: 1;
-            id: string;
-            name: string;
-            quantity: number;
-            due: string | null;
-            blank: {
-                /** @constant */
-                kind: "shirt";
-                size: string;
-                material: string;
-                colour: string;
-                /** @enum {unknown} */
-                condition: "new" | "washed" | "used";
-            };
-            artwork: {
-                name: string;
-                sha256: string;
-                /** @description Where the picture lies, relative to this file; for the console. */
-                file?: string;
-                /** @description The picture itself, in base64, so that the job can move to another shop. */
-                embedded?: string;
-            } | null;
-            placement: {
-                /**
-                 * @description The side that is given; the other follows from the picture's shape.
-                 * @enum {unknown}
-                 */
-                by: "width" | "height";
-                side_mm: number;
-                /** @description The picture's middle, to the viewer's right of the centre-line. */
-                right_mm: number;
-                /** @description The picture's upper edge, below the collar seam. */
-                below_collar_mm: number;
-            };
-            route: string;
-            /** @enum {unknown} */
-            finish: "gloss" | "matte";
-            choices: {
-                medium: string | null;
-                marking: string | null;
-                iron: string | null;
-                base: string | null;
-                guard: string | null;
-                drying: string | null;
-            };
-            overrides: {
-                check: string;
-                reason: string;
-            }[];
-            note: string;
-        };
         /** @description A figure: mm, °C, s, mm/s or dpi by its kind. */
         Quantity: {
             /** @enum {unknown} */
-            kind: "length" | "size" | "temperature" | "duration" | "speed" | "resolution";
+            kind: "length" | "size" | "temperature" | "duration" | "speed" | "resolution" | "count";
             value: number;
             /** @description The upper end of a range, or the height of a size. */
             to: number | null;
@@ -599,6 +607,194 @@ export interface components {
             changes: {
                 [key: string]: string;
             };
+        };
+        Criterion: {
+            id: string;
+            label: string;
+            /** @description Null where nothing is known yet. */
+            points: number | null;
+            words: components["schemas"]["Phrase"];
+            provenance: components["schemas"]["Provenance"];
+        };
+        Decision: {
+            id: string;
+            what: string;
+            value: components["schemas"]["Phrase"];
+            because: components["schemas"]["Phrase"];
+            rule: string;
+            provenance: components["schemas"]["Provenance"];
+            /** @enum {unknown} */
+            by: "person" | "house" | "wubbin" | "nobody";
+            alternatives: components["schemas"]["Alternative"][];
+            /** @description The figure that may be typed in its place. */
+            figure: string | null;
+        };
+        RouteAdvice: {
+            route: string;
+            label: string;
+            /** @enum {unknown} */
+            standing: "works" | "buy" | "cannot";
+            for: components["schemas"]["Phrase"][];
+            against: components["schemas"]["Phrase"][];
+            missing: string[];
+            criteria: components["schemas"]["Criterion"][];
+            /** @description The sum of the criteria's points. */
+            points: number;
+            /** @description The job edit that takes this route. */
+            changes: {
+                [key: string]: string;
+            };
+            decisions: components["schemas"]["Decision"][];
+            one_s: number;
+            one_hands_s: number;
+            instead: string | null;
+        };
+        /**
+         * Advice
+         * @description All routes for a job: those that work with what is on the shelf, best first; those that would if something were bought; those that cannot.
+         */
+        "advice.schema": {
+            advice: components["schemas"]["RouteAdvice"][];
+            $defs: {
+                /** @description A figure: mm, °C, s, mm/s or dpi by its kind. */
+                Quantity: {
+                    /** @enum {unknown} */
+                    kind: "length" | "size" | "temperature" | "duration" | "speed" | "resolution" | "count";
+                    value: number;
+                    /** @description The upper end of a range, or the height of a size. */
+                    to: number | null;
+                };
+                /** @description A sentence whose figures stand as names in braces. */
+                Phrase: {
+                    text: string;
+                    values: {
+                        [key: string]: components["schemas"]["Quantity"];
+                    };
+                };
+                Provenance: {
+                    /** @enum {unknown} */
+                    kind: "published" | "from-memory" | "common-practice" | "assumed" | "computed" | "person";
+                    label: string;
+                    source: string | null;
+                };
+                Alternative: {
+                    label: string;
+                    because: components["schemas"]["Phrase"] | null;
+                    selected: boolean;
+                    /** @description Fields of a job edit, as they would be typed. */
+                    changes: {
+                        [key: string]: string;
+                    };
+                };
+                Decision: {
+                    id: string;
+                    what: string;
+                    value: components["schemas"]["Phrase"];
+                    because: components["schemas"]["Phrase"];
+                    rule: string;
+                    provenance: components["schemas"]["Provenance"];
+                    /** @enum {unknown} */
+                    by: "person" | "house" | "wubbin" | "nobody";
+                    alternatives: components["schemas"]["Alternative"][];
+                    /** @description The figure that may be typed in its place. */
+                    figure: string | null;
+                };
+                Criterion: {
+                    id: string;
+                    label: string;
+                    /** @description Null where nothing is known yet. */
+                    points: number | null;
+                    words: components["schemas"]["Phrase"];
+                    provenance: components["schemas"]["Provenance"];
+                };
+                RouteAdvice: {
+                    route: string;
+                    label: string;
+                    /** @enum {unknown} */
+                    standing: "works" | "buy" | "cannot";
+                    for: components["schemas"]["Phrase"][];
+                    against: components["schemas"]["Phrase"][];
+                    missing: string[];
+                    criteria: components["schemas"]["Criterion"][];
+                    /** @description The sum of the criteria's points. */
+                    points: number;
+                    /** @description The job edit that takes this route. */
+                    changes: {
+                        [key: string]: string;
+                    };
+                    decisions: components["schemas"]["Decision"][];
+                    one_s: number;
+                    one_hands_s: number;
+                    instead: string | null;
+                };
+            };
+        };
+        /**
+         * Job
+         * @description What is wanted on what. Lengths are millimetres; null leaves a choice to Wubbin.
+         */
+        "job.schema": {
+            /** @constant */
+            format: "wubbin-job";
+            /** @constant */
+            version: 1;
+            id: string;
+            name: string;
+            quantity: number;
+            due: string | null;
+            blank: {
+                kind: string;
+                size: string;
+                material: string;
+                colour: string;
+                /** @enum {unknown} */
+                condition: "new" | "washed" | "used" | "smooth" | "rough" | "seen-through";
+            };
+            artwork: {
+                name: string;
+                sha256: string;
+                /** @description Where the picture lies, relative to this file; for the console. */
+                file?: string;
+                /** @description The picture itself, in base64, so that the job can move to another shop. */
+                embedded?: string;
+            } | null;
+            placement: {
+                /**
+                 * @description The side that is given; the other follows from the picture's shape.
+                 * @enum {unknown}
+                 */
+                by: "width" | "height";
+                side_mm: number;
+                /** @description The other side, where there is no picture that it follows from. */
+                other_mm?: number | null;
+                /** @description The picture's middle, to the viewer's right of the centre-line. */
+                right_mm: number;
+                /** @description The picture's upper edge, below the edge that the blank is measured from: collar, rim, upper edge. */
+                below_mm: number;
+            };
+            route: string;
+            /** @enum {unknown} */
+            finish: "gloss" | "matte" | "worn";
+            /** @description What the person chose; what is not named is left to the house and to Wubbin. */
+            choices: {
+                /** @description From the shelf, by id. */
+                things: {
+                    [key: string]: string;
+                };
+                /** @description Which way is gone about a disputed matter. */
+                schools: {
+                    [key: string]: string;
+                };
+                /** @description Figures of the recipe set for this job: seconds, °C, mm. */
+                figures: {
+                    [key: string]: number;
+                };
+            };
+            overrides: {
+                check: string;
+                reason: string;
+            }[];
+            note: string;
         };
         Fix: {
             label: components["schemas"]["Phrase"];
@@ -630,17 +826,6 @@ export interface components {
             height_mm: number;
             points_sideways: boolean;
         };
-        Decision: {
-            id: string;
-            what: string;
-            value: components["schemas"]["Phrase"];
-            because: components["schemas"]["Phrase"];
-            rule: string;
-            provenance: components["schemas"]["Provenance"];
-            /** @enum {unknown} */
-            by: "person" | "wubbin" | "nobody";
-            alternatives: components["schemas"]["Alternative"][];
-        };
         Check: {
             id: string;
             /** @enum {unknown} */
@@ -657,7 +842,7 @@ export interface components {
         Step: {
             id: string;
             /** @enum {unknown} */
-            kind: "print" | "look" | "dry" | "cut" | "ready" | "prepress" | "place" | "heat" | "cool" | "peel" | "compare" | "off";
+            kind: "flatten" | "carrier" | "print" | "look" | "draw" | "dry" | "cut" | "sand" | "clean" | "ready" | "prepress" | "place" | "wrap" | "tack" | "heat" | "burnish" | "turn" | "set" | "cool" | "peel" | "quench" | "soak" | "rub" | "film" | "fuse" | "coat" | "wait" | "touch-up" | "compare" | "off";
             /** @enum {unknown} */
             scope: "once-before" | "each-sheet" | "each-piece" | "once-after";
             title: components["schemas"]["Phrase"];
@@ -669,18 +854,14 @@ export interface components {
             area: number | null;
             cautions: string[];
         };
-        Caution: {
-            at: string;
-            text: string;
-        };
         Layer: {
             /** @enum {unknown} */
-            role: "heat" | "medium" | "blank" | "guard" | "cloth" | "base";
+            role: "heat" | "cover" | "medium" | "blank" | "guard" | "cloth" | "base";
             label: string | null;
             beside: components["schemas"]["Phrase"] | null;
             thickness_mm: number;
             /** @enum {unknown} */
-            hatch: "metal" | "film" | "cloth" | "plain" | "wood" | "foam";
+            hatch: "metal" | "film" | "cloth" | "plain" | "wood" | "foam" | "wax" | "ceramic";
             /** @enum {unknown} */
             printed_face: "up" | "down" | null;
         };
@@ -717,7 +898,7 @@ export interface components {
             decisions: components["schemas"]["Decision"][];
             checks: components["schemas"]["Check"][];
             steps: components["schemas"]["Step"][];
-            cautions: components["schemas"]["Caution"][];
+            cautions: string[];
             stack: {
                 layers: components["schemas"]["Layer"][];
                 mirrored: boolean;
@@ -725,8 +906,12 @@ export interface components {
             blank: {
                 drawing: components["schemas"]["DrawnLine"][];
                 print_area: components["schemas"]["Rect"];
-                chest_mm: number;
-                length_mm: number;
+                /** @description Across; of a round blank round it. */
+                width_mm: number;
+                height_mm: number;
+                diameter_mm: number | null;
+                /** @description The edge that the blank is measured from. */
+                from: string;
             };
             placed: components["schemas"]["Rect"] | null;
             sheet: components["schemas"]["SheetLayout"] | null;
@@ -738,11 +923,16 @@ export interface components {
                 all_s: number;
                 all_hands_s: number;
             };
+            route: string;
+            /** @description What one of them is called. */
+            piece: string;
+            /** @enum {unknown} */
+            heat: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher" | null;
             $defs: {
                 /** @description A figure: mm, °C, s, mm/s or dpi by its kind. */
                 Quantity: {
                     /** @enum {unknown} */
-                    kind: "length" | "size" | "temperature" | "duration" | "speed" | "resolution";
+                    kind: "length" | "size" | "temperature" | "duration" | "speed" | "resolution" | "count";
                     value: number;
                     /** @description The upper end of a range, or the height of a size. */
                     to: number | null;
@@ -777,8 +967,10 @@ export interface components {
                     rule: string;
                     provenance: components["schemas"]["Provenance"];
                     /** @enum {unknown} */
-                    by: "person" | "wubbin" | "nobody";
+                    by: "person" | "house" | "wubbin" | "nobody";
                     alternatives: components["schemas"]["Alternative"][];
+                    /** @description The figure that may be typed in its place. */
+                    figure: string | null;
                 };
                 Fix: {
                     label: components["schemas"]["Phrase"];
@@ -803,7 +995,7 @@ export interface components {
                 Step: {
                     id: string;
                     /** @enum {unknown} */
-                    kind: "print" | "look" | "dry" | "cut" | "ready" | "prepress" | "place" | "heat" | "cool" | "peel" | "compare" | "off";
+                    kind: "flatten" | "carrier" | "print" | "look" | "draw" | "dry" | "cut" | "sand" | "clean" | "ready" | "prepress" | "place" | "wrap" | "tack" | "heat" | "burnish" | "turn" | "set" | "cool" | "peel" | "quench" | "soak" | "rub" | "film" | "fuse" | "coat" | "wait" | "touch-up" | "compare" | "off";
                     /** @enum {unknown} */
                     scope: "once-before" | "each-sheet" | "each-piece" | "once-after";
                     title: components["schemas"]["Phrase"];
@@ -815,18 +1007,14 @@ export interface components {
                     area: number | null;
                     cautions: string[];
                 };
-                Caution: {
-                    at: string;
-                    text: string;
-                };
                 Layer: {
                     /** @enum {unknown} */
-                    role: "heat" | "medium" | "blank" | "guard" | "cloth" | "base";
+                    role: "heat" | "cover" | "medium" | "blank" | "guard" | "cloth" | "base";
                     label: string | null;
                     beside: components["schemas"]["Phrase"] | null;
                     thickness_mm: number;
                     /** @enum {unknown} */
-                    hatch: "metal" | "film" | "cloth" | "plain" | "wood" | "foam";
+                    hatch: "metal" | "film" | "cloth" | "plain" | "wood" | "foam" | "wax" | "ceramic";
                     /** @enum {unknown} */
                     printed_face: "up" | "down" | null;
                 };
@@ -877,7 +1065,7 @@ export interface components {
         ids: string[];
         /**
          * Shelf
-         * @description What a shop has: ids from Wubbin's catalogue, and the shop's own irons with their measured plates.
+         * @description What a shop has: ids from Wubbin's catalogue, and the shop's own heat sources with their measures.
          */
         "shelf.schema": {
             /** @constant */
@@ -888,13 +1076,26 @@ export interface components {
             markings: components["schemas"]["ids"];
             bases: components["schemas"]["ids"];
             guards: components["schemas"]["ids"];
-            irons: {
+            covers: components["schemas"]["ids"];
+            heat: {
                 id: string;
                 label: string;
-                plate_width_mm: number;
-                plate_length_mm: number;
-                dots: number;
-                steam: boolean;
+                /** @enum {unknown} */
+                kind: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher";
+                /** @description Of an iron or a flat press, across at its widest. */
+                plate_width_mm?: number;
+                /** @description From heel to point. */
+                plate_length_mm?: number;
+                /** @description Of an iron's hottest setting. */
+                dots?: number;
+                /** @description The highest number on an iron's dial. */
+                dial?: number;
+                steam?: boolean;
+                from_c?: number;
+                to_c?: number;
+                diameter_from_mm?: number;
+                diameter_to_mm?: number;
+                watts?: number;
             }[];
             $defs: {
                 ids: string[];
@@ -909,6 +1110,40 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    getAdvice: {
+        parameters: {
+            query?: {
+                use?: "" | "washed" | "hung" | "burned" | "counter" | "outdoors";
+                look?: "" | "gloss" | "matte" | "worn" | "full-colour" | "black-only";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All routes, those that work first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["advice.schema"];
+                };
+            };
+            /** @description No such job */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     uploadArtwork: {
         parameters: {
             query?: never;
@@ -935,6 +1170,61 @@ export interface operations {
                 };
             };
             /** @description Not a picture that can be printed */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getHouse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The disputed matters and which way this house goes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Matter"][];
+                };
+            };
+        };
+    };
+    changeHouse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The disputed matters and which way this house goes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Matter"][];
+                };
+            };
+            /** @description A way that Wubbin does not know */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -1175,7 +1465,7 @@ export interface operations {
             };
         };
     };
-    addIron: {
+    addHeatSource: {
         parameters: {
             query?: never;
             header?: never;
@@ -1184,7 +1474,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewIron"];
+                "application/json": components["schemas"]["NewHeatSource"];
             };
         };
         responses: {
@@ -1197,7 +1487,7 @@ export interface operations {
                     "application/json": components["schemas"]["shelf.schema"];
                 };
             };
-            /** @description An iron that cannot be */
+            /** @description One that cannot be */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -13,6 +13,8 @@ const BenchList = lazy(() => import('../run/BenchList').then((m) => ({ default: 
 const BenchPage = lazy(() => import('../run/BenchPage').then((m) => ({ default: m.BenchPage })));
 const Logbook = lazy(() => import('../run/Logbook').then((m) => ({ default: m.Logbook })));
 const LogPage = lazy(() => import('../run/LogPage').then((m) => ({ default: m.LogPage })));
+const AdvicePage = lazy(() => import('../advice/AdvicePage').then((m) => ({ default: m.AdvicePage })));
+const HousePage = lazy(() => import('../job/HousePage').then((m) => ({ default: m.HousePage })));
 const ShelfPage = lazy(() => import('../route/ShelfPage').then((m) => ({ default: m.ShelfPage })));
 const SettingsPage = lazy(() => import('../measure/SettingsPage').then((m) => ({ default: m.SettingsPage })));
 
@@ -23,6 +25,7 @@ const ROOMS = [
   ['/bench', 'Bench'],
   ['/logbook', 'Logbook'],
   ['/shelf', 'Shelf'],
+  ['/house', 'House rules'],
   ['/settings', 'Settings'],
 ] as const;
 
@@ -113,6 +116,8 @@ export function App() {
               <Route index element={<JobList />} />
               <Route path="/jobs/new" element={<NewJob />} />
               <Route path="/jobs/:id" element={<JobPage />} />
+              <Route path="/jobs/:id/routes" element={<AdvicePage />} />
+              <Route path="/house" element={<HousePage />} />
               <Route path="/bench" element={<BenchList />} />
               <Route path="/logbook" element={<Logbook />} />
               <Route path="/logbook/:id" element={<LogPage />} />

@@ -6,11 +6,11 @@ import { api, got } from '../api/client';
 export function FirstSteps() {
   const shelf = useQuery({ queryKey: ['shelf'], queryFn: () => got(api.GET('/api/shelf')) });
   const has = shelf.data;
-  const stocked = has !== undefined && has.irons.length > 0 && has.markings.length > 0 && has.media.length > 0;
+  const stocked = has !== undefined && has.heat.length > 0 && has.markings.length > 0 && has.media.length > 0;
   return (
     <section className="mt-8 border-t border-ink pt-5" aria-labelledby="first">
       <h2 id="first" className="text-xl">
-        An empty shop. Two steps to the first shirt:
+        An empty shop. Two steps to the first piece:
       </h2>
       <ol className="mt-4 grid gap-4">
         <li className="grid grid-cols-[3rem_1fr] items-start">
@@ -20,7 +20,7 @@ export function FirstSteps() {
               Say what is on your shelf
             </Link>
             <br />
-            Your iron and the size of its plate, your printer, your film, what you press on.
+            Your iron or press and the size of its plate, your printer, your papers, what you press on.
           </span>
         </li>
         <li className="grid grid-cols-[3rem_1fr] items-start">
@@ -30,7 +30,7 @@ export function FirstSteps() {
               Start a job
             </Link>
             <br />
-            Which shirt, which picture, how large. Wubbin works out the rest and says why.
+            Which thing, which picture, how large. Wubbin works out the rest and says why.
           </span>
         </li>
       </ol>

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, got, type ProblemError } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
-import { ShirtStage } from '../blank/ShirtStage';
+import { BlankStage } from '../blank/BlankStage';
 import { useMoments } from '../measure/settings';
 import { TimeStrip } from '../plan/TimeStrip';
 import { SheetStage } from '../sheet/SheetStage';
@@ -16,10 +16,11 @@ import { useJob } from './useJob';
 
 /** Names of fields as the screen calls them, for telling what a held-back change was. */
 const FIELD: Record<string, string> = {
-  below: 'distance below the collar',
+  below: 'distance from the upper edge',
   right: 'distance from centre',
   marking: 'printer',
-  medium: 'film',
+  medium: 'sheet',
+  kind: 'blank',
 };
 
 export function JobPage() {
@@ -27,7 +28,7 @@ export function JobPage() {
   const handle = useJob(id);
   const moments = useMoments();
   const navigate = useNavigate();
-  const [stage, setStage] = useState('shirt');
+  const [stage, setStage] = useState('blank');
   const [problem, setProblem] = useState<string>();
   const { view } = handle;
   if (view === undefined) {
@@ -117,7 +118,7 @@ export function JobPage() {
             <Tabs.List className="flex gap-4" aria-label="Views">
               {(
                 [
-                  ['shirt', 'On the shirt'],
+                  ['blank', `On the ${plan.piece}`],
                   ['sheet', 'On the sheet'],
                 ] as const
               ).map(([value, label]) => (
@@ -130,8 +131,8 @@ export function JobPage() {
                 </Tabs.Trigger>
               ))}
             </Tabs.List>
-            <Tabs.Content value="shirt" className="min-h-0 flex-1">
-              <ShirtStage view={view} handle={handle} />
+            <Tabs.Content value="blank" className="min-h-0 flex-1">
+              <BlankStage view={view} handle={handle} />
             </Tabs.Content>
             <Tabs.Content value="sheet" className="min-h-0 flex-1">
               <SheetStage view={view} />

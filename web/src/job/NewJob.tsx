@@ -16,10 +16,12 @@ export function NewJob() {
   const [problem, setProblem] = useState<ProblemError>();
   const [busy, setBusy] = useState(false);
   const [reading, setReading] = useState(false);
+  const [kindId, setKindId] = useState('shirt');
   if (catalogue.data === undefined) {
     return <Waiting error={catalogue.error} />;
   }
-  const { sizes, materials, colours, conditions } = catalogue.data;
+  const { blanks, colours } = catalogue.data;
+  const kind = blanks.find((b) => b.id === kindId) ?? blanks[0];
   const errors = problem?.errors ?? {};
 
   async function make(e: FormEvent<HTMLFormElement>) {
@@ -37,7 +39,8 @@ export function NewJob() {
         }),
       );
       queries.setQueryData(['job', view.job.id], view);
-      navigate(`/jobs/${view.job.id}`, { replace: true });
+      // A shirt has its usual route; for anything else the routes are shown first.
+      navigate(`/jobs/${view.job.id}${view.plan.ready || kindId === 'shirt' ? '' : '/routes'}`, { replace: true });
     } catch (e) {
       setProblem(e as ProblemError);
       setBusy(false);
@@ -45,7 +48,7 @@ export function NewJob() {
   }
 
   return (
-    <form onSubmit={make} className="mx-auto max-w-3xl px-6 py-6" noValidate>
+    <form onSubmit={make} className="mx-auto max-w-4xl px-6 py-6" noValidate>
       <h1 className="text-3xl">New job</h1>
       <p className="mt-1 text-soft">What is wanted, on what. Everything can be changed afterwards.</p>
       {problem !== undefined && Object.keys(errors).length === 0 && <Notice tone="hot">{problem.message}</Notice>}
@@ -60,11 +63,31 @@ export function NewJob() {
         <TextField label="How many?" name="quantity" error={errors.quantity} defaultValue="1" inputMode="numeric" />
         <TextField label="By when? (may stay empty)" name="due" error={errors.due} type="date" />
       </div>
-      <div className="mt-6 grid grid-cols-4 gap-4 border-t border-rule pt-4">
-        <SelectField label="Shirt size" name="size" options={sizes} defaultValue="M" error={errors.size} />
+      <div className="mt-6 grid grid-cols-[1.3fr_1.3fr_1fr_1.3fr_1.3fr] gap-4 border-t border-rule pt-4">
+        <SelectField
+          label="On what?"
+          name="kind"
+          options={blanks}
+          value={kindId}
+          onChange={(e) => setKindId(e.target.value)}
+          error={errors.kind}
+        />
+        <SelectField key={`size ${kindId}`} label="Size" name="size" options={kind?.sizes ?? []} error={errors.size} />
         <SelectField label="Colour" name="colour" options={colours} error={errors.colour} />
-        <SelectField label="Fabric" name="material" options={materials} error={errors.material} />
-        <SelectField label="New or washed" name="condition" options={conditions} error={errors.condition} />
+        <SelectField
+          key={`material ${kindId}`}
+          label="Made of"
+          name="material"
+          options={kind?.materials ?? []}
+          error={errors.material}
+        />
+        <SelectField
+          key={`condition ${kindId}`}
+          label="State"
+          name="condition"
+          options={kind?.conditions ?? []}
+          error={errors.condition}
+        />
       </div>
       <div className="mt-6 border-t border-rule pt-4">
         <PicturePicker current={artwork?.name} onPicked={setArtwork} onReading={setReading} />

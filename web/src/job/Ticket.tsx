@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import type { Decision, JobView } from '../api/client';
 import { useFormat } from '../measure/settings';
-import { EDITORS } from './editors';
+import { EDITORS, FigureEditor } from './editors';
 import type { JobHandle } from './useJob';
 
 const BY = {
   person: { sign: '●', label: 'your choice', tone: '' },
+  house: { sign: '⌂', label: 'a rule of your house', tone: '' },
   wubbin: { sign: '○', label: 'worked out by Wubbin', tone: '' },
   nobody: { sign: '◆', label: 'still to decide', tone: 'text-wait' },
 } as const;
@@ -61,6 +62,7 @@ function Line({ decision, view, handle }: { decision: Decision; view: JobView; h
             </ul>
           )}
           {Editor !== undefined && <Editor view={view} handle={handle} />}
+          {decision.figure !== null && <FigureEditor figure={decision.figure} view={view} handle={handle} />}
           <p className="mt-2 text-sm text-soft">
             Where from: {decision.provenance.label}
             {decision.provenance.source !== null && ` (${decision.provenance.source})`}. Rule {decision.rule}.
@@ -81,8 +83,8 @@ export function Ticket({ view, handle }: { view: JobView; handle: JobHandle }) {
         ))}
       </ul>
       {view.plan.cautions.map((caution) => (
-        <p key={caution.text} className="px-5 pt-3 text-sm">
-          <b className="text-hot">Mind:</b> {caution.text}
+        <p key={caution} className="px-5 pt-3 text-sm">
+          <b className="text-hot">Mind:</b> {caution}
         </p>
       ))}
     </>

@@ -1,10 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import type { ComponentType } from 'react';
-import { api, got, type JobView } from '../api/client';
+import { Link } from 'react-router';
+import { api, got, type JobView, type Schemas } from '../api/client';
 import { PicturePicker } from '../artwork/PicturePicker';
 import { SelectField, TypedField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
 import type { JobHandle } from './useJob';
+
+type Option = Schemas['Option'];
 
 interface Props {
   view: JobView;
@@ -21,16 +24,23 @@ function BlankEditor({ view, handle }: Props) {
   if (catalogue.data === undefined) {
     return null;
   }
-  const { sizes, materials, colours, conditions } = catalogue.data;
+  const { blanks, colours } = catalogue.data;
+  const kind = blanks.find((b) => b.id === blank.kind);
   const known = colours.some((c) => c.id === blank.colour);
+  const select = (label: string, field: 'kind' | 'size' | 'material' | 'condition', options: Option[]) => (
+    <SelectField
+      label={label}
+      options={options}
+      value={blank[field]}
+      onChange={(e) => handle.change({ [field]: e.target.value })}
+    />
+  );
   return (
     <div className="grid gap-2">
-      <SelectField
-        label="Size"
-        options={sizes}
-        value={blank.size}
-        onChange={(e) => handle.change({ size: e.target.value })}
-      />
+      {select('What is it?', 'kind', blanks)}
+      {select('Size', 'size', kind?.sizes ?? [])}
+      {select('Made of', 'material', kind?.materials ?? [])}
+      {select('State', 'condition', kind?.conditions ?? [])}
       <SelectField
         label="Colour"
         options={known ? colours : [...colours, { id: blank.colour, label: blank.colour }]}
@@ -38,18 +48,6 @@ function BlankEditor({ view, handle }: Props) {
         onChange={(e) => handle.change({ colour: e.target.value })}
       />
       <TypedField label="Another colour" value={blank.colour} onSend={sender(handle, 'colour')} />
-      <SelectField
-        label="Fabric"
-        options={materials}
-        value={blank.material}
-        onChange={(e) => handle.change({ material: e.target.value })}
-      />
-      <SelectField
-        label="New or washed"
-        options={conditions}
-        value={blank.condition}
-        onChange={(e) => handle.change({ condition: e.target.value })}
-      />
       <TypedField label="How many?" value={String(quantity)} inputMode="numeric" onSend={sender(handle, 'quantity')} />
       <TypedField label="By when?" type="date" value={due ?? ''} onSend={sender(handle, 'due')} />
       <TypedField label="Name of the job" value={name} onSend={sender(handle, 'name')} />
@@ -81,8 +79,8 @@ function PlaceEditor({ view, handle }: Props) {
     <div className="grid grid-cols-2 items-start gap-2">
       <TypedField label="Right of centre" value={format.length(placement.right_mm)} onSend={sender(handle, 'right')} />
       <TypedField
-        label="Below collar"
-        value={format.length(placement.below_collar_mm)}
+        label={`Below the ${view.plan.blank.from}`}
+        value={format.length(placement.below_mm)}
         onSend={sender(handle, 'below')}
       />
       <button type="button" className="key col-span-2" onClick={() => handle.change({ right: '0 mm' })}>
@@ -92,9 +90,32 @@ function PlaceEditor({ view, handle }: Props) {
   );
 }
 
+function RouteEditor({ view }: Props) {
+  return (
+    <Link to={`/jobs/${view.job.id}/routes`} className="key w-full">
+      See every route and choose
+    </Link>
+  );
+}
+
+/** A figure of the recipe, set for this job alone; emptied, it goes back to the recipe's. */
+export function FigureEditor({ figure, view, handle }: Props & { figure: string }) {
+  const set = view.job.choices.figures[figure];
+  return (
+    <div className="mt-2">
+      <TypedField
+        label="For this job alone (empty: as the recipe)"
+        value={set === undefined ? '' : `${set} s`}
+        onSend={sender(handle, `figure.${figure}`)}
+      />
+    </div>
+  );
+}
+
 /** Lines of the ticket that are typed into rather than chosen from. */
 export const EDITORS: Record<string, ComponentType<Props>> = {
   blank: BlankEditor,
+  route: RouteEditor,
   picture: PictureEditor,
   place: PlaceEditor,
 };

@@ -8,38 +8,53 @@ export type Changes = Record<string, string>;
 /** How a field of the job would be typed to have the value that it has now. */
 function typedAs(job: Job, field: string): Changes {
   const { placement, blank, choices, overrides } = job;
-  switch (field) {
+  const [family = '', name = ''] = field.split(/\.(.*)/);
+  const place = {
+    [placement.by]: `${placement.side_mm} mm`,
+    right: `${placement.right_mm} mm`,
+    below: `${placement.below_mm} mm`,
+  };
+  switch (family) {
     case 'width':
     case 'height':
       return { [placement.by]: `${placement.side_mm} mm` };
     case 'right':
-      return { right: `${placement.right_mm} mm` };
     case 'below':
-      return { below: `${placement.below_collar_mm} mm` };
+      return { [family]: place[family] ?? '' };
+    case 'kind':
+      // What a change of kind has taken along comes back with it.
+      return { kind: blank.kind, size: blank.size, material: blank.material, condition: blank.condition, ...place };
     case 'size':
     case 'material':
     case 'colour':
     case 'condition':
-      return { [field]: blank[field] };
+      return { [family]: blank[family] };
+    case 'route':
+      return {
+        route: job.route,
+        ...choices.things,
+        ...Object.fromEntries(
+          Object.entries(choices.figures).map(([figure, value]) => [`figure.${figure}`, `${value}`]),
+        ),
+      };
     case 'artwork':
       return { artwork: job.artwork?.sha256 ?? '' };
-    case 'medium':
-    case 'marking':
-    case 'iron':
-    case 'base':
-    case 'guard':
-    case 'drying':
-      return { [field]: choices[field] ?? '' };
+    case 'school':
+      return { [field]: choices.schools[name] ?? '' };
+    case 'figure':
+      return { [field]: choices.figures[name] === undefined ? '' : `${choices.figures[name]}` };
+    case 'override':
+      return { [field]: overrides.find((o) => o.check === name)?.reason ?? '' };
     case 'name':
     case 'note':
     case 'finish':
-      return { [field]: job[field] };
+      return { [family]: job[family] };
     case 'due':
       return { due: job.due ?? '' };
     case 'quantity':
       return { quantity: String(job.quantity) };
     default:
-      return { [field]: overrides.find((o) => `override.${o.check}` === field)?.reason ?? '' };
+      return { [field]: choices.things[field] ?? '' };
   }
 }
 

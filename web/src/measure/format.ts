@@ -38,6 +38,17 @@ export function makeFormat({ units, comma }: Reader) {
     return `${Math.floor(s / 3600)} h${minutes === 0 ? '' : ` ${minutes} min`}`;
   }
 
+  /** One unit for both ends where it is the same one. */
+  function durationRange(from: number, to: number): string {
+    const s = Math.round(from);
+    if (to < 120) {
+      return `${s}–${duration(to)}`;
+    }
+    return s % 60 === 0 && to < 3600 && to % 60 === 0
+      ? `${s / 60}–${to / 60} min`
+      : `${duration(from)}–${duration(to)}`;
+  }
+
   function quantity({ kind, value, to }: Quantity): string {
     switch (kind) {
       case 'length':
@@ -47,9 +58,11 @@ export function makeFormat({ units, comma }: Reader) {
       case 'temperature':
         return `${degrees(value)}${to === null ? '' : `–${degrees(to)}`} ${metric ? '°C' : '°F'}`;
       case 'duration':
-        return to === null ? duration(value) : `${Math.round(value)}–${duration(to)}`;
+        return to === null ? duration(value) : durationRange(value, to);
       case 'speed':
         return `${metric ? number(value, 0) : number(value / MM_PER_INCH, 2)} ${unit}/s`;
+      case 'count':
+        return number(value, 0);
       case 'resolution':
         return `${number(value, 0)} dpi`;
     }
@@ -60,6 +73,7 @@ export function makeFormat({ units, comma }: Reader) {
     bareLength,
     duration,
     quantity,
+    temperature: (celsius: number) => quantity({ kind: 'temperature', value: celsius, to: null }),
     length: (mm: number) => `${bareLength(mm)} ${unit}`,
     phrase: ({ text, values }: Phrase) =>
       text.replace(/\{([a-z_]+)\}/g, (whole, name: string) => {

@@ -5,25 +5,47 @@ import { useFormat } from '../measure/settings';
 
 /** Neighbouring steps under one word, as the strip has no room for each. */
 const WORD: Record<Step['kind'], string> = {
+  flatten: 'Carrier',
+  carrier: 'Carrier',
   print: 'Print',
   look: 'Print',
+  draw: 'Draw',
   dry: 'Ink dries',
   cut: 'Cut',
+  sand: 'Make ready',
+  clean: 'Make ready',
   ready: 'Lay',
   prepress: 'Lay',
   place: 'Lay',
-  heat: 'Iron',
+  wrap: 'Lay',
+  tack: 'Heat',
+  heat: 'Heat',
+  burnish: 'Rub',
+  turn: 'Turn',
+  set: 'Set',
   cool: 'Cool',
-  peel: 'Peel, look',
-  compare: 'Peel, look',
-  off: 'Peel, look',
+  peel: 'Peel',
+  quench: 'Cool off',
+  soak: 'Soak',
+  rub: 'Paper off',
+  film: 'Wipe',
+  fuse: 'Fuse',
+  coat: 'Coat',
+  wait: 'Dry',
+  'touch-up': 'Look',
+  compare: 'Look',
+  off: 'Look',
 };
 
 /** Space between stretches, and the usual width of a character of a label, in CSS pixels. */
 const GAP = 1;
 const CHARACTER = 6.9;
 
+const HOT: ReadonlySet<Step['kind']> = new Set(['tack', 'heat', 'fuse']);
+
 interface Stretch {
+  /** A word may come again later: coat, dry, coat. */
+  key: string;
   word: string;
   seconds: number;
   kind: Step['kind'];
@@ -41,7 +63,13 @@ export function TimeStrip({ plan, children }: { plan: Plan; children: ReactNode 
     if (last?.word === WORD[step.kind]) {
       last.seconds += step.duration_s;
     } else {
-      stretches.push({ word: WORD[step.kind], seconds: step.duration_s, kind: step.kind, waits: step.waits });
+      stretches.push({
+        key: step.id,
+        word: WORD[step.kind],
+        seconds: step.duration_s,
+        kind: step.kind,
+        waits: step.waits,
+      });
     }
   }
   const labels = placeLabels(stretches, width, (s) =>
@@ -49,19 +77,19 @@ export function TimeStrip({ plan, children }: { plan: Plan; children: ReactNode 
   );
   const rows = Math.max(1, ...labels.map((label) => label.row + 1));
   const look = (s: Stretch) =>
-    s.kind === 'heat' ? 'bg-hot' : s.kind === 'cool' ? 'strip-cool' : s.waits ? 'strip-wait' : 'bg-ink';
+    HOT.has(s.kind) ? 'bg-hot' : s.kind === 'cool' ? 'strip-cool' : s.waits ? 'strip-wait' : 'bg-ink';
   const tone = (s: Stretch) =>
-    s.kind === 'heat' ? 'text-hot font-bold' : s.kind === 'cool' ? 'text-cold font-bold' : s.waits ? 'text-wait' : '';
+    HOT.has(s.kind) ? 'text-hot font-bold' : s.kind === 'cool' ? 'text-cold font-bold' : s.waits ? 'text-wait' : '';
   return (
     <section aria-label="Time">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <p className="mr-auto">
           <b>
-            One shirt: {format.duration(times.one_s)}, of which hands {format.duration(times.one_hands_s)}.
+            One {plan.piece}: {format.duration(times.one_s)}, of which hands {format.duration(times.one_hands_s)}.
           </b>{' '}
           {quantity > 1 && (
             <span className="text-soft">
-              {quantity} shirts, one after another with drying shared: {format.duration(times.all_s)}.
+              {quantity}, in one go, waiting shared: {format.duration(times.all_s)}.
             </span>
           )}
         </p>
@@ -71,7 +99,7 @@ export function TimeStrip({ plan, children }: { plan: Plan; children: ReactNode 
         <ol className="flex" style={{ gap: GAP }}>
           {stretches.map((s) => (
             <li
-              key={s.word}
+              key={s.key}
               style={{ flexGrow: s.seconds, flexBasis: 0 }}
               className={`h-5 min-w-0 ${look(s)}`}
               title={`${s.word}: ${format.duration(s.seconds)}`}
@@ -84,7 +112,7 @@ export function TimeStrip({ plan, children }: { plan: Plan; children: ReactNode 
         </ol>
         {labels.map(({ stretch, text, left, row }) => (
           <span
-            key={stretch.word}
+            key={stretch.key}
             aria-hidden
             className={`absolute whitespace-nowrap ${tone(stretch)}`}
             style={{ left, top: 20 + 18 * row }}

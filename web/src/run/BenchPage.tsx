@@ -10,21 +10,31 @@ import { beep, wakeSound } from './beep';
 import { Judge } from './Judge';
 import { useRemaining, useRun } from './useRun';
 
-/** What the big key says: what the hands do next. */
+/** What the big key says: what the hands do next. Where nothing is said the word is plain. */
+const DONE: Partial<Record<Step['kind'], string>> = { print: 'Printed', off: 'It is off', coat: 'Coated' };
+const START: Partial<Record<Step['kind'], string>> = {
+  heat: 'Heat on, start',
+  tack: 'Down, start',
+  dry: 'Start drying',
+  wait: 'Start drying',
+  cool: 'Heat off, start',
+  soak: 'In the water, start',
+  set: 'Hold, start',
+};
+const STOP: Partial<Record<Step['kind'], [string, string]>> = {
+  heat: ['Lift now', 'Lift now'],
+  tack: ['Lift now', 'Lift now'],
+  dry: ['Dry already', 'It is dry'],
+  wait: ['Dry already', 'It is dry'],
+  cool: ['Cool already', 'Cool enough'],
+  soak: ['It floats already', 'It floats'],
+};
+
 function keyWord(step: Step, timed: boolean, started: boolean, over: boolean): string {
   if (!timed) {
-    return step.kind === 'print' ? 'Printed' : step.kind === 'off' ? 'The iron is off' : 'Done';
+    return DONE[step.kind] ?? 'Done';
   }
-  if (!started) {
-    return (
-      { heat: 'Iron down, start', dry: 'Start drying', cool: 'Iron off it, start' }[step.kind as string] ?? 'Start'
-    );
-  }
-  return (
-    { heat: 'Lift now', dry: over ? 'It is dry' : 'Dry already', cool: over ? 'Cool enough' : 'Cool already' }[
-      step.kind as string
-    ] ?? 'Done'
-  );
+  return started ? (STOP[step.kind]?.[over ? 1 : 0] ?? 'Done') : (START[step.kind] ?? 'Start');
 }
 
 export function BenchPage() {
@@ -159,7 +169,7 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
                     className={`mt-2 text-[clamp(6rem,19vw,12.5rem)] leading-none font-extrabold tracking-tight ${
                       over
                         ? 'text-hot'
-                        : step.kind === 'heat' || step.kind === 'prepress'
+                        : ['heat', 'prepress', 'tack', 'fuse'].includes(step.kind)
                           ? 'text-hot'
                           : step.kind === 'cool'
                             ? 'text-cold'
@@ -197,7 +207,7 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
               {(step.kind === 'heat' || step.kind === 'prepress' || step.kind === 'place' || step.kind === 'ready') &&
                 run.plan.coverage !== null && (
                   <>
-                    <h2 className="text-lg">Where the iron goes</h2>
+                    <h2 className="text-lg">Where the plate goes</h2>
                     <IronPlaces plan={run.plan} current={step.kind === 'heat' ? (step.area ?? 99) : undefined} />
                   </>
                 )}

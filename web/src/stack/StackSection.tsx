@@ -8,7 +8,7 @@ const GAP = 9;
 
 /** Thin layers are drawn thick enough to see; the order and the faces are what this drawing is about. */
 function drawnHeight(layer: Layer): number {
-  return { heat: 38, medium: 15, blank: 24, guard: 11, cloth: 14, base: 40 }[layer.role];
+  return { heat: 38, cover: 9, medium: 15, blank: 24, guard: 11, cloth: 14, base: 40 }[layer.role];
 }
 
 function Hatches() {
@@ -27,6 +27,12 @@ function Hatches() {
         <circle cx="2" cy="2" r="1" className="fill-line" />
         <circle cx="6" cy="6" r="1" className="fill-line" />
       </pattern>
+      <pattern id="hatch-wax" width="10" height="8" patternUnits="userSpaceOnUse">
+        <path d="M1 2h3M6 6h3" className="stroke-line" />
+      </pattern>
+      <pattern id="hatch-ceramic" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+        <path d="M0 2H8M0 5H3" className="stroke-line" />
+      </pattern>
     </defs>
   );
 }
@@ -38,7 +44,26 @@ const FILL: Record<Layer['hatch'], string> = {
   plain: '#e9dcc3',
   wood: 'url(#hatch-wood)',
   foam: 'url(#hatch-foam)',
+  wax: 'url(#hatch-wax)',
+  ceramic: 'url(#hatch-ceramic)',
 };
+
+/** The outline of the heat source seen from the side: a sole plate, a platen, a nozzle, or the bowl of a spoon. */
+function heatShape(kind: Plan['heat'], y: number, bottom: number): string {
+  switch (kind) {
+    case 'flat-press':
+    case 'mug-press':
+      return `M2 ${bottom}V${y + 16}H${WIDTH / 2 - 14}V${y + 2}H${WIDTH / 2 + 14}V${y + 16}H${WIDTH}V${bottom}Z`;
+    case 'dryer':
+    case 'gun':
+      return `M${WIDTH / 2 - 30} ${bottom - 8}L${WIDTH / 2 - 12} ${y}H${WIDTH / 2 + 12}L${WIDTH / 2 + 30} ${bottom - 8}Z`;
+    case 'spoon':
+    case 'burnisher':
+      return `M10 ${y + 8}Q${WIDTH / 2} ${bottom + 22} ${WIDTH - 10} ${y + 8}Q${WIDTH / 2} ${y - 6} 10 ${y + 8}Z`;
+    default:
+      return `M2 ${bottom}V${y + 20}Q2 ${y + 12} 14 ${y + 8}Q60 ${y - 3} ${WIDTH - 12} ${y + 2}L${WIDTH} ${y + 14}V${bottom}Z`;
+  }
+}
 
 /** The cross-section of what lies on what, from the heat down to the base; the printed face violet, with its arrow. */
 export function StackSection({ plan }: { plan: Plan }) {
@@ -47,6 +72,9 @@ export function StackSection({ plan }: { plan: Plan }) {
   const printed = layers.find((layer) => layer.printed_face !== null);
   let top = 4;
   const placed = layers.map((layer) => {
+    if (layer.printed_face === 'up') {
+      top += 9;
+    }
     const at = { layer, y: top, height: drawnHeight(layer) };
     top += at.height + GAP + (layer.printed_face === 'down' ? 9 : 0);
     return at;
@@ -74,7 +102,7 @@ export function StackSection({ plan }: { plan: Plan }) {
               {layer.role === 'heat' ? (
                 <>
                   <path
-                    d={`M2 ${bottom}V${y + 20}Q2 ${y + 12} 14 ${y + 8}Q60 ${y - 3} ${WIDTH - 12} ${y + 2}L${WIDTH} ${y + 14}V${bottom}Z`}
+                    d={heatShape(plan.heat, y, bottom)}
                     fill="url(#hatch-metal)"
                     className="stroke-ink"
                     strokeWidth={1.3}
@@ -125,7 +153,7 @@ export function StackSection({ plan }: { plan: Plan }) {
                   x={WIDTH + 10}
                   dy={layer.beside === null && layer.printed_face === null ? 0 : -7}
                 >
-                  {missing ? `${layer.role === 'heat' ? 'iron' : layer.role}: none yet` : layer.label}
+                  {missing ? `${layer.role}: none yet` : layer.label}
                 </tspan>
                 {layer.beside !== null && (
                   <tspan x={WIDTH + 10} dy={14} className={layer.role === 'heat' ? 'fill-hot' : 'fill-soft'}>
@@ -144,11 +172,11 @@ export function StackSection({ plan }: { plan: Plan }) {
       </svg>
       {plan.coverage !== null && plan.placed !== null && (
         <>
-          <h2 className="mt-4 border-t border-rule pt-3 text-base">Where the iron goes</h2>
+          <h2 className="mt-4 border-t border-rule pt-3 text-base">Where the plate goes</h2>
           <IronPlaces plan={plan} />
           <p className="text-sm text-soft">
             {plan.coverage.places.length === 1 ? 'One place' : `${plan.coverage.places.length} places`}, in this order.
-            The point of the plate presses little and is not counted.
+            {plan.heat === 'iron' && 'The point of the plate presses little and is not counted.'}
           </p>
         </>
       )}

@@ -1,0 +1,261 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Advice;
+
+use Wubbin\Core\Artwork\Picture;
+use Wubbin\Core\Job\Choices;
+use Wubbin\Core\Job\House;
+use Wubbin\Core\Job\Job;
+use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Phrase;
+use Wubbin\Core\Measure\Provenance;
+use Wubbin\Core\Measure\Quantity;
+use Wubbin\Core\Plan\Check;
+use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Plan\Planner;
+use Wubbin\Core\Plan\Severity;
+use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Route\Fit;
+use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Route\HeatSource;
+use Wubbin\Core\Route\Marking;
+use Wubbin\Core\Route\Medium;
+use Wubbin\Core\Route\Route;
+use Wubbin\Core\Route\Verdict;
+
+/**
+ * Says which routes a job can go: those that work with what is on the shelf, best first; those that would if something
+ * were bought; and those that cannot, each with its reason and the nearest that can.
+ *
+ * Routes are ranked by the sum of points of criteria that are all shown: never by a number that is not.
+ */
+final readonly class Advisor
+{
+    /** Lines of the ticket that a comparison sets side by side. */
+    private const COMPARED = ['mirrored', 'marking', 'medium', 'drying', 'finish', 'heat', 'time', 'cover', 'base', 'guard'];
+
+    /** Hands-on minutes for one piece up to which a route gets three, two and one point (assumed). */
+    private const EASY_MINUTES = [6.0, 10.0, 18.0];
+
+    public function __construct(private Catalogue $catalogue, private Planner $planner)
+    {
+    }
+
+    /**
+     * @param array<string, array{good: int, started: int}> $runs own pieces good at the first try and started, by route
+     *
+     * @return list<RouteAdvice> those that work first, then those to buy for, then those that cannot; best first in each
+     *
+     * @throws BadRecord when the job names a blank that Wubbin does not have
+     */
+    public function advise(Job $job, Shelf $shelf, ?Picture $picture, House $house, Wish $wish, array $runs = []): array
+    {
+        $advice = array_map(fn (Route $route): RouteAdvice => $this->on($route, $job, $shelf, $picture, $house, $wish, $runs[$route->id] ?? null), array_values($this->catalogue->routes));
+        $order = array_flip(array_map(static fn (Standing $s): string => $s->value, Standing::cases()));
+        usort($advice, static fn (RouteAdvice $a, RouteAdvice $b): int => [$order[$a->standing->value], count($a->missing), self::risks($a), $b->points()] <=> [$order[$b->standing->value], count($b->missing), self::risks($b), $a->points()]);
+        $nearest = Standing::Cannot === $advice[0]->standing ? null : $advice[0]->routeId;
+
+        return array_map(static fn (RouteAdvice $one): RouteAdvice => Standing::Cannot === $one->standing ? $one->insteadOf($nearest) : $one, $advice);
+    }
+
+    /** A route that is likely to disappoint comes after those that are not, whatever its points. */
+    private static function risks(RouteAdvice $advice): int
+    {
+        return (int) in_array('fit', array_map(static fn (Criterion $c): string => 1 === $c->points ? $c->id : '', $advice->criteria), true);
+    }
+
+    /** @param array{good: int, started: int}|null $runs */
+    private function on(Route $route, Job $job, Shelf $shelf, ?Picture $picture, House $house, Wish $wish, ?array $runs): RouteAdvice
+    {
+        $schools = $this->schoolsFor($route, $shelf, $job->choices->schools, $house);
+        $there = new Job($job->id, $job->name, $job->quantity, $job->due, $job->blank, $job->artwork, $job->artworkName, $job->placement, $route->id, $job->finish, new Choices(schools: $schools), [], $job->note);
+        $plan = $this->planner->plan($there, $shelf, $picture, $house);
+        $verdicts = $this->verdicts($route, $job);
+        $missing = $this->missing($route, $shelf, $schools, $house);
+        // Where the material is wrong the rest does not matter.
+        $no = array_slice(array_values(array_filter($verdicts, static fn (Verdict $v): bool => in_array($v->fit, [Fit::Bad, Fit::Impossible], true))), 0, 1);
+        $standing = match (true) {
+            [] !== $no => Standing::Cannot,
+            [] !== $missing => Standing::Buy,
+            default => Standing::Works,
+        };
+        $criteria = $this->criteria($route, $verdicts, $plan, $wish, $runs);
+        $hands = $plan->handsFor(1)->seconds;
+
+        return new RouteAdvice(
+            $route->id,
+            ucfirst($route->label),
+            $standing,
+            Standing::Cannot === $standing ? [] : $this->reasons($criteria, 3, $route, $job),
+            Standing::Cannot === $standing ? [Phrase::of($no[0]->why)] : [...array_map(static fn (Verdict $v): Phrase => Phrase::of($v->why), array_values(array_filter($verdicts, static fn (Verdict $v): bool => Fit::Risky === $v->fit))), ...$this->warnings($plan), ...$this->reasons($criteria, 0, $route, $job)],
+            Standing::Cannot === $standing ? [] : $missing,
+            $criteria,
+            ['route' => $route->id] + $this->schoolChanges($schools, $job->choices->schools),
+            array_values(array_filter($plan->decisions, static fn ($d): bool => in_array($d->id, self::COMPARED, true))),
+            $plan->timeFor(1)->seconds,
+            $hands,
+        );
+    }
+
+    /** @return list<Verdict> on surface, tone and condition */
+    private function verdicts(Route $route, Job $job): array
+    {
+        $material = $this->catalogue->materials[$job->blank->materialId] ?? throw BadRecord::at('blank.material', 'Wubbin does not know this material.');
+
+        return [
+            $route->verdictOnSurface($job->blank->kindId, $material),
+            $route->verdictOnTone($this->catalogue->tones->toneOf($job->blank->colour)),
+            $route->verdictOnCondition($job->blank->condition),
+        ];
+    }
+
+    /**
+     * The ways that let a route be done with the heat on the shelf, where the usual one does not.
+     *
+     * @param array<string, string> $chosen
+     *
+     * @return array<string, string>
+     */
+    private function schoolsFor(Route $route, Shelf $shelf, array $chosen, House $house): array
+    {
+        $schools = array_intersect_key($chosen, $this->catalogue->schoolsOf($route->id));
+        foreach ($this->catalogue->schoolsOf($route->id) as $matter => $school) {
+            $taken = $school->options[$schools[$matter] ?? $house->schools[$matter] ?? $school->defaultFor($route->id)] ?? null;
+            if (null === $taken || [] === $taken->heat || $this->has($shelf, $taken->heat)) {
+                continue;
+            }
+            foreach ($school->options as $option) {
+                if ($this->has($shelf, $option->heat)) {
+                    $schools[$matter] = $option->id;
+                    break;
+                }
+            }
+        }
+
+        return $schools;
+    }
+
+    /**
+     * @param array<string, string> $schools
+     * @param array<string, string> $before
+     *
+     * @return array<string, string>
+     */
+    private function schoolChanges(array $schools, array $before): array
+    {
+        $changes = [];
+        foreach ($schools as $matter => $option) {
+            if (($before[$matter] ?? null) !== $option) {
+                $changes['school.'.$matter] = $option;
+            }
+        }
+
+        return $changes;
+    }
+
+    /** @param list<HeatKind> $kinds */
+    private function has(Shelf $shelf, array $kinds): bool
+    {
+        return [] !== array_filter($shelf->heat, static fn (HeatSource $source): bool => in_array($source->kind, $kinds, true));
+    }
+
+    /**
+     * What a shop would have to buy: a sheet, something to mark it, a heat source that gets as hot as it must.
+     *
+     * @param array<string, string> $schools
+     *
+     * @return list<string>
+     */
+    private function missing(Route $route, Shelf $shelf, array $schools, House $house): array
+    {
+        $missing = [];
+        $media = array_intersect_key($shelf->media, array_flip($route->media));
+        if ([] === $media) {
+            $missing[] = $this->catalogue->media[$route->media[0]]->label;
+        }
+        $printable = [] === $media ? array_map(fn (string $id): Medium => $this->catalogue->media[$id], $route->media) : array_values($media);
+        $marks = static fn (Marking $marking): bool => [] !== array_filter($printable, static fn (Medium $m): bool => Fit::Good === $m->verdictOn($marking)->fit) && ($route->byHand || !$marking->byHand());
+        if ([] === array_filter($shelf->markings, $marks)) {
+            $able = array_values(array_filter($this->catalogue->markings, $marks));
+            $missing[] = [] === $able ? 'something to mark it with' : $able[0]->label;
+        }
+        $kinds = $route->heat;
+        foreach ($this->catalogue->schoolsOf($route->id) as $matter => $school) {
+            $option = $school->options[$schools[$matter] ?? $house->schools[$matter] ?? $school->defaultFor($route->id)] ?? null;
+            $kinds = null === $option || [] === $option->heat ? $kinds : $option->heat;
+        }
+        $hot = static fn (HeatSource $source): bool => in_array($source->kind, $kinds, true)
+            && (null === ($dots = $route->settings[$source->kind->value]->dots) || $source->dots >= $dots)
+            && (null === ($needs = $route->settings[$source->kind->value]->temperature) || null === $source->to || $needs->celsius <= $source->to->celsius);
+        if ([] === array_filter($shelf->heat, $hot)) {
+            $missing[] = $this->has($shelf, $kinds) ? $kinds[0]->label().' that gets hotter' : $kinds[0]->label();
+        }
+
+        return $missing;
+    }
+
+    /**
+     * @param list<Verdict>                       $verdicts
+     * @param array{good: int, started: int}|null $runs
+     *
+     * @return list<Criterion>
+     */
+    private function criteria(Route $route, array $verdicts, Plan $plan, Wish $wish, ?array $runs): array
+    {
+        $worst = max(0, ...array_map(static fn (Verdict $v): int => match ($v->fit) {
+            Fit::Good => 0,
+            Fit::Risky => 2,
+            default => 3,
+        }, $verdicts));
+        $criteria = [new Criterion('fit', 'Suits the blank', max(0, 3 - $worst), Phrase::of(['suits it', 'suits it', 'likely to disappoint', 'does not suit it'][$worst]), Provenance::commonPractice())];
+        if (null !== $wish->use) {
+            $grade = $route->holds->upTo($wish->use);
+            $criteria[] = new Criterion('use', 'Holds up: '.$wish->use->label(), $grade, Phrase::of(['does not hold up', 'hardly holds up', 'holds up fairly', 'holds up well'][$grade]), $route->holds->provenance);
+        }
+        if (null !== $wish->look) {
+            $gives = in_array($wish->look, $route->looks, true);
+            $criteria[] = new Criterion('look', 'Look: '.$wish->look->label(), $gives ? 3 : 0, Phrase::of($gives ? 'gives this look' : 'does not give this look'), Provenance::commonPractice());
+        }
+        $criteria[] = new Criterion('cost', 'Cost of the sheet', max(0, min(3, 4 - $route->cost)), Phrase::of([1 => 'cheap', 2 => 'fair', 3 => 'dear'][$route->cost] ?? 'dear'), $route->costProvenance);
+        $minutes = $plan->handsFor(1)->seconds / 60.0;
+        $effort = 3 - count(array_filter(self::EASY_MINUTES, static fn (float $limit): bool => $minutes > $limit));
+        $criteria[] = new Criterion('effort', 'Effort', max(0, $effort), Phrase::of('{hands} of hands a piece', ['hands' => Quantity::duration($plan->handsFor(1))]), Provenance::computed());
+        $started = $runs['started'] ?? 0;
+        $share = 0 === $started ? null : ($runs['good'] ?? 0) / $started;
+        $criteria[] = new Criterion('success', 'Your own runs', null === $share ? null : max(0, min(3, (int) round(3.0 * $share))), Phrase::of(null === $share ? 'none yet' : sprintf('%d of %d good at the first try', $runs['good'] ?? 0, $started)), Provenance::computed());
+
+        return $criteria;
+    }
+
+    /**
+     * Criteria with this many points, as reasons.
+     *
+     * @param list<Criterion> $criteria
+     *
+     * @return list<Phrase>
+     */
+    private function reasons(array $criteria, int $points, Route $route, Job $job): array
+    {
+        $reasons = [];
+        foreach ($criteria as $criterion) {
+            if ($points === $criterion->points && 'fit' !== $criterion->id) {
+                $reasons[] = Phrase::of($criterion->label.': '.$criterion->words->text.'.', $criterion->words->values);
+            }
+        }
+        $note = $route->materialNotes[$job->blank->materialId] ?? null;
+
+        return null === $note || 3 !== $points ? $reasons : [...$reasons, Phrase::of($note)];
+    }
+
+    /** @return list<Phrase> what its checks warn of at the heat or at the picture */
+    private function warnings(Plan $plan): array
+    {
+        $warned = array_filter($plan->checks, static fn (Check $check): bool => in_array($check->severity, [Severity::Warn, Severity::Stop, Severity::Impossible], true)
+            && !in_array($check->id, ['blank.surface', 'blank.tone', 'blank.rough', 'place.print-area', 'marking.medium', 'heat.hot'], true));
+
+        return array_values(array_map(static fn (Check $check): Phrase => $check->message, $warned));
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Advice;
+
+/** Where a route stands for a job. */
+enum Standing: string
+{
+    /** It works with what is on the shelf. */
+    case Works = 'works';
+    /** It would work if something were bought. */
+    case Buy = 'buy';
+    case Cannot = 'cannot';
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Blank;
+
+use Wubbin\Core\Measure\Provenance;
+use Wubbin\Core\Measure\Record;
+
+/** A kind of thing to press onto. The first size, material and condition are what it usually is. */
+final readonly class BlankKind
+{
+    /**
+     * @param string                   $from       what a picture's upper edge is measured from
+     * @param list<string>             $materials  ids
+     * @param list<Condition>          $conditions
+     * @param array<string, BlankSize> $sizes
+     * @param bool                     $hollow     it has a front and a back that colour can go through to
+     * @param float                    $wallMm     thickness of what lies under the picture
+     */
+    private function __construct(
+        public string $id,
+        public string $label,
+        public Shape $shape,
+        public string $from,
+        public array $materials,
+        public array $conditions,
+        public array $sizes,
+        public bool $hollow,
+        public float $wallMm,
+        public Provenance $provenance,
+    ) {
+    }
+
+    public static function fromRecord(Record $record, Provenance $provenance): self
+    {
+        $shape = $record->enum('shape', Shape::class);
+        $sizes = [];
+        foreach ($record->records('sizes') as $size) {
+            $sizes[$size->string('id')] = BlankSize::fromRecord($size, $shape);
+        }
+
+        return new self(
+            $record->string('id'),
+            $record->string('label'),
+            $shape,
+            $record->string('from'),
+            $record->strings('materials'),
+            array_map(Condition::from(...), $record->strings('conditions')),
+            $sizes,
+            $record->boolean('hollow'),
+            $record->number('wall_mm'),
+            $provenance,
+        );
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Blank;
+
+/**
+ * The outline of a shirt at true size, from its two measured lengths.
+ *
+ * Chest and length are true; collar, shoulders and sleeves follow the usual proportions of a straight-cut shirt
+ * (common practice, no source) and serve to recognise the garment, not to cut one.
+ */
+final readonly class GarmentDrawing
+{
+    private const COLLAR_HALF_WIDTH = 0.17;
+    private const COLLAR_BACK_RISE = 0.05;
+    private const SHOULDER_HALF_WIDTH = 0.44;
+    private const SHOULDER_FALL = 0.06;
+    private const SLEEVE_OUT = 0.34;
+    private const SLEEVE_FALL = 0.20;
+    private const ARMPIT_FALL = 0.33;
+
+    /**
+     * @param float $chest  across the chest, in mm
+     * @param float $length from the collar seam to the hem, in mm
+     *
+     * @return list<DrawnLine>
+     */
+    public static function of(float $chest, float $length): array
+    {
+        $half = $chest / 2.0;
+        $neck = $chest * self::COLLAR_HALF_WIDTH;
+        // The front seam dips below the points where the collar meets the shoulders.
+        $neckTop = -$chest * 0.09;
+        $shoulder = [$chest * self::SHOULDER_HALF_WIDTH, $neckTop + $chest * self::SHOULDER_FALL];
+        $sleeveTop = [$half + $chest * self::SLEEVE_OUT, $shoulder[1] + $chest * (self::SLEEVE_FALL + 0.05)];
+        $sleeveBottom = [$half + $chest * (self::SLEEVE_OUT - 0.17), $sleeveTop[1] + $chest * 0.15];
+        $armpit = [$half, $neckTop + $chest * self::ARMPIT_FALL];
+        $hem = $length;
+
+        $right = [$shoulder, $sleeveTop, $sleeveBottom, $armpit, [$half, $hem]];
+        $left = array_reverse(array_map(static fn (array $p): array => [-$p[0], $p[1]], $right));
+        $front = self::collar($neck, $neckTop, 0.0);
+        $back = self::collar($neck, $neckTop, $neckTop + $chest * self::COLLAR_BACK_RISE);
+        $seam = [[$shoulder[0] - $chest * 0.005, $shoulder[1]], [$half - $chest * 0.02, $neckTop + $chest * 0.19], $armpit];
+
+        return [
+            new DrawnLine(LineStyle::Visible, [...array_reverse($back), ...$right, ...$left], true),
+            new DrawnLine(LineStyle::Visible, $front, false),
+            new DrawnLine(LineStyle::Hidden, $seam, false),
+            new DrawnLine(LineStyle::Hidden, array_map(static fn (array $p): array => [-$p[0], $p[1]], $seam), false),
+        ];
+    }
+
+    /**
+     * Half an ellipse from the right collar point through the lowest point to the left one.
+     *
+     * @return list<array{float, float}>
+     */
+    private static function collar(float $halfWidth, float $topY, float $lowestY): array
+    {
+        $points = [];
+        for ($i = 0; $i <= 24; ++$i) {
+            $angle = \M_PI * $i / 24.0;
+            $points[] = [round($halfWidth * cos($angle), 2), round($topY + ($lowestY - $topY) * sin($angle), 2)];
+        }
+
+        return $points;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Blank;
+
+/** What a blank is at its surface, as far as it decides which transfers take. */
+enum Surface: string
+{
+    case NaturalCloth = 'natural-cloth';
+    case BlendCloth = 'blend-cloth';
+    case SyntheticCloth = 'synthetic-cloth';
+    case Ceramic = 'ceramic';
+    case CoatedCeramic = 'coated-ceramic';
+    /** Metal or board with a coat that takes sublimation ink. */
+    case PolymerCoat = 'polymer-coat';
+    case Wax = 'wax';
+    case Plastic = 'plastic';
+    /** A board built up with coats of wax medium. */
+    case WaxMedium = 'wax-medium';
+    case RawWood = 'raw-wood';
+    case PaintedWood = 'painted-wood';
+    case BareMetal = 'bare-metal';
+    case Paper = 'paper';
+    case Glass = 'glass';
+
+    public function isCloth(): bool
+    {
+        return in_array($this, [self::NaturalCloth, self::BlendCloth, self::SyntheticCloth], true);
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Plan;
+
+use Wubbin\Core\Job\Choices;
+use Wubbin\Core\Job\House;
+use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Provenance;
+use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Route\Figure;
+use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Route\Route;
+use Wubbin\Core\Route\School;
+use Wubbin\Core\Route\SchoolOption;
+
+/**
+ * Which way is gone about each disputed matter of a route, who decided it, and the figures that come of it.
+ *
+ * A figure's precedence: the job, then the chosen school, then what is built in. A matter's: the job, then the house,
+ * then Wubbin's default.
+ */
+final readonly class Ways
+{
+    /**
+     * @param array<string, School>       $schools
+     * @param array<string, SchoolOption> $options by matter
+     * @param array<string, DecidedBy>    $by      by matter
+     * @param array<string, Figure>       $figures
+     */
+    private function __construct(
+        private Route $route,
+        public array $schools,
+        public array $options,
+        public array $by,
+        public array $figures,
+    ) {
+    }
+
+    /** @throws BadRecord where the job or the house goes a way that Wubbin does not know */
+    public static function of(Route $route, Catalogue $catalogue, Choices $choices, House $house): self
+    {
+        $schools = $catalogue->schoolsOf($route->id);
+        $options = [];
+        $by = [];
+        $figures = $route->figures;
+        foreach ($schools as $matter => $school) {
+            $chosen = $choices->schools[$matter] ?? $house->schools[$matter] ?? $school->defaultFor($route->id);
+            $option = $school->options[$chosen] ?? throw BadRecord::at('choices.schools.'.$matter, sprintf('Wubbin knows no “%s” here; it knows %s.', mb_substr($chosen, 0, 40), implode(', ', array_keys($school->options))));
+            $options[$matter] = $option;
+            $by[$matter] = match (true) {
+                isset($choices->schools[$matter]) => DecidedBy::Person,
+                isset($house->schools[$matter]) => DecidedBy::House,
+                default => DecidedBy::Wubbin,
+            };
+            // Where nobody chose, the route's own figure stands: it knows more than the school does.
+            if (DecidedBy::Wubbin !== $by[$matter]) {
+                $figures = [...$figures, ...$option->figures];
+            }
+        }
+        foreach ($choices->figures as $name => $value) {
+            if (isset($figures[$name])) {
+                $figures[$name] = $figures[$name]->replacedBy($value, Provenance::person());
+            }
+        }
+
+        return new self($route, $schools, $options, $by, $figures);
+    }
+
+    /** @return list<HeatKind> kinds of heat in the order they are taken */
+    public function heat(): array
+    {
+        return $this->preferred(static fn (SchoolOption $option): array => $option->heat, $this->route->heat);
+    }
+
+    /** @return list<string> ids of covers in the order they are taken; empty where nothing covers the work */
+    public function covers(): array
+    {
+        return $this->preferred(static fn (SchoolOption $option): array => $option->covers, $this->route->covers);
+    }
+
+    /** @return list<string> ids of media that the chosen way prefers */
+    public function media(): array
+    {
+        return $this->preferred(static fn (SchoolOption $option): array => $option->media, []);
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(SchoolOption): list<T> $of
+     * @param list<T>                         $otherwise
+     *
+     * @return list<T>
+     */
+    private function preferred(callable $of, array $otherwise): array
+    {
+        foreach ($this->options as $option) {
+            $list = $of($option);
+            if ([] !== $list) {
+                return $list;
+            }
+        }
+
+        return $otherwise;
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Plan;
+
+use Wubbin\Core\Measure\Phrase;
+use Wubbin\Core\Measure\Quantity;
+use Wubbin\Core\Measure\QuantityKind;
+use Wubbin\Core\Route\SchoolOption;
+
+/** Puts a job's own things and figures into the sentences that a route writes down once for all jobs. */
+final readonly class Words
+{
+    /** How the heat source is set: dots and what they are meant to be, degrees, or a word. */
+    public static function setting(Setup $setup): Phrase
+    {
+        $setting = $setup->setting;
+        $temperature = $setup->temperature();
+        $pressure = null === $setting->pressure ? '' : ', '.$setting->pressure.' pressure';
+        if (null !== $setting->dots && null !== $temperature) {
+            $dial = $setup->heat?->dial;
+            $mark = null !== $dial && 3 === $setting->dots ? sprintf('%d of %d', $dial, $dial) : str_repeat('●', $setting->dots);
+
+            return Phrase::of($mark.' {plate}, no steam', ['plate' => Quantity::temperature($temperature)]);
+        }
+
+        return null === $temperature
+            ? Phrase::of($setting->word ?? 'by hand')
+            : Phrase::of('{plate}'.$pressure, ['plate' => Quantity::temperature($temperature)]);
+    }
+
+    /** @param array<string, string> $more words of the step at hand */
+    public static function in(string $sentence, Setup $setup, array $more = []): Phrase
+    {
+        $setting = self::setting($setup);
+        $words = $more + [
+            'base' => null === $setup->base ? 'a hard base' : 'the '.$setup->base->label,
+            'guard' => $setup->guard->label ?? 'card',
+            'cover' => $setup->cover->label ?? 'a cover sheet',
+            'heat' => ($setup->heat->kind ?? $setup->ways->heat()[0])->label(),
+            'print-side' => $setup->medium->printSide ?? 'its print side',
+            'reads' => $setup->stack->mirrored() ? 'It must read backwards.' : 'It must read right.',
+            'setting' => $setting->text,
+            'moving' => self::moving($setup->ways->options['iron-move'] ?? null),
+            'peel' => $setup->peel->word,
+            'peel-state' => 'cold' === $setup->peel->word ? 'fully cool' : 'only just '.$setup->peel->word,
+            'print-setting' => 'normal' === ($setup->ways->options['print-setting']->id ?? '') ? 'normal paper' : 'lightweight paper',
+        ];
+        $text = (string) preg_replace_callback('/<([a-z-]+)>/', static fn (array $found): string => $words[$found[1]] ?? $found[0], $sentence);
+        // A sentence begins with a capital, whatever word came to stand there.
+        $text = mb_strtoupper(mb_substr($text, 0, 1)).mb_substr($text, 1);
+        $values = [];
+        preg_match_all('/\{([a-z_]+)\}/', $text, $found);
+        foreach (array_unique($found[1]) as $name) {
+            $values[$name] = $setting->values[$name] ?? self::figure($name, $setup);
+        }
+
+        return Phrase::of($text, $values);
+    }
+
+    private static function figure(string $name, Setup $setup): Quantity
+    {
+        $press = $setup->temperature();
+        if ('press' === $name && null !== $press) {
+            return Quantity::temperature($press);
+        }
+        if ('idle' === $name && null !== $setup->setting->idle) {
+            return Quantity::temperature($setup->setting->idle);
+        }
+        if ('peel_at' === $name) {
+            return self::peelAt($setup);
+        }
+        $figure = $setup->ways->figures[$name] ?? throw new \LogicException('There is no figure {'.$name.'} for '.$setup->route->id.'.');
+
+        return $figure->quantity(QuantityKind::Duration === $figure->kind ? $setup->seconds($name) : null);
+    }
+
+    private static function peelAt(Setup $setup): Quantity
+    {
+        $peel = $setup->peel;
+        if (null !== $peel->above && null !== $peel->below) {
+            return Quantity::temperature($peel->above, $peel->below);
+        }
+
+        return Quantity::temperature($peel->below ?? $peel->above ?? throw new \LogicException('A peel that is waited for has a temperature.'));
+    }
+
+    private static function moving(?SchoolOption $option): string
+    {
+        return match ($option?->id) {
+            'keep-moving' => 'Keep moving',
+            'stand-press' => 'Stand still, then press',
+            default => 'Small circles',
+        };
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Route;
+
+use Wubbin\Core\Measure\Provenance;
+use Wubbin\Core\Measure\Record;
+
+/** One matter on which practitioners disagree, with the ways they go about it. */
+final readonly class School
+{
+    /**
+     * @param list<string>                $routes   ids of the routes it matters to
+     * @param array<string, string>       $defaults option by route, where it is not the first
+     * @param array<string, SchoolOption> $options
+     */
+    private function __construct(
+        public string $id,
+        public string $label,
+        public array $routes,
+        private array $defaults,
+        public array $options,
+        public Provenance $provenance,
+    ) {
+    }
+
+    public static function fromRecord(Record $record): self
+    {
+        $provenance = Provenance::fromRecord($record->record('provenance'));
+        $options = [];
+        foreach ($record->records('options') as $option) {
+            $options[$option->string('id')] = SchoolOption::fromRecord($option, $provenance);
+        }
+
+        return new self($record->string('id'), $record->string('label'), $record->strings('routes'), $record->recordOrNull('default')?->stringMap() ?? [], $options, $provenance);
+    }
+
+    public function matters(string $routeId): bool
+    {
+        return in_array($routeId, $this->routes, true);
+    }
+
+    /** The id of what Wubbin takes for a route where nobody says otherwise. */
+    public function defaultFor(string $routeId): string
+    {
+        return $this->defaults[$routeId] ?? array_key_first($this->options) ?? '';
+    }
+}

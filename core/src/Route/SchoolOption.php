@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Route;
+
+use Wubbin\Core\Measure\Provenance;
+use Wubbin\Core\Measure\Record;
+
+/** One way of going about a disputed matter, and what follows from it. */
+final readonly class SchoolOption
+{
+    /**
+     * @param array<string, Figure> $figures in place of the route's own
+     * @param list<HeatKind>        $heat    kinds it needs; empty leaves them to the route
+     * @param list<string>          $covers  ids in the order they are preferred; empty leaves them to the route
+     * @param list<string>          $media   ids in the order they are preferred; empty leaves them to the route
+     */
+    private function __construct(
+        public string $id,
+        public string $label,
+        public string $why,
+        public array $figures,
+        public array $heat,
+        public array $covers,
+        public array $media,
+    ) {
+    }
+
+    public static function fromRecord(Record $record, Provenance $provenance): self
+    {
+        $figures = [];
+        foreach ($record->recordMap('figures') as $id => $figure) {
+            $figures[$id] = Figure::fromRecord($id, $figure, $provenance);
+        }
+
+        return new self(
+            $record->string('id'),
+            $record->string('label'),
+            $record->string('why'),
+            $figures,
+            array_map(HeatKind::from(...), $record->strings('heat')),
+            $record->strings('covers'),
+            $record->strings('media'),
+        );
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Route;
+
+use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Record;
+
+/**
+ * A step as a route writes it down: words with `<names>` of things and `{names}` of figures, and how its time is told.
+ *
+ * `time` names the figure its clock runs on; a step without one takes what hands usually need. `perPlace` repeats it for
+ * each place of the plate, `repeat` as often as a figure counts.
+ */
+final readonly class StepRule
+{
+    private function __construct(
+        public string $id,
+        public StepKind $kind,
+        public Scope $scope,
+        public string $title,
+        public string $cue,
+        public ?string $time,
+        public int $times,
+        public bool $perPlace,
+        public ?string $repeat,
+        public When $when,
+    ) {
+    }
+
+    /** @throws BadRecord */
+    public static function fromRecord(Record $record): self
+    {
+        return new self(
+            $record->string('id'),
+            $record->enum('kind', StepKind::class),
+            $record->enum('scope', Scope::class),
+            $record->string('title'),
+            $record->string('cue'),
+            $record->stringOrNull('time'),
+            $record->has('times') ? $record->integer('times') : 1,
+            'place' === $record->stringOrNull('per'),
+            $record->stringOrNull('repeat'),
+            When::fromRecord($record->recordOrNull('when')),
+        );
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Tests\Advice;
+
+use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Advice\Advisor;
+use Wubbin\Core\Advice\Criterion;
+use Wubbin\Core\Advice\RouteAdvice;
+use Wubbin\Core\Advice\Standing;
+use Wubbin\Core\Advice\Wish;
+use Wubbin\Core\Job\House;
+use Wubbin\Core\Job\Job;
+use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Plan\Planner;
+use Wubbin\Core\Route\LookWanted;
+use Wubbin\Core\Route\UseWanted;
+use Wubbin\Core\Tests\Orchard;
+
+final class AdvisorTest extends TestCase
+{
+    public function testAWhiteShirtToBeWashedGoesOnFilm(): void
+    {
+        $advice = self::advise(Orchard::job(), wish: new Wish(UseWanted::Washed));
+        self::assertContains($advice[0]->routeId, ['light-film', 'multi-film', 'dark-film']);
+        self::assertSame(Standing::Works, $advice[0]->standing);
+        self::assertSame(Standing::Cannot, self::of($advice, 'tissue-wax')->standing);
+    }
+
+    public function testADarkShirtIsSentToOpaqueFilm(): void
+    {
+        $advice = self::advise(Orchard::jobOf('dark-film'), wish: new Wish(UseWanted::Washed));
+        self::assertSame('dark-film', $advice[0]->routeId);
+        $clear = self::of($advice, 'light-film');
+        self::assertSame(Standing::Cannot, $clear->standing);
+        self::assertStringContainsString('no white ink', $clear->against[0]->text);
+        self::assertSame('dark-film', $clear->instead);
+    }
+
+    public function testWhatIsMissingIsNamedAndOneThingComesBeforeMany(): void
+    {
+        $shelf = self::shelf(['media' => ['film-clear-a4'], 'markings' => ['laser-mono'], 'heat' => [self::iron()]]);
+        $advice = self::advise(Orchard::job(), $shelf);
+        $film = self::of($advice, 'light-film');
+        self::assertSame(Standing::Buy, $film->standing);
+        self::assertSame(['inkjet, dye ink'], $film->missing);
+        self::assertSame(['label liner, Letter'], self::of($advice, 'liner-fabric')->missing);
+        $buy = array_values(array_filter($advice, static fn (RouteAdvice $a): bool => Standing::Buy === $a->standing));
+        $counts = array_map(static fn (RouteAdvice $a): int => count($a->missing), $buy);
+        $sorted = $counts;
+        sort($sorted);
+        self::assertSame($sorted, $counts);
+    }
+
+    public function testAnEmptyShelfStillSaysWhatToBuy(): void
+    {
+        $advice = self::advise(Orchard::job(), Shelf::nothing());
+        self::assertSame(['clear iron-on film, A4', 'inkjet, dye ink', 'iron'], self::of($advice, 'light-film')->missing);
+    }
+
+    public function testAnIronThatStaysLukewarmIsNamed(): void
+    {
+        $shelf = self::shelf(['media' => ['film-clear-a4'], 'markings' => ['inkjet-dye'], 'heat' => [['dots' => 2] + self::iron()]]);
+        self::assertSame(['iron that gets hotter'], self::of(self::advise(Orchard::job(), $shelf), 'light-film')->missing);
+    }
+
+    public function testAShopWithoutADryerIsOfferedTheWayItCanGo(): void
+    {
+        $shelf = self::shelf(['media' => ['tissue-a4'], 'markings' => ['inkjet-dye'], 'covers' => ['parchment'], 'heat' => [['id' => 'g', 'label' => 'gun', 'kind' => 'gun', 'from_c' => 200, 'to_c' => 500]]]);
+        $tissue = self::of(self::advise(Orchard::jobOf('tissue-wax'), $shelf), 'tissue-wax');
+        self::assertSame(Standing::Works, $tissue->standing);
+        self::assertSame(['route' => 'tissue-wax', 'school.candle-heat' => 'gun'], $tissue->changes);
+        self::assertTrue(Orchard::plan(Orchard::edit(Orchard::jobOf('tissue-wax'), $tissue->changes), shelf: $shelf)->ready());
+    }
+
+    public function testPointsAreTheSumOfWhatIsShown(): void
+    {
+        foreach (self::advise(Orchard::job(), wish: new Wish(UseWanted::Hung, LookWanted::Matte)) as $advice) {
+            self::assertSame(['fit', 'use', 'look', 'cost', 'effort', 'success'], array_map(static fn (Criterion $c): string => $c->id, $advice->criteria));
+            self::assertSame(array_sum(array_map(static fn (Criterion $c): int => $c->points ?? 0, $advice->criteria)), $advice->points());
+        }
+    }
+
+    public function testOwnRunsCountOnceThereAreAny(): void
+    {
+        self::assertNull(self::success([]));
+        self::assertSame(3, self::success(['light-film' => ['good' => 9, 'started' => 10]]));
+        self::assertSame(0, self::success(['light-film' => ['good' => 0, 'started' => 10]]));
+    }
+
+    public function testAWornLookIsAskedForAndGiven(): void
+    {
+        $advice = self::advise(Orchard::jobOf('liner-fabric'), wish: new Wish(null, LookWanted::Worn));
+        self::assertSame('liner-fabric', $advice[0]->routeId);
+    }
+
+    /** Every route is somewhere, and its decisions can be set beside another's. */
+    public function testTwoRoutesCanBeCompared(): void
+    {
+        $advice = self::advise(Orchard::job());
+        self::assertCount(12, $advice);
+        foreach ($advice as $one) {
+            self::assertContains('mirrored', array_map(static fn ($d): string => $d->id, $one->decisions));
+            self::assertGreaterThan(0.0, $one->oneSeconds);
+        }
+    }
+
+    /**
+     * @param array<string, array{good: int, started: int}> $runs
+     *
+     * @return list<RouteAdvice>
+     */
+    private static function advise(Job $job, ?Shelf $shelf = null, Wish $wish = new Wish(), array $runs = []): array
+    {
+        $catalogue = Orchard::catalogue();
+
+        return (new Advisor($catalogue, new Planner($catalogue)))->advise($job, $shelf ?? Orchard::shelf(), Orchard::picture(), new House(), $wish, $runs);
+    }
+
+    /** @param array<string, array{good: int, started: int}> $runs */
+    private static function success(array $runs): ?int
+    {
+        $criteria = self::of(self::advise(Orchard::job(), runs: $runs), 'light-film')->criteria;
+
+        return array_values(array_filter($criteria, static fn (Criterion $c): bool => 'success' === $c->id))[0]->points;
+    }
+
+    /** @param list<RouteAdvice> $advice */
+    private static function of(array $advice, string $route): RouteAdvice
+    {
+        foreach ($advice as $one) {
+            if ($one->routeId === $route) {
+                return $one;
+            }
+        }
+        throw new \OutOfBoundsException($route);
+    }
+
+    /** @param array<string, mixed> $record */
+    private static function shelf(array $record): Shelf
+    {
+        return Shelf::fromRecord(Record::of($record), Orchard::catalogue());
+    }
+
+    /** @return array<string, mixed> */
+    private static function iron(): array
+    {
+        return ['id' => 'i', 'label' => 'iron', 'kind' => 'iron', 'plate_width_mm' => 115, 'plate_length_mm' => 210, 'dots' => 3, 'steam' => false];
+    }
+}

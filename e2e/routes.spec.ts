@@ -1,0 +1,116 @@
+import { expect, line, newJob, stripes, test } from './shop';
+
+test('a dark shirt is led to the route that works', async ({ page }) => {
+  await newJob(page, 'Night shirts', { name: 'night.png', buffer: stripes(1500, 1000, 20) });
+  await line(page, 'Blank').click();
+  await page.getByLabel('Colour', { exact: true }).selectOption({ label: 'dark green' });
+  await line(page, 'Route').click();
+  await page.getByRole('link', { name: 'See every route and choose' }).click();
+  await page.getByLabel('How will it live?').selectOption({ label: 'worn and washed' });
+  const buy = page.getByRole('region', { name: 'They would work if you bought something' });
+  await expect(buy).toContainText('needs opaque film for dark cloth, A4');
+  const cannot = page.getByRole('region', { name: 'They cannot work here' });
+  await expect(cannot).toContainText('there is no white ink');
+  await expect(cannot).toContainText('The nearest that can: Opaque film for coloured cloth.');
+  await buy.getByRole('button', { name: 'Take this route' }).click();
+  await expect(line(page, 'Route')).toContainText('Opaque film for coloured cloth');
+  await expect(line(page, 'Mirrored')).toContainText('No');
+  await expect(page.getByRole('region', { name: 'What lies on what' })).toContainText('printed face up');
+  await expect(page.getByRole('region', { name: 'Checks', exact: true })).toContainText('There is no opaque film');
+});
+
+test('two routes are compared side by side', async ({ page }) => {
+  await page.goto('/jobs/seed-bags/routes');
+  const boxes = page.getByLabel('compare');
+  await boxes.nth(0).check();
+  await expect(page.getByRole('status')).toContainText('second route');
+  await boxes.nth(1).check();
+  const table = page.getByRole('region', { name: 'Side by side' });
+  for (const row of ['Suits the blank', 'Cost of the sheet', 'Effort', 'Mirrored', 'Heat time', 'Points']) {
+    await expect(table.getByRole('rowheader', { name: row })).toBeVisible();
+  }
+});
+
+test('a candle is planned from the start: blank, route, size, school, bench', async ({ page }) => {
+  await page.goto('/jobs/new');
+  await page.getByLabel('What is it called?').fill('Chapel candles');
+  await page.getByLabel('On what?').selectOption({ label: 'pillar candle' });
+  await page.setInputFiles('input[type=file]', {
+    name: 'chapel.png',
+    mimeType: 'image/png',
+    buffer: stripes(900, 1200, 21),
+  });
+  await expect(page.getByText('chapel.png', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Make the job' }).click();
+  await expect(page.getByRole('heading', { name: 'Which route?' })).toBeVisible();
+  await page
+    .getByRole('region', { name: 'They work with what you have' })
+    .getByRole('listitem')
+    .filter({ hasText: 'Printed tissue' })
+    .getByRole('button', { name: 'Take this route' })
+    .click();
+  await expect(line(page, 'Mirrored')).toContainText('looks away from the blank');
+  await line(page, 'Set time|Time to set before peeling').click();
+  await page.getByRole('button', { name: 'A few seconds' }).click();
+  await expect(line(page, 'Time to set before peeling')).toContainText('A few seconds');
+  await line(page, 'Heat time').click();
+  await page.getByLabel('For this job alone').fill('4 min');
+  await page.getByLabel('For this job alone').press('Enter');
+  await expect(line(page, 'Heat time')).toContainText('4 min');
+  await page.getByRole('button', { name: 'To the bench' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('heading', { name: 'Iron the tissue flat, low heat.' })).toBeVisible();
+});
+
+test('a rule of the house changes every plan and says so', async ({ browser }) => {
+  const page = await (await browser.newContext()).newPage();
+  await page.goto('/house');
+  const coats = page.getByRole('group', { name: 'Fusing on wax' });
+  await coats.getByLabel('Never').check();
+  await page.goto('/jobs/variety-boards');
+  await expect(line(page, 'Fusing on wax')).toContainText('Never');
+  await expect(line(page, 'Fusing on wax').getByLabel('a rule of your house')).toBeVisible();
+  await page.goto('/house');
+  await page.getByRole('group', { name: 'Fusing on wax' }).getByLabel('Leave it to Wubbin').check();
+  await expect(page.getByRole('group', { name: 'Fusing on wax' }).getByLabel('Leave it to Wubbin')).toBeChecked();
+  await page.context().close();
+});
+
+test('a mug press goes on the shelf with its measures, and a wrong one is told', async ({ page }) => {
+  await page.route('**/api/shelf/heat', (route) => route.continue());
+  await page.goto('/shelf');
+  await page.getByLabel('Another').selectOption({ label: 'mug press' });
+  await page.getByLabel('Its name').fill('spare mug press');
+  await page.getByLabel('Smallest mug, across').fill('3 in');
+  await page.getByLabel('Largest mug, across').fill('2 in');
+  await page.getByLabel('From').fill('180 F');
+  await page.getByLabel('Hottest').fill('400 F');
+  await page.getByRole('button', { name: 'Add' }).click();
+  await expect(page.getByRole('alert')).toContainText('the largest above the smallest');
+  await page.getByLabel('Largest mug, across').fill('3 1/2 in');
+  await page.getByRole('button', { name: 'Add' }).click();
+  await expect(page.getByText('mugs 76.2–88.9 mm')).toBeVisible();
+  await page.getByRole('button', { name: 'Take spare mug press off the shelf' }).click();
+  await expect(page.getByText('mugs 76.2–88.9 mm')).toHaveCount(0);
+});
+
+for (const [job, words] of [
+  ['seed-bags', 'Clear film for many natural surfaces'],
+  ['shed-mugs', 'Colour-laser paper for ceramic mugs'],
+  ['variety-boards', 'Toner rubbed onto a wax board'],
+  ['row-tags', 'Toner onto bare aluminium'],
+  ['crate-ends', 'Toner from a label liner onto wood'],
+  ['apron', 'Dye sublimation'],
+  ['night-candles', 'Drawn, stamped or painted tissue'],
+] as const) {
+  test(`${job} is ready and its sheet can be made`, async ({ page }) => {
+    await page.goto(`/jobs/${job}`);
+    await expect(line(page, 'Route')).toContainText(words);
+    const [made] = await Promise.all([
+      page.waitForResponse((r) => r.url().endsWith('/sheet')),
+      page.getByRole('button', { name: 'Make the sheet (PDF)' }).click(),
+    ]);
+    expect(made.status()).toBe(201);
+    await expect(page.getByRole('button', { name: 'To the bench' })).toBeEnabled();
+  });
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Advice;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Core\Advice\Advisor;
+use Wubbin\Core\Advice\Wish;
+use Wubbin\Core\Route\LookWanted;
+use Wubbin\Core\Route\UseWanted;
+use Wubbin\Http\Problem;
+use Wubbin\Job\JobDesk;
+use Wubbin\Run\Progress;
+
+#[AsController]
+final readonly class AdviceController
+{
+    public function __construct(private JobDesk $desk, private Advisor $advisor, private Progress $progress)
+    {
+    }
+
+    #[Route('/api/jobs/{id}/advice', methods: ['GET'])]
+    #[OA\Get(path: '/api/jobs/{id}/advice', operationId: 'getAdvice', parameters: [
+        new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'use', schema: new OA\Schema(type: 'string', enum: ['', 'washed', 'hung', 'burned', 'counter', 'outdoors'])),
+        new OA\QueryParameter(name: 'look', schema: new OA\Schema(type: 'string', enum: ['', 'gloss', 'matte', 'worn', 'full-colour', 'black-only'])),
+    ], responses: [
+        new OA\Response(response: 200, description: 'All routes, those that work first', content: new OA\JsonContent(ref: './advice.schema.json')),
+        new OA\Response(response: 404, description: 'No such job', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function get(string $id, Request $request): JsonResponse
+    {
+        $wish = new Wish($this->wished($request, 'use', UseWanted::class), $this->wished($request, 'look', LookWanted::class));
+        $job = $this->desk->find($id)->job();
+
+        return new JsonResponse(['advice' => $this->advisor->advise($job, $this->desk->shelf(), $this->desk->picture($job), $this->desk->house(), $wish, $this->progress->firstTriesByRoute())]);
+    }
+
+    /**
+     * @template E of \BackedEnum
+     *
+     * @param class-string<E> $enum
+     *
+     * @return E|null
+     */
+    private function wished(Request $request, string $name, string $enum): ?\BackedEnum
+    {
+        $word = $request->query->getString($name);
+
+        return '' === $word ? null : $enum::tryFrom($word) ?? throw Problem::field($name, 'Choose one of those offered.');
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Job;
+
+use OpenApi\Attributes as OA;
+use Wubbin\Core\Measure\QuantityParser;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Measure\UnreadableQuantity;
+use Wubbin\Core\Route\HeatKind;
+use Wubbin\Http\Problem;
+
+/** A heat source as it is typed in; the page gives it its id, so that sending it twice adds it once. */
+#[OA\Schema(required: ['id', 'label', 'kind'])]
+final readonly class NewHeatSource
+{
+    /** What is typed for each kind, and the field of the record that it becomes. */
+    private const LENGTHS = ['width' => 'plate_width_mm', 'length' => 'plate_length_mm', 'least' => 'diameter_from_mm', 'most' => 'diameter_to_mm'];
+    private const TEMPERATURES = ['from' => 'from_c', 'to' => 'to_c'];
+
+    /** @param array<string, string> $typed */
+    private function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $label,
+        #[OA\Property(type: 'string', enum: ['iron', 'flat-press', 'mug-press', 'dryer', 'gun', 'spoon', 'burnisher'])]
+        public HeatKind $kind,
+        #[OA\Property(description: 'Highest dots of an iron')]
+        public int $dots,
+        #[OA\Property(description: 'Highest number on an iron’s dial, or 0 where it has none')]
+        public int $dial,
+        #[OA\Property]
+        public bool $steam,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'As typed: width and length of a plate, from and to of its temperature, least and most diameter of a mug')]
+        public array $typed,
+    ) {
+    }
+
+    public static function fromRecord(Record $record): self
+    {
+        return new self(
+            mb_substr($record->string('id'), 0, 64),
+            mb_substr(trim($record->string('label')), 0, 120),
+            $record->enum('kind', HeatKind::class),
+            $record->has('dots') ? $record->integer('dots') : 3,
+            $record->has('dial') ? $record->integer('dial') : 0,
+            $record->has('steam') && $record->boolean('steam'),
+            $record->recordOrNull('typed')?->stringMap() ?? [],
+        );
+    }
+
+    /**
+     * As the shelf writes it down.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws Problem naming every field that is wrong
+     */
+    public function toRecord(QuantityParser $parser): array
+    {
+        $errors = '' === $this->label ? ['label' => 'Give it a name.'] : [];
+        $record = ['id' => $this->id, 'label' => $this->label, 'kind' => $this->kind->value];
+        if (HeatKind::Iron === $this->kind) {
+            $record += ['dots' => $this->dots, 'steam' => $this->steam] + ($this->dial > 0 ? ['dial' => $this->dial] : []);
+        }
+        foreach ($this->wanted() as $field => $key) {
+            try {
+                $typed = $this->typed[$field] ?? '';
+                $record[$key] = isset(self::LENGTHS[$field]) ? $parser->length($typed)->mm : $parser->temperature($typed)->celsius;
+            } catch (UnreadableQuantity $e) {
+                $errors[$field] = $e->getMessage();
+            }
+        }
+        if ([] !== $errors) {
+            throw Problem::fields($errors);
+        }
+
+        return $record;
+    }
+
+    /** The field of this form that a field of the record was typed in. */
+    public static function fieldOf(string $key): string
+    {
+        return array_flip(self::LENGTHS + self::TEMPERATURES)[$key] ?? $key;
+    }
+
+    /** @return array<string, string> */
+    private function wanted(): array
+    {
+        $lengths = match ($this->kind) {
+            HeatKind::Iron, HeatKind::FlatPress => ['width', 'length'],
+            HeatKind::MugPress => ['least', 'most'],
+            default => [],
+        };
+        $temperatures = in_array($this->kind, [HeatKind::FlatPress, HeatKind::MugPress], true) ? self::TEMPERATURES : [];
+
+        return array_intersect_key(self::LENGTHS, array_flip($lengths)) + $temperatures;
+    }
+}

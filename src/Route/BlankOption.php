@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Route;
+
+use OpenApi\Attributes as OA;
+use Wubbin\Core\Blank\BlankKind;
+use Wubbin\Core\Blank\BlankSize;
+use Wubbin\Core\Blank\Condition;
+use Wubbin\Core\Route\Catalogue;
+
+/** A kind of blank with what can be chosen of it; the first of each is usual. */
+#[OA\Schema(required: ['id', 'label', 'sizes', 'materials', 'conditions'])]
+final readonly class BlankOption
+{
+    /**
+     * @param list<Option> $sizes
+     * @param list<Option> $materials
+     * @param list<Option> $conditions
+     */
+    private function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $label,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))]
+        public array $sizes,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))]
+        public array $materials,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))]
+        public array $conditions,
+    ) {
+    }
+
+    public static function of(BlankKind $kind, Catalogue $catalogue): self
+    {
+        return new self(
+            $kind->id,
+            $kind->label,
+            array_values(array_map(static fn (BlankSize $size): Option => new Option($size->id, $size->label), $kind->sizes)),
+            array_map(static fn (string $id): Option => new Option($id, $catalogue->materials[$id]->label), $kind->materials),
+            array_map(static fn (Condition $condition): Option => new Option($condition->value, $condition->label()), $kind->conditions),
+        );
+    }
+}

@@ -1,0 +1,199 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { api, got, type Schemas } from '../api/client';
+import { Notice, Waiting } from '../app/Notice';
+import { useJob } from '../job/useJob';
+import { SelectField } from '../measure/Field';
+import { useFormat } from '../measure/settings';
+import { Compare } from './Compare';
+
+export type RouteAdvice = Schemas['advice.schema']['advice'][number];
+
+const STANDING = {
+  works: ['They work with what you have', 'text-done', '✓'],
+  buy: ['They would work if you bought something', 'text-wait', '◆'],
+  cannot: ['They cannot work here', 'text-hot', '✕'],
+} as const;
+
+/** Points as strokes to count, and the sum in figures: nothing is ranked by a number that is not shown. */
+function Points({ advice }: { advice: RouteAdvice }) {
+  const known = advice.criteria.filter((c) => c.points !== null).length;
+  return (
+    <span className="whitespace-nowrap">
+      <b>{advice.points}</b> of {known * 3}
+    </span>
+  );
+}
+
+function Line({
+  advice,
+  labels,
+  compared,
+  onCompare,
+  onTake,
+}: {
+  advice: RouteAdvice;
+  labels: Map<string, string>;
+  compared: boolean;
+  onCompare: () => void;
+  onTake: () => void;
+}) {
+  const format = useFormat();
+  const [, tone, sign] = STANDING[advice.standing];
+  return (
+    <li className="grid grid-cols-[1.4rem_1fr_auto] items-start gap-x-2 border-t border-rule py-2.5">
+      <span className={tone} aria-hidden>
+        {sign}
+      </span>
+      <div>
+        <b className="text-lg">{advice.label}</b>{' '}
+        {advice.missing.length > 0 && (
+          <span className="font-semibold text-wait">needs {advice.missing.join(' and ')}</span>
+        )}
+        {advice.standing !== 'cannot' && (
+          <p className="text-sm text-soft">{advice.criteria.map((c) => format.phrase(c.words)).join(' · ')}</p>
+        )}
+        <ul className="text-sm">
+          {advice.for.map((reason) => (
+            <li key={format.phrase(reason)}>
+              <span className="text-done">+</span> {format.phrase(reason)}
+            </li>
+          ))}
+          {advice.against.map((reason) => (
+            <li key={format.phrase(reason)}>
+              <span className="text-hot">−</span> {format.phrase(reason)}
+            </li>
+          ))}
+        </ul>
+        {advice.instead !== null && (
+          <p className="text-sm text-soft">The nearest that can: {labels.get(advice.instead)}.</p>
+        )}
+      </div>
+      <div className="flex flex-col items-end gap-1.5">
+        {advice.standing !== 'cannot' && (
+          <>
+            <Points advice={advice} />
+            <button type="button" className={advice.standing === 'works' ? 'key-main' : 'key'} onClick={onTake}>
+              Take this route
+            </button>
+          </>
+        )}
+        <label className="flex items-center gap-2 text-sm">
+          <input type="checkbox" className="size-4 accent-ink" checked={compared} onChange={onCompare} />
+          compare
+        </label>
+      </div>
+    </li>
+  );
+}
+
+/** Which way this job can go: all routes with their reasons, and two of them side by side on request. */
+export function AdvicePage() {
+  const { id = '' } = useParams();
+  const [wish, setWish] = useSearchParams();
+  const navigate = useNavigate();
+  const handle = useJob(id);
+  const [compared, setCompared] = useState<string[]>([]);
+  const [trouble, setTrouble] = useState<string>();
+  const use = wish.get('use') ?? '';
+  const look = wish.get('look') ?? '';
+  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const advice = useQuery({
+    queryKey: ['job', id, 'advice', use, look],
+    queryFn: () =>
+      got(
+        api.GET('/api/jobs/{id}/advice', {
+          params: { path: { id }, query: { use: use as '', look: look as '' } },
+        }),
+      ),
+    placeholderData: (before) => before,
+    staleTime: 0,
+  });
+  if (handle.view === undefined || advice.data === undefined || catalogue.data === undefined) {
+    return <Waiting error={handle.error ?? advice.error ?? catalogue.error} />;
+  }
+  const routes = advice.data.advice;
+  const labels = new Map(routes.map((r) => [r.route, r.label]));
+  const { job, plan } = handle.view;
+
+  async function take(changes: Record<string, string>) {
+    const errors = await handle.change(changes);
+    const wrong = Object.values(errors)[0];
+    if (wrong === undefined) {
+      navigate(`/jobs/${id}`);
+    } else {
+      setTrouble(wrong);
+    }
+  }
+  const toggle = (route: string) =>
+    setCompared((two) => (two.includes(route) ? two.filter((r) => r !== route) : [...two.slice(-1), route]));
+  const wished = (name: 'use' | 'look', value: string) => {
+    const next = new URLSearchParams(wish);
+    next.set(name, value);
+    setWish(next, { replace: true });
+  };
+  const [one, other] = compared.map((route) => routes.find((r) => r.route === route));
+
+  return (
+    <div className="mx-auto max-w-5xl px-6 py-6">
+      <p className="text-soft">
+        <Link to={`/jobs/${id}`} className="link">
+          {job.name}
+        </Link>
+      </p>
+      <h1 className="text-3xl">Which route?</h1>
+      <p className="text-soft">
+        For this {plan.piece}
+        {job.artwork !== null && ` and ${job.artwork.name}`}, with what is on your shelf.
+      </p>
+      <div className="mt-3 grid max-w-xl grid-cols-2 gap-4">
+        <SelectField
+          label="How will it live?"
+          options={[{ id: '', label: 'not said' }, ...catalogue.data.uses]}
+          value={use}
+          onChange={(e) => wished('use', e.target.value)}
+        />
+        <SelectField
+          label="How should it look?"
+          options={[{ id: '', label: 'not said' }, ...catalogue.data.looks]}
+          value={look}
+          onChange={(e) => wished('look', e.target.value)}
+        />
+      </div>
+      {trouble !== undefined && <Notice tone="hot">{trouble}</Notice>}
+      {one !== undefined && other !== undefined && <Compare one={one} other={other} />}
+      {compared.length === 1 && (
+        <p role="status" className="mt-3 text-soft">
+          Tick “compare” at a second route to see the two side by side.
+        </p>
+      )}
+      {(['works', 'buy', 'cannot'] as const).map((standing) => {
+        const some = routes.filter((r) => r.standing === standing);
+        return (
+          some.length > 0 && (
+            <section key={standing} className="mt-5" aria-label={STANDING[standing][0]}>
+              <h2 className="border-b border-ink pb-1 text-xl">{STANDING[standing][0]}</h2>
+              <ul>
+                {some.map((r) => (
+                  <Line
+                    key={r.route}
+                    advice={r}
+                    labels={labels}
+                    compared={compared.includes(r.route)}
+                    onCompare={() => toggle(r.route)}
+                    onTake={() => take(r.changes)}
+                  />
+                ))}
+              </ul>
+            </section>
+          )
+        );
+      })}
+      <p className="mt-6 text-sm text-soft">
+        Ranked by the sum of points: up to three each for suiting the blank, holding up, look, cost, effort and, once
+        there are any, your own runs. Tick two routes to see every point.
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,253 @@
+import {
+  type CSSProperties,
+  type KeyboardEvent,
+  type PointerEvent,
+  type ReactNode,
+  useEffect,
+  useRef,
+  useState,
+} from 'react';
+import type { JobView } from '../api/client';
+import type { JobHandle } from '../job/useJob';
+import { useFormat } from '../measure/settings';
+import { Dimension } from './Dimension';
+import { scaleLabel, useSize } from './useSize';
+
+const STEP_MM = 1;
+const BIG_STEP_MM = 10;
+/** Arrow presses within this time are one change. */
+const SETTLE_MS = 350;
+
+/**
+ * The blank to scale with its picture; a round one unrolled. Dragging moves the picture on the screen at once; where it is let go, the
+ * server is told and says what follows.
+ */
+export function BlankStage({ view, handle }: { view: JobView; handle: JobHandle }) {
+  const { plan, job } = view;
+  const format = useFormat();
+  const { ref, width, height } = useSize<HTMLDivElement>();
+  const [moved, setMoved] = useState({ x: 0, y: 0 });
+  const grip = useRef<{ x: number; y: number; id: number }>(null);
+  const settle = useRef<number>(undefined);
+  const { placed, blank } = plan;
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new plan has taken the move in
+  useEffect(() => setMoved({ x: 0, y: 0 }), [plan.id, job.placement.right_mm, job.placement.below_mm]);
+  useEffect(() => () => clearTimeout(settle.current), []);
+
+  const xs = blank.drawing.flatMap((line) => line.points.map((p) => p[0] ?? 0));
+  const ys = blank.drawing.flatMap((line) => line.points.map((p) => p[1] ?? 0));
+  const box = { left: Math.min(...xs), right: Math.max(...xs), top: Math.min(...ys), bottom: Math.max(...ys) };
+  const scale = Math.max(0.05, Math.min((width - 24) / (box.right - box.left), (height - 96) / (box.bottom - box.top)));
+  const x = (mm: number) => Math.round((width / 2 + mm * scale) * 10) / 10;
+  const y = (mm: number) => Math.round((18 + (mm - box.top) * scale) * 10) / 10;
+
+  function commit(dx: number, dy: number) {
+    if (dx === 0 && dy === 0) {
+      return;
+    }
+    const right = Math.round((job.placement.right_mm + dx) * 10) / 10;
+    const below = Math.round((job.placement.below_mm + dy) * 10) / 10;
+    handle.change({ right: `${right} mm`, below: `${below} mm` }).then((errors) => {
+      if (Object.keys(errors).length > 0) {
+        setMoved({ x: 0, y: 0 });
+      }
+    });
+  }
+
+  function onKeyDown(e: KeyboardEvent) {
+    if (e.key.toLowerCase() === 'c' && !e.ctrlKey && !e.metaKey) {
+      handle.change({ right: '0 mm' });
+      return;
+    }
+    const step = e.shiftKey ? BIG_STEP_MM : STEP_MM;
+    const way = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[e.key];
+    if (way === undefined) {
+      return;
+    }
+    e.preventDefault();
+    const next = { x: moved.x + (way[0] ?? 0), y: moved.y + (way[1] ?? 0) };
+    setMoved(next);
+    clearTimeout(settle.current);
+    settle.current = window.setTimeout(() => commit(next.x, next.y), SETTLE_MS);
+  }
+
+  function onPointerDown(e: PointerEvent) {
+    e.currentTarget.setPointerCapture(e.pointerId);
+    grip.current = { x: e.clientX - moved.x * scale, y: e.clientY - moved.y * scale, id: e.pointerId };
+  }
+  function onPointerMove(e: PointerEvent) {
+    if (grip.current?.id === e.pointerId) {
+      setMoved({ x: (e.clientX - grip.current.x) / scale, y: (e.clientY - grip.current.y) / scale });
+    }
+  }
+  function onPointerUp(e: PointerEvent) {
+    if (grip.current?.id === e.pointerId) {
+      grip.current = null;
+      commit(moved.x, moved.y);
+    }
+  }
+
+  const area = blank.print_area;
+  // A garment has room on it for what is written; the others have it beneath.
+  const garment = blank.drawing.length > 1 && blank.diameter_mm === null;
+  const rect = placed === null ? null : { ...placed, x_mm: placed.x_mm + moved.x, y_mm: placed.y_mm + moved.y };
+  const drawing = blank.drawing.map((line) => ({
+    ...line,
+    d: `${line.points.map(([px = 0, py = 0], i) => `${i === 0 ? 'M' : 'L'}${x(px)} ${y(py)}`).join('')}${line.closed ? 'Z' : ''}`,
+  }));
+
+  return (
+    <div ref={ref} className="relative h-full min-h-64">
+      <span className="absolute top-0 right-0 text-sm text-soft">{width > 0 && scaleLabel(scale)}</span>
+      {width > 0 && (
+        <svg
+          width={width}
+          height={height}
+          className="absolute inset-0 overflow-visible"
+          aria-label="The blank to scale"
+          role="application"
+        >
+          {drawing.map((line, i) => (
+            <path
+              key={line.d}
+              d={line.d}
+              fill={line.closed ? job.blank.colour : 'none'}
+              className={line.style === 'hidden' ? 'stroke-line' : 'stroke-ink'}
+              strokeWidth={line.style === 'hidden' ? 1 : 1.5}
+              strokeDasharray={line.style === 'hidden' ? '5 4' : undefined}
+              strokeLinejoin="round"
+              data-line={i}
+            />
+          ))}
+          <rect
+            x={x(area.x_mm)}
+            y={y(area.y_mm)}
+            width={area.width_mm * scale}
+            height={area.height_mm * scale}
+            fill="none"
+            className="stroke-line"
+            strokeDasharray="3 4"
+          />
+          <path
+            d={`M${x(0)} ${y(0) - 22}V${y(blank.height_mm) + 8}`}
+            className="stroke-hot"
+            strokeDasharray="14 4 2 4"
+            strokeWidth={1}
+            opacity={0.7}
+          />
+          <text
+            x={x(0)}
+            y={garment ? y(area.y_mm + area.height_mm) + 15 : y(blank.height_mm) + 46}
+            textAnchor="middle"
+            fontSize={12.5}
+            className="fill-soft"
+          >
+            <tspan
+              stroke={garment ? job.blank.colour : 'none'}
+              strokeWidth={4}
+              paintOrder="stroke"
+              fill={garment ? contrasting(job.blank.colour) : undefined}
+            >
+              print area {format.bareLength(area.width_mm)} × {format.length(area.height_mm)}
+            </tspan>
+          </text>
+          {rect !== null && (
+            // biome-ignore lint/a11y/useSemanticElements: a movable thing on a drawing has no element of its own
+            <g
+              style={onCloth(job.blank.colour)}
+              role="button"
+              tabIndex={0}
+              aria-label={`The picture, ${format.length(rect.width_mm)} wide. Arrow keys move it, C centres it.`}
+              className="cursor-move touch-none"
+              onKeyDown={onKeyDown}
+              onPointerDown={onPointerDown}
+              onPointerMove={onPointerMove}
+              onPointerUp={onPointerUp}
+              onPointerCancel={onPointerUp}
+            >
+              {view.artwork !== null && (
+                <image
+                  href={`/api/artwork/${view.artwork.sha256}/preview`}
+                  x={x(rect.x_mm)}
+                  y={y(rect.y_mm)}
+                  width={rect.width_mm * scale}
+                  height={rect.height_mm * scale}
+                  preserveAspectRatio="none"
+                />
+              )}
+              <rect
+                x={x(rect.x_mm)}
+                y={y(rect.y_mm)}
+                width={rect.width_mm * scale}
+                height={rect.height_mm * scale}
+                fill="transparent"
+                className="stroke-face"
+                strokeWidth={1.2}
+              />
+            </g>
+          )}
+          {rect !== null && (
+            <g className="pointer-events-none">
+              <OnCloth cloth={job.blank.colour}>
+                <Dimension
+                  from={[x(rect.x_mm), y(rect.y_mm + rect.height_mm) + 20]}
+                  to={[x(rect.x_mm + rect.width_mm), y(rect.y_mm + rect.height_mm) + 20]}
+                  label={format.length(rect.width_mm)}
+                  strong
+                />
+                <Dimension
+                  from={[x(rect.x_mm + rect.width_mm) + 16, y(rect.y_mm)]}
+                  to={[x(rect.x_mm + rect.width_mm) + 16, y(rect.y_mm + rect.height_mm)]}
+                  label={format.bareLength(rect.height_mm)}
+                />
+                {rect.y_mm > 0 && (
+                  <Dimension
+                    from={[x(0) + 9, y(0)]}
+                    to={[x(0) + 9, y(rect.y_mm)]}
+                    label={`${format.bareLength(rect.y_mm)} below ${blank.from}`}
+                  />
+                )}
+              </OnCloth>
+            </g>
+          )}
+          {blank.diameter_mm !== null && (
+            <text x={x(0)} y={y(blank.height_mm) + 64} textAnchor="middle" fontSize={12.5} className="fill-soft">
+              unrolled: the seam is at both ends{drawing.length > 3 ? ', the handle in the dashed strips' : ''}
+            </text>
+          )}
+          <Dimension
+            from={[x(-blank.width_mm / 2), y(blank.height_mm) + 22]}
+            to={[x(blank.width_mm / 2), y(blank.height_mm) + 22]}
+            label={`${format.bareLength(blank.width_mm)} ${blank.diameter_mm === null ? 'across' : 'round'}`}
+          />
+        </svg>
+      )}
+      {placed === null && (
+        <p className="absolute inset-x-0 top-1/3 mx-auto w-fit bg-ground px-4 py-2 text-soft">
+          Choose a picture on the ticket’s line “Picture”.
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Lines that lie on the cloth take colours that show on it, whatever the page's theme. */
+function OnCloth({ cloth, children }: { cloth: string; children: ReactNode }) {
+  return <g style={onCloth(cloth)}>{children}</g>;
+}
+
+const onCloth = (cloth: string) =>
+  ({
+    '--c-ink': contrasting(cloth),
+    '--c-ground': cloth,
+    '--c-face': isLight(cloth) ? '#6a35ab' : '#cdb3fa',
+  }) as CSSProperties;
+
+const contrasting = (cloth: string) => (isLight(cloth) ? '#16212b' : '#f2f4f0');
+
+/** Dark lines on light cloth and the other way round: only how it is drawn, not a judgement of the cloth. */
+function isLight(cloth: string): boolean {
+  const [r = 0, g = 0, b = 0] = [1, 3, 5].map((i) => Number.parseInt(cloth.slice(i, i + 2), 16));
+  return r * 0.299 + g * 0.587 + b * 0.114 > 140;
+}

@@ -1,0 +1,105 @@
+import { type FormEvent, useState } from 'react';
+import { api, got, type ProblemError, type Schemas } from '../api/client';
+import { SelectField, TextField } from '../measure/Field';
+import { useFormat } from '../measure/settings';
+
+type Kind = Schemas['NewHeatSource']['kind'];
+
+/** Puts a heat source on the shelf; which measures are asked for depends on its kind. */
+export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdded: () => void }) {
+  const format = useFormat();
+  const [id, setId] = useState(() => crypto.randomUUID());
+  const [kind, setKind] = useState<Kind>('iron');
+  const [problem, setProblem] = useState<ProblemError>();
+  const errors = problem?.errors ?? {};
+  const plate = kind === 'iron' || kind === 'flat-press';
+  const press = kind === 'flat-press' || kind === 'mug-press';
+
+  async function add(e: FormEvent<HTMLFormElement>) {
+    e.preventDefault();
+    const form = e.currentTarget;
+    const data = Object.fromEntries([...new FormData(form)].map(([name, value]) => [name, String(value)]));
+    const { label = '', dots = '3', dial = '', steam = '', ...typed } = data;
+    try {
+      await got(
+        api.POST('/api/shelf/heat', {
+          body: { id, label, kind, dots: Number(dots), dial: Number(dial) || 0, steam: steam === 'yes', typed },
+        }),
+      );
+      form.reset();
+      setId(crypto.randomUUID());
+      setProblem(undefined);
+      onAdded();
+    } catch (e) {
+      setProblem(e as ProblemError);
+    }
+  }
+
+  return (
+    <form onSubmit={add} className="mt-3 flex flex-wrap items-start gap-3 [&>div]:w-36" noValidate>
+      <SelectField label="Another" options={kinds} value={kind} onChange={(e) => setKind(e.target.value as Kind)} />
+      <TextField label="Its name" name="label" placeholder="kitchen iron" error={errors.label} />
+      {plate && (
+        <>
+          <TextField label="Plate, across" name="width" placeholder={format.length(115)} error={errors.width} />
+          <TextField
+            label={kind === 'iron' ? 'Heel to point' : 'Plate, front to back'}
+            name="length"
+            placeholder={format.length(210)}
+            error={errors.length}
+          />
+        </>
+      )}
+      {kind === 'mug-press' && (
+        <>
+          <TextField label="Smallest mug, across" name="least" placeholder={format.length(75)} error={errors.least} />
+          <TextField label="Largest mug, across" name="most" placeholder={format.length(90)} error={errors.most} />
+        </>
+      )}
+      {press && (
+        <>
+          <TextField label="From" name="from" placeholder="80 °C" error={errors.from} />
+          <TextField label="Hottest" name="to" placeholder="220 °C or 428 F" error={errors.to} />
+        </>
+      )}
+      {kind === 'iron' && (
+        <>
+          <SelectField
+            label="Hottest"
+            name="dots"
+            defaultValue="3"
+            options={[
+              { id: '3', label: '●●●' },
+              { id: '2', label: '●●' },
+              { id: '1', label: '●' },
+            ]}
+            error={errors.dots}
+          />
+          <TextField
+            label="Dial up to (or empty)"
+            name="dial"
+            placeholder="6"
+            error={errors.dial}
+            inputMode="numeric"
+          />
+          <SelectField
+            label="Steam"
+            name="steam"
+            options={[
+              { id: 'yes', label: 'yes' },
+              { id: 'no', label: 'no' },
+            ]}
+          />
+        </>
+      )}
+      <button type="submit" className="key-main mt-[1.35rem]">
+        Add
+      </button>
+      {problem !== undefined && Object.keys(errors).length === 0 && (
+        <p role="alert" className="w-full! text-hot">
+          {problem.message}
+        </p>
+      )}
+    </form>
+  );
+}
