@@ -94,6 +94,40 @@ test('a mug press goes on the shelf with its measures, and a wrong one is told',
   await expect(page.getByText('mugs 76.2–88.9 mm')).toHaveCount(0);
 });
 
+test('a supplier’s sheet is typed in, used, changed and retired', async ({ page }) => {
+  await page.goto('/recipes');
+  await page.getByRole('button', { name: 'Type in a supplier’s sheet' }).click();
+  const form = page.getByRole('form', { name: 'Recipe' });
+  await form.getByLabel('Its name').fill('Creek liner');
+  await form.getByLabel('Route').selectOption({ label: 'toner from a label liner onto wood' });
+  await form.getByLabel('Heat', { exact: true }).selectOption({ label: 'iron' });
+  await form.getByLabel('Time under heat').fill('-3 s');
+  await form.getByLabel('Temperature').fill('900 C');
+  await form.getByRole('button', { name: 'Keep it' }).click();
+  await expect(form.getByRole('alert').first()).toContainText('not a time');
+  await form.getByLabel('Time under heat').fill('55 s');
+  await form.getByRole('button', { name: 'Keep it' }).click();
+  await expect(form.getByRole('alert')).toContainText('from 20 °C');
+  await form.getByLabel('Temperature').fill('190 C');
+  await form.getByRole('button', { name: 'Keep it' }).click();
+  const entry = page.getByRole('listitem').filter({ hasText: 'Creek liner' });
+  await expect(entry).toContainText('Time under heat 55 s · 190 °C');
+
+  await page.goto('/jobs/crate-ends');
+  await expect(line(page, 'Recipe')).toContainText('Creek liner, version 1');
+  await expect(line(page, 'Heat time')).toContainText('55 s');
+
+  await page.goto('/recipes');
+  await entry.getByRole('button', { name: 'Change' }).click();
+  await form.getByLabel('Time under heat').fill('65 s');
+  await form.getByRole('button', { name: 'Keep as a new version' }).click();
+  await expect(entry).toContainText('version 2');
+  await entry.getByRole('button', { name: 'Retire' }).click();
+  await expect(entry.getByRole('button', { name: 'Use again' })).toBeVisible();
+  await page.goto('/jobs/crate-ends');
+  await expect(line(page, 'Heat time')).toContainText('60 s');
+});
+
 for (const [job, words] of [
   ['seed-bags', 'Clear film for many natural surfaces'],
   ['shed-mugs', 'Colour-laser paper for ceramic mugs'],

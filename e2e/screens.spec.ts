@@ -18,6 +18,7 @@ const SCREENS = [
   ['a job on a candle', '/jobs/blossom-candles'],
   ['the shelf', '/shelf'],
   ['the house rules', '/house'],
+  ['the recipes', '/recipes'],
   ['the settings', '/settings'],
   ['nothing', '/nowhere'],
 ] as const;

@@ -25,6 +25,7 @@ use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\Finish;
 use Wubbin\Http\Problem;
 use Wubbin\Measure\SettingsStore;
+use Wubbin\Route\RecipeStore;
 use Wubbin\Sheet\PrintedSheets;
 
 /** Brings together what a job's plan is made from, and finds jobs by their id. */
@@ -34,6 +35,7 @@ final readonly class JobDesk
         private EntityManagerInterface $entities,
         private ShelfStore $shelf,
         private HouseStore $houses,
+        private RecipeStore $recipes,
         private ArtworkStore $artwork,
         private Planner $planner,
         private PrintedSheets $sheets,
@@ -60,7 +62,7 @@ final readonly class JobDesk
 
     public function house(): House
     {
-        return $this->houses->get();
+        return $this->houses->get()->withRecipes($this->recipes->inUse());
     }
 
     public function picture(Job $job): ?Picture

@@ -19,7 +19,7 @@ final readonly class SchemaCheck
     }
 
     /**
-     * @param string $kind `job`, `shelf` or `plan`
+     * @param string $kind `job`, `shelf` or `recipe`
      *
      * @throws Problem naming every field that is wrong
      */

@@ -7,8 +7,11 @@ namespace Wubbin\Core\Job;
 /** What the person chose, by id; null, or nothing for a matter, leaves it to Wubbin and the house. */
 final readonly class Choices
 {
-    /** What is chosen from the shelf. */
-    public const THINGS = ['medium', 'marking', 'heat', 'base', 'guard', 'cover'];
+    /** The recipe of a job that goes by none of the house's. */
+    public const NO_RECIPE = 'none';
+
+    /** What is chosen from the shelf, and the recipe. */
+    public const THINGS = ['medium', 'marking', 'heat', 'base', 'guard', 'cover', 'recipe'];
 
     /**
      * @param array<string, string> $things  by the names of THINGS

@@ -36,6 +36,12 @@ final readonly class Provenance implements \JsonSerializable
         return new self(ProvenanceKind::Computed, null);
     }
 
+    /** @param string $recipe its name and version */
+    public static function recipe(string $recipe): self
+    {
+        return new self(ProvenanceKind::Recipe, $recipe);
+    }
+
     public static function person(): self
     {
         return new self(ProvenanceKind::Person, null);

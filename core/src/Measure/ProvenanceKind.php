@@ -11,6 +11,7 @@ enum ProvenanceKind: string
     case CommonPractice = 'common-practice';
     case Assumed = 'assumed';
     case Computed = 'computed';
+    case Recipe = 'recipe';
     case Person = 'person';
 
     public function label(): string
@@ -21,6 +22,7 @@ enum ProvenanceKind: string
             self::CommonPractice => 'common practice, no source',
             self::Assumed => 'assumed, nobody published it',
             self::Computed => 'worked out by Wubbin',
+            self::Recipe => 'a recipe of your house',
             self::Person => 'your choice',
         };
     }

@@ -304,7 +304,8 @@ final readonly class Preflight
         $wanted = $setup->temperature();
         $reached = null === $heat->dots ? $heat->to : $setup->catalogue->dotTemperature($heat->dots);
         $checks = [];
-        if (!$setup->reaches($heat) && null !== $wanted && null !== $reached) {
+        $tooCool = null === $setup->recipe?->temperature ? !$setup->reaches($heat) : null !== $reached && $reached->celsius < $setup->recipe->temperature->celsius;
+        if ($tooCool && null !== $wanted && null !== $reached) {
             $checks[] = Check::found('heat.hot', Stage::Heat, Severity::Stop, 'heat',
                 Phrase::of('This one stops at {reaches}; the recipe wants {needs}.', ['reaches' => Quantity::temperature($reached), 'needs' => Quantity::temperature($wanted)]),
                 Phrase::of('Use one that gets hotter.'));

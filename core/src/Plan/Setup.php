@@ -28,6 +28,7 @@ use Wubbin\Core\Route\LayerRule;
 use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Route\PeelRule;
+use Wubbin\Core\Route\Recipe;
 use Wubbin\Core\Route\Route;
 use Wubbin\Core\Route\Setting;
 use Wubbin\Core\Route\Support;
@@ -51,6 +52,8 @@ final readonly class Setup
     public ?Marking $marking;
     public ?Medium $medium;
     public ?HeatSource $heat;
+    /** The house's recipe that its figures come from. */
+    public ?Recipe $recipe;
     /** Of the heat source at hand; or of the usual one, where there is none. */
     public Setting $setting;
     public ?Support $base;
@@ -66,7 +69,7 @@ final readonly class Setup
     public ?IronCoverage $coverage;
 
     /** @throws BadRecord when the job names a blank, material, route or school that Wubbin does not have */
-    public function __construct(public Job $job, public Shelf $shelf, public ?Picture $picture, public Catalogue $catalogue, House $house)
+    public function __construct(public Job $job, public Shelf $shelf, public ?Picture $picture, public Catalogue $catalogue, public House $house)
     {
         $this->route = self::known($catalogue->routes, $job->routeId, 'route');
         $this->kind = self::known($catalogue->blanks, $job->blank->kindId, 'blank.kind');
@@ -76,16 +79,17 @@ final readonly class Setup
         self::known($conditions, $job->blank->condition->value, 'blank.condition');
         $this->tone = $catalogue->tones->toneOf($job->blank->colour);
         $this->finish = $this->route->finish($job->finish);
-        $this->peel = $this->route->finishes[$this->finish->value];
-        $this->ways = Ways::of($this->route, $catalogue, $job->choices, $house);
-
-        $this->medium = $this->chooseMedium();
+        $ways = Ways::of($this->route, $catalogue, $job->choices, $house);
+        $this->medium = $this->chooseMedium($ways);
+        $this->heat = $this->chooseHeat($ways);
+        $this->recipe = $house->recipeFor($this->route->id, $job->choices, $this->medium, $this->heat);
+        $this->ways = $ways->figuresBy($this->recipe);
+        $this->peel = null === $this->recipe?->peel ? $this->route->finishes[$this->finish->value] : $this->recipe->peel->from($this->recipe->provenance());
         $this->marking = $this->chooseMarking();
         $byHand = $this->marking?->byHand() ?? $this->route->byHand;
         $this->placed = null === $picture && !$byHand ? null : $job->placement->rectOf($picture);
         $this->dpi = null === $this->placed ? null : $picture?->effectiveDpi($this->placed->size);
 
-        $this->heat = $this->chooseHeat();
         $this->setting = $this->chooseSetting();
         $this->base = null === $this->route->base ? null : self::choose($shelf->bases, $job->choices->thing('base'), fn (Support $base): bool => Route::BASE_HARD !== $this->route->base || $base->hard);
         $this->guard = $this->route->guard && $this->kind->hollow ? self::choose($shelf->guards, $job->choices->thing('guard'), static fn (Support $guard): bool => true) : null;
@@ -144,23 +148,24 @@ final readonly class Setup
     }
 
     /** @return list<string> ids of this route's media, those of the chosen way first */
-    private function mediaInOrder(): array
+    private function mediaInOrder(Ways $ways): array
     {
-        return array_values(array_unique([...array_intersect($this->ways->media(), $this->route->media), ...$this->route->media]));
+        return array_values(array_unique([...array_intersect($ways->media(), $this->route->media), ...$this->route->media]));
     }
 
-    private function chooseMedium(): ?Medium
+    private function chooseMedium(Ways $ways): ?Medium
     {
-        $order = array_flip($this->mediaInOrder());
+        $order = array_flip($this->mediaInOrder($ways));
         $usable = array_intersect_key($this->shelf->media, $order);
         // The order of the shelf decides between sheets of one kind; the chosen way between kinds.
-        $preferred = $this->ways->media();
+        $preferred = $ways->media();
         uksort($usable, static fn (string $a, string $b): int => [] === $preferred ? 0 : $order[$a] <=> $order[$b]);
         $asked = $this->job->choices->thing('medium');
         $size = null === $this->picture ? null : $this->job->placement->sizeOf($this->picture);
         $margin = 5.0;
+        $trim = Length::mm(isset($ways->figures['trim']) ? $ways->figures['trim']->value : 0.0);
 
-        return self::choose($usable, $asked, fn (Medium $medium): bool => null === $size || $size->widthMm <= SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $this->trim()) + 0.01);
+        return self::choose($usable, $asked, static fn (Medium $medium): bool => null === $size || $size->widthMm <= SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $trim) + 0.01);
     }
 
     private function chooseMarking(): ?Marking
@@ -182,9 +187,9 @@ final readonly class Setup
         return self::choose($markings, $this->job->choices->thing('marking'), static fn (Marking $m): bool => $takes($m));
     }
 
-    private function chooseHeat(): ?HeatSource
+    private function chooseHeat(Ways $ways): ?HeatSource
     {
-        $kinds = $this->ways->heat();
+        $kinds = $ways->heat();
         $usable = array_filter($this->shelf->heat, static fn (HeatSource $source): bool => in_array($source->kind, $kinds, true));
         uasort($usable, static fn (HeatSource $a, HeatSource $b): int => array_search($a->kind, $kinds, true) <=> array_search($b->kind, $kinds, true));
 
@@ -205,7 +210,10 @@ final readonly class Setup
     {
         $kind = $this->heat->kind ?? $this->ways->heat()[0] ?? HeatKind::Iron;
 
-        return $this->route->settings[$kind->value];
+        $setting = $this->route->settings[$kind->value];
+        $recipe = $this->recipe;
+
+        return null === $recipe || (null === $recipe->temperature && null === $recipe->pressure) ? $setting : $setting->at($recipe->temperature, $recipe->pressure, $recipe->provenance());
     }
 
     private function chooseCover(): ?Support

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
+use Wubbin\Core\Job\Choices;
 use Wubbin\Core\Measure\Duration;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Provenance;
@@ -12,6 +13,7 @@ use Wubbin\Core\Route\Fit;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\LayerRole;
+use Wubbin\Core\Route\Recipe;
 use Wubbin\Core\Route\School;
 use Wubbin\Core\Route\SchoolOption;
 use Wubbin\Core\Route\StepKind;
@@ -43,6 +45,9 @@ final readonly class Ticket
             $ticket->marking(),
             $ticket->medium(),
         ];
+        if (null !== $setup->recipe || [] !== $ticket->recipes()) {
+            $lines[] = $ticket->recipe();
+        }
         if (isset($setup->ways->options['drying'])) {
             $lines[] = $ticket->drying();
         }
@@ -183,9 +188,30 @@ final readonly class Ticket
 
         return new Decision('medium', 'Sheet',
             Phrase::of(null === $medium ? 'None on the shelf' : ucfirst($medium->label)),
-            Phrase::of(null === $medium ? 'It wants '.$this->setup->catalogue->media[$this->setup->route->media[0]]->label.'.' : sprintf('Print side: %s. One picture a sheet.', $medium->printSide)),
+            Phrase::of(null === $medium ? 'It wants '.$this->setup->catalogue->media[$this->setup->route->media[0]]->label.'.' : sprintf('Print side: %s. One picture a sheet.', $this->setup->recipe->printSide ?? $medium->printSide)),
             'medium.print-side', $medium->provenance ?? Provenance::commonPractice(), $this->by(null !== $medium, $this->setup->job->choices->thing('medium')),
             $this->choices('medium', array_intersect_key($this->setup->shelf->media, array_flip($this->setup->route->media)), $medium?->id));
+    }
+
+    /** @return list<Recipe> of the house for this route */
+    private function recipes(): array
+    {
+        return array_values(array_filter($this->setup->house->recipes, fn (Recipe $recipe): bool => $recipe->routeId === $this->setup->route->id));
+    }
+
+    private function recipe(): Decision
+    {
+        $used = $this->setup->recipe;
+        $alternatives = [];
+        foreach ($this->recipes() as $recipe) {
+            $alternatives[] = new Alternative($recipe->name.', version '.$recipe->version, '' === $recipe->note ? null : Phrase::of(strtr($recipe->note, ['{' => '(', '}' => ')'])), $recipe->id === $used?->id, ['recipe' => $recipe->id]);
+        }
+        $alternatives[] = new Alternative('None: Wubbin’s own figures', null, null === $used, ['recipe' => Choices::NO_RECIPE]);
+
+        return new Decision('recipe', 'Recipe',
+            Phrase::of(null === $used ? 'Wubbin’s own figures' : $used->name.', version '.$used->version),
+            Phrase::of(null === $used ? 'A recipe of the house is there and is not used.' : 'Typed in by your house: its figures outrank the built-in ones.'),
+            'recipe.precedence', null === $used ? Provenance::commonPractice() : $used->provenance(), $this->by(true, $this->setup->job->choices->thing('recipe')), $alternatives);
     }
 
     private function drying(): Decision

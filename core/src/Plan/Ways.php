@@ -11,6 +11,7 @@ use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Figure;
 use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Route\Recipe;
 use Wubbin\Core\Route\Route;
 use Wubbin\Core\Route\School;
 use Wubbin\Core\Route\SchoolOption;
@@ -18,7 +19,7 @@ use Wubbin\Core\Route\SchoolOption;
 /**
  * Which way is gone about each disputed matter of a route, who decided it, and the figures that come of it.
  *
- * A figure's precedence: the job, then the chosen school, then what is built in. A matter's: the job, then the house,
+ * A figure's precedence: the job, then the house's recipe, then the chosen school, then what is built in. A matter's: the job, then the house,
  * then Wubbin's default.
  */
 final readonly class Ways
@@ -28,6 +29,7 @@ final readonly class Ways
      * @param array<string, SchoolOption> $options by matter
      * @param array<string, DecidedBy>    $by      by matter
      * @param array<string, Figure>       $figures
+     * @param array<string, float>        $own     figures that the job has set for itself
      */
     private function __construct(
         private Route $route,
@@ -35,6 +37,7 @@ final readonly class Ways
         public array $options,
         public array $by,
         public array $figures,
+        private array $own,
     ) {
     }
 
@@ -59,13 +62,26 @@ final readonly class Ways
                 $figures = [...$figures, ...$option->figures];
             }
         }
-        foreach ($choices->figures as $name => $value) {
+
+        return new self($route, $schools, $options, $by, $figures, $choices->figures);
+    }
+
+    /** The figures as the recipe has them, and over those what the job has set for itself. */
+    public function figuresBy(?Recipe $recipe): self
+    {
+        $figures = $this->figures;
+        foreach ($recipe->figures ?? [] as $name => $value) {
+            if (null !== $recipe && isset($figures[$name])) {
+                $figures[$name] = $figures[$name]->replacedBy($value, $recipe->provenance());
+            }
+        }
+        foreach ($this->own as $name => $value) {
             if (isset($figures[$name])) {
                 $figures[$name] = $figures[$name]->replacedBy($value, Provenance::person());
             }
         }
 
-        return new self($route, $schools, $options, $by, $figures);
+        return new self($this->route, $this->schools, $this->options, $this->by, $figures, $this->own);
     }
 
     /** @return list<HeatKind> kinds of heat in the order they are taken */

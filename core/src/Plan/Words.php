@@ -39,7 +39,7 @@ final readonly class Words
             'guard' => $setup->guard->label ?? 'card',
             'cover' => $setup->cover->label ?? 'a cover sheet',
             'heat' => ($setup->heat->kind ?? $setup->ways->heat()[0])->label(),
-            'print-side' => $setup->medium->printSide ?? 'its print side',
+            'print-side' => $setup->recipe->printSide ?? $setup->medium->printSide ?? 'its print side',
             'reads' => $setup->stack->mirrored() ? 'It must read backwards.' : 'It must read right.',
             'setting' => $setting->text,
             'moving' => self::moving($setup->ways->options['iron-move'] ?? null),

@@ -21,6 +21,14 @@ use Wubbin\Core\Measure\UnreadableQuantity;
  */
 final readonly class Figure
 {
+    /** What figures are called where a person types one. */
+    private const LABELS = [
+        'dry' => 'Drying', 'trim' => 'Cut this far outside', 'dwell' => 'Time under heat', 'edges' => 'Edges', 'pace' => 'Pace of the iron',
+        'prepress' => 'Pressing it empty', 'tack' => 'Tack', 'again' => 'Pressing a spot again', 'still' => 'Standing still', 'soak' => 'Soaking',
+        'coats' => 'Clear coats', 'coat_wait' => 'Between coats', 'hinge' => 'Strip for the hinge', 'carrier' => 'Carrier larger by', 'melt' => 'Time under hot air',
+        'set' => 'Setting before the peel', 'varnish' => 'Varnish dries', 'overnight' => 'Drying fully', 'fuse' => 'Fusing',
+    ];
+
     /**
      * @param float                                  $value  in the unit of its kind
      * @param array{float, float}|null               $range  in the unit of its kind
@@ -79,6 +87,11 @@ final readonly class Figure
         }
 
         return new self($this->id, $this->kind, $value, $this->range, null, null, $provenance);
+    }
+
+    public function label(): string
+    {
+        return self::LABELS[$this->id] ?? $this->id;
     }
 
     /** Seconds for a picture of this area, in mm²; the straight line between a small piece and a full sheet. */

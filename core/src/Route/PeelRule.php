@@ -21,6 +21,18 @@ final readonly class PeelRule
     ) {
     }
 
+    /** From a house's recipe. */
+    public static function of(string $word, ?Temperature $above, ?Temperature $below, float $waitSeconds): self
+    {
+        return new self($word, $above, $below, Duration::seconds($waitSeconds), Provenance::person());
+    }
+
+    /** The same, told to come from somewhere. */
+    public function from(Provenance $provenance): self
+    {
+        return new self($this->word, $this->above, $this->below, $this->wait, $provenance);
+    }
+
     public static function fromRecord(Record $record): self
     {
         $celsius = static fn (string $key): ?Temperature => null === ($c = $record->numberOrNull($key)) ? null : Temperature::celsius($c);

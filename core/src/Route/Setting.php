@@ -30,9 +30,9 @@ final readonly class Setting
         return new self($dots, $celsius('c'), $celsius('idle_c'), $record->stringOrNull('pressure'), $record->stringOrNull('label'), Provenance::fromRecord($record->record('provenance')));
     }
 
-    /** The same at another temperature. */
-    public function at(Temperature $temperature, Provenance $provenance): self
+    /** The same at another temperature or pressure; what is null stays. */
+    public function at(?Temperature $temperature, ?string $pressure, Provenance $provenance): self
     {
-        return new self(null, $temperature, $this->idle, $this->pressure, $this->word, $provenance);
+        return new self(null === $temperature ? $this->dots : null, $temperature ?? $this->temperature, $this->idle, $pressure ?? $this->pressure, $this->word, $provenance);
     }
 }

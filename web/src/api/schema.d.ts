@@ -184,6 +184,87 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listRecipes"];
+        put?: never;
+        /** A known id gets a further version; what was made by an old one stays told by it. */
+        post: operations["putRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/routes/{id}/form": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getRouteForm"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch: operations["retireRecipe"];
+        trace?: never;
+    };
+    "/api/recipes/{id}/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportRecipe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/logbook": {
         parameters: {
             query?: never;
@@ -463,9 +544,45 @@ export interface components {
             upload: number;
             zones: string[];
         };
+        /** @description A figure that a recipe can set, with what is built in. */
+        FigureField: {
+            id: string;
+            label: string;
+            built_in: {
+                /** @enum {string} */
+                kind: "length" | "size" | "temperature" | "duration" | "speed" | "count" | "resolution";
+                value: number;
+                to: number | null;
+            };
+        };
+        /** @description A supplier's sheet as it is typed in. What is left empty stays as it is built in. */
+        NewRecipe: {
+            /** @description A new UUID for a new recipe; that of an old one adds a version */
+            id: string;
+            route: string;
+            /** @description By field: name, medium, heat, temperature, pressure, peel_word, peel_above, peel_below, peel_wait, print_side, note, and figure.… for each figure */
+            typed: {
+                [key: string]: string;
+            };
+        };
         Option: {
             id: string;
             label: string;
+        };
+        /** @description The newest version of a recipe. */
+        RecipeView: {
+            recipe: components["schemas"]["recipe.schema"];
+            /** @description The route, in words */
+            route: string;
+            retired: boolean;
+            /** Format: date-time */
+            created: string;
+        };
+        /** @description What a recipe for a route can say: its figures as they are built in, its sheets and its kinds of heat. */
+        RouteForm: {
+            figures: components["schemas"]["FigureField"][];
+            media: components["schemas"]["Option"][];
+            heat: components["schemas"]["Option"][];
         };
         BenchStepView: {
             /** @description Id of the step in the plan */
@@ -595,7 +712,7 @@ export interface components {
         };
         Provenance: {
             /** @enum {unknown} */
-            kind: "published" | "from-memory" | "common-practice" | "assumed" | "computed" | "person";
+            kind: "published" | "from-memory" | "common-practice" | "assumed" | "computed" | "person" | "recipe";
             label: string;
             source: string | null;
         };
@@ -673,7 +790,7 @@ export interface components {
                 };
                 Provenance: {
                     /** @enum {unknown} */
-                    kind: "published" | "from-memory" | "common-practice" | "assumed" | "computed" | "person";
+                    kind: "published" | "from-memory" | "common-practice" | "assumed" | "computed" | "person" | "recipe";
                     label: string;
                     source: string | null;
                 };
@@ -946,7 +1063,7 @@ export interface components {
                 };
                 Provenance: {
                     /** @enum {unknown} */
-                    kind: "published" | "from-memory" | "common-practice" | "assumed" | "computed" | "person";
+                    kind: "published" | "from-memory" | "common-practice" | "assumed" | "computed" | "person" | "recipe";
                     label: string;
                     source: string | null;
                 };
@@ -1100,6 +1217,39 @@ export interface components {
             $defs: {
                 ids: string[];
             };
+        };
+        /**
+         * Recipe
+         * @description A supplier's sheet, or a house's own findings, for a route: its figures outrank the built-in ones. Lengths are millimetres, temperatures °C, durations seconds.
+         */
+        "recipe.schema": {
+            /** @constant */
+            format: "wubbin-recipe";
+            /** @constant */
+            version: 1;
+            id: string;
+            /** @description Which version of this recipe it is. */
+            recipe_version?: number;
+            name: string;
+            route: string;
+            /** @description The sheet it is for; null for any of the route's. */
+            medium?: string | null;
+            /** @enum {string|null} */
+            heat?: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher" | null;
+            /** @description By the route's own names. */
+            figures: {
+                [key: string]: number;
+            };
+            temperature_c?: number | null;
+            pressure?: string | null;
+            peel?: {
+                word: string;
+                above_c?: number | null;
+                below_c?: number | null;
+                wait_s: number;
+            } | null;
+            print_side?: string | null;
+            note?: string;
         };
     };
     responses: never;
@@ -1568,6 +1718,167 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CatalogueView"];
+                };
+            };
+        };
+    };
+    listRecipes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The newest version of each, retired ones last */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeView"][];
+                };
+            };
+        };
+    };
+    putRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRecipe"];
+            };
+        };
+        responses: {
+            /** @description The recipe */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeView"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getRouteForm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What a recipe for this route can say */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RouteForm"];
+                };
+            };
+        };
+    };
+    retireRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    retired: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The recipe */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeView"];
+                };
+            };
+        };
+    };
+    exportRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The recipe file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["recipe.schema"];
+                };
+            };
+        };
+    };
+    importRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The recipe */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeView"];
+                };
+            };
+            /** @description Not a recipe file, or a field of it is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };

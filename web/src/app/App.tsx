@@ -14,6 +14,7 @@ const BenchPage = lazy(() => import('../run/BenchPage').then((m) => ({ default: 
 const Logbook = lazy(() => import('../run/Logbook').then((m) => ({ default: m.Logbook })));
 const LogPage = lazy(() => import('../run/LogPage').then((m) => ({ default: m.LogPage })));
 const AdvicePage = lazy(() => import('../advice/AdvicePage').then((m) => ({ default: m.AdvicePage })));
+const RecipesPage = lazy(() => import('../route/RecipesPage').then((m) => ({ default: m.RecipesPage })));
 const HousePage = lazy(() => import('../job/HousePage').then((m) => ({ default: m.HousePage })));
 const ShelfPage = lazy(() => import('../route/ShelfPage').then((m) => ({ default: m.ShelfPage })));
 const SettingsPage = lazy(() => import('../measure/SettingsPage').then((m) => ({ default: m.SettingsPage })));
@@ -25,6 +26,7 @@ const ROOMS = [
   ['/bench', 'Bench'],
   ['/logbook', 'Logbook'],
   ['/shelf', 'Shelf'],
+  ['/recipes', 'Recipes'],
   ['/house', 'House rules'],
   ['/settings', 'Settings'],
 ] as const;
@@ -118,6 +120,7 @@ export function App() {
               <Route path="/jobs/:id" element={<JobPage />} />
               <Route path="/jobs/:id/routes" element={<AdvicePage />} />
               <Route path="/house" element={<HousePage />} />
+              <Route path="/recipes" element={<RecipesPage />} />
               <Route path="/bench" element={<BenchList />} />
               <Route path="/logbook" element={<Logbook />} />
               <Route path="/logbook/:id" element={<LogPage />} />

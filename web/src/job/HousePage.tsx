@@ -42,6 +42,11 @@ export function HousePage() {
   const change = useMutation({
     mutationFn: (body: Record<string, string>) => got(api.PATCH('/api/house', { body })),
     scope: { id: 'house' },
+    onMutate: (body) =>
+      queries.setQueryData(['house'], (matters: Matter[] | undefined) =>
+        matters?.map((m) => (m.id in body ? { ...m, chosen: body[m.id] || null } : m)),
+      ),
+    onError: () => queries.invalidateQueries({ queryKey: ['house'] }),
     onSuccess: (matters) => {
       queries.setQueryData(['house'], matters);
       queries.removeQueries({ queryKey: ['job'] });

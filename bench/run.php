@@ -3,19 +3,26 @@
 declare(strict_types=1);
 
 /*
- * Figures of the first slice: a plan in the core and over HTTP, a sheet, the page's first script.
- * Usage: php bench/slice.php ADDRESS-OF-A-DEMO-SHOP
+ * A plan in the core and over HTTP, the advisor, a change on the ticket, a sheet, the page's first script.
+ * Usage: php bench/run.php ADDRESS-OF-A-DEMO-SHOP
  */
 
 use Symfony\Component\Filesystem\Filesystem;
 use Wubbin\Bench\Bench;
+use Wubbin\Core\Advice\Advisor;
+use Wubbin\Core\Advice\Wish;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\PictureKind;
+use Wubbin\Core\Job\House;
+use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\CatalogueReader;
+use Wubbin\Core\Route\HeatSource;
+use Wubbin\Core\Route\UseWanted;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -30,6 +37,23 @@ $picture = Picture::of((string) $job->artwork, 'branch.png', PictureKind::Raster
 $times = Bench::times(static fn (): string => json_encode($planner->plan($job, $shelf, $picture), \JSON_THROW_ON_ERROR), 400);
 $p95 = Bench::quantile($times, 0.95);
 Bench::row('Plan in the core, written as JSON, 95th percentile', sprintf('%.2f ms', $p95), '20 ms', $p95 <= 20.0);
+
+// Every route's plan on a blank of the demo, and the advisor over a shelf of 300 entries.
+$jobs = array_map(static fn (string|false $file): Job => JobFile::read(Record::of(json_decode((string) file_get_contents((string) $file), true, 64, \JSON_THROW_ON_ERROR))), (array) glob($project.'/demo/jobs/*.json'));
+$worst = 0.0;
+foreach ($jobs as $one) {
+    $times = Bench::times(static fn (): string => json_encode($planner->plan($one, $shelf, $picture), \JSON_THROW_ON_ERROR), 100);
+    $worst = max($worst, Bench::quantile($times, 0.95));
+}
+Bench::row('The slowest plan of the demo’s routes, 95th percentile', sprintf('%.2f ms', $worst), '20 ms', $worst <= 20.0);
+$full = $shelf;
+for ($i = 0; $i < 300 - count($shelf->heat); ++$i) {
+    $full = $full->with(heat: HeatSource::fromRecord(Record::of(['id' => 'iron-'.$i, 'label' => 'iron '.$i, 'kind' => 'iron', 'plate_width_mm' => 80 + $i % 60, 'plate_length_mm' => 180, 'dots' => 1 + $i % 3, 'steam' => false]), Provenance::person()));
+}
+$advisor = new Advisor($catalogue, $planner);
+$times = Bench::times(static fn (): array => $advisor->advise($job, $full, $picture, new House(), new Wish(UseWanted::Washed)), 100);
+$p95 = Bench::quantile($times, 0.95);
+Bench::row('The advisor over 12 routes and a shelf of 300, 95th percentile', sprintf('%.1f ms', $p95), '50 ms', $p95 <= 50.0);
 
 $times = Bench::times(static function () use ($address): void {
     if (false === @file_get_contents($address.'/api/jobs/picking-crew')) {
@@ -48,7 +72,7 @@ $image->addNoiseImage(Imagick::NOISE_GAUSSIAN);
 foreach (['jpeg', 'png24'] as $format) {
     $image->setImageFormat($format);
     $image->writeImage($format.':'.$directory.'/full.'.$format);
-    $file = [...JobFile::write($job), 'artwork' => ['name' => 'full', 'sha256' => str_repeat('0', 64), 'file' => 'full.'.$format], 'placement' => ['by' => 'width', 'side_mm' => 190, 'right_mm' => 0, 'below_collar_mm' => 70]];
+    $file = [...JobFile::write($job), 'artwork' => ['name' => 'full', 'sha256' => str_repeat('0', 64), 'file' => 'full.'.$format], 'placement' => ['by' => 'width', 'side_mm' => 190, 'right_mm' => 0, 'below_mm' => 70]];
     file_put_contents($directory.'/job.json', json_encode($file, \JSON_THROW_ON_ERROR));
     [$seconds, $megabytes] = Bench::process([\PHP_BINARY, $project.'/bin/wubbin', 'sheet', $directory.'/job.json', '--out', $directory.'/sheet.pdf'], 5);
     $name = strtoupper(rtrim($format, '24'));

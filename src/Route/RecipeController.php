@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Route;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\QuantityParser;
+use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Route\Recipe;
+use Wubbin\Http\JsonBody;
+use Wubbin\Http\Problem;
+use Wubbin\Http\Upload;
+use Wubbin\Measure\SettingsStore;
+use Wubbin\Storage\SchemaCheck;
+
+/** Suppliers' sheets and the house's own findings. */
+#[AsController]
+final readonly class RecipeController
+{
+    public function __construct(
+        private RecipeStore $recipes,
+        private Catalogue $catalogue,
+        private SettingsStore $settings,
+        private SchemaCheck $schemas,
+    ) {
+    }
+
+    #[Route('/api/recipes', methods: ['GET'])]
+    #[OA\Get(path: '/api/recipes', operationId: 'listRecipes', responses: [new OA\Response(response: 200, description: 'The newest version of each, retired ones last', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: RecipeView::class)))])]
+    public function list(): JsonResponse
+    {
+        return new JsonResponse(array_map(fn (StoredRecipe $stored): RecipeView => RecipeView::of($stored, $this->catalogue), $this->recipes->newest()));
+    }
+
+    #[Route('/api/routes/{id}/form', methods: ['GET'])]
+    #[OA\Get(path: '/api/routes/{id}/form', operationId: 'getRouteForm', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'What a recipe for this route can say', content: new OA\JsonContent(ref: RouteForm::class))])]
+    public function form(string $id): JsonResponse
+    {
+        return new JsonResponse(RouteForm::of($this->catalogue->routes[$id] ?? throw Problem::notFound('There is no such route.'), $this->catalogue));
+    }
+
+    /** A known id gets a further version; what was made by an old one stays told by it. */
+    #[Route('/api/recipes', methods: ['POST'])]
+    #[OA\Post(path: '/api/recipes', operationId: 'putRecipe', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewRecipe::class)), responses: [
+        new OA\Response(response: 201, description: 'The recipe', content: new OA\JsonContent(ref: RecipeView::class)),
+        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function put(Request $request): JsonResponse
+    {
+        $new = NewRecipe::fromRecord(JsonBody::of($request));
+        try {
+            $recipe = $new->recipe($this->catalogue, new QuantityParser($this->settings->get()->unit()));
+        } catch (BadRecord $e) {
+            throw Problem::field(NewRecipe::fieldOf($e->field), $e->getMessage());
+        }
+
+        return new JsonResponse(RecipeView::of($this->recipes->put($recipe), $this->catalogue), 201);
+    }
+
+    #[Route('/api/recipes/{id}', methods: ['PATCH'])]
+    #[OA\Patch(path: '/api/recipes/{id}', operationId: 'retireRecipe', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['retired'], properties: [new OA\Property(property: 'retired', type: 'boolean')], type: 'object')), responses: [new OA\Response(response: 200, description: 'The recipe', content: new OA\JsonContent(ref: RecipeView::class))])]
+    public function retire(string $id, Request $request): JsonResponse
+    {
+        $stored = $this->recipes->find($id);
+        $this->recipes->retire($stored, JsonBody::of($request)->boolean('retired'));
+
+        return new JsonResponse(RecipeView::of($stored, $this->catalogue));
+    }
+
+    #[Route('/api/recipes/{id}/export', methods: ['GET'])]
+    #[OA\Get(path: '/api/recipes/{id}/export', operationId: 'exportRecipe', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The recipe file', content: new OA\JsonContent(ref: './recipe.schema.json'))])]
+    public function export(string $id): Response
+    {
+        $recipe = $this->recipes->find($id)->recipe($this->catalogue);
+
+        return new Response(json_encode($recipe->toRecord(), \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'recipe.wubbin.json'),
+        ]);
+    }
+
+    #[Route('/api/recipes/import', methods: ['POST'], priority: 1)]
+    #[OA\Post(
+        path: '/api/recipes/import',
+        operationId: 'importRecipe',
+        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')], type: 'object'))),
+        responses: [
+            new OA\Response(response: 201, description: 'The recipe', content: new OA\JsonContent(ref: RecipeView::class)),
+            new OA\Response(response: 422, description: 'Not a recipe file, or a field of it is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+        ],
+    )]
+    public function import(Request $request): JsonResponse
+    {
+        $record = $this->schemas->decode('recipe', (string) file_get_contents(Upload::of($request, 'file')->getPathname()));
+
+        return new JsonResponse(RecipeView::of($this->recipes->put(Recipe::fromRecord($record, $this->catalogue)), $this->catalogue), 201);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Route;
+
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
+use Doctrine\ORM\EntityManagerInterface;
+use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Route\Recipe;
+use Wubbin\Http\Problem;
+
+/** Keeps the recipes of the house, every version of each. */
+final readonly class RecipeStore
+{
+    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue)
+    {
+    }
+
+    /** @return list<StoredRecipe> the newest version of each, the newest first; retired ones last */
+    public function newest(): array
+    {
+        $newest = [];
+        foreach ($this->entities->getRepository(StoredRecipe::class)->findBy([], ['version' => 'ASC']) as $stored) {
+            $newest[$stored->id] = $stored;
+        }
+        usort($newest, static fn (StoredRecipe $a, StoredRecipe $b): int => [$a->retired, $b->created] <=> [$b->retired, $a->created]);
+
+        return $newest;
+    }
+
+    /** @return list<Recipe> those that jobs may go by */
+    public function inUse(): array
+    {
+        return array_values(array_map(fn (StoredRecipe $stored): Recipe => $stored->recipe($this->catalogue), array_filter($this->newest(), static fn (StoredRecipe $stored): bool => !$stored->retired)));
+    }
+
+    /** @throws Problem when there is none */
+    public function find(string $id): StoredRecipe
+    {
+        return $this->entities->getRepository(StoredRecipe::class)->findOneBy(['id' => $id], ['version' => 'DESC']) ?? throw Problem::notFound('There is no recipe of this id in this house.');
+    }
+
+    /** Adds a recipe as the next version of its id; one that says the same as the last version is not added again. */
+    public function put(Recipe $recipe): StoredRecipe
+    {
+        $last = $this->entities->getRepository(StoredRecipe::class)->findOneBy(['id' => $recipe->id], ['version' => 'DESC']);
+        if (null !== $last && !$last->retired && json_encode($last->recipe($this->catalogue)->toRecord()) === json_encode($recipe->asVersion($last->version)->toRecord())) {
+            return $last;
+        }
+        $stored = StoredRecipe::of($recipe->asVersion(($last->version ?? 0) + 1));
+        $this->entities->persist($stored);
+        try {
+            $this->entities->flush();
+        } catch (UniqueConstraintViolationException) {
+            throw Problem::conflict('This recipe was just changed in another window.', ['id' => $recipe->id]);
+        }
+
+        return $stored;
+    }
+
+    public function retire(StoredRecipe $stored, bool $retired): void
+    {
+        $stored->retired = $retired;
+        $this->entities->flush();
+    }
+}
