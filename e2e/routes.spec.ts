@@ -128,6 +128,24 @@ test('a supplier’s sheet is typed in, used, changed and retired', async ({ pag
   await expect(line(page, 'Heat time')).toContainText('60 s');
 });
 
+test('a printer is copied with its own margin, and a job as a starting point', async ({ page }) => {
+  await page.goto('/shelf');
+  await page.getByRole('button', { name: 'Copy inkjet, dye ink' }).click();
+  await page.getByLabel('Your name for it').fill('attic inkjet');
+  await page.getByLabel('White margin').fill('wide');
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await expect(page.getByRole('alert')).toContainText('not a length');
+  await page.getByLabel('White margin').fill('1/2 in');
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await expect(page.getByLabel('attic inkjet, margin 12.7 mm · your own')).toBeChecked();
+  await page.goto('/jobs/wheel-shirts');
+  await page.getByRole('button', { name: 'Copy as a new job' }).click();
+  await expect(page.getByRole('heading', { name: 'Pressing-shed shirts (copy)' })).toBeVisible();
+  await line(page, 'Printer').click();
+  await page.getByRole('button', { name: 'Attic inkjet' }).click();
+  await expect(line(page, 'Printer')).toContainText('Attic inkjet');
+});
+
 for (const [job, words] of [
   ['seed-bags', 'Clear film for many natural surfaces'],
   ['shed-mugs', 'Colour-laser paper for ceramic mugs'],

@@ -92,6 +92,25 @@ final readonly class JobController
         return new JsonResponse($this->desk->view($known), 201);
     }
 
+    /** The page names the copy, so that a second click finds the first one's. */
+    #[Route('/api/jobs/{id}/copy', methods: ['POST'])]
+    #[OA\Post(path: '/api/jobs/{id}/copy', operationId: 'copyJob', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['id'], properties: [new OA\Property(property: 'id', type: 'string')], type: 'object')), responses: [
+        new OA\Response(response: 201, description: 'The copy', content: new OA\JsonContent(ref: JobView::class)),
+        new OA\Response(response: 404, description: 'No such job', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function copy(string $id, Request $request): JsonResponse
+    {
+        $new = NewJob::id(JsonBody::of($request));
+        $copy = $this->entities->find(StoredJob::class, $new);
+        if (null === $copy) {
+            $copy = StoredJob::of($this->desk->find($id)->job()->copiedAs($new));
+            $this->entities->persist($copy);
+            $this->entities->flush();
+        }
+
+        return new JsonResponse($this->desk->view($copy), 201);
+    }
+
     #[Route('/api/jobs/{id}', methods: ['GET'])]
     #[OA\Get(path: '/api/jobs/{id}', operationId: 'getJob', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
         new OA\Response(response: 200, description: 'The job', content: new OA\JsonContent(ref: JobView::class)),

@@ -23,13 +23,16 @@ final readonly class NewJob
     ) {
     }
 
-    public static function fromRecord(Record $record): self
+    /** @throws Problem unless small letters, digits and hyphens */
+    public static function id(Record $record): string
     {
         $id = $record->string('id');
-        if (1 !== preg_match('/^[0-9a-z-]{1,64}$/', $id)) {
-            throw Problem::field('id', 'An id has small letters, digits and hyphens.');
-        }
 
-        return new self($id, $record->string('name'), $record->record('changes')->stringMap());
+        return 1 === preg_match('/^[0-9a-z-]{1,64}$/', $id) ? $id : throw Problem::field('id', 'An id has small letters, digits and hyphens.');
+    }
+
+    public static function fromRecord(Record $record): self
+    {
+        return new self(self::id($record), $record->string('name'), $record->record('changes')->stringMap());
     }
 }

@@ -68,4 +68,38 @@ final readonly class ShelfController
 
         return new JsonResponse($shelf->toRecord(), 201);
     }
+
+    /** Copies something that Wubbin knows as an entry of the shop's own, and puts it on the shelf. */
+    #[Route('/api/shelf/own', methods: ['POST'])]
+    #[OA\Post(path: '/api/shelf/own', operationId: 'addOwnThing', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewOwnThing::class)), responses: [
+        new OA\Response(response: 201, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json')),
+        new OA\Response(response: 422, description: 'One that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function addOwn(Request $request): JsonResponse
+    {
+        $new = NewOwnThing::fromRecord(JsonBody::of($request));
+        $record = $this->shelf->get()->toRecord();
+        $own = array_values(array_filter($record['own'][$new->kind] ?? [], static fn (array $known): bool => ($known['id'] ?? '') !== $new->id));
+        $record['own'][$new->kind] = [...$own, $new->toRecord(new QuantityParser($this->settings->get()->unit()))];
+        $record[$new->kind] = array_values(array_unique([...$this->listed($record, $new->kind), $new->id]));
+        try {
+            $shelf = Shelf::fromRecord(Record::of($record), $this->catalogue);
+        } catch (BadRecord $e) {
+            $path = explode('.', $e->field);
+            throw Problem::field(str_replace('_mm', '', end($path)), $e->getMessage());
+        }
+        $this->shelf->put($shelf);
+
+        return new JsonResponse($shelf->toRecord(), 201);
+    }
+
+    /**
+     * @param array<string, mixed> $record
+     *
+     * @return list<string>
+     */
+    private function listed(array $record, string $kind): array
+    {
+        return array_values(array_filter((array) ($record[$kind] ?? []), is_string(...)));
+    }
 }

@@ -8,18 +8,17 @@ use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\CatalogueReader;
 
 /**
- * The reference data, read once for each version of the code: reading the YAML takes longer than any plan. It lies in
- * the kernel's own cache directory, which is emptied whenever code or data have changed.
+ * The reference data, read once for each state of its files: reading the YAML takes longer than any plan.
  */
 final readonly class CatalogueCache
 {
-    public function __construct(private string $cacheDirectory)
+    public function __construct(private string $cacheDirectory, private string $projectDirectory)
     {
     }
 
     public function get(): Catalogue
     {
-        $path = $this->cacheDirectory.'/catalogue.ser';
+        $path = $this->cacheDirectory.'/catalogue-'.$this->state().'.ser';
         $kept = is_file($path) ? @unserialize((string) file_get_contents($path)) : null;
         if ($kept instanceof Catalogue) {
             return $kept;
@@ -30,5 +29,13 @@ final readonly class CatalogueCache
         rename($temporary, $path);
 
         return $catalogue;
+    }
+
+    /** Changes with the newest of the data and of the classes that hold it. */
+    private function state(): int
+    {
+        $files = (array) glob($this->projectDirectory.'/core/{data/*.yaml,src/{Artwork,Blank,Measure,Route}/*.php}', \GLOB_BRACE);
+
+        return max([0, ...array_map(static fn (string|false $file): int => (int) filemtime((string) $file), $files)]);
     }
 }

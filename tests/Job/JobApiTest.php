@@ -166,6 +166,38 @@ final class JobApiTest extends ShopTestCase
         self::assertSame([], $this->read($this->ask('GET', '/api/shelf'))->records('heat'));
     }
 
+    public function testAnOwnSheetIsCopiedOntoTheShelfAndRetired(): void
+    {
+        $id = $this->readyJob();
+        $copy = ['kind' => 'media', 'id' => 'wide', 'like' => 'film-clear-a4', 'label' => 'wide film', 'typed' => ['thickness' => '0,25 mm', 'paper' => 'supertabloid', 'print_side' => 'the dull side']];
+        $shelf = $this->read($this->ask('POST', '/api/shelf/own', $copy), 201);
+        self::assertContains('wide', $shelf->strings('media'));
+        $revision = $this->read($this->ask('GET', '/api/jobs/'.$id))->integer('revision');
+        $view = $this->read($this->change($id, $revision, ['medium' => 'wide']));
+        self::assertTrue($view->record('plan')->boolean('printable'));
+        $record = json_decode((string) $this->ask('GET', '/api/shelf')->getContent(), true);
+        assert(is_array($record) && is_array($record['media']));
+        $record['media'] = array_values(array_filter($record['media'], static fn (mixed $id): bool => 'wide' !== $id));
+        $kept = $this->read($this->ask('PUT', '/api/shelf', $record));
+        self::assertCount(1, $kept->record('own')->records('media'), 'kept for what went by it');
+        self::assertFalse($this->read($this->ask('GET', '/api/jobs/'.$id))->record('plan')->boolean('printable'));
+        $problem = $this->read($this->ask('POST', '/api/shelf/own', ['label' => '', 'typed' => ['thickness' => 'thin', 'paper' => 'a4']] + $copy), 422);
+        self::assertSame(['label', 'thickness', 'print_side'], array_keys($problem->record('errors')->stringMap()));
+        $problem = $this->read($this->ask('POST', '/api/shelf/own', ['typed' => ['thickness' => '2 m', 'paper' => 'a4', 'print_side' => 'x']] + $copy), 422);
+        self::assertTrue($problem->record('errors')->has('thickness'));
+    }
+
+    public function testAJobIsCopiedAsAStartingPointOnce(): void
+    {
+        $id = $this->readyJob();
+        $copy = $this->read($this->ask('POST', '/api/jobs/'.$id.'/copy', ['id' => 'second']), 201);
+        $this->read($this->ask('POST', '/api/jobs/'.$id.'/copy', ['id' => 'second']), 201);
+        self::assertSame('Crew shirts (copy)', $copy->record('job')->string('name'));
+        self::assertTrue($copy->record('plan')->boolean('ready'));
+        self::assertCount(2, $this->rows('/api/jobs'));
+        $this->read($this->ask('POST', '/api/jobs/nobody/copy', ['id' => 'third']), 404);
+    }
+
     public function testRoutesAreAdvisedAndTaken(): void
     {
         $id = $this->readyJob();

@@ -172,7 +172,7 @@ final readonly class Advisor
     private function missing(Route $route, Shelf $shelf, array $schools, House $house): array
     {
         $missing = [];
-        $media = array_intersect_key($shelf->media, array_flip($route->media));
+        $media = array_filter($shelf->media, static fn (Medium $medium): bool => in_array($medium->like, $route->media, true));
         if ([] === $media) {
             $missing[] = $this->catalogue->media[$route->media[0]]->label;
         }

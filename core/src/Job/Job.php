@@ -36,4 +36,10 @@ final readonly class Job
         public string $note,
     ) {
     }
+
+    /** A job to start from: the same, under another id and without a day; what was set aside must be set aside anew. */
+    public function copiedAs(string $id): self
+    {
+        return new self($id, mb_substr($this->name, 0, JobFile::LONGEST_NAME - 7).' (copy)', $this->quantity, null, $this->blank, $this->artwork, $this->artworkName, $this->placement, $this->routeId, $this->finish, $this->choices, [], $this->note);
+    }
 }

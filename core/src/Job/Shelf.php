@@ -14,7 +14,12 @@ use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Route\Support;
 
-/** What a shop has, by id, in the order it is offered. */
+/**
+ * What a shop has, by id, in the order it is offered. Its own entries are copies of built-in ones that behave as these
+ * do; taken off the shelf they are kept, so that old jobs still know what they went by.
+ *
+ * @phpstan-type OwnThings array<string, array<string, Medium|Marking|Support>>
+ */
 final readonly class Shelf
 {
     public const FORMAT = 'wubbin-shelf';
@@ -27,6 +32,7 @@ final readonly class Shelf
      * @param array<string, Support>    $bases
      * @param array<string, Support>    $guards
      * @param array<string, Support>    $covers
+     * @param OwnThings                 $own      by kind: the shop's own entries, on the shelf or retired from it
      */
     private function __construct(
         public array $media,
@@ -35,18 +41,19 @@ final readonly class Shelf
         public array $bases,
         public array $guards,
         public array $covers,
+        private array $own,
     ) {
     }
 
     /** A shop that has one of everything Wubbin knows: what a job file is planned for when no shelf is given. */
     public static function everything(Catalogue $catalogue): self
     {
-        return new self($catalogue->media, $catalogue->markings, $catalogue->heat, $catalogue->bases, $catalogue->guards, $catalogue->covers);
+        return new self($catalogue->media, $catalogue->markings, $catalogue->heat, $catalogue->bases, $catalogue->guards, $catalogue->covers, []);
     }
 
     public static function nothing(): self
     {
-        return new self([], [], [], [], [], []);
+        return new self([], [], [], [], [], [], []);
     }
 
     /**
@@ -61,13 +68,23 @@ final readonly class Shelf
             $heat[$source->string('id')] = HeatSource::fromRecord($source, Provenance::person());
         }
 
+        $given = $record->recordOrNull('own');
+        $own = [
+            'media' => self::copies($given, 'media', $catalogue->media),
+            'markings' => self::copies($given, 'markings', $catalogue->markings),
+            'bases' => self::copies($given, 'bases', $catalogue->bases),
+            'guards' => self::copies($given, 'guards', $catalogue->guards),
+            'covers' => self::copies($given, 'covers', $catalogue->covers),
+        ];
+
         return new self(
-            self::pick($record, 'media', $catalogue->media),
-            self::pick($record, 'markings', $catalogue->markings),
+            self::pick($record, 'media', $catalogue->media + $own['media']),
+            self::pick($record, 'markings', $catalogue->markings + $own['markings']),
             $heat,
-            self::pick($record, 'bases', $catalogue->bases),
-            self::pick($record, 'guards', $catalogue->guards),
-            self::pick($record, 'covers', $catalogue->covers),
+            self::pick($record, 'bases', $catalogue->bases + $own['bases']),
+            self::pick($record, 'guards', $catalogue->guards + $own['guards']),
+            self::pick($record, 'covers', $catalogue->covers + $own['covers']),
+            $own,
         );
     }
 
@@ -77,7 +94,7 @@ final readonly class Shelf
         $media = $this->media;
         uasort($media, static fn (Medium $a, Medium $b): int => ($b->paper === $paper) <=> ($a->paper === $paper));
 
-        return new self($media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers);
+        return new self($media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers, $this->own);
     }
 
     /** The same shelf with these things put on it as well. */
@@ -90,10 +107,11 @@ final readonly class Shelf
             $this->bases,
             $this->guards,
             $this->covers,
+            $this->own,
         );
     }
 
-    /** @return array{format: string, version: int, media: list<string>, markings: list<string>, bases: list<string>, guards: list<string>, covers: list<string>, heat: list<array<string, mixed>>} */
+    /** @return array{format: string, version: int, media: list<string>, markings: list<string>, bases: list<string>, guards: list<string>, covers: list<string>, heat: list<array<string, mixed>>, own: array<string, list<array<string, mixed>>>} */
     public function toRecord(): array
     {
         return [
@@ -105,7 +123,32 @@ final readonly class Shelf
             'guards' => array_keys($this->guards),
             'covers' => array_keys($this->covers),
             'heat' => array_values(array_map(static fn (HeatSource $source): array => $source->toRecord(), $this->heat)),
+            'own' => array_map(static fn (array $things): array => array_values(array_map(static fn (Medium|Marking|Support $thing): array => $thing->toRecord(), $things)), $this->own),
         ];
+    }
+
+    /**
+     * @template T of Medium|Marking|Support
+     *
+     * @param array<string, T> $known
+     *
+     * @return array<string, T>
+     */
+    private static function copies(?Record $own, string $kind, array $known): array
+    {
+        $copies = [];
+        foreach ($own?->records($kind) ?? [] as $record) {
+            $like = $known[$record->string('like')] ?? throw BadRecord::at('own.'.$kind, sprintf('Wubbin knows nothing called “%s” to behave as.', $record->string('like')));
+            $id = $record->string('id');
+            if (isset($known[$id]) || isset($copies[$id])) {
+                throw BadRecord::at('own.'.$kind, 'This id is there twice.');
+            }
+            /** @var T $copy */
+            $copy = $like->copiedAs($record);
+            $copies[$id] = $copy;
+        }
+
+        return $copies;
     }
 
     /**

@@ -196,7 +196,7 @@ final readonly class Preflight
         $checks = [];
         if (null === $medium) {
             $wanted = $setup->catalogue->media[$setup->route->media[0]]->label;
-            $checks[] = $this->notOnShelf('medium.there', Stage::Print, 'medium', $setup->job->choices->thing('medium'), $wanted, array_intersect_key($setup->shelf->media, array_flip($setup->route->media)));
+            $checks[] = $this->notOnShelf('medium.there', Stage::Print, 'medium', $setup->job->choices->thing('medium'), $wanted, array_filter($setup->shelf->media, static fn (Medium $m): bool => in_array($m->like, $setup->route->media, true)));
         }
         if (null === $marking) {
             $checks[] = $this->notOnShelf('marking.there', Stage::Print, 'marking', $setup->job->choices->thing('marking'), 'printer that prints this', $setup->shelf->markings);
@@ -289,7 +289,7 @@ final readonly class Preflight
         }
         if (in_array(LayerRole::Cover, $roles, true)) {
             $checks[] = null === $setup->cover
-                ? $this->notOnShelf('cover.there', Stage::Heat, 'cover', $setup->job->choices->thing('cover'), 'cover sheet for this', array_intersect_key($setup->shelf->covers, array_flip($setup->ways->covers())))
+                ? $this->notOnShelf('cover.there', Stage::Heat, 'cover', $setup->job->choices->thing('cover'), 'cover sheet for this', array_filter($setup->shelf->covers, static fn (Support $cover): bool => in_array($cover->like, $setup->ways->covers(), true)))
                 : Check::pass('cover.there', Stage::Heat, 'cover', Phrase::of('A cover lies over the work.'));
         }
 

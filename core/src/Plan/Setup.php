@@ -156,10 +156,10 @@ final readonly class Setup
     private function chooseMedium(Ways $ways): ?Medium
     {
         $order = array_flip($this->mediaInOrder($ways));
-        $usable = array_intersect_key($this->shelf->media, $order);
+        $usable = array_filter($this->shelf->media, static fn (Medium $medium): bool => isset($order[$medium->like]));
         // The order of the shelf decides between sheets of one kind; the chosen way between kinds.
         $preferred = $ways->media();
-        uksort($usable, static fn (string $a, string $b): int => [] === $preferred ? 0 : $order[$a] <=> $order[$b]);
+        uasort($usable, static fn (Medium $a, Medium $b): int => [] === $preferred ? 0 : $order[$a->like] <=> $order[$b->like]);
         $asked = $this->job->choices->thing('medium');
         $size = null === $this->picture ? null : $this->job->placement->sizeOf($this->picture);
         $margin = 5.0;
@@ -222,8 +222,8 @@ final readonly class Setup
         if ([] === $order) {
             return null;
         }
-        $usable = array_intersect_key($this->shelf->covers, array_flip($order));
-        uksort($usable, static fn (string $a, string $b): int => array_search($a, $order, true) <=> array_search($b, $order, true));
+        $usable = array_filter($this->shelf->covers, static fn (Support $cover): bool => in_array($cover->like, $order, true));
+        uasort($usable, static fn (Support $a, Support $b): int => array_search($a->like, $order, true) <=> array_search($b->like, $order, true));
 
         return self::choose($usable, $this->job->choices->thing('cover'), static fn (Support $cover): bool => true);
     }
@@ -239,7 +239,7 @@ final readonly class Setup
             'finish' => $this->finish->value,
             'hand' => $yes($byHand),
             'flimsy' => $yes($this->medium->flimsy ?? false),
-            'medium' => $this->medium->id ?? '',
+            'medium' => $this->medium->like ?? '',
             'heat' => $this->heat->kind->value ?? '',
             // More than half of the way round cannot be heated in one front.
             'wraps' => $yes(null !== $this->size->diameterMm && null !== $this->placed && $this->placed->size->widthMm > $this->size->widthMm / 2.0),

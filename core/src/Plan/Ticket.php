@@ -13,10 +13,12 @@ use Wubbin\Core\Route\Fit;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\LayerRole;
+use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Route\Recipe;
 use Wubbin\Core\Route\School;
 use Wubbin\Core\Route\SchoolOption;
 use Wubbin\Core\Route\StepKind;
+use Wubbin\Core\Route\Support;
 
 /** The job's decisions in the order of work, each with its reason and what else it could be. */
 final readonly class Ticket
@@ -190,7 +192,7 @@ final readonly class Ticket
             Phrase::of(null === $medium ? 'None on the shelf' : ucfirst($medium->label)),
             Phrase::of(null === $medium ? 'It wants '.$this->setup->catalogue->media[$this->setup->route->media[0]]->label.'.' : sprintf('Print side: %s. One picture a sheet.', $this->setup->recipe->printSide ?? $medium->printSide)),
             'medium.print-side', $medium->provenance ?? Provenance::commonPractice(), $this->by(null !== $medium, $this->setup->job->choices->thing('medium')),
-            $this->choices('medium', array_intersect_key($this->setup->shelf->media, array_flip($this->setup->route->media)), $medium?->id));
+            $this->choices('medium', array_filter($this->setup->shelf->media, fn (Medium $medium): bool => in_array($medium->like, $this->setup->route->media, true)), $medium?->id));
     }
 
     /** @return list<Recipe> of the house for this route */
@@ -366,7 +368,7 @@ final readonly class Ticket
             Phrase::of(null === $cover ? 'None on the shelf' : ucfirst($cover->label)),
             Phrase::of('It lets go of the work and keeps the heat source clean.'),
             'cover.sheet', $this->setup->route->layersProvenance, $this->by(null !== $cover, $this->setup->job->choices->thing('cover')),
-            $this->choices('cover', array_intersect_key($this->setup->shelf->covers, array_flip($order)), $cover?->id));
+            $this->choices('cover', array_filter($this->setup->shelf->covers, static fn (Support $cover): bool => in_array($cover->like, $order, true)), $cover?->id));
     }
 
     private function by(bool $there, ?string $asked): DecidedBy

@@ -15,9 +15,11 @@ final readonly class Medium
      * @param list<string>           $takes   ids of the markings that may mark it
      * @param array<string, Verdict> $refuses why a technology may not, by its name
      * @param bool                   $flimsy  it needs a carrier to go through a printer
+     * @param string                 $like    id of the built-in one that it behaves as; its own where it is one
      */
     private function __construct(
         public string $id,
+        public string $like,
         public string $label,
         public PaperSize $paper,
         public float $thicknessMm,
@@ -34,6 +36,7 @@ final readonly class Medium
     {
         return new self(
             $record->string('id'),
+            $record->string('id'),
             $record->string('label'),
             $record->enum('paper', PaperSize::class),
             $record->number('thickness_mm'),
@@ -49,10 +52,34 @@ final readonly class Medium
         );
     }
 
+    /** A sheet of a shop's own that behaves as this one: another size, thickness or print side. */
+    public function copiedAs(Record $own): self
+    {
+        return new self(
+            $own->string('id'),
+            $this->like,
+            $own->string('label'),
+            $own->enum('paper', PaperSize::class),
+            OwnThing::thickness($own),
+            $this->takes,
+            $this->refuses,
+            $this->clear,
+            $this->flimsy,
+            $own->string('print_side'),
+            Provenance::person(),
+        );
+    }
+
+    /** @return array{id: string, like: string, label: string, paper: string, thickness_mm: float, print_side: string} */
+    public function toRecord(): array
+    {
+        return ['id' => $this->id, 'like' => $this->like, 'label' => $this->label, 'paper' => $this->paper->value, 'thickness_mm' => $this->thicknessMm, 'print_side' => $this->printSide];
+    }
+
     /** Whether this marking may mark it. */
     public function verdictOn(Marking $marking): Verdict
     {
-        return in_array($marking->id, $this->takes, true)
+        return in_array($marking->like, $this->takes, true)
             ? new Verdict(Fit::Good, ucfirst($marking->label).' may mark it.')
             : $this->refuses[$marking->technology->value] ?? new Verdict(Fit::Bad, sprintf('%s is not made for %s.', ucfirst($this->label), $marking->label));
     }

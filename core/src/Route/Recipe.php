@@ -124,7 +124,7 @@ final readonly class Recipe
     public function suits(string $routeId, ?Medium $medium, ?HeatSource $heat): bool
     {
         return $routeId === $this->routeId
-            && (null === $this->mediumId || $medium?->id === $this->mediumId)
+            && (null === $this->mediumId || $medium?->like === $this->mediumId)
             && (null === $this->heat || $heat?->kind === $this->heat);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Tests\Job;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Shelf;
@@ -53,6 +54,48 @@ final class JobFileTest extends TestCase
         $shelf = Shelf::fromRecord(Record::of($record), $catalogue);
         self::assertEquals($shelf, Shelf::fromRecord(Record::of($shelf->toRecord()), $catalogue));
         self::assertSame('my iron', $shelf->heat['mine']->label);
+    }
+
+    public function testAnOwnSheetBehavesAsTheOneItIsLike(): void
+    {
+        $shelf = self::ownShelf(['media' => ['wide-film']]);
+        self::assertEquals($shelf, Shelf::fromRecord(Record::of(json_decode((string) json_encode($shelf->toRecord()), true)), Orchard::catalogue()));
+        $plan = Orchard::plan(shelf: $shelf);
+        self::assertTrue($plan->printable());
+        self::assertSame('Wide film', Orchard::decision($plan, 'medium')->value->text);
+        self::assertEqualsWithDelta(482.6, max($plan->sheet->page->widthMm ?? 0.0, $plan->sheet->page->heightMm ?? 0.0), 1e-9);
+    }
+
+    public function testARetiredOneIsKeptForOldJobsAndTold(): void
+    {
+        $shelf = self::ownShelf(['media' => ['film-clear-a4']]);
+        self::assertCount(1, $shelf->toRecord()['own']['media']);
+        $plan = Orchard::plan(Orchard::edited(['medium' => 'wide-film']), shelf: $shelf);
+        self::assertSame(['medium' => ''], Orchard::check($plan, 'medium.there')?->fix?->changes);
+    }
+
+    /** @param array<string, mixed> $over */
+    #[TestWith([['thickness_mm' => 0]])]
+    #[TestWith([['thickness_mm' => 101]])]
+    #[TestWith([['like' => 'magic-paper']])]
+    #[TestWith([['paper' => 'a2']])]
+    #[TestWith([['id' => 'film-clear-a4']])]
+    public function testAnOwnSheetThatCannotBeIsRefused(array $over): void
+    {
+        $this->expectException(BadRecord::class);
+        self::ownShelf([], $over);
+    }
+
+    /**
+     * @param array<string, mixed> $record
+     * @param array<string, mixed> $over
+     */
+    private static function ownShelf(array $record, array $over = []): Shelf
+    {
+        return Shelf::fromRecord(Record::of($record + [
+            'markings' => ['inkjet-dye'], 'guards' => ['card'], 'bases' => ['bench'],
+            'own' => ['media' => [$over + ['id' => 'wide-film', 'like' => 'film-clear-a4', 'label' => 'wide film', 'paper' => 'supertabloid', 'thickness_mm' => 0.25, 'print_side' => 'the dull side']]],
+        ]), Orchard::catalogue());
     }
 
     public function testAShelfHoldsOnlyWhatIsKnown(): void

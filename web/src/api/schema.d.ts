@@ -70,6 +70,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The page names the copy, so that a second click finds the first one's. */
+        post: operations["copyJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}": {
         parameters: {
             query?: never;
@@ -145,6 +162,23 @@ export interface paths {
         put?: never;
         /** Adds a heat source whose measures were typed in the person's own units. */
         post: operations["addHeatSource"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Copies something that Wubbin knows as an entry of the shop's own, and puts it on the shelf. */
+        post: operations["addOwnThing"];
         delete?: never;
         options?: never;
         head?: never;
@@ -493,6 +527,19 @@ export interface components {
             id: string;
             name: string;
             changes: {
+                [key: string]: string;
+            };
+        };
+        /** @description An entry of the shop's own, made as a copy of one that Wubbin knows; the page gives it its id. */
+        NewOwnThing: {
+            /** @enum {string} */
+            kind: "media" | "markings" | "bases" | "guards" | "covers";
+            id: string;
+            /** @description Id of the one that it is a copy of */
+            like: string;
+            label: string;
+            /** @description As typed: thickness, or a printer’s margin; of a sheet its paper and print side */
+            typed: {
                 [key: string]: string;
             };
         };
@@ -1214,6 +1261,42 @@ export interface components {
                 diameter_to_mm?: number;
                 watts?: number;
             }[];
+            /** @description The shop's own entries: each behaves as the built-in one that it is like. Those that no list above names are retired. */
+            own?: {
+                media?: {
+                    id: string;
+                    like: string;
+                    label: string;
+                    /** @enum {unknown} */
+                    paper: "a4" | "a5" | "a6" | "letter" | "supertabloid";
+                    thickness_mm: number;
+                    print_side: string;
+                }[];
+                markings?: {
+                    id: string;
+                    like: string;
+                    label: string;
+                    margin_mm: number;
+                }[];
+                bases?: {
+                    id: string;
+                    like: string;
+                    label: string;
+                    thickness_mm: number;
+                }[];
+                guards?: {
+                    id: string;
+                    like: string;
+                    label: string;
+                    thickness_mm: number;
+                }[];
+                covers?: {
+                    id: string;
+                    like: string;
+                    label: string;
+                    thickness_mm: number;
+                }[];
+            };
             $defs: {
                 ids: string[];
             };
@@ -1438,6 +1521,43 @@ export interface operations {
             };
         };
     };
+    copyJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    id: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The copy */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description No such job */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     getJob: {
         parameters: {
             query?: never;
@@ -1625,6 +1745,39 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewHeatSource"];
+            };
+        };
+        responses: {
+            /** @description What the shop has */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["shelf.schema"];
+                };
+            };
+            /** @description One that cannot be */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addOwnThing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOwnThing"];
             };
         };
         responses: {

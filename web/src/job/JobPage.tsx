@@ -37,6 +37,17 @@ export function JobPage() {
   const { plan, job } = view;
   const open = plan.checks.filter((c) => ['missing', 'stop', 'impossible'].includes(c.severity)).length;
 
+  async function copy() {
+    try {
+      const made = await got(
+        api.POST('/api/jobs/{id}/copy', { params: { path: { id } }, body: { id: crypto.randomUUID() } }),
+      );
+      navigate(`/jobs/${made.job.id}`);
+    } catch (e) {
+      setProblem((e as ProblemError).message);
+    }
+  }
+
   async function makeSheet() {
     setProblem(undefined);
     const page = window.open('', '_blank');
@@ -108,6 +119,9 @@ export function JobPage() {
               <Download size={14} aria-hidden className="mr-1 inline" />
               Export job file
             </a>
+            <button type="button" className="link" onClick={copy}>
+              Copy as a new job
+            </button>
             <button type="button" className="link" onClick={() => handle.archive().then((ok) => ok && navigate('/'))}>
               Put the job away
             </button>

@@ -3,8 +3,7 @@ import { api, got } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
 import { useFormat } from '../measure/settings';
 import { NewHeat } from './NewHeat';
-
-type Kind = 'media' | 'markings' | 'bases' | 'guards' | 'covers';
+import { type Kind, ThingList } from './ThingList';
 
 const KINDS: [Kind, string, string][] = [
   ['media', 'Papers and films', 'What carries the picture.'],
@@ -84,32 +83,21 @@ export function ShelfPage() {
       </section>
       <div className="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-2">
         {KINDS.map(([kind, title, what]) => (
-          <fieldset key={kind} className="border-t border-ink pt-3">
-            <legend className="float-left w-full text-xl font-bold">{title}</legend>
-            <p className="clear-both text-sm text-soft">{what}</p>
-            {catalogue.data[kind].map((thing) => {
-              const has = data[kind].includes(thing.id);
-              return (
-                <label
-                  key={thing.id}
-                  className="flex items-center gap-3 border-t border-rule py-1.5 first-of-type:mt-2"
-                >
-                  <input
-                    type="checkbox"
-                    className="size-5 accent-ink"
-                    checked={has}
-                    onChange={() =>
-                      put.mutate({
-                        ...data,
-                        [kind]: has ? data[kind].filter((i) => i !== thing.id) : [...data[kind], thing.id],
-                      })
-                    }
-                  />
-                  {thing.label}
-                </label>
-              );
-            })}
-          </fieldset>
+          <ThingList
+            key={kind}
+            kind={kind}
+            title={title}
+            what={what}
+            known={catalogue.data[kind]}
+            shelf={data}
+            onToggle={(id) =>
+              put.mutate({
+                ...data,
+                [kind]: data[kind].includes(id) ? data[kind].filter((i) => i !== id) : [...data[kind], id],
+              })
+            }
+            onCopied={reread}
+          />
         ))}
       </div>
     </div>

@@ -1,0 +1,76 @@
+import { type FormEvent, useRef, useState } from 'react';
+import { api, got, type ProblemError, type Schemas } from '../api/client';
+import { SelectField, TextField } from '../measure/Field';
+import { useFormat } from '../measure/settings';
+import type { Kind } from './ThingList';
+
+/** Makes a copy of something that Wubbin knows: it behaves as that one, with a name and measures of its own. */
+export function CopyForm({
+  kind,
+  like,
+  onDone,
+}: {
+  kind: Kind;
+  like: Schemas['Option'];
+  onDone: (made: boolean) => void;
+}) {
+  const format = useFormat();
+  const id = useRef(crypto.randomUUID());
+  const [problem, setProblem] = useState<ProblemError>();
+  const errors = problem?.errors ?? {};
+
+  async function copy(e: FormEvent<HTMLFormElement>) {
+    e.preventDefault();
+    const { label = '', ...typed } = Object.fromEntries(
+      [...new FormData(e.currentTarget)].map(([name, value]) => [name, String(value)]),
+    );
+    try {
+      await got(api.POST('/api/shelf/own', { body: { kind, id: id.current, like: like.id, label, typed } }));
+      onDone(true);
+    } catch (e) {
+      setProblem(e as ProblemError);
+    }
+  }
+
+  return (
+    <form onSubmit={copy} className="mb-3 grid grid-cols-2 items-start gap-2 bg-shade p-3" noValidate>
+      <p className="col-span-2 text-sm">A copy behaves as “{like.label}”, with a name and measures of its own.</p>
+      <TextField label="Your name for it" name="label" error={errors.label} autoFocus />
+      {kind === 'markings' ? (
+        <TextField label="White margin" name="margin" placeholder={format.length(5)} error={errors.margin} />
+      ) : (
+        <TextField label="Thickness" name="thickness" placeholder={format.length(0.2)} error={errors.thickness} />
+      )}
+      {kind === 'media' && (
+        <>
+          <SelectField
+            label="Sheet size"
+            name="paper"
+            options={[
+              { id: 'a4', label: 'A4' },
+              { id: 'a5', label: 'A5' },
+              { id: 'a6', label: 'A6' },
+              { id: 'letter', label: 'Letter' },
+              { id: 'supertabloid', label: '13 × 19 in' },
+            ]}
+            error={errors.paper}
+          />
+          <TextField label="Print side" name="print_side" placeholder="the matte side" error={errors.print_side} />
+        </>
+      )}
+      {problem !== undefined && Object.keys(errors).length === 0 && (
+        <p role="alert" className="col-span-2 text-hot">
+          {problem.message}
+        </p>
+      )}
+      <p className="col-span-2 flex gap-3">
+        <button type="submit" className="key-main">
+          Put it on the shelf
+        </button>
+        <button type="button" className="key" onClick={() => onDone(false)}>
+          Not now
+        </button>
+      </p>
+    </form>
+  );
+}
