@@ -146,6 +146,33 @@ test('a printer is copied with its own margin, and a job as a starting point', a
   await expect(line(page, 'Printer')).toContainText('Attic inkjet');
 });
 
+test('pieces divide by size and colour, each with a plan, a page and a session of its own', async ({ page }) => {
+  await newJob(page, 'Mixed shirts', { name: 'mixed.png', buffer: stripes(1800, 1400, 22) });
+  await line(page, 'How many').click();
+  const shares = page.getByLabel('By size and colour');
+  await shares.fill('6 S, 3 Q');
+  await shares.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('“3 Q” cannot be read');
+  await expect(shares).toHaveValue('6 S, 3 Q');
+  await shares.fill('6 S 120 mm, 10 M, 1 L black');
+  await shares.press('Enter');
+  await expect(line(page, 'How many')).toContainText('17: 6 × S 120 mm, 10 × M, 1 × L black');
+  const checks = page.getByRole('region', { name: 'Checks', exact: true });
+  await expect(checks).toContainText('L black: On dark cloth nothing of a clear film shows');
+  await shares.fill('6 S 120 mm, 10 M');
+  await shares.press('Enter');
+  await expect(checks).not.toContainText('L black');
+  const [made] = await Promise.all([
+    page.waitForResponse((r) => r.url().endsWith('/sheet') && r.status() === 201),
+    page.getByRole('button', { name: 'Make the sheet (PDF)' }).click(),
+  ]);
+  expect(made.ok()).toBe(true);
+  await page.getByRole('button', { name: 'To the bench' }).click();
+  await page.getByLabel('Which of them?').selectOption({ label: 'S 120 mm (6)' });
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByText('Mixed shirts · S 120 mm')).toBeVisible();
+});
+
 for (const [job, words] of [
   ['seed-bags', 'Clear film for many natural surfaces'],
   ['shed-mugs', 'Colour-laser paper for ceramic mugs'],

@@ -15,11 +15,13 @@ final readonly class NewRun
         public string $id,
         #[OA\Property]
         public int $pieces,
+        #[OA\Property(type: 'integer', nullable: true, description: 'Which of the job’s sizes and colours, from 0; null where all are alike')]
+        public ?int $share,
     ) {
     }
 
     public static function fromRecord(Record $record): self
     {
-        return new self(mb_substr($record->string('id'), 0, 64), $record->integer('pieces'));
+        return new self(mb_substr($record->string('id'), 0, 64), $record->integer('pieces'), $record->has('share') ? $record->integer('share') : null);
     }
 }

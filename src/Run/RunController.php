@@ -48,7 +48,7 @@ final readonly class RunController
     {
         $new = NewRun::fromRecord(JsonBody::of($request));
 
-        return $this->view($this->desk->begin($new->id, $job, $new->pieces), 201);
+        return $this->view($this->desk->begin($new->id, $job, $new->pieces, $new->share), 201);
     }
 
     #[Route('/api/runs/{id}', methods: ['GET'])]

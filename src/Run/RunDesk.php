@@ -6,6 +6,7 @@ namespace Wubbin\Run;
 
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
+use Wubbin\Core\Plan\SharePlan;
 use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Run\BenchState;
 use Wubbin\Core\Run\Event;
@@ -24,11 +25,11 @@ final readonly class RunDesk
     }
 
     /**
-     * Begins a session; a second click with the same id finds the first one's.
+     * Begins a session on all alike, or on one share of the pieces; a second click with the same id finds the first one's.
      *
      * @throws Problem when the job is not ready, or too many pieces are asked for at once
      */
-    public function begin(string $id, string $jobId, int $pieces): StoredRun
+    public function begin(string $id, string $jobId, int $pieces, ?int $share): StoredRun
     {
         $known = $this->entities->find(StoredRun::class, $id);
         if (null !== $known) {
@@ -39,6 +40,8 @@ final readonly class RunDesk
         if (!$plan->ready()) {
             throw Problem::field('run', 'The checks of this job are not all settled yet.');
         }
+        $of = null === $share ? null : $plan->shares[$share] ?? throw Problem::field('share', 'Choose one of those offered.');
+        $plan = $of->plan ?? $plan;
         if ($pieces < 1 || $pieces > self::MOST_PIECES) {
             throw Problem::field('pieces', sprintf('From 1 to %d pieces in one session.', self::MOST_PIECES));
         }
@@ -47,7 +50,7 @@ final readonly class RunDesk
             throw new \LogicException('A plan is written as an object.');
         }
         /** @var array<string, mixed> $document */
-        $run = StoredRun::begin($id, $job->id, $job->name, $plan->id(), $document, BenchSequence::of($plan->steps, $pieces), $pieces);
+        $run = StoredRun::begin($id, $job->id, mb_substr($job->name.(null === $of ? '' : ' · '.$of->label), 0, 120), $plan->id(), $document, BenchSequence::of($plan->steps, $pieces), $pieces);
         $this->entities->persist($run);
         $this->entities->flush();
 
@@ -104,7 +107,9 @@ final readonly class RunDesk
     /** Whether the job has been changed since the session's plan was frozen. */
     public function stale(StoredRun $run): bool
     {
-        return $this->jobs->plan($this->jobs->find($run->job)->job())->id() !== $run->plan;
+        $plan = $this->jobs->plan($this->jobs->find($run->job)->job());
+
+        return !in_array($run->plan, [$plan->id(), ...array_map(static fn (SharePlan $share): string => $share->plan->id(), $plan->shares)], true);
     }
 
     private function movedOn(StoredRun $run): Problem

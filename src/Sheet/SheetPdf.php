@@ -14,7 +14,7 @@ use Wubbin\Http\Problem;
 use Wubbin\Storage\FileStore;
 
 /**
- * Draws a sheet as PDF at true size. Only the picture is mirrored; everything beside it reads right.
+ * Draws a job's sheets as PDF at true size, a page for each size and colour that is printed otherwise. Only the picture is mirrored; everything beside it reads right.
  */
 final readonly class SheetPdf
 {
@@ -33,10 +33,23 @@ final readonly class SheetPdf
      */
     public function write(Plan $plan, ?Artwork $artwork, string $path): void
     {
-        $sheet = $plan->sheet ?? throw Problem::field('sheet', 'The picture does not fit a sheet.');
-        $pdf = new BarePdf('P', 'mm', [$sheet->page->widthMm, $sheet->page->heightMm]);
+        $first = $plan->sheet ?? throw Problem::field('sheet', 'The picture does not fit a sheet.');
+        $pdf = new BarePdf('P', 'mm', [$first->page->widthMm, $first->page->heightMm]);
         $pdf->setTitle($plan->jobName.' · '.$plan->id());
         $pdf->setCreator('Wubbin');
+        if ([] === $plan->shares) {
+            $this->page($pdf, $plan, $artwork, '');
+        }
+        foreach ($plan->shares as $share) {
+            $this->page($pdf, $share->plan, $artwork, sprintf(' · %d × %s', $share->quantity, $share->label));
+        }
+        $this->keep($pdf, $path);
+    }
+
+    /** @param string $of what the page's pieces are, where they are not all of the job's */
+    private function page(BarePdf $pdf, Plan $plan, ?Artwork $artwork, string $of): void
+    {
+        $sheet = $plan->sheet ?? throw Problem::field('sheet', 'The picture does not fit a sheet.');
         $pdf->AddPage($sheet->page->widthMm > $sheet->page->heightMm ? 'L' : 'P', [$sheet->page->widthMm, $sheet->page->heightMm]);
         if (null !== $artwork) {
             $this->picture($pdf, $sheet, $artwork);
@@ -47,8 +60,12 @@ final readonly class SheetPdf
         }
         $pdf->setLineStyle(['width' => self::HAIRLINE_MM, 'color' => [0, 0, 0]]);
         foreach ($sheet->marks as $mark) {
-            $this->mark($pdf, $mark, MarkKind::Text === $mark->kind && $mark->text === $plan->jobName ? $mark->text.' · plan '.$plan->id() : $mark->text);
+            $this->mark($pdf, $mark, MarkKind::Text === $mark->kind && $mark->text === $plan->jobName ? $mark->text.$of.' · plan '.$plan->id() : $mark->text);
         }
+    }
+
+    private function keep(BarePdf $pdf, string $path): void
+    {
         $temporary = $path.'.'.bin2hex(random_bytes(4)).'.part';
         try {
             if (false === file_put_contents($temporary, $pdf->Output('', 'S')) || !rename($temporary, $path)) {

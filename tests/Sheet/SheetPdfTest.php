@@ -84,6 +84,16 @@ final class SheetPdfTest extends ShopTestCase
         self::assertMatchesRegularExpression('/Crew – Ärmel & Söhne · plan [0-9a-f]{8}/u', $text);
     }
 
+    public function testEachSizeThatIsPrintedOtherwiseHasItsPage(): void
+    {
+        $this->readyJob();
+        [, , $pdf] = $this->printed($this->picture('png'), ['width' => '100 mm', 'breakdown' => '5 S 80 mm, 9 M']);
+        self::assertMatchesRegularExpression('/Pages:\s+2\b/', (new Process(['pdfinfo', $pdf]))->mustRun()->getOutput());
+        $text = (new Process(['pdftotext', '-layout', $pdf, '-']))->mustRun()->getOutput();
+        self::assertStringContainsString('5 × S 80 mm', $text);
+        self::assertStringContainsString('9 × M', $text);
+    }
+
     public function testADrawingStaysADrawing(): void
     {
         $this->readyJob();

@@ -71,7 +71,8 @@ final class JobEdit
             'figure' === $family => $this->figure($name, $typed),
             in_array($field, Choices::THINGS, true) => $this->set(choices: $this->job->choices->with('things', $field, '' === $typed ? null : $typed)),
             'name' === $field => $this->set(name: JobFile::name($typed)),
-            'quantity' === $field => $this->set(quantity: JobFile::quantity(1 === preg_match('/^\d{1,9}$/', $typed) ? (int) $typed : 0)),
+            'quantity' === $field => $this->set(quantity: JobFile::quantity(1 === preg_match('/^\d{1,9}$/', $typed) ? (int) $typed : 0), breakdown: []),
+            'breakdown' === $field => $this->breakdown($typed),
             'due' === $field => $this->due($typed),
             'note' === $field => $this->set(note: JobFile::note($typed)),
             'kind' === $field => $this->kind($typed),
@@ -92,7 +93,7 @@ final class JobEdit
     private function kind(string $id): void
     {
         $kind = $this->catalogue->blanks[$id] ?? throw self::notOffered();
-        $this->set(blank: new Blank($id, (string) array_key_first($kind->sizes), $kind->materials[0] ?? '', $this->job->blank->colour, $kind->conditions[0] ?? Condition::New));
+        $this->set(blank: new Blank($id, (string) array_key_first($kind->sizes), $kind->materials[0] ?? '', $this->job->blank->colour, $kind->conditions[0] ?? Condition::New), breakdown: []);
         $this->fitInto($kind);
     }
 
@@ -176,6 +177,15 @@ final class JobEdit
         return $figure->replacedBy($value, $figure->provenance)->value;
     }
 
+    /** The quantity is what the shares add up to; emptied, all pieces are alike again. */
+    private function breakdown(string $typed): void
+    {
+        $kind = $this->catalogue->blanks[$this->job->blank->kindId] ?? throw self::notOffered();
+        $shares = Breakdown::parse($typed, $kind, $this->catalogue, $this->parser);
+        $all = array_sum(array_map(static fn (Share $share): int => $share->quantity, $shares));
+        $this->set(quantity: [] === $shares ? null : JobFile::quantity($all), breakdown: $shares);
+    }
+
     private function due(string $typed): void
     {
         $this->job = $this->copy(due: [JobFile::due('' === $typed ? null : $typed)]);
@@ -200,8 +210,9 @@ final class JobEdit
     /**
      * @param int<1, 10000>|null  $quantity
      * @param list<Override>|null $overrides
+     * @param list<Share>|null    $breakdown
      */
-    private function set(?string $name = null, ?int $quantity = null, ?string $note = null, ?Blank $blank = null, ?Placement $placement = null, ?string $routeId = null, ?Finish $finish = null, ?Choices $choices = null, ?array $overrides = null): void
+    private function set(?string $name = null, ?int $quantity = null, ?string $note = null, ?Blank $blank = null, ?Placement $placement = null, ?string $routeId = null, ?Finish $finish = null, ?Choices $choices = null, ?array $overrides = null, ?array $breakdown = null): void
     {
         $old = $this->job;
         $this->job = new Job(
@@ -218,6 +229,7 @@ final class JobEdit
             $choices ?? $old->choices,
             $overrides ?? $old->overrides,
             $note ?? $old->note,
+            $breakdown ?? $old->breakdown,
         );
     }
 
@@ -232,7 +244,7 @@ final class JobEdit
         $old = $this->job;
         [$sha256, $name] = $artwork ?? [$old->artwork, $old->artworkName];
 
-        return new Job($old->id, $old->name, $old->quantity, null === $due ? $old->due : $due[0], $old->blank, $sha256, $name, $old->placement, $old->routeId, $old->finish, $old->choices, $old->overrides, $old->note);
+        return new Job($old->id, $old->name, $old->quantity, null === $due ? $old->due : $due[0], $old->blank, $sha256, $name, $old->placement, $old->routeId, $old->finish, $old->choices, $old->overrides, $old->note, $old->breakdown);
     }
 
     private static function notOffered(): BadRecord

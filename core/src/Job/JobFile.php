@@ -45,6 +45,7 @@ final readonly class JobFile
             self::choices($record->record('choices')),
             array_map(static fn (Record $r): Override => new Override($r->string('check'), $r->string('reason')), $record->records('overrides')),
             self::note($record->stringOrNull('note') ?? ''),
+            array_map(self::share(...), $record->records('breakdown')),
         );
     }
 
@@ -83,6 +84,7 @@ final readonly class JobFile
             ],
             'overrides' => array_map(static fn (Override $o): array => ['check' => $o->check, 'reason' => $o->reason], $job->overrides),
             'note' => $job->note,
+            'breakdown' => array_map(static fn (Share $share): array => ['quantity' => $share->quantity, 'size' => $share->sizeId, 'colour' => $share->colour?->toHex(), 'width_mm' => $share->widthMm], $job->breakdown),
         ];
     }
 
@@ -143,6 +145,16 @@ final readonly class JobFile
         }
 
         return new Blank($blank->string('kind'), $blank->string('size'), $blank->string('material'), $colour, $blank->enum('condition', Condition::class));
+    }
+
+    private static function share(Record $record): Share
+    {
+        $colour = $record->stringOrNull('colour');
+        try {
+            return new Share(self::quantity($record->integer('quantity')), $record->string('size'), null === $colour ? null : Colour::hex($colour), $record->numberOrNull('width_mm'));
+        } catch (UnreadableQuantity $e) {
+            throw BadRecord::at('breakdown.colour', $e->getMessage());
+        }
     }
 
     private static function placement(Record $placement): Placement

@@ -25,6 +25,7 @@ final readonly class Plan implements \JsonSerializable
      * @param list<string>    $cautions  those that stand on the ticket rather than at a step
      * @param list<DrawnLine> $drawing   the blank, origin at the middle of the edge it is measured from
      * @param int<1, max>     $quantity
+     * @param list<SharePlan> $shares
      * @param string          $piece     what one of them is called
      */
     private function __construct(
@@ -50,10 +51,12 @@ final readonly class Plan implements \JsonSerializable
         public ?IronCoverage $coverage,
         public ?Size $plate,
         public ?string $artwork,
+        public array $shares,
     ) {
     }
 
-    public static function of(Setup $setup): self
+    /** @param list<SharePlan> $shares plans of what the pieces divide into */
+    public static function of(Setup $setup, array $shares = []): self
     {
         $cautions = array_filter($setup->catalogue->cautions, static fn (Caution $caution): bool => [] !== array_intersect($caution->at, [Caution::TICKET_BLANK, Caution::TICKET_ARTWORK])
             && $caution->concerns($setup->route->id, $setup->heat?->kind, $setup->kind->id, $setup->size->forChild()));
@@ -66,8 +69,8 @@ final readonly class Plan implements \JsonSerializable
             Shape::Garment === $setup->kind->shape ? $setup->kind->label : lcfirst($setup->blankName()),
             $setup->heat?->kind,
             $setup->job->quantity,
-            Ticket::of($setup, $steps),
-            Preflight::of($setup),
+            Ticket::of($setup, $steps, $shares),
+            [...Preflight::of($setup), ...Preflight::ofShares($shares, $setup->job)],
             $steps,
             array_values(array_map(static fn (Caution $caution): string => $caution->text, $cautions)),
             $setup->stack,
@@ -82,6 +85,7 @@ final readonly class Plan implements \JsonSerializable
             $setup->coverage,
             $setup->heat?->plate,
             $setup->picture?->sha256,
+            $shares,
         );
     }
 
@@ -127,7 +131,9 @@ final readonly class Plan implements \JsonSerializable
      */
     public function id(): string
     {
-        $content = [$this->decisions, $this->steps, $this->stack->layers, $this->placed, $this->artwork, $this->sheet?->page, $this->sheet?->picture, $this->coverage?->places];
+        $lines = array_values(array_filter($this->decisions, static fn (Decision $decision): bool => 'quantity' !== $decision->id));
+        $shares = array_map(static fn (SharePlan $share): string => $share->plan->id(), $this->shares);
+        $content = [$lines, $shares, $this->steps, $this->stack->layers, $this->placed, $this->artwork, $this->sheet?->page, $this->sheet?->picture, $this->coverage?->places];
 
         return substr(hash('sha256', json_encode($content, \JSON_THROW_ON_ERROR)), 0, 8);
     }
@@ -168,6 +174,7 @@ final readonly class Plan implements \JsonSerializable
                 'places' => $this->coverage->places,
             ],
             'artwork' => $this->artwork,
+            'shares' => $this->shares,
             'times' => [
                 'one_s' => $this->timeFor(1)->seconds,
                 'one_hands_s' => $this->handsFor(1)->seconds,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Artwork\Picture;
+use Wubbin\Core\Job\Breakdown;
 use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Shelf;
@@ -25,6 +26,12 @@ final readonly class Planner
      */
     public function plan(Job $job, Shelf $shelf, ?Picture $picture, House $house = new House()): Plan
     {
-        return Plan::of(new Setup($job, $shelf, $picture, $this->catalogue, $house));
+        $shares = [];
+        foreach ($job->breakdown as $share) {
+            $setup = new Setup($job->forShare($share), $shelf, $picture, $this->catalogue, $house);
+            $shares[] = SharePlan::of(Breakdown::label($share, $setup->kind, $this->catalogue), $share->quantity, Plan::of($setup));
+        }
+
+        return Plan::of(new Setup($job, $shelf, $picture, $this->catalogue, $house), $shares);
     }
 }

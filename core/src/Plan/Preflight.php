@@ -7,6 +7,7 @@ namespace Wubbin\Core\Plan;
 use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Blank\Condition;
 use Wubbin\Core\Blank\Surface;
+use Wubbin\Core\Job\Job;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Route\Fit;
@@ -44,6 +45,28 @@ final readonly class Preflight
             static fn (Check $check): Check => isset($reasons[$check->id]) ? $check->overridden($reasons[$check->id]) : $check,
             array_merge($preflight->blank(), $preflight->picture(), $preflight->sheet(), $preflight->press()),
         );
+    }
+
+    /**
+     * What stands against single shares of the pieces; what stands against all of them is told once, by the job's own.
+     *
+     * @param list<SharePlan> $shares
+     *
+     * @return list<Check>
+     */
+    public static function ofShares(array $shares, Job $job): array
+    {
+        $reasons = array_column($job->overrides, 'reason', 'check');
+        $checks = [];
+        foreach ($shares as $share) {
+            if (null !== $share->against) {
+                $id = 'share.'.preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($share->label));
+                $check = Check::found($id, Stage::Print, Severity::Stop, 'quantity', Phrase::of($share->label.': '.$share->against->text, $share->against->values), Phrase::of('Give these pieces another width or size, or make them a job of their own.'));
+                $checks[] = isset($reasons[$id]) ? $check->overridden($reasons[$id]) : $check;
+            }
+        }
+
+        return $checks;
     }
 
     /** @return list<Check> */

@@ -31,15 +31,17 @@ final readonly class Ticket
     }
 
     /**
-     * @param list<Step> $steps of the same setup, for what they come to
+     * @param list<Step>      $steps  of the same setup, for what they come to
+     * @param list<SharePlan> $shares that the pieces divide into
      *
      * @return list<Decision>
      */
-    public static function of(Setup $setup, array $steps): array
+    public static function of(Setup $setup, array $steps, array $shares): array
     {
         $ticket = new self($setup);
         $lines = [
             $ticket->blank(),
+            $ticket->quantity($shares),
             $ticket->route(),
             $ticket->picture(),
             $ticket->place(),
@@ -98,6 +100,21 @@ final readonly class Ticket
         $material = $this->setup->material->label;
 
         return str_contains($material, $colour) ? $material : $colour.' '.$material;
+    }
+
+    /** @param list<SharePlan> $shares */
+    private function quantity(array $shares): Decision
+    {
+        $all = $this->setup->job->quantity;
+        if ([] === $shares) {
+            return new Decision('quantity', 'How many', Phrase::of((string) $all), Phrase::of('All alike. By size and colour: 6 S, 10 M, 2 XL navy 200 mm.'), 'quantity.alike', Provenance::person(), DecidedBy::Person);
+        }
+        $open = count(array_filter($shares, static fn (SharePlan $share): bool => null !== $share->against));
+
+        return new Decision('quantity', 'How many',
+            Phrase::of($all.': '.implode(', ', array_map(static fn (SharePlan $share): string => $share->quantity.' × '.$share->label, $shares))),
+            Phrase::of(0 === $open ? 'Each size has a plan and a sheet of its own.' : sprintf('%d of %d have something to settle: see the checks.', $open, count($shares))),
+            'quantity.shares', Provenance::person(), DecidedBy::Person);
     }
 
     private function route(): Decision

@@ -668,6 +668,8 @@ export interface components {
             /** @description A new UUID, made by the page */
             id: string;
             pieces: number;
+            /** @description Which of the job’s sizes and colours, from 0; null where all are alike */
+            share?: number | null;
         };
         /** @description What a person did at the bench, as the page sends it. */
         Press: {
@@ -959,6 +961,13 @@ export interface components {
                 reason: string;
             }[];
             note: string;
+            /** @description Sizes and colours that the pieces divide into; they add up to the quantity. Empty or left out where all are alike. */
+            breakdown?: {
+                quantity: number;
+                size: string;
+                colour?: string | null;
+                width_mm?: number | null;
+            }[];
         };
         Fix: {
             label: components["schemas"]["Phrase"];
@@ -1048,6 +1057,15 @@ export interface components {
             plate_length_mm: number;
             places: components["schemas"]["IronPlace"][];
         };
+        SharePlan: {
+            label: string;
+            quantity: number;
+            plan_id: string;
+            width_mm: number | null;
+            printable: boolean;
+            ready: boolean;
+            against: components["schemas"]["Phrase"] | null;
+        };
         /**
          * Plan
          * @description Everything that follows from a job and a shelf. Lengths are millimetres, temperatures °C, durations seconds.
@@ -1092,6 +1110,7 @@ export interface components {
             piece: string;
             /** @enum {unknown} */
             heat: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher" | null;
+            shares: components["schemas"]["SharePlan"][];
             $defs: {
                 /** @description A figure: mm, °C, s, mm/s or dpi by its kind. */
                 Quantity: {
@@ -1223,6 +1242,15 @@ export interface components {
                     plate_width_mm: number;
                     plate_length_mm: number;
                     places: components["schemas"]["IronPlace"][];
+                };
+                SharePlan: {
+                    label: string;
+                    quantity: number;
+                    plan_id: string;
+                    width_mm: number | null;
+                    printable: boolean;
+                    ready: boolean;
+                    against: components["schemas"]["Phrase"] | null;
                 };
             };
         };

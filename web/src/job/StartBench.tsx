@@ -3,7 +3,7 @@ import { Dialog } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, got, type JobView, type ProblemError } from '../api/client';
-import { TextField } from '../measure/Field';
+import { SelectField, TextField } from '../measure/Field';
 
 /** Asks how many pieces are made in this session, and goes to the bench; an open session is offered first. */
 export function StartBench({ view }: { view: JobView }) {
@@ -11,6 +11,7 @@ export function StartBench({ view }: { view: JobView }) {
   const [open, setOpen] = useState(false);
   const [pieces, setPieces] = useState('1');
   const [error, setError] = useState<string>();
+  const [share, setShare] = useState(0);
   const id = useRef(crypto.randomUUID());
   const navigate = useNavigate();
   const runs = useQuery({ queryKey: ['runs'], queryFn: () => got(api.GET('/api/runs')), enabled: open, staleTime: 0 });
@@ -25,7 +26,7 @@ export function StartBench({ view }: { view: JobView }) {
       const run = await got(
         api.POST('/api/jobs/{job}/runs', {
           params: { path: { job: job.id } },
-          body: { id: id.current, pieces: Number(pieces) },
+          body: { id: id.current, pieces: Number(pieces), share: plan.shares.length === 0 ? null : share },
         }),
       );
       navigate(`/bench/${run.id}`);
@@ -65,6 +66,14 @@ export function StartBench({ view }: { view: JobView }) {
             }}
           >
             <div className="flex-1">
+              {plan.shares.length > 0 && (
+                <SelectField
+                  label="Which of them?"
+                  options={plan.shares.map((s, i) => ({ id: String(i), label: `${s.label} (${s.quantity})` }))}
+                  value={String(share)}
+                  onChange={(e) => setShare(Number(e.target.value))}
+                />
+              )}
               <TextField
                 label="How many pieces in this session?"
                 value={pieces}

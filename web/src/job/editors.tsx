@@ -20,7 +20,7 @@ const sender = (handle: JobHandle, field: string) => (typed: string) =>
 
 function BlankEditor({ view, handle }: Props) {
   const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
-  const { blank, quantity, due, name, note } = view.job;
+  const { blank, due, name, note } = view.job;
   if (catalogue.data === undefined) {
     return null;
   }
@@ -48,7 +48,6 @@ function BlankEditor({ view, handle }: Props) {
         onChange={(e) => handle.change({ colour: e.target.value })}
       />
       <TypedField label="Another colour" value={blank.colour} onSend={sender(handle, 'colour')} />
-      <TypedField label="How many?" value={String(quantity)} inputMode="numeric" onSend={sender(handle, 'quantity')} />
       <TypedField label="By when?" type="date" value={due ?? ''} onSend={sender(handle, 'due')} />
       <TypedField label="Name of the job" value={name} onSend={sender(handle, 'name')} />
       <TypedField label="Note" value={note} onSend={sender(handle, 'note')} />
@@ -90,6 +89,43 @@ function PlaceEditor({ view, handle }: Props) {
   );
 }
 
+/** How many, all alike or by size and colour; the second is written in words and read by the server. */
+function QuantityEditor({ view, handle }: Props) {
+  const format = useFormat();
+  const { shares } = view.plan;
+  return (
+    <div className="grid gap-2">
+      <TypedField
+        label="All alike"
+        value={String(view.job.quantity)}
+        inputMode="numeric"
+        onSend={sender(handle, 'quantity')}
+      />
+      <TypedField
+        label="By size and colour (empty: all alike)"
+        hint="Such as 6 S, 10 M, 2 XL navy 200 mm: how many, the size, and a colour or width where it differs."
+        value={shares.map((s) => `${s.quantity} ${s.label}`).join(', ')}
+        onSend={sender(handle, 'breakdown')}
+      />
+      {shares.length > 0 && (
+        <ul className="text-sm">
+          {shares.map((share) => (
+            <li key={share.label} className="flex gap-2 border-t border-rule py-0.5">
+              <span className={share.ready ? 'text-done' : 'text-hot'}>{share.ready ? '○' : '✕'}</span>
+              <span>
+                {share.quantity} × {share.label}
+              </span>
+              <span className="ml-auto text-soft">
+                {share.width_mm === null ? 'no picture' : `${format.length(share.width_mm)} wide`}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
+
 function RouteEditor({ view }: Props) {
   return (
     <Link to={`/jobs/${view.job.id}/routes`} className="key w-full">
@@ -115,6 +151,7 @@ export function FigureEditor({ figure, view, handle }: Props & { figure: string 
 /** Lines of the ticket that are typed into rather than chosen from. */
 export const EDITORS: Record<string, ComponentType<Props>> = {
   blank: BlankEditor,
+  quantity: QuantityEditor,
   route: RouteEditor,
   picture: PictureEditor,
   place: PlaceEditor,

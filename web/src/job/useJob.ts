@@ -1,13 +1,14 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { api, got, type Job, type JobView, ProblemError } from '../api/client';
+import { api, got, type JobView, ProblemError } from '../api/client';
 import { isTyping } from '../app/Keys';
 
 export type Changes = Record<string, string>;
 
 /** How a field of the job would be typed to have the value that it has now. */
-function typedAs(job: Job, field: string): Changes {
+function typedAs({ job, plan }: JobView, field: string): Changes {
   const { placement, blank, choices, overrides } = job;
+  const shares = plan.shares.map((s) => `${s.quantity} ${s.label}`).join(', ');
   const [family = '', name = ''] = field.split(/\.(.*)/);
   const place = {
     [placement.by]: `${placement.side_mm} mm`,
@@ -52,7 +53,8 @@ function typedAs(job: Job, field: string): Changes {
     case 'due':
       return { due: job.due ?? '' };
     case 'quantity':
-      return { quantity: String(job.quantity) };
+    case 'breakdown':
+      return shares === '' ? { breakdown: '', quantity: String(job.quantity) } : { breakdown: shares };
     default:
       return { [field]: choices.things[field] ?? '' };
   }
@@ -88,7 +90,7 @@ export function useJob(id: string) {
         queries.setQueryData(['job', id], after);
         setTrouble(undefined);
         if (remember) {
-          const back = Object.assign({}, ...Object.keys(changes).map((field) => typedAs(before.job, field)));
+          const back = Object.assign({}, ...Object.keys(changes).map((field) => typedAs(before, field)));
           setUndo((stack) => [...stack, back]);
         }
         return {};

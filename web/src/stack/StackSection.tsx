@@ -176,7 +176,7 @@ export function StackSection({ plan }: { plan: Plan }) {
           <IronPlaces plan={plan} />
           <p className="text-sm text-soft">
             {plan.coverage.places.length === 1 ? 'One place' : `${plan.coverage.places.length} places`}, in this order.
-            {plan.heat === 'iron' && 'The point of the plate presses little and is not counted.'}
+            {plan.heat === 'iron' && ' The point of the plate presses little and is not counted.'}
           </p>
         </>
       )}
