@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * A plan in the core and over HTTP, the advisor, a change on the ticket, a sheet, the page's first script.
+ * A plan in the core and over HTTP, the advisor, a sheet, the page's first script.
  * Usage: php bench/run.php ADDRESS-OF-A-DEMO-SHOP
  */
 

@@ -55,12 +55,12 @@ test('an empty shop says what to do first', async ({ browser }) => {
   await page.getByLabel('Plate, across').fill('11.5 cm');
   await page.getByRole('button', { name: 'Add' }).click();
   await expect(page.getByText('plate 115 × 203.2 mm')).toBeVisible();
-  await page.getByLabel('clear iron-on film, A4').check();
+  await page.getByRole('checkbox', { name: 'clear iron-on film, A4' }).check();
   await Promise.all([
     page.waitForResponse(
       (r) => r.request().method() === 'PUT' && r.request().postData()?.includes('inkjet-dye') === true,
     ),
-    page.getByLabel('inkjet, dye ink').check(),
+    page.getByRole('checkbox', { name: 'inkjet, dye ink' }).check(),
   ]);
   await page.goto(`${EMPTY}/`);
   await expect(page.getByText('✓', { exact: true })).toBeVisible();

@@ -233,6 +233,7 @@ final readonly class Setup
     {
         $yes = static fn (bool $is): string => $is ? 'yes' : 'no';
         $circumstances = [
+            'blank' => $this->kind->id,
             'hollow' => $yes($this->kind->hollow),
             'cloth' => $yes($this->material->surface->isCloth()),
             'condition' => $this->job->blank->condition->value,

@@ -7,7 +7,7 @@ namespace Wubbin\Core\Plan;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Measure\QuantityKind;
-use Wubbin\Core\Route\SchoolOption;
+use Wubbin\Core\Route\HeatKind;
 
 /** Puts a job's own things and figures into the sentences that a route writes down once for all jobs. */
 final readonly class Words
@@ -42,7 +42,7 @@ final readonly class Words
             'print-side' => $setup->recipe->printSide ?? $setup->medium->printSide ?? 'its print side',
             'reads' => $setup->stack->mirrored() ? 'It must read backwards.' : 'It must read right.',
             'setting' => $setting->text,
-            'moving' => self::moving($setup->ways->options['iron-move'] ?? null),
+            'moving' => self::moving($setup),
             'peel' => $setup->peel->word,
             'peel-state' => 'cold' === $setup->peel->word ? 'fully cool' : 'only just '.$setup->peel->word,
             'print-setting' => 'normal' === ($setup->ways->options['print-setting']->id ?? '') ? 'normal paper' : 'lightweight paper',
@@ -86,12 +86,16 @@ final readonly class Words
         return Quantity::temperature($peel->below ?? $peel->above ?? throw new \LogicException('A peel that is waited for has a temperature.'));
     }
 
-    private static function moving(?SchoolOption $option): string
+    /** A press is closed; how a hand iron moves is disputed. */
+    private static function moving(Setup $setup): string
     {
-        return match ($option?->id) {
-            'keep-moving' => 'Keep moving',
-            'stand-press' => 'Stand still, then press',
-            default => 'Small circles',
+        return match (true) {
+            HeatKind::FlatPress === $setup->heat?->kind => 'Close the press',
+            default => match ($setup->ways->options['iron-move']->id ?? null) {
+                'keep-moving' => 'Keep moving',
+                'stand-press' => 'Stand still, then press',
+                default => 'Small circles',
+            },
         };
     }
 }
