@@ -85,10 +85,10 @@ test('a mug press goes on the shelf with its measures, and a wrong one is told',
   await page.getByLabel('Largest mug, across').fill('2 in');
   await page.getByLabel('From').fill('180 F');
   await page.getByLabel('Hottest').fill('400 F');
-  await page.getByRole('button', { name: 'Add' }).click();
+  await page.getByRole('button', { name: 'Add this source' }).click();
   await expect(page.getByRole('alert')).toContainText('the largest above the smallest');
   await page.getByLabel('Largest mug, across').fill('3 1/2 in');
-  await page.getByRole('button', { name: 'Add' }).click();
+  await page.getByRole('button', { name: 'Add this source' }).click();
   await expect(page.getByText('mugs 76.2–88.9 mm')).toBeVisible();
   await page.getByRole('button', { name: 'Take spare mug press off the shelf' }).click();
   await expect(page.getByText('mugs 76.2–88.9 mm')).toHaveCount(0);
@@ -126,6 +126,37 @@ test('a supplier’s sheet is typed in, used, changed and retired', async ({ pag
   await expect(entry.getByRole('button', { name: 'Use again' })).toBeVisible();
   await page.goto('/jobs/crate-ends');
   await expect(line(page, 'Heat time')).toContainText('60 s');
+});
+
+test('a mug is measured, a job is made on it, and it is retired', async ({ page }) => {
+  await page.goto('/shelf');
+  const form = page.getByRole('region', { name: 'Things to print on, as you measured them' });
+  await form.getByLabel('What you call it').fill('milking mug');
+  await form.getByLabel('Across (diameter)').fill('8,6 cm');
+  await form.getByLabel('Height').fill('1 cm');
+  await form.getByRole('button', { name: 'Add this blank' }).click();
+  await expect(form.getByRole('alert')).toContainText('nothing of its print area is left');
+  await form.getByLabel('Height').fill('100 mm');
+  await form.getByRole('button', { name: 'Add this blank' }).click();
+  const mine = form.getByLabel('milking mug, ⌀ 86 × 100 mm · like ordinary mug', { exact: false });
+  await expect(mine).toBeChecked();
+  await page.goto('/jobs/new');
+  await page.getByLabel('What is it called?').fill('Milking mugs');
+  await page.getByLabel('On what?').selectOption('mug');
+  await page.getByLabel('Size').selectOption('milking mug');
+  await page.getByRole('button', { name: 'Make the job' }).click();
+  await expect(page.getByText('For this milking mug')).toBeVisible();
+  await page.getByRole('link', { name: 'Milking mugs' }).click();
+  await expect(line(page, 'Blank')).toContainText('Milking mug');
+  await line(page, 'Blank').click();
+  await expect(page.getByText('86 mm across, 270.2 mm round', { exact: false })).toBeVisible();
+  await page.goto('/shelf');
+  await mine.click();
+  await expect(mine).not.toBeChecked();
+  await expect(form.getByText('retired')).toBeVisible();
+  await page.goto('/');
+  await page.getByRole('link', { name: /Milking mugs/ }).click();
+  await expect(line(page, 'Blank')).toContainText('Milking mug');
 });
 
 test('a printer is copied with its own margin, and a job as a starting point', async ({ page }) => {

@@ -49,19 +49,23 @@ test('an empty shop says what to do first', async ({ browser }) => {
   await page.getByLabel('Its name').fill('mine');
   await page.getByLabel('Plate, across').fill('wide');
   await page.getByLabel('Heel to point').fill('8 in');
-  await page.getByRole('button', { name: 'Add' }).click();
+  await page.getByRole('button', { name: 'Add this source' }).click();
   await expect(page.getByRole('alert')).toContainText('not a length');
   await expect(page.getByLabel('Its name')).toHaveValue('mine');
   await page.getByLabel('Plate, across').fill('11.5 cm');
-  await page.getByRole('button', { name: 'Add' }).click();
+  await page.getByRole('button', { name: 'Add this source' }).click();
   await expect(page.getByText('plate 115 × 203.2 mm')).toBeVisible();
-  await page.getByRole('checkbox', { name: 'clear iron-on film, A4' }).check();
+  const film = page.getByRole('checkbox', { name: 'clear iron-on film, A4' });
+  const inkjet = page.getByRole('checkbox', { name: 'inkjet, dye ink' });
+  await film.click();
   await Promise.all([
     page.waitForResponse(
       (r) => r.request().method() === 'PUT' && r.request().postData()?.includes('inkjet-dye') === true,
     ),
-    page.getByRole('checkbox', { name: 'inkjet, dye ink' }).check(),
+    inkjet.click(),
   ]);
+  await expect(film).toBeChecked();
+  await expect(inkjet).toBeChecked();
   await page.goto(`${EMPTY}/`);
   await expect(page.getByText('✓', { exact: true })).toBeVisible();
   await page.goto(`${EMPTY}/logbook`);

@@ -17,7 +17,6 @@ use Wubbin\Core\Job\JobEdit;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Plan\Check;
-use Wubbin\Core\Route\Catalogue;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Measure\SettingsStore;
@@ -32,7 +31,6 @@ final readonly class JobController
         private ArtworkStore $artwork,
         private SettingsStore $settings,
         private Progress $progress,
-        private Catalogue $catalogue,
     ) {
     }
 
@@ -76,7 +74,7 @@ final readonly class JobController
         $new = NewJob::fromRecord(JsonBody::of($request));
         $known = $this->entities->find(StoredJob::class, $new->id);
         if (null === $known) {
-            $job = JobEdit::apply(JobDesk::blankJob($new->id, $new->name), $new->changes, $this->parser(), $this->catalogue, $this->artwork->picture($new->changes['artwork'] ?? null));
+            $job = JobEdit::apply(JobDesk::blankJob($new->id, $new->name), $new->changes, $this->parser(), $this->desk->catalogue(), $this->artwork->picture($new->changes['artwork'] ?? null));
             $known = StoredJob::of($job);
             $view = $this->viewOr422($known);
             $this->entities->persist($known);
@@ -137,7 +135,7 @@ final readonly class JobController
         if (null !== $change->archived) {
             $stored->archived = $change->archived;
         }
-        $stored->change(JobEdit::apply($stored->job(), $change->changes, $this->parser(), $this->catalogue, $this->artwork->picture($change->changes['artwork'] ?? $stored->job()->artwork)));
+        $stored->change(JobEdit::apply($stored->job(), $change->changes, $this->parser(), $this->desk->catalogue(), $this->artwork->picture($change->changes['artwork'] ?? $stored->job()->artwork)));
         $this->viewOr422($stored);
         try {
             $this->entities->flush();

@@ -22,6 +22,7 @@ use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Planner;
+use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Finish;
 use Wubbin\Http\Problem;
 use Wubbin\Measure\SettingsStore;
@@ -40,6 +41,7 @@ final readonly class JobDesk
         private Planner $planner,
         private PrintedSheets $sheets,
         private SettingsStore $settings,
+        private Catalogue $catalogue,
     ) {
     }
 
@@ -58,6 +60,12 @@ final readonly class JobDesk
     public function shelf(): Shelf
     {
         return $this->shelf->get()->preferring(PaperSize::from($this->settings->get()->paper));
+    }
+
+    /** What Wubbin knows, and the shop's own blanks. */
+    public function catalogue(): Catalogue
+    {
+        return $this->shelf->get()->stocked($this->catalogue);
     }
 
     public function house(): House

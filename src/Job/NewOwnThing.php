@@ -14,7 +14,7 @@ use Wubbin\Http\Problem;
 #[OA\Schema(required: ['kind', 'id', 'like', 'label', 'typed'])]
 final readonly class NewOwnThing
 {
-    public const KINDS = ['media', 'markings', 'bases', 'guards', 'covers'];
+    public const KINDS = ['media', 'markings', 'bases', 'guards', 'covers', 'blanks'];
 
     /** @param array<string, string> $typed */
     private function __construct(
@@ -26,7 +26,7 @@ final readonly class NewOwnThing
         public string $like,
         #[OA\Property]
         public string $label,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'As typed: thickness, or a printer’s margin; of a sheet its paper and print side')]
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'As typed: thickness, or a printer’s margin; of a sheet its paper and print side; of a blank its measures')]
         public array $typed,
     ) {
     }
@@ -51,12 +51,18 @@ final readonly class NewOwnThing
     public function toRecord(QuantityParser $parser): array
     {
         $errors = '' === $this->label ? ['label' => 'Give it a name.'] : [];
-        $field = 'markings' === $this->kind ? 'margin' : 'thickness';
         $record = ['id' => $this->id, 'like' => $this->like, 'label' => $this->label];
-        try {
-            $record[$field.'_mm'] = $parser->length($this->typed[$field] ?? '')->mm;
-        } catch (UnreadableQuantity $e) {
-            $errors[$field] = $e->getMessage();
+        $measures = match ($this->kind) {
+            'markings' => ['margin'],
+            'blanks' => array_keys($this->typed),
+            default => ['thickness'],
+        };
+        foreach ($measures as $field) {
+            try {
+                $record[$field.'_mm'] = $parser->length($this->typed[$field] ?? '')->mm;
+            } catch (UnreadableQuantity $e) {
+                $errors[$field] = $e->getMessage();
+            }
         }
         if ('media' === $this->kind) {
             $record += ['paper' => $this->typed['paper'] ?? '', 'print_side' => $this->typed['print_side'] ?? ''];

@@ -16,12 +16,13 @@ use Wubbin\Core\Route\LookWanted;
 use Wubbin\Core\Route\NamedColour;
 use Wubbin\Core\Route\UseWanted;
 use Wubbin\Core\Run\Defect;
+use Wubbin\Job\ShelfStore;
 
 /** What can be chosen from, for the page's lists. */
 #[AsController]
 final readonly class CatalogueController
 {
-    public function __construct(private Catalogue $catalogue)
+    public function __construct(private Catalogue $catalogue, private ShelfStore $shelf)
     {
     }
 
@@ -29,8 +30,10 @@ final readonly class CatalogueController
     #[OA\Get(path: '/api/catalogue', operationId: 'getCatalogue', responses: [new OA\Response(response: 200, description: 'What Wubbin knows', content: new OA\JsonContent(ref: CatalogueView::class))])]
     public function get(): JsonResponse
     {
+        $own = $this->shelf->get()->blanks;
+
         return new JsonResponse(new CatalogueView(
-            array_values(array_map(fn (BlankKind $kind): BlankOption => BlankOption::of($kind, $this->catalogue), $this->catalogue->blanks)),
+            array_values(array_map(fn (BlankKind $kind): BlankOption => BlankOption::of($kind, $this->catalogue, $own), $this->catalogue->blanks)),
             array_map(static fn (NamedColour $c): Option => new Option($c->colour->toHex(), $c->label), $this->catalogue->colours),
             self::options($this->catalogue->media),
             self::options($this->catalogue->markings),

@@ -187,6 +187,37 @@ final class JobApiTest extends ShopTestCase
         self::assertTrue($problem->record('errors')->has('thickness'));
     }
 
+    public function testAnOwnBlankIsMeasuredOfferedAndRetired(): void
+    {
+        $id = $this->readyJob();
+        $smock = ['kind' => 'blanks', 'id' => 'smock', 'like' => 'XL', 'label' => 'smock', 'typed' => ['chest' => '64 cm', 'length' => '31.5 in']];
+        $shelf = $this->read($this->ask('POST', '/api/shelf/own', $smock), 201);
+        self::assertSame(['smock'], $shelf->strings('blanks'));
+        self::assertEqualsWithDelta(800.1, $shelf->record('own')->records('blanks')[0]->number('length_mm'), 1e-9);
+        self::assertContains('smock', $this->sizesOfAShirt());
+        $revision = $this->read($this->ask('GET', '/api/jobs/'.$id))->integer('revision');
+        $view = $this->read($this->change($id, $revision, ['size' => 'smock']));
+        self::assertSame(640.0, $view->record('plan')->record('blank')->number('width_mm'));
+        $this->read($this->ask('PUT', '/api/shelf', ['blanks' => []] + (array) json_decode((string) $this->ask('GET', '/api/shelf')->getContent(), true)));
+        self::assertNotContains('smock', $this->sizesOfAShirt());
+        self::assertSame(640.0, $this->read($this->ask('GET', '/api/jobs/'.$id))->record('plan')->record('blank')->number('width_mm'), 'its jobs keep it');
+        $problem = $this->read($this->ask('POST', '/api/shelf/own', ['typed' => ['chest' => 'wide', 'length' => '70 cm']] + $smock), 422);
+        self::assertSame(['chest'], array_keys($problem->record('errors')->stringMap()));
+        $problem = $this->read($this->ask('POST', '/api/shelf/own', ['typed' => ['chest' => '20 cm', 'length' => '70 cm']] + $smock), 422);
+        self::assertStringContainsString('nothing of its print area', $problem->record('errors')->string('chest'));
+    }
+
+    /** @return list<string> that can be chosen */
+    private function sizesOfAShirt(): array
+    {
+        foreach ($this->read($this->ask('GET', '/api/catalogue'))->records('blanks') as $kind) {
+            if ('shirt' === $kind->string('id')) {
+                return array_map(static fn (Record $size): string => $size->string('id'), $kind->records('sizes'));
+            }
+        }
+        self::fail('There are no shirts.');
+    }
+
     public function testAJobIsCopiedAsAStartingPointOnce(): void
     {
         $id = $this->readyJob();

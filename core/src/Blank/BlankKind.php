@@ -53,4 +53,12 @@ final readonly class BlankKind
             $provenance,
         );
     }
+
+    /** @param array<string, BlankSize> $own sizes of a shop's own; those that are like one of these come after them */
+    public function with(array $own): self
+    {
+        $sizes = $this->sizes + array_filter($own, fn (BlankSize $size): bool => isset($this->sizes[$size->like]));
+
+        return new self($this->id, $this->label, $this->shape, $this->from, $this->materials, $this->conditions, $sizes, $this->hollow, $this->wallMm, $this->provenance);
+    }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Blank;
 
+use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\UnreadableQuantity;
 
 /**
  * A blank of one size with its shop drawing at true size.
@@ -16,10 +18,21 @@ use Wubbin\Core\Measure\Rect;
  */
 final readonly class BlankSize
 {
-    /** @param list<DrawnLine> $drawing */
+    public const SMALLEST_MM = 10.0;
+    public const LARGEST_MM = 2000.0;
+    private const NO_ROOM = 'So small, nothing of its print area is left: copy a smaller one.';
+
+    /**
+     * @param list<DrawnLine>      $drawing
+     * @param string               $like     id of the built-in one that it is a copy of; its own where it is one
+     * @param array<string, float> $measures as its record has them, in mm
+     */
     private function __construct(
         public string $id,
+        public string $like,
         public string $label,
+        private Shape $shape,
+        private array $measures,
         public float $widthMm,
         public float $heightMm,
         public ?float $diameterMm,
@@ -30,19 +43,64 @@ final readonly class BlankSize
 
     public static function fromRecord(Record $record, Shape $shape): self
     {
+        $measures = [];
+        foreach (array_diff($record->keys(), ['id', 'label', 'like']) as $name) {
+            $measures[$name] = $record->number($name);
+        }
+
         return match ($shape) {
-            Shape::Garment => self::garment($record),
-            Shape::Flat => self::flat($record),
-            Shape::Round => self::round($record),
+            Shape::Garment => self::garment($record, $measures),
+            Shape::Flat => self::flat($record, $measures),
+            Shape::Round => self::round($record, $measures),
         };
+    }
+
+    /**
+     * A blank of a shop's own, measured there; what is kept clear of its edges is that of the one it is a copy of.
+     *
+     * @throws BadRecord naming the measure: outside 10 to 2000 mm, or so small that nothing is left to print on
+     */
+    public function copiedAs(Record $own): self
+    {
+        $measures = $this->measures;
+        foreach ($this->shape->measures() as $name) {
+            $mm = $own->number($name);
+            if ($mm < self::SMALLEST_MM || $mm > self::LARGEST_MM) {
+                throw BadRecord::at($name, UnreadableQuantity::outOfRange('A measure of a blank', '10 mm (0.4 in)', '2000 mm (79 in)')->getMessage());
+            }
+            $measures[$name] = $mm;
+        }
+        $narrowest = $this->shape->measures()[0];
+        try {
+            $copy = self::fromRecord(Record::of(['id' => $own->string('id'), 'like' => $this->id, 'label' => $own->string('label')] + $measures), $this->shape);
+        } catch (UnreadableQuantity) {
+            throw BadRecord::at($narrowest, self::NO_ROOM);
+        }
+        if ($copy->printArea->size->widthMm > $copy->widthMm || $copy->printArea->bottom() > $copy->heightMm) {
+            throw BadRecord::at($narrowest, self::NO_ROOM);
+        }
+
+        return $copy;
+    }
+
+    /** @return array<string, string|float> of a shop's own: what is measured of it */
+    public function toRecord(): array
+    {
+        return ['id' => $this->id, 'like' => $this->like, 'label' => $this->label] + array_intersect_key($this->measures, array_flip($this->shape->measures()));
+    }
+
+    public function isOwn(): bool
+    {
+        return $this->like !== $this->id;
     }
 
     public function forChild(): bool
     {
-        return str_starts_with($this->id, 'child');
+        return str_starts_with($this->like, 'child');
     }
 
-    private static function garment(Record $record): self
+    /** @param array<string, float> $measures */
+    private static function garment(Record $record, array $measures): self
     {
         $chest = $record->number('chest_mm');
         $length = $record->number('length_mm');
@@ -50,7 +108,10 @@ final readonly class BlankSize
 
         return new self(
             $record->string('id'),
+            $record->stringOrNull('like') ?? $record->string('id'),
             $record->string('label'),
+            Shape::Garment,
+            $measures,
             $chest,
             $length,
             null,
@@ -59,7 +120,8 @@ final readonly class BlankSize
         );
     }
 
-    private static function flat(Record $record): self
+    /** @param array<string, float> $measures */
+    private static function flat(Record $record, array $measures): self
     {
         $width = $record->number('width_mm');
         $height = $record->number('height_mm');
@@ -68,7 +130,10 @@ final readonly class BlankSize
 
         return new self(
             $record->string('id'),
+            $record->stringOrNull('like') ?? $record->string('id'),
             $record->string('label'),
+            Shape::Flat,
+            $measures,
             $width,
             $height,
             null,
@@ -77,8 +142,12 @@ final readonly class BlankSize
         );
     }
 
-    /** The wall is π × diameter round. Where there is a handle, half of its width lies at either end. */
-    private static function round(Record $record): self
+    /**
+     * The wall is π × diameter round. Where there is a handle, half of its width lies at either end.
+     *
+     * @param array<string, float> $measures
+     */
+    private static function round(Record $record, array $measures): self
     {
         $diameter = $record->number('diameter_mm');
         $height = $record->number('height_mm');
@@ -97,7 +166,10 @@ final readonly class BlankSize
 
         return new self(
             $record->string('id'),
+            $record->stringOrNull('like') ?? $record->string('id'),
             $record->string('label'),
+            Shape::Round,
+            $measures,
             $round,
             $height,
             $diameter,

@@ -12,4 +12,18 @@ enum Shape: string
     case Flat = 'flat';
     /** A cylinder, drawn with its wall unrolled: as wide as it is round, seam at both ends. */
     case Round = 'round';
+
+    /**
+     * What of it is measured before anything else, and tells it from another: names of a size's record, in mm.
+     *
+     * @return array{string, string} across first, then along
+     */
+    public function measures(): array
+    {
+        return match ($this) {
+            self::Garment => ['chest_mm', 'length_mm'],
+            self::Flat => ['width_mm', 'height_mm'],
+            self::Round => ['diameter_mm', 'height_mm'],
+        };
+    }
 }

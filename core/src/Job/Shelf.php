@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Job;
 
+use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\Provenance;
@@ -18,7 +19,7 @@ use Wubbin\Core\Route\Support;
  * What a shop has, by id, in the order it is offered. Its own entries are copies of built-in ones that behave as these
  * do; taken off the shelf they are kept, so that old jobs still know what they went by.
  *
- * @phpstan-type OwnThings array<string, array<string, Medium|Marking|Support>>
+ * @phpstan-type OwnThings array<string, array<string, Medium|Marking|Support|BlankSize>>
  */
 final readonly class Shelf
 {
@@ -32,6 +33,7 @@ final readonly class Shelf
      * @param array<string, Support>    $bases
      * @param array<string, Support>    $guards
      * @param array<string, Support>    $covers
+     * @param array<string, BlankSize>  $blanks   of its own; those that Wubbin knows can always be had
      * @param OwnThings                 $own      by kind: the shop's own entries, on the shelf or retired from it
      */
     private function __construct(
@@ -41,6 +43,7 @@ final readonly class Shelf
         public array $bases,
         public array $guards,
         public array $covers,
+        public array $blanks,
         private array $own,
     ) {
     }
@@ -48,12 +51,12 @@ final readonly class Shelf
     /** A shop that has one of everything Wubbin knows: what a job file is planned for when no shelf is given. */
     public static function everything(Catalogue $catalogue): self
     {
-        return new self($catalogue->media, $catalogue->markings, $catalogue->heat, $catalogue->bases, $catalogue->guards, $catalogue->covers, []);
+        return new self($catalogue->media, $catalogue->markings, $catalogue->heat, $catalogue->bases, $catalogue->guards, $catalogue->covers, [], []);
     }
 
     public static function nothing(): self
     {
-        return new self([], [], [], [], [], [], []);
+        return new self([], [], [], [], [], [], [], []);
     }
 
     /**
@@ -75,6 +78,7 @@ final readonly class Shelf
             'bases' => self::copies($given, 'bases', $catalogue->bases),
             'guards' => self::copies($given, 'guards', $catalogue->guards),
             'covers' => self::copies($given, 'covers', $catalogue->covers),
+            'blanks' => self::copies($given, 'blanks', $catalogue->sizes()),
         ];
 
         return new self(
@@ -84,6 +88,7 @@ final readonly class Shelf
             self::pick($record, 'bases', $catalogue->bases + $own['bases']),
             self::pick($record, 'guards', $catalogue->guards + $own['guards']),
             self::pick($record, 'covers', $catalogue->covers + $own['covers']),
+            $record->has('blanks') ? self::pick($record, 'blanks', $own['blanks']) : [],
             $own,
         );
     }
@@ -94,7 +99,16 @@ final readonly class Shelf
         $media = $this->media;
         uasort($media, static fn (Medium $a, Medium $b): int => ($b->paper === $paper) <=> ($a->paper === $paper));
 
-        return new self($media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers, $this->own);
+        return new self($media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers, $this->blanks, $this->own);
+    }
+
+    /** What Wubbin knows, and the blanks of the shop's own: retired ones too, since old jobs are made on them. */
+    public function stocked(Catalogue $catalogue): Catalogue
+    {
+        /** @var array<string, BlankSize> $own */
+        $own = $this->own['blanks'] ?? [];
+
+        return [] === $own ? $catalogue : $catalogue->withSizes($own);
     }
 
     /** The same shelf with these things put on it as well. */
@@ -107,11 +121,12 @@ final readonly class Shelf
             $this->bases,
             $this->guards,
             $this->covers,
+            $this->blanks,
             $this->own,
         );
     }
 
-    /** @return array{format: string, version: int, media: list<string>, markings: list<string>, bases: list<string>, guards: list<string>, covers: list<string>, heat: list<array<string, mixed>>, own: array<string, list<array<string, mixed>>>} */
+    /** @return array{format: string, version: int, media: list<string>, markings: list<string>, bases: list<string>, guards: list<string>, covers: list<string>, blanks: list<string>, heat: list<array<string, mixed>>, own: array<string, list<array<string, mixed>>>} */
     public function toRecord(): array
     {
         return [
@@ -122,13 +137,14 @@ final readonly class Shelf
             'bases' => array_keys($this->bases),
             'guards' => array_keys($this->guards),
             'covers' => array_keys($this->covers),
+            'blanks' => array_keys($this->blanks),
             'heat' => array_values(array_map(static fn (HeatSource $source): array => $source->toRecord(), $this->heat)),
-            'own' => array_map(static fn (array $things): array => array_values(array_map(static fn (Medium|Marking|Support $thing): array => $thing->toRecord(), $things)), $this->own),
+            'own' => array_map(static fn (array $things): array => array_values(array_map(static fn (Medium|Marking|Support|BlankSize $thing): array => $thing->toRecord(), $things)), $this->own),
         ];
     }
 
     /**
-     * @template T of Medium|Marking|Support
+     * @template T of Medium|Marking|Support|BlankSize
      *
      * @param array<string, T> $known
      *

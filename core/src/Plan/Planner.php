@@ -26,12 +26,13 @@ final readonly class Planner
      */
     public function plan(Job $job, Shelf $shelf, ?Picture $picture, House $house = new House()): Plan
     {
+        $catalogue = $shelf->stocked($this->catalogue);
         $shares = [];
         foreach ($job->breakdown as $share) {
-            $setup = new Setup($job->forShare($share), $shelf, $picture, $this->catalogue, $house);
-            $shares[] = SharePlan::of(Breakdown::label($share, $setup->kind, $this->catalogue), $share->quantity, Plan::of($setup));
+            $setup = new Setup($job->forShare($share), $shelf, $picture, $catalogue, $house);
+            $shares[] = SharePlan::of(Breakdown::label($share, $setup->kind, $catalogue), $share->quantity, Plan::of($setup));
         }
 
-        return Plan::of(new Setup($job, $shelf, $picture, $this->catalogue, $house), $shares);
+        return Plan::of(new Setup($job, $shelf, $picture, $catalogue, $house), $shares);
     }
 }

@@ -89,8 +89,8 @@ final readonly class Ticket
 
         return new Decision('blank', 'Blank',
             Phrase::of(sprintf('%s, %s, %s', $this->setup->blankName(), $this->colouredMaterial(), $blank->condition->label())),
-            Phrase::of($round.'Usual print area {area}, from {drop} below the '.$this->setup->kind->from.'. Makes differ: measure yours when it matters.', $values),
-            'blank.print-area', $this->setup->kind->provenance, DecidedBy::Person);
+            Phrase::of($round.'Usual print area {area}, from {drop} below the '.$this->setup->kind->from.($size->isOwn() ? '. Its size is as you measured it.' : '. Makes differ: measure yours when it matters.'), $values),
+            'blank.print-area', $size->isOwn() ? Provenance::person() : $this->setup->kind->provenance, DecidedBy::Person);
     }
 
     /** “white cotton jersey”; the colour is left out where the material is named by it, as bare aluminium is. */

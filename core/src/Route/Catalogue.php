@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Route;
 
 use Wubbin\Core\Blank\BlankKind;
+use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Blank\Material;
 use Wubbin\Core\Blank\ToneScale;
 use Wubbin\Core\Measure\Colour;
@@ -77,5 +78,19 @@ final readonly class Catalogue
     public function schoolsOf(string $routeId): array
     {
         return array_filter($this->schools, static fn (School $school): bool => $school->matters($routeId));
+    }
+
+    /** @return array<string, BlankSize> every size of every kind of blank, by its id */
+    public function sizes(): array
+    {
+        return array_merge(...array_values(array_map(static fn (BlankKind $kind): array => $kind->sizes, $this->blanks)));
+    }
+
+    /** @param array<string, BlankSize> $own sizes of a shop's own, which its jobs may name as well */
+    public function withSizes(array $own): self
+    {
+        $blanks = array_map(static fn (BlankKind $kind): BlankKind => $kind->with($own), $this->blanks);
+
+        return new self($this->materials, $blanks, $this->colours, $this->tones, $this->media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers, $this->supportsProvenance, $this->schools, $this->routes, $this->cautions, $this->hands, $this->dotTemperatures, $this->dotsProvenance, $this->coverage);
     }
 }

@@ -12,7 +12,9 @@ use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Blank\LineStyle;
 use Wubbin\Core\Blank\Shape;
 use Wubbin\Core\Blank\Tone;
+use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Tests\Orchard;
 
 final class BlankTest extends TestCase
@@ -91,5 +93,46 @@ final class BlankTest extends TestCase
     public function testTones(string $hex, Tone $tone): void
     {
         self::assertSame($tone, Orchard::catalogue()->tones->toneOf(Colour::hex($hex)));
+    }
+
+    /** Source: the circle, circumference = π × diameter. What is kept clear of rim, foot and handle stays the model's. */
+    public function testABlankIsCopiedWithMeasuresOfItsOwn(): void
+    {
+        $mug = self::copy('mug', 'mug-ordinary', ['diameter_mm' => 90, 'height_mm' => 100]);
+        self::assertEqualsWithDelta(\M_PI * 90.0, $mug->widthMm, 0.01);
+        self::assertEqualsWithDelta(\M_PI * 90.0 - 35.0, $mug->printArea->size->widthMm, 0.01);
+        self::assertSame(100.0 - 8.0 - 6.0, $mug->printArea->size->heightMm);
+        self::assertTrue($mug->isOwn());
+        self::assertSame(['id' => 'own', 'like' => 'mug-ordinary', 'label' => 'Ours', 'diameter_mm' => 90.0, 'height_mm' => 100.0], $mug->toRecord());
+        self::assertSame([350.0, 390.0], [self::copy('tote', 'tote', ['width_mm' => 350, 'height_mm' => 390])->widthMm, self::copy('tote', 'tote', ['width_mm' => 350, 'height_mm' => 390])->heightMm]);
+    }
+
+    public function testACopyOfAChildsShirtIsForAChild(): void
+    {
+        self::assertTrue(self::copy('shirt', 'child-9', ['chest_mm' => 410, 'length_mm' => 570])->forChild());
+    }
+
+    /** @param array<string, float> $measures */
+    #[TestWith(['mug', 'mug-ordinary', ['diameter_mm' => 9, 'height_mm' => 95], 'diameter_mm', '10 mm'])]
+    #[TestWith(['mug', 'mug-ordinary', ['diameter_mm' => 82, 'height_mm' => 2001], 'height_mm', '2000 mm'])]
+    #[TestWith(['mug', 'mug-ordinary', ['diameter_mm' => 82, 'height_mm' => 14], 'diameter_mm', 'nothing of its print area is left'])]
+    #[TestWith(['tote', 'tote', ['width_mm' => 80, 'height_mm' => 420], 'width_mm', 'nothing of its print area is left'])]
+    #[TestWith(['shirt', 'M', ['chest_mm' => 290, 'length_mm' => 720], 'chest_mm', 'nothing of its print area is left'])]
+    #[TestWith(['shirt', 'M', ['chest_mm' => 500, 'length_mm' => 459], 'chest_mm', 'nothing of its print area is left'])]
+    public function testABlankThatCannotBeIsRefusedAtItsMeasure(string $kind, string $like, array $measures, string $field, string $message): void
+    {
+        try {
+            self::copy($kind, $like, $measures);
+            self::fail('It was let through.');
+        } catch (BadRecord $e) {
+            self::assertSame($field, $e->field);
+            self::assertStringContainsString($message, $e->getMessage());
+        }
+    }
+
+    /** @param array<string, float> $measures */
+    private static function copy(string $kind, string $like, array $measures): BlankSize
+    {
+        return Orchard::catalogue()->blanks[$kind]->sizes[$like]->copiedAs(Record::of(['id' => 'own', 'label' => 'Ours'] + $measures));
     }
 }

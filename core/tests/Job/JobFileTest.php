@@ -7,10 +7,13 @@ namespace Wubbin\Core\Tests\Job;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Job\JobEdit;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\PaperSize;
+use Wubbin\Core\Measure\ProvenanceKind;
+use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Tests\Orchard;
 
@@ -96,6 +99,32 @@ final class JobFileTest extends TestCase
             'markings' => ['inkjet-dye'], 'guards' => ['card'], 'bases' => ['bench'],
             'own' => ['media' => [$over + ['id' => 'wide-film', 'like' => 'film-clear-a4', 'label' => 'wide film', 'paper' => 'supertabloid', 'thickness_mm' => 0.25, 'print_side' => 'the dull side']]],
         ]), Orchard::catalogue());
+    }
+
+    public function testAJobIsMadeOnABlankOfTheShopsOwnEvenOnceItIsRetired(): void
+    {
+        foreach ([['ours'], []] as $onTheShelf) {
+            $shelf = Shelf::fromRecord(Record::of(['blanks' => $onTheShelf, 'own' => ['blanks' => [['id' => 'ours', 'like' => 'mug-ordinary', 'label' => 'our mug', 'diameter_mm' => 79, 'height_mm' => 95]]]] + Orchard::shelf()->toRecord()), Orchard::catalogue());
+            self::assertEquals($shelf, Shelf::fromRecord(Record::of(json_decode((string) json_encode($shelf->toRecord()), true)), Orchard::catalogue()));
+            $plan = Orchard::plan(Orchard::jobOf('laser-ceramic', ['blank' => ['size' => 'ours']]), shelf: $shelf);
+            self::assertSame(79.0, $plan->diameterMm);
+            self::assertSame(ProvenanceKind::Person, Orchard::decision($plan, 'blank')->provenance->kind);
+            self::assertTrue($plan->ready());
+        }
+    }
+
+    public function testABreakdownMayNameABlankOfTheShopsOwn(): void
+    {
+        $shelf = Shelf::fromRecord(Record::of(['own' => ['blanks' => [['id' => 'ours', 'like' => 'XL', 'label' => 'Smock', 'chest_mm' => 640, 'length_mm' => 800]]]] + Orchard::shelf()->toRecord()), Orchard::catalogue());
+        $job = JobEdit::apply(Orchard::job(), ['breakdown' => '3 M, 2 smock'], new QuantityParser(), $shelf->stocked(Orchard::catalogue()), Orchard::picture());
+        self::assertSame(5, $job->quantity);
+        self::assertSame(640.0, Orchard::plan($job, shelf: $shelf)->shares[1]->plan->widthMm);
+    }
+
+    public function testABlankOfAnotherShopIsNotKnown(): void
+    {
+        $this->expectExceptionMessage('ours');
+        Orchard::plan(Orchard::jobOf('laser-ceramic', ['blank' => ['size' => 'ours']]));
     }
 
     public function testAShelfHoldsOnlyWhatIsKnown(): void

@@ -533,12 +533,12 @@ export interface components {
         /** @description An entry of the shop's own, made as a copy of one that Wubbin knows; the page gives it its id. */
         NewOwnThing: {
             /** @enum {string} */
-            kind: "media" | "markings" | "bases" | "guards" | "covers";
+            kind: "media" | "markings" | "bases" | "guards" | "covers" | "blanks";
             id: string;
             /** @description Id of the one that it is a copy of */
             like: string;
             label: string;
-            /** @description As typed: thickness, or a printer’s margin; of a sheet its paper and print side */
+            /** @description As typed: thickness, or a printer’s margin; of a sheet its paper and print side; of a blank its measures */
             typed: {
                 [key: string]: string;
             };
@@ -572,6 +572,7 @@ export interface components {
             sizes: components["schemas"]["Option"][];
             materials: components["schemas"]["Option"][];
             conditions: components["schemas"]["Option"][];
+            measures: components["schemas"]["Option"][];
         };
         /** @description Everything the page offers to choose from, and how large an upload may be. */
         CatalogueView: {
@@ -1269,6 +1270,7 @@ export interface components {
             bases: components["schemas"]["ids"];
             guards: components["schemas"]["ids"];
             covers: components["schemas"]["ids"];
+            blanks?: components["schemas"]["ids"];
             heat: {
                 id: string;
                 label: string;
@@ -1323,6 +1325,17 @@ export interface components {
                     like: string;
                     label: string;
                     thickness_mm: number;
+                }[];
+                /** @description Measured by the shop: a shirt by chest and length, what is flat by width and height, what is round by diameter and height. */
+                blanks?: {
+                    id: string;
+                    like: string;
+                    label: string;
+                    chest_mm?: number;
+                    length_mm?: number;
+                    width_mm?: number;
+                    height_mm?: number;
+                    diameter_mm?: number;
                 }[];
             };
             $defs: {

@@ -93,7 +93,7 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
         </>
       )}
       <button type="submit" className="key-main mt-[1.35rem]">
-        Add
+        Add this source
       </button>
       {problem !== undefined && Object.keys(errors).length === 0 && (
         <p role="alert" className="w-full! text-hot">

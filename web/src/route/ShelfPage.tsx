@@ -3,6 +3,7 @@ import { api, got } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
 import { useFormat } from '../measure/settings';
 import { NewHeat } from './NewHeat';
+import { OwnBlanks } from './OwnBlanks';
 import { type Kind, ThingList } from './ThingList';
 
 const KINDS: [Kind, string, string][] = [
@@ -13,6 +14,8 @@ const KINDS: [Kind, string, string][] = [
   ['guards', 'To slip inside', 'Keeps colour from going through.'],
 ];
 
+const toggled = (ids: string[], id: string) => (ids.includes(id) ? ids.filter((i) => i !== id) : [...ids, id]);
+
 /** What this shop has. Everything else Wubbin plans from it. */
 export function ShelfPage() {
   const queries = useQueryClient();
@@ -21,12 +24,22 @@ export function ShelfPage() {
   const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
   const reread = () => {
     queries.invalidateQueries({ queryKey: ['shelf'] });
+    queries.invalidateQueries({ queryKey: ['catalogue'] });
     queries.removeQueries({ queryKey: ['job'] });
   };
   const put = useMutation({
+    mutationKey: ['shelf'],
     mutationFn: (body: NonNullable<typeof shelf.data>) => got(api.PUT('/api/shelf', { body })),
-    onMutate: (body) => queries.setQueryData(['shelf'], body),
-    onSettled: reread,
+    // An answer to a change before this one must not take this one back on the screen.
+    onMutate: (body) => {
+      queries.cancelQueries({ queryKey: ['shelf'] }, { revert: false });
+      queries.setQueryData(['shelf'], body);
+    },
+    onSettled: () => {
+      if (queries.isMutating({ mutationKey: ['shelf'] }) === 1) {
+        reread();
+      }
+    },
     scope: { id: 'shelf' },
   });
   const { data } = shelf;
@@ -81,6 +94,12 @@ export function ShelfPage() {
         </ul>
         <NewHeat kinds={catalogue.data.heat} onAdded={reread} />
       </section>
+      <OwnBlanks
+        kinds={catalogue.data.blanks}
+        shelf={data}
+        onToggle={(id) => put.mutate({ ...data, blanks: toggled(data.blanks ?? [], id) })}
+        onAdded={reread}
+      />
       <div className="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-2">
         {KINDS.map(([kind, title, what]) => (
           <ThingList
@@ -90,12 +109,7 @@ export function ShelfPage() {
             what={what}
             known={catalogue.data[kind]}
             shelf={data}
-            onToggle={(id) =>
-              put.mutate({
-                ...data,
-                [kind]: data[kind].includes(id) ? data[kind].filter((i) => i !== id) : [...data[kind], id],
-              })
-            }
+            onToggle={(id) => put.mutate({ ...data, [kind]: toggled(data[kind], id) })}
             onCopied={reread}
           />
         ))}
