@@ -34,7 +34,7 @@ export function OwnBlanks({
       {own.map((blank) => {
         const has = shelf.blanks?.includes(blank.id) ?? false;
         return (
-          <label key={blank.id} className="flex items-center gap-3 border-t border-rule py-1.5">
+          <label key={blank.id} className="flex items-center gap-3 border-t border-rule py-1.5 first-of-type:mt-2">
             <input type="checkbox" className="size-5 accent-ink" checked={has} onChange={() => onToggle(blank.id)} />
             <span>
               {blank.label}, {measured(blank)}
