@@ -78,7 +78,7 @@ shot('routes-compared', '/jobs/seed-bags/routes?use=hung&look=matte', {
 });
 shot('candle', '/jobs/blossom-candles');
 shot('row-tags', '/jobs/row-tags');
-shot('recipes', '/recipes');
+shot('recipes', '/recipes', { before: (page) => page.getByRole('button', { name: /supplier’s sheet/ }).click() });
 shot('house', '/house');
 shot('logbook', '/logbook');
 shot('piece', '/logbook/2');

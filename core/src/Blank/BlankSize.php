@@ -72,7 +72,7 @@ final readonly class BlankSize
         }
         $narrowest = $this->shape->measures()[0];
         try {
-            $copy = self::fromRecord(Record::of(['id' => $own->string('id'), 'like' => $this->id, 'label' => $own->string('label')] + $measures), $this->shape);
+            $copy = self::fromRecord(Record::of(['id' => $own->string('id'), 'like' => $this->id, 'label' => $own->words('label')] + $measures), $this->shape);
         } catch (UnreadableQuantity) {
             throw BadRecord::at($narrowest, self::NO_ROOM);
         }

@@ -31,6 +31,12 @@ final readonly class Phrase implements \JsonSerializable
         return new self($text, $values);
     }
 
+    /** Words of a person, fit to stand in a sentence: brackets that mean figures there become round ones. */
+    public static function plain(string $words): string
+    {
+        return strtr($words, '{}<>', '()()');
+    }
+
     /** @return array{text: string, values: object} */
     public function jsonSerialize(): array
     {

@@ -55,6 +55,22 @@ final readonly class Record
         return $this->has($key) ? $this->string($key) : null;
     }
 
+    /**
+     * Text that a person wrote and that comes to stand in sentences.
+     *
+     * @throws BadRecord
+     */
+    public function words(string $key): string
+    {
+        return Phrase::plain($this->string($key));
+    }
+
+    /** @throws BadRecord */
+    public function wordsOrNull(string $key): ?string
+    {
+        return $this->has($key) ? $this->words($key) : null;
+    }
+
     /** @throws BadRecord unless a finite number */
     public function number(string $key): float
     {

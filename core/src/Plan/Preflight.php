@@ -137,7 +137,7 @@ final readonly class Preflight
             $named = $setup->job->artworkName;
 
             return [Check::found('picture.there', Stage::Print, Severity::Missing, 'picture',
-                Phrase::of(null === $named ? 'There is no picture yet.' : sprintf('The picture “%s” is not in this shop.', $named)),
+                Phrase::of(null === $named ? 'There is no picture yet.' : sprintf('The picture “%s” is not in this shop.', Phrase::plain($named))),
                 Phrase::of('Choose a PNG, JPEG, WebP or SVG file.'))];
         }
         $area = $setup->size->printArea;

@@ -107,7 +107,9 @@ final readonly class Ticket
     {
         $all = $this->setup->job->quantity;
         if ([] === $shares) {
-            return new Decision('quantity', 'How many', Phrase::of((string) $all), Phrase::of('All alike. By size and colour: 6 S, 10 M, 2 XL navy 200 mm.'), 'quantity.alike', Provenance::person(), DecidedBy::Person);
+            $sizes = array_values($this->setup->kind->sizes);
+
+            return new Decision('quantity', 'How many', Phrase::of((string) $all), Phrase::of(sprintf('All alike. By size and colour, such as: 6 %s, 2 %s cream 60 mm.', $sizes[0]->label, $sizes[1]->label ?? $sizes[0]->label)), 'quantity.alike', Provenance::person(), DecidedBy::Person);
         }
         $open = count(array_filter($shares, static fn (SharePlan $share): bool => null !== $share->against));
 
@@ -147,7 +149,7 @@ final readonly class Ticket
         $widest = $picture->widestAt($limits->dpiGood);
 
         return new Decision('picture', 'Picture',
-            Phrase::of($picture->name.', {size}', ['size' => Quantity::size($placed->size)]),
+            Phrase::of(Phrase::plain($picture->name).', {size}', ['size' => Quantity::size($placed->size)]),
             null === $dpi || null === $widest
                 ? Phrase::of('Drawn as lines: sharp at any size. This route holds lines from {finest}.', ['finest' => Quantity::length($limits->finestMm)])
                 : Phrase::of('{dpi} at this size. Sharp up to {width} wide; this route holds lines from {finest}.', ['dpi' => Quantity::resolution($dpi), 'width' => Quantity::length($widest), 'finest' => Quantity::length($limits->finestMm)]),
@@ -223,7 +225,7 @@ final readonly class Ticket
         $used = $this->setup->recipe;
         $alternatives = [];
         foreach ($this->recipes() as $recipe) {
-            $alternatives[] = new Alternative($recipe->name.', version '.$recipe->version, '' === $recipe->note ? null : Phrase::of(strtr($recipe->note, ['{' => '(', '}' => ')'])), $recipe->id === $used?->id, ['recipe' => $recipe->id]);
+            $alternatives[] = new Alternative($recipe->name.', version '.$recipe->version, '' === $recipe->note ? null : Phrase::of($recipe->note), $recipe->id === $used?->id, ['recipe' => $recipe->id]);
         }
         $alternatives[] = new Alternative('None: Wubbin’s own figures', null, null === $used, ['recipe' => Choices::NO_RECIPE]);
 

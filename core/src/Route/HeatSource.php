@@ -62,7 +62,7 @@ final readonly class HeatSource
 
         return new self(
             $record->string('id'),
-            $record->string('label'),
+            $record->words('label'),
             $kind,
             $kind->hasPlate() ? Size::mm(self::side($record, 'plate_width_mm'), self::side($record, 'plate_length_mm')) : null,
             $dots,

@@ -49,7 +49,7 @@ final readonly class Marking
             throw BadRecord::at('margin_mm', UnreadableQuantity::outOfRange('A margin', '0 mm', '50 mm (2 in)')->getMessage());
         }
 
-        return new self($own->string('id'), $this->like, $own->string('label'), $this->technology, $this->ink, $this->colour, $margin, Provenance::person());
+        return new self($own->string('id'), $this->like, $own->words('label'), $this->technology, $this->ink, $this->colour, $margin, Provenance::person());
     }
 
     /** @return array{id: string, like: string, label: string, margin_mm: float} */

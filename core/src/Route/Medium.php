@@ -58,14 +58,14 @@ final readonly class Medium
         return new self(
             $own->string('id'),
             $this->like,
-            $own->string('label'),
+            $own->words('label'),
             $own->enum('paper', PaperSize::class),
             OwnThing::thickness($own),
             $this->takes,
             $this->refuses,
             $this->clear,
             $this->flimsy,
-            $own->string('print_side'),
+            $own->words('print_side'),
             Provenance::person(),
         );
     }

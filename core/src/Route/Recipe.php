@@ -49,7 +49,7 @@ final readonly class Recipe
      */
     public static function fromRecord(Record $record, Catalogue $catalogue): self
     {
-        $name = trim($record->string('name'));
+        $name = trim($record->words('name'));
         if ('' === $name || mb_strlen($name) > 120) {
             throw BadRecord::at('name', 'Give the recipe a name of up to 120 characters.');
         }
@@ -76,10 +76,10 @@ final readonly class Recipe
             $heat,
             self::figures($record->recordOrNull('figures'), $route),
             $temperature,
-            $record->stringOrNull('pressure'),
+            $record->wordsOrNull('pressure'),
             self::peel($record->recordOrNull('peel'), $temperature),
-            $record->stringOrNull('print_side'),
-            mb_substr($record->stringOrNull('note') ?? '', 0, 2000),
+            $record->wordsOrNull('print_side'),
+            mb_substr($record->wordsOrNull('note') ?? '', 0, 2000),
         );
     }
 
@@ -165,7 +165,7 @@ final readonly class Recipe
             throw BadRecord::at('peel.wait_s', UnreadableQuantity::outOfRange('The wait', '0 s', '24 h')->getMessage());
         }
 
-        return PeelRule::of($given->string('word'), $above, $below, $wait);
+        return PeelRule::of($given->words('word'), $above, $below, $wait);
     }
 
     private static function temperature(?float $celsius, string $field): ?Temperature

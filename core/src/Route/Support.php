@@ -27,7 +27,7 @@ final readonly class Support
     /** One of a shop's own that serves as this one, with its own thickness. */
     public function copiedAs(Record $own): self
     {
-        return new self($own->string('id'), $this->like, $own->string('label'), $this->hard, OwnThing::thickness($own), $this->hatch);
+        return new self($own->string('id'), $this->like, $own->words('label'), $this->hard, OwnThing::thickness($own), $this->hatch);
     }
 
     /** @return array{id: string, like: string, label: string, thickness_mm: float} */

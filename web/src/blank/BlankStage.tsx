@@ -197,8 +197,8 @@ export function BlankStage({ view, handle }: { view: JobView; handle: JobHandle 
                   strong
                 />
                 <Dimension
-                  from={[x(rect.x_mm + rect.width_mm) + 16, y(rect.y_mm)]}
-                  to={[x(rect.x_mm + rect.width_mm) + 16, y(rect.y_mm + rect.height_mm)]}
+                  from={[x(rect.x_mm + rect.width_mm) + 24, y(rect.y_mm)]}
+                  to={[x(rect.x_mm + rect.width_mm) + 24, y(rect.y_mm + rect.height_mm)]}
                   label={format.bareLength(rect.height_mm)}
                 />
                 {rect.y_mm > 0 && (

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Tests\Plan;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Plan\Step;
+use Wubbin\Core\Tests\Orchard;
+
+/** Safety at the step where it matters. Common practice, no source: local codes and the makers' sheets come first. */
+final class CautionsTest extends TestCase
+{
+    /** @param array<string, string> $changes as typed */
+    #[TestWith(['light-film', [], 'heat', 'never lay it down'])]
+    #[TestWith(['light-film', [], 'heat', 'Open a window'])]
+    #[TestWith(['light-film', [], 'peel', 'Use a cloth'])]
+    #[TestWith(['sublimation', [], 'heat', 'when it closes'])]
+    #[TestWith(['sublimation', [], 'heat', 'polyester and coatings give off fumes'])]
+    #[TestWith(['laser-ceramic', [], 'heat', 'Mitt on'])]
+    #[TestWith(['laser-ceramic', [], 'cool', 'shatters'])]
+    #[TestWith(['toner-metal', [], 'clean', 'gloves, open window, no flame'])]
+    #[TestWith(['toner-metal', [], 'sand', 'wear a mask'])]
+    #[TestWith(['toner-metal', [], 'sand', 'empty and unplugged'])]
+    #[TestWith(['toner-metal', [], 'coat', 'outdoors'])]
+    #[TestWith(['toner-metal', ['school.toner-paper' => 'photo'], 'soak', 'hot enough to burn'])]
+    #[TestWith(['tissue-wax', [], 'heat', 'never water on burning wax'])]
+    #[TestWith(['tissue-wax', ['school.candle-heat' => 'gun'], 'heat', 'out of the gun’s path'])]
+    #[TestWith(['tissue-wax', ['school.candle-heat' => 'spoon'], 'heat', 'keep tissue and solvents away'])]
+    #[TestWith(['burnish-wax', ['school.fusing' => 'low'], 'fuse', 'Wax burns'])]
+    #[TestWith(['light-film', [], 'off', 'Never leave'])]
+    public function testItStandsAtItsStep(string $route, array $changes, string $kind, string $words): void
+    {
+        $steps = array_filter(self::plan($route, $changes)->steps, static fn (Step $step): bool => $step->kind->value === $kind);
+        self::assertNotEmpty($steps, $route.' has no step '.$kind);
+        foreach ($steps as $step) {
+            self::assertStringContainsString($words, implode(' ', $step->cautions));
+        }
+    }
+
+    /** @param array<string, string> $changes as typed */
+    #[TestWith(['tissue-wax', [], 'out of the gun’s path'])]
+    #[TestWith(['light-film', [], 'when it closes'])]
+    #[TestWith(['sublimation', [], 'Wax and paper burn'])]
+    #[TestWith(['burnish-wax', [], 'Open a window'])]
+    public function testNobodyIsWarnedOfWhatIsNotThere(string $route, array $changes, string $words): void
+    {
+        $all = array_merge(...array_map(static fn (Step $step): array => $step->cautions, self::plan($route, $changes)->steps));
+        self::assertStringNotContainsString($words, implode(' ', $all));
+    }
+
+    public function testWhatIsOfTheBlankStandsOnTheTicket(): void
+    {
+        $on = static fn (Plan $plan): string => implode(' ', $plan->cautions);
+        self::assertStringContainsString('Children’s clothing', $on(Orchard::plan(Orchard::job(['blank' => ['size' => 'child-9'], 'placement' => ['side_mm' => 150]]))));
+        self::assertStringNotContainsString('Children’s clothing', $on(Orchard::plan()));
+        self::assertStringContainsString('drinking rim', $on(self::plan('laser-ceramic', [])));
+        self::assertStringContainsString('wick flame away from the paper', $on(self::plan('tissue-wax', [])));
+        self::assertStringContainsString('rights to a picture', $on(Orchard::plan()));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function routes(): iterable
+    {
+        foreach (array_keys(Orchard::catalogue()->routes) as $route) {
+            yield $route => [$route];
+        }
+    }
+
+    /** Hands take one piece after another; what waits for itself is waited for once. */
+    #[DataProvider('routes')]
+    public function testABatchTakesLongerButNotAsLongAsSoManyAlone(string $route): void
+    {
+        $plan = self::plan($route, []);
+        $waits = 0.0;
+        $once = 0.0;
+        foreach ($plan->steps as $step) {
+            $waits += $step->kind->waits() ? $step->durationFor(1)->seconds : 0.0;
+            $once += !$step->kind->waits() && str_starts_with($step->scope->value, 'once') ? $step->duration->seconds : 0.0;
+        }
+        $one = $plan->timeFor(1)->seconds;
+        self::assertEqualsWithDelta(10.0 * ($one - $waits - $once) + $waits + $once, $plan->timeFor(10)->seconds, 1e-6);
+        self::assertEqualsWithDelta($one - $waits, $plan->handsFor(1)->seconds, 1e-6);
+        self::assertGreaterThan($plan->timeFor(10)->seconds, $plan->timeFor(11)->seconds);
+        self::assertLessThanOrEqual(10.0 * $one, $plan->timeFor(10)->seconds);
+    }
+
+    /** @param array<string, string> $changes as typed */
+    private static function plan(string $route, array $changes): Plan
+    {
+        return Orchard::plan(Orchard::edit(Orchard::jobOf($route), $changes));
+    }
+}
