@@ -109,7 +109,7 @@ final readonly class Ticket
         if ([] === $shares) {
             $sizes = array_values($this->setup->kind->sizes);
 
-            return new Decision('quantity', 'How many', Phrase::of((string) $all), Phrase::of(sprintf('All alike. By size and colour, such as: 6 %s, 2 %s cream 60 mm.', $sizes[0]->label, $sizes[1]->label ?? $sizes[0]->label)), 'quantity.alike', Provenance::person(), DecidedBy::Person);
+            return new Decision('quantity', 'How many', Phrase::of((string) $all), Phrase::of(sprintf('All alike. By size and colour, such as: 6 %s, 2 %s%s 60 mm.', $sizes[0]->label, $sizes[1]->label ?? $sizes[0]->label, $this->setup->material->surface->isCloth() ? ' cream' : '')), 'quantity.alike', Provenance::person(), DecidedBy::Person);
         }
         $open = count(array_filter($shares, static fn (SharePlan $share): bool => null !== $share->against));
 
