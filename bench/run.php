@@ -72,7 +72,7 @@ $image->addNoiseImage(Imagick::NOISE_GAUSSIAN);
 foreach (['jpeg', 'png24'] as $format) {
     $image->setImageFormat($format);
     $image->writeImage($format.':'.$directory.'/full.'.$format);
-    $file = [...JobFile::write($job), 'artwork' => ['name' => 'full', 'sha256' => str_repeat('0', 64), 'file' => 'full.'.$format], 'placement' => ['by' => 'width', 'side_mm' => 190, 'right_mm' => 0, 'below_mm' => 70]];
+    $file = [...JobFile::write($job), 'breakdown' => [], 'artwork' => ['name' => 'full', 'sha256' => str_repeat('0', 64), 'file' => 'full.'.$format], 'placement' => ['by' => 'width', 'side_mm' => 190, 'right_mm' => 0, 'below_mm' => 70]];
     file_put_contents($directory.'/job.json', json_encode($file, \JSON_THROW_ON_ERROR));
     [$seconds, $megabytes] = Bench::process([\PHP_BINARY, $project.'/bin/wubbin', 'sheet', $directory.'/job.json', '--out', $directory.'/sheet.pdf'], 5);
     $name = strtoupper(rtrim($format, '24'));

@@ -109,7 +109,7 @@ final readonly class RunDesk
     {
         $plan = $this->jobs->plan($this->jobs->find($run->job)->job());
 
-        return !in_array($run->plan, [$plan->id(), ...array_map(static fn (SharePlan $share): string => $share->plan->id(), $plan->shares)], true);
+        return !in_array($run->plan, [$plan->id(), ...array_map(static fn (SharePlan $share): string => $share->planId(), $plan->shares)], true);
     }
 
     private function movedOn(StoredRun $run): Problem

@@ -132,7 +132,7 @@ final readonly class Plan implements \JsonSerializable
     public function id(): string
     {
         $lines = array_values(array_filter($this->decisions, static fn (Decision $decision): bool => 'quantity' !== $decision->id));
-        $shares = array_map(static fn (SharePlan $share): string => $share->plan->id(), $this->shares);
+        $shares = array_map(static fn (SharePlan $share): string => $share->planId(), $this->shares);
         $content = [$lines, $shares, $this->steps, $this->stack->layers, $this->placed, $this->artwork, $this->sheet?->page, $this->sheet?->picture, $this->coverage?->places];
 
         return substr(hash('sha256', json_encode($content, \JSON_THROW_ON_ERROR)), 0, 8);
