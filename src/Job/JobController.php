@@ -13,6 +13,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Artwork\ArtworkStore;
+use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobEdit;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\QuantityParser;
@@ -41,9 +42,9 @@ final readonly class JobController
         $stored = $this->entities->getRepository(StoredJob::class)->findBy(['archived' => false]);
         $good = $this->progress->goodByJob();
         $summaries = [];
-        foreach ($stored as $one) {
-            $job = $one->job();
-            $plan = $this->desk->plan($job);
+        $jobs = array_map(static fn (StoredJob $one): Job => $one->job(), $stored);
+        foreach ($this->desk->plans($jobs) as $i => $plan) {
+            $job = $jobs[$i];
             $summaries[] = new JobSummary(
                 $job->id,
                 $job->name,
@@ -55,7 +56,7 @@ final readonly class JobController
                 $plan->ready(),
                 count(array_filter($plan->checks, static fn (Check $check): bool => $check->blocks())),
                 $good[$job->id] ?? 0,
-                $one->updated,
+                $stored[$i]->updated,
             );
         }
         usort($summaries, static fn (JobSummary $a, JobSummary $b): int => [$a->due ?? '9999', $b->updated] <=> [$b->due ?? '9999', $a->updated]);

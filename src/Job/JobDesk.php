@@ -56,6 +56,21 @@ final readonly class JobDesk
         return $this->planner->plan($job, $this->shelf(), $this->picture($job), $this->house());
     }
 
+    /**
+     * Shelf and house are fetched once for all of them.
+     *
+     * @param list<Job> $jobs
+     *
+     * @return list<Plan> in the same order
+     */
+    public function plans(array $jobs): array
+    {
+        $shelf = $this->shelf();
+        $house = $this->house();
+
+        return array_map(fn (Job $job): Plan => $this->planner->plan($job, $shelf, $this->picture($job), $house), $jobs);
+    }
+
     /** What the shop has, the sheets of its usual paper first. */
     public function shelf(): Shelf
     {

@@ -62,6 +62,7 @@ final readonly class Check implements \JsonSerializable
             'message' => $this->message,
             'mend' => $this->mend,
             'fix' => $this->fix,
+            'blocks' => $this->blocks(),
             'overridable' => Severity::Stop === $this->severity,
             'overridden_because' => $this->overriddenBecause,
         ];

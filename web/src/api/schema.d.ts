@@ -1010,6 +1010,8 @@ export interface components {
             message: components["schemas"]["Phrase"];
             mend: components["schemas"]["Phrase"] | null;
             fix: components["schemas"]["Fix"] | null;
+            /** @description It stands against going on: something is missing, stops it, or makes it impossible, and is not set aside. */
+            blocks: boolean;
             overridable: boolean;
             overridden_because: string | null;
         };
@@ -1173,6 +1175,8 @@ export interface components {
                     message: components["schemas"]["Phrase"];
                     mend: components["schemas"]["Phrase"] | null;
                     fix: components["schemas"]["Fix"] | null;
+                    /** @description It stands against going on: something is missing, stops it, or makes it impossible, and is not set aside. */
+                    blocks: boolean;
                     overridable: boolean;
                     overridden_because: string | null;
                 };

@@ -35,7 +35,7 @@ export function JobPage() {
     return <Waiting error={handle.error} />;
   }
   const { plan, job } = view;
-  const open = plan.checks.filter((c) => ['missing', 'stop', 'impossible'].includes(c.severity)).length;
+  const open = plan.checks.filter((c) => c.blocks).length;
 
   async function copy() {
     try {
