@@ -17,6 +17,7 @@ use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Decision;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Planner;
+use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\CatalogueReader;
 
@@ -30,23 +31,63 @@ final class Orchard
         return self::$catalogue ??= CatalogueReader::builtIn();
     }
 
-    /** @param array<string, mixed> $over parts of the job file to write over */
+    /** @param array<string, mixed> $over parts of the job file to write over; those of a picture go to the first one */
     public static function job(array $over = []): Job
     {
-        return JobFile::read(Record::of(array_replace_recursive(self::jobFile(), $over)));
+        return JobFile::read(Record::of(self::over(self::jobFile(), $over)));
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * A job with several pictures on a piece: each as the first one, but for what is written over.
+     *
+     * @param list<array<string, mixed>> $transfers
+     * @param array<string, mixed>       $over
+     */
+    public static function layered(array $transfers, array $over = []): Job
+    {
+        $file = self::over(self::jobFile(), $over);
+        $file['transfers'] = array_map(static fn (array $own): array => array_replace_recursive($file['transfers'][0], $own), $transfers);
+
+        return JobFile::read(Record::of($file));
+    }
+
+    /**
+     * @param array{transfers: non-empty-list<array<string, mixed>>, ...<string, mixed>} $file
+     * @param array<string, mixed>                                                       $over
+     *
+     * @return array{transfers: non-empty-list<array<string, mixed>>, ...<string, mixed>}
+     */
+    private static function over(array $file, array $over): array
+    {
+        $first = $file['transfers'][0];
+        /** @var array{transfers: mixed, ...<string, mixed>} $merged */
+        $merged = array_replace_recursive($file, array_diff_key($over, $first));
+        // On the side that the blank has, where none is named.
+        $kind = Record::of($merged)->record('blank')->string('kind');
+        $first['side'] = array_key_first(self::catalogue()->blanks[$kind]->sides ?? ['front' => '']);
+
+        /** @var array<string, mixed> $own */
+        $own = array_replace_recursive($first, array_intersect_key($over, $first));
+        $merged['transfers'] = [$own];
+
+        return $merged;
+    }
+
+    /** @return array{transfers: non-empty-list<array<string, mixed>>, ...<string, mixed>} */
     public static function jobFile(): array
     {
         return [
             'format' => 'wubbin-job', 'version' => 1, 'id' => 'crew', 'name' => 'Crew shirts', 'quantity' => 1, 'due' => null,
             'blank' => ['kind' => 'shirt', 'size' => 'M', 'material' => 'cotton-jersey', 'colour' => '#ffffff', 'condition' => 'new'],
-            'artwork' => ['name' => 'branch.png', 'sha256' => str_repeat('a', 64)],
-            'placement' => ['by' => 'width', 'side_mm' => 240, 'other_mm' => null, 'right_mm' => 0, 'below_mm' => 80],
-            'route' => 'light-film', 'finish' => 'matte',
-            'choices' => ['things' => [], 'schools' => [], 'figures' => []],
-            'overrides' => [], 'note' => '', 'breakdown' => [],
+            'transfers' => [[
+                'side' => 'front', 'over' => false,
+                'artwork' => ['name' => 'branch.png', 'sha256' => str_repeat('a', 64)],
+                'placement' => ['by' => 'width', 'side_mm' => 240, 'other_mm' => null, 'right_mm' => 0, 'below_mm' => 80],
+                'route' => 'light-film', 'finish' => 'matte',
+                'choices' => ['things' => [], 'schools' => [], 'figures' => []],
+                'overrides' => [],
+            ]],
+            'note' => '', 'breakdown' => [],
         ];
     }
 
@@ -57,9 +98,9 @@ final class Orchard
     }
 
     /** @param array<string, string> $changes as typed */
-    public static function edit(Job $job, array $changes): Job
+    public static function edit(Job $job, array $changes, int $at = 0): Job
     {
-        return JobEdit::apply($job, $changes, new QuantityParser(), self::catalogue(), self::picture());
+        return JobEdit::apply($job, $changes, new QuantityParser(), self::catalogue(), self::pictures(), $at);
     }
 
     public static function picture(float $width = 2400.0, float $height = 1900.0, PictureKind $kind = PictureKind::Raster, bool $clear = true): Picture
@@ -104,12 +145,26 @@ final class Orchard
         return Shelf::everything(self::catalogue());
     }
 
-    public static function plan(?Job $job = null, ?Picture $picture = null, ?Shelf $shelf = null, House $house = new House()): Plan
+    /** @return array<string, Picture> */
+    public static function pictures(?Picture $picture = null): array
     {
-        return (new Planner(self::catalogue()))->plan($job ?? self::job(), $shelf ?? self::shelf(), $picture ?? self::picture(), $house);
+        $picture ??= self::picture();
+
+        return [$picture->sha256 => $picture];
     }
 
-    public static function decision(Plan $plan, string $id): Decision
+    /** The plan of a job's first picture. */
+    public static function plan(?Job $job = null, ?Picture $picture = null, ?Shelf $shelf = null, House $house = new House()): TransferPlan
+    {
+        return self::whole($job, $picture, $shelf, $house)->transfers[0];
+    }
+
+    public static function whole(?Job $job = null, ?Picture $picture = null, ?Shelf $shelf = null, House $house = new House()): Plan
+    {
+        return (new Planner(self::catalogue()))->plan($job ?? self::job(), $shelf ?? self::shelf(), self::pictures($picture), $house);
+    }
+
+    public static function decision(TransferPlan $plan, string $id): Decision
     {
         foreach ($plan->decisions as $decision) {
             if ($decision->id === $id) {
@@ -119,7 +174,7 @@ final class Orchard
         throw new \OutOfBoundsException('The ticket has no line '.$id.'.');
     }
 
-    public static function check(Plan $plan, string $id): ?Check
+    public static function check(TransferPlan $plan, string $id): ?Check
     {
         foreach ($plan->checks as $check) {
             if ($check->id === $id) {

@@ -9,6 +9,7 @@ use Wubbin\Core\Job\Choices;
 use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Provenance;
@@ -45,15 +46,16 @@ final readonly class Advisor
     }
 
     /**
-     * @param array<string, array{good: int, started: int}> $runs own pieces good at the first try and started, by route
+     * @param Transfer                                      $transfer the picture whose route is wanted
+     * @param array<string, array{good: int, started: int}> $runs     own pieces good at the first try and started, by route
      *
      * @return list<RouteAdvice> those that work first, then those to buy for, then those that cannot; best first in each
      *
      * @throws BadRecord when the job names a blank that Wubbin does not have
      */
-    public function advise(Job $job, Shelf $shelf, ?Picture $picture, House $house, Wish $wish, array $runs = []): array
+    public function advise(Job $job, Transfer $transfer, Shelf $shelf, ?Picture $picture, House $house, Wish $wish, array $runs = []): array
     {
-        $advice = array_map(fn (Route $route): RouteAdvice => $this->on($route, $job, $shelf, $picture, $house, $wish, $runs[$route->id] ?? null), array_values($this->catalogue->routes));
+        $advice = array_map(fn (Route $route): RouteAdvice => $this->on($route, $job, $transfer, $shelf, $picture, $house, $wish, $runs[$route->id] ?? null), array_values($this->catalogue->routes));
         $order = array_flip(array_map(static fn (Standing $s): string => $s->value, Standing::cases()));
         usort($advice, static fn (RouteAdvice $a, RouteAdvice $b): int => [$order[$a->standing->value], count($a->missing), self::risks($a), $b->points()] <=> [$order[$b->standing->value], count($b->missing), self::risks($b), $a->points()]);
         $nearest = Standing::Cannot === $advice[0]->standing ? null : $advice[0]->routeId;
@@ -68,11 +70,11 @@ final readonly class Advisor
     }
 
     /** @param array{good: int, started: int}|null $runs */
-    private function on(Route $route, Job $job, Shelf $shelf, ?Picture $picture, House $house, Wish $wish, ?array $runs): RouteAdvice
+    private function on(Route $route, Job $job, Transfer $transfer, Shelf $shelf, ?Picture $picture, House $house, Wish $wish, ?array $runs): RouteAdvice
     {
-        $schools = $this->schoolsFor($route, $shelf, $job->choices->schools, $house);
-        $there = new Job($job->id, $job->name, $job->quantity, $job->due, $job->blank, $job->artwork, $job->artworkName, $job->placement, $route->id, $job->finish, new Choices(schools: $schools), [], $job->note);
-        $plan = $this->planner->plan($there, $shelf, $picture, $house);
+        $schools = $this->schoolsFor($route, $shelf, $transfer->choices->schools, $house);
+        $there = $job->only($transfer->with(routeId: $route->id, choices: new Choices(schools: $schools), overrides: []));
+        $plan = $this->planner->plan($there, $shelf, null === $picture ? [] : [$picture->sha256 => $picture], $house);
         $verdicts = $this->verdicts($route, $job);
         $missing = $this->missing($route, $shelf, $schools, $house);
         // Where the material is wrong the rest does not matter.
@@ -93,8 +95,8 @@ final readonly class Advisor
             Standing::Cannot === $standing ? [Phrase::of($no[0]->why)] : [...array_map(static fn (Verdict $v): Phrase => Phrase::of($v->why), array_values(array_filter($verdicts, static fn (Verdict $v): bool => Fit::Risky === $v->fit))), ...$this->warnings($plan), ...$this->reasons($criteria, 0, $route, $job)],
             Standing::Cannot === $standing ? [] : $missing,
             $criteria,
-            ['route' => $route->id] + $this->schoolChanges($schools, $job->choices->schools),
-            array_values(array_filter($plan->decisions, static fn ($d): bool => in_array($d->id, self::COMPARED, true))),
+            ['route' => $route->id] + $this->schoolChanges($schools, $transfer->choices->schools),
+            array_values(array_filter($plan->transfers[0]->decisions, static fn ($d): bool => in_array($d->id, self::COMPARED, true))),
             $plan->timeFor(1)->seconds,
             $hands,
         );
@@ -253,7 +255,7 @@ final readonly class Advisor
     /** @return list<Phrase> what its checks warn of at the heat or at the picture */
     private function warnings(Plan $plan): array
     {
-        $warned = array_filter($plan->checks, static fn (Check $check): bool => in_array($check->severity, [Severity::Warn, Severity::Stop, Severity::Impossible], true)
+        $warned = array_filter($plan->checks(), static fn (Check $check): bool => in_array($check->severity, [Severity::Warn, Severity::Stop, Severity::Impossible], true)
             && !in_array($check->id, ['blank.surface', 'blank.tone', 'blank.rough', 'place.print-area', 'marking.medium', 'heat.hot'], true));
 
         return array_values(array_map(static fn (Check $check): Phrase => $check->message, $warned));

@@ -15,6 +15,7 @@ final readonly class BlankKind
      * @param list<string>             $materials  ids
      * @param list<Condition>          $conditions
      * @param array<string, BlankSize> $sizes
+     * @param array<string, string>    $sides      the sides that pictures go on, in words by id; a round thing is one side, unrolled
      * @param bool                     $hollow     it has a front and a back that colour can go through to
      * @param float                    $wallMm     thickness of what lies under the picture
      */
@@ -26,6 +27,7 @@ final readonly class BlankKind
         public array $materials,
         public array $conditions,
         public array $sizes,
+        public array $sides,
         public bool $hollow,
         public float $wallMm,
         public Provenance $provenance,
@@ -48,6 +50,7 @@ final readonly class BlankKind
             $record->strings('materials'),
             array_map(Condition::from(...), $record->strings('conditions')),
             $sizes,
+            $record->record('sides')->stringMap(),
             $record->boolean('hollow'),
             $record->number('wall_mm'),
             $provenance,
@@ -59,6 +62,6 @@ final readonly class BlankKind
     {
         $sizes = $this->sizes + array_filter($own, fn (BlankSize $size): bool => isset($this->sizes[$size->like]));
 
-        return new self($this->id, $this->label, $this->shape, $this->from, $this->materials, $this->conditions, $sizes, $this->hollow, $this->wallMm, $this->provenance);
+        return new self($this->id, $this->label, $this->shape, $this->from, $this->materials, $this->conditions, $sizes, $this->sides, $this->hollow, $this->wallMm, $this->provenance);
     }
 }

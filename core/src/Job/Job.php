@@ -8,20 +8,18 @@ use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Artwork\SizedBy;
 use Wubbin\Core\Blank\Blank;
 use Wubbin\Core\Measure\Length;
-use Wubbin\Core\Route\Finish;
 
 /** What is wanted on what. Everything else follows from it, the shelf and the house. */
 final readonly class Job
 {
     public const MOST_PIECES = 10000;
+    public const MOST_TRANSFERS = 8;
 
     /**
-     * @param int<1, 10000>  $quantity
-     * @param string|null    $due         a day as YYYY-MM-DD
-     * @param string|null    $artwork     SHA-256 of the picture's file, in hexadecimal
-     * @param string|null    $artworkName the file's name as the person knows it
-     * @param list<Override> $overrides
-     * @param list<Share>    $breakdown   sizes and colours that the pieces divide into; empty where all are alike
+     * @param int<1, 10000>            $quantity
+     * @param string|null              $due       a day as YYYY-MM-DD
+     * @param non-empty-list<Transfer> $transfers in the order they are pressed
+     * @param list<Share>              $breakdown sizes and colours that the pieces divide into; empty where all are alike
      */
     public function __construct(
         public string $id,
@@ -29,13 +27,7 @@ final readonly class Job
         public int $quantity,
         public ?string $due,
         public Blank $blank,
-        public ?string $artwork,
-        public ?string $artworkName,
-        public Placement $placement,
-        public string $routeId,
-        public Finish $finish,
-        public Choices $choices,
-        public array $overrides,
+        public array $transfers,
         public string $note,
         public array $breakdown = [],
     ) {
@@ -44,22 +36,37 @@ final readonly class Job
     /** A job to start from: the same, under another id and without a day; what was set aside must be set aside anew. */
     public function copiedAs(string $id): self
     {
-        return new self($id, mb_substr($this->name, 0, JobFile::LONGEST_NAME - 7).' (copy)', $this->quantity, null, $this->blank, $this->artwork, $this->artworkName, $this->placement, $this->routeId, $this->finish, $this->choices, [], $this->note, $this->breakdown);
+        return new self($id, mb_substr($this->name, 0, JobFile::LONGEST_NAME - 7).' (copy)', $this->quantity, null, $this->blank, array_map(static fn (Transfer $transfer): Transfer => $transfer->with(overrides: []), $this->transfers), $this->note, $this->breakdown);
     }
 
-    /** The job that is done for one share of the pieces. */
+    /** The job that is done for one share of the pieces; a width of the share's own is that of its first picture. */
     public function forShare(Share $share): self
     {
         $blank = new Blank($this->blank->kindId, $share->sizeId, $this->blank->materialId, $share->colour ?? $this->blank->colour, $this->blank->condition);
-        $old = $this->placement;
-        $placement = null === $share->widthMm ? $old : Placement::of(
+        $transfers = $this->transfers;
+        if (null !== $share->widthMm) {
+            $transfers[0] = $transfers[0]->with(placement: self::widened($transfers[0]->placement, $share->widthMm));
+        }
+
+        return new self($this->id, $this->name, $share->quantity, $this->due, $blank, $transfers, $this->note);
+    }
+
+    /** The same job with nothing but this on it. */
+    public function only(Transfer $transfer): self
+    {
+        return new self($this->id, $this->name, $this->quantity, $this->due, $this->blank, [$transfer], $this->note);
+    }
+
+    private static function widened(Placement $old, float $widthMm): Placement
+    {
+        $size = $old->sizeOf(null);
+
+        return Placement::of(
             SizedBy::Width,
-            Length::mm($share->widthMm),
+            Length::mm($widthMm),
             Length::mm($old->rightMm),
             Length::mm($old->belowMm),
-            null === $old->otherMm ? null : Length::mm($share->widthMm * $old->sizeOf(null)->heightMm / $old->sizeOf(null)->widthMm),
+            null === $old->otherMm ? null : Length::mm($widthMm * $size->heightMm / $size->widthMm),
         );
-
-        return new self($this->id, $this->name, $share->quantity, $this->due, $blank, $this->artwork, $this->artworkName, $placement, $this->routeId, $this->finish, $this->choices, $this->overrides, $this->note);
     }
 }

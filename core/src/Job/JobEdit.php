@@ -9,52 +9,63 @@ use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Artwork\SizedBy;
 use Wubbin\Core\Blank\Blank;
 use Wubbin\Core\Blank\BlankKind;
+use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Blank\Condition;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\QuantityKind;
 use Wubbin\Core\Measure\QuantityParser;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Figure;
 use Wubbin\Core\Route\Finish;
 
 /**
- * Changes to a job as a person makes them: field by field, each as it was typed.
+ * Changes to a job as a person makes them: field by field, each as it was typed. Fields of a picture on the piece go to
+ * the transfer that is meant.
  *
  * Either all changes hold or none does; every field that is wrong is named. A change of the kind of blank, or of the
- * route, takes along what cannot stay: size, material and place of the one, figures of the other.
+ * route, takes along what cannot stay: size, material, sides and places of the one, figures of the other.
  */
 final class JobEdit
 {
+    /** What takes other fields along comes first, in this order, so that the other changes are not undone by it. */
+    private const FIRST = ['transfers', 'kind', 'size', 'route', 'artwork'];
+
+    /** Room left below a picture that another is put under, in mm (assumed: a finger's breadth). */
+    private const APART_MM = 15.0;
+
+    /** @param array<string, Picture> $pictures by SHA-256 */
     private function __construct(
         private Job $job,
+        private int $at,
         private readonly QuantityParser $parser,
         private readonly Catalogue $catalogue,
-        private readonly ?Picture $picture,
+        private readonly array $pictures,
     ) {
     }
 
     /**
-     * @param array<string, string> $changes what was typed, by field
-     * @param Picture|null          $picture the picture named by an `artwork` change
+     * @param array<string, string>  $changes  what was typed, by field
+     * @param array<string, Picture> $pictures those that the job has and the one that an `artwork` change names, by SHA-256
+     * @param int                    $at       the transfer that is meant, from 0
      *
      * @throws RefusedEdit naming every field that is wrong
      */
-    public static function apply(Job $job, array $changes, QuantityParser $parser, Catalogue $catalogue, ?Picture $picture = null): Job
+    public static function apply(Job $job, array $changes, QuantityParser $parser, Catalogue $catalogue, array $pictures = [], int $at = 0): Job
     {
-        $edit = new self($job, $parser, $catalogue, $picture);
-        $problems = [];
-        // What takes other fields along comes first, so that those changes are not undone by it.
-        $first = array_intersect_key($changes, ['kind' => true, 'route' => true, 'artwork' => true]);
-        foreach ($first + $changes as $field => $typed) {
-            try {
-                $edit->change($field, trim($typed));
-            } catch (UnreadableQuantity|BadRecord $e) {
-                $problems[$field] = $e->getMessage();
-            }
+        if (!isset($job->transfers[$at])) {
+            throw new RefusedEdit(['transfer' => 'There is no such picture on this piece.']);
         }
+        $edit = new self($job, $at, $parser, $catalogue, $pictures);
+        $first = array_intersect(self::FIRST, array_keys($changes));
+        $problems = $edit->take($changes, $first);
+        if (isset($changes['kind']) && [] === $problems) {
+            $edit->fitAll();
+        }
+        $problems += $edit->take($changes, array_diff(array_keys($changes), $first));
         if ([] !== $problems) {
             throw new RefusedEdit($problems);
         }
@@ -62,14 +73,36 @@ final class JobEdit
         return $edit->job;
     }
 
+    /**
+     * @param array<string, string> $changes
+     * @param array<string>         $fields
+     *
+     * @return array<string, string> what is wrong, by field
+     */
+    private function take(array $changes, array $fields): array
+    {
+        $problems = [];
+        foreach ($fields as $field) {
+            try {
+                $this->change($field, trim($changes[$field]));
+            } catch (UnreadableQuantity|BadRecord $e) {
+                $problems[$field] = $e->getMessage();
+            }
+        }
+
+        return $problems;
+    }
+
     private function change(string $field, string $typed): void
     {
         [$family, $name] = explode('.', $field, 2) + [1 => ''];
+        $transfer = $this->transfer();
+        $choices = $transfer->choices;
         match (true) {
             'override' === $family => $this->override($name, $typed),
-            'school' === $family => $this->set(choices: $this->job->choices->with('schools', $name, '' === $typed ? null : $this->school($name, $typed))),
+            'school' === $family => $this->put($transfer->with(choices: $choices->with('schools', $name, '' === $typed ? null : $this->school($name, $typed)))),
             'figure' === $family => $this->figure($name, $typed),
-            in_array($field, Choices::THINGS, true) => $this->set(choices: $this->job->choices->with('things', $field, '' === $typed ? null : $typed)),
+            in_array($field, Choices::THINGS, true) => $this->put($transfer->with(choices: $choices->with('things', $field, '' === $typed ? null : $typed))),
             'name' === $field => $this->set(name: JobFile::name($typed)),
             'quantity' === $field => $this->set(quantity: JobFile::quantity(1 === preg_match('/^\d{1,9}$/', $typed) ? (int) $typed : 0), breakdown: []),
             'breakdown' === $field => $this->breakdown($typed),
@@ -80,8 +113,12 @@ final class JobEdit
             'material' === $field => $this->set(blank: $this->blank(material: $typed)),
             'colour' === $field => $this->set(blank: $this->blank(colour: Colour::hex($typed))),
             'condition' === $field => $this->set(blank: $this->blank(condition: Condition::tryFrom($typed) ?? throw self::notOffered())),
+            'transfer' === $field => $this->rearrange($typed),
+            'transfers' === $field => $this->set(transfers: JobFile::transfers(Record::of(json_decode($typed, true), 'transfers')->each())),
+            'side' === $field => $this->side($typed),
+            'over' === $field => $this->put($transfer->with(over: ['yes' => true, 'no' => false][$typed] ?? throw self::notOffered())),
             'route' === $field => $this->route($typed),
-            'finish' === $field => $this->set(finish: Finish::tryFrom($typed) ?? throw self::notOffered()),
+            'finish' === $field => $this->put($transfer->with(finish: Finish::tryFrom($typed) ?? throw self::notOffered())),
             'width' === $field, 'height' === $field => $this->resize(SizedBy::from($field), $this->parser->length($typed)),
             'right' === $field => $this->place(right: $this->parser->length($typed)),
             'below' === $field => $this->place(below: $this->parser->length($typed)),
@@ -90,21 +127,117 @@ final class JobEdit
         };
     }
 
+    private function transfer(): Transfer
+    {
+        return $this->job->transfers[$this->at] ?? throw BadRecord::at('transfer', 'There is no such picture on this piece.');
+    }
+
+    private function put(Transfer $transfer): void
+    {
+        $transfers = $this->job->transfers;
+        $transfers[$this->at] = $transfer;
+        $this->set(transfers: array_values($transfers));
+    }
+
+    private function picture(Transfer $transfer): ?Picture
+    {
+        return $this->pictures[$transfer->artwork ?? ''] ?? null;
+    }
+
+    private function kindAtHand(): BlankKind
+    {
+        return $this->catalogue->blanks[$this->job->blank->kindId] ?? throw self::notOffered();
+    }
+
+    private function sizeAtHand(): BlankSize
+    {
+        $sizes = $this->kindAtHand()->sizes;
+
+        return $sizes[$this->job->blank->sizeId] ?? array_values($sizes)[0];
+    }
+
     private function kind(string $id): void
     {
         $kind = $this->catalogue->blanks[$id] ?? throw self::notOffered();
         $this->set(blank: new Blank($id, (string) array_key_first($kind->sizes), $kind->materials[0] ?? '', $this->job->blank->colour, $kind->conditions[0] ?? Condition::New), breakdown: []);
-        $this->fitInto($kind);
     }
 
-    /** A picture of usual size in the usual place: as wide as the print area lets it, at most 200 mm, and centred. */
-    private function fitInto(BlankKind $kind): void
+    /** Every picture on a side that there is, of usual size in the usual place. */
+    private function fitAll(): void
     {
-        $area = array_values($kind->sizes)[0]->printArea;
-        $aspect = null === $this->picture ? 1.0 : $this->picture->aspect();
+        $sides = $this->kindAtHand()->sides;
+        $this->set(transfers: array_map(fn (Transfer $transfer): Transfer => $transfer->with(
+            sideId: isset($sides[$transfer->sideId]) ? null : (string) array_key_first($sides),
+            placement: $this->usual($transfer),
+        ), $this->job->transfers));
+    }
+
+    /** As wide as the print area lets it, at most 200 mm, and centred. */
+    private function usual(Transfer $transfer): Placement
+    {
+        $area = $this->sizeAtHand()->printArea;
+        $aspect = $this->picture($transfer)?->aspect() ?? 1.0;
         $width = min(200.0, $area->size->widthMm * 0.8, $area->size->heightMm * 0.8 * $aspect);
-        $drop = 'shirt' === $kind->id ? 80.0 : $area->yMm + max(0.0, ($area->size->heightMm - $width / $aspect) / 2.0);
-        $this->set(placement: Placement::of(SizedBy::Width, Length::mm(round($width)), Length::mm(0.0), Length::mm(round($drop)), null === $this->job->artwork ? Length::mm(round($width)) : null));
+        $drop = 'shirt' === $this->job->blank->kindId ? 80.0 : $area->yMm + max(0.0, ($area->size->heightMm - $width / $aspect) / 2.0);
+
+        return Placement::of(SizedBy::Width, Length::mm(round($width)), Length::mm(0.0), Length::mm(round($drop)), null === $transfer->artwork ? Length::mm(round($width)) : null);
+    }
+
+    /** Adds a picture, takes one away, or presses it earlier. */
+    private function rearrange(string $wish): void
+    {
+        $transfers = $this->job->transfers;
+        match ($wish) {
+            'add' => $transfers[] = $this->another(),
+            'remove' => array_splice($transfers, $this->at, 1),
+            'earlier' => [$transfers[max(0, $this->at - 1)], $transfers[$this->at]] = [$transfers[$this->at], $transfers[max(0, $this->at - 1)]],
+            default => throw self::notOffered(),
+        };
+        if ([] === $transfers) {
+            throw BadRecord::at('transfer', 'One picture stays: a job without any is none.');
+        }
+        if (count($transfers) > Job::MOST_TRANSFERS) {
+            throw BadRecord::at('transfer', 'At most 8 pictures go on one piece.');
+        }
+        $this->set(transfers: array_values($transfers));
+    }
+
+    /** One more that goes the way of the one at hand: on a side that is still empty, or else where there is room. */
+    private function another(): Transfer
+    {
+        $taken = array_map(static fn (Transfer $transfer): string => $transfer->sideId, $this->job->transfers);
+        $free = array_diff(array_keys($this->kindAtHand()->sides), $taken);
+        $model = $this->transfer();
+        $side = array_values($free)[0] ?? $model->sideId;
+        $new = (new Transfer($side, false, null, null, $model->placement, $model->routeId, $model->finish, new Choices(schools: $model->choices->schools), []));
+        $new = $new->with(placement: $this->usual($new));
+
+        return [] === $free ? $new->with(placement: $this->clearOf($new)) : $new;
+    }
+
+    /** Turned away from what is there on a round piece, and below it on a flat one; where there is no room it lies over. */
+    private function clearOf(Transfer $new): Placement
+    {
+        $size = $this->sizeAtHand();
+        $there = array_filter($this->job->transfers, static fn (Transfer $one): bool => $one->sideId === $new->sideId);
+        [$right, $below] = [$new->placement->rightMm, $new->placement->belowMm];
+        if (null !== $size->diameterMm) {
+            $wrap = $size->widthMm;
+            $gap = static fn (float $x): float => min([$wrap, ...array_map(static fn (Transfer $one): float => abs(fmod(abs($one->placement->rightMm - $x) + $wrap / 2.0, $wrap) - $wrap / 2.0), $there)]);
+            $eighths = array_map(static fn (int $n): float => $n * $wrap / 8.0, [0, 2, -2, 3, -3, 1, -1]);
+            usort($eighths, static fn (float $a, float $b): int => $gap($b) <=> $gap($a));
+            $right = round($eighths[0]);
+        } else {
+            $free = round(max([0.0, ...array_map(fn (Transfer $one): float => $one->placement->rectOf($this->picture($one))->bottom(), $there)]) + self::APART_MM);
+            $below = $free + $new->placement->sizeOf(null)->heightMm <= $size->printArea->bottom() ? $free : $below;
+        }
+
+        return Placement::of($new->placement->by, Length::mm($new->placement->sideMm), Length::mm($right), Length::mm($below), null === $new->placement->otherMm ? null : Length::mm($new->placement->otherMm));
+    }
+
+    private function side(string $id): void
+    {
+        $this->put($this->transfer()->with(sideId: isset($this->kindAtHand()->sides[$id]) ? $id : throw self::notOffered()));
     }
 
     private function route(string $id): void
@@ -112,41 +245,40 @@ final class JobEdit
         if (!isset($this->catalogue->routes[$id])) {
             throw self::notOffered();
         }
-        $this->set(routeId: $id, choices: new Choices(schools: $this->job->choices->schools));
+        $this->put($this->transfer()->with(routeId: $id, choices: new Choices(schools: $this->transfer()->choices->schools)));
     }
 
     private function artwork(string $sha256): void
     {
+        $transfer = $this->transfer();
         if ('' === $sha256) {
-            $size = $this->job->placement->sizeOf($this->picture);
-            $this->job = $this->copy(artwork: [null, null]);
+            $size = $transfer->placement->sizeOf($this->picture($transfer));
+            $this->put($transfer->withArtwork(null, null));
             $this->resize(SizedBy::Width, Length::mm($size->widthMm));
 
             return;
         }
-        if ($this->picture?->sha256 !== $sha256) {
-            throw BadRecord::at('artwork', 'This picture is not in the store. Upload it first.');
-        }
-        $this->job = $this->copy(artwork: [$this->picture->sha256, $this->picture->name]);
+        $picture = $this->pictures[$sha256] ?? throw BadRecord::at('artwork', 'This picture is not in the store. Upload it first.');
+        $this->put($transfer->withArtwork($picture->sha256, $picture->name));
         $this->place(other: false);
     }
 
     private function resize(SizedBy $by, Length $side): void
     {
-        $old = $this->job->placement;
+        $old = $this->transfer()->placement;
         $other = null;
-        if (null === $this->job->artwork) {
+        if (null === $this->transfer()->artwork) {
             $size = $old->sizeOf(null);
             $other = Length::mm(SizedBy::Width === $by ? $size->heightMm : $size->widthMm);
         }
-        $this->set(placement: Placement::of($by, $side, Length::mm($old->rightMm), Length::mm($old->belowMm), $other));
+        $this->put($this->transfer()->with(placement: Placement::of($by, $side, Length::mm($old->rightMm), Length::mm($old->belowMm), $other)));
     }
 
     private function place(?Length $right = null, ?Length $below = null, bool $other = true): void
     {
-        $old = $this->job->placement;
+        $old = $this->transfer()->placement;
         $kept = $other && null !== $old->otherMm ? Length::mm($old->otherMm) : null;
-        $this->set(placement: Placement::of($old->by, Length::mm($old->sideMm), $right ?? Length::mm($old->rightMm), $below ?? Length::mm($old->belowMm), $kept));
+        $this->put($this->transfer()->with(placement: Placement::of($old->by, Length::mm($old->sideMm), $right ?? Length::mm($old->rightMm), $below ?? Length::mm($old->belowMm), $kept)));
     }
 
     private function school(string $matter, string $option): string
@@ -157,9 +289,9 @@ final class JobEdit
     /** A figure is typed in its own unit; emptied, it goes back to the recipe's. */
     private function figure(string $name, string $typed): void
     {
-        $figure = $this->catalogue->routes[$this->job->routeId]->figures[$name] ?? throw BadRecord::at('figure.'.$name, 'This route has no such figure.');
+        $figure = $this->catalogue->routes[$this->transfer()->routeId]->figures[$name] ?? throw BadRecord::at('figure.'.$name, 'This route has no such figure.');
         if ('' === $typed) {
-            $this->set(choices: $this->job->choices->withFigure($name, null));
+            $this->put($this->transfer()->with(choices: $this->transfer()->choices->withFigure($name, null)));
 
             return;
         }
@@ -169,7 +301,7 @@ final class JobEdit
             QuantityKind::Count, QuantityKind::Speed => (float) $typed,
             default => $this->parser->length($typed)->mm,
         };
-        $this->set(choices: $this->job->choices->withFigure($name, self::sensible($figure, $value)));
+        $this->put($this->transfer()->with(choices: $this->transfer()->choices->withFigure($name, self::sensible($figure, $value))));
     }
 
     private static function sensible(Figure $figure, float $value): float
@@ -180,24 +312,24 @@ final class JobEdit
     /** The quantity is what the shares add up to; emptied, all pieces are alike again. */
     private function breakdown(string $typed): void
     {
-        $kind = $this->catalogue->blanks[$this->job->blank->kindId] ?? throw self::notOffered();
-        $shares = Breakdown::parse($typed, $kind, $this->catalogue, $this->parser);
+        $shares = Breakdown::parse($typed, $this->kindAtHand(), $this->catalogue, $this->parser);
         $all = array_sum(array_map(static fn (Share $share): int => $share->quantity, $shares));
         $this->set(quantity: [] === $shares ? null : JobFile::quantity($all), breakdown: $shares);
     }
 
     private function due(string $typed): void
     {
-        $this->job = $this->copy(due: [JobFile::due('' === $typed ? null : $typed)]);
+        $old = $this->job;
+        $this->job = new Job($old->id, $old->name, $old->quantity, JobFile::due('' === $typed ? null : $typed), $old->blank, $old->transfers, $old->note, $old->breakdown);
     }
 
     private function override(string $check, string $reason): void
     {
-        $overrides = array_values(array_filter($this->job->overrides, static fn (Override $o): bool => $o->check !== $check));
+        $overrides = array_values(array_filter($this->transfer()->overrides, static fn (Override $o): bool => $o->check !== $check));
         if ('' !== $reason) {
             $overrides[] = new Override($check, mb_substr($reason, 0, 500));
         }
-        $this->set(overrides: $overrides);
+        $this->put($this->transfer()->with(overrides: $overrides));
     }
 
     private function blank(?string $size = null, ?string $material = null, ?Colour $colour = null, ?Condition $condition = null): Blank
@@ -208,43 +340,14 @@ final class JobEdit
     }
 
     /**
-     * @param int<1, 10000>|null  $quantity
-     * @param list<Override>|null $overrides
-     * @param list<Share>|null    $breakdown
+     * @param int<1, 10000>|null            $quantity
+     * @param non-empty-list<Transfer>|null $transfers
+     * @param list<Share>|null              $breakdown
      */
-    private function set(?string $name = null, ?int $quantity = null, ?string $note = null, ?Blank $blank = null, ?Placement $placement = null, ?string $routeId = null, ?Finish $finish = null, ?Choices $choices = null, ?array $overrides = null, ?array $breakdown = null): void
+    private function set(?string $name = null, ?int $quantity = null, ?string $note = null, ?Blank $blank = null, ?array $transfers = null, ?array $breakdown = null): void
     {
         $old = $this->job;
-        $this->job = new Job(
-            $old->id,
-            $name ?? $old->name,
-            $quantity ?? $old->quantity,
-            $old->due,
-            $blank ?? $old->blank,
-            $old->artwork,
-            $old->artworkName,
-            $placement ?? $old->placement,
-            $routeId ?? $old->routeId,
-            $finish ?? $old->finish,
-            $choices ?? $old->choices,
-            $overrides ?? $old->overrides,
-            $note ?? $old->note,
-            $breakdown ?? $old->breakdown,
-        );
-    }
-
-    /**
-     * The job with what may be emptied changed.
-     *
-     * @param array{?string}|null          $due
-     * @param array{?string, ?string}|null $artwork SHA-256 and name
-     */
-    private function copy(?array $due = null, ?array $artwork = null): Job
-    {
-        $old = $this->job;
-        [$sha256, $name] = $artwork ?? [$old->artwork, $old->artworkName];
-
-        return new Job($old->id, $old->name, $old->quantity, null === $due ? $old->due : $due[0], $old->blank, $sha256, $name, $old->placement, $old->routeId, $old->finish, $old->choices, $old->overrides, $old->note, $old->breakdown);
+        $this->job = new Job($old->id, $name ?? $old->name, $quantity ?? $old->quantity, $old->due, $blank ?? $old->blank, $transfers ?? $old->transfers, $note ?? $old->note, $breakdown ?? $old->breakdown);
     }
 
     private static function notOffered(): BadRecord

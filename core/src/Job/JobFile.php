@@ -29,27 +29,19 @@ final readonly class JobFile
     /** @throws BadRecord naming the field */
     public static function read(Record $record): Job
     {
-        $artwork = $record->recordOrNull('artwork');
-
         return new Job(
             $record->string('id'),
             self::name($record->string('name')),
             self::quantity($record->integer('quantity')),
             self::due($record->stringOrNull('due')),
             self::blank($record->record('blank')),
-            $artwork?->string('sha256'),
-            $artwork?->string('name'),
-            self::placement($record->record('placement')),
-            $record->string('route'),
-            $record->enum('finish', Finish::class),
-            self::choices($record->record('choices')),
-            array_map(static fn (Record $r): Override => new Override($r->string('check'), $r->string('reason')), $record->records('overrides')),
+            self::transfers($record->records('transfers')),
             self::note($record->stringOrNull('note') ?? ''),
             array_map(self::share(...), $record->records('breakdown')),
         );
     }
 
-    /** @return array{artwork: array{name: string, sha256: string, embedded?: string}|null, ...<string, mixed>} */
+    /** @return array{transfers: non-empty-list<array{artwork: array{name: string, sha256: string, embedded?: string}|null, ...<string, mixed>}>, ...<string, mixed>} */
     public static function write(Job $job): array
     {
         return [
@@ -66,26 +58,69 @@ final readonly class JobFile
                 'colour' => $job->blank->colour->toHex(),
                 'condition' => $job->blank->condition->value,
             ],
-            'artwork' => null === $job->artwork ? null : ['name' => $job->artworkName ?? '', 'sha256' => $job->artwork],
-            'placement' => [
-                'by' => $job->placement->by->value,
-                'side_mm' => $job->placement->sideMm,
-                'other_mm' => $job->placement->otherMm,
-                'right_mm' => $job->placement->rightMm,
-                'below_mm' => $job->placement->belowMm,
-            ],
-            'route' => $job->routeId,
-            'finish' => $job->finish->value,
-            'choices' => [
-                // Objects, so that nothing chosen is written {} and not [].
-                'things' => (object) $job->choices->things,
-                'schools' => (object) $job->choices->schools,
-                'figures' => (object) $job->choices->figures,
-            ],
-            'overrides' => array_map(static fn (Override $o): array => ['check' => $o->check, 'reason' => $o->reason], $job->overrides),
+            'transfers' => array_map(self::writeTransfer(...), $job->transfers),
             'note' => $job->note,
             'breakdown' => array_map(static fn (Share $share): array => ['quantity' => $share->quantity, 'size' => $share->sizeId, 'colour' => $share->colour?->toHex(), 'width_mm' => $share->widthMm], $job->breakdown),
         ];
+    }
+
+    /** @return array{artwork: array{name: string, sha256: string, embedded?: string}|null, ...<string, mixed>} */
+    private static function writeTransfer(Transfer $transfer): array
+    {
+        return [
+            'side' => $transfer->sideId,
+            'over' => $transfer->over,
+            'artwork' => null === $transfer->artwork ? null : ['name' => $transfer->artworkName ?? '', 'sha256' => $transfer->artwork],
+            'placement' => [
+                'by' => $transfer->placement->by->value,
+                'side_mm' => $transfer->placement->sideMm,
+                'other_mm' => $transfer->placement->otherMm,
+                'right_mm' => $transfer->placement->rightMm,
+                'below_mm' => $transfer->placement->belowMm,
+            ],
+            'route' => $transfer->routeId,
+            'finish' => $transfer->finish->value,
+            'choices' => [
+                // Objects, so that nothing chosen is written {} and not [].
+                'things' => (object) $transfer->choices->things,
+                'schools' => (object) $transfer->choices->schools,
+                'figures' => (object) $transfer->choices->figures,
+            ],
+            'overrides' => array_map(static fn (Override $o): array => ['check' => $o->check, 'reason' => $o->reason], $transfer->overrides),
+        ];
+    }
+
+    /**
+     * @param list<Record> $records
+     *
+     * @return non-empty-list<Transfer>
+     *
+     * @throws BadRecord when there are none, or more than eight
+     */
+    public static function transfers(array $records): array
+    {
+        if ([] === $records || count($records) > Job::MOST_TRANSFERS) {
+            throw BadRecord::at('transfers', 'From 1 to 8 pictures go on one piece.');
+        }
+
+        return array_map(self::transfer(...), $records);
+    }
+
+    private static function transfer(Record $record): Transfer
+    {
+        $artwork = $record->recordOrNull('artwork');
+
+        return new Transfer(
+            $record->string('side'),
+            $record->boolean('over'),
+            $artwork?->string('sha256'),
+            $artwork?->string('name'),
+            self::placement($record->record('placement')),
+            $record->string('route'),
+            $record->enum('finish', Finish::class),
+            self::choices($record->record('choices')),
+            array_map(static fn (Record $r): Override => new Override($r->string('check'), $r->string('reason')), $record->records('overrides')),
+        );
     }
 
     /** @throws BadRecord when empty or longer than 120 characters */

@@ -37,6 +37,13 @@ final readonly class Phrase implements \JsonSerializable
         return strtr($words, '{}<>', '()()');
     }
 
+    public function sameAs(self $other): bool
+    {
+        $figures = static fn (self $phrase): array => array_map(static fn (Quantity $q): array => [$q->kind, $q->value, $q->to], $phrase->values);
+
+        return $this->text === $other->text && $figures($this) === $figures($other);
+    }
+
     /** @return array{text: string, values: object} */
     public function jsonSerialize(): array
     {

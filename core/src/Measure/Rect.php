@@ -37,6 +37,20 @@ final readonly class Rect
         return new self($this->xMm - $mm, $this->yMm - $mm, $this->size->grown($mm));
     }
 
+    public function movedBy(float $xMm): self
+    {
+        return new self($this->xMm + $xMm, $this->yMm, $this->size);
+    }
+
+    /** What both cover; null where they do not meet by more than a tenth of a millimetre. */
+    public function overlap(self $other): ?self
+    {
+        $width = min($this->right(), $other->right()) - max($this->xMm, $other->xMm);
+        $height = min($this->bottom(), $other->bottom()) - max($this->yMm, $other->yMm);
+
+        return $width <= 0.1 || $height <= 0.1 ? null : new self(max($this->xMm, $other->xMm), max($this->yMm, $other->yMm), Size::mm($width, $height));
+    }
+
     /** Whether this lies wholly inside the other; a hundredth of a millimetre is forgiven to rounding. */
     public function within(self $other): bool
     {

@@ -4,101 +4,73 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
-use Wubbin\Core\Blank\DrawnLine;
 use Wubbin\Core\Blank\Shape;
-use Wubbin\Core\Heat\IronCoverage;
 use Wubbin\Core\Measure\Duration;
-use Wubbin\Core\Measure\Rect;
-use Wubbin\Core\Measure\Size;
-use Wubbin\Core\Route\Caution;
-use Wubbin\Core\Route\HeatKind;
-use Wubbin\Core\Sheet\SheetLayout;
-use Wubbin\Core\Stack\Stack;
 
-/** Everything that follows from a job and a shelf. Computed, never edited. */
-final readonly class Plan implements \JsonSerializable
+/** Everything that follows from a job, a shelf and a house. Computed, never edited. */
+final class Plan implements \JsonSerializable
 {
+    /** Kept once it is asked for, since telling it means writing the whole plan. */
+    private ?string $id = null;
+
     /**
-     * @param list<Decision>  $decisions
-     * @param list<Check>     $checks
-     * @param list<Step>      $steps
-     * @param list<string>    $cautions  those that stand on the ticket rather than at a step
-     * @param list<DrawnLine> $drawing   the blank, origin at the middle of the edge it is measured from
-     * @param int<1, max>     $quantity
-     * @param list<SharePlan> $shares
-     * @param string          $piece     what one of them is called
+     * @param int<1, max>                  $quantity
+     * @param string                       $piece     what one of them is called
+     * @param non-empty-list<TransferPlan> $transfers in the order they are pressed
+     * @param non-empty-list<list<Step>>   $rounds    of work on all pieces, one after another
+     * @param list<SharePlan>              $shares    that the pieces divide into
      */
     private function __construct(
-        public string $jobId,
-        public string $jobName,
-        public string $routeId,
-        public string $piece,
-        public ?HeatKind $heat,
-        public int $quantity,
-        public array $decisions,
-        public array $checks,
-        public array $steps,
-        public array $cautions,
-        public Stack $stack,
-        public array $drawing,
-        public Rect $printArea,
-        public float $widthMm,
-        public float $heightMm,
-        public string $from,
-        public ?float $diameterMm,
-        public ?Rect $placed,
-        public ?SheetLayout $sheet,
-        public ?IronCoverage $coverage,
-        public ?Size $plate,
-        public ?string $artwork,
-        public array $shares,
+        public readonly string $jobId,
+        public readonly string $jobName,
+        public readonly int $quantity,
+        public readonly string $piece,
+        public readonly array $transfers,
+        public readonly array $rounds,
+        public readonly array $shares,
     ) {
     }
 
-    /** @param list<SharePlan> $shares plans of what the pieces divide into */
-    public static function of(Setup $setup, array $shares = []): self
+    /**
+     * @param non-empty-list<Setup> $setups of the job's transfers, in their order
+     * @param list<SharePlan>       $shares plans of what the pieces divide into
+     */
+    public static function of(array $setups, array $shares = []): self
     {
-        $cautions = array_filter($setup->catalogue->cautions, static fn (Caution $caution): bool => [] !== array_intersect($caution->at, [Caution::TICKET_BLANK, Caution::TICKET_ARTWORK])
-            && $caution->concerns($setup->route->id, $setup->heat?->kind, $setup->kind->id, $setup->size->forChild()));
-        $steps = WorkSteps::of($setup);
+        $names = Layering::names($setups);
+        $transfers = [];
+        foreach ($setups as $at => $setup) {
+            $along = [...Layering::checks($setups, $names, $at), ...(0 === $at ? Preflight::ofShares($shares) : [])];
+            $transfers[] = TransferPlan::of($setup, $names[$at], $along, $shares);
+        }
+        $first = $setups[0];
+        $piece = Shape::Garment === $first->kind->shape ? $first->kind->label : lcfirst($first->blankName());
 
-        return new self(
-            $setup->job->id,
-            $setup->job->name,
-            $setup->route->id,
-            Shape::Garment === $setup->kind->shape ? $setup->kind->label : lcfirst($setup->blankName()),
-            $setup->heat?->kind,
-            $setup->job->quantity,
-            Ticket::of($setup, $steps, $shares),
-            [...Preflight::of($setup), ...Preflight::ofShares($shares, $setup->job)],
-            $steps,
-            array_values(array_map(static fn (Caution $caution): string => $caution->text, $cautions)),
-            $setup->stack,
-            $setup->size->drawing,
-            $setup->size->printArea,
-            $setup->size->widthMm,
-            $setup->size->heightMm,
-            $setup->kind->from,
-            $setup->size->diameterMm,
-            $setup->placed,
-            $setup->sheet,
-            $setup->coverage,
-            $setup->heat?->plate,
-            $setup->picture?->sha256,
-            $shares,
-        );
+        return new self($first->job->id, $first->job->name, $first->job->quantity, $piece, $transfers, WorkOrder::of($transfers, $first->catalogue->hands), $shares);
     }
 
-    /** A sheet may go to the printer: it can be laid out, and no check of its stage stands against it. */
+    /** Its sheets may go to the printer: all can be laid out, and no check of that stage stands against one. */
     public function printable(): bool
     {
-        return null !== $this->sheet && [] === $this->blocking(Stage::Print);
+        return [] === array_filter($this->transfers, static fn (TransferPlan $transfer): bool => !$transfer->printable());
     }
 
     /** The whole job may be done. */
     public function ready(): bool
     {
-        return null !== $this->sheet && [] === array_filter($this->checks, static fn (Check $check): bool => $check->blocks());
+        return [] === array_filter($this->transfers, static fn (TransferPlan $transfer): bool => !$transfer->ready());
+    }
+
+    /** @return list<Check> of all pictures */
+    public function checks(): array
+    {
+        return array_merge(...array_map(static fn (TransferPlan $transfer): array => $transfer->checks, $this->transfers));
+    }
+
+    /** @return list<Step> what is done for a piece and for all of them, in order */
+    public function steps(): array
+    {
+        return array_merge(...$this->rounds);
     }
 
     /**
@@ -109,7 +81,7 @@ final readonly class Plan implements \JsonSerializable
      */
     public function timeFor(int $pieces): Duration
     {
-        $waiting = array_filter($this->steps, static fn (Step $step): bool => $step->kind->waits());
+        $waiting = array_filter($this->steps(), static fn (Step $step): bool => $step->kind->waits());
 
         return $this->handsFor($pieces)->plus(self::sum($waiting, 1));
     }
@@ -121,59 +93,37 @@ final readonly class Plan implements \JsonSerializable
      */
     public function handsFor(int $pieces): Duration
     {
-        return self::sum(array_filter($this->steps, static fn (Step $step): bool => !$step->kind->waits()), $pieces);
+        return self::sum(array_filter($this->steps(), static fn (Step $step): bool => !$step->kind->waits()), $pieces);
     }
 
     /**
-     * Eight hexadecimal digits that change with anything in the plan that shows on the sheet or at the bench.
+     * Eight hexadecimal digits that change with anything in the plan that shows on the sheets or at the bench.
      *
      * The name and the number of pieces are not part of it: more of the same is the same plan.
      */
     public function id(): string
     {
-        $lines = array_values(array_filter($this->decisions, static fn (Decision $decision): bool => 'quantity' !== $decision->id));
-        $shares = array_map(static fn (SharePlan $share): string => $share->planId(), $this->shares);
-        $content = [$lines, $shares, $this->steps, $this->stack->layers, $this->placed, $this->artwork, $this->sheet?->page, $this->sheet?->picture, $this->coverage?->places];
+        $content = [
+            array_map(static fn (TransferPlan $transfer): array => $transfer->content(), $this->transfers),
+            array_map(static fn (SharePlan $share): string => $share->plan->id(), $this->shares),
+        ];
 
-        return substr(hash('sha256', json_encode($content, \JSON_THROW_ON_ERROR)), 0, 8);
+        return $this->id ??= substr(hash('sha256', json_encode($content, \JSON_THROW_ON_ERROR)), 0, 8);
     }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        $rect = static fn (Rect $r): array => ['x_mm' => $r->xMm, 'y_mm' => $r->yMm, 'width_mm' => $r->size->widthMm, 'height_mm' => $r->size->heightMm];
-
         return [
             'id' => $this->id(),
             'job_id' => $this->jobId,
             'job_name' => $this->jobName,
-            'route' => $this->routeId,
-            'piece' => $this->piece,
-            'heat' => $this->heat?->value,
             'quantity' => $this->quantity,
+            'piece' => $this->piece,
             'printable' => $this->printable(),
             'ready' => $this->ready(),
-            'decisions' => $this->decisions,
-            'checks' => $this->checks,
-            'steps' => $this->steps,
-            'cautions' => $this->cautions,
-            'stack' => ['layers' => $this->stack->layers, 'mirrored' => $this->stack->mirrored()],
-            'blank' => [
-                'drawing' => $this->drawing,
-                'print_area' => $rect($this->printArea),
-                'width_mm' => $this->widthMm,
-                'height_mm' => $this->heightMm,
-                'diameter_mm' => $this->diameterMm,
-                'from' => $this->from,
-            ],
-            'placed' => null === $this->placed ? null : $rect($this->placed),
-            'sheet' => $this->sheet,
-            'coverage' => null === $this->coverage || null === $this->plate ? null : [
-                'plate_width_mm' => $this->plate->widthMm,
-                'plate_length_mm' => $this->plate->heightMm,
-                'places' => $this->coverage->places,
-            ],
-            'artwork' => $this->artwork,
+            'transfers' => $this->transfers,
+            'steps' => $this->steps(),
             'shares' => $this->shares,
             'times' => [
                 'one_s' => $this->timeFor(1)->seconds,
@@ -182,12 +132,6 @@ final readonly class Plan implements \JsonSerializable
                 'all_hands_s' => $this->handsFor($this->quantity)->seconds,
             ],
         ];
-    }
-
-    /** @return list<Check> */
-    private function blocking(Stage $stage): array
-    {
-        return array_values(array_filter($this->checks, static fn (Check $check): bool => $check->stage === $stage && $check->blocks()));
     }
 
     /**

@@ -9,6 +9,7 @@ use Wubbin\Core\Job\Breakdown;
 use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Route\Catalogue;
 
@@ -20,19 +21,23 @@ final readonly class Planner
     }
 
     /**
-     * @param Picture|null $picture what is known of the job's picture; null where it has none, or it cannot be found
+     * @param array<string, Picture> $pictures what is known of the job's pictures, by SHA-256; one that is missing cannot be found
      *
-     * @throws BadRecord when the job names a blank, material, route or school that Wubbin does not have
+     * @throws BadRecord when the job names a blank, material, side, route or school that Wubbin does not have
      */
-    public function plan(Job $job, Shelf $shelf, ?Picture $picture, House $house = new House()): Plan
+    public function plan(Job $job, Shelf $shelf, array $pictures = [], House $house = new House()): Plan
     {
         $catalogue = $shelf->stocked($this->catalogue);
+        $setups = static fn (Job $job): array => array_map(
+            static fn (Transfer $transfer): Setup => new Setup($job, $transfer, $shelf, $pictures[$transfer->artwork ?? ''] ?? null, $catalogue, $house),
+            $job->transfers,
+        );
         $shares = [];
         foreach ($job->breakdown as $share) {
-            $setup = new Setup($job->forShare($share), $shelf, $picture, $catalogue, $house);
-            $shares[] = SharePlan::of(Breakdown::label($share, $setup->kind, $catalogue), $share->quantity, Plan::of($setup));
+            $of = $setups($job->forShare($share));
+            $shares[] = SharePlan::of(Breakdown::label($share, $of[0]->kind, $catalogue), $share->quantity, Plan::of($of));
         }
 
-        return Plan::of(new Setup($job, $shelf, $picture, $catalogue, $house), $shares);
+        return Plan::of($setups($job), $shares);
     }
 }

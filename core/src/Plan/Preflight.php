@@ -7,7 +7,6 @@ namespace Wubbin\Core\Plan;
 use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Blank\Condition;
 use Wubbin\Core\Blank\Surface;
-use Wubbin\Core\Job\Job;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Route\Fit;
@@ -32,18 +31,19 @@ final readonly class Preflight
     {
     }
 
-    /** @return list<Check> in the order of work */
-    public static function of(Setup $setup): array
+    /**
+     * @param list<Check> $along found by looking at all pictures of the job together
+     *
+     * @return list<Check> in the order of work; what the person has set aside carries the reason
+     */
+    public static function of(Setup $setup, array $along = []): array
     {
         $preflight = new self($setup);
-        $reasons = [];
-        foreach ($setup->job->overrides as $override) {
-            $reasons[$override->check] = $override->reason;
-        }
+        $reasons = array_column($setup->transfer->overrides, 'reason', 'check');
 
         return array_map(
             static fn (Check $check): Check => isset($reasons[$check->id]) ? $check->overridden($reasons[$check->id]) : $check,
-            array_merge($preflight->blank(), $preflight->picture(), $preflight->sheet(), $preflight->press()),
+            array_merge($preflight->blank(), $preflight->picture(), $preflight->sheet(), $preflight->press(), $along),
         );
     }
 
@@ -54,15 +54,13 @@ final readonly class Preflight
      *
      * @return list<Check>
      */
-    public static function ofShares(array $shares, Job $job): array
+    public static function ofShares(array $shares): array
     {
-        $reasons = array_column($job->overrides, 'reason', 'check');
         $checks = [];
         foreach ($shares as $share) {
             if (null !== $share->against) {
                 $id = 'share.'.preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($share->label));
-                $check = Check::found($id, Stage::Print, Severity::Stop, 'quantity', Phrase::of($share->label.': '.$share->against->text, $share->against->values), Phrase::of('Give these pieces another width or size, or make them a job of their own.'));
-                $checks[] = isset($reasons[$id]) ? $check->overridden($reasons[$id]) : $check;
+                $checks[] = Check::found($id, Stage::Print, Severity::Stop, 'quantity', Phrase::of($share->label.': '.$share->against->text, $share->against->values), Phrase::of('Give these pieces another width or size, or make them a job of their own.'));
             }
         }
 
@@ -134,7 +132,7 @@ final readonly class Preflight
     {
         $setup = $this->setup;
         if (null === $setup->placed) {
-            $named = $setup->job->artworkName;
+            $named = $setup->transfer->artworkName;
 
             return [Check::found('picture.there', Stage::Print, Severity::Missing, 'picture',
                 Phrase::of(null === $named ? 'There is no picture yet.' : sprintf('The picture “%s” is not in this shop.', Phrase::plain($named))),
@@ -219,10 +217,10 @@ final readonly class Preflight
         $checks = [];
         if (null === $medium) {
             $wanted = $setup->catalogue->media[$setup->route->media[0]]->label;
-            $checks[] = $this->notOnShelf('medium.there', Stage::Print, 'medium', $setup->job->choices->thing('medium'), $wanted, array_filter($setup->shelf->media, static fn (Medium $m): bool => in_array($m->like, $setup->route->media, true)));
+            $checks[] = $this->notOnShelf('medium.there', Stage::Print, 'medium', $setup->transfer->choices->thing('medium'), $wanted, array_filter($setup->shelf->media, static fn (Medium $m): bool => in_array($m->like, $setup->route->media, true)));
         }
         if (null === $marking) {
-            $checks[] = $this->notOnShelf('marking.there', Stage::Print, 'marking', $setup->job->choices->thing('marking'), 'printer that prints this', $setup->shelf->markings);
+            $checks[] = $this->notOnShelf('marking.there', Stage::Print, 'marking', $setup->transfer->choices->thing('marking'), 'printer that prints this', $setup->shelf->markings);
         }
         if (null === $medium || null === $marking) {
             return $checks;
@@ -285,7 +283,7 @@ final readonly class Preflight
         $checks = [];
         if (null === $heat) {
             $kinds = implode(' or ', array_map(static fn (HeatKind $kind): string => $kind->label(), $setup->ways->heat()));
-            $checks[] = $this->notOnShelf('heat.there', Stage::Heat, 'heat', $setup->job->choices->thing('heat'), $kinds, array_filter($setup->shelf->heat, static fn ($s): bool => in_array($s->kind, $setup->ways->heat(), true)));
+            $checks[] = $this->notOnShelf('heat.there', Stage::Heat, 'heat', $setup->transfer->choices->thing('heat'), $kinds, array_filter($setup->shelf->heat, static fn ($s): bool => in_array($s->kind, $setup->ways->heat(), true)));
         } else {
             array_push($checks, ...$this->heat());
         }
@@ -312,7 +310,7 @@ final readonly class Preflight
         }
         if (in_array(LayerRole::Cover, $roles, true)) {
             $checks[] = null === $setup->cover
-                ? $this->notOnShelf('cover.there', Stage::Heat, 'cover', $setup->job->choices->thing('cover'), 'cover sheet for this', array_filter($setup->shelf->covers, static fn (Support $cover): bool => in_array($cover->like, $setup->ways->covers(), true)))
+                ? $this->notOnShelf('cover.there', Stage::Heat, 'cover', $setup->transfer->choices->thing('cover'), 'cover sheet for this', array_filter($setup->shelf->covers, static fn (Support $cover): bool => in_array($cover->like, $setup->ways->covers(), true)))
                 : Check::pass('cover.there', Stage::Heat, 'cover', Phrase::of('A cover lies over the work.'));
         }
 
@@ -362,7 +360,7 @@ final readonly class Preflight
     {
         $setup = $this->setup;
         if (null === $setup->base) {
-            return $this->notOnShelf('base.there', Stage::Heat, 'base', $setup->job->choices->thing('base'), 'hard base', $setup->shelf->bases);
+            return $this->notOnShelf('base.there', Stage::Heat, 'base', $setup->transfer->choices->thing('base'), 'hard base', $setup->shelf->bases);
         }
         if (Route::BASE_HARD !== $setup->route->base || $setup->base->hard) {
             return Check::pass('base.hard', Stage::Heat, 'base', Phrase::of('The base is right.'));

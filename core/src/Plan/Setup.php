@@ -15,6 +15,7 @@ use Wubbin\Core\Heat\IronCoverage;
 use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Rect;
@@ -36,7 +37,7 @@ use Wubbin\Core\Sheet\SheetLayout;
 use Wubbin\Core\Stack\Stack;
 
 /**
- * A job with its names turned into things: what was chosen, or else the first on the shelf that suits; and what follows
+ * One transfer of a job with its names turned into things: what was chosen, or else the first on the shelf that suits; and what follows
  * from it by geometry. Ticket, checks and steps all read from here.
  */
 final readonly class Setup
@@ -45,6 +46,8 @@ final readonly class Setup
     public BlankKind $kind;
     public BlankSize $size;
     public Material $material;
+    /** The side of the blank, in words. */
+    public string $side;
     public Tone $tone;
     public Finish $finish;
     public PeelRule $peel;
@@ -69,30 +72,31 @@ final readonly class Setup
     public ?IronCoverage $coverage;
 
     /** @throws BadRecord when the job names a blank, material, route or school that Wubbin does not have */
-    public function __construct(public Job $job, public Shelf $shelf, public ?Picture $picture, public Catalogue $catalogue, public House $house)
+    public function __construct(public Job $job, public Transfer $transfer, public Shelf $shelf, public ?Picture $picture, public Catalogue $catalogue, public House $house)
     {
-        $this->route = self::known($catalogue->routes, $job->routeId, 'route');
+        $this->route = self::known($catalogue->routes, $transfer->routeId, 'route');
         $this->kind = self::known($catalogue->blanks, $job->blank->kindId, 'blank.kind');
         $this->size = self::known($this->kind->sizes, $job->blank->sizeId, 'blank.size');
         $this->material = self::known(array_intersect_key($catalogue->materials, array_flip($this->kind->materials)), $job->blank->materialId, 'blank.material');
+        $this->side = self::known($this->kind->sides, $transfer->sideId, 'side');
         $conditions = array_column($this->kind->conditions, null, 'value');
         self::known($conditions, $job->blank->condition->value, 'blank.condition');
         $this->tone = $catalogue->tones->toneOf($job->blank->colour);
-        $this->finish = $this->route->finish($job->finish);
-        $ways = Ways::of($this->route, $catalogue, $job->choices, $house);
+        $this->finish = $this->route->finish($transfer->finish);
+        $ways = Ways::of($this->route, $catalogue, $transfer->choices, $house);
         $this->medium = $this->chooseMedium($ways);
         $this->heat = $this->chooseHeat($ways);
-        $this->recipe = $house->recipeFor($this->route->id, $job->choices, $this->medium, $this->heat);
+        $this->recipe = $house->recipeFor($this->route->id, $transfer->choices, $this->medium, $this->heat);
         $this->ways = $ways->figuresBy($this->recipe);
         $this->peel = null === $this->recipe?->peel ? $this->route->finishes[$this->finish->value] : $this->recipe->peel->from($this->recipe->provenance());
         $this->marking = $this->chooseMarking();
         $byHand = $this->marking?->byHand() ?? $this->route->byHand;
-        $this->placed = null === $picture && !$byHand ? null : $job->placement->rectOf($picture);
+        $this->placed = null === $picture && !$byHand ? null : $transfer->placement->rectOf($picture);
         $this->dpi = null === $this->placed ? null : $picture?->effectiveDpi($this->placed->size);
 
         $this->setting = $this->chooseSetting();
-        $this->base = null === $this->route->base ? null : self::choose($shelf->bases, $job->choices->thing('base'), fn (Support $base): bool => Route::BASE_HARD !== $this->route->base || $base->hard);
-        $this->guard = $this->route->guard && $this->kind->hollow ? self::choose($shelf->guards, $job->choices->thing('guard'), static fn (Support $guard): bool => true) : null;
+        $this->base = null === $this->route->base ? null : self::choose($shelf->bases, $transfer->choices->thing('base'), fn (Support $base): bool => Route::BASE_HARD !== $this->route->base || $base->hard);
+        $this->guard = $this->route->guard && $this->kind->hollow ? self::choose($shelf->guards, $transfer->choices->thing('guard'), static fn (Support $guard): bool => true) : null;
         $this->cover = $this->chooseCover();
 
         $this->circumstances = $this->findCircumstances($byHand);
@@ -111,6 +115,12 @@ final readonly class Setup
     public function blankName(): string
     {
         return Shape::Garment === $this->kind->shape ? ucfirst($this->kind->label).' '.$this->size->label : ucfirst($this->size->label);
+    }
+
+    /** What stands on its sheet: the job, and the side where it has several pictures. */
+    public function sheetLabel(): string
+    {
+        return $this->job->name.(1 === count($this->job->transfers) ? '' : ' · '.$this->side);
     }
 
     /** How far outside the picture it is cut. */
@@ -160,8 +170,8 @@ final readonly class Setup
         // The order of the shelf decides between sheets of one kind; the chosen way between kinds.
         $preferred = $ways->media();
         uasort($usable, static fn (Medium $a, Medium $b): int => [] === $preferred ? 0 : $order[$a->like] <=> $order[$b->like]);
-        $asked = $this->job->choices->thing('medium');
-        $size = null === $this->picture ? null : $this->job->placement->sizeOf($this->picture);
+        $asked = $this->transfer->choices->thing('medium');
+        $size = null === $this->picture ? null : $this->transfer->placement->sizeOf($this->picture);
         $margin = 5.0;
         $trim = Length::mm(isset($ways->figures['trim']) ? $ways->figures['trim']->value : 0.0);
 
@@ -184,7 +194,7 @@ final readonly class Setup
         // By hand only where the route is drawn by hand, and there first; a printer otherwise.
         uasort($markings, fn (Marking $a, Marking $b): int => ($a->byHand() !== $this->route->byHand) <=> ($b->byHand() !== $this->route->byHand));
 
-        return self::choose($markings, $this->job->choices->thing('marking'), static fn (Marking $m): bool => $takes($m));
+        return self::choose($markings, $this->transfer->choices->thing('marking'), static fn (Marking $m): bool => $takes($m));
     }
 
     private function chooseHeat(Ways $ways): ?HeatSource
@@ -193,7 +203,7 @@ final readonly class Setup
         $usable = array_filter($this->shelf->heat, static fn (HeatSource $source): bool => in_array($source->kind, $kinds, true));
         uasort($usable, static fn (HeatSource $a, HeatSource $b): int => array_search($a->kind, $kinds, true) <=> array_search($b->kind, $kinds, true));
 
-        return self::choose($usable, $this->job->choices->thing('heat'), fn (HeatSource $source): bool => $this->reaches($source));
+        return self::choose($usable, $this->transfer->choices->thing('heat'), fn (HeatSource $source): bool => $this->reaches($source));
     }
 
     /** Whether a source can be set as the route wants it. */
@@ -225,7 +235,7 @@ final readonly class Setup
         $usable = array_filter($this->shelf->covers, static fn (Support $cover): bool => in_array($cover->like, $order, true));
         uasort($usable, static fn (Support $a, Support $b): int => array_search($a->like, $order, true) <=> array_search($b->like, $order, true));
 
-        return self::choose($usable, $this->job->choices->thing('cover'), static fn (Support $cover): bool => true);
+        return self::choose($usable, $this->transfer->choices->thing('cover'), static fn (Support $cover): bool => true);
     }
 
     /** @return array<string, string> */
@@ -258,7 +268,7 @@ final readonly class Setup
             return null;
         }
 
-        return SheetLayout::fit($this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->trim(), $this->stack->mirrored(), $this->job->name, 'none' !== ($this->ways->options['guide']->id ?? ''));
+        return SheetLayout::fit($this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->trim(), $this->stack->mirrored(), $this->sheetLabel(), 'none' !== ($this->ways->options['guide']->id ?? ''));
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Wubbin\Core\Plan;
 use Wubbin\Core\Measure\Duration;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Provenance;
+use Wubbin\Core\Route\Once;
 use Wubbin\Core\Route\Scope;
 use Wubbin\Core\Route\StepKind;
 
@@ -14,7 +15,7 @@ use Wubbin\Core\Route\StepKind;
  * One thing to do, with the cue to watch for.
  *
  * `timed` steps have a duration that matters and run on the clock; of the others the duration is only what hands
- * usually need. `area` counts the places of the iron from 1.
+ * usually need. `area` counts the places of the iron from 1, `transfer` the pictures of the job from 0.
  */
 final readonly class Step implements \JsonSerializable
 {
@@ -30,7 +31,21 @@ final readonly class Step implements \JsonSerializable
         public Provenance $provenance,
         public ?int $area = null,
         public array $cautions = [],
+        public ?Once $once = null,
+        public int $transfer = 0,
     ) {
+    }
+
+    /** The same step for another picture of the job; ids stay different. */
+    public function of(int $transfer): self
+    {
+        return 0 === $transfer ? $this : new self($this->id.'-of-'.($transfer + 1), $this->kind, $this->scope, $this->title, $this->cue, $this->duration, $this->timed, $this->provenance, $this->area, $this->cautions, $this->once, $transfer);
+    }
+
+    /** Whether doing one of them is doing the other. */
+    public function sameAs(self $other): bool
+    {
+        return $this->kind === $other->kind && $this->title->sameAs($other->title) && $this->cue->sameAs($other->cue) && $this->duration->seconds === $other->duration->seconds;
     }
 
     /**
@@ -61,6 +76,7 @@ final readonly class Step implements \JsonSerializable
             'provenance' => $this->provenance,
             'area' => $this->area,
             'cautions' => $this->cautions,
+            'transfer' => $this->transfer,
         ];
     }
 }

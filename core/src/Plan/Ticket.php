@@ -158,19 +158,25 @@ final readonly class Ticket
 
     private function place(): Decision
     {
-        $place = $this->setup->job->placement;
-        $from = $this->setup->kind->from;
+        $transfer = $this->setup->transfer;
+        $place = $transfer->placement;
+        $sides = $this->setup->kind->sides;
         $values = ['below' => Quantity::length($place->belowMm)];
-        $across = 'Centred';
+        $across = 'centred';
         if (abs($place->rightMm) >= 0.05) {
             $across = '{beside} '.($place->rightMm > 0.0 ? 'right' : 'left').' of centre';
             $values['beside'] = Quantity::length(abs($place->rightMm));
         }
+        $named = count($sides) > 1 && (count($this->setup->job->transfers) > 1 || array_key_first($sides) !== $transfer->sideId);
+        $alternatives = [];
+        foreach (1 === count($sides) ? [] : $sides as $id => $side) {
+            $alternatives[] = new Alternative(ucfirst($side), null, $id === $transfer->sideId, ['side' => $id]);
+        }
 
         return new Decision('place', 'Where it sits',
-            Phrase::of($across.', {below} below the '.$from, $values),
+            Phrase::of(($named ? ucfirst($this->setup->side).', '.$across : ucfirst($across)).', {below} below the '.$this->setup->kind->from, $values),
             Phrase::of(null === $this->setup->size->diameterMm ? 'Right and left as you look at it.' : 'Drawn unrolled: the seam is at both ends, at the back of the piece.'),
-            'place.from-edge', Provenance::person(), DecidedBy::Person);
+            'place.from-edge', Provenance::person(), DecidedBy::Person, $alternatives);
     }
 
     private function mirrored(): Decision
@@ -199,7 +205,7 @@ final readonly class Ticket
         return new Decision('marking', true === $marking?->byHand() ? 'Drawn with' : 'Printer',
             Phrase::of(null === $marking ? 'None on the shelf' : ucfirst($marking->label)),
             Phrase::of($because),
-            'marking.medium', Provenance::commonPractice(), $this->by(null !== $marking, $this->setup->job->choices->thing('marking')),
+            'marking.medium', Provenance::commonPractice(), $this->by(null !== $marking, $this->setup->transfer->choices->thing('marking')),
             $this->choices('marking', $this->setup->shelf->markings, $marking?->id));
     }
 
@@ -210,7 +216,7 @@ final readonly class Ticket
         return new Decision('medium', 'Sheet',
             Phrase::of(null === $medium ? 'None on the shelf' : ucfirst($medium->label)),
             Phrase::of(null === $medium ? 'It wants '.$this->setup->catalogue->media[$this->setup->route->media[0]]->label.'.' : sprintf('Print side: %s. One picture a sheet.', $this->setup->recipe->printSide ?? $medium->printSide)),
-            'medium.print-side', $medium->provenance ?? Provenance::commonPractice(), $this->by(null !== $medium, $this->setup->job->choices->thing('medium')),
+            'medium.print-side', $medium->provenance ?? Provenance::commonPractice(), $this->by(null !== $medium, $this->setup->transfer->choices->thing('medium')),
             $this->choices('medium', array_filter($this->setup->shelf->media, fn (Medium $medium): bool => in_array($medium->like, $this->setup->route->media, true)), $medium?->id));
     }
 
@@ -232,7 +238,7 @@ final readonly class Ticket
         return new Decision('recipe', 'Recipe',
             Phrase::of(null === $used ? 'Wubbin’s own figures' : $used->name.', version '.$used->version),
             Phrase::of(null === $used ? 'A recipe of the house is there and is not used.' : 'Typed in by your house: its figures outrank the built-in ones.'),
-            'recipe.precedence', null === $used ? Provenance::commonPractice() : $used->provenance(), $this->by(true, $this->setup->job->choices->thing('recipe')), $alternatives);
+            'recipe.precedence', null === $used ? Provenance::commonPractice() : $used->provenance(), $this->by(true, $this->setup->transfer->choices->thing('recipe')), $alternatives);
     }
 
     private function drying(): Decision
@@ -275,7 +281,7 @@ final readonly class Ticket
             $when .= ', about {wait} after the heat';
             $values['wait'] = Quantity::duration($peel->wait);
         }
-        $other = $this->setup->finish === $this->setup->job->finish ? '' : sprintf(' This route does not give %s.', $this->setup->job->finish->value);
+        $other = $this->setup->finish === $this->setup->transfer->finish ? '' : sprintf(' This route does not give %s.', $this->setup->transfer->finish->value);
 
         return new Decision('finish', 'Finish',
             Phrase::of(ucfirst($this->setup->finish->value).', peel '.$peel->word),
@@ -300,7 +306,7 @@ final readonly class Ticket
         return new Decision('heat', HeatKind::Burnisher === $heat?->kind ? 'Rubbed with' : 'Heat',
             null === $heat ? Phrase::of('None on the shelf') : Phrase::of(ucfirst($heat->label).(HeatKind::Iron === $heat->kind ? ' at ' : ', ').$setting->text, $setting->values),
             Phrase::of(HeatKind::Burnisher === $heat?->kind ? 'No heat: rub hard and evenly.' : $because),
-            'heat.setting', null === $this->setup->setting->dots ? $this->setup->setting->provenance : $this->setup->catalogue->dotsProvenance, $this->by(null !== $heat, $this->setup->job->choices->thing('heat')),
+            'heat.setting', null === $this->setup->setting->dots ? $this->setup->setting->provenance : $this->setup->catalogue->dotsProvenance, $this->by(null !== $heat, $this->setup->transfer->choices->thing('heat')),
             $this->choices('heat', $usable, $heat?->id));
     }
 
@@ -363,7 +369,7 @@ final readonly class Ticket
         return new Decision('base', 'Base',
             Phrase::of(null === $base ? 'Not chosen' : ucfirst($base->label)),
             Phrase::of('hard' === $this->setup->route->base ? 'A hard board: on a soft one the edges lift.' : 'The press’s own pad evens out seams.'),
-            'base.hard', $this->setup->catalogue->supportsProvenance, $this->by(null !== $base, $this->setup->job->choices->thing('base')),
+            'base.hard', $this->setup->catalogue->supportsProvenance, $this->by(null !== $base, $this->setup->transfer->choices->thing('base')),
             $this->choices('base', $this->setup->shelf->bases, $base?->id));
     }
 
@@ -374,7 +380,7 @@ final readonly class Ticket
         return new Decision('guard', 'Inside',
             Phrase::of(null === $guard ? 'Nothing' : ucfirst($guard->label).' between front and back'),
             Phrase::of('Colour can go through to the back.'),
-            'guard.inside', $this->setup->catalogue->supportsProvenance, $this->by(null !== $guard, $this->setup->job->choices->thing('guard')),
+            'guard.inside', $this->setup->catalogue->supportsProvenance, $this->by(null !== $guard, $this->setup->transfer->choices->thing('guard')),
             $this->choices('guard', $this->setup->shelf->guards, $guard?->id));
     }
 
@@ -386,7 +392,7 @@ final readonly class Ticket
         return new Decision('cover', 'Cover',
             Phrase::of(null === $cover ? 'None on the shelf' : ucfirst($cover->label)),
             Phrase::of('It lets go of the work and keeps the heat source clean.'),
-            'cover.sheet', $this->setup->route->layersProvenance, $this->by(null !== $cover, $this->setup->job->choices->thing('cover')),
+            'cover.sheet', $this->setup->route->layersProvenance, $this->by(null !== $cover, $this->setup->transfer->choices->thing('cover')),
             $this->choices('cover', array_filter($this->setup->shelf->covers, static fn (Support $cover): bool => in_array($cover->like, $order, true)), $cover?->id));
     }
 
@@ -401,7 +407,7 @@ final readonly class Ticket
 
     private function figureBy(string $figure, DecidedBy $otherwise): DecidedBy
     {
-        return isset($this->setup->job->choices->figures[$figure]) ? DecidedBy::Person : $otherwise;
+        return isset($this->setup->transfer->choices->figures[$figure]) ? DecidedBy::Person : $otherwise;
     }
 
     /**

@@ -82,6 +82,7 @@ final readonly class WorkSteps
             $provenance,
             $rule->perPlace && $places > 0 ? $time : null,
             $this->cautions($rule->kind),
+            $rule->once,
         );
     }
 

@@ -30,6 +30,7 @@ final readonly class Route
      * @param array<string, Verdict>  $tones         by tone; a tone that is not named is fine
      * @param array<string, string>   $materialNotes by material
      * @param list<LookWanted>        $looks         it can give
+     * @param string                  $beneath       what becomes of it when another picture is heated over it
      * @param array<string, PeelRule> $finishes      by finish, the usual one first
      * @param array<string, Setting>  $settings      by kind of heat
      * @param array<string, Figure>   $figures
@@ -53,6 +54,8 @@ final readonly class Route
         private ?Verdict $rough,
         public array $materialNotes,
         public array $looks,
+        public string $beneath,
+        public Provenance $beneathProvenance,
         public Holds $holds,
         public int $cost,
         public Provenance $costProvenance,
@@ -78,6 +81,7 @@ final readonly class Route
             }
         }
         $base = $record->string('base');
+        $beneath = $record->record('beneath');
         $cost = $record->record('cost');
         $height = $record->recordOrNull('picture')?->numberOrNull('height_mm');
 
@@ -98,6 +102,8 @@ final readonly class Route
             $record->has('rough') ? Verdict::fromRecord($record->record('rough')) : null,
             $record->recordOrNull('materials')?->stringMap() ?? [],
             array_map(LookWanted::from(...), $record->strings('looks')),
+            $beneath->string('why'),
+            Provenance::fromRecord($beneath->record('provenance')),
             Holds::fromRecord($record->record('holds')),
             $cost->integer('level'),
             Provenance::fromRecord($cost->record('provenance')),

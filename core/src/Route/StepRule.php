@@ -11,7 +11,7 @@ use Wubbin\Core\Measure\Record;
  * A step as a route writes it down: words with `<names>` of things and `{names}` of figures, and how its time is told.
  *
  * `time` names the figure its clock runs on; a step without one takes what hands usually need. `perPlace` repeats it for
- * each place of the plate, `repeat` as often as a figure counts.
+ * each place of the plate, `repeat` as often as a figure counts. `once` is for what several pictures on one side share.
  */
 final readonly class StepRule
 {
@@ -25,6 +25,7 @@ final readonly class StepRule
         public int $times,
         public bool $perPlace,
         public ?string $repeat,
+        public ?Once $once,
         public When $when,
     ) {
     }
@@ -42,6 +43,7 @@ final readonly class StepRule
             $record->has('times') ? $record->integer('times') : 1,
             'place' === $record->stringOrNull('per'),
             $record->stringOrNull('repeat'),
+            $record->has('once') ? $record->enum('once', Once::class) : null,
             When::fromRecord($record->recordOrNull('when')),
         );
     }

@@ -7,7 +7,10 @@ namespace Wubbin\Core\Run;
 use Wubbin\Core\Plan\Step;
 use Wubbin\Core\Route\Scope;
 
-/** The steps of a run, one after another: what is shared, then each piece to its end, then what closes the session. */
+/**
+ * The steps of a run, one after another: round by round what is shared, then piece after piece, then what closes the
+ * round.
+ */
 final readonly class BenchSequence
 {
     /** @param list<BenchStep> $steps */
@@ -16,30 +19,29 @@ final readonly class BenchSequence
     }
 
     /**
-     * @param list<Step>  $steps  of the plan
-     * @param int<1, max> $pieces made in this run
+     * @param non-empty-list<list<Step>> $rounds of the plan
+     * @param int<1, max>                $pieces made in this run
      */
-    public static function of(array $steps, int $pieces): self
+    public static function of(array $rounds, int $pieces): self
     {
         $sequence = [];
-        $append = static function (Step $step, ?int $piece) use (&$sequence, $pieces): void {
-            $sequence[] = new BenchStep($step->id, $piece, $step->timed, null === $piece ? $step->durationFor($pieces)->seconds : $step->duration->seconds);
-        };
-        foreach ($steps as $step) {
-            if (Scope::OnceBefore === $step->scope || Scope::EachSheet === $step->scope) {
-                $append($step, null);
-            }
-        }
-        for ($piece = 1; $piece <= $pieces; ++$piece) {
+        foreach ($rounds as $steps) {
             foreach ($steps as $step) {
-                if (Scope::EachPiece === $step->scope) {
-                    $append($step, $piece);
+                if (Scope::OnceBefore === $step->scope || Scope::EachSheet === $step->scope) {
+                    $sequence[] = new BenchStep($step->id, null, $step->timed, $step->durationFor($pieces)->seconds);
                 }
             }
-        }
-        foreach ($steps as $step) {
-            if (Scope::OnceAfter === $step->scope) {
-                $append($step, null);
+            for ($piece = 1; $piece <= $pieces; ++$piece) {
+                foreach ($steps as $step) {
+                    if (Scope::EachPiece === $step->scope) {
+                        $sequence[] = new BenchStep($step->id, $piece, $step->timed, $step->duration->seconds);
+                    }
+                }
+            }
+            foreach ($steps as $step) {
+                if (Scope::OnceAfter === $step->scope) {
+                    $sequence[] = new BenchStep($step->id, null, $step->timed, $step->duration->seconds);
+                }
             }
         }
 
@@ -52,24 +54,26 @@ final readonly class BenchSequence
         return new self($steps);
     }
 
-    /** Where the first step after this piece's last one stands. */
-    public function after(int $piece): int
+    /**
+     * Where the bench goes on from a position: at the next step that is not of a piece which is out of the run.
+     *
+     * @param list<int> $out pieces that are judged already
+     */
+    public function next(int $position, array $out): int
     {
-        $last = -1;
-        foreach ($this->steps as $position => $step) {
-            if ($step->piece === $piece) {
-                $last = $position;
-            }
-        }
+        do {
+            ++$position;
+        } while (isset($this->steps[$position]) && in_array($this->steps[$position]->piece, $out, true));
 
-        return $last + 1;
+        return $position;
     }
 
     /** Whether this is the last step of its piece, after which the piece is judged. */
     public function closesPiece(int $position): bool
     {
         $piece = $this->steps[$position]->piece ?? null;
+        $later = array_slice($this->steps, $position + 1);
 
-        return null !== $piece && $this->after($piece) === $position + 1;
+        return null !== $piece && [] === array_filter($later, static fn (BenchStep $step): bool => $step->piece === $piece);
     }
 }

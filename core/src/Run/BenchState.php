@@ -46,13 +46,13 @@ final readonly class BenchState
                     if ($sequence->closesPiece($position)) {
                         $judging = $piece;
                     } else {
-                        ++$position;
+                        $position = $sequence->next($position, array_keys($outcomes));
                     }
                     break;
                 case EventType::Judged:
                     if (null !== $piece && null !== $event->outcome) {
                         $outcomes[$piece] = $event->outcome;
-                        $position = $sequence->after($piece);
+                        $position = $sequence->next($position, array_keys($outcomes));
                         $startedAt = $judging = null;
                     }
                     break;

@@ -116,7 +116,7 @@ final class AdvisorTest extends TestCase
     {
         $catalogue = Orchard::catalogue();
 
-        return (new Advisor($catalogue, new Planner($catalogue)))->advise($job, $shelf ?? Orchard::shelf(), Orchard::picture(), new House(), $wish, $runs);
+        return (new Advisor($catalogue, new Planner($catalogue)))->advise($job, $job->transfers[0], $shelf ?? Orchard::shelf(), Orchard::picture(), new House(), $wish, $runs);
     }
 
     /** @param array<string, array{good: int, started: int}> $runs */

@@ -80,12 +80,12 @@ final class BreakdownTest extends TestCase
 
     public function testEachShareHasAPlanOfItsOwn(): void
     {
-        $plan = Orchard::plan(Orchard::edited(['breakdown' => '6 S 120 mm, 10 M, 2 L']));
+        $plan = Orchard::whole(Orchard::edited(['breakdown' => '6 S 120 mm, 10 M, 2 L']));
         self::assertSame(['S 120 mm', 'M', 'L'], array_map(static fn (SharePlan $s): string => $s->label, $plan->shares));
-        self::assertSame([120.0, 240.0, 240.0], array_map(static fn (SharePlan $s): float => $s->plan->placed->size->widthMm ?? 0.0, $plan->shares));
+        self::assertSame([120.0, 240.0, 240.0], array_map(static fn (SharePlan $s): float => $s->plan->transfers[0]->placed->size->widthMm ?? 0.0, $plan->shares));
         self::assertCount(3, array_unique(array_map(static fn (SharePlan $s): string => $s->plan->id(), $plan->shares)));
         self::assertTrue($plan->ready());
-        self::assertSame('18: 6 × S 120 mm, 10 × M, 2 × L', (new UnitFormat())->phrase(Orchard::decision($plan, 'quantity')->value));
+        self::assertSame('18: 6 × S 120 mm, 10 × M, 2 × L', (new UnitFormat())->phrase(Orchard::decision($plan->transfers[0], 'quantity')->value));
     }
 
     public function testWhatStandsAgainstOneOfThemIsTold(): void

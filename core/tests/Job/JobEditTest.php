@@ -29,30 +29,30 @@ final class JobEditTest extends TestCase
         self::assertSame(24, $job->quantity);
         self::assertSame('2026-12-05', $job->due);
         self::assertSame(['L', 'cotton-blend', '#f4ecd8'], [$job->blank->sizeId, $job->blank->materialId, $job->blank->colour->toHex()]);
-        self::assertEqualsWithDelta([241.3, -12.0, 70.0], [$job->placement->sideMm, $job->placement->rightMm, $job->placement->belowMm], 1e-9);
-        self::assertSame(['heat' => 'iron-travel'], $job->choices->things);
-        self::assertSame(['drying' => 'dry-5'], $job->choices->schools);
-        self::assertSame('gloss', $job->finish->value);
+        self::assertEqualsWithDelta([241.3, -12.0, 70.0], [$job->transfers[0]->placement->sideMm, $job->transfers[0]->placement->rightMm, $job->transfers[0]->placement->belowMm], 1e-9);
+        self::assertSame(['heat' => 'iron-travel'], $job->transfers[0]->choices->things);
+        self::assertSame(['drying' => 'dry-5'], $job->transfers[0]->choices->schools);
+        self::assertSame('gloss', $job->transfers[0]->finish->value);
     }
 
     public function testGivingTheHeightLetsTheWidthFollow(): void
     {
         $job = Orchard::edited(['height' => '100 mm']);
-        self::assertSame(SizedBy::Height, $job->placement->by);
-        self::assertSame(100.0, $job->placement->sideMm);
+        self::assertSame(SizedBy::Height, $job->transfers[0]->placement->by);
+        self::assertSame(100.0, $job->transfers[0]->placement->sideMm);
     }
 
     public function testAnEmptyChoiceGoesBackToWubbin(): void
     {
         $job = Orchard::edit(Orchard::edited(['heat' => 'iron-travel']), ['heat' => '']);
-        self::assertNull($job->choices->thing('heat'));
+        self::assertNull($job->transfers[0]->choices->thing('heat'));
     }
 
     public function testAPictureMustBeTheOneThatWasUploaded(): void
     {
         $job = Orchard::edited(['artwork' => str_repeat('a', 64)]);
-        self::assertSame('branch.png', $job->artworkName);
-        self::assertNull(Orchard::edited(['artwork' => ''])->artwork);
+        self::assertSame('branch.png', $job->transfers[0]->artworkName);
+        self::assertNull(Orchard::edited(['artwork' => ''])->transfers[0]->artwork);
         $this->expectException(RefusedEdit::class);
         Orchard::edited(['artwork' => str_repeat('b', 64)]);
     }
@@ -60,9 +60,9 @@ final class JobEditTest extends TestCase
     public function testAReasonSetsACheckAsideAndAnEmptyOneHeedsItAgain(): void
     {
         $job = Orchard::edited(['override.blank.tone' => 'The aged look is wanted.']);
-        self::assertEquals([new Override('blank.tone', 'The aged look is wanted.')], $job->overrides);
+        self::assertEquals([new Override('blank.tone', 'The aged look is wanted.')], $job->transfers[0]->overrides);
         $job = Orchard::edit($job, ['override.blank.tone' => '']);
-        self::assertSame([], $job->overrides);
+        self::assertSame([], $job->transfers[0]->overrides);
     }
 
     /** @return iterable<string, array{string, string, string}> */
@@ -121,7 +121,7 @@ final class JobEditTest extends TestCase
     public function testABareNumberIsInThePersonsUnits(): void
     {
         $job = JobEdit::apply(Orchard::job(), ['width' => '10'], new QuantityParser(Units::Us), Orchard::catalogue());
-        self::assertEqualsWithDelta(254.0, $job->placement->sideMm, 1e-9);
+        self::assertEqualsWithDelta(254.0, $job->transfers[0]->placement->sideMm, 1e-9);
     }
 
     public function testAnEditedJobSurvivesItsFile(): void
@@ -135,35 +135,35 @@ final class JobEditTest extends TestCase
         $job = Orchard::edited(['kind' => 'mug']);
         self::assertSame(['mug', 'mug-ordinary', 'glazed-ceramic', 'smooth'], [$job->blank->kindId, $job->blank->sizeId, $job->blank->materialId, $job->blank->condition->value]);
         $mug = Orchard::catalogue()->blanks['mug']->sizes['mug-ordinary'];
-        self::assertTrue($job->placement->rectOf(Orchard::picture())->within($mug->printArea));
+        self::assertTrue($job->transfers[0]->placement->rectOf(Orchard::picture())->within($mug->printArea));
     }
 
     public function testWhatIsTypedBesideAChangeOfKindIsKept(): void
     {
         $job = Orchard::edited(['size' => 'squat', 'width' => '40 mm', 'kind' => 'pillar-candle']);
-        self::assertSame(['squat', 40.0], [$job->blank->sizeId, $job->placement->sideMm]);
+        self::assertSame(['squat', 40.0], [$job->blank->sizeId, $job->transfers[0]->placement->sideMm]);
     }
 
     public function testAnotherRouteForgetsWhatWasChosenForTheOldOne(): void
     {
         $job = Orchard::edit(Orchard::edited(['heat' => 'iron-travel', 'figure.dwell' => '25 s', 'school.drying' => 'dry-5']), ['route' => 'dark-film']);
-        self::assertSame('dark-film', $job->routeId);
-        self::assertSame([], $job->choices->things);
-        self::assertSame([], $job->choices->figures);
-        self::assertSame(['drying' => 'dry-5'], $job->choices->schools);
+        self::assertSame('dark-film', $job->transfers[0]->routeId);
+        self::assertSame([], $job->transfers[0]->choices->things);
+        self::assertSame([], $job->transfers[0]->choices->figures);
+        self::assertSame(['drying' => 'dry-5'], $job->transfers[0]->choices->schools);
     }
 
     public function testAFigureIsTypedInItsUnitAndEmptiedAgain(): void
     {
         $job = Orchard::edited(['figure.dwell' => '25 s', 'figure.trim' => '1/4 in']);
-        self::assertEqualsWithDelta(['dwell' => 25.0, 'trim' => 6.35], $job->choices->figures, 1e-9);
-        self::assertSame(['dwell'], array_keys(Orchard::edit($job, ['figure.trim' => ''])->choices->figures));
+        self::assertEqualsWithDelta(['dwell' => 25.0, 'trim' => 6.35], $job->transfers[0]->choices->figures, 1e-9);
+        self::assertSame(['dwell'], array_keys(Orchard::edit($job, ['figure.trim' => ''])->transfers[0]->choices->figures));
     }
 
     public function testWithoutAPictureBothSidesAreGiven(): void
     {
         $job = Orchard::edited(['artwork' => '', 'width' => '60 mm', 'height' => '40 mm']);
-        $size = $job->placement->sizeOf(null);
+        $size = $job->transfers[0]->placement->sizeOf(null);
         self::assertSame([60.0, 40.0], [$size->widthMm, $size->heightMm]);
     }
 }

@@ -30,7 +30,7 @@ final class JobFileTest extends TestCase
         yield 'an unheard-of colour' => [['blank' => ['colour' => 'white']], 'blank.colour'];
         yield 'an unheard-of condition' => [['blank' => ['condition' => 'torn']], 'blank.condition'];
         yield 'a size out of sense' => [['placement' => ['side_mm' => 1e9]], 'placement'];
-        yield 'text for a size' => [['placement' => ['side_mm' => '240 mm']], 'placement.side_mm'];
+        yield 'text for a size' => [['placement' => ['side_mm' => '240 mm']], 'transfers.0.placement.side_mm'];
         yield 'no pieces' => [['quantity' => 0], 'quantity'];
         yield 'no such day' => [['due' => '2026-13-01'], 'due'];
         yield 'no name' => [['name' => ''], 'name'];
@@ -116,9 +116,9 @@ final class JobFileTest extends TestCase
     public function testABreakdownMayNameABlankOfTheShopsOwn(): void
     {
         $shelf = Shelf::fromRecord(Record::of(['own' => ['blanks' => [['id' => 'ours', 'like' => 'XL', 'label' => 'Smock', 'chest_mm' => 640, 'length_mm' => 800]]]] + Orchard::shelf()->toRecord()), Orchard::catalogue());
-        $job = JobEdit::apply(Orchard::job(), ['breakdown' => '3 M, 2 smock'], new QuantityParser(), $shelf->stocked(Orchard::catalogue()), Orchard::picture());
+        $job = JobEdit::apply(Orchard::job(), ['breakdown' => '3 M, 2 smock'], new QuantityParser(), $shelf->stocked(Orchard::catalogue()), Orchard::pictures());
         self::assertSame(5, $job->quantity);
-        self::assertSame(640.0, Orchard::plan($job, shelf: $shelf)->shares[1]->plan->widthMm);
+        self::assertSame(640.0, Orchard::whole($job, shelf: $shelf)->shares[1]->plan->transfers[0]->widthMm);
     }
 
     public function testABlankOfAnotherShopIsNotKnown(): void

@@ -7,8 +7,8 @@ namespace Wubbin\Core\Tests\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Step;
+use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Tests\Orchard;
 
 /** Safety at the step where it matters. Common practice, no source: local codes and the makers' sheets come first. */
@@ -54,7 +54,7 @@ final class CautionsTest extends TestCase
 
     public function testWhatIsOfTheBlankStandsOnTheTicket(): void
     {
-        $on = static fn (Plan $plan): string => implode(' ', $plan->cautions);
+        $on = static fn (TransferPlan $plan): string => implode(' ', $plan->cautions);
         self::assertStringContainsString('Children’s clothing', $on(Orchard::plan(Orchard::job(['blank' => ['size' => 'child-9'], 'placement' => ['side_mm' => 150]]))));
         self::assertStringNotContainsString('Children’s clothing', $on(Orchard::plan()));
         self::assertStringContainsString('drinking rim', $on(self::plan('laser-ceramic', [])));
@@ -74,10 +74,10 @@ final class CautionsTest extends TestCase
     #[DataProvider('routes')]
     public function testABatchTakesLongerButNotAsLongAsSoManyAlone(string $route): void
     {
-        $plan = self::plan($route, []);
+        $plan = Orchard::whole(Orchard::jobOf($route));
         $waits = 0.0;
         $once = 0.0;
-        foreach ($plan->steps as $step) {
+        foreach ($plan->steps() as $step) {
             $waits += $step->kind->waits() ? $step->durationFor(1)->seconds : 0.0;
             $once += !$step->kind->waits() && str_starts_with($step->scope->value, 'once') ? $step->duration->seconds : 0.0;
         }
@@ -89,7 +89,7 @@ final class CautionsTest extends TestCase
     }
 
     /** @param array<string, string> $changes as typed */
-    private static function plan(string $route, array $changes): Plan
+    private static function plan(string $route, array $changes): TransferPlan
     {
         return Orchard::plan(Orchard::edit(Orchard::jobOf($route), $changes));
     }

@@ -7,8 +7,8 @@ namespace Wubbin\Core\Tests\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Plan\Check;
-use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Severity;
+use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Tests\Orchard;
 
 /**
@@ -66,7 +66,7 @@ final class ExclusionsTest extends TestCase
     }
 
     /** @param array<Severity> $severities */
-    private static function stops(Plan $plan, array $severities): bool
+    private static function stops(TransferPlan $plan, array $severities): bool
     {
         return !$plan->ready() && [] !== array_filter($severities, static fn (Severity $s): bool => Severity::Warn !== $s);
     }

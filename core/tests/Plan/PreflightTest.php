@@ -9,9 +9,9 @@ use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Plan\Check;
-use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Plan\Severity;
+use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Tests\Orchard;
 
 /** The mistakes of the trade (common practice, no source), each found while it can still be mended. */
@@ -151,12 +151,12 @@ final class PreflightTest extends TestCase
         self::assertStringContainsString('not in this shop', self::planWithout(Orchard::job())->checks[2]->message->text);
     }
 
-    private static function planWithout(Job $job): Plan
+    private static function planWithout(Job $job): TransferPlan
     {
-        return (new Planner(Orchard::catalogue()))->plan($job, Orchard::shelf(), null);
+        return (new Planner(Orchard::catalogue()))->plan($job, Orchard::shelf())->transfers[0];
     }
 
-    private static function severity(Plan $plan, string $check): ?Severity
+    private static function severity(TransferPlan $plan, string $check): ?Severity
     {
         return Orchard::check($plan, $check)?->severity;
     }

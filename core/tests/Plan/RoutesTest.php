@@ -13,10 +13,10 @@ use Wubbin\Core\Measure\UnitFormat;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\DecidedBy;
 use Wubbin\Core\Plan\Decision;
-use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\Step;
+use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Tests\Orchard;
 
@@ -101,7 +101,7 @@ final class RoutesTest extends TestCase
     /** A cover that the route wants lies under the heat; a guard only in what is hollow; a base where it lies on one. */
     public function testLayersFollowTheBlank(): void
     {
-        $roles = static fn (Plan $plan): array => array_map(static fn ($l): string => $l->role->value, $plan->stack->layers);
+        $roles = static fn (TransferPlan $plan): array => array_map(static fn ($l): string => $l->role->value, $plan->stack->layers);
         self::assertSame(['heat', 'cover', 'medium', 'blank', 'guard', 'blank', 'cloth', 'base'], $roles(self::plan('dark-film')));
         self::assertSame(['heat', 'medium', 'blank'], $roles(self::plan('laser-ceramic')));
         self::assertSame(['heat', 'cover', 'medium', 'blank', 'cloth', 'base'], $roles(self::plan('sublimation')), 'an apron has no back');
@@ -118,7 +118,7 @@ final class RoutesTest extends TestCase
 
     public function testAWrapRoundACandleIsMeltedInTwoFronts(): void
     {
-        $heats = static fn (Plan $plan): int => count(array_filter($plan->steps, static fn (Step $s): bool => StepKind::Heat === $s->kind));
+        $heats = static fn (TransferPlan $plan): int => count(array_filter($plan->steps, static fn (Step $s): bool => StepKind::Heat === $s->kind));
         self::assertSame(1, $heats(self::plan('tissue-wax')));
         $wrapped = self::plan('tissue-wax', ['width' => '120 mm']);
         self::assertSame(2, $heats($wrapped));
@@ -128,7 +128,7 @@ final class RoutesTest extends TestCase
     public function testAJobThenTheHouseThenWubbinDecides(): void
     {
         $house = new House(['coats' => 'coats-7', 'drying' => 'dry-5']);
-        $line = static fn (Plan $plan): array => [Orchard::decision($plan, 'school.coats')->value->text, Orchard::decision($plan, 'school.coats')->by];
+        $line = static fn (TransferPlan $plan): array => [Orchard::decision($plan, 'school.coats')->value->text, Orchard::decision($plan, 'school.coats')->by];
         self::assertSame(['Three very thin coats', DecidedBy::Wubbin], $line(Orchard::plan(Orchard::jobOf('toner-metal'))));
         self::assertSame(['Seven', DecidedBy::House], $line(Orchard::plan(Orchard::jobOf('toner-metal'), house: $house)));
         $job = Orchard::edit(Orchard::jobOf('toner-metal'), ['school.coats' => 'coats-3']);
@@ -189,7 +189,7 @@ final class RoutesTest extends TestCase
     public function testADrawnJobNeedsNoPictureAndGetsATemplate(): void
     {
         $job = Orchard::edit(Orchard::jobOf('handmade-wax'), ['artwork' => '', 'width' => '60 mm', 'height' => '40 mm']);
-        $plan = (new Planner(Orchard::catalogue()))->plan($job, Orchard::shelf(), null);
+        $plan = (new Planner(Orchard::catalogue()))->plan($job, Orchard::shelf())->transfers[0];
         self::assertTrue($plan->printable());
         self::assertSame([60.0, 40.0], [$plan->sheet?->picture->size->widthMm, $plan->sheet?->picture->size->heightMm]);
         self::assertStringContainsString('template', Orchard::decision($plan, 'picture')->because->text);
@@ -199,7 +199,7 @@ final class RoutesTest extends TestCase
      * @param array<string, string> $changes
      * @param array<string, mixed>  $over
      */
-    private static function plan(string $route, array $changes = [], array $over = []): Plan
+    private static function plan(string $route, array $changes = [], array $over = []): TransferPlan
     {
         return Orchard::plan(Orchard::edit(Orchard::jobOf($route, $over), $changes));
     }

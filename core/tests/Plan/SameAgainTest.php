@@ -34,23 +34,23 @@ final class SameAgainTest extends TestCase
     #[DataProvider('jobs')]
     public function testMoreOfTheSameIsTheSamePlan(Job $job): void
     {
-        self::assertSame(Orchard::plan($job)->id(), Orchard::plan(Orchard::edit($job, ['quantity' => '7', 'name' => 'Others']))->id());
+        self::assertSame(Orchard::whole($job)->id(), Orchard::whole(Orchard::edit($job, ['quantity' => '7', 'name' => 'Others']))->id());
     }
 
     #[DataProvider('jobs')]
     public function testAnotherSizeIsAnotherPlan(Job $job): void
     {
-        self::assertNotSame(Orchard::plan($job)->id(), Orchard::plan(Orchard::edit($job, ['width' => '41 mm']))->id());
+        self::assertNotSame(Orchard::whole($job)->id(), Orchard::whole(Orchard::edit($job, ['width' => '41 mm']))->id());
     }
 
     #[DataProvider('jobs')]
     public function testTheJobCanBeTakenOffItsSheetAndPutBack(Job $job): void
     {
         $there = Orchard::edit($job, ['right' => '3 mm', 'below' => '33 mm']);
-        $was = Record::of(JobFile::write($job))->record('placement');
+        $was = Record::of(JobFile::write($job))->records('transfers')[0]->record('placement');
         $back = Orchard::edit($there, ['right' => $was->number('right_mm').' mm', 'below' => $was->number('below_mm').' mm']);
-        self::assertNotSame(Orchard::plan($job)->id(), Orchard::plan($there)->id());
-        self::assertSame(Orchard::plan($job)->id(), Orchard::plan($back)->id());
+        self::assertNotSame(Orchard::whole($job)->id(), Orchard::whole($there)->id());
+        self::assertSame(Orchard::whole($job)->id(), Orchard::whole($back)->id());
     }
 
     /** What the shop lacks is said, by check, and nothing falls over. */

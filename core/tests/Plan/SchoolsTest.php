@@ -8,8 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Job\House;
 use Wubbin\Core\Plan\DecidedBy;
-use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Step;
+use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Tests\Orchard;
 
@@ -64,13 +64,13 @@ final class SchoolsTest extends TestCase
 
     public function testSevenCoatsAreSevenStepsWithWaitsBetween(): void
     {
-        $count = static fn (Plan $plan, StepKind $kind): int => count(array_filter($plan->steps, static fn (Step $s): bool => $s->kind === $kind));
+        $count = static fn (TransferPlan $plan, StepKind $kind): int => count(array_filter($plan->steps, static fn (Step $s): bool => $s->kind === $kind));
         self::assertSame([3, 7], [$count(self::plan('toner-metal', ['coats' => 'coats-3']), StepKind::Coat), $count(self::plan('toner-metal', ['coats' => 'coats-7']), StepKind::Coat)]);
     }
 
     public function testWaxIsNotFusedWhereTheHouseNeverDoes(): void
     {
-        $fuses = static fn (Plan $plan): bool => [] !== array_filter($plan->steps, static fn (Step $s): bool => StepKind::Fuse === $s->kind);
+        $fuses = static fn (TransferPlan $plan): bool => [] !== array_filter($plan->steps, static fn (Step $s): bool => StepKind::Fuse === $s->kind);
         self::assertFalse($fuses(self::plan('burnish-wax', ['fusing' => 'never'])));
         self::assertTrue($fuses(self::plan('burnish-wax', ['fusing' => 'low'])));
     }
@@ -79,7 +79,7 @@ final class SchoolsTest extends TestCase
      * @param array<string, string> $schools option by matter
      * @param array<string, string> $changes as typed
      */
-    private static function plan(string $route, array $schools, array $changes = []): Plan
+    private static function plan(string $route, array $schools, array $changes = []): TransferPlan
     {
         foreach ($schools as $matter => $option) {
             $changes['school.'.$matter] = $option;
@@ -94,7 +94,7 @@ final class SchoolsTest extends TestCase
     }
 
     /** What is done, laid, printed and warned of; not the line that names the school itself. */
-    private static function work(Plan $plan, string $matter): string
+    private static function work(TransferPlan $plan, string $matter): string
     {
         $lines = array_filter($plan->decisions, static fn ($d): bool => $d->id !== self::line($matter));
 
@@ -102,7 +102,7 @@ final class SchoolsTest extends TestCase
     }
 
     /** @return list<string> */
-    private static function titles(Plan $plan): array
+    private static function titles(TransferPlan $plan): array
     {
         return array_map(static fn (Step $s): string => json_encode([$s->title, $s->cue, $s->duration->seconds], \JSON_THROW_ON_ERROR), $plan->steps);
     }

@@ -7,8 +7,8 @@ namespace Wubbin\Core\Tests\Plan;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Measure\ProvenanceKind;
 use Wubbin\Core\Measure\UnitFormat;
-use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Step;
+use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Tests\Orchard;
 
@@ -78,34 +78,35 @@ final class StepsTest extends TestCase
     public function testABatchSharesWaitingAndSwitchingOff(): void
     {
         $plan = Orchard::plan();
+        $whole = Orchard::whole();
         $waits = array_sum(array_map(static fn (Step $s): float => $s->kind->waits() ? $s->duration->seconds : 0.0, $plan->steps));
         $off = self::of($plan, StepKind::Off)[0]->duration->seconds;
-        $hands = $plan->handsFor(1)->seconds - $off;
-        self::assertEqualsWithDelta(24.0 * $hands + $off, $plan->handsFor(24)->seconds, 1e-6);
-        self::assertEqualsWithDelta(24.0 * $hands + $off + $waits, $plan->timeFor(24)->seconds, 1e-6);
+        $hands = $whole->handsFor(1)->seconds - $off;
+        self::assertEqualsWithDelta(24.0 * $hands + $off, $whole->handsFor(24)->seconds, 1e-6);
+        self::assertEqualsWithDelta(24.0 * $hands + $off + $waits, $whole->timeFor(24)->seconds, 1e-6);
     }
 
     public function testThePlansIdChangesWithWhatShows(): void
     {
-        $id = Orchard::plan()->id();
+        $id = Orchard::whole()->id();
         self::assertMatchesRegularExpression('/^[0-9a-f]{8}$/', $id);
-        self::assertSame($id, Orchard::plan()->id(), 'the same job, the same plan');
-        self::assertSame($id, Orchard::plan(Orchard::edited(['quantity' => '24', 'name' => 'Else']))->id(), 'more of the same is the same plan');
+        self::assertSame($id, Orchard::whole()->id(), 'the same job, the same plan');
+        self::assertSame($id, Orchard::whole(Orchard::edited(['quantity' => '24', 'name' => 'Else']))->id(), 'more of the same is the same plan');
         foreach ([['width' => '239 mm'], ['finish' => 'gloss'], ['heat' => 'iron-travel'], ['below' => '81 mm'], ['base' => 'bench']] as $changes) {
-            self::assertNotSame($id, Orchard::plan(Orchard::edited($changes))->id(), (string) json_encode($changes));
+            self::assertNotSame($id, Orchard::whole(Orchard::edited($changes))->id(), (string) json_encode($changes));
         }
     }
 
     public function testAPlanIsWrittenWithUnitsInItsNames(): void
     {
-        $written = json_encode(Orchard::plan(), \JSON_THROW_ON_ERROR);
+        $written = json_encode(Orchard::whole(), \JSON_THROW_ON_ERROR);
         self::assertStringContainsString('"width_mm":240', $written);
         self::assertStringContainsString('"duration_s":1800', $written);
         self::assertStringContainsString('"mirrored":true', $written);
     }
 
     /** @return list<Step> */
-    private static function of(Plan $plan, StepKind $kind): array
+    private static function of(TransferPlan $plan, StepKind $kind): array
     {
         return array_values(array_filter($plan->steps, static fn (Step $s): bool => $s->kind === $kind));
     }

@@ -11,7 +11,7 @@ use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\ProvenanceKind;
 use Wubbin\Core\Measure\UnitFormat;
 use Wubbin\Core\Plan\DecidedBy;
-use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Tests\Orchard;
 
 final class TicketTest extends TestCase
@@ -87,7 +87,7 @@ final class TicketTest extends TestCase
         $line = Orchard::decision(Orchard::plan(), 'finish');
         $other = array_values(array_filter($line->alternatives, static fn ($a): bool => !$a->selected))[0];
         self::assertSame(['finish' => 'gloss'], $other->changes);
-        self::assertSame('gloss', Orchard::edited($other->changes)->finish->value);
+        self::assertSame('gloss', Orchard::edited($other->changes)->transfers[0]->finish->value);
     }
 
     public function testThePlaceIsToldFromTheCollar(): void
@@ -108,12 +108,12 @@ final class TicketTest extends TestCase
         }
     }
 
-    private static function value(Plan $plan, string $line): string
+    private static function value(TransferPlan $plan, string $line): string
     {
         return (new UnitFormat())->phrase(Orchard::decision($plan, $line)->value);
     }
 
-    private static function because(Plan $plan, string $line): string
+    private static function because(TransferPlan $plan, string $line): string
     {
         return (new UnitFormat())->phrase(Orchard::decision($plan, $line)->because);
     }

@@ -11,8 +11,8 @@ use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\ProvenanceKind;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnitFormat;
-use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Severity;
+use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Recipe;
 use Wubbin\Core\Tests\Orchard;
 
@@ -111,12 +111,12 @@ final class RecipeTest extends TestCase
     }
 
     /** @param array<string, string> $changes */
-    private static function plan(array $changes = [], ?Recipe $recipe = null): Plan
+    private static function plan(array $changes = [], ?Recipe $recipe = null): TransferPlan
     {
         return Orchard::plan(Orchard::edited($changes), house: new House([], [$recipe ?? self::recipe()]));
     }
 
-    private static function value(Plan $plan, string $line): string
+    private static function value(TransferPlan $plan, string $line): string
     {
         return (new UnitFormat())->phrase(Orchard::decision($plan, $line)->value);
     }

@@ -6,8 +6,8 @@ namespace Wubbin\Core\Tests\Route;
 
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Measure\ProvenanceKind;
-use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Step;
+use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Setting;
 use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Tests\Orchard;
@@ -129,7 +129,7 @@ final class RouteFiguresTest extends TestCase
     }
 
     /** @param array<string, string> $changes */
-    private static function plan(string $route, array $changes = []): Plan
+    private static function plan(string $route, array $changes = []): TransferPlan
     {
         return Orchard::plan(Orchard::edit(Orchard::jobOf($route), $changes));
     }

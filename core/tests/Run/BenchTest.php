@@ -17,11 +17,28 @@ final class BenchTest extends TestCase
 {
     public function testSharedStepsFirstThenPieceByPieceThenTheEnd(): void
     {
-        $steps = BenchSequence::of(Orchard::plan()->steps, 2)->steps;
+        $steps = BenchSequence::of(Orchard::whole()->rounds, 2)->steps;
         $pieces = array_map(static fn (BenchStep $s): ?int => $s->piece, $steps);
         self::assertSame([null, 1, 2, null], array_values(array_filter($pieces, static fn (?int $p, int $i): bool => 0 === $i || $p !== $pieces[$i - 1], \ARRAY_FILTER_USE_BOTH)));
         self::assertSame('off', array_slice($steps, -1)[0]->stepId);
         self::assertSame(180.0, $steps[0]->seconds, 'two sheets to print');
+    }
+
+    /** Each picture goes onto all pieces before the next one does; a piece is judged when its last one is on. */
+    public function testRoundsGoOverAllPiecesAndAPieceThatWentWrongIsLeftOutOfTheNext(): void
+    {
+        $sequence = BenchSequence::of(Orchard::whole(Orchard::layered([[], ['side' => 'back']]))->rounds, 3);
+        $rounds = array_values(array_filter(array_map(static fn (BenchStep $s): ?int => $s->piece, $sequence->steps)));
+        self::assertSame([1, 2, 3, 1, 2, 3], array_values(array_filter($rounds, static fn (int $p, int $i): bool => 0 === $i || $p !== $rounds[$i - 1], \ARRAY_FILTER_USE_BOTH)));
+        $first = (int) array_search(2, array_map(static fn (BenchStep $s): ?int => $s->piece, $sequence->steps), true);
+        $events = array_map(static fn (int $i): Event => Event::done($i, self::at($i)), range(0, $first - 1));
+        $state = BenchState::of($sequence, [...$events, Event::judged($first, self::at(99), Outcome::Spoiled, [])]);
+        self::assertSame(3, $sequence->steps[$state->position]->piece, 'the spoiled one is put aside');
+        for ($position = $state->position; $position < count($sequence->steps); $position = $sequence->next($position, [2])) {
+            self::assertNotSame(2, $sequence->steps[$position]->piece);
+            self::assertFalse($sequence->closesPiece($position) && null === $sequence->steps[$position]->piece);
+        }
+        self::assertFalse($sequence->closesPiece($first - 1), 'the front alone does not finish a piece');
     }
 
     public function testARunGoesFromStepToStep(): void

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Job;
+
+use Wubbin\Core\Artwork\Placement;
+use Wubbin\Core\Route\Finish;
+
+/** One picture that comes onto one place of the blank, and the way it goes there. A job has one or several. */
+final readonly class Transfer
+{
+    /**
+     * @param string         $sideId      of the blank, by the names its kind has for them
+     * @param bool           $over        it is meant to lie over what was put on the same side before it
+     * @param string|null    $artwork     SHA-256 of the picture's file, in hexadecimal
+     * @param string|null    $artworkName the file's name as the person knows it
+     * @param list<Override> $overrides
+     */
+    public function __construct(
+        public string $sideId,
+        public bool $over,
+        public ?string $artwork,
+        public ?string $artworkName,
+        public Placement $placement,
+        public string $routeId,
+        public Finish $finish,
+        public Choices $choices,
+        public array $overrides,
+    ) {
+    }
+
+    /** @param list<Override>|null $overrides */
+    public function with(?string $sideId = null, ?bool $over = null, ?Placement $placement = null, ?string $routeId = null, ?Finish $finish = null, ?Choices $choices = null, ?array $overrides = null): self
+    {
+        return new self(
+            $sideId ?? $this->sideId,
+            $over ?? $this->over,
+            $this->artwork,
+            $this->artworkName,
+            $placement ?? $this->placement,
+            $routeId ?? $this->routeId,
+            $finish ?? $this->finish,
+            $choices ?? $this->choices,
+            $overrides ?? $this->overrides,
+        );
+    }
+
+    public function withArtwork(?string $sha256, ?string $name): self
+    {
+        return new self($this->sideId, $this->over, $sha256, $name, $this->placement, $this->routeId, $this->finish, $this->choices, $this->overrides);
+    }
+}

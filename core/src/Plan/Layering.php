@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Plan;
+
+use Wubbin\Core\Measure\Phrase;
+use Wubbin\Core\Measure\Quantity;
+use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Route\HeatKind;
+
+/**
+ * How the pictures on one piece get along: where they meet, which lies over which, and what the heat for one does to
+ * another. Common practice, no source, unless the reference data says otherwise.
+ */
+final readonly class Layering
+{
+    /**
+     * “Front”, “Back”; numbered where a side has several, and where a round piece has but one side.
+     *
+     * @param non-empty-list<Setup> $setups
+     *
+     * @return non-empty-list<string>
+     */
+    public static function names(array $setups): array
+    {
+        $on = array_count_values(array_map(static fn (Setup $setup): string => $setup->side, $setups));
+        $seen = [];
+        $names = [];
+        foreach ($setups as $setup) {
+            $number = $seen[$setup->side] = ($seen[$setup->side] ?? 0) + 1;
+            $word = null === $setup->size->diameterMm ? ucfirst($setup->side) : 'Picture';
+            $names[] = 1 === $on[$setup->side] ? $word : $word.' '.$number;
+        }
+
+        return $names;
+    }
+
+    /**
+     * @param non-empty-list<Setup>  $setups in the order they are pressed
+     * @param non-empty-list<string> $names
+     * @param int                    $at     the one that is looked at, from 0
+     *
+     * @return list<Check>
+     */
+    public static function checks(array $setups, array $names, int $at): array
+    {
+        $upper = $setups[$at];
+        $checks = [];
+        $meets = false;
+        for ($below = 0; $below < $at; ++$below) {
+            $lower = $setups[$below];
+            $shared = $lower->side === $upper->side ? self::shared($lower, $upper) : null;
+            if (null !== $shared) {
+                $meets = true;
+                array_push($checks, ...self::over($lower, $upper, $shared, $names[$below], $below));
+            }
+        }
+        if ($upper->transfer->over && !$meets) {
+            $checks[] = Check::found('layer.nothing-below', Stage::Heat, Severity::Note, 'place',
+                Phrase::of('It is meant to lie over another picture, but none that is pressed before it lies there.'),
+                Phrase::of('Move it, or press it later than the one it covers.'),
+                new Fix(Phrase::of('It lies alone'), ['over' => 'no']));
+        }
+        if ($at > 0 && $upper->side !== $setups[$at - 1]->side) {
+            $checks[] = Check::found('layer.other-side', Stage::Heat, Severity::Note, 'place',
+                Phrase::of(sprintf('The %s lies face down on the base while this side is heated.', $setups[$at - 1]->side)),
+                Phrase::of('Let it cool fully first, and lay parchment or silicone under it.'));
+        }
+        if ($at > 0 && !self::sameSetting($setups[$at - 1], $upper)) {
+            $setting = Words::setting($upper);
+            $checks[] = Check::found('layer.setting', Stage::Heat, Severity::Note, 'heat',
+                Phrase::of('It wants another heat than the picture before it: '.($upper->heat->label ?? 'none yet').', '.$setting->text.'.', $setting->values),
+                Phrase::of('All pieces get the first picture before the heat is changed.'));
+        }
+
+        return $checks;
+    }
+
+    /** @return list<Check> */
+    private static function over(Setup $lower, Setup $upper, Rect $shared, string $name, int $number): array
+    {
+        $size = ['shared' => Quantity::size($shared->size)];
+        if (!$upper->transfer->over) {
+            return [Check::found('layer.overlap-'.($number + 1), Stage::Print, Severity::Stop, 'place',
+                Phrase::of('It lies over “'.$name.'” by {shared}.', $size),
+                Phrase::of('Move one of them, or say that it is meant to lie over.'),
+                new Fix(Phrase::of('It is meant to lie over'), ['over' => 'yes']))];
+        }
+        $checks = [Check::found('layer.order-'.($number + 1), Stage::Heat, Severity::Note, 'place',
+            Phrase::of('It lies over “'.$name.'” by {shared}: that one is pressed first.', $size),
+            Phrase::of(true === $upper->medium?->clear ? 'Where nothing is printed it is clear: the one below shows through, and colour over colour darkens.' : 'It hides what lies below.'))];
+        if (HeatKind::Burnisher !== $upper->heat?->kind) {
+            $checks[] = Check::found('layer.sinks-'.($number + 1), Stage::Heat, Severity::Warn, 'place',
+                Phrase::of($lower->route->beneath),
+                Phrase::of('Try it on a scrap; side by side nothing sinks.'));
+        }
+
+        return $checks;
+    }
+
+    /** Where two pictures on one side meet; a round piece goes on behind its seam. */
+    private static function shared(Setup $one, Setup $other): ?Rect
+    {
+        if (null === $one->placed || null === $other->placed) {
+            return null;
+        }
+        $turns = null === $one->size->diameterMm ? [0.0] : [0.0, $one->size->widthMm, -$one->size->widthMm];
+        foreach ($turns as $turn) {
+            $shared = $one->placed->overlap($other->placed->movedBy($turn));
+            if (null !== $shared) {
+                return $shared;
+            }
+        }
+
+        return null;
+    }
+
+    private static function sameSetting(Setup $one, Setup $other): bool
+    {
+        return $one->heat?->id === $other->heat?->id && $one->temperature()?->celsius === $other->temperature()?->celsius && $one->setting->word === $other->setting->word;
+    }
+}

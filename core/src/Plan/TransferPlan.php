@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Plan;
+
+use Wubbin\Core\Blank\DrawnLine;
+use Wubbin\Core\Heat\IronCoverage;
+use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\Size;
+use Wubbin\Core\Route\Caution;
+use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Sheet\SheetLayout;
+use Wubbin\Core\Stack\Stack;
+
+/** Everything that follows for one picture of a job, from the shelf and the house. Computed, never edited. */
+final readonly class TransferPlan implements \JsonSerializable
+{
+    /**
+     * @param list<Decision>  $decisions
+     * @param list<Check>     $checks
+     * @param list<Step>      $steps
+     * @param list<string>    $cautions  those that stand on the ticket rather than at a step
+     * @param list<DrawnLine> $drawing   the blank, origin at the middle of the edge it is measured from
+     * @param string          $name      the picture's own, among those of the job
+     * @param string          $label     what stands on its sheet
+     */
+    private function __construct(
+        public string $name,
+        public string $label,
+        public string $side,
+        public string $routeId,
+        public ?HeatKind $heat,
+        public array $decisions,
+        public array $checks,
+        public array $steps,
+        public array $cautions,
+        public Stack $stack,
+        public array $drawing,
+        public Rect $printArea,
+        public float $widthMm,
+        public float $heightMm,
+        public string $from,
+        public ?float $diameterMm,
+        public ?Rect $placed,
+        public ?SheetLayout $sheet,
+        public ?IronCoverage $coverage,
+        public ?Size $plate,
+        public ?string $artwork,
+    ) {
+    }
+
+    /**
+     * @param string          $name   the picture's own, among those of the job
+     * @param list<Check>     $along  found by looking at all pictures of the job together
+     * @param list<SharePlan> $shares that the pieces divide into
+     */
+    public static function of(Setup $setup, string $name, array $along, array $shares): self
+    {
+        $cautions = array_filter($setup->catalogue->cautions, static fn (Caution $caution): bool => [] !== array_intersect($caution->at, [Caution::TICKET_BLANK, Caution::TICKET_ARTWORK])
+            && $caution->concerns($setup->route->id, $setup->heat?->kind, $setup->kind->id, $setup->size->forChild()));
+        $steps = WorkSteps::of($setup);
+
+        return new self(
+            $name,
+            $setup->sheetLabel(),
+            $setup->side,
+            $setup->route->id,
+            $setup->heat?->kind,
+            Ticket::of($setup, $steps, $shares),
+            Preflight::of($setup, $along),
+            $steps,
+            array_values(array_map(static fn (Caution $caution): string => $caution->text, $cautions)),
+            $setup->stack,
+            $setup->size->drawing,
+            $setup->size->printArea,
+            $setup->size->widthMm,
+            $setup->size->heightMm,
+            $setup->kind->from,
+            $setup->size->diameterMm,
+            $setup->placed,
+            $setup->sheet,
+            $setup->coverage,
+            $setup->heat?->plate,
+            $setup->picture?->sha256,
+        );
+    }
+
+    /** A sheet may go to the printer: it can be laid out, and no check of its stage stands against it. */
+    public function printable(): bool
+    {
+        return null !== $this->sheet && [] === $this->blocking(Stage::Print);
+    }
+
+    /** It may be done. */
+    public function ready(): bool
+    {
+        return null !== $this->sheet && [] === array_filter($this->checks, static fn (Check $check): bool => $check->blocks());
+    }
+
+    /** @return list<mixed> all that shows on its sheet or at the bench; how many pieces there are is no part of it */
+    public function content(): array
+    {
+        $lines = array_values(array_filter($this->decisions, static fn (Decision $decision): bool => 'quantity' !== $decision->id));
+
+        return [$lines, $this->steps, $this->stack->layers, $this->placed, $this->artwork, $this->sheet?->page, $this->sheet?->picture, $this->coverage?->places];
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        $rect = static fn (Rect $r): array => ['x_mm' => $r->xMm, 'y_mm' => $r->yMm, 'width_mm' => $r->size->widthMm, 'height_mm' => $r->size->heightMm];
+
+        return [
+            'name' => $this->name,
+            'side' => $this->side,
+            'route' => $this->routeId,
+            'heat' => $this->heat?->value,
+            'printable' => $this->printable(),
+            'ready' => $this->ready(),
+            'decisions' => $this->decisions,
+            'checks' => $this->checks,
+            'cautions' => $this->cautions,
+            'stack' => ['layers' => $this->stack->layers, 'mirrored' => $this->stack->mirrored()],
+            'blank' => [
+                'drawing' => $this->drawing,
+                'print_area' => $rect($this->printArea),
+                'width_mm' => $this->widthMm,
+                'height_mm' => $this->heightMm,
+                'diameter_mm' => $this->diameterMm,
+                'from' => $this->from,
+            ],
+            'placed' => null === $this->placed ? null : $rect($this->placed),
+            'sheet' => $this->sheet,
+            'coverage' => null === $this->coverage || null === $this->plate ? null : [
+                'plate_width_mm' => $this->plate->widthMm,
+                'plate_length_mm' => $this->plate->heightMm,
+                'places' => $this->coverage->places,
+            ],
+            'artwork' => $this->artwork,
+        ];
+    }
+
+    /** @return list<Check> */
+    private function blocking(Stage $stage): array
+    {
+        return array_values(array_filter($this->checks, static fn (Check $check): bool => $check->stage === $stage && $check->blocks()));
+    }
+}

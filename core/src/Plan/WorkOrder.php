@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Plan;
+
+use Wubbin\Core\Measure\Phrase;
+use Wubbin\Core\Route\HandTimes;
+use Wubbin\Core\Route\Once;
+use Wubbin\Core\Route\Scope;
+use Wubbin\Core\Route\StepKind;
+
+/**
+ * The work for several pictures on one piece, in rounds: all sheets are printed and dried first; then each picture goes
+ * onto all pieces before the next one does, so that heat is set once for each and a side is cool before the piece is
+ * turned over. Common practice, no source.
+ */
+final readonly class WorkOrder
+{
+    /**
+     * @param non-empty-list<TransferPlan> $transfers
+     *
+     * @return non-empty-list<list<Step>> one round for each
+     */
+    public static function of(array $transfers, HandTimes $hands): array
+    {
+        if (1 === count($transfers)) {
+            return [$transfers[0]->steps];
+        }
+        $rounds = [];
+        foreach ($transfers as $at => $transfer) {
+            $later = array_slice($transfers, $at + 1);
+            $earlier = array_slice($transfers, 0, $at);
+            $turn = $at > 0 && $transfer->side !== $transfers[$at - 1]->side ? [self::turn($transfer, $hands)] : [];
+            $own = array_filter($transfer->steps, static fn (Step $step): bool => match (true) {
+                Scope::OnceAfter === $step->scope => !self::doneIn($later, $step),
+                Scope::EachPiece !== $step->scope => false,
+                Once::First === $step->once => !self::doneIn(self::onSide($transfer->side, $earlier), $step),
+                Once::Last === $step->once => !self::doneIn(self::onSide($transfer->side, $later), $step),
+                default => true,
+            });
+            $rounds[] = array_map(static fn (Step $step): Step => $step->of($at), [...$turn, ...array_values($own)]);
+        }
+        $rounds[0] = [...self::before($transfers), ...$rounds[0]];
+
+        return $rounds;
+    }
+
+    /**
+     * What comes before the first piece: every sheet is made, and what waits waits for all of them together.
+     *
+     * @param non-empty-list<TransferPlan> $transfers
+     *
+     * @return list<Step>
+     */
+    private static function before(array $transfers): array
+    {
+        $before = [];
+        foreach ([Scope::EachSheet, Scope::OnceBefore] as $scope) {
+            foreach ($transfers as $at => $transfer) {
+                foreach ($transfer->steps as $step) {
+                    if ($scope === $step->scope && (Scope::EachSheet === $scope || !self::doneIn(array_slice($transfers, 0, $at), $step))) {
+                        $before[] = $step->of($at);
+                    }
+                }
+            }
+        }
+
+        return $before;
+    }
+
+    /** @param list<TransferPlan> $transfers */
+    private static function doneIn(array $transfers, Step $step): bool
+    {
+        foreach ($transfers as $transfer) {
+            foreach ($transfer->steps as $other) {
+                if ($step->sameAs($other)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<TransferPlan> $transfers
+     *
+     * @return list<TransferPlan>
+     */
+    private static function onSide(string $side, array $transfers): array
+    {
+        return array_values(array_filter($transfers, static fn (TransferPlan $transfer): bool => $transfer->side === $side));
+    }
+
+    private static function turn(TransferPlan $transfer, HandTimes $hands): Step
+    {
+        return new Step('turn', StepKind::Turn, Scope::EachPiece, Phrase::of('Turn it over: the '.$transfer->side.' now.'), Phrase::of('The first side is quite cool, and lies on parchment or silicone.'), $hands->of(StepKind::Turn), false, $hands->provenance);
+    }
+}
