@@ -17,6 +17,7 @@ use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\Planner;
@@ -33,8 +34,9 @@ $catalogue = CatalogueReader::builtIn();
 $planner = new Planner($catalogue);
 $shelf = Shelf::everything($catalogue);
 $job = JobFile::read(Record::of(json_decode((string) file_get_contents($project.'/demo/jobs/picking-crew.json'), true, 64, \JSON_THROW_ON_ERROR)));
-$picture = Picture::of((string) $job->artwork, 'branch.png', PictureKind::Raster, 2400.0, 1900.0, true);
-$times = Bench::times(static fn (): string => json_encode($planner->plan($job, $shelf, $picture), \JSON_THROW_ON_ERROR), 400);
+$picture = Picture::of((string) $job->transfers[0]->artwork, 'branch.png', PictureKind::Raster, 2400.0, 1900.0, true);
+$pictures = static fn (Job $of): array => array_fill_keys(array_map(static fn (Transfer $one): string => (string) $one->artwork, $of->transfers), $picture);
+$times = Bench::times(static fn (): string => json_encode($planner->plan($job, $shelf, $pictures($job)), \JSON_THROW_ON_ERROR), 400);
 $p95 = Bench::quantile($times, 0.95);
 Bench::row('Plan in the core, written as JSON, 95th percentile', sprintf('%.2f ms', $p95), '20 ms', $p95 <= 20.0);
 
@@ -42,7 +44,7 @@ Bench::row('Plan in the core, written as JSON, 95th percentile', sprintf('%.2f m
 $jobs = array_map(static fn (string|false $file): Job => JobFile::read(Record::of(json_decode((string) file_get_contents((string) $file), true, 64, \JSON_THROW_ON_ERROR))), (array) glob($project.'/demo/jobs/*.json'));
 $worst = 0.0;
 foreach ($jobs as $one) {
-    $times = Bench::times(static fn (): string => json_encode($planner->plan($one, $shelf, $picture), \JSON_THROW_ON_ERROR), 100);
+    $times = Bench::times(static fn (): string => json_encode($planner->plan($one, $shelf, $pictures($one)), \JSON_THROW_ON_ERROR), 100);
     $worst = max($worst, Bench::quantile($times, 0.95));
 }
 Bench::row('The slowest plan of the demo’s routes, 95th percentile', sprintf('%.2f ms', $worst), '20 ms', $worst <= 20.0);
@@ -51,7 +53,7 @@ for ($i = 0; $i < 300 - count($shelf->heat); ++$i) {
     $full = $full->with(heat: HeatSource::fromRecord(Record::of(['id' => 'iron-'.$i, 'label' => 'iron '.$i, 'kind' => 'iron', 'plate_width_mm' => 80 + $i % 60, 'plate_length_mm' => 180, 'dots' => 1 + $i % 3, 'steam' => false]), Provenance::person()));
 }
 $advisor = new Advisor($catalogue, $planner);
-$times = Bench::times(static fn (): array => $advisor->advise($job, $full, $picture, new House(), new Wish(UseWanted::Washed)), 100);
+$times = Bench::times(static fn (): array => $advisor->advise($job, $job->transfers[0], $full, $picture, new House(), new Wish(UseWanted::Washed)), 100);
 $p95 = Bench::quantile($times, 0.95);
 Bench::row('The advisor over 12 routes and a shelf of 300, 95th percentile', sprintf('%.1f ms', $p95), '50 ms', $p95 <= 50.0);
 
@@ -72,7 +74,8 @@ $image->addNoiseImage(Imagick::NOISE_GAUSSIAN);
 foreach (['jpeg', 'png24'] as $format) {
     $image->setImageFormat($format);
     $image->writeImage($format.':'.$directory.'/full.'.$format);
-    $file = [...JobFile::write($job), 'breakdown' => [], 'artwork' => ['name' => 'full', 'sha256' => str_repeat('0', 64), 'file' => 'full.'.$format], 'placement' => ['by' => 'width', 'side_mm' => 190, 'right_mm' => 0, 'below_mm' => 70]];
+    $file = [...JobFile::write($job), 'breakdown' => []];
+    $file['transfers'] = [[...$file['transfers'][0], 'artwork' => ['name' => 'full', 'sha256' => str_repeat('0', 64), 'file' => 'full.'.$format], 'placement' => ['by' => 'width', 'side_mm' => 190, 'right_mm' => 0, 'below_mm' => 70]]];
     file_put_contents($directory.'/job.json', json_encode($file, \JSON_THROW_ON_ERROR));
     [$seconds, $megabytes] = Bench::process([\PHP_BINARY, $project.'/bin/wubbin', 'sheet', $directory.'/job.json', '--out', $directory.'/sheet.pdf'], 5);
     $name = strtoupper(rtrim($format, '24'));

@@ -27,6 +27,7 @@ final readonly class AdviceController
     #[Route('/api/jobs/{id}/advice', methods: ['GET'])]
     #[OA\Get(path: '/api/jobs/{id}/advice', operationId: 'getAdvice', parameters: [
         new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'transfer', description: 'The picture on the piece that is meant, from 0', schema: new OA\Schema(type: 'integer', minimum: 0)),
         new OA\QueryParameter(name: 'use', schema: new OA\Schema(type: 'string', enum: ['', 'washed', 'hung', 'burned', 'counter', 'outdoors'])),
         new OA\QueryParameter(name: 'look', schema: new OA\Schema(type: 'string', enum: ['', 'gloss', 'matte', 'worn', 'full-colour', 'black-only'])),
     ], responses: [
@@ -37,8 +38,9 @@ final readonly class AdviceController
     {
         $wish = new Wish($this->wished($request, 'use', UseWanted::class), $this->wished($request, 'look', LookWanted::class));
         $job = $this->desk->find($id)->job();
+        $transfer = $job->transfers[$request->query->getInt('transfer')] ?? throw Problem::field('transfer', 'There is no such picture on this piece.');
 
-        return new JsonResponse(['advice' => $this->advisor->advise($job, $this->desk->shelf(), $this->desk->picture($job), $this->desk->house(), $wish, $this->progress->firstTriesByRoute())]);
+        return new JsonResponse(['advice' => $this->advisor->advise($job, $transfer, $this->desk->shelf(), $this->desk->pictures($job)[$transfer->artwork ?? ''] ?? null, $this->desk->house(), $wish, $this->progress->firstTriesByRoute())]);
     }
 
     /**

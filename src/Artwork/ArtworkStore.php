@@ -65,9 +65,20 @@ final readonly class ArtworkStore
         return null === $sha256 ? null : $this->entities->find(Artwork::class, $sha256);
     }
 
-    public function picture(?string $sha256): ?Picture
+    /**
+     * @param array<string|null> $sha256s
+     *
+     * @return array<string, Picture> those that are in the store, by SHA-256
+     */
+    public function pictures(array $sha256s): array
     {
-        return $this->find($sha256)?->picture();
+        $pictures = [];
+        foreach ($sha256s as $sha256) {
+            $artwork = $this->find($sha256);
+            $pictures += null === $artwork ? [] : [$artwork->sha256 => $artwork->picture()];
+        }
+
+        return $pictures;
     }
 
     private static function tidy(string $name): string

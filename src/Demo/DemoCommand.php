@@ -58,9 +58,11 @@ final class DemoCommand extends Command
         $this->shelf->put(Shelf::fromRecord($this->schemas->decode('shelf', $this->read('shelf.json')), $this->catalogue));
         foreach ((array) glob($this->projectDirectory.'/demo/jobs/*.json') as $file) {
             $record = $this->schemas->decode('job', (string) file_get_contents((string) $file));
-            $picture = $record->recordOrNull('artwork');
-            if (null !== $picture) {
-                $this->artwork->take($this->projectDirectory.'/demo/jobs/'.$picture->string('file'), $picture->string('name'));
+            foreach ($record->records('transfers') as $transfer) {
+                $picture = $transfer->recordOrNull('artwork');
+                if (null !== $picture) {
+                    $this->artwork->take($this->projectDirectory.'/demo/jobs/'.$picture->string('file'), $picture->string('name'));
+                }
             }
             $this->entities->persist(StoredJob::of(JobFile::read($record)));
         }
@@ -79,7 +81,7 @@ final class DemoCommand extends Command
     private function rememberPastRun(string $jobId, \DateTimeImmutable $at): void
     {
         $plan = $this->desk->plan($this->desk->find($jobId)->job());
-        $sequence = BenchSequence::of($plan->steps, count(self::PAST));
+        $sequence = BenchSequence::of($plan->rounds, count(self::PAST));
         /** @var array<string, mixed> $document */
         $document = json_decode(json_encode($plan, \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
         $run = StoredRun::begin('demo-run', $jobId, $plan->jobName, $plan->id(), $document, $sequence, count(self::PAST));

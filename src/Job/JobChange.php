@@ -17,6 +17,8 @@ final readonly class JobChange
         public int $revision,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
         public array $changes,
+        #[OA\Property(description: 'The picture on the piece that is meant, from 0')]
+        public int $transfer,
         #[OA\Property(type: 'boolean', nullable: true)]
         public ?bool $archived,
     ) {
@@ -24,6 +26,6 @@ final readonly class JobChange
 
     public static function fromRecord(Record $record): self
     {
-        return new self($record->integer('revision'), $record->record('changes')->stringMap(), $record->has('archived') ? $record->boolean('archived') : null);
+        return new self($record->integer('revision'), $record->record('changes')->stringMap(), $record->has('transfer') ? $record->integer('transfer') : 0, $record->has('archived') ? $record->boolean('archived') : null);
     }
 }

@@ -50,11 +50,11 @@ final readonly class JobController
                 $job->name,
                 $job->quantity,
                 $job->due,
-                $plan->decisions[0]->value->text,
+                $plan->transfers[0]->decisions[0]->value->text,
                 $job->blank->colour->toHex(),
-                $plan->artwork,
+                $plan->transfers[0]->artwork,
                 $plan->ready(),
-                count(array_filter($plan->checks, static fn (Check $check): bool => $check->blocks())),
+                count(array_filter($plan->checks(), static fn (Check $check): bool => $check->blocks())),
                 $good[$job->id] ?? 0,
                 $stored[$i]->updated,
             );
@@ -75,7 +75,7 @@ final readonly class JobController
         $new = NewJob::fromRecord(JsonBody::of($request));
         $known = $this->entities->find(StoredJob::class, $new->id);
         if (null === $known) {
-            $job = JobEdit::apply(JobDesk::blankJob($new->id, $new->name), $new->changes, $this->parser(), $this->desk->catalogue(), $this->artwork->picture($new->changes['artwork'] ?? null));
+            $job = JobEdit::apply(JobDesk::blankJob($new->id, $new->name), $new->changes, $this->parser(), $this->desk->catalogue(), $this->artwork->pictures([$new->changes['artwork'] ?? null]));
             $known = StoredJob::of($job);
             $view = $this->viewOr422($known);
             $this->entities->persist($known);
@@ -136,7 +136,7 @@ final readonly class JobController
         if (null !== $change->archived) {
             $stored->archived = $change->archived;
         }
-        $stored->change(JobEdit::apply($stored->job(), $change->changes, $this->parser(), $this->desk->catalogue(), $this->artwork->picture($change->changes['artwork'] ?? $stored->job()->artwork)));
+        $stored->change(JobEdit::apply($stored->job(), $change->changes, $this->parser(), $this->desk->catalogue(), $this->desk->pictures($stored->job()) + $this->artwork->pictures([$change->changes['artwork'] ?? null]), $change->transfer));
         $this->viewOr422($stored);
         try {
             $this->entities->flush();

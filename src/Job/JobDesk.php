@@ -17,6 +17,7 @@ use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\PaperSize;
@@ -53,7 +54,7 @@ final readonly class JobDesk
 
     public function plan(Job $job): Plan
     {
-        return $this->planner->plan($job, $this->shelf(), $this->picture($job), $this->house());
+        return $this->planner->plan($job, $this->shelf(), $this->pictures($job), $this->house());
     }
 
     /**
@@ -68,7 +69,7 @@ final readonly class JobDesk
         $shelf = $this->shelf();
         $house = $this->house();
 
-        return array_map(fn (Job $job): Plan => $this->planner->plan($job, $shelf, $this->picture($job), $house), $jobs);
+        return array_map(fn (Job $job): Plan => $this->planner->plan($job, $shelf, $this->pictures($job), $house), $jobs);
     }
 
     /** What the shop has, the sheets of its usual paper first. */
@@ -88,16 +89,16 @@ final readonly class JobDesk
         return $this->houses->get()->withRecipes($this->recipes->inUse());
     }
 
-    public function picture(Job $job): ?Picture
+    /** @return array<string, Picture> those of the job that are in the store, by SHA-256 */
+    public function pictures(Job $job): array
     {
-        return $this->artwork->picture($job->artwork);
+        return $this->artwork->pictures(array_map(static fn (Transfer $transfer): ?string => $transfer->artwork, $job->transfers));
     }
 
     public function view(StoredJob $stored): JobView
     {
         $job = $stored->job();
         $plan = $this->plan($job);
-        $artwork = $this->artwork->find($job->artwork);
         $printed = $this->sheets->latest($job->id);
 
         return new JobView(
@@ -105,9 +106,16 @@ final readonly class JobDesk
             $stored->archived,
             JobFile::write($job),
             $plan,
-            null === $artwork ? null : ArtworkView::of($artwork),
+            array_map(fn (Transfer $transfer): ?ArtworkView => $this->artworkOf($transfer), $job->transfers),
             null === $printed ? null : new PrintedView($printed->plan, $printed->at, $printed->plan === $plan->id()),
         );
+    }
+
+    private function artworkOf(Transfer $transfer): ?ArtworkView
+    {
+        $artwork = $this->artwork->find($transfer->artwork);
+
+        return null === $artwork ? null : ArtworkView::of($artwork);
     }
 
     /** A job as it starts: a white cotton shirt with a picture of usual size in the usual place. */
@@ -119,13 +127,7 @@ final readonly class JobDesk
             1,
             null,
             new Blank('shirt', 'M', 'cotton-jersey', Colour::hex('#ffffff'), Condition::New),
-            null,
-            null,
-            Placement::of(SizedBy::Width, Length::mm(200.0), Length::mm(0.0), Length::mm(80.0)),
-            'light-film',
-            Finish::Matte,
-            new Choices(),
-            [],
+            [new Transfer('front', false, null, null, Placement::of(SizedBy::Width, Length::mm(200.0), Length::mm(0.0), Length::mm(80.0)), 'light-film', Finish::Matte, new Choices(), [])],
             '',
         );
     }

@@ -36,8 +36,11 @@ final readonly class JobFileController
     {
         $job = $this->desk->find($id)->job();
         $file = JobFile::write($job);
-        if (null !== $file['artwork'] && is_file($this->files->path($file['artwork']['sha256']))) {
-            $file['artwork']['embedded'] = base64_encode((string) file_get_contents($this->files->path($file['artwork']['sha256'])));
+        foreach ($file['transfers'] as $at => $transfer) {
+            $path = null === $transfer['artwork'] ? '' : $this->files->path($transfer['artwork']['sha256']);
+            if (null !== $transfer['artwork'] && is_file($path)) {
+                $file['transfers'][$at]['artwork']['embedded'] = base64_encode((string) file_get_contents($path));
+            }
         }
         $name = (new UnicodeString($job->name))->ascii()->lower()->replaceMatches('/[^a-z0-9]+/', '-')->trim('-')->toString();
 

@@ -13,7 +13,7 @@ use Wubbin\Core\Measure\Record;
 use Wubbin\Http\Problem;
 use Wubbin\Storage\SchemaCheck;
 
-/** Takes a job file into the shop, its embedded picture with it. */
+/** Takes a job file into the shop, its embedded pictures with it. */
 final readonly class JobImport
 {
     public function __construct(
@@ -32,9 +32,12 @@ final readonly class JobImport
     {
         $record = $this->schemas->decode('job', $json);
         $job = JobFile::read($record);
-        $embedded = $record->recordOrNull('artwork')?->stringOrNull('embedded');
-        if (null !== $embedded && null !== $job->artwork) {
-            $this->takeEmbedded($embedded, $job->artwork, $job->artworkName ?? 'picture');
+        foreach ($record->records('transfers') as $transfer) {
+            $artwork = $transfer->recordOrNull('artwork');
+            $embedded = $artwork?->stringOrNull('embedded');
+            if (null !== $artwork && null !== $embedded) {
+                $this->takeEmbedded($embedded, $artwork->string('sha256'), $artwork->string('name'));
+            }
         }
         if (null === $this->entities->find(StoredJob::class, $job->id)) {
             return $job;

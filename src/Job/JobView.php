@@ -9,10 +9,13 @@ use Wubbin\Artwork\ArtworkView;
 use Wubbin\Core\Plan\Plan;
 
 /** A job with everything that follows from it, as one screen needs it. */
-#[OA\Schema(required: ['revision', 'archived', 'job', 'plan', 'artwork', 'printed'])]
+#[OA\Schema(required: ['revision', 'archived', 'job', 'plan', 'artworks', 'printed'])]
 final readonly class JobView
 {
-    /** @param array<string, mixed> $job */
+    /**
+     * @param array<string, mixed>   $job
+     * @param list<ArtworkView|null> $artworks
+     */
     public function __construct(
         #[OA\Property(description: 'Sent back with a change, so that a change made elsewhere is noticed')]
         public int $revision,
@@ -22,8 +25,8 @@ final readonly class JobView
         public array $job,
         #[OA\Property(ref: './plan.schema.json', type: 'object')]
         public Plan $plan,
-        #[OA\Property(nullable: true, oneOf: [new OA\Schema(ref: ArtworkView::class), new OA\Schema(type: 'null')])]
-        public ?ArtworkView $artwork,
+        #[OA\Property(type: 'array', description: 'The picture of each transfer, in their order', items: new OA\Items(oneOf: [new OA\Schema(ref: ArtworkView::class), new OA\Schema(type: 'null')]))]
+        public array $artworks,
         #[OA\Property(nullable: true, oneOf: [new OA\Schema(ref: PrintedView::class), new OA\Schema(type: 'null')])]
         public ?PrintedView $printed,
     ) {

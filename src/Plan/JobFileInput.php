@@ -7,6 +7,7 @@ namespace Wubbin\Plan;
 use Symfony\Component\Console\Exception\InvalidArgumentException;
 use Wubbin\Artwork\Artwork;
 use Wubbin\Artwork\ArtworkStore;
+use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\Record;
@@ -31,7 +32,7 @@ final readonly class JobFileInput
      * @param string      $path  a file, or - for standard input
      * @param string|null $shelf a shelf file; one of everything where none is given
      *
-     * @return array{Plan, Artwork|null}
+     * @return array{Plan, array<string, Artwork>} the plan and its pictures by SHA-256
      *
      * @throws Problem                  when a file does not say what it must
      * @throws InvalidArgumentException when a file is not there
@@ -40,10 +41,14 @@ final readonly class JobFileInput
     {
         $record = $this->schemas->decode('job', self::contents($path));
         $job = JobFile::read($record);
-        $artwork = $this->picture($record->recordOrNull('artwork'), '-' === $path ? '.' : dirname($path));
+        $artworks = [];
+        foreach ($record->records('transfers') as $transfer) {
+            $artwork = $this->picture($transfer->recordOrNull('artwork'), '-' === $path ? '.' : dirname($path));
+            $artworks += null === $artwork ? [] : [$transfer->record('artwork')->string('sha256') => $artwork];
+        }
         $has = null === $shelf ? Shelf::everything($this->catalogue) : Shelf::fromRecord($this->schemas->decode('shelf', self::contents($shelf)), $this->catalogue);
 
-        return [$this->planner->plan($job, $has, $artwork?->picture()), $artwork];
+        return [$this->planner->plan($job, $has, array_map(static fn (Artwork $artwork): Picture => $artwork->picture(), $artworks)), $artworks];
     }
 
     private function picture(?Record $record, string $directory): ?Artwork

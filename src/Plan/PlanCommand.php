@@ -45,12 +45,18 @@ final class PlanCommand extends Command
         }
         $format = new UnitFormat($options['us'] ? Units::Us : Units::Metric);
         $output->writeln($plan->jobName.' · plan '.$plan->id(), OutputInterface::OUTPUT_RAW);
-        foreach ($plan->decisions as $decision) {
-            $output->writeln(sprintf("%-15s%s\n%-15s  %s", $decision->what, $format->phrase($decision->value), '', $format->phrase($decision->because)), OutputInterface::OUTPUT_RAW);
-        }
-        foreach ($plan->checks as $check) {
-            if (Severity::Pass !== $check->severity) {
-                $output->writeln(sprintf('%-15s%s %s', strtoupper($check->severity->value), $format->phrase($check->message), null === $check->mend ? '' : $format->phrase($check->mend)), OutputInterface::OUTPUT_RAW);
+        foreach ($plan->transfers as $transfer) {
+            if (count($plan->transfers) > 1) {
+                $output->writeln('', OutputInterface::OUTPUT_RAW);
+                $output->writeln($transfer->name, OutputInterface::OUTPUT_RAW);
+            }
+            foreach ($transfer->decisions as $decision) {
+                $output->writeln(sprintf("%-15s%s\n%-15s  %s", $decision->what, $format->phrase($decision->value), '', $format->phrase($decision->because)), OutputInterface::OUTPUT_RAW);
+            }
+            foreach ($transfer->checks as $check) {
+                if (Severity::Pass !== $check->severity) {
+                    $output->writeln(sprintf('%-15s%s %s', strtoupper($check->severity->value), $format->phrase($check->message), null === $check->mend ? '' : $format->phrase($check->mend)), OutputInterface::OUTPUT_RAW);
+                }
             }
         }
 

@@ -38,7 +38,7 @@ final readonly class LogEntry
         public string $plan,
         #[OA\Property(type: 'string', nullable: true)]
         public ?string $artwork,
-        #[OA\Property(description: 'The blank and the route, in words')]
+        #[OA\Property(description: 'The blank and the routes, in words')]
         public string $route,
     ) {
     }
@@ -47,7 +47,8 @@ final readonly class LogEntry
     {
         $run = $piece->run;
         $plan = Record::of($run->document);
-        $line = static fn (string $id): string => array_values(array_filter($plan->records('decisions'), static fn (Record $decision): bool => $id === $decision->string('id')))[0]->record('value')->string('text');
+        $transfers = $plan->records('transfers');
+        $line = static fn (Record $transfer, string $id): string => array_values(array_filter($transfer->records('decisions'), static fn (Record $decision): bool => $id === $decision->string('id')))[0]->record('value')->string('text');
 
         return new self(
             $piece->id ?? 0,
@@ -61,8 +62,8 @@ final readonly class LogEntry
             $piece->photo,
             $piece->judged ?? '',
             $run->plan,
-            $plan->stringOrNull('artwork'),
-            $line('blank').' · '.$line('route'),
+            $transfers[0]->stringOrNull('artwork'),
+            $line($transfers[0], 'blank').' · '.implode(' + ', array_unique(array_map(static fn (Record $one): string => $line($one, 'route'), $transfers))),
         );
     }
 }

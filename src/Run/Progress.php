@@ -19,8 +19,8 @@ final readonly class Progress
     {
         /** @var list<array{route: ?string, good: int, started: int}> $rows */
         $rows = $this->entities->getConnection()->fetchAllAssociative(
-            "SELECT json_extract(r.document, '$.route') AS route, SUM(p.outcome = 'good') AS good, COUNT(p.outcome) AS started
-             FROM piece p JOIN run r ON r.id = p.run_id WHERE p.outcome IS NOT NULL GROUP BY 1",
+            "SELECT json_extract(t.value, '$.route') AS route, SUM(p.outcome = 'good') AS good, COUNT(p.outcome) AS started
+             FROM piece p JOIN run r ON r.id = p.run_id, json_each(r.document, '$.transfers') t WHERE p.outcome IS NOT NULL GROUP BY 1",
         );
         $tries = [];
         foreach ($rows as $row) {

@@ -50,7 +50,7 @@ final readonly class RunDesk
             throw new \LogicException('A plan is written as an object.');
         }
         /** @var array<string, mixed> $document */
-        $run = StoredRun::begin($id, $job->id, mb_substr($job->name.(null === $of ? '' : ' · '.$of->label), 0, 120), $plan->id(), $document, BenchSequence::of($plan->steps, $pieces), $pieces);
+        $run = StoredRun::begin($id, $job->id, mb_substr($job->name.(null === $of ? '' : ' · '.$of->label), 0, 120), $plan->id(), $document, BenchSequence::of($plan->rounds, $pieces), $pieces);
         $this->entities->persist($run);
         $this->entities->flush();
 
@@ -109,7 +109,7 @@ final readonly class RunDesk
     {
         $plan = $this->jobs->plan($this->jobs->find($run->job)->job());
 
-        return !in_array($run->plan, [$plan->id(), ...array_map(static fn (SharePlan $share): string => $share->planId(), $plan->shares)], true);
+        return !in_array($run->plan, [$plan->id(), ...array_map(static fn (SharePlan $share): string => $share->plan->id(), $plan->shares)], true);
     }
 
     private function movedOn(StoredRun $run): Problem

@@ -28,8 +28,12 @@ final readonly class PrintedSheets
      */
     public function make(Plan $plan): PrintedSheet
     {
-        $artwork = $this->artwork->find($plan->artwork);
-        if ((null !== $plan->artwork && null === $artwork) || !$plan->printable()) {
+        $artworks = [];
+        foreach ($plan->transfers as $transfer) {
+            $artwork = $this->artwork->find($transfer->artwork);
+            $artworks += null === $artwork ? [] : [$artwork->sha256 => $artwork];
+        }
+        if (!$plan->printable()) {
             throw Problem::field('sheet', 'The checks before printing are not all settled yet.');
         }
         $latest = $this->latest($plan->jobId);
@@ -40,7 +44,7 @@ final readonly class PrintedSheets
         if (!is_dir(dirname($this->path($sheet->id)))) {
             mkdir(dirname($this->path($sheet->id)), 0o700, true);
         }
-        $this->pdf->write($plan, $artwork, $this->path($sheet->id));
+        $this->pdf->write($plan, $artworks, $this->path($sheet->id));
         $this->entities->persist($sheet);
         $this->entities->flush();
 

@@ -39,11 +39,11 @@ final class SheetCommand extends Command
         /** @var array{shelf: ?string, out: ?string} $options */
         $options = $input->getOptions();
         $out = $options['out'] ?? throw new InvalidOptionException('Say where the PDF goes: --out sheet.pdf');
-        [$plan, $artwork] = $this->input->plan($arguments['job'], $options['shelf']);
+        [$plan, $artworks] = $this->input->plan($arguments['job'], $options['shelf']);
         if (!$plan->printable()) {
             throw Problem::fields(self::against($plan));
         }
-        $this->pdf->write($plan, $artwork, $out);
+        $this->pdf->write($plan, $artworks, $out);
 
         return Command::SUCCESS;
     }
@@ -53,7 +53,7 @@ final class SheetCommand extends Command
     {
         $format = new UnitFormat();
         $against = [];
-        foreach ($plan->checks as $check) {
+        foreach ($plan->checks() as $check) {
             if (Stage::Print === $check->stage && $check->blocks()) {
                 $against[$check->field] = $format->phrase($check->message).(null === $check->mend ? '' : ' '.$format->phrase($check->mend));
             }

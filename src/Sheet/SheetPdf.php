@@ -7,6 +7,7 @@ namespace Wubbin\Sheet;
 use Wubbin\Artwork\Artwork;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Sheet\Mark;
 use Wubbin\Core\Sheet\MarkKind;
 use Wubbin\Core\Sheet\SheetLayout;
@@ -14,7 +15,8 @@ use Wubbin\Http\Problem;
 use Wubbin\Storage\FileStore;
 
 /**
- * Draws a job's sheets as PDF at true size, a page for each size and colour that is printed otherwise. Only the picture is mirrored; everything beside it reads right.
+ * Draws a job's sheets as PDF at true size: a page for each picture, and for each size and colour that is printed
+ * otherwise. Only the picture is mirrored; everything beside it reads right.
  */
 final readonly class SheetPdf
 {
@@ -27,27 +29,37 @@ final readonly class SheetPdf
     }
 
     /**
-     * @param Artwork|null $artwork null for a size template that is drawn on by hand
+     * @param array<string, Artwork> $artworks by SHA-256; a plan without one gets a size template that is drawn on by hand
      *
      * @throws Problem when the plan's picture does not fit a sheet
      */
-    public function write(Plan $plan, ?Artwork $artwork, string $path): void
+    public function write(Plan $plan, array $artworks, string $path): void
     {
-        $first = $plan->sheet ?? throw Problem::field('sheet', 'The picture does not fit a sheet.');
+        $first = $plan->transfers[0]->sheet ?? throw Problem::field('sheet', 'The picture does not fit a sheet.');
         $pdf = new BarePdf('P', 'mm', [$first->page->widthMm, $first->page->heightMm]);
         $pdf->setTitle($plan->jobName.' · '.$plan->id());
         $pdf->setCreator('Wubbin');
         if ([] === $plan->shares) {
-            $this->page($pdf, $plan, $artwork, '');
+            $this->pages($pdf, $plan, $artworks, '');
         }
         foreach ($plan->shares as $share) {
-            $this->page($pdf, $share->plan, $artwork, sprintf(' · %d × %s', $share->quantity, $share->label));
+            $this->pages($pdf, $share->plan, $artworks, sprintf(' · %d × %s', $share->quantity, $share->label));
         }
         $this->keep($pdf, $path);
     }
 
-    /** @param string $of what the page's pieces are, where they are not all of the job's */
-    private function page(BarePdf $pdf, Plan $plan, ?Artwork $artwork, string $of): void
+    /**
+     * @param array<string, Artwork> $artworks by SHA-256
+     * @param string                 $of       what the pages' pieces are, where they are not all of the job's
+     */
+    private function pages(BarePdf $pdf, Plan $plan, array $artworks, string $of): void
+    {
+        foreach ($plan->transfers as $transfer) {
+            $this->page($pdf, $transfer, $artworks[$transfer->artwork ?? ''] ?? null, $of.' · plan '.$plan->id());
+        }
+    }
+
+    private function page(BarePdf $pdf, TransferPlan $plan, ?Artwork $artwork, string $of): void
     {
         $sheet = $plan->sheet ?? throw Problem::field('sheet', 'The picture does not fit a sheet.');
         $pdf->AddPage($sheet->page->widthMm > $sheet->page->heightMm ? 'L' : 'P', [$sheet->page->widthMm, $sheet->page->heightMm]);
@@ -60,7 +72,7 @@ final readonly class SheetPdf
         }
         $pdf->setLineStyle(['width' => self::HAIRLINE_MM, 'color' => [0, 0, 0]]);
         foreach ($sheet->marks as $mark) {
-            $this->mark($pdf, $mark, MarkKind::Text === $mark->kind && $mark->text === $plan->jobName ? $mark->text.$of.' · plan '.$plan->id() : $mark->text);
+            $this->mark($pdf, $mark, MarkKind::Text === $mark->kind && $mark->text === $plan->label ? $mark->text.$of : $mark->text);
         }
     }
 

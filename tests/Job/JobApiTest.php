@@ -18,7 +18,7 @@ final class JobApiTest extends ShopTestCase
         $view = $this->read($this->ask('GET', '/api/jobs/'.$id));
         self::assertTrue($view->record('plan')->boolean('ready'));
         $after = $this->read($this->change($id, $view->integer('revision'), ['width' => '10 in', 'finish' => 'gloss']));
-        self::assertEqualsWithDelta(254.0, $after->record('job')->record('placement')->number('side_mm'), 1e-9);
+        self::assertEqualsWithDelta(254.0, $after->record('job')->records('transfers')[0]->record('placement')->number('side_mm'), 1e-9);
         self::assertGreaterThan($view->integer('revision'), $after->integer('revision'));
         self::assertCount(1, $this->rows('/api/jobs'));
     }
@@ -40,7 +40,7 @@ final class JobApiTest extends ShopTestCase
         $now = $problem->record('current')->integer('revision');
         $view = $this->read($this->change($id, $now, ['width' => '100 mm']));
         self::assertSame('from the first tab', $view->record('job')->string('note'));
-        self::assertSame(100.0, $view->record('job')->record('placement')->number('side_mm'));
+        self::assertSame(100.0, $view->record('job')->records('transfers')[0]->record('placement')->number('side_mm'));
     }
 
     /** @return iterable<string, array{array<string, string>, string}> */
@@ -84,7 +84,7 @@ final class JobApiTest extends ShopTestCase
         $this->setUp();
         $view = $this->read($this->import($file), 201);
         self::assertSame($id, $view->record('job')->string('id'));
-        self::assertSame('apple-branch.svg', $view->record('artwork')->string('name'));
+        self::assertSame('apple-branch.svg', $view->records('artworks')[0]->string('name'));
         $again = $this->read($this->import($file), 201);
         self::assertNotSame($id, $again->record('job')->string('id'), 'beside the one that is there, not over it');
     }
@@ -95,17 +95,19 @@ final class JobApiTest extends ShopTestCase
         yield 'a missing field' => [static fn (array $f): array => array_diff_key($f, ['quantity' => 1]), 'quantity'];
         yield 'an unknown field' => [static fn (array $f): array => $f + ['sleeves' => 2], 'sleeves'];
         yield 'a wrong unit' => [static function (array $f): array {
-            assert(is_array($f['placement']));
-            $f['placement'] = ['by' => 'width', 'side_cm' => 24, 'right_mm' => 0, 'below_mm' => 80];
+            assert(is_array($f['transfers']) && is_array($f['transfers'][0]));
+            $f['transfers'][0]['placement'] = ['by' => 'width', 'side_cm' => 24, 'right_mm' => 0, 'below_mm' => 80];
 
             return $f;
-        }, 'placement.side_cm'];
-        yield 'text with a unit for a number' => [static fn (array $f): array => array_replace_recursive($f, ['placement' => ['side_mm' => '240 mm']]), 'placement.side_mm'];
+        }, 'transfers.0.placement.side_cm'];
+        yield 'text with a unit for a number' => [static fn (array $f): array => array_replace_recursive($f, ['transfers' => [['placement' => ['side_mm' => '240 mm']]]]), 'transfers.0.placement.side_mm'];
+        yield 'no picture at all' => [static fn (array $f): array => ['transfers' => []] + $f, 'transfers'];
+        yield 'a side it does not have' => [static fn (array $f): array => array_replace_recursive($f, ['transfers' => [['side' => 'sleeve']]]), 'side'];
         yield 'a later version' => [static fn (array $f): array => ['version' => 2] + $f, 'version'];
         yield 'another format' => [static fn (array $f): array => ['format' => 'recipe'] + $f, 'format'];
         yield 'a list' => [static fn (array $f): array => [1, 2], 'file'];
         yield 'a size Wubbin does not have' => [static fn (array $f): array => array_replace_recursive($f, ['blank' => ['size' => 'XXS']]), 'blank.size'];
-        yield 'a damaged picture' => [static fn (array $f): array => array_replace_recursive($f, ['artwork' => ['embedded' => 'AAAA']]), 'artwork.embedded'];
+        yield 'a damaged picture' => [static fn (array $f): array => array_replace_recursive($f, ['transfers' => [['artwork' => ['embedded' => 'AAAA']]]]), 'artwork.embedded'];
     }
 
     /** @param callable(array<string, mixed>): mixed $spoil */
@@ -115,9 +117,9 @@ final class JobApiTest extends ShopTestCase
         $id = $this->readyJob();
         /** @var array<string, mixed> $file */
         $file = json_decode((string) $this->ask('GET', '/api/jobs/'.$id.'/export')->getContent(), true);
-        assert(is_array($file['choices']));
+        assert(is_array($file['transfers']) && is_array($file['transfers'][0]) && is_array($file['transfers'][0]['choices']));
         // What is empty must be written {} again.
-        $file['choices'] = array_map(static fn (mixed $choice): object => (object) $choice, $file['choices']);
+        $file['transfers'][0]['choices'] = array_map(static fn (mixed $choice): object => (object) $choice, $file['transfers'][0]['choices']);
         $problem = $this->read($this->import(json_encode($spoil($file), \JSON_THROW_ON_ERROR)), 422);
         self::assertLessThanOrEqual(4, count($problem->record('errors')->stringMap()), 'only what is wrong is named');
         self::assertTrue($problem->record('errors')->has($field), (string) json_encode($problem->record('errors')->stringMap()));
@@ -197,10 +199,10 @@ final class JobApiTest extends ShopTestCase
         self::assertContains('smock', $this->sizesOfAShirt());
         $revision = $this->read($this->ask('GET', '/api/jobs/'.$id))->integer('revision');
         $view = $this->read($this->change($id, $revision, ['size' => 'smock']));
-        self::assertSame(640.0, $view->record('plan')->record('blank')->number('width_mm'));
+        self::assertSame(640.0, $view->record('plan')->records('transfers')[0]->record('blank')->number('width_mm'));
         $this->read($this->ask('PUT', '/api/shelf', ['blanks' => []] + (array) json_decode((string) $this->ask('GET', '/api/shelf')->getContent(), true)));
         self::assertNotContains('smock', $this->sizesOfAShirt());
-        self::assertSame(640.0, $this->read($this->ask('GET', '/api/jobs/'.$id))->record('plan')->record('blank')->number('width_mm'), 'its jobs keep it');
+        self::assertSame(640.0, $this->read($this->ask('GET', '/api/jobs/'.$id))->record('plan')->records('transfers')[0]->record('blank')->number('width_mm'), 'its jobs keep it');
         $problem = $this->read($this->ask('POST', '/api/shelf/own', ['typed' => ['chest' => 'wide', 'length' => '70 cm']] + $smock), 422);
         self::assertSame(['chest'], array_keys($problem->record('errors')->stringMap()));
         $problem = $this->read($this->ask('POST', '/api/shelf/own', ['typed' => ['chest' => '20 cm', 'length' => '70 cm']] + $smock), 422);
@@ -238,15 +240,15 @@ final class JobApiTest extends ShopTestCase
         self::assertCount(12, $advice);
         self::assertSame(['dark-film', 'buy'], [$advice[0]->string('route'), $advice[0]->string('standing')]);
         $view = $this->read($this->change($id, $view->integer('revision') + 1, $advice[0]->record('changes')->stringMap()));
-        self::assertSame('dark-film', $view->record('job')->string('route'));
-        self::assertFalse($view->record('plan')->record('stack')->boolean('mirrored'));
+        self::assertSame('dark-film', $view->record('job')->records('transfers')[0]->string('route'));
+        self::assertFalse($view->record('plan')->records('transfers')[0]->record('stack')->boolean('mirrored'));
         $this->read($this->ask('GET', '/api/jobs/'.$id.'/advice?use=eaten'), 422);
     }
 
     public function testARuleOfTheHouseHoldsForEveryJob(): void
     {
         $id = $this->readyJob();
-        $drying = fn (): string => array_values(array_filter($this->read($this->ask('GET', '/api/jobs/'.$id))->record('plan')->records('decisions'), static fn (Record $d): bool => 'drying' === $d->string('id')))[0]->string('by');
+        $drying = fn (): string => array_values(array_filter($this->read($this->ask('GET', '/api/jobs/'.$id))->record('plan')->records('transfers')[0]->records('decisions'), static fn (Record $d): bool => 'drying' === $d->string('id')))[0]->string('by');
         self::assertSame('wubbin', $drying());
         $this->ask('PATCH', '/api/house', ['drying' => 'dry-5']);
         self::assertSame('house', $drying());
@@ -262,7 +264,7 @@ final class JobApiTest extends ShopTestCase
         $revision = $this->read($this->ask('GET', '/api/jobs/'.$id))->integer('revision');
         $view = $this->read($this->change($id, $revision, ['kind' => 'mug', 'route' => 'laser-ceramic']));
         self::assertSame('mug-ordinary', $view->record('job')->record('blank')->string('size'));
-        self::assertTrue($view->record('plan')->boolean('printable'), (string) json_encode($view->record('plan')->records('checks')));
+        self::assertTrue($view->record('plan')->boolean('printable'), (string) json_encode($view->record('plan')->records('transfers')[0]->records('checks')));
     }
 
     public function testSettingsAreHeldAgainstWhatThereIs(): void
@@ -281,7 +283,7 @@ final class JobApiTest extends ShopTestCase
         $settings = ['units' => 'us', 'comma' => false, 'paper' => 'a4', 'currency' => 'USD', 'zone' => 'UTC', 'theme' => 'light'];
         $this->read($this->ask('PATCH', '/api/settings', $settings));
         $view = $this->read($this->ask('POST', '/api/jobs', ['id' => 'inches', 'name' => 'Inches', 'changes' => ['width' => '9']]), 201);
-        self::assertEqualsWithDelta(228.6, $view->record('job')->record('placement')->number('side_mm'), 1e-9);
+        self::assertEqualsWithDelta(228.6, $view->record('job')->records('transfers')[0]->record('placement')->number('side_mm'), 1e-9);
     }
 
     /** @param array<string, string> $changes */

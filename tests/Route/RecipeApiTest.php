@@ -94,7 +94,7 @@ final class RecipeApiTest extends ShopTestCase
 
     private function line(string $job, string $line): ?string
     {
-        foreach ($this->read($this->ask('GET', '/api/jobs/'.$job))->record('plan')->records('decisions') as $decision) {
+        foreach ($this->read($this->ask('GET', '/api/jobs/'.$job))->record('plan')->records('transfers')[0]->records('decisions') as $decision) {
             if ($decision->string('id') === $line) {
                 return $decision->record('value')->string('text');
             }

@@ -181,6 +181,6 @@ final class SheetPdfTest extends ShopTestCase
         $pdf = $this->data.'/sheets/'.$this->read($this->ask('POST', '/api/jobs/crew/sheet'), 201)->string('id').'.pdf';
         (new Process(['pdftoppm', '-png', '-r', (string) self::DPI, '-singlefile', $pdf, $this->data.'/page']))->mustRun();
 
-        return [$plan->record('sheet'), new \Imagick($this->data.'/page.png'), $pdf];
+        return [$plan->records('transfers')[0]->record('sheet'), new \Imagick($this->data.'/page.png'), $pdf];
     }
 }

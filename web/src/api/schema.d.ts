@@ -458,6 +458,8 @@ export interface components {
             changes: {
                 [key: string]: string;
             };
+            /** @description The picture on the piece that is meant, from 0 */
+            transfer?: number;
             archived?: boolean | null;
         };
         /** @description A line of the job list. */
@@ -484,7 +486,8 @@ export interface components {
             archived: boolean;
             job: components["schemas"]["job.schema"];
             plan: components["schemas"]["plan.schema"];
-            artwork: components["schemas"]["ArtworkView"] | null;
+            /** @description The picture of each transfer, in their order */
+            artworks: (components["schemas"]["ArtworkView"] | null)[];
             printed: components["schemas"]["PrintedView"] | null;
         };
         /** @description A matter on which practitioners disagree, and which way this house goes. */
@@ -662,7 +665,7 @@ export interface components {
             at: string;
             plan: string;
             artwork: string | null;
-            /** @description The blank and the route, in words */
+            /** @description The blank and the routes, in words */
             route: string;
         };
         NewRun: {
@@ -917,49 +920,56 @@ export interface components {
                 /** @enum {unknown} */
                 condition: "new" | "washed" | "used" | "smooth" | "rough" | "seen-through";
             };
-            artwork: {
-                name: string;
-                sha256: string;
-                /** @description Where the picture lies, relative to this file; for the console. */
-                file?: string;
-                /** @description The picture itself, in base64, so that the job can move to another shop. */
-                embedded?: string;
-            } | null;
-            placement: {
-                /**
-                 * @description The side that is given; the other follows from the picture's shape.
-                 * @enum {unknown}
-                 */
-                by: "width" | "height";
-                side_mm: number;
-                /** @description The other side, where there is no picture that it follows from. */
-                other_mm?: number | null;
-                /** @description The picture's middle, to the viewer's right of the centre-line. */
-                right_mm: number;
-                /** @description The picture's upper edge, below the edge that the blank is measured from: collar, rim, upper edge. */
-                below_mm: number;
-            };
-            route: string;
-            /** @enum {unknown} */
-            finish: "gloss" | "matte" | "worn";
-            /** @description What the person chose; what is not named is left to the house and to Wubbin. */
-            choices: {
-                /** @description From the shelf, by id. */
-                things: {
-                    [key: string]: string;
+            /** @description The pictures that come onto each piece, in the order they are pressed. */
+            transfers: {
+                /** @description The side of the blank, by the name its kind has for it. */
+                side: string;
+                /** @description It is meant to lie over what was put on the same side before it. */
+                over: boolean;
+                artwork: {
+                    name: string;
+                    sha256: string;
+                    /** @description Where the picture lies, relative to this file; for the console. */
+                    file?: string;
+                    /** @description The picture itself, in base64, so that the job can move to another shop. */
+                    embedded?: string;
+                } | null;
+                placement: {
+                    /**
+                     * @description The side that is given; the other follows from the picture's shape.
+                     * @enum {unknown}
+                     */
+                    by: "width" | "height";
+                    side_mm: number;
+                    /** @description The other side, where there is no picture that it follows from. */
+                    other_mm?: number | null;
+                    /** @description The picture's middle, to the viewer's right of the centre-line. */
+                    right_mm: number;
+                    /** @description The picture's upper edge, below the edge that the blank is measured from: collar, rim, upper edge. */
+                    below_mm: number;
                 };
-                /** @description Which way is gone about a disputed matter. */
-                schools: {
-                    [key: string]: string;
+                route: string;
+                /** @enum {unknown} */
+                finish: "gloss" | "matte" | "worn";
+                /** @description What the person chose; what is not named is left to the house and to Wubbin. */
+                choices: {
+                    /** @description From the shelf, by id. */
+                    things: {
+                        [key: string]: string;
+                    };
+                    /** @description Which way is gone about a disputed matter. */
+                    schools: {
+                        [key: string]: string;
+                    };
+                    /** @description Figures of the recipe set for this job: seconds, °C, mm. */
+                    figures: {
+                        [key: string]: number;
+                    };
                 };
-                /** @description Figures of the recipe set for this job: seconds, °C, mm. */
-                figures: {
-                    [key: string]: number;
-                };
-            };
-            overrides: {
-                check: string;
-                reason: string;
+                overrides: {
+                    check: string;
+                    reason: string;
+                }[];
             }[];
             note: string;
             /** @description Sizes and colours that the pieces divide into; they add up to the quantity. Empty or left out where all are alike. */
@@ -1015,21 +1025,6 @@ export interface components {
             overridable: boolean;
             overridden_because: string | null;
         };
-        Step: {
-            id: string;
-            /** @enum {unknown} */
-            kind: "flatten" | "carrier" | "print" | "look" | "draw" | "dry" | "cut" | "sand" | "clean" | "ready" | "prepress" | "place" | "wrap" | "tack" | "heat" | "burnish" | "turn" | "set" | "cool" | "peel" | "quench" | "soak" | "rub" | "film" | "fuse" | "coat" | "wait" | "touch-up" | "compare" | "off";
-            /** @enum {unknown} */
-            scope: "once-before" | "each-sheet" | "each-piece" | "once-after";
-            title: components["schemas"]["Phrase"];
-            cue: components["schemas"]["Phrase"];
-            duration_s: number;
-            timed: boolean;
-            waits: boolean;
-            provenance: components["schemas"]["Provenance"];
-            area: number | null;
-            cautions: string[];
-        };
         Layer: {
             /** @enum {unknown} */
             role: "heat" | "cover" | "medium" | "blank" | "guard" | "cloth" | "base";
@@ -1060,6 +1055,55 @@ export interface components {
             plate_length_mm: number;
             places: components["schemas"]["IronPlace"][];
         };
+        /** @description What follows for one picture of the job. */
+        TransferPlan: {
+            /** @description Its own among the pictures of the job */
+            name: string;
+            side: string;
+            printable: boolean;
+            ready: boolean;
+            decisions: components["schemas"]["Decision"][];
+            checks: components["schemas"]["Check"][];
+            cautions: string[];
+            stack: {
+                layers: components["schemas"]["Layer"][];
+                mirrored: boolean;
+            };
+            blank: {
+                drawing: components["schemas"]["DrawnLine"][];
+                print_area: components["schemas"]["Rect"];
+                /** @description Across; of a round blank round it. */
+                width_mm: number;
+                height_mm: number;
+                diameter_mm: number | null;
+                /** @description The edge that the blank is measured from. */
+                from: string;
+            };
+            placed: components["schemas"]["Rect"] | null;
+            sheet: components["schemas"]["SheetLayout"] | null;
+            coverage: components["schemas"]["Coverage"] | null;
+            artwork: string | null;
+            route: string;
+            /** @enum {unknown} */
+            heat: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher" | null;
+        };
+        Step: {
+            id: string;
+            /** @enum {unknown} */
+            kind: "flatten" | "carrier" | "print" | "look" | "draw" | "dry" | "cut" | "sand" | "clean" | "ready" | "prepress" | "place" | "wrap" | "tack" | "heat" | "burnish" | "turn" | "set" | "cool" | "peel" | "quench" | "soak" | "rub" | "film" | "fuse" | "coat" | "wait" | "touch-up" | "compare" | "off";
+            /** @enum {unknown} */
+            scope: "once-before" | "each-sheet" | "each-piece" | "once-after";
+            title: components["schemas"]["Phrase"];
+            cue: components["schemas"]["Phrase"];
+            duration_s: number;
+            timed: boolean;
+            waits: boolean;
+            provenance: components["schemas"]["Provenance"];
+            area: number | null;
+            cautions: string[];
+            /** @description The picture of the job that it is for */
+            transfer: number;
+        };
         SharePlan: {
             label: string;
             quantity: number;
@@ -1080,39 +1124,16 @@ export interface components {
             quantity: number;
             printable: boolean;
             ready: boolean;
-            decisions: components["schemas"]["Decision"][];
-            checks: components["schemas"]["Check"][];
+            transfers: components["schemas"]["TransferPlan"][];
             steps: components["schemas"]["Step"][];
-            cautions: string[];
-            stack: {
-                layers: components["schemas"]["Layer"][];
-                mirrored: boolean;
-            };
-            blank: {
-                drawing: components["schemas"]["DrawnLine"][];
-                print_area: components["schemas"]["Rect"];
-                /** @description Across; of a round blank round it. */
-                width_mm: number;
-                height_mm: number;
-                diameter_mm: number | null;
-                /** @description The edge that the blank is measured from. */
-                from: string;
-            };
-            placed: components["schemas"]["Rect"] | null;
-            sheet: components["schemas"]["SheetLayout"] | null;
-            coverage: components["schemas"]["Coverage"] | null;
-            artwork: string | null;
             times: {
                 one_s: number;
                 one_hands_s: number;
                 all_s: number;
                 all_hands_s: number;
             };
-            route: string;
             /** @description What one of them is called. */
             piece: string;
-            /** @enum {unknown} */
-            heat: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher" | null;
             shares: components["schemas"]["SharePlan"][];
             $defs: {
                 /** @description A figure: mm, °C, s, mm/s or dpi by its kind. */
@@ -1194,6 +1215,8 @@ export interface components {
                     provenance: components["schemas"]["Provenance"];
                     area: number | null;
                     cautions: string[];
+                    /** @description The picture of the job that it is for */
+                    transfer: number;
                 };
                 Layer: {
                     /** @enum {unknown} */
@@ -1256,6 +1279,38 @@ export interface components {
                     printable: boolean;
                     ready: boolean;
                     against: components["schemas"]["Phrase"] | null;
+                };
+                /** @description What follows for one picture of the job. */
+                TransferPlan: {
+                    /** @description Its own among the pictures of the job */
+                    name: string;
+                    side: string;
+                    printable: boolean;
+                    ready: boolean;
+                    decisions: components["schemas"]["Decision"][];
+                    checks: components["schemas"]["Check"][];
+                    cautions: string[];
+                    stack: {
+                        layers: components["schemas"]["Layer"][];
+                        mirrored: boolean;
+                    };
+                    blank: {
+                        drawing: components["schemas"]["DrawnLine"][];
+                        print_area: components["schemas"]["Rect"];
+                        /** @description Across; of a round blank round it. */
+                        width_mm: number;
+                        height_mm: number;
+                        diameter_mm: number | null;
+                        /** @description The edge that the blank is measured from. */
+                        from: string;
+                    };
+                    placed: components["schemas"]["Rect"] | null;
+                    sheet: components["schemas"]["SheetLayout"] | null;
+                    coverage: components["schemas"]["Coverage"] | null;
+                    artwork: string | null;
+                    route: string;
+                    /** @enum {unknown} */
+                    heat: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher" | null;
                 };
             };
         };
@@ -1391,6 +1446,8 @@ export interface operations {
     getAdvice: {
         parameters: {
             query?: {
+                /** @description The picture on the piece that is meant, from 0 */
+                transfer?: number;
                 use?: "" | "washed" | "hung" | "burned" | "counter" | "outdoors";
                 look?: "" | "gloss" | "matte" | "worn" | "full-colour" | "black-only";
             };
