@@ -13,6 +13,7 @@ use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Route\Recipe;
 use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Run\Defect;
 use Wubbin\Core\Run\Event;
@@ -20,6 +21,7 @@ use Wubbin\Core\Run\Outcome;
 use Wubbin\Job\JobDesk;
 use Wubbin\Job\ShelfStore;
 use Wubbin\Job\StoredJob;
+use Wubbin\Route\RecipeStore;
 use Wubbin\Run\StoredEvent;
 use Wubbin\Run\StoredRun;
 use Wubbin\Storage\SchemaCheck;
@@ -43,6 +45,7 @@ final class DemoCommand extends Command
         private readonly ShelfStore $shelf,
         private readonly Catalogue $catalogue,
         private readonly JobDesk $desk,
+        private readonly RecipeStore $recipes,
         private readonly string $projectDirectory,
     ) {
         parent::__construct();
@@ -65,6 +68,9 @@ final class DemoCommand extends Command
                 }
             }
             $this->entities->persist(StoredJob::of(JobFile::read($record)));
+        }
+        foreach ((array) glob($this->projectDirectory.'/demo/recipes/*.json') as $file) {
+            $this->recipes->put(Recipe::fromRecord($this->schemas->decode('recipe', (string) file_get_contents((string) $file)), $this->catalogue));
         }
         $this->entities->flush();
         $this->rememberPastRun('picking-crew', new \DateTimeImmutable('-6 days 10:00'));

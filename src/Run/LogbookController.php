@@ -9,6 +9,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Core\Run\Deviation;
 use Wubbin\Core\Run\EventType;
 use Wubbin\Http\Problem;
 use Wubbin\Storage\Instant;
@@ -64,7 +65,7 @@ final readonly class LogbookController
             $started = $at[$position][EventType::Started->value] ?? null;
             $done = $at[$position][EventType::Done->value] ?? null;
             $taken = null === $started || null === $done ? null : round((float) $done->format('U.v') - (float) $started->format('U.v'), 1);
-            $times[] = new StepTime($step->stepId, $step->seconds, $taken);
+            $times[] = new StepTime($step->stepId, $step->seconds, $taken, null === $taken ? null : Deviation::of($step->seconds, $taken));
         }
 
         return $times;

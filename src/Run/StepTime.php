@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Wubbin\Run;
 
 use OpenApi\Attributes as OA;
+use Wubbin\Core\Run\Deviation;
 
 /** What a step was planned to take and what the clock says it took, in seconds. */
-#[OA\Schema(required: ['step', 'planned', 'taken'])]
+#[OA\Schema(required: ['step', 'planned', 'taken', 'off'])]
 final readonly class StepTime
 {
     public function __construct(
@@ -17,6 +18,8 @@ final readonly class StepTime
         public float $planned,
         #[OA\Property(type: 'number', nullable: true, description: 'Null where no clock was started, or the step was left out')]
         public ?float $taken,
+        #[OA\Property(type: 'string', nullable: true, enum: ['shorter', 'longer'], description: 'Where it was not as planned')]
+        public ?Deviation $off,
     ) {
     }
 }

@@ -41,6 +41,12 @@ final readonly class RouteAdvice implements \JsonSerializable
         return array_sum(array_map(static fn (Criterion $criterion): int => $criterion->points ?? 0, $this->criteria));
     }
 
+    /** The highest sum of points that what is known could have given. */
+    public function most(): int
+    {
+        return Criterion::MOST * count(array_filter($this->criteria, static fn (Criterion $criterion): bool => null !== $criterion->points));
+    }
+
     public function insteadOf(?string $nearest): self
     {
         return new self($this->routeId, $this->label, $this->standing, $this->for, $this->against, $this->missing, $this->criteria, $this->changes, $this->decisions, $this->oneSeconds, $this->handsSeconds, $nearest);
@@ -58,6 +64,7 @@ final readonly class RouteAdvice implements \JsonSerializable
             'missing' => $this->missing,
             'criteria' => $this->criteria,
             'points' => $this->points(),
+            'most' => $this->most(),
             'changes' => (object) $this->changes,
             'decisions' => $this->decisions,
             'one_s' => $this->oneSeconds,

@@ -113,6 +113,7 @@ final readonly class TransferPlan implements \JsonSerializable
 
         return [
             'name' => $this->name,
+            'label' => $this->label,
             'side' => $this->side,
             'route' => $this->routeId,
             'heat' => $this->heat?->value,

@@ -50,9 +50,15 @@ final readonly class Ways
         $figures = $route->figures;
         foreach ($schools as $matter => $school) {
             $chosen = $choices->schools[$matter] ?? $house->schools[$matter] ?? $school->defaultFor($route->id);
-            $option = $school->options[$chosen] ?? throw BadRecord::at('choices.schools.'.$matter, sprintf('Wubbin knows no “%s” here; it knows %s.', mb_substr($chosen, 0, 40), implode(', ', array_keys($school->options))));
+            if (!isset($catalogue->schools[$matter]->options[$chosen])) {
+                throw BadRecord::at('choices.schools.'.$matter, sprintf('Wubbin knows no “%s” here; it knows %s.', mb_substr($chosen, 0, 40), implode(', ', array_keys($school->options))));
+            }
+            // A way of the house that this route does not have leaves it to what is usual there.
+            $taken = isset($school->options[$chosen]);
+            $option = $school->options[$taken ? $chosen : $school->defaultFor($route->id)];
             $options[$matter] = $option;
             $by[$matter] = match (true) {
+                !$taken => DecidedBy::Wubbin,
                 isset($choices->schools[$matter]) => DecidedBy::Person,
                 isset($house->schools[$matter]) => DecidedBy::House,
                 default => DecidedBy::Wubbin,
@@ -93,6 +99,12 @@ final readonly class Ways
     /** @return list<string> ids of covers in the order they are taken; empty where nothing covers the work */
     public function covers(): array
     {
+        foreach ($this->options as $option) {
+            if ($option->bare) {
+                return [];
+            }
+        }
+
         return $this->preferred(static fn (SchoolOption $option): array => $option->covers, $this->route->covers);
     }
 

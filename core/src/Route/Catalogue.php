@@ -74,10 +74,10 @@ final readonly class Catalogue
         return $colour->toHex();
     }
 
-    /** @return array<string, School> the disputed matters of a route */
+    /** @return array<string, School> the disputed matters of a route, each with the options that are for it */
     public function schoolsOf(string $routeId): array
     {
-        return array_filter($this->schools, static fn (School $school): bool => $school->matters($routeId));
+        return array_map(static fn (School $school): School => $school->on($routeId), array_filter($this->schools, static fn (School $school): bool => $school->matters($routeId)));
     }
 
     /** @return array<string, BlankSize> every size of every kind of blank, by its id */

@@ -41,6 +41,14 @@ final readonly class School
         return in_array($routeId, $this->routes, true);
     }
 
+    /** The matter as it stands for one route: with the options that are for it. */
+    public function on(string $routeId): self
+    {
+        $options = array_filter($this->options, static fn (SchoolOption $option): bool => [] === $option->routes || in_array($routeId, $option->routes, true));
+
+        return new self($this->id, $this->label, $this->routes, $this->defaults, $options, $this->provenance);
+    }
+
     /** The id of what Wubbin takes for a route where nobody says otherwise. */
     public function defaultFor(string $routeId): string
     {

@@ -14,6 +14,8 @@ final readonly class SchoolOption
      * @param array<string, Figure> $figures in place of the route's own
      * @param list<HeatKind>        $heat    kinds it needs; empty leaves them to the route
      * @param list<string>          $covers  ids in the order they are preferred; empty leaves them to the route
+     * @param bool                  $bare    nothing covers the work
+     * @param list<string>          $routes  those it is for; empty for all that the matter is for
      * @param list<string>          $media   ids in the order they are preferred; empty leaves them to the route
      */
     private function __construct(
@@ -24,6 +26,8 @@ final readonly class SchoolOption
         public array $heat,
         public array $covers,
         public array $media,
+        public bool $bare,
+        public array $routes,
     ) {
     }
 
@@ -42,6 +46,8 @@ final readonly class SchoolOption
             array_map(HeatKind::from(...), $record->strings('heat')),
             $record->strings('covers'),
             $record->strings('media'),
+            $record->has('bare') && $record->boolean('bare'),
+            $record->strings('routes'),
         );
     }
 }

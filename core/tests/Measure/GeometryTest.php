@@ -80,4 +80,14 @@ final class GeometryTest extends TestCase
         $grown = $area->grown(5.0);
         self::assertSame([-155.0, 55.0, 310.0, 410.0], [$grown->xMm, $grown->yMm, $grown->size->widthMm, $grown->size->heightMm]);
     }
+
+    public function testTwoRectanglesShareWhatBothCover(): void
+    {
+        $shared = Rect::mm(0, 0, 100, 50)->overlap(Rect::mm(80, -10, 40, 40));
+        self::assertNotNull($shared);
+        self::assertEqualsWithDelta([80.0, 0.0, 20.0, 30.0], [$shared->xMm, $shared->yMm, $shared->size->widthMm, $shared->size->heightMm], 1e-9);
+        self::assertNull(Rect::mm(0, 0, 100, 50)->overlap(Rect::mm(100, 0, 40, 40)), 'edge to edge is no overlap');
+        self::assertNull(Rect::mm(0, 0, 100, 50)->overlap(Rect::mm(0, 51, 40, 40)));
+        self::assertNotNull(Rect::mm(0, 0, 100, 50)->overlap(Rect::mm(230, 0, 40, 40)->movedBy(-200)));
+    }
 }

@@ -10,7 +10,9 @@ use Wubbin\Core\Job\House;
 use Wubbin\Core\Plan\DecidedBy;
 use Wubbin\Core\Plan\Step;
 use Wubbin\Core\Plan\TransferPlan;
+use Wubbin\Core\Route\LayerRole;
 use Wubbin\Core\Route\StepKind;
+use Wubbin\Core\Stack\Layer;
 use Wubbin\Core\Tests\Orchard;
 
 /** What the schools change beyond their own line of the ticket. Common practice, no source. */
@@ -60,6 +62,17 @@ final class SchoolsTest extends TestCase
         self::assertNotSame('', $line->because->text);
         $offered = array_merge(...array_map(static fn ($a): array => array_values($a->changes), $line->alternatives));
         self::assertContains($option, $offered);
+    }
+
+    /** Paper-backed film needs no cover, an opaque film has nothing else over it: common practice, no source. */
+    public function testWhereTheBackingIsEnoughNothingCoversTheWork(): void
+    {
+        $roles = static fn (TransferPlan $plan): array => array_map(static fn (Layer $layer): LayerRole => $layer->role, $plan->stack->layers);
+        self::assertNotContains(LayerRole::Cover, $roles(self::plan('multi-film', ['iron-cover' => 'none'])));
+        self::assertContains(LayerRole::Cover, $roles(self::plan('multi-film', ['iron-cover' => 'tissue'])));
+        $house = Orchard::plan(Orchard::jobOf('dark-film'), house: new House(['iron-cover' => 'none']));
+        self::assertContains(LayerRole::Cover, $roles($house), 'its film has left its backing: it stays with the usual cover');
+        self::assertSame(DecidedBy::Wubbin, Orchard::decision($house, 'school.iron-cover')->by);
     }
 
     public function testSevenCoatsAreSevenStepsWithWaitsBetween(): void

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { api, got, type Schemas } from '../api/client';
+import { api, got, partOf, type Schemas } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
 import { useJob } from '../job/useJob';
 import { SelectField } from '../measure/Field';
@@ -18,10 +18,9 @@ const STANDING = {
 
 /** Points as strokes to count, and the sum in figures: nothing is ranked by a number that is not shown. */
 function Points({ advice }: { advice: RouteAdvice }) {
-  const known = advice.criteria.filter((c) => c.points !== null).length;
   return (
     <span className="whitespace-nowrap">
-      <b>{advice.points}</b> of {known * 3}
+      <b>{advice.points}</b> of {advice.most}
     </span>
   );
 }
@@ -93,18 +92,19 @@ export function AdvicePage() {
   const { id = '' } = useParams();
   const [wish, setWish] = useSearchParams();
   const navigate = useNavigate();
-  const handle = useJob(id);
+  const at = Math.max(0, Number(wish.get('picture') ?? 1) - 1) || 0;
+  const handle = useJob(id, at);
   const [compared, setCompared] = useState<string[]>([]);
   const [trouble, setTrouble] = useState<string>();
   const use = wish.get('use') ?? '';
   const look = wish.get('look') ?? '';
   const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
   const advice = useQuery({
-    queryKey: ['job', id, 'advice', use, look],
+    queryKey: ['job', id, 'advice', at, use, look],
     queryFn: () =>
       got(
         api.GET('/api/jobs/{id}/advice', {
-          params: { path: { id }, query: { use: use as '', look: look as '' } },
+          params: { path: { id }, query: { transfer: at, use: use as '', look: look as '' } },
         }),
       ),
     placeholderData: (before) => before,
@@ -115,13 +115,14 @@ export function AdvicePage() {
   }
   const routes = advice.data.advice;
   const labels = new Map(routes.map((r) => [r.route, r.label]));
-  const { job, plan } = handle.view;
+  const { job, whole, transfer, plan } = partOf(handle.view, at);
+  const back = `/jobs/${id}${at === 0 ? '' : `?picture=${at + 1}`}`;
 
   async function take(changes: Record<string, string>) {
     const errors = await handle.change(changes);
     const wrong = Object.values(errors)[0];
     if (wrong === undefined) {
-      navigate(`/jobs/${id}`);
+      navigate(back);
     } else {
       setTrouble(wrong);
     }
@@ -138,14 +139,15 @@ export function AdvicePage() {
   return (
     <div className="mx-auto max-w-5xl px-6 py-6">
       <p className="text-soft">
-        <Link to={`/jobs/${id}`} className="link">
+        <Link to={back} className="link">
           {job.name}
         </Link>
       </p>
       <h1 className="text-3xl">Which route?</h1>
       <p className="text-soft">
-        For this {plan.piece}
-        {job.artwork !== null && ` and ${job.artwork.name}`}, with what is on your shelf.
+        For this {whole.piece}
+        {whole.transfers.length > 1 && `, ${plan.name.toLowerCase()}`}
+        {transfer.artwork !== null && ` and ${transfer.artwork.name}`}, with what is on your shelf.
       </p>
       <div className="mt-3 grid max-w-xl grid-cols-2 gap-4">
         <SelectField

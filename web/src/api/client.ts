@@ -5,14 +5,45 @@ export type Schemas = components['schemas'];
 export type JobView = Schemas['JobView'];
 export type Plan = JobView['plan'];
 export type Job = JobView['job'];
-export type Decision = Plan['decisions'][number];
-export type Check = Plan['checks'][number];
+export type Transfer = Job['transfers'][number];
+export type TransferPlan = Plan['transfers'][number];
+export type Decision = TransferPlan['decisions'][number];
+export type Check = TransferPlan['checks'][number];
 export type Step = Plan['steps'][number];
 export type Phrase = Decision['value'];
 export type Quantity = Phrase['values'][string];
 export type RunView = Schemas['RunView'];
 export type Settings = Schemas['Settings'];
 export type Catalogue = Schemas['CatalogueView'];
+
+/** A job as it is seen from one of its pictures. */
+export interface Part {
+  at: number;
+  job: Job;
+  whole: Plan;
+  transfer: Transfer;
+  plan: TransferPlan;
+  artwork: JobView['artworks'][number];
+  artworks: JobView['artworks'];
+}
+
+/** What the screen shows of a job when this picture is looked at; the last one where there are no longer so many. */
+export function partOf(view: JobView, wanted: number): Part {
+  const at = Math.min(wanted, view.plan.transfers.length - 1);
+  const [transfer, plan] = [view.job.transfers[at], view.plan.transfers[at]];
+  if (transfer === undefined || plan === undefined) {
+    throw new Error('A job has at least one picture.');
+  }
+  return {
+    at,
+    job: view.job,
+    whole: view.plan,
+    transfer,
+    plan,
+    artwork: view.artworks[at] ?? null,
+    artworks: view.artworks,
+  };
+}
 
 /** The header tells the server that its own page is asking. */
 export const api = createClient<paths>({ baseUrl: '/', headers: { 'X-Wubbin': '1' } });

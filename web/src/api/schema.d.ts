@@ -739,6 +739,11 @@ export interface components {
             planned: number;
             /** @description Null where no clock was started, or the step was left out */
             taken: number | null;
+            /**
+             * @description Where it was not as planned
+             * @enum {string|null}
+             */
+            off: "shorter" | "longer" | null;
         };
         /** @description A sheet that is ready to be fetched. */
         SheetView: {
@@ -818,6 +823,8 @@ export interface components {
             one_s: number;
             one_hands_s: number;
             instead: string | null;
+            /** @description The highest sum that what is known could have given. */
+            most: number;
         };
         /**
          * Advice
@@ -896,6 +903,8 @@ export interface components {
                     one_s: number;
                     one_hands_s: number;
                     instead: string | null;
+                    /** @description The highest sum that what is known could have given. */
+                    most: number;
                 };
             };
         };
@@ -1086,6 +1095,8 @@ export interface components {
             route: string;
             /** @enum {unknown} */
             heat: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher" | null;
+            /** @description What stands on its sheet beside the picture */
+            label: string;
         };
         Step: {
             id: string;
@@ -1311,6 +1322,8 @@ export interface components {
                     route: string;
                     /** @enum {unknown} */
                     heat: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher" | null;
+                    /** @description What stands on its sheet beside the picture */
+                    label: string;
                 };
             };
         };

@@ -7,7 +7,7 @@ import {
   useRef,
   useState,
 } from 'react';
-import type { JobView } from '../api/client';
+import type { Part } from '../api/client';
 import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
 import { Dimension } from './Dimension';
@@ -22,8 +22,17 @@ const SETTLE_MS = 350;
  * The blank to scale with its picture; a round one unrolled. Dragging moves the picture on the screen at once; where it is let go, the
  * server is told and says what follows.
  */
-export function BlankStage({ view, handle }: { view: JobView; handle: JobHandle }) {
-  const { plan, job } = view;
+export function BlankStage({
+  view,
+  handle,
+  onPick,
+}: {
+  view: Part;
+  handle: JobHandle;
+  /** Takes another picture of this side in hand. */
+  onPick: (at: number) => void;
+}) {
+  const { plan, job, transfer, whole } = view;
   const format = useFormat();
   const { ref, width, height } = useSize<HTMLDivElement>();
   const [moved, setMoved] = useState({ x: 0, y: 0 });
@@ -32,7 +41,10 @@ export function BlankStage({ view, handle }: { view: JobView; handle: JobHandle 
   const { placed, blank } = plan;
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new plan has taken the move in
-  useEffect(() => setMoved({ x: 0, y: 0 }), [plan.id, job.placement.right_mm, job.placement.below_mm]);
+  useEffect(
+    () => setMoved({ x: 0, y: 0 }),
+    [whole.id, view.at, transfer.placement.right_mm, transfer.placement.below_mm],
+  );
   useEffect(() => () => clearTimeout(settle.current), []);
 
   const xs = blank.drawing.flatMap((line) => line.points.map((p) => p[0] ?? 0));
@@ -46,8 +58,8 @@ export function BlankStage({ view, handle }: { view: JobView; handle: JobHandle 
     if (dx === 0 && dy === 0) {
       return;
     }
-    const right = Math.round((job.placement.right_mm + dx) * 10) / 10;
-    const below = Math.round((job.placement.below_mm + dy) * 10) / 10;
+    const right = Math.round((transfer.placement.right_mm + dx) * 10) / 10;
+    const below = Math.round((transfer.placement.below_mm + dy) * 10) / 10;
     handle.change({ right: `${right} mm`, below: `${below} mm` }).then((errors) => {
       if (Object.keys(errors).length > 0) {
         setMoved({ x: 0, y: 0 });
@@ -91,6 +103,12 @@ export function BlankStage({ view, handle }: { view: JobView; handle: JobHandle 
   const area = blank.print_area;
   // A garment has room on it for what is written; the others have it beneath.
   const garment = blank.drawing.length > 1 && blank.diameter_mm === null;
+  // What else is on this side, for its place beside the picture at hand.
+  const others = whole.transfers.flatMap((other, at) =>
+    at !== view.at && other.side === plan.side && other.placed !== null
+      ? [{ at, name: other.name, placed: other.placed, artwork: view.artworks[at] ?? null }]
+      : [],
+  );
   const rect = placed === null ? null : { ...placed, x_mm: placed.x_mm + moved.x, y_mm: placed.y_mm + moved.y };
   const drawing = blank.drawing.map((line) => ({
     ...line,
@@ -152,6 +170,51 @@ export function BlankStage({ view, handle }: { view: JobView; handle: JobHandle 
               print area {format.bareLength(area.width_mm)} × {format.length(area.height_mm)}
             </tspan>
           </text>
+          {others.map((other) => (
+            // biome-ignore lint/a11y/useSemanticElements: a thing on a drawing has no element of its own
+            <g
+              key={other.at}
+              style={onCloth(job.blank.colour)}
+              role="button"
+              tabIndex={0}
+              aria-label={`${other.name}: take it in hand`}
+              className="cursor-pointer"
+              onClick={() => onPick(other.at)}
+              onKeyDown={(e) => e.key === 'Enter' && onPick(other.at)}
+            >
+              {other.artwork !== null && (
+                <image
+                  href={`/api/artwork/${other.artwork.sha256}/preview`}
+                  x={x(other.placed.x_mm)}
+                  y={y(other.placed.y_mm)}
+                  width={other.placed.width_mm * scale}
+                  height={other.placed.height_mm * scale}
+                  preserveAspectRatio="none"
+                />
+              )}
+              <rect
+                x={x(other.placed.x_mm)}
+                y={y(other.placed.y_mm)}
+                width={other.placed.width_mm * scale}
+                height={other.placed.height_mm * scale}
+                fill="transparent"
+                stroke="var(--c-ink)"
+                strokeWidth={0.8}
+                strokeDasharray="6 3"
+              />
+              <text
+                x={x(other.placed.x_mm) + 4}
+                y={y(other.placed.y_mm) + 14}
+                fontSize={12.5}
+                fill="var(--c-ink)"
+                stroke="var(--c-ground)"
+                strokeWidth={4}
+                paintOrder="stroke"
+              >
+                {other.name}
+              </text>
+            </g>
+          ))}
           {rect !== null && (
             // biome-ignore lint/a11y/useSemanticElements: a movable thing on a drawing has no element of its own
             <g

@@ -1,8 +1,8 @@
 import { Download, Undo2 } from 'lucide-react';
 import { Tabs } from 'radix-ui';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
-import { api, got, type ProblemError } from '../api/client';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { api, got, type ProblemError, partOf } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
 import { BlankStage } from '../blank/BlankStage';
 import { useMoments } from '../measure/settings';
@@ -25,7 +25,9 @@ const FIELD: Record<string, string> = {
 
 export function JobPage() {
   const { id = '' } = useParams();
-  const handle = useJob(id);
+  const [search, setSearch] = useSearchParams();
+  const wanted = Math.max(0, Number(search.get('picture') ?? 1) - 1) || 0;
+  const handle = useJob(id, wanted);
   const moments = useMoments();
   const navigate = useNavigate();
   const [stage, setStage] = useState('blank');
@@ -34,8 +36,19 @@ export function JobPage() {
   if (view === undefined) {
     return <Waiting error={handle.error} />;
   }
-  const { plan, job } = view;
-  const open = plan.checks.filter((c) => c.blocks).length;
+  const { job, plan: whole } = view;
+  const part = partOf(view, wanted);
+  const { plan } = part;
+  const open = whole.transfers.reduce((sum, one) => sum + one.checks.filter((c) => c.blocks).length, 0);
+  const pick = (at: number) => setSearch(at === 0 ? {} : { picture: String(at + 1) }, { replace: true });
+
+  async function add() {
+    const errors = await handle.change({ transfer: 'add' });
+    setProblem(errors.transfer);
+    if (errors.transfer === undefined) {
+      pick(whole.transfers.length);
+    }
+  }
 
   async function copy() {
     try {
@@ -104,7 +117,29 @@ export function JobPage() {
               {open === 0 ? 'ready' : <b className="text-wait">{open} to settle</b>}
             </p>
           </div>
-          <Ticket view={view} handle={handle} />
+          <div className="flex flex-wrap items-baseline gap-x-4 px-5 pb-2">
+            {whole.transfers.length > 1 && (
+              <div role="tablist" aria-label="Pictures on it" className="flex flex-wrap gap-x-4">
+                {whole.transfers.map((one, at) => (
+                  <button
+                    key={one.name}
+                    type="button"
+                    role="tab"
+                    aria-selected={at === part.at}
+                    className={`border-b-2 ${at === part.at ? 'border-ink font-bold' : 'border-transparent text-soft'}`}
+                    onClick={() => pick(at)}
+                  >
+                    {at + 1} {one.name}
+                    {one.checks.some((c) => c.blocks) && <span className="text-wait"> ◆</span>}
+                  </button>
+                ))}
+              </div>
+            )}
+            <button type="button" className="link text-sm" onClick={add}>
+              Put another picture on it
+            </button>
+          </div>
+          <Ticket key={part.at} view={part} handle={handle} />
           <div className="flex flex-wrap gap-x-4 gap-y-2 px-5 py-4 text-sm">
             <button
               type="button"
@@ -132,7 +167,10 @@ export function JobPage() {
             <Tabs.List className="flex gap-4" aria-label="Views">
               {(
                 [
-                  ['blank', `On the ${plan.piece}`],
+                  [
+                    'blank',
+                    whole.transfers.length === 1 ? `On the ${whole.piece}` : `On the ${whole.piece}: ${plan.side}`,
+                  ],
                   ['sheet', 'On the sheet'],
                 ] as const
               ).map(([value, label]) => (
@@ -146,10 +184,10 @@ export function JobPage() {
               ))}
             </Tabs.List>
             <Tabs.Content value="blank" className="min-h-0 flex-1">
-              <BlankStage view={view} handle={handle} />
+              <BlankStage view={part} handle={handle} onPick={pick} />
             </Tabs.Content>
             <Tabs.Content value="sheet" className="min-h-0 flex-1">
-              <SheetStage view={view} />
+              <SheetStage view={part} />
             </Tabs.Content>
           </Tabs.Root>
           <Checks checks={plan.checks} handle={handle} />
@@ -159,7 +197,7 @@ export function JobPage() {
         </section>
       </div>
       <footer className="shrink-0 border-t border-ink px-5 pt-2.5 pb-3">
-        <TimeStrip plan={plan}>
+        <TimeStrip plan={whole}>
           {view.printed !== null && (
             <span className={view.printed.current ? 'text-done' : 'font-semibold text-wait'}>
               {view.printed.current
@@ -170,10 +208,10 @@ export function JobPage() {
           <button
             type="button"
             className={view.printed?.current ? 'key' : 'key-main'}
-            disabled={!plan.printable}
+            disabled={!whole.printable}
             onClick={makeSheet}
           >
-            Make the sheet (PDF)
+            {whole.transfers.length === 1 ? 'Make the sheet (PDF)' : 'Make the sheets (PDF)'}
           </button>
           <StartBench view={view} />
         </TimeStrip>

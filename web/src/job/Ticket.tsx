@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Decision, JobView } from '../api/client';
+import type { Decision, Part } from '../api/client';
 import { useFormat } from '../measure/settings';
 import { EDITORS, FigureEditor } from './editors';
 import type { JobHandle } from './useJob';
@@ -11,7 +11,7 @@ const BY = {
   nobody: { sign: '◆', label: 'still to decide', tone: 'text-wait' },
 } as const;
 
-function Line({ decision, view, handle }: { decision: Decision; view: JobView; handle: JobHandle }) {
+function Line({ decision, view, handle }: { decision: Decision; view: Part; handle: JobHandle }) {
   const format = useFormat();
   const [open, setOpen] = useState(decision.id === 'picture' && view.artwork === null);
   const by = BY[decision.by];
@@ -74,7 +74,7 @@ function Line({ decision, view, handle }: { decision: Decision; view: JobView; h
 }
 
 /** The job's decisions in the order of work; each line opens in place. */
-export function Ticket({ view, handle }: { view: JobView; handle: JobHandle }) {
+export function Ticket({ view, handle }: { view: Part; handle: JobHandle }) {
   return (
     <>
       <ul className="border-b border-rule">

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { ComponentType } from 'react';
 import { Link } from 'react-router';
-import { api, got, type JobView, type Schemas } from '../api/client';
+import { api, got, type Part, type Schemas } from '../api/client';
 import { PicturePicker } from '../artwork/PicturePicker';
 import { SelectField, TypedField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
@@ -10,7 +10,7 @@ import type { JobHandle } from './useJob';
 type Option = Schemas['Option'];
 
 interface Props {
-  view: JobView;
+  view: Part;
   handle: JobHandle;
 }
 
@@ -73,7 +73,7 @@ function PictureEditor({ view, handle }: Props) {
 
 function PlaceEditor({ view, handle }: Props) {
   const format = useFormat();
-  const { placement } = view.job;
+  const { placement } = view.transfer;
   return (
     <div className="grid grid-cols-2 items-start gap-2">
       <TypedField label="Right of centre" value={format.length(placement.right_mm)} onSend={sender(handle, 'right')} />
@@ -85,6 +85,30 @@ function PlaceEditor({ view, handle }: Props) {
       <button type="button" className="key col-span-2" onClick={() => handle.change({ right: '0 mm' })}>
         Centre it
       </button>
+      {view.whole.transfers.length > 1 && (
+        <>
+          <label className="col-span-2 flex items-baseline gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-ink"
+              checked={view.transfer.over}
+              onChange={(e) => handle.change({ over: e.target.checked ? 'yes' : 'no' })}
+            />
+            It is meant to lie over what is pressed before it
+          </label>
+          <button
+            type="button"
+            className="key"
+            disabled={view.at === 0}
+            onClick={() => handle.change({ transfer: 'earlier' })}
+          >
+            Press it earlier
+          </button>
+          <button type="button" className="key" onClick={() => handle.change({ transfer: 'remove' })}>
+            Take it off the {view.whole.piece}
+          </button>
+        </>
+      )}
     </div>
   );
 }
@@ -92,7 +116,7 @@ function PlaceEditor({ view, handle }: Props) {
 /** How many, all alike or by size and colour; the second is written in words and read by the server. */
 function QuantityEditor({ view, handle }: Props) {
   const format = useFormat();
-  const { shares } = view.plan;
+  const { shares } = view.whole;
   return (
     <div className="grid gap-2">
       <TypedField
@@ -128,7 +152,7 @@ function QuantityEditor({ view, handle }: Props) {
 
 function RouteEditor({ view }: Props) {
   return (
-    <Link to={`/jobs/${view.job.id}/routes`} className="key w-full">
+    <Link to={`/jobs/${view.job.id}/routes${view.at === 0 ? '' : `?picture=${view.at + 1}`}`} className="key w-full">
       See every route and choose
     </Link>
   );
@@ -136,7 +160,7 @@ function RouteEditor({ view }: Props) {
 
 /** A figure of the recipe, set for this job alone; emptied, it goes back to the recipe's. */
 export function FigureEditor({ figure, view, handle }: Props & { figure: string }) {
-  const set = view.job.choices.figures[figure];
+  const set = view.transfer.choices.figures[figure];
   return (
     <div className="mt-2">
       <TypedField

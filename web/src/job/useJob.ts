@@ -1,14 +1,16 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { api, got, type JobView, ProblemError } from '../api/client';
+import { api, got, type JobView, ProblemError, partOf } from '../api/client';
 import { isTyping } from '../app/Keys';
 
 export type Changes = Record<string, string>;
 
 /** How a field of the job would be typed to have the value that it has now. */
-function typedAs({ job, plan }: JobView, field: string): Changes {
-  const { placement, blank, choices, overrides } = job;
-  const shares = plan.shares.map((s) => `${s.quantity} ${s.label}`).join(', ');
+function typedAs(view: JobView, at: number, field: string): Changes {
+  const { job, whole, transfer } = partOf(view, at);
+  const { placement, choices, overrides } = transfer;
+  const { blank } = job;
+  const shares = whole.shares.map((s) => `${s.quantity} ${s.label}`).join(', ');
   const [family = '', name = ''] = field.split(/\.(.*)/);
   const place = {
     [placement.by]: `${placement.side_mm} mm`,
@@ -24,7 +26,14 @@ function typedAs({ job, plan }: JobView, field: string): Changes {
       return { [family]: place[family] ?? '' };
     case 'kind':
       // What a change of kind has taken along comes back with it.
-      return { kind: blank.kind, size: blank.size, material: blank.material, condition: blank.condition, ...place };
+      return {
+        kind: blank.kind,
+        size: blank.size,
+        material: blank.material,
+        condition: blank.condition,
+        ...place,
+        ...(job.transfers.length > 1 && { transfers: JSON.stringify(job.transfers) }),
+      };
     case 'size':
     case 'material':
     case 'colour':
@@ -32,14 +41,21 @@ function typedAs({ job, plan }: JobView, field: string): Changes {
       return { [family]: blank[family] };
     case 'route':
       return {
-        route: job.route,
+        route: transfer.route,
         ...choices.things,
         ...Object.fromEntries(
           Object.entries(choices.figures).map(([figure, value]) => [`figure.${figure}`, `${value}`]),
         ),
       };
     case 'artwork':
-      return { artwork: job.artwork?.sha256 ?? '' };
+      return { artwork: transfer.artwork?.sha256 ?? '' };
+    case 'transfer':
+      return { transfers: JSON.stringify(job.transfers) };
+    case 'side':
+    case 'finish':
+      return { [family]: transfer[family] };
+    case 'over':
+      return { over: transfer.over ? 'yes' : 'no' };
     case 'school':
       return { [field]: choices.schools[name] ?? '' };
     case 'figure':
@@ -48,7 +64,6 @@ function typedAs({ job, plan }: JobView, field: string): Changes {
       return { [field]: overrides.find((o) => o.check === name)?.reason ?? '' };
     case 'name':
     case 'note':
-    case 'finish':
       return { [family]: job[family] };
     case 'due':
       return { due: job.due ?? '' };
@@ -61,10 +76,10 @@ function typedAs({ job, plan }: JobView, field: string): Changes {
 }
 
 /**
- * A job on the screen. Changes go to the server one after another, each from the revision the last one gave; one that
+ * A job on the screen, with the picture on it that is at hand. Changes go to the server one after another, each from the revision the last one gave; one that
  * meets a change made elsewhere is kept until the person has decided.
  */
-export function useJob(id: string) {
+export function useJob(id: string, at = 0) {
   const queries = useQueryClient();
   const key = ['job', id];
   const query = useQuery({
@@ -72,26 +87,29 @@ export function useJob(id: string) {
     queryFn: () => got(api.GET('/api/jobs/{id}', { params: { path: { id } } })),
     refetchOnWindowFocus: false,
   });
-  const [undo, setUndo] = useState<Changes[]>([]);
-  const [clash, setClash] = useState<Changes>();
+  const [undo, setUndo] = useState<{ changes: Changes; transfer: number }[]>([]);
+  const [clash, setClash] = useState<{ changes: Changes; transfer: number }>();
   const [trouble, setTrouble] = useState<string>();
   const queue = useRef<Promise<unknown>>(Promise.resolve());
 
   const send = useCallback(
-    async (changes: Changes, remember: boolean): Promise<Record<string, string>> => {
+    async (changes: Changes, transfer: number, remember: boolean): Promise<Record<string, string>> => {
       const before = queries.getQueryData<JobView>(['job', id]);
       if (before === undefined) {
         return {};
       }
       try {
         const after = await got(
-          api.PATCH('/api/jobs/{id}', { params: { path: { id } }, body: { revision: before.revision, changes } }),
+          api.PATCH('/api/jobs/{id}', {
+            params: { path: { id } },
+            body: { revision: before.revision, changes, transfer },
+          }),
         );
         queries.setQueryData(['job', id], after);
         setTrouble(undefined);
         if (remember) {
-          const back = Object.assign({}, ...Object.keys(changes).map((field) => typedAs(before, field)));
-          setUndo((stack) => [...stack, back]);
+          const back = Object.assign({}, ...Object.keys(changes).map((field) => typedAs(before, transfer, field)));
+          setUndo((stack) => [...stack, { changes: back, transfer }]);
         }
         return {};
       } catch (e) {
@@ -99,7 +117,7 @@ export function useJob(id: string) {
           throw e;
         }
         if (e.status === 409) {
-          setClash((held) => ({ ...held, ...changes }));
+          setClash((held) => ({ changes: { ...held?.changes, ...changes }, transfer }));
         } else if (e.status !== 422) {
           setTrouble(e.message);
         }
@@ -111,19 +129,19 @@ export function useJob(id: string) {
 
   /** Resolves with what is wrong, by field; with nothing where all is well. */
   const change = useCallback(
-    (changes: Changes, remember = true) => {
-      const sent = queue.current.then(() => send(changes, remember));
+    (changes: Changes, transfer = at, remember = true) => {
+      const sent = queue.current.then(() => send(changes, transfer, remember));
       queue.current = sent;
       return sent;
     },
-    [send],
+    [send, at],
   );
 
   const takeBack = useCallback(() => {
     const last = undo.at(-1);
     if (last !== undefined) {
       setUndo((stack) => stack.slice(0, -1));
-      change(last, false);
+      change(last.changes, last.transfer, false);
     }
   }, [undo, change]);
 
@@ -146,7 +164,7 @@ export function useJob(id: string) {
       setClash(undefined);
       setUndo([]);
       if (mine && held !== undefined) {
-        await change(held);
+        await change(held.changes, held.transfer);
       }
     },
     [clash, change, id, queries],
@@ -159,7 +177,10 @@ export function useJob(id: string) {
     const revision = queries.getQueryData<JobView>(['job', id])?.revision ?? 0;
     try {
       const after = await got(
-        api.PATCH('/api/jobs/{id}', { params: { path: { id } }, body: { revision, changes: {}, archived: true } }),
+        api.PATCH('/api/jobs/{id}', {
+          params: { path: { id } },
+          body: { revision, changes: {}, transfer: 0, archived: true },
+        }),
       );
       queries.setQueryData(['job', id], after);
       return true;
@@ -177,7 +198,7 @@ export function useJob(id: string) {
     change,
     takeBack,
     canTakeBack: undo.length > 0,
-    clash,
+    clash: clash?.changes,
     settle,
     trouble,
   };

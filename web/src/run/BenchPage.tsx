@@ -51,6 +51,9 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
   const { press, serverNow, busy, trouble, unsent, again } = bench;
   const at = run.steps[run.position];
   const step = run.plan.steps.find((s) => s.id === at?.step);
+  // The plan of the picture that the step is for.
+  const part = run.plan.transfers[step?.transfer ?? 0];
+  const several = run.plan.transfers.length > 1;
   const next = run.steps[run.position + 1];
   const nextStep = run.plan.steps.find((s) => s.id === next?.step);
   const remaining = useRemaining(run.started, at?.seconds ?? 0, serverNow);
@@ -105,7 +108,12 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
     <main className="flex h-full flex-col">
       <header className="flex shrink-0 items-baseline gap-4 border-b border-ink px-6 py-3 text-lg">
         <b className="min-w-0 truncate">{run.name}</b>
-        {!run.finished && <span className="whitespace-nowrap text-soft">{where}</span>}
+        {!run.finished && (
+          <span className="whitespace-nowrap text-soft">
+            {where}
+            {several && part !== undefined && ` · ${part.name}`}
+          </span>
+        )}
         <span className="ml-auto whitespace-nowrap text-soft">
           {!run.finished && `step ${stepNumber} of ${own.length}`}
         </span>
@@ -205,10 +213,11 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
                 </p>
               ))}
               {(step.kind === 'heat' || step.kind === 'prepress' || step.kind === 'place' || step.kind === 'ready') &&
-                run.plan.coverage !== null && (
+                part !== undefined &&
+                part.coverage !== null && (
                   <>
                     <h2 className="text-lg">Where the plate goes</h2>
-                    <IronPlaces plan={run.plan} current={step.kind === 'heat' ? (step.area ?? 99) : undefined} />
+                    <IronPlaces plan={part} current={step.kind === 'heat' ? (step.area ?? 99) : undefined} />
                   </>
                 )}
               {(step.kind === 'print' ||
@@ -216,7 +225,8 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
                 step.kind === 'cut' ||
                 step.kind === 'peel' ||
                 step.kind === 'compare') &&
-                run.plan.artwork !== null && (
+                part !== undefined &&
+                part.artwork !== null && (
                   <>
                     <h2 className="text-lg">
                       {step.kind === 'peel' || step.kind === 'compare'
@@ -224,13 +234,13 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
                         : 'How it should look on the sheet'}
                     </h2>
                     <img
-                      src={`/api/artwork/${run.plan.artwork}/preview`}
+                      src={`/api/artwork/${part.artwork}/preview`}
                       alt={
-                        run.plan.stack.mirrored && step.kind !== 'peel' && step.kind !== 'compare'
+                        part.stack.mirrored && step.kind !== 'peel' && step.kind !== 'compare'
                           ? 'The picture, mirrored'
                           : 'The picture'
                       }
-                      className={`mt-2 max-h-64 max-w-full bg-white p-2 ${run.plan.stack.mirrored && step.kind !== 'peel' && step.kind !== 'compare' ? '-scale-x-100' : ''}`}
+                      className={`mt-2 max-h-64 max-w-full bg-white p-2 ${part.stack.mirrored && step.kind !== 'peel' && step.kind !== 'compare' ? '-scale-x-100' : ''}`}
                     />
                   </>
                 )}

@@ -1,9 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
+import { Fragment } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, got } from '../api/client';
 import { Waiting } from '../app/Notice';
 import { useFormat, useMoments } from '../measure/settings';
 import { OutcomeWord } from './outcome';
+
+const OFF = { shorter: '▼ ', longer: '▲ ' } as const;
 
 /** One piece: how it came out, what was planned, and how long each clock really ran. */
 export function LogPage() {
@@ -48,16 +51,13 @@ export function LogPage() {
             </thead>
             <tbody>
               {timed.map((t) => {
-                const off = t.taken !== null && Math.abs(t.taken - t.planned) > Math.max(2, t.planned * 0.1);
                 const title = plan.steps.find((s) => s.id === t.step)?.title;
                 return (
                   <tr key={t.step} className="border-t border-rule">
                     <td className="py-1 pr-2">{title !== undefined && format.phrase(title)}</td>
                     <td className="text-right whitespace-nowrap">{format.duration(t.planned)}</td>
-                    <td className={`pl-3 text-right whitespace-nowrap ${off ? 'font-bold text-hot' : ''}`}>
-                      {t.taken === null
-                        ? 'not done'
-                        : `${off ? (t.taken < t.planned ? '▼ ' : '▲ ') : ''}${format.duration(t.taken)}`}
+                    <td className={`pl-3 text-right whitespace-nowrap ${t.off === null ? '' : 'font-bold text-hot'}`}>
+                      {t.taken === null ? 'not done' : `${t.off === null ? '' : OFF[t.off]}${format.duration(t.taken)}`}
                     </td>
                   </tr>
                 );
@@ -68,11 +68,16 @@ export function LogPage() {
         <section aria-label="Plan">
           <h2 className="border-b border-ink pb-1 text-xl">Planned as (plan {entry.plan})</h2>
           <dl>
-            {plan.decisions.map((d) => (
-              <div key={d.id} className="grid grid-cols-[7rem_1fr] border-b border-rule py-1">
-                <dt className="text-soft">{d.what}</dt>
-                <dd>{format.phrase(d.value)}</dd>
-              </div>
+            {plan.transfers.map((transfer) => (
+              <Fragment key={transfer.name}>
+                {plan.transfers.length > 1 && <div className="pt-3 font-bold">{transfer.name}</div>}
+                {transfer.decisions.map((d) => (
+                  <div key={d.id} className="grid grid-cols-[7rem_1fr] border-b border-rule py-1">
+                    <dt className="text-soft">{d.what}</dt>
+                    <dd>{format.phrase(d.value)}</dd>
+                  </div>
+                ))}
+              </Fragment>
             ))}
           </dl>
         </section>

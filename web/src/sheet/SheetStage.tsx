@@ -1,8 +1,8 @@
-import type { JobView, Plan } from '../api/client';
+import type { Part, TransferPlan } from '../api/client';
 import { scaleLabel, useSize } from '../blank/useSize';
 import { useFormat } from '../measure/settings';
 
-type Sheet = NonNullable<Plan['sheet']>;
+type Sheet = NonNullable<TransferPlan['sheet']>;
 type Mark = Sheet['marks'][number];
 
 const INK = '#16212b';
@@ -60,8 +60,9 @@ function SheetMark({ mark, text }: { mark: Mark; text: string }) {
 }
 
 /** The sheet as it comes out of the printer, print side up, to scale. */
-export function SheetStage({ view }: { view: JobView }) {
-  const { sheet, job_name, id, quantity } = view.plan;
+export function SheetStage({ view }: { view: Part }) {
+  const { sheet, label } = view.plan;
+  const { id, quantity } = view.whole;
   const format = useFormat();
   const { ref, width, height } = useSize<HTMLDivElement>();
   if (sheet === null) {
@@ -116,7 +117,7 @@ export function SheetStage({ view }: { view: JobView }) {
               <SheetMark
                 key={`${mark.kind}${mark.x_mm},${mark.y_mm}`}
                 mark={mark}
-                text={mark.text === job_name ? `${mark.text} · plan ${id}` : mark.text}
+                text={mark.text === label ? `${mark.text} · plan ${id}` : mark.text}
               />
             ))}
           </svg>

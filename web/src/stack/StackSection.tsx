@@ -1,7 +1,7 @@
-import type { Plan } from '../api/client';
+import type { TransferPlan } from '../api/client';
 import { useFormat } from '../measure/settings';
 
-type Layer = Plan['stack']['layers'][number];
+type Layer = TransferPlan['stack']['layers'][number];
 
 const WIDTH = 116;
 const GAP = 9;
@@ -49,7 +49,7 @@ const FILL: Record<Layer['hatch'], string> = {
 };
 
 /** The outline of the heat source seen from the side: a sole plate, a platen, a nozzle, or the bowl of a spoon. */
-function heatShape(kind: Plan['heat'], y: number, bottom: number): string {
+function heatShape(kind: TransferPlan['heat'], y: number, bottom: number): string {
   switch (kind) {
     case 'flat-press':
     case 'mug-press':
@@ -66,7 +66,7 @@ function heatShape(kind: Plan['heat'], y: number, bottom: number): string {
 }
 
 /** The cross-section of what lies on what, from the heat down to the base; the printed face violet, with its arrow. */
-export function StackSection({ plan }: { plan: Plan }) {
+export function StackSection({ plan }: { plan: TransferPlan }) {
   const format = useFormat();
   const { layers, mirrored } = plan.stack;
   const printed = layers.find((layer) => layer.printed_face !== null);
@@ -184,7 +184,7 @@ export function StackSection({ plan }: { plan: Plan }) {
   );
 }
 
-type Place = NonNullable<Plan['coverage']>['places'][number];
+type Place = NonNullable<TransferPlan['coverage']>['places'][number];
 
 /** Where the places on either side of one end and begin, along x in its row or along y in its column. */
 function neighbours(all: { place: Place }[], own: Place, axis: 'x' | 'y'): { end: number; start: number } {
@@ -204,7 +204,7 @@ function numberAt(from: number, length: number, { end, start }: { end: number; s
 }
 
 /** The picture seen from above with the iron set down on it; the place at hand hot, those before it done. */
-export function IronPlaces({ plan, current }: { plan: Plan; current?: number | undefined }) {
+export function IronPlaces({ plan, current }: { plan: TransferPlan; current?: number | undefined }) {
   const { coverage, placed } = plan;
   if (coverage === null || placed === null) {
     return null;
