@@ -49,7 +49,7 @@ final readonly class BlankSize
         }
 
         return match ($shape) {
-            Shape::Garment => self::garment($record, $measures),
+            Shape::Garment => self::garment($record->string('id'), $record->stringOrNull('like') ?? $record->string('id'), $record->string('label'), $measures),
             Shape::Flat => self::flat($record, $measures),
             Shape::Round => self::round($record, $measures),
         };
@@ -89,6 +89,12 @@ final readonly class BlankSize
         return ['id' => $this->id, 'like' => $this->like, 'label' => $this->label] + array_intersect_key($this->measures, array_flip($this->shape->measures()));
     }
 
+    /** As it is seen from one of its sides: of a garment, the back is measured from its own collar. */
+    public function seenFrom(string $side): self
+    {
+        return Shape::Garment === $this->shape && 'back' === $side ? self::garment($this->id, $this->like, $this->label, $this->measures, true) : $this;
+    }
+
     public function isOwn(): bool
     {
         return $this->like !== $this->id;
@@ -100,23 +106,21 @@ final readonly class BlankSize
     }
 
     /** @param array<string, float> $measures */
-    private static function garment(Record $record, array $measures): self
+    private static function garment(string $id, string $like, string $label, array $measures, bool $back = false): self
     {
-        $chest = $record->number('chest_mm');
-        $length = $record->number('length_mm');
-        $width = $record->number('print_width_mm');
+        ['chest_mm' => $chest, 'length_mm' => $length, 'print_width_mm' => $width, 'print_height_mm' => $height, 'print_drop_mm' => $drop] = $measures;
 
         return new self(
-            $record->string('id'),
-            $record->stringOrNull('like') ?? $record->string('id'),
-            $record->string('label'),
+            $id,
+            $like,
+            $label,
             Shape::Garment,
             $measures,
             $chest,
-            $length,
+            $length + ($back ? GarmentDrawing::backRise($chest) : 0.0),
             null,
-            Rect::mm(-$width / 2.0, $record->number('print_drop_mm'), $width, $record->number('print_height_mm')),
-            GarmentDrawing::of($chest, $length),
+            Rect::mm(-$width / 2.0, $drop, $width, $height),
+            $back ? GarmentDrawing::back($chest, $length) : GarmentDrawing::front($chest, $length),
         );
     }
 

@@ -13,6 +13,7 @@ namespace Wubbin\Core\Blank;
 final readonly class GarmentDrawing
 {
     private const COLLAR_HALF_WIDTH = 0.17;
+    private const COLLAR_FRONT_FALL = 0.09;
     private const COLLAR_BACK_RISE = 0.05;
     private const SHOULDER_HALF_WIDTH = 0.44;
     private const SHOULDER_FALL = 0.06;
@@ -22,16 +23,16 @@ final readonly class GarmentDrawing
 
     /**
      * @param float $chest  across the chest, in mm
-     * @param float $length from the collar seam to the hem, in mm
+     * @param float $length from the front's collar seam to the hem, in mm
      *
-     * @return list<DrawnLine>
+     * @return list<DrawnLine> with its origin at the front's collar seam
      */
-    public static function of(float $chest, float $length): array
+    public static function front(float $chest, float $length): array
     {
         $half = $chest / 2.0;
         $neck = $chest * self::COLLAR_HALF_WIDTH;
         // The front seam dips below the points where the collar meets the shoulders.
-        $neckTop = -$chest * 0.09;
+        $neckTop = -$chest * self::COLLAR_FRONT_FALL;
         $shoulder = [$chest * self::SHOULDER_HALF_WIDTH, $neckTop + $chest * self::SHOULDER_FALL];
         $sleeveTop = [$half + $chest * self::SLEEVE_OUT, $shoulder[1] + $chest * (self::SLEEVE_FALL + 0.05)];
         $sleeveBottom = [$half + $chest * (self::SLEEVE_OUT - 0.17), $sleeveTop[1] + $chest * 0.15];
@@ -50,6 +51,25 @@ final readonly class GarmentDrawing
             new DrawnLine(LineStyle::Hidden, $seam, false),
             new DrawnLine(LineStyle::Hidden, array_map(static fn (array $p): array => [-$p[0], $p[1]], $seam), false),
         ];
+    }
+
+    /**
+     * The same seen from behind, where the collar is cut higher and hides the front's.
+     *
+     * @return list<DrawnLine> with its origin at the back's collar seam
+     */
+    public static function back(float $chest, float $length): array
+    {
+        [$outline, , $right, $left] = self::front($chest, $length);
+        $rise = self::backRise($chest);
+
+        return array_map(static fn (DrawnLine $line): DrawnLine => new DrawnLine($line->style, array_map(static fn (array $p): array => [$p[0], round($p[1] + $rise, 2)], $line->points), $line->closed), [$outline, $right, $left]);
+    }
+
+    /** How much higher the collar seam sits at the back than in front, in mm. */
+    public static function backRise(float $chest): float
+    {
+        return $chest * (self::COLLAR_FRONT_FALL - self::COLLAR_BACK_RISE);
     }
 
     /**

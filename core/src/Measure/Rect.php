@@ -42,6 +42,15 @@ final readonly class Rect
         return new self($this->xMm + $xMm, $this->yMm, $this->size);
     }
 
+    /** The smallest that covers both. */
+    public function around(self $other): self
+    {
+        $x = min($this->xMm, $other->xMm);
+        $y = min($this->yMm, $other->yMm);
+
+        return new self($x, $y, Size::mm(max($this->right(), $other->right()) - $x, max($this->bottom(), $other->bottom()) - $y));
+    }
+
     /** What both cover; null where they do not meet by more than a tenth of a millimetre. */
     public function overlap(self $other): ?self
     {

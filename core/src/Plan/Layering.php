@@ -62,6 +62,11 @@ final readonly class Layering
                 Phrase::of('Move it, or press it later than the one it covers.'),
                 new Fix(Phrase::of('It lies alone'), ['over' => 'no']));
         }
+        if (self::together($setups, $at)) {
+            $checks[] = Check::found('layer.together', Stage::Heat, Severity::Note, 'place',
+                Phrase::of('It is pressed in one go with “'.$names[$at - 1].'”.'),
+                Phrase::of('Put both on before the press closes.'));
+        }
         if ($at > 0 && $upper->side !== $setups[$at - 1]->side) {
             $checks[] = Check::found('layer.other-side', Stage::Heat, Severity::Note, 'place',
                 Phrase::of(sprintf('The %s lies face down on the base while this side is heated.', $setups[$at - 1]->side)),
@@ -75,6 +80,28 @@ final readonly class Layering
         }
 
         return $checks;
+    }
+
+    /**
+     * Whether a picture is pressed in one go with the one before it: side by side, the same way at the same setting, by
+     * a press that holds both.
+     *
+     * @param non-empty-list<Setup> $setups
+     */
+    public static function together(array $setups, int $at): bool
+    {
+        $before = $setups[$at - 1] ?? null;
+        $one = $setups[$at];
+        if (null === $before || null === $before->placed || null === $one->placed || $before->side !== $one->side || $one->transfer->over || null !== self::shared($before, $one)) {
+            return false;
+        }
+        $alike = $before->route->id === $one->route->id && self::sameSetting($before, $one) && $before->medium?->like === $one->medium?->like && $before->finish === $one->finish;
+
+        return $alike && match ($one->heat?->kind) {
+            HeatKind::MugPress => true,
+            HeatKind::FlatPress => null !== $one->heat->plate && $before->placed->around($one->placed)->size->fitsIn($one->heat->plate),
+            default => false,
+        };
     }
 
     /** @return list<Check> */

@@ -41,7 +41,7 @@ final class Plan implements \JsonSerializable
         $transfers = [];
         foreach ($setups as $at => $setup) {
             $along = [...Layering::checks($setups, $names, $at), ...(0 === $at ? Preflight::ofShares($shares) : [])];
-            $transfers[] = TransferPlan::of($setup, $names[$at], $along, $shares);
+            $transfers[] = TransferPlan::of($setup, $names[$at], Layering::together($setups, $at), $along, $shares);
         }
         $first = $setups[0];
         $piece = Shape::Garment === $first->kind->shape ? $first->kind->label : lcfirst($first->blankName());

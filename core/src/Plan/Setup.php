@@ -76,9 +76,9 @@ final readonly class Setup
     {
         $this->route = self::known($catalogue->routes, $transfer->routeId, 'route');
         $this->kind = self::known($catalogue->blanks, $job->blank->kindId, 'blank.kind');
-        $this->size = self::known($this->kind->sizes, $job->blank->sizeId, 'blank.size');
-        $this->material = self::known(array_intersect_key($catalogue->materials, array_flip($this->kind->materials)), $job->blank->materialId, 'blank.material');
         $this->side = self::known($this->kind->sides, $transfer->sideId, 'side');
+        $this->size = self::known($this->kind->sizes, $job->blank->sizeId, 'blank.size')->seenFrom($transfer->sideId);
+        $this->material = self::known(array_intersect_key($catalogue->materials, array_flip($this->kind->materials)), $job->blank->materialId, 'blank.material');
         $conditions = array_column($this->kind->conditions, null, 'value');
         self::known($conditions, $job->blank->condition->value, 'blank.condition');
         $this->tone = $catalogue->tones->toneOf($job->blank->colour);

@@ -28,7 +28,13 @@ final readonly class StackLayers
 
     private static function blank(LayerRule $rule, Setup $setup): string
     {
-        return $setup->kind->hollow ? $setup->kind->label.' '.($rule->part ?? '') : lcfirst($setup->blankName());
+        if (!$setup->kind->hollow) {
+            return lcfirst($setup->blankName());
+        }
+        // Pressed on its back, a hollow thing lies with its front down.
+        $part = 'back' === $setup->transfer->sideId ? ['front' => 'back', 'back' => 'front'][$rule->part ?? ''] ?? $rule->part : $rule->part;
+
+        return $setup->kind->label.' '.$part;
     }
 
     private static function hatch(Setup $setup): Hatch

@@ -20,15 +20,17 @@ final readonly class TransferPlan implements \JsonSerializable
      * @param list<Decision>  $decisions
      * @param list<Check>     $checks
      * @param list<Step>      $steps
-     * @param list<string>    $cautions  those that stand on the ticket rather than at a step
-     * @param list<DrawnLine> $drawing   the blank, origin at the middle of the edge it is measured from
-     * @param string          $name      the picture's own, among those of the job
-     * @param string          $label     what stands on its sheet
+     * @param list<string>    $cautions        those that stand on the ticket rather than at a step
+     * @param list<DrawnLine> $drawing         the blank, origin at the middle of the edge it is measured from
+     * @param string          $name            the picture's own, among those of the job
+     * @param bool            $withThePrevious it is pressed in one go with the picture before it
+     * @param string          $label           what stands on its sheet
      */
     private function __construct(
         public string $name,
         public string $label,
         public string $side,
+        public bool $withThePrevious,
         public string $routeId,
         public ?HeatKind $heat,
         public array $decisions,
@@ -55,7 +57,7 @@ final readonly class TransferPlan implements \JsonSerializable
      * @param list<Check>     $along  found by looking at all pictures of the job together
      * @param list<SharePlan> $shares that the pieces divide into
      */
-    public static function of(Setup $setup, string $name, array $along, array $shares): self
+    public static function of(Setup $setup, string $name, bool $withThePrevious, array $along, array $shares): self
     {
         $cautions = array_filter($setup->catalogue->cautions, static fn (Caution $caution): bool => [] !== array_intersect($caution->at, [Caution::TICKET_BLANK, Caution::TICKET_ARTWORK])
             && $caution->concerns($setup->route->id, $setup->heat?->kind, $setup->kind->id, $setup->size->forChild()));
@@ -65,6 +67,7 @@ final readonly class TransferPlan implements \JsonSerializable
             $name,
             $setup->sheetLabel(),
             $setup->side,
+            $withThePrevious,
             $setup->route->id,
             $setup->heat?->kind,
             Ticket::of($setup, $steps, $shares),

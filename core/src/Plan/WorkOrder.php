@@ -20,18 +20,24 @@ final readonly class WorkOrder
     /**
      * @param non-empty-list<TransferPlan> $transfers
      *
-     * @return non-empty-list<list<Step>> one round for each
+     * @return non-empty-list<list<Step>> a round for each, or for those that are pressed in one go
      */
     public static function of(array $transfers, HandTimes $hands): array
     {
         if (1 === count($transfers)) {
             return [$transfers[0]->steps];
         }
-        $rounds = [];
+        $groups = [];
         foreach ($transfers as $at => $transfer) {
-            $later = array_slice($transfers, $at + 1);
+            $transfer->withThePrevious ? $groups[count($groups) - 1][] = $at : $groups[] = [$at];
+        }
+        $rounds = [];
+        foreach ($groups as $group) {
+            $at = $group[0];
+            $transfer = $transfers[$at];
+            $later = array_slice($transfers, $at + count($group));
             $earlier = array_slice($transfers, 0, $at);
-            $turn = $at > 0 && $transfer->side !== $transfers[$at - 1]->side ? [self::turn($transfer, $hands)] : [];
+            $turn = $at > 0 && $transfer->side !== $transfers[$at - 1]->side ? [self::turn($transfer, $hands)->of($at)] : [];
             $own = array_filter($transfer->steps, static fn (Step $step): bool => match (true) {
                 Scope::OnceAfter === $step->scope => !self::doneIn($later, $step),
                 Scope::EachPiece !== $step->scope => false,
@@ -39,11 +45,37 @@ final readonly class WorkOrder
                 Once::Last === $step->once => !self::doneIn(self::onSide($transfer->side, $later), $step),
                 default => true,
             });
-            $rounds[] = array_map(static fn (Step $step): Step => $step->of($at), [...$turn, ...array_values($own)]);
+            $rounds[] = array_merge($turn, ...array_map(static fn (Step $step): array => self::inOneGo($step, $group, $transfers), array_values($own)));
         }
         $rounds[0] = [...self::before($transfers), ...$rounds[0]];
 
         return $rounds;
+    }
+
+    /**
+     * A step of the first of some pictures, as it is when all of them are pressed in one go.
+     *
+     * @param non-empty-list<int>          $group     numbers of the pictures
+     * @param non-empty-list<TransferPlan> $transfers
+     *
+     * @return list<Step>
+     */
+    private static function inOneGo(Step $step, array $group, array $transfers): array
+    {
+        $same = [];
+        foreach ($group as $at) {
+            foreach ($transfers[$at]->steps as $other) {
+                if ($other->id === $step->id) {
+                    $same[] = $other->of($at);
+                }
+            }
+        }
+        if ($step->kind->forEachPicture()) {
+            return $same;
+        }
+        usort($same, static fn (Step $a, Step $b): int => $b->duration->seconds <=> $a->duration->seconds);
+
+        return array_slice($same, 0, 1);
     }
 
     /**

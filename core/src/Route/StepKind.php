@@ -38,6 +38,12 @@ enum StepKind: string
     case Compare = 'compare';
     case Off = 'off';
 
+    /** Of pictures that are pressed in one go, these are done for each; the rest is done for all of them together. */
+    public function forEachPicture(): bool
+    {
+        return in_array($this, [self::Draw, self::Cut, self::Place, self::Wrap, self::Peel], true);
+    }
+
     /** Waiting keeps nobody's hands busy. */
     public function waits(): bool
     {

@@ -16,7 +16,9 @@ use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\Step;
 use Wubbin\Core\Plan\TransferPlan;
+use Wubbin\Core\Route\LayerRole;
 use Wubbin\Core\Route\StepKind;
+use Wubbin\Core\Stack\Layer;
 use Wubbin\Core\Tests\Orchard;
 
 /** Several pictures on one piece. What trade knows of it is common practice, no source. */
@@ -124,6 +126,37 @@ final class LayeringTest extends TestCase
         self::assertSame(2, $count(StepKind::Peel, 'front', 'front'));
     }
 
+    /** Two pictures on a mug are wrapped on together and pressed once: common practice, no source. */
+    public function testPicturesRoundAMugArePressedInOneGo(): void
+    {
+        $plan = Orchard::whole(Orchard::layered([['placement' => ['side_mm' => 60, 'right_mm' => -64]], ['placement' => ['side_mm' => 60, 'right_mm' => 64]]], self::over('laser-ceramic')));
+        $kinds = array_count_values(array_map(static fn (Step $step): string => $step->kind->value, $plan->steps()));
+        self::assertSame([2, 2, 2, 1, 1, 1, 2], [$kinds['print'], $kinds['cut'], $kinds['wrap'], $kinds['heat'], $kinds['cool'], $kinds['clean'], $kinds['peel']]);
+        self::assertCount(1, $plan->rounds);
+        self::assertNotSame([], self::found($plan, 'layer.together'));
+    }
+
+    public function testWhatOverlapsOrIsOnTheOtherSideIsNotPressedInOneGo(): void
+    {
+        $first = ['placement' => ['side_mm' => 100]];
+        $apart = ['placement' => ['side_mm' => 100, 'below_mm' => 360]];
+        $rounds = static fn (array ...$pictures): int => count(Orchard::whole(Orchard::layered(self::listed($pictures), self::over('sublimation')))->rounds);
+        self::assertSame(1, $rounds($first, $apart), 'the platen holds both');
+        self::assertSame(2, $rounds($first, ['over' => true] + $first));
+        self::assertSame(2, $rounds($first, ['choices' => ['things' => ['heat' => 'press-large']]] + $apart));
+        self::assertSame(2, $rounds($first, ['placement' => ['side_mm' => 100, 'below_mm' => 640]]), 'too far apart for the platen');
+    }
+
+    public function testTheBackIsSeenAndLiesTheOtherWayRound(): void
+    {
+        [$front, $back] = self::plan([[], ['side' => 'back']])->transfers;
+        $cloth = static fn (TransferPlan $plan): array => array_values(array_map(static fn (Layer $layer): ?string => $layer->label, array_filter($plan->stack->layers, static fn (Layer $layer): bool => LayerRole::Blank === $layer->role)));
+        self::assertSame(['shirt front', 'shirt back'], $cloth($front));
+        self::assertSame(['shirt back', 'shirt front'], $cloth($back));
+        self::assertCount(count($front->drawing) - 1, $back->drawing, 'the front collar is hidden');
+        self::assertGreaterThan($front->heightMm, $back->heightMm, 'the collar is higher at the back');
+    }
+
     /** Two sides take less than twice one: printing waits, drying and switching off are shared. */
     public function testTwoSidesTakeLessThanTwoJobs(): void
     {
@@ -199,6 +232,16 @@ final class LayeringTest extends TestCase
     private static function on(array $sides): array
     {
         return array_map(static fn (string $side): array => ['side' => $side], array_values($sides));
+    }
+
+    /**
+     * @param array<array<string, mixed>> $pictures
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function listed(array $pictures): array
+    {
+        return array_values($pictures);
     }
 
     /** @return array<string, mixed> a job of the route, as what is written over the usual one */

@@ -129,7 +129,7 @@ export function JobPage() {
                     className={`border-b-2 ${at === part.at ? 'border-ink font-bold' : 'border-transparent text-soft'}`}
                     onClick={() => pick(at)}
                   >
-                    {at + 1} {one.name}
+                    {one.name}
                     {one.checks.some((c) => c.blocks) && <span className="text-wait"> ◆</span>}
                   </button>
                 ))}
