@@ -140,11 +140,10 @@ final class LayeringTest extends TestCase
     {
         $first = ['placement' => ['side_mm' => 100]];
         $apart = ['placement' => ['side_mm' => 100, 'below_mm' => 360]];
-        $rounds = static fn (array ...$pictures): int => count(Orchard::whole(Orchard::layered(self::listed($pictures), self::over('sublimation')))->rounds);
-        self::assertSame(1, $rounds($first, $apart), 'the platen holds both');
-        self::assertSame(2, $rounds($first, ['over' => true] + $first));
-        self::assertSame(2, $rounds($first, ['choices' => ['things' => ['heat' => 'press-large']]] + $apart));
-        self::assertSame(2, $rounds($first, ['placement' => ['side_mm' => 100, 'below_mm' => 640]]), 'too far apart for the platen');
+        self::assertSame(1, self::rounds($first, $apart), 'the platen holds both');
+        self::assertSame(2, self::rounds($first, ['over' => true] + $first));
+        self::assertSame(2, self::rounds($first, ['choices' => ['things' => ['heat' => 'press-large']]] + $apart));
+        self::assertSame(2, self::rounds($first, ['placement' => ['side_mm' => 100, 'below_mm' => 640]]), 'too far apart for the platen');
     }
 
     public function testTheBackIsSeenAndLiesTheOtherWayRound(): void
@@ -234,14 +233,10 @@ final class LayeringTest extends TestCase
         return array_map(static fn (string $side): array => ['side' => $side], array_values($sides));
     }
 
-    /**
-     * @param array<array<string, mixed>> $pictures
-     *
-     * @return list<array<string, mixed>>
-     */
-    private static function listed(array $pictures): array
+    /** @param array<string, mixed> ...$pictures */
+    private static function rounds(array ...$pictures): int
     {
-        return array_values($pictures);
+        return count(Orchard::whole(Orchard::layered(array_values($pictures), self::over('sublimation')))->rounds);
     }
 
     /** @return array<string, mixed> a job of the route, as what is written over the usual one */

@@ -109,7 +109,8 @@ export function useJob(id: string, at = 0) {
         setTrouble(undefined);
         if (remember) {
           const back = Object.assign({}, ...Object.keys(changes).map((field) => typedAs(before, transfer, field)));
-          setUndo((stack) => [...stack, { changes: back, transfer }]);
+          // The whole list is put back wherever the picture stood that was meant.
+          setUndo((stack) => [...stack, { changes: back, transfer: 'transfers' in back ? 0 : transfer }]);
         }
         return {};
       } catch (e) {

@@ -1,0 +1,65 @@
+import { expect, line, newJob, stripes, test } from './shop';
+
+test('a front and a back go through one job: places, sheets, bench', async ({ page }) => {
+  await newJob(page, 'Two-sided shirts', { name: 'front.png', buffer: stripes(1200, 900, 31) });
+  await page.getByRole('button', { name: 'Put another picture on it' }).click();
+  await expect(page.getByRole('tab', { name: /^Back/ })).toHaveAttribute('aria-selected', 'true');
+  await expect(line(page, 'Picture')).toContainText('None yet');
+  await expect(page.getByText('1 to settle')).toBeVisible();
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'back.png', mimeType: 'image/png', buffer: stripes(900, 900, 32) });
+  await expect(line(page, 'Picture')).toContainText('back.png');
+  await page.getByLabel('Width').fill('90 mm');
+  await page.getByLabel('Width').press('Enter');
+  await expect(line(page, 'Picture')).toContainText('90 × 90 mm');
+  await expect(page.getByRole('region', { name: 'What lies on what' })).toContainText('shirt back');
+
+  // The front kept its own size.
+  await page.getByRole('tab', { name: 'Front' }).click();
+  await expect(line(page, 'Picture')).toContainText('front.png, 200 × 150 mm');
+
+  const [made] = await Promise.all([
+    page.waitForResponse((r) => r.url().endsWith('/sheet') && r.status() === 201),
+    page.getByRole('button', { name: 'Make the sheets (PDF)' }).click(),
+  ]);
+  const pdf = await page.request.get(((await made.json()) as { url: string }).url);
+  expect((await pdf.body()).toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(2);
+
+  await page.getByRole('button', { name: 'To the bench' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.locator('main > header')).toContainText('Front');
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'Look at the print' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.locator('main > header')).toContainText('Back');
+});
+
+test('two pictures that meet are stopped, moved or laid over, put into order and taken off again', async ({ page }) => {
+  await newJob(page, 'Layered shirts', { name: 'below.png', buffer: stripes(1200, 900, 33) });
+  await page.getByRole('button', { name: 'Put another picture on it' }).click();
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'above.png', mimeType: 'image/png', buffer: stripes(900, 900, 34) });
+  await page.getByLabel('Width').fill('80 mm');
+  await page.getByLabel('Width').press('Enter');
+  await line(page, 'Where it sits').click();
+  await page.getByRole('button', { name: 'Front', exact: true }).click();
+  const checks = page.getByRole('region', { name: 'Checks', exact: true });
+  await expect(checks).toContainText('It lies over “Front 1”');
+  await checks.getByRole('button', { name: 'It is meant to lie over' }).click();
+  await expect(checks).toContainText('The film below melts again');
+  await expect(page.getByLabel('It is meant to lie over')).toBeChecked();
+
+  // What lies beneath can be taken in hand on the drawing.
+  await page.getByRole('button', { name: 'Front 1: take it in hand' }).click({ position: { x: 8, y: 8 } });
+  await expect(page.getByRole('tab', { name: 'Front 1' })).toHaveAttribute('aria-selected', 'true');
+  await expect(line(page, 'Picture')).toContainText('below.png');
+
+  await page.getByRole('tab', { name: 'Front 2' }).click();
+  await line(page, 'Where it sits').click();
+  await page.getByRole('button', { name: 'Take it off the shirt' }).click();
+  await expect(page.getByRole('tab', { name: /Front/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Take back' }).click();
+  await expect(page.getByRole('tab', { name: /Front/ })).toHaveCount(2);
+});
