@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Plan\Preflight;
+
+use Wubbin\Core\Measure\Phrase;
+use Wubbin\Core\Measure\Quantity;
+use Wubbin\Core\Plan\Check;
+use Wubbin\Core\Plan\Fix;
+use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Plan\Severity;
+use Wubbin\Core\Plan\Stage;
+use Wubbin\Core\Route\LayerRole;
+
+/** Whether the picture is good enough for its size, and fits where it goes. */
+final readonly class PictureChecks
+{
+    public function __construct(private Setup $setup)
+    {
+    }
+
+    /** @return list<Check> */
+    public function checks(): array
+    {
+        $setup = $this->setup;
+        if (null === $setup->placed) {
+            $named = $setup->transfer->artworkName;
+
+            return [Check::found('picture.there', Stage::Print, Severity::Missing, 'picture',
+                Phrase::of(null === $named ? 'There is no picture yet.' : sprintf('The picture “%s” is not in this shop.', Phrase::plain($named))),
+                Phrase::of('Choose a PNG, JPEG, WebP or SVG file.'))];
+        }
+        $area = $setup->size->printArea;
+        $size = $setup->placed->size;
+        $checks = null === $setup->picture ? [] : [$this->sharpness()];
+        if ($size->fitsIn($area->size)) {
+            $checks[] = Check::pass('picture.print-area', Stage::Print, 'picture', Phrase::of('The picture fits the print area.'));
+            $checks[] = $setup->placed->within($area)
+                ? Check::pass('place.print-area', Stage::Print, 'place', Phrase::of('It lies inside the print area.'))
+                : Check::found('place.print-area', Stage::Print, Severity::Warn, 'place',
+                    Phrase::of(null === $setup->size->diameterMm
+                        ? 'The picture reaches out of the print area: towards an edge or a seam the heat does not reach evenly.'
+                        : 'The picture reaches out of the print area: towards rim, foot or handle.'),
+                    Phrase::of('Move it in.'),
+                    new Fix(Phrase::of('Centre it, {drop} down', ['drop' => Quantity::length($area->yMm)]), ['right' => '0 mm', 'below' => round($area->yMm, 1).' mm']));
+        } else {
+            $checks[] = Check::found('picture.print-area', Stage::Print, Severity::Stop, 'picture',
+                Phrase::of((null === $setup->size->diameterMm ? 'The picture, {picture}, is larger than' : 'The wrap, {picture}, is longer or higher than').' the print area of this '.$setup->kind->label.', {area}.', ['picture' => Quantity::size($size), 'area' => Quantity::size($area->size)]),
+                Phrase::of('Make it smaller, or take a larger blank.'),
+                Finding::resizeTo(min($area->size->widthMm, $area->size->heightMm * $size->widthMm / $size->heightMm), 'Make it {width} wide'));
+        }
+        if (null !== $setup->picture && !$setup->picture->hasTransparency && null !== $setup->dpi && true === $setup->medium?->clear) {
+            $checks[] = Check::found('picture.background', Stage::Print, Severity::Note, 'picture',
+                Phrase::of('This picture has no clear background: its whole rectangle is transferred, white parts as clear film.'),
+                Phrase::of('Cut close, or use a picture with a transparent background.'));
+        }
+        if ('yes' === $setup->circumstances['wraps'] && LayerRole::Blank !== $setup->stack->seenByPrintedFace()?->role) {
+            $checks[] = Check::found('place.wraps', Stage::Heat, Severity::Note, 'place',
+                Phrase::of('It goes more than half of the way round: one front cannot melt it all.'),
+                Phrase::of('The steps wrap it anew for the back. Keep the subject within the middle quarter.'));
+        }
+        $usual = $setup->route->usualHeight;
+        if (null !== $usual && abs($size->heightMm - $usual->mm) > 1.0) {
+            $checks[] = Check::found('picture.usual-height', Stage::Print, Severity::Note, 'picture',
+                Phrase::of('An ordinary mug usually takes a picture {usual} high; this one is {height}.', ['usual' => Quantity::length($usual->mm), 'height' => Quantity::length($size->heightMm)]),
+                Phrase::of('Leave it, or take the usual height.'),
+                new Fix(Phrase::of('{usual} high', ['usual' => Quantity::length($usual->mm)]), ['height' => $usual->mm.' mm']));
+        }
+
+        return $checks;
+    }
+
+    private function sharpness(): Check
+    {
+        $dpi = $this->setup->dpi;
+        $limits = $this->setup->route->artwork;
+        if (null === $dpi) {
+            return Check::pass('picture.resolution', Stage::Print, 'picture', Phrase::of('Drawn as lines: sharp at any size.'));
+        }
+        if ($dpi >= $limits->dpiGood) {
+            return Check::pass('picture.resolution', Stage::Print, 'picture', Phrase::of('Sharp enough: {dpi}.', ['dpi' => Quantity::resolution($dpi)]));
+        }
+        $broken = $dpi < $limits->dpiLeast;
+        $limit = $broken ? $limits->dpiLeast : $limits->dpiGood;
+        $picture = $this->setup->picture;
+
+        return Check::found('picture.resolution', Stage::Print, $broken ? Severity::Stop : Severity::Warn, 'picture',
+            Phrase::of('Too few pixels for this size: {dpi}. '.($broken ? 'Under {limit} it looks broken into squares.' : 'Under {limit} edges look soft.'), [
+                'dpi' => Quantity::resolution($dpi),
+                'limit' => Quantity::resolution($limit),
+            ]),
+            Phrase::of('Make it smaller or use a larger picture. It is sharp up to {width} wide.', ['width' => Quantity::length($picture?->widestAt($limits->dpiGood) ?? 0.0)]),
+            Finding::resizeTo($picture?->widestAt($limit) ?? 0.0, 'Make it {width} wide'));
+    }
+}

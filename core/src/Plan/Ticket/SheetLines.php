@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Plan\Ticket;
+
+use Wubbin\Core\Job\Choices;
+use Wubbin\Core\Measure\Phrase;
+use Wubbin\Core\Measure\Provenance;
+use Wubbin\Core\Plan\Alternative;
+use Wubbin\Core\Plan\Decision;
+use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Route\Medium;
+use Wubbin\Core\Route\Recipe;
+
+/** What marks which sheet, by whose figures, and how long it dries. */
+final readonly class SheetLines
+{
+    public function __construct(private Setup $setup)
+    {
+    }
+
+    public function marking(): Decision
+    {
+        $marking = $this->setup->marking;
+        $because = null === $marking || null === $this->setup->medium ? 'What may mark it depends on the sheet.' : $this->setup->medium->verdictOn($marking)->why;
+
+        return new Decision('marking', true === $marking?->byHand() ? 'Drawn with' : 'Printer',
+            Phrase::of(null === $marking ? 'None on the shelf' : ucfirst($marking->label)),
+            Phrase::of($because),
+            'marking.medium', Provenance::commonPractice(), Choice::by(null !== $marking, $this->setup->transfer->choices->thing('marking')),
+            Choice::among('marking', $this->setup->shelf->markings, $marking?->id));
+    }
+
+    public function medium(): Decision
+    {
+        $medium = $this->setup->medium;
+
+        return new Decision('medium', 'Sheet',
+            Phrase::of(null === $medium ? 'None on the shelf' : ucfirst($medium->label)),
+            Phrase::of(null === $medium ? 'It wants '.$this->setup->catalogue->media[$this->setup->route->media[0]]->label.'.' : sprintf('Print side: %s. One picture a sheet.', $this->setup->recipe->printSide ?? $medium->printSide)),
+            'medium.print-side', $medium->provenance ?? Provenance::commonPractice(), Choice::by(null !== $medium, $this->setup->transfer->choices->thing('medium')),
+            Choice::among('medium', array_filter($this->setup->shelf->media, fn (Medium $medium): bool => in_array($medium->like, $this->setup->route->media, true)), $medium?->id));
+    }
+
+    /** @return list<Recipe> of the house for this route */
+    public function recipes(): array
+    {
+        return array_values(array_filter($this->setup->house->recipes, fn (Recipe $recipe): bool => $recipe->routeId === $this->setup->route->id));
+    }
+
+    public function recipe(): Decision
+    {
+        $used = $this->setup->recipe;
+        $alternatives = [];
+        foreach ($this->recipes() as $recipe) {
+            $alternatives[] = new Alternative($recipe->name.', version '.$recipe->version, '' === $recipe->note ? null : Phrase::of($recipe->note), $recipe->id === $used?->id, ['recipe' => $recipe->id]);
+        }
+        $alternatives[] = new Alternative('None: Wubbin’s own figures', null, null === $used, ['recipe' => Choices::NO_RECIPE]);
+
+        return new Decision('recipe', 'Recipe',
+            Phrase::of(null === $used ? 'Wubbin’s own figures' : $used->name.', version '.$used->version),
+            Phrase::of(null === $used ? 'A recipe of the house is there and is not used.' : 'Typed in by your house: its figures outrank the built-in ones.'),
+            'recipe.precedence', null === $used ? Provenance::commonPractice() : $used->provenance(), Choice::by(true, $this->setup->transfer->choices->thing('recipe')), $alternatives);
+    }
+
+    public function drying(): Decision
+    {
+        $option = $this->setup->ways->options['drying'];
+        $figure = $this->setup->ways->figures['dry'];
+        $line = Choice::ofSchool($this->setup, $this->setup->ways->schools['drying'], $option);
+
+        return new Decision('drying', 'Drying', Phrase::of('{time}', ['time' => $figure->quantity()]), $line->because, $line->rule, $figure->provenance, Choice::ofFigure($this->setup, 'dry', $line->by), $line->alternatives, 'dry');
+    }
+}
