@@ -197,7 +197,7 @@ test('pieces divide by size and colour, each with a plan, a page and a session o
   await expect(checks).not.toContainText('L black');
   const [made] = await Promise.all([
     page.waitForResponse((r) => r.url().endsWith('/sheet') && r.status() === 201),
-    page.getByRole('button', { name: 'Make the sheet (PDF)' }).click(),
+    page.getByRole('button', { name: /^Make the sheets? \(PDF\)/ }).click(),
   ]);
   expect(made.ok()).toBe(true);
   await page.getByRole('button', { name: 'To the bench' }).click();
@@ -220,7 +220,7 @@ for (const [job, words] of [
     await expect(line(page, 'Route')).toContainText(words);
     const [made] = await Promise.all([
       page.waitForResponse((r) => r.url().endsWith('/sheet')),
-      page.getByRole('button', { name: 'Make the sheet (PDF)' }).click(),
+      page.getByRole('button', { name: /^Make the sheets? \(PDF\)/ }).click(),
     ]);
     expect(made.status()).toBe(201);
     await expect(page.getByRole('button', { name: 'To the bench' })).toBeEnabled();

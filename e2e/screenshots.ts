@@ -77,7 +77,7 @@ shot('routes-compared', '/jobs/seed-bags/routes?use=hung&look=matte', {
   },
 });
 shot('candle', '/jobs/blossom-candles');
-shot('row-tags', '/jobs/row-tags');
+shot('two-pictures', '/jobs/shed-mugs?picture=2');
 shot('recipes', '/recipes', { before: (page) => page.getByRole('button', { name: /supplier’s sheet/ }).click() });
 shot('house', '/house');
 shot('logbook', '/logbook');
