@@ -7,6 +7,7 @@ namespace Wubbin\Artwork;
 use Doctrine\ORM\Mapping as ORM;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\PictureKind;
+use Wubbin\Core\Artwork\Traits;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Storage\Instant;
 
@@ -28,10 +29,10 @@ class Artwork
         $this->created = Instant::now();
     }
 
-    public static function of(string $sha256, string $name, ReadPicture $read): self
+    public static function of(string $sha256, string $name, ReadPicture $read, Traits $traits): self
     {
         return new self($sha256, [
-            ...Picture::of($sha256, $name, $read->kind, $read->width, $read->height, $read->hasTransparency)->toRecord(),
+            ...Picture::of($sha256, $name, $read->kind, $read->width, $read->height, $read->hasTransparency, $traits)->toRecord(),
             'visible' => $read->visible,
             'form' => $read->form,
         ]);

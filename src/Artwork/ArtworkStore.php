@@ -7,6 +7,7 @@ namespace Wubbin\Artwork;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Filesystem\Filesystem;
 use Wubbin\Core\Artwork\Picture;
+use Wubbin\Core\Artwork\Traits;
 use Wubbin\Http\Problem;
 use Wubbin\Storage\FileStore;
 
@@ -49,6 +50,7 @@ final readonly class ArtworkStore
         mkdir($into, 0o700);
         try {
             $read = $this->reader->read($path, $into);
+            $traits = Traits::of(WorkingBitmap::of($into.'/'.ReadPicture::PREVIEW));
             $sha256 = $this->files->keep($path);
             foreach ([ReadPicture::PREVIEW, $read->form] as $made) {
                 $this->files->write($sha256, $made, static fn (string $to): bool => copy($into.'/'.$made, $to));
@@ -57,7 +59,7 @@ final readonly class ArtworkStore
             (new Filesystem())->remove($into);
         }
 
-        return Artwork::of($sha256, self::tidy($name), $read);
+        return Artwork::of($sha256, self::tidy($name), $read, $traits);
     }
 
     public function find(?string $sha256): ?Artwork

@@ -22,17 +22,22 @@ final readonly class Picture
         public float $width,
         public float $height,
         public bool $hasTransparency,
+        public ?Traits $traits,
     ) {
     }
 
-    /** @throws BadRecord unless both sides are above zero */
-    public static function of(string $sha256, string $name, PictureKind $kind, float $width, float $height, bool $hasTransparency): self
+    /**
+     * @param Traits|null $traits what its pixels told; null where nobody has looked at them
+     *
+     * @throws BadRecord unless both sides are above zero
+     */
+    public static function of(string $sha256, string $name, PictureKind $kind, float $width, float $height, bool $hasTransparency, ?Traits $traits = null): self
     {
         if ($width <= 0.0 || $height <= 0.0) {
             throw BadRecord::at('artwork', 'The picture has no size.');
         }
 
-        return new self($sha256, $name, $kind, $width, $height, $hasTransparency);
+        return new self($sha256, $name, $kind, $width, $height, $hasTransparency, $traits);
     }
 
     /** @throws BadRecord */
@@ -45,10 +50,11 @@ final readonly class Picture
             $record->number('width'),
             $record->number('height'),
             $record->boolean('has_transparency'),
+            $record->has('traits') ? Traits::fromRecord($record->record('traits')) : null,
         );
     }
 
-    /** @return array{sha256: string, name: string, kind: string, width: float, height: float, has_transparency: bool} */
+    /** @return array{sha256: string, name: string, kind: string, width: float, height: float, has_transparency: bool, traits: array<string, mixed>|null} */
     public function toRecord(): array
     {
         return [
@@ -58,6 +64,7 @@ final readonly class Picture
             'width' => $this->width,
             'height' => $this->height,
             'has_transparency' => $this->hasTransparency,
+            'traits' => $this->traits?->toRecord(),
         ];
     }
 

@@ -6,6 +6,7 @@ namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Plan\Preflight\BlankChecks;
+use Wubbin\Core\Plan\Preflight\LookChecks;
 use Wubbin\Core\Plan\Preflight\PictureChecks;
 use Wubbin\Core\Plan\Preflight\PressChecks;
 use Wubbin\Core\Plan\Preflight\SheetChecks;
@@ -28,7 +29,7 @@ final readonly class Preflight
 
         return array_map(
             static fn (Check $check): Check => isset($reasons[$check->id]) ? $check->overridden($reasons[$check->id]) : $check,
-            array_merge((new BlankChecks($setup))->checks(), (new PictureChecks($setup))->checks(), (new SheetChecks($setup))->checks(), (new PressChecks($setup))->checks(), $along),
+            array_merge((new BlankChecks($setup))->checks(), (new PictureChecks($setup))->checks(), (new LookChecks($setup))->checks(), (new SheetChecks($setup))->checks(), (new PressChecks($setup))->checks(), $along),
         );
     }
 

@@ -19,6 +19,7 @@ final readonly class Route
     public const BASE_HARD = 'hard';
 
     /**
+     * @param bool                    $opaque        its ground hides the colour of the blank
      * @param list<string>            $media         ids of the media it works with
      * @param list<HeatKind>          $heat          kinds it may use, the usual one first
      * @param string|null             $base          `hard`, `pad`, or null where the work lies on nothing
@@ -42,6 +43,7 @@ final readonly class Route
         public string $label,
         public string $noun,
         public bool $byHand,
+        public bool $opaque,
         public array $media,
         public array $heat,
         public ?string $base,
@@ -90,6 +92,7 @@ final readonly class Route
             $record->string('label'),
             $record->string('noun'),
             $record->has('by_hand') && $record->boolean('by_hand'),
+            $record->has('opaque') && $record->boolean('opaque'),
             $record->strings('media'),
             array_map(HeatKind::from(...), $record->strings('heat')),
             'none' === $base ? null : $base,

@@ -50,7 +50,7 @@ final readonly class PictureChecks
                 Phrase::of('Make it smaller, or take a larger blank.'),
                 Finding::resizeTo(min($area->size->widthMm, $area->size->heightMm * $size->widthMm / $size->heightMm), 'Make it {width} wide'));
         }
-        if (null !== $setup->picture && !$setup->picture->hasTransparency && null !== $setup->dpi && true === $setup->medium?->clear) {
+        if (null !== $setup->picture && null === $setup->picture->traits && !$setup->picture->hasTransparency && null !== $setup->dpi && true === $setup->medium?->clear) {
             $checks[] = Check::found('picture.background', Stage::Print, Severity::Note, 'picture',
                 Phrase::of('This picture has no clear background: its whole rectangle is transferred, white parts as clear film.'),
                 Phrase::of('Cut close, or use a picture with a transparent background.'));

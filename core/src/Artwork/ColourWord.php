@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Artwork;
+
+use Wubbin\Core\Measure\Colour;
+use Wubbin\Core\Measure\Lab;
+
+/** A plain word for a colour, as people say it. Hue bounds in CIE L*a*b* are assumed. */
+final readonly class ColourWord
+{
+    private const GREY_CHROMA = 12.0;
+
+    /** Words for hues, by the angle from which they hold, in degrees. */
+    private const HUES = [0 => 'pink', 20 => 'red', 45 => 'orange', 78 => 'yellow', 108 => 'green', 175 => 'turquoise', 235 => 'blue', 305 => 'purple', 335 => 'pink'];
+
+    public static function of(Colour $colour): string
+    {
+        $lab = Lab::of($colour);
+        if (hypot($lab->a, $lab->b) < self::GREY_CHROMA) {
+            return match (true) {
+                $lab->l < 25.0 => 'black',
+                $lab->l > 92.0 => 'white',
+                default => 'grey',
+            };
+        }
+        $angle = fmod(rad2deg(atan2($lab->b, $lab->a)) + 360.0, 360.0);
+        $word = 'pink';
+        foreach (self::HUES as $from => $name) {
+            $word = $angle >= $from ? $name : $word;
+        }
+        $earthy = in_array($word, ['red', 'orange', 'yellow'], true) && $lab->l < 45.0 && hypot($lab->a, $lab->b) < 45.0;
+
+        return match (true) {
+            $lab->l < 14.0 => 'black',
+            $earthy => 'brown',
+            'pink' === $word && $lab->l < 55.0 => 'red',
+            default => $word,
+        };
+    }
+}

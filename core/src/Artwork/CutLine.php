@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Artwork;
+
+/** The line to cut along: the outline of what is left of a picture, at a margin, smooth and at true size. */
+final readonly class CutLine
+{
+    /** Loops that enclose less are specks, in mm². */
+    private const SPECK_MM2 = 4.0;
+
+    /** Points that the line may miss by, in mm: less than scissors do. */
+    private const SMOOTH_MM = 0.15;
+
+    /** Scissors turn where the line bends by more than this within two steps of this length. */
+    private const STEP_MM = 2.0;
+    private const CORNER_DEGREES = 40.0;
+
+    /** How far an easier line stays off hollows and gaps, in mm (assumed). */
+    private const BRIDGED_MM = 6.0;
+
+    /**
+     * @param list<non-empty-list<array{float, float}>> $loops    x and y in mm from the picture's upper left corner
+     * @param float                                     $lengthMm of all of them
+     * @param int                                       $corners  places where scissors must turn
+     */
+    private function __construct(public array $loops, public float $lengthMm, public int $corners)
+    {
+    }
+
+    /**
+     * @param Mask  $kept       what is left of the picture
+     * @param float $mmPerPixel at the size that it is printed
+     * @param float $marginMm   0 or more
+     */
+    public static function around(Mask $kept, float $mmPerPixel, float $marginMm): self
+    {
+        $margin = $marginMm / $mmPerPixel;
+        $frame = max(0, (int) ceil($margin)) + 2;
+        $framed = $kept->framed($frame);
+        $outside = $framed->distances();
+        // Close to the ink the line lies between pixels: half a pixel from either's middle.
+        $field = $margin < 1.0
+            ? array_map(static fn (float $out, float $in): float => $out > 0.0 ? $out - 0.5 : 0.5 - $in, $outside, $framed->inverse()->distances())
+            : array_map(static fn (float $out): float => $out - 0.5, $outside);
+
+        return self::along(Contour::loops($field, $framed->width, $margin), $frame, $mmPerPixel);
+    }
+
+    /**
+     * A line that is known already, at a size.
+     *
+     * @param list<non-empty-list<array{float, float}>> $loops as shares of the picture's width
+     */
+    public static function scaled(array $loops, float $widthMm): self
+    {
+        $mm = array_map(static fn (array $loop): array => array_map(static fn (array $p): array => [$p[0] * $widthMm, $p[1] * $widthMm], $loop), $loops);
+
+        return new self(
+            $mm,
+            array_sum(array_map(Polyline::length(...), $mm)),
+            array_sum(array_map(static fn (array $loop): int => Polyline::corners(Polyline::stepped($loop, self::STEP_MM), self::CORNER_DEGREES), $mm)),
+        );
+    }
+
+    /** An easier line for the same picture: gaps and hollows narrower than 12 mm are bridged. */
+    public static function easierAround(Mask $kept, float $mmPerPixel, float $marginMm): self
+    {
+        $bridge = self::BRIDGED_MM / $mmPerPixel;
+        $reach = $marginMm / $mmPerPixel + $bridge;
+        $frame = max(0, (int) ceil($reach)) + 2;
+        $framed = $kept->framed($frame);
+        $grown = '';
+        foreach ($framed->distances() as $d) {
+            $grown .= $d - 0.5 <= $reach ? "\0" : "\1";
+        }
+        $inwards = array_map(static fn (float $d): float => 0.5 - $d, Mask::of($framed->width, $framed->height, $grown)->distances());
+
+        return self::along(Contour::loops($inwards, $framed->width, -$bridge), $frame, $mmPerPixel);
+    }
+
+    public function effort(): CutEffort
+    {
+        return CutEffort::of($this->lengthMm <= 0.0 ? 0.0 : 100.0 * $this->corners / $this->lengthMm);
+    }
+
+    /** @param list<non-empty-list<array{float, float}>> $loops in pixels of the framed picture */
+    private static function along(array $loops, int $frame, float $mmPerPixel): self
+    {
+        $kept = [];
+        $length = 0.0;
+        $corners = 0;
+        foreach ($loops as $loop) {
+            $mm = array_map(static fn (array $p): array => [($p[0] - $frame + 0.5) * $mmPerPixel, ($p[1] - $frame + 0.5) * $mmPerPixel], $loop);
+            // Holes run the other way round and are not cut.
+            if (self::area($mm) < self::SPECK_MM2) {
+                continue;
+            }
+            $mm = Polyline::simplified(Polyline::smoothed($mm), self::SMOOTH_MM);
+            $kept[] = $mm;
+            $length += Polyline::length($mm);
+            $corners += Polyline::corners(Polyline::stepped($mm, self::STEP_MM), self::CORNER_DEGREES);
+        }
+
+        return new self($kept, $length, $corners);
+    }
+
+    /** @param non-empty-list<array{float, float}> $loop */
+    private static function area(array $loop): float
+    {
+        $twice = 0.0;
+        $last = $loop[count($loop) - 1];
+        foreach ($loop as $point) {
+            $twice += $last[0] * $point[1] - $point[0] * $last[1];
+            $last = $point;
+        }
+
+        return $twice / 2.0;
+    }
+}

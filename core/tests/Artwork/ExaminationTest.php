@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Tests\Artwork;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Artwork\Background;
+use Wubbin\Core\Artwork\Bitmap;
+use Wubbin\Core\Artwork\LabPlanes;
+use Wubbin\Core\Artwork\Palette;
+use Wubbin\Core\Artwork\Strokes;
+use Wubbin\Core\Artwork\UpsideDown;
+use Wubbin\Core\Measure\BadRecord;
+
+/** What is found out about pictures whose answers are known. */
+final class ExaminationTest extends TestCase
+{
+    private const RED_DISC_ON_WHITE = 0.5027;
+
+    public function testTheBackgroundIsWhatLooksLikeTheEdge(): void
+    {
+        $background = Background::of(self::disc('c8102eff', 'ffffffff'));
+        self::assertSame('#ffffff', $background->colour?->toHex());
+        // A disc of radius 40 in a square of 100: π·40² of 10 000 pixels.
+        self::assertEqualsWithDelta(1.0 - self::RED_DISC_ON_WHITE, $background->mask->share(), 0.005);
+    }
+
+    public function testNoiseOfTheBackgroundBelongsToIt(): void
+    {
+        mt_srand(5);
+        $noisy = Shapes::bitmap(100, 100, static fn (int $x, int $y): string => hypot($x - 49.5, $y - 49.5) <= 40 ? '204060ff' : sprintf('%02x%02x%02xff', mt_rand(236, 255), mt_rand(236, 255), mt_rand(236, 255)));
+        self::assertEqualsWithDelta(0.4973, Background::of($noisy)->mask->share(), 0.005);
+    }
+
+    public function testAnIslandStaysUnlessItIsAskedFor(): void
+    {
+        // A white eye within the red disc.
+        $eye = Shapes::bitmap(100, 100, static fn (int $x, int $y): string => match (true) {
+            hypot($x - 49.5, $y - 49.5) <= 10 => 'ffffffff',
+            hypot($x - 49.5, $y - 49.5) <= 40 => 'c8102eff',
+            default => 'ffffffff',
+        });
+        self::assertEqualsWithDelta(0.4973, Background::of($eye)->mask->share(), 0.005);
+        self::assertEqualsWithDelta(0.4973 + 0.0314, Background::of($eye, islands: true)->mask->share(), 0.005);
+    }
+
+    /** A step of 10 in lightness is within a tolerance of 12 and outside one of 8. */
+    #[TestWith([12.0, 0.9686])]
+    #[TestWith([8.0, 0.4843])]
+    public function testTheToleranceDecidesHowFarItReaches(float $tolerance, float $share): void
+    {
+        // L* 96.5 above and 86.5 below, in greys; the edge is mostly the lighter.
+        $steps = Shapes::bitmap(100, 100, static fn (int $x, int $y): string => match (true) {
+            hypot($x - 49.5, $y - 49.5) <= 10 => '000000ff',
+            default => $y < 50 ? 'f5f5f5ff' : 'd8d8d8ff',
+        });
+        self::assertEqualsWithDelta($share, Background::of($steps, $tolerance)->mask->share(), 0.01);
+    }
+
+    public function testAPictureThatGoesOnBeyondItsEdgeHasNone(): void
+    {
+        $all = Shapes::bitmap(64, 64, static fn (int $x, int $y): string => sprintf('%02x%02x%02xff', $x * 4, $y * 4, ($x * 31 + $y * 17) % 256));
+        self::assertNull(Background::of($all)->colour);
+        self::assertSame(0, Background::of($all)->mask->count());
+    }
+
+    public function testWhatIsTransparentIsBackground(): void
+    {
+        $background = Background::of(self::disc('c8102eff', '00000000'));
+        self::assertNull($background->colour);
+        self::assertEqualsWithDelta(1.0 - self::RED_DISC_ON_WHITE, $background->mask->share(), 0.005);
+    }
+
+    public function testAPreparedPictureKeepsWhatIsLeftOfItsEdge(): void
+    {
+        // Cut to what is visible, a black branch on clear ground touches the edge in black only.
+        $branch = Shapes::bitmap(60, 60, static fn (int $x, int $y): string => abs($x - $y) < 6 ? '000000ff' : '00000000');
+        self::assertNull(Background::of($branch)->colour);
+        self::assertEqualsWithDelta(Background::of($branch)->mask->share(), 1.0 - $branch->opaque()->share(), 1e-9);
+    }
+
+    public function testThePaletteTellsColoursAndShares(): void
+    {
+        $flag = Shapes::bitmap(100, 10, static fn (int $x): string => ['1f4d2bff', 'ffffffff', 'c8102eff'][$x < 50 ? 0 : ($x < 80 ? 1 : 2)]);
+        $palette = Palette::of($flag, $flag->opaque());
+        self::assertSame(['#1f4d2b', '#ffffff', '#c8102e'], array_map(static fn (array $one): string => $one[0]->toHex(), $palette->colours));
+        self::assertEqualsWithDelta([0.5, 0.3, 0.2], array_map(static fn (array $one): float => $one[1], $palette->colours), 1e-9);
+        self::assertTrue($palette->isFlat());
+    }
+
+    public function testAPhotographIsNoFlatDrawing(): void
+    {
+        $photo = Shapes::bitmap(96, 96, static fn (int $x, int $y): string => sprintf('%02x%02x%02xff', ($x * 37 + $y * 5) % 256, ($y * 53) % 256, ($x * $y) % 256));
+        self::assertFalse(Palette::of($photo, $photo->opaque())->isFlat());
+    }
+
+    /**
+     * A comb's teeth, to a pixel.
+     *
+     * @param int<1, max> $tooth
+     */
+    #[TestWith([4])]
+    #[TestWith([9])]
+    #[TestWith([16])]
+    public function testTheFinestLineOfACombIsItsTooth(int $tooth): void
+    {
+        self::assertEqualsWithDelta($tooth / (8 * ($tooth + 20)), Strokes::of(Shapes::comb(8 * ($tooth + 20), $tooth, 20))->finest() ?? 0.0, 1.01 / (8 * ($tooth + 20)));
+    }
+
+    public function testTheFinestLineOfARingIsItsThickness(): void
+    {
+        $ring = Shapes::mask(200, 200, static fn (float $x, float $y): bool => abs(hypot($x - 100, $y - 100) - 70.0) <= 6.0);
+        self::assertEqualsWithDelta(12.0 / 200.0, Strokes::of($ring)->finest() ?? 0.0, 1.5 / 200.0);
+    }
+
+    public function testWhatIsFinerThanALineIsToldAsAShareOfTheInk(): void
+    {
+        // Ten lines of 3 pixels and one block of 90 × 100: 3000 of 12 000 pixels are fine.
+        $mask = Shapes::mask(240, 100, static fn (float $x, float $y): bool => $x < 90 || ($x > 100 && fmod($x - 100, 14) < 3 && $x < 240));
+        $strokes = Strokes::of($mask);
+        self::assertEqualsWithDelta(3000.0 / 12000.0, $strokes->finerThan(6.0 / 240.0), 0.06);
+        self::assertSame(0.0, $strokes->finerThan(2.0 / 240.0));
+    }
+
+    public function testNothingHasNoFinestLine(): void
+    {
+        self::assertNull(Strokes::of(Shapes::mask(20, 20, static fn (): bool => false))->finest());
+    }
+
+    public function testADiscReadsTheSameUpsideDownAndAnArrowDoesNot(): void
+    {
+        $disc = self::disc('c8102eff', 'ffffffff');
+        self::assertGreaterThan(0.97, UpsideDown::likeness($disc, LabPlanes::of($disc)));
+        $arrow = Shapes::bitmap(90, 90, static fn (int $x, int $y): string => abs($x - 44.5) <= 45 - $y ? '000000ff' : 'ffffffff');
+        self::assertLessThan(UpsideDown::ALIKE, UpsideDown::likeness($arrow, LabPlanes::of($arrow)));
+    }
+
+    public function testPixelsMustFillThePicture(): void
+    {
+        $this->expectException(BadRecord::class);
+        Bitmap::of(2, 2, 'abcd');
+    }
+
+    public function testASinglePixelIsAPicture(): void
+    {
+        $one = Bitmap::of(1, 1, "\x10\x20\x30\xff");
+        self::assertSame(1.0, UpsideDown::likeness($one, LabPlanes::of($one)));
+        self::assertSame(0.0, Background::of($one)->mask->share(), 'where nothing would be left there is no background');
+    }
+
+    /** A disc of radius 40 in a square of 100. */
+    private static function disc(string $ink, string $ground): Bitmap
+    {
+        return Shapes::bitmap(100, 100, static fn (int $x, int $y): string => hypot($x - 49.5, $y - 49.5) <= 40 ? $ink : $ground);
+    }
+}
