@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Artwork;
 
 use Doctrine\ORM\Mapping as ORM;
+use Wubbin\Core\Artwork\Origin;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Artwork\Traits;
@@ -29,10 +30,10 @@ class Artwork
         $this->created = Instant::now();
     }
 
-    public static function of(string $sha256, string $name, ReadPicture $read, Traits $traits): self
+    public static function of(string $sha256, string $name, ReadPicture $read, Traits $traits, ?string $madeOf): self
     {
         return new self($sha256, [
-            ...Picture::of($sha256, $name, $read->kind, $read->width, $read->height, $read->hasTransparency, $traits)->toRecord(),
+            ...Picture::of($sha256, $name, $read->kind, $read->width, $read->height, $read->hasTransparency, $traits, null === $madeOf ? null : Origin::of($madeOf, ...$read->visible))->toRecord(),
             'visible' => $read->visible,
             'form' => $read->form,
         ]);

@@ -11,6 +11,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Http\Upload;
 use Wubbin\Storage\FileStore;
@@ -18,7 +19,7 @@ use Wubbin\Storage\FileStore;
 #[AsController]
 final readonly class ArtworkController
 {
-    public function __construct(private ArtworkStore $store, private FileStore $files)
+    public function __construct(private ArtworkStore $store, private FileStore $files, private BackgroundRemover $remover)
     {
     }
 
@@ -42,12 +43,51 @@ final readonly class ArtworkController
     #[Route('/api/artwork/{sha256}/preview', requirements: ['sha256' => '[0-9a-f]{64}'], methods: ['GET'])]
     public function preview(string $sha256): Response
     {
-        if (null === $this->store->find($sha256)) {
-            throw Problem::notFound('This picture is not in the store.');
-        }
+        $this->found($sha256);
         $response = new BinaryFileResponse($this->files->path($sha256, ReadPicture::PREVIEW), 200, ['Content-Type' => 'image/png', 'Content-Security-Policy' => "default-src 'none'; sandbox"], false, null, false, false);
         $response->headers->set('Cache-Control', 'private, max-age=31536000, immutable');
 
         return $response;
+    }
+
+    /** What would be taken away of a picture, to lay over its preview. */
+    #[Route('/api/artwork/{sha256}/background', requirements: ['sha256' => '[0-9a-f]{64}'], methods: ['GET'])]
+    public function background(string $sha256, Request $request): Response
+    {
+        $islands = '1' === $request->query->getString('islands');
+
+        return new Response($this->remover->preview($this->found($sha256), self::tolerance($request->query->getString('tolerance')), $islands), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600']);
+    }
+
+    #[Route('/api/artwork/{sha256}/without-background', requirements: ['sha256' => '[0-9a-f]{64}'], methods: ['POST'])]
+    #[OA\Post(
+        path: '/api/artwork/{sha256}/without-background',
+        operationId: 'removeBackground',
+        parameters: [new OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['tolerance', 'islands'], properties: [
+            new OA\Property(property: 'tolerance', type: 'number', minimum: 0, maximum: 100, description: 'A distance in CIE L*a*b*'),
+            new OA\Property(property: 'islands', type: 'boolean', description: 'Patches of its colour within the picture go too'),
+        ], type: 'object')),
+        responses: [
+            new OA\Response(response: 201, description: 'A picture without it; the first stays as it is', content: new OA\JsonContent(ref: ArtworkView::class)),
+            new OA\Response(response: 422, description: 'There is no background to take away', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+        ],
+    )]
+    public function withoutBackground(string $sha256, Request $request): JsonResponse
+    {
+        $body = JsonBody::of($request);
+
+        return new JsonResponse(ArtworkView::of($this->remover->remove($this->found($sha256), self::tolerance((string) $body->number('tolerance')), $body->boolean('islands'))), 201);
+    }
+
+    private function found(string $sha256): Artwork
+    {
+        return $this->store->find($sha256) ?? throw Problem::notFound('This picture is not in the store.');
+    }
+
+    /** @throws Problem unless from 0 to 100 */
+    private static function tolerance(string $typed): float
+    {
+        return is_numeric($typed) && (float) $typed >= 0.0 && (float) $typed <= 100.0 ? (float) $typed : throw Problem::field('tolerance', 'A tolerance goes from 0 to 100.');
     }
 }

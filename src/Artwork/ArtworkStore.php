@@ -24,15 +24,17 @@ final readonly class ArtworkStore
     /**
      * The same file taken twice is one picture, under the name it came with first.
      *
+     * @param string|null $madeOf SHA-256 of the picture that this one was made of by taking parts away
+     *
      * @throws Problem when it is not a picture that Wubbin can print
      */
-    public function take(string $path, string $name): Artwork
+    public function take(string $path, string $name, ?string $madeOf = null): Artwork
     {
         $known = $this->find((string) hash_file('sha256', $path));
         if (null !== $known) {
             return $known;
         }
-        $artwork = $this->read($path, $name);
+        $artwork = $this->read($path, $name, $madeOf);
         $this->entities->persist($artwork);
         $this->entities->flush();
 
@@ -44,7 +46,7 @@ final readonly class ArtworkStore
      *
      * @throws Problem when it is not a picture that Wubbin can print
      */
-    public function read(string $path, string $name): Artwork
+    public function read(string $path, string $name, ?string $madeOf = null): Artwork
     {
         $into = sys_get_temp_dir().'/wubbin-'.bin2hex(random_bytes(8));
         mkdir($into, 0o700);
@@ -59,7 +61,7 @@ final readonly class ArtworkStore
             (new Filesystem())->remove($into);
         }
 
-        return Artwork::of($sha256, self::tidy($name), $read, $traits);
+        return Artwork::of($sha256, self::tidy($name), $read, $traits, $madeOf);
     }
 
     public function find(?string $sha256): ?Artwork

@@ -7,7 +7,7 @@ namespace Wubbin\Artwork;
 use OpenApi\Attributes as OA;
 
 /** A picture as the page needs it. Width and height are of the visible part, in pixels or user units. */
-#[OA\Schema(required: ['sha256', 'name', 'kind', 'width', 'height'])]
+#[OA\Schema(required: ['sha256', 'name', 'kind', 'width', 'height', 'made_of'])]
 final readonly class ArtworkView
 {
     private function __construct(
@@ -21,6 +21,8 @@ final readonly class ArtworkView
         public float $width,
         #[OA\Property]
         public float $height,
+        #[OA\Property(type: 'string', nullable: true, description: 'The picture that this one was made of by taking its background away')]
+        public ?string $made_of,
     ) {
     }
 
@@ -28,6 +30,6 @@ final readonly class ArtworkView
     {
         $picture = $artwork->picture();
 
-        return new self($picture->sha256, $picture->name, $picture->kind->value, $picture->width, $picture->height);
+        return new self($picture->sha256, $picture->name, $picture->kind->value, $picture->width, $picture->height, $picture->origin?->sha256);
     }
 }

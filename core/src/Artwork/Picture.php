@@ -23,6 +23,7 @@ final readonly class Picture
         public float $height,
         public bool $hasTransparency,
         public ?Traits $traits,
+        public ?Origin $origin,
     ) {
     }
 
@@ -31,13 +32,13 @@ final readonly class Picture
      *
      * @throws BadRecord unless both sides are above zero
      */
-    public static function of(string $sha256, string $name, PictureKind $kind, float $width, float $height, bool $hasTransparency, ?Traits $traits = null): self
+    public static function of(string $sha256, string $name, PictureKind $kind, float $width, float $height, bool $hasTransparency, ?Traits $traits = null, ?Origin $origin = null): self
     {
         if ($width <= 0.0 || $height <= 0.0) {
             throw BadRecord::at('artwork', 'The picture has no size.');
         }
 
-        return new self($sha256, $name, $kind, $width, $height, $hasTransparency, $traits);
+        return new self($sha256, $name, $kind, $width, $height, $hasTransparency, $traits, $origin);
     }
 
     /** @throws BadRecord */
@@ -51,10 +52,11 @@ final readonly class Picture
             $record->number('height'),
             $record->boolean('has_transparency'),
             $record->has('traits') ? Traits::fromRecord($record->record('traits')) : null,
+            $record->has('origin') ? Origin::fromRecord($record->record('origin')) : null,
         );
     }
 
-    /** @return array{sha256: string, name: string, kind: string, width: float, height: float, has_transparency: bool, traits: array<string, mixed>|null} */
+    /** @return array{sha256: string, name: string, kind: string, width: float, height: float, has_transparency: bool, traits: array<string, mixed>|null, origin: array<string, mixed>|null} */
     public function toRecord(): array
     {
         return [
@@ -65,6 +67,7 @@ final readonly class Picture
             'height' => $this->height,
             'has_transparency' => $this->hasTransparency,
             'traits' => $this->traits?->toRecord(),
+            'origin' => $this->origin?->toRecord(),
         ];
     }
 

@@ -17,6 +17,7 @@ use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\QuantityKind;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Figure;
@@ -259,8 +260,24 @@ final class JobEdit
             return;
         }
         $picture = $this->pictures[$sha256] ?? throw BadRecord::at('artwork', 'This picture is not in the store. Upload it first.');
+        $there = $this->picture($transfer);
+        $same = null === $there ? null : self::samePlace($there, $picture, $transfer->placement->rectOf($there));
         $this->put($transfer->withArtwork($picture->sha256, $picture->name));
-        $this->place(other: false);
+        if (null === $same) {
+            $this->place(other: false);
+        } else {
+            $this->put($this->transfer()->with(placement: Placement::of(SizedBy::Width, Length::mm($same->size->widthMm), Length::mm($same->xMm + $same->size->widthMm / 2.0), Length::mm($same->yMm))));
+        }
+    }
+
+    /** What was made of another picture stays where it was on it, as large as it was; and the other way round. */
+    private static function samePlace(Picture $from, Picture $to, Rect $rect): ?Rect
+    {
+        return match (true) {
+            $to->origin?->sha256 === $from->sha256 => $to->origin->within($rect),
+            $from->origin?->sha256 === $to->sha256 => $from->origin->around($rect),
+            default => null,
+        };
     }
 
     private function resize(SizedBy $by, Length $side): void

@@ -65,6 +65,8 @@ final readonly class Setup
     /** The picture on the blank; the size template where it is drawn by hand. */
     public ?Rect $placed;
     public ?float $dpi;
+    /** Null where there is no picture, or nobody has looked at its pixels. */
+    public ?Look $look;
     /** @var array<string, string> what steps and layers may depend on */
     public array $circumstances;
     public Stack $stack;
@@ -94,6 +96,7 @@ final readonly class Setup
         $this->placed = null === $picture && !$byHand ? null : $transfer->placement->rectOf($picture);
         $this->dpi = null === $this->placed ? null : $picture?->effectiveDpi($this->placed->size);
 
+        $this->look = null === $picture?->traits || null === $this->placed ? null : Look::of($picture->traits, $this->placed->size->widthMm, $job->blank->colour, $this->route->opaque);
         $this->setting = $this->chooseSetting();
         $this->base = null === $this->route->base ? null : self::choose($shelf->bases, $transfer->choices->thing('base'), fn (Support $base): bool => Route::BASE_HARD !== $this->route->base || $base->hard);
         $this->guard = $this->route->guard && $this->kind->hollow ? self::choose($shelf->guards, $transfer->choices->thing('guard'), static fn (Support $guard): bool => true) : null;

@@ -49,6 +49,7 @@ final readonly class TransferPlan implements \JsonSerializable
         public ?IronCoverage $coverage,
         public ?Size $plate,
         public ?string $artwork,
+        public ?Look $look,
     ) {
     }
 
@@ -86,6 +87,7 @@ final readonly class TransferPlan implements \JsonSerializable
             $setup->coverage,
             $setup->heat?->plate,
             $setup->picture?->sha256,
+            $setup->look,
         );
     }
 
@@ -142,6 +144,7 @@ final readonly class TransferPlan implements \JsonSerializable
                 'places' => $this->coverage->places,
             ],
             'artwork' => $this->artwork,
+            'look' => $this->look,
         ];
     }
 

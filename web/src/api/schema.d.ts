@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/artwork/{sha256}/without-background": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["removeBackground"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house": {
         parameters: {
             query?: never;
@@ -442,6 +458,8 @@ export interface components {
             width: number;
             /** Format: float */
             height: number;
+            /** @description The picture that this one was made of by taking its background away */
+            made_of: string | null;
         };
         /** @description What went wrong, for the person at the screen: RFC 9457 with the fields it is about. */
         Problem: {
@@ -1064,6 +1082,39 @@ export interface components {
             plate_length_mm: number;
             places: components["schemas"]["IronPlace"][];
         };
+        /** @description How it will come out, told from its pixels */
+        Look: {
+            /** @description What the blank gives back of red, green and blue, in linear light; null where an opaque ground hides it. */
+            filter: number[] | null;
+            words: string;
+            /** @description Share of the picture that is no longer seen */
+            lost: number;
+            colours: {
+                word: string;
+                meant: string;
+                seen: string;
+                share: number;
+                /** @description CIEDE2000 */
+                difference: number;
+                /** @enum {unknown} */
+                fate: "stays" | "shifts" | "vanishes";
+            }[];
+            background: {
+                colour: string;
+                share: number;
+            } | null;
+            finest_mm: number | null;
+            cut: {
+                length_mm: number;
+                corners: number;
+                /** @enum {unknown} */
+                effort: "easy" | "fiddly" | "hard";
+                /** @description Closed lines in mm from the upper left corner of the picture */
+                loops: number[][][];
+            };
+            /** @description Likeness to itself turned round, 0 to 1 */
+            upside_down: number;
+        };
         /** @description What follows for one picture of the job. */
         TransferPlan: {
             /** @description Its own among the pictures of the job */
@@ -1097,6 +1148,7 @@ export interface components {
             heat: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher" | null;
             /** @description What stands on its sheet beside the picture */
             label: string;
+            look: components["schemas"]["Look"] | null;
         };
         Step: {
             id: string;
@@ -1324,6 +1376,40 @@ export interface components {
                     heat: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher" | null;
                     /** @description What stands on its sheet beside the picture */
                     label: string;
+                    look: components["schemas"]["Look"] | null;
+                };
+                /** @description How it will come out, told from its pixels */
+                Look: {
+                    /** @description What the blank gives back of red, green and blue, in linear light; null where an opaque ground hides it. */
+                    filter: number[] | null;
+                    words: string;
+                    /** @description Share of the picture that is no longer seen */
+                    lost: number;
+                    colours: {
+                        word: string;
+                        meant: string;
+                        seen: string;
+                        share: number;
+                        /** @description CIEDE2000 */
+                        difference: number;
+                        /** @enum {unknown} */
+                        fate: "stays" | "shifts" | "vanishes";
+                    }[];
+                    background: {
+                        colour: string;
+                        share: number;
+                    } | null;
+                    finest_mm: number | null;
+                    cut: {
+                        length_mm: number;
+                        corners: number;
+                        /** @enum {unknown} */
+                        effort: "easy" | "fiddly" | "hard";
+                        /** @description Closed lines in mm from the upper left corner of the picture */
+                        loops: number[][][];
+                    };
+                    /** @description Likeness to itself turned round, 0 to 1 */
+                    upside_down: number;
                 };
             };
         };
@@ -1518,6 +1604,46 @@ export interface operations {
                 };
             };
             /** @description Not a picture that can be printed */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removeBackground: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description A distance in CIE L*a*b* */
+                    tolerance: number;
+                    /** @description Patches of its colour within the picture go too */
+                    islands: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description A picture without it; the first stays as it is */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArtworkView"];
+                };
+            };
+            /** @description There is no background to take away */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -4,10 +4,12 @@ import {
   type PointerEvent,
   type ReactNode,
   useEffect,
+  useId,
   useRef,
   useState,
 } from 'react';
 import type { Part } from '../api/client';
+import { Worn } from '../artwork/Worn';
 import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
 import { Dimension } from './Dimension';
@@ -39,6 +41,9 @@ export function BlankStage({
   const grip = useRef<{ x: number; y: number; id: number }>(null);
   const settle = useRef<number>(undefined);
   const { placed, blank } = plan;
+  const [asWorn, setAsWorn] = useState(true);
+  const filter = useId();
+  const changes = plan.look?.filter?.some((channel) => channel < 1) ?? false;
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new plan has taken the move in
   useEffect(
@@ -126,6 +131,7 @@ export function BlankStage({
           aria-label="The blank to scale"
           role="application"
         >
+          {plan.look?.filter != null && <Worn id={filter} filter={plan.look.filter} />}
           {drawing.map((line, i) => (
             <path
               key={line.d}
@@ -237,6 +243,7 @@ export function BlankStage({
                   width={rect.width_mm * scale}
                   height={rect.height_mm * scale}
                   preserveAspectRatio="none"
+                  filter={changes && asWorn ? `url(#${filter})` : undefined}
                 />
               )}
               <rect
@@ -285,6 +292,17 @@ export function BlankStage({
             label={`${format.bareLength(blank.width_mm)} ${blank.diameter_mm === null ? 'across' : 'round'}`}
           />
         </svg>
+      )}
+      {changes && placed !== null && (
+        <label className="absolute bottom-1 left-0 text-sm text-soft">
+          <input
+            type="checkbox"
+            className="accent-ink"
+            checked={asWorn}
+            onChange={(e) => setAsWorn(e.target.checked)}
+          />{' '}
+          as it will be seen on this colour
+        </label>
       )}
       {placed === null && (
         <p className="absolute inset-x-0 top-1/3 mx-auto w-fit bg-ground px-4 py-2 text-soft">

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { api, got, type ProblemError, partOf } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
+import { LookStage } from '../artwork/LookStage';
 import { BlankStage } from '../blank/BlankStage';
 import { useMoments } from '../measure/settings';
 import { TimeStrip } from '../plan/TimeStrip';
@@ -172,6 +173,7 @@ export function JobPage() {
                     whole.transfers.length === 1 ? `On the ${whole.piece}` : `On the ${whole.piece}: ${plan.side}`,
                   ],
                   ['sheet', 'On the sheet'],
+                  ['look', 'The picture'],
                 ] as const
               ).map(([value, label]) => (
                 <Tabs.Trigger
@@ -188,6 +190,9 @@ export function JobPage() {
             </Tabs.Content>
             <Tabs.Content value="sheet" className="min-h-0 flex-1">
               <SheetStage view={part} />
+            </Tabs.Content>
+            <Tabs.Content value="look" className="min-h-0 flex-1">
+              <LookStage view={part} handle={handle} />
             </Tabs.Content>
           </Tabs.Root>
           <Checks checks={plan.checks} handle={handle} />

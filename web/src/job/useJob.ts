@@ -48,7 +48,7 @@ function typedAs(view: JobView, at: number, field: string): Changes {
         ),
       };
     case 'artwork':
-      return { artwork: transfer.artwork?.sha256 ?? '' };
+      return { artwork: transfer.artwork?.sha256 ?? '', ...place };
     case 'transfer':
       return { transfers: JSON.stringify(job.transfers) };
     case 'side':

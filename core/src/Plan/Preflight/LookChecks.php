@@ -6,6 +6,7 @@ namespace Wubbin\Core\Plan\Preflight;
 
 use Wubbin\Core\Artwork\ColourWord;
 use Wubbin\Core\Artwork\CutEffort;
+use Wubbin\Core\Artwork\CutLine;
 use Wubbin\Core\Artwork\Fate;
 use Wubbin\Core\Artwork\Foresight;
 use Wubbin\Core\Artwork\Traits;
@@ -13,6 +14,7 @@ use Wubbin\Core\Artwork\UpsideDown;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Plan\Check;
+use Wubbin\Core\Plan\Look;
 use Wubbin\Core\Plan\Setup;
 use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\Stage;
@@ -26,6 +28,9 @@ final readonly class LookChecks
     /** So much of the ink in lines that are too fine is a loss, not a detail (assumed). */
     private const TOO_FINE_FROM = 0.02;
 
+    /** Less of the picture that looks other than meant is not worth a word (assumed). */
+    private const CHANGED_FROM = 0.05;
+
     /** So much of the picture gone is a warning; less is a note (assumed). */
     private const LOST_FROM = 0.15;
 
@@ -36,18 +41,14 @@ final readonly class LookChecks
     /** @return list<Check> none where nobody has looked at the pixels */
     public function checks(): array
     {
-        $traits = $this->setup->picture?->traits;
-        $placed = $this->setup->placed;
-        if (null === $traits || null === $placed) {
-            return [];
-        }
+        $look = $this->setup->look;
 
-        return array_values(array_filter([
-            $this->background($traits),
-            $this->lines($traits, $placed->size->widthMm),
-            $this->outline($traits, $placed->size->widthMm),
-            $this->upsideDown($traits),
-            $this->colours($traits),
+        return null === $look ? [] : array_values(array_filter([
+            $this->background($look->traits),
+            $this->lines($look, $this->setup->placed?->size->widthMm ?? 0.0),
+            $this->outline($look->cut),
+            $this->upsideDown($look->traits),
+            null === $look->foreseen ? null : $this->colours($look->foreseen),
         ]));
     }
 
@@ -68,21 +69,21 @@ final readonly class LookChecks
             Phrase::of('Take the background away, or cut close.'));
     }
 
-    private function lines(Traits $traits, float $widthMm): ?Check
+    private function lines(Look $look, float $widthMm): ?Check
     {
-        $finest = $traits->strokes->finest();
-        if (null === $finest || !$traits->palette->isFlat()) {
+        $line = $look->finestMm;
+        if (null === $line || $widthMm <= 0.0) {
             return null;
         }
         $holds = $this->setup->route->artwork->finestMm;
-        $line = $finest * $widthMm;
         $values = ['line' => Quantity::length($line), 'holds' => Quantity::length($holds)];
-        $lost = $traits->strokes->finerThan($holds / $widthMm);
+        $strokes = $look->traits->strokes;
+        $lost = $strokes->finerThan($holds / $widthMm);
         if ($line >= $holds || $lost < self::TOO_FINE_FROM) {
             return Check::pass('picture.lines', Stage::Print, 'picture', Phrase::of('Its lines, from {line}, are no finer than this route holds: {holds}.', $values));
         }
-        $resolved = $finest > 1.5 * $traits->strokes->resolution();
-        $enough = $holds / $finest;
+        $resolved = $line > 1.5 * $strokes->resolution() * $widthMm;
+        $enough = $widthMm * $holds / $line;
         $fits = $enough <= $this->setup->size->printArea->size->widthMm;
 
         return Check::found('picture.lines', Stage::Print, Severity::Warn, 'picture',
@@ -91,9 +92,8 @@ final readonly class LookChecks
             $resolved && $fits ? Finding::resizeTo(ceil($enough), 'Make it {width} wide') : null);
     }
 
-    private function outline(Traits $traits, float $widthMm): ?Check
+    private function outline(CutLine $line): ?Check
     {
-        $line = $traits->cutLine($widthMm);
         if (CutEffort::Hard !== $line->effort() || !isset($this->setup->ways->figures['trim'])) {
             return null;
         }
@@ -110,11 +110,9 @@ final readonly class LookChecks
             Phrase::of('Mark which way is up on its back before you cut off the strip that says so.'));
     }
 
-    private function colours(Traits $traits): ?Check
+    private function colours(Foresight $foreseen): ?Check
     {
-        $foreseen = Foresight::of($traits->palette, $this->setup->job->blank->colour);
-        $changed = $foreseen->lost() + $foreseen->shareOf(Fate::Shifts);
-        if ($this->setup->route->opaque || $changed < self::BACKGROUND_FROM) {
+        if ($foreseen->lost() + $foreseen->shareOf(Fate::Shifts) < self::CHANGED_FROM) {
             return null;
         }
         $cloth = $this->setup->catalogue->colourName($this->setup->job->blank->colour);

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Tests\Plan;
+
+use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Artwork\Bitmap;
+use Wubbin\Core\Artwork\Picture;
+use Wubbin\Core\Artwork\PictureKind;
+use Wubbin\Core\Artwork\Traits;
+use Wubbin\Core\Job\Job;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Measure\UnitFormat;
+use Wubbin\Core\Plan\Check;
+use Wubbin\Core\Plan\Severity;
+use Wubbin\Core\Tests\Artwork\Shapes;
+use Wubbin\Core\Tests\Orchard;
+
+/** Checks that need the picture's own pixels. What the trade says of them is common practice, no source. */
+final class LookChecksTest extends TestCase
+{
+    public function testABackgroundIsToldWithItsColourAndItsShare(): void
+    {
+        $check = self::check('picture.background', self::disc('c8102eff', 'ffffffff'));
+        self::assertStringContainsString('50 % of the picture is white background: nothing is printed there', self::say($check));
+        self::assertStringContainsString('blue background: it takes ink', self::say(self::check('picture.background', self::disc('ffffffff', '1e4fd8ff'))));
+        self::assertNull(self::check('picture.background', self::disc('c8102eff', '00000000')));
+    }
+
+    public function testOnOpaqueFilmWhatIsLeftStaysOnAsAPatch(): void
+    {
+        self::assertStringContainsString('stays on as a patch', self::say(self::check('picture.background', self::disc('c8102eff', 'ffffffff'), Orchard::jobOf('dark-film'))));
+    }
+
+    /** Lines of 2 of 400 pixels are 0.2 mm on a picture of 40 mm; a liner holds 0.5 mm on wood. */
+    public function testLinesFinerThanTheRouteHoldsAreWarnedOf(): void
+    {
+        $comb = self::lines(2, 400);
+        $check = self::check('picture.lines', $comb, Orchard::jobOf('liner-wood', ['placement' => ['side_mm' => 40]]));
+        self::assertSame(Severity::Warn, $check?->severity);
+        self::assertStringContainsString('this route holds 0.5 mm', self::say($check));
+        self::assertSame(Severity::Pass, self::check('picture.lines', $comb, Orchard::jobOf('toner-metal', ['placement' => ['side_mm' => 80]]))?->severity, 'metal holds tenths of a millimetre');
+    }
+
+    public function testAFixMakesItLargeEnoughForItsLines(): void
+    {
+        $picture = self::lines(4, 400);
+        $job = Orchard::jobOf('paper-wood', ['placement' => ['side_mm' => 90]]);
+        $width = (float) (self::check('picture.lines', $picture, $job)->fix->changes['width'] ?? '0');
+        // 4 of 400 pixels are 1 mm at 100 mm; a pixel less at most is seen, and then 134 mm are wanted.
+        self::assertThat($width, self::logicalAnd(self::greaterThanOrEqual(100.0), self::lessThanOrEqual(134.0)));
+        self::assertSame(Severity::Pass, self::check('picture.lines', $picture, Orchard::edit($job, ['width' => $width.' mm']))?->severity);
+    }
+
+    public function testAPhotographHasNoLinesToMeasure(): void
+    {
+        self::assertNull(self::check('picture.lines', Shapes::bitmap(80, 80, static fn (int $x, int $y): string => sprintf('%02x%02x%02xff', ($x * 37) % 256, ($y * 53) % 256, ($x * $y) % 256))));
+    }
+
+    public function testAnIntricateOutlineIsSaidToBeHardToCut(): void
+    {
+        $star = Shapes::star(320, 24, 100.0, 140.0);
+        $bitmap = Shapes::bitmap(320, 320, static fn (int $x, int $y): string => "\1" === $star->set[$y * 320 + $x] ? '1f4d2bff' : '00000000');
+        self::assertStringContainsString('hard to cut', self::say(self::check('picture.outline', $bitmap, Orchard::job(['placement' => ['side_mm' => 80]]))));
+        self::assertNull(self::check('picture.outline', self::disc('1f4d2bff', '00000000')));
+    }
+
+    public function testWhatReadsTheSameUpsideDownIsToBeMarked(): void
+    {
+        self::assertStringContainsString('upside down', self::say(self::check('picture.upside-down', self::disc('1f4d2bff', '00000000'))));
+    }
+
+    /** On a dark shirt clear film loses everything; on opaque film nothing. */
+    public function testColoursThatAreLostOnTheClothAreToldInWords(): void
+    {
+        $picture = self::disc('c8102eff', '00000000');
+        $check = self::check('picture.colours', $picture, Orchard::job(['blank' => ['colour' => '#1f4d2b']]));
+        self::assertSame(Severity::Warn, $check?->severity);
+        self::assertSame('On dark green: red vanishes. 100 % of the picture is lost.', self::say($check));
+        self::assertNull(self::check('picture.colours', $picture, Orchard::jobOf('dark-film')));
+        self::assertNull(self::check('picture.colours', $picture), 'on white nothing changes');
+    }
+
+    public function testTraitsSurviveTheirRecord(): void
+    {
+        $traits = Traits::of(self::disc('c8102eff', 'ffffffff'));
+        $again = Traits::fromRecord(Record::of(json_decode((string) json_encode($traits->toRecord()), true)));
+        self::assertSame(json_encode($traits->toRecord()), json_encode($again->toRecord()));
+        self::assertEqualsWithDelta($traits->cutLine(100.0)->lengthMm, $again->cutLine(100.0)->lengthMm, 0.1);
+    }
+
+    /** A disc of radius 40 of 100: at 250 mm wide it is π × 200 mm round, and the margin more. */
+    public function testTheCutLineGrowsWithThePicture(): void
+    {
+        $traits = Traits::of(self::disc('c8102eff', 'ffffffff'));
+        self::assertEqualsWithDelta(\M_PI * 202.0, $traits->cutLine(250.0)->lengthMm, 0.015 * \M_PI * 202.0);
+        self::assertEqualsWithDelta($traits->cutLine(250.0)->lengthMm / 2.0, $traits->cutLine(125.0)->lengthMm, 0.01);
+    }
+
+    private static function check(string $id, Bitmap $bitmap, ?Job $job = null): ?Check
+    {
+        $picture = Picture::of(str_repeat('a', 64), 'branch.png', PictureKind::Vector, $bitmap->width, $bitmap->height, false, Traits::of($bitmap));
+
+        return Orchard::check(Orchard::plan($job, $picture), $id);
+    }
+
+    private static function say(?Check $check): string
+    {
+        return null === $check ? '' : (new UnitFormat())->phrase($check->message);
+    }
+
+    private static function disc(string $ink, string $ground): Bitmap
+    {
+        return Shapes::bitmap(100, 100, static fn (int $x, int $y): string => hypot($x - 49.5, $y - 49.5) <= 40 ? $ink : $ground);
+    }
+
+    /** Black upright lines of a thickness, far apart, beside a block. */
+    private static function lines(int $thick, int $size): Bitmap
+    {
+        return Shapes::bitmap($size, $size, static fn (int $x, int $y): string => $x > 10 && $y > 10 && $y < $size - 10 && ($x < 60 || ($x > 80 && $x % 20 < $thick)) ? '111111ff' : 'ffffffff');
+    }
+}

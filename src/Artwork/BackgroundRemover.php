@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Artwork;
+
+use Symfony\Component\Filesystem\Filesystem;
+use Wubbin\Core\Artwork\Background;
+use Wubbin\Core\Artwork\Mask;
+use Wubbin\Core\Artwork\PictureKind;
+use Wubbin\Http\Problem;
+use Wubbin\Storage\FileStore;
+
+/** Makes a picture without its background of one that has it; the first is kept as it is. */
+final readonly class BackgroundRemover
+{
+    public function __construct(private ArtworkStore $store, private FileStore $files, private RasterFile $raster)
+    {
+    }
+
+    /** What would be taken away, as a PNG to lay over the preview: hatched violet where it goes, clear where it stays. */
+    public function preview(Artwork $artwork, float $tolerance, bool $islands): string
+    {
+        $image = self::image($this->background($artwork, $tolerance, $islands)->mask);
+        $veil = new \Imagick();
+        $veil->newImage($image->getImageWidth(), $image->getImageHeight(), '#6a35ab');
+        $image->evaluateImage(\Imagick::EVALUATE_MULTIPLY, 0.8);
+        $veil->compositeImage($image, \Imagick::COMPOSITE_COPYOPACITY, 0, 0);
+        $veil->setImageFormat('png');
+
+        return $veil->getImageBlob();
+    }
+
+    /**
+     * @throws Problem when the picture is drawn as lines, has no background of one colour, or would be gone altogether
+     */
+    public function remove(Artwork $artwork, float $tolerance, bool $islands): Artwork
+    {
+        if (PictureKind::Vector === $artwork->picture()->kind) {
+            throw Problem::field('tolerance', 'This drawing is made of lines: give it a clear background in the program that drew it.');
+        }
+        $background = $this->background($artwork, $tolerance, $islands);
+        if (null === $background->colour) {
+            throw Problem::field('tolerance', 'Its edge is not of one colour, so there is no background to take away.');
+        }
+        if ($background->mask->share() > 0.999) {
+            throw Problem::field('tolerance', 'Nothing would be left of it: lower the tolerance.');
+        }
+        $directory = sys_get_temp_dir().'/wubbin-'.bin2hex(random_bytes(8));
+        mkdir($directory, 0o700);
+        try {
+            $form = $this->files->path($artwork->sha256, $artwork->form());
+            $image = $this->raster->open($form, str_ends_with($form, '.jpg') ? 'jpeg' : 'png');
+            $alpha = self::image($background->mask->inverse());
+            $alpha->resizeImage($image->getImageWidth(), $image->getImageHeight(), \Imagick::FILTER_CATROM, 1.0);
+            // The enlarged mask is soft: half way between is the edge, a pixel or two wide.
+            $alpha->sigmoidalContrastImage(true, 12.0, \Imagick::getQuantum() / 2.0);
+            $image->setImageAlphaChannel(\Imagick::ALPHACHANNEL_DEACTIVATE);
+            $image->compositeImage($alpha, \Imagick::COMPOSITE_COPYOPACITY, 0, 0);
+            $image->setImageFormat('png');
+            $image->setOption('png:compression-level', '4');
+            $image->writeImage('png:'.$directory.'/picture.png');
+
+            return $this->store->take($directory.'/picture.png', $artwork->picture()->name, $artwork->sha256);
+        } catch (\ImagickException) {
+            throw Problem::field('tolerance', 'This picture is too large to take its background away: make it smaller.');
+        } finally {
+            (new Filesystem())->remove($directory);
+        }
+    }
+
+    private function background(Artwork $artwork, float $tolerance, bool $islands): Background
+    {
+        return Background::of(WorkingBitmap::of($this->files->path($artwork->sha256, ReadPicture::PREVIEW)), $tolerance, $islands);
+    }
+
+    /** White where the mask is set. */
+    private static function image(Mask $mask): \Imagick
+    {
+        $image = new \Imagick();
+        $image->setSize($mask->width, $mask->height);
+        $image->setOption('depth', '8');
+        $image->readImageBlob(sprintf("P5\n%d %d\n255\n", $mask->width, $mask->height).strtr($mask->set, "\1", "\xff"));
+
+        return $image;
+    }
+}

@@ -1,0 +1,117 @@
+import { useState } from 'react';
+import { api, got, type Part, type ProblemError } from '../api/client';
+import type { JobHandle } from '../job/useJob';
+
+/** Where the tolerance stands at first: the core's own. */
+const USUAL = 12;
+
+/**
+ * Takes the background away: shown on the picture first, and undone by going back to the picture that it was made of.
+ */
+export function RemoveBackground({
+  view,
+  handle,
+  onVeil,
+}: {
+  view: Part;
+  handle: JobHandle;
+  /** Told what to lay over the picture while it is being decided. */
+  onVeil: (url: string | undefined) => void;
+}) {
+  const { artwork, plan } = view;
+  const [tolerance, setTolerance] = useState(USUAL);
+  const [islands, setIslands] = useState(false);
+  const [open, setOpen] = useState(false);
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string>();
+  if (artwork === null) {
+    return null;
+  }
+  const { sha256, made_of: madeOf } = artwork;
+  const show = (on: boolean, next = tolerance, inside = islands) => {
+    setOpen(on);
+    onVeil(on ? `/api/artwork/${sha256}/background?tolerance=${next}&islands=${inside ? 1 : 0}` : undefined);
+  };
+
+  async function remove() {
+    setBusy(true);
+    setProblem(undefined);
+    try {
+      const made = await got(
+        api.POST('/api/artwork/{sha256}/without-background', {
+          params: { path: { sha256 } },
+          body: { tolerance, islands },
+        }),
+      );
+      onVeil(undefined);
+      await handle.change({ artwork: made.sha256 });
+    } catch (e) {
+      const { errors, message } = e as ProblemError;
+      setProblem(errors.tolerance ?? message);
+      setBusy(false);
+    }
+  }
+
+  if (madeOf !== null) {
+    return (
+      <button type="button" className="link ml-2" onClick={() => handle.change({ artwork: madeOf })}>
+        Put the background back
+      </button>
+    );
+  }
+  if (artwork.kind === 'vector' || plan.look?.background === null) {
+    return null;
+  }
+  if (!open) {
+    return (
+      <button type="button" className="link ml-2" onClick={() => show(true)}>
+        Take it away
+      </button>
+    );
+  }
+  return (
+    <div className="mt-1 grid gap-1.5">
+      <label className="flex items-center gap-2">
+        How far from its colour
+        <input
+          type="range"
+          min={1}
+          max={60}
+          value={tolerance}
+          className="w-40 accent-ink"
+          onChange={(e) => {
+            setTolerance(Number(e.target.value));
+            show(true, Number(e.target.value));
+          }}
+        />
+        <span className="w-6 text-right">{tolerance}</span>
+      </label>
+      <label>
+        <input
+          type="checkbox"
+          className="accent-ink"
+          checked={islands}
+          onChange={(e) => {
+            setIslands(e.target.checked);
+            show(true, tolerance, e.target.checked);
+          }}
+        />{' '}
+        patches inside the picture too
+      </label>
+      <p className="text-sm text-soft">What is violet goes. The picture you uploaded is kept.</p>
+      {problem !== undefined && (
+        <p role="alert" className="font-semibold text-hot">
+          {problem}
+        </p>
+      )}
+      <p className="flex gap-2">
+        <button type="button" className="key-main" onClick={remove} disabled={busy}>
+          {busy ? 'Taking it away …' : 'Take the violet away'}
+        </button>
+        <button type="button" className="key" onClick={() => show(false)} disabled={busy}>
+          Leave it
+        </button>
+      </p>
+    </div>
+  );
+}
