@@ -134,13 +134,13 @@ test('a mug is measured, a job is made on it, and it is retired', async ({ page 
   await page.goto('/shelf');
   const form = page.getByRole('region', { name: 'Things to print on, as you measured them' });
   await form.getByLabel('What you call it').fill('milking mug');
-  await form.getByLabel('Across (diameter)').fill('8,6 cm');
+  await form.getByLabel('Across (8 cm), or 25 cm round').fill('27 cm round');
   await form.getByLabel('Height').fill('1 cm');
   await form.getByRole('button', { name: 'Add this blank' }).click();
   await expect(form.getByRole('alert')).toContainText('nothing of its print area is left');
   await form.getByLabel('Height').fill('100 mm');
   await form.getByRole('button', { name: 'Add this blank' }).click();
-  const mine = form.getByLabel('milking mug, ⌀ 86 × 100 mm · like ordinary mug', { exact: false });
+  const mine = form.getByLabel('milking mug, 85.9 across, 100 mm high · like ordinary mug', { exact: false });
   await expect(mine).toBeChecked();
   await page.goto('/jobs/new');
   await page.getByLabel('What is it called?').fill('Milking mugs');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Job;
 
 use OpenApi\Attributes as OA;
+use Wubbin\Core\Blank\Cylinder;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnreadableQuantity;
@@ -59,7 +60,8 @@ final readonly class NewOwnThing
         };
         foreach ($measures as $field) {
             try {
-                $record[$field.'_mm'] = $parser->length($this->typed[$field] ?? '')->mm;
+                $typed = $this->typed[$field] ?? '';
+                $record[$field.'_mm'] = ('diameter' === $field ? Cylinder::typedDiameter($typed, $parser) : $parser->length($typed))->mm;
             } catch (UnreadableQuantity $e) {
                 $errors[$field] = $e->getMessage();
             }

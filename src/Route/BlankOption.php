@@ -14,7 +14,7 @@ use Wubbin\Core\Route\Catalogue;
 #[OA\Schema(required: ['id', 'label', 'sizes', 'materials', 'conditions', 'measures'])]
 final readonly class BlankOption
 {
-    private const MEASURES = ['chest_mm' => 'Across the chest', 'length_mm' => 'Collar to hem', 'width_mm' => 'Width', 'height_mm' => 'Height', 'diameter_mm' => 'Across (diameter)'];
+    private const MEASURES = ['chest_mm' => 'Across the chest', 'length_mm' => 'Collar to hem', 'width_mm' => 'Width', 'height_mm' => 'Height', 'diameter_mm' => 'Across (8 cm), or 25 cm round'];
 
     /**
      * @param list<Option> $sizes

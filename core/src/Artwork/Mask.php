@@ -52,6 +52,40 @@ final readonly class Mask
         return new self($this->width, $this->height, $this->set & $other->set);
     }
 
+    /** Without parts of it that have fewer pixels than these, joined side by side or corner to corner. */
+    public function withoutSpecks(int $least): self
+    {
+        [$w, $size] = [$this->width, strlen($this->set)];
+        // 1: not seen yet; 2: kept.
+        $state = $this->set;
+        for ($start = 0; $start < $size; ++$start) {
+            if ("\1" !== $state[$start]) {
+                continue;
+            }
+            $state[$start] = "\2";
+            $part = [$start];
+            for ($k = 0; $k < count($part); ++$k) {
+                $i = $part[$k];
+                $x = $i % $w;
+                foreach ([-$w, 0, $w] as $row) {
+                    for ($j = $i + $row - ($x > 0 ? 1 : 0), $last = $i + $row + ($x < $w - 1 ? 1 : 0); $j <= $last; ++$j) {
+                        if ($j >= 0 && $j < $size && "\1" === $state[$j]) {
+                            $state[$j] = "\2";
+                            $part[] = $j;
+                        }
+                    }
+                }
+            }
+            if (count($part) < $least) {
+                foreach ($part as $i) {
+                    $state[$i] = "\0";
+                }
+            }
+        }
+
+        return new self($w, $this->height, strtr($state, "\2", "\1"));
+    }
+
     /**
      * With so many pixels more on every side, none of which is set.
      *

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
+use Wubbin\Core\Blank\Cylinder;
 use Wubbin\Core\Blank\DrawnLine;
 use Wubbin\Core\Heat\IronCoverage;
 use Wubbin\Core\Measure\Rect;
@@ -135,6 +136,7 @@ final readonly class TransferPlan implements \JsonSerializable
                 'height_mm' => $this->heightMm,
                 'diameter_mm' => $this->diameterMm,
                 'from' => $this->from,
+                'front' => null === $this->diameterMm ? null : Cylinder::across($this->diameterMm)->front(Cylinder::ARM_MM),
             ],
             'placed' => null === $this->placed ? null : $rect($this->placed),
             'sheet' => $this->sheet,

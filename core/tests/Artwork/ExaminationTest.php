@@ -34,6 +34,12 @@ final class ExaminationTest extends TestCase
         self::assertEqualsWithDelta(0.4973, Background::of($noisy)->mask->share(), 0.005);
     }
 
+    public function testSpecksInTheBackgroundBelongToIt(): void
+    {
+        $specked = Shapes::bitmap(200, 200, static fn (int $x, int $y): string => hypot($x - 99.5, $y - 99.5) <= 60 || (0 === $x % 40 && 0 === $y % 40 && $x > 0 && $y > 0) ? '204060ff' : 'ffffffff');
+        self::assertEqualsWithDelta(1.0 - \M_PI * 3600.0 / 40000.0, Background::of($specked)->mask->share(), 0.002);
+    }
+
     public function testAnIslandStaysUnlessItIsAskedFor(): void
     {
         // A white eye within the red disc.

@@ -39,6 +39,13 @@ final class MaskTest extends TestCase
         self::assertSame([\INF, \INF, \INF, \INF], Mask::of(2, 2, "\0\0\0\0")->distances());
     }
 
+    public function testSpecksAreLeftOutAndWhatHangsTogetherStays(): void
+    {
+        $mask = Mask::of(5, 3, "\1\0\0\1\1\0\1\0\0\1\0\0\1\0\0");
+        self::assertSame("\1\0\0\1\1\0\1\0\0\1\0\0\1\0\0", $mask->withoutSpecks(3)->set, 'corner to corner hangs together, and no part wraps round an edge');
+        self::assertSame(0, $mask->withoutSpecks(4)->count());
+    }
+
     public function testAFrameMovesNothing(): void
     {
         $mask = Mask::of(2, 2, "\1\0\0\1")->framed(1);

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Job\House;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\ProvenanceKind;
 use Wubbin\Core\Measure\UnitFormat;
 use Wubbin\Core\Plan\Check;
@@ -34,6 +35,17 @@ final class RoutesTest extends TestCase
         foreach (self::MIRRORED as $route => $mirrored) {
             yield $route => [$route, $mirrored];
         }
+    }
+
+    /** A mug of 82 mm shows 2 · 41 · arccos(41/600) = 123 mm of its wall at arm's length: geometry. */
+    public function testWhatReachesRoundTheCornerIsTold(): void
+    {
+        $on = static fn (float $width, string $check): string => (new UnitFormat())->phrase(Orchard::check(Orchard::plan(Orchard::jobOf('laser-ceramic', ['placement' => ['side_mm' => $width]]), Orchard::picture(2400.0, 400.0)), $check)->message ?? Phrase::of('nothing'));
+        self::assertSame('nothing', $on(120.0, 'place.corner'));
+        self::assertStringContainsString('123.2 mm of it are seen', $on(150.0, 'place.corner'));
+        self::assertSame('nothing', $on(250.0, 'place.corner'), 'a full wrap is told by its seam');
+        self::assertStringContainsString('7.6 mm stay open at the seam', $on(250.0, 'place.seam'));
+        self::assertStringContainsString('overlaps by 12.4 mm', $on(270.0, 'place.seam'));
     }
 
     public function testAllTwelveAreThere(): void

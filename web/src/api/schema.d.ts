@@ -1138,6 +1138,8 @@ export interface components {
                 diameter_mm: number | null;
                 /** @description The edge that the blank is measured from. */
                 from: string;
+                /** @description Of a round piece: arcs of its wall that are seen at arm’s length, from the middle, and where each is seen; in mm */
+                front: number[][] | null;
             };
             placed: components["schemas"]["Rect"] | null;
             sheet: components["schemas"]["SheetLayout"] | null;
@@ -1366,6 +1368,8 @@ export interface components {
                         diameter_mm: number | null;
                         /** @description The edge that the blank is measured from. */
                         from: string;
+                        /** @description Of a round piece: arcs of its wall that are seen at arm’s length, from the middle, and where each is seen; in mm */
+                        front: number[][] | null;
                     };
                     placed: components["schemas"]["Rect"] | null;
                     sheet: components["schemas"]["SheetLayout"] | null;

@@ -84,6 +84,15 @@ export function LookStage({ view, handle }: { view: Part; handle: JobHandle }) {
           </figcaption>
         </figure>
       </div>
+      <dl className="mt-2 grid grid-cols-[8.5rem_1fr]">
+        <dt className="text-soft">Background</dt>
+        <dd>
+          {look.background === null
+            ? 'clear, or none of one colour'
+            : `${percent(look.background.share)} of the picture, in one colour`}
+          <RemoveBackground key={artwork.sha256} view={view} handle={handle} onVeil={setVeil} />
+        </dd>
+      </dl>
       {look.words !== '' && (
         <p className="mt-3 text-lg">
           <b>{look.words}</b>
@@ -92,13 +101,6 @@ export function LookStage({ view, handle }: { view: Part; handle: JobHandle }) {
       )}
       <Colours look={look} />
       <dl className="mt-3 grid grid-cols-[8.5rem_1fr] gap-y-1 border-t border-rule pt-2">
-        <dt className="text-soft">Background</dt>
-        <dd>
-          {look.background === null
-            ? 'clear, or none of one colour'
-            : `${percent(look.background.share)} of the picture, in one colour`}
-          <RemoveBackground key={artwork.sha256} view={view} handle={handle} onVeil={setVeil} />
-        </dd>
         <dt className="text-soft">Finest line</dt>
         <dd>{look.finest_mm === null ? 'not a drawing of lines' : `${format.length(look.finest_mm)} at this size`}</dd>
         <dt className="text-soft">Cut line</dt>

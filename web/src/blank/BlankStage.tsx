@@ -13,6 +13,7 @@ import { Worn } from '../artwork/Worn';
 import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
 import { Dimension } from './Dimension';
+import { RoundFront } from './RoundFront';
 import { scaleLabel, useSize } from './useSize';
 
 const STEP_MM = 1;
@@ -55,7 +56,12 @@ export function BlankStage({
   const xs = blank.drawing.flatMap((line) => line.points.map((p) => p[0] ?? 0));
   const ys = blank.drawing.flatMap((line) => line.points.map((p) => p[1] ?? 0));
   const box = { left: Math.min(...xs), right: Math.max(...xs), top: Math.min(...ys), bottom: Math.max(...ys) };
-  const scale = Math.max(0.05, Math.min((width - 24) / (box.right - box.left), (height - 96) / (box.bottom - box.top)));
+  // A round piece is drawn twice: unrolled, and below that from the front.
+  const rows = blank.front === null ? 1 : 2;
+  const scale = Math.max(
+    0.05,
+    Math.min((width - 24) / (box.right - box.left), (height - 96) / (box.bottom - box.top) / rows),
+  );
   const x = (mm: number) => Math.round((width / 2 + mm * scale) * 10) / 10;
   const y = (mm: number) => Math.round((18 + (mm - box.top) * scale) * 10) / 10;
 
@@ -292,6 +298,11 @@ export function BlankStage({
             label={`${format.bareLength(blank.width_mm)} ${blank.diameter_mm === null ? 'across' : 'round'}`}
           />
         </svg>
+      )}
+      {blank.front !== null && width > 0 && (
+        <div className="absolute inset-x-0 flex justify-center" style={{ top: y(blank.height_mm) + 74 }}>
+          <RoundFront view={view} scale={scale} />
+        </div>
       )}
       {changes && placed !== null && (
         <label className="absolute bottom-1 left-0 text-sm text-soft">

@@ -23,7 +23,9 @@ export function OwnBlanks({
   const measured = (blank: OwnBlank) => {
     const across = blank.chest_mm ?? blank.width_mm ?? blank.diameter_mm ?? 0;
     const along = blank.length_mm ?? blank.height_mm ?? 0;
-    return `${blank.diameter_mm === undefined ? '' : '⌀ '}${format.bareLength(across)} × ${format.length(along)}`;
+    return blank.diameter_mm === undefined
+      ? `${format.bareLength(across)} × ${format.length(along)}`
+      : `${format.bareLength(across)} across, ${format.length(along)} high`;
   };
   return (
     <section className="mt-6 border-t border-ink pt-3" aria-labelledby="blanks">

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan\Preflight;
 
+use Wubbin\Core\Blank\Cylinder;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Plan\Check;
@@ -16,6 +17,9 @@ use Wubbin\Core\Route\LayerRole;
 /** Whether the picture is good enough for its size, and fits where it goes. */
 final readonly class PictureChecks
 {
+    /** A wrap that leaves less of the way round open than this is a full one (assumed). */
+    private const FULL_WRAP = 0.15;
+
     public function __construct(private Setup $setup)
     {
     }
@@ -60,6 +64,7 @@ final readonly class PictureChecks
                 Phrase::of('It goes more than half of the way round: one front cannot melt it all.'),
                 Phrase::of('The steps wrap it anew for the back. Keep the subject within the middle quarter.'));
         }
+        array_push($checks, ...$this->round());
         $usual = $setup->route->usualHeight;
         if (null !== $usual && abs($size->heightMm - $usual->mm) > 1.0) {
             $checks[] = Check::found('picture.usual-height', Stage::Print, Severity::Note, 'picture',
@@ -69,6 +74,29 @@ final readonly class PictureChecks
         }
 
         return $checks;
+    }
+
+    /** @return list<Check> of a picture on a round piece */
+    private function round(): array
+    {
+        $diameter = $this->setup->size->diameterMm;
+        $placed = $this->setup->placed;
+        if (null === $diameter || null === $placed) {
+            return [];
+        }
+        $seen = Cylinder::across($diameter)->seenArc(Cylinder::ARM_MM);
+        $open = $this->setup->size->widthMm - $placed->size->widthMm;
+        if ($open < self::FULL_WRAP * $this->setup->size->widthMm) {
+            return [Check::found('place.seam', Stage::Print, Severity::Note, 'place',
+                Phrase::of($open >= 0.0 ? 'It goes all the way round: {open} stay open at the seam.' : 'It is longer than the piece is round: it overlaps by {open}.', ['open' => Quantity::length(abs($open))]),
+                Phrase::of('Keep the seam at the back; a band along the foot hides its edge.'))];
+        }
+
+        // A picture in front is looked at from the front; one put to the side is looked at from there.
+        return $placed->size->widthMm / 2.0 <= $seen ? [] : [Check::found('place.corner', Stage::Print, Severity::Note, 'place',
+            Phrase::of('It reaches round the corner: at arm’s length {seen} of it are seen at once.', ['seen' => Quantity::length(2.0 * $seen)]),
+            Phrase::of('Keep faces and lettering within the middle quarter.'),
+            Finding::resizeTo(2.0 * $seen, 'Make it {width} wide'))];
     }
 
     private function sharpness(): Check

@@ -1,0 +1,114 @@
+import { useId, useState } from 'react';
+import type { Part } from '../api/client';
+import { Worn } from '../artwork/Worn';
+
+/**
+ * A round piece seen from the front at arm's length, to the scale of the drawing: what of the wall is seen, and how
+ * narrow it looks towards the sides. Where each arc is seen comes from the plan; turning it shifts the wall.
+ */
+export function RoundFront({ view, scale }: { view: Part; scale: number }) {
+  const { plan, whole, job } = view;
+  const { front, diameter_mm: across, height_mm: height, width_mm: round } = plan.blank;
+  const filter = useId();
+  const shade = useId();
+  const [turn, setTurn] = useState(0);
+  if (front === null || across === null) {
+    return null;
+  }
+  const [left = [0, 0], right = [0, 0]] = [front[0], front.at(-1)];
+  const width = (right[1] ?? 0) - (left[1] ?? 0);
+  const pictures = whole.transfers.flatMap((one, at) => {
+    const artwork = view.artworks[at];
+    return one.placed !== null && artwork ? [{ placed: one.placed, sha256: artwork.sha256, key: at }] : [];
+  });
+  // Strips of the wall between neighbouring arcs, each with the part of a picture that lies on it.
+  const strips = front.slice(1).flatMap((to, i) => {
+    const from = front[i] ?? to;
+    return pictures.flatMap(({ placed, sha256, key }) =>
+      [-round, 0, round].flatMap((lap) => {
+        const start = Math.max((from[0] ?? 0) + turn, placed.x_mm + lap);
+        const end = Math.min((to[0] ?? 0) + turn, placed.x_mm + placed.width_mm + lap);
+        if (end <= start) {
+          return [];
+        }
+        const arc = (to[0] ?? 0) - (from[0] ?? 0);
+        const seen = (to[1] ?? 0) - (from[1] ?? 0);
+        const at = (s: number) => (from[1] ?? 0) + ((s - turn - (from[0] ?? 0)) / arc) * seen;
+        return [
+          {
+            key: `${key} ${lap} ${i}`,
+            sha256,
+            placed,
+            x: at(start),
+            end: at(end),
+            source: start - placed.x_mm - lap,
+            cut: end - start,
+          },
+        ];
+      }),
+    );
+  });
+  const most = Math.round(round / 2);
+  // Each strip goes on a little under the next one, so that no seam shows between two.
+  const hair = 0.7 / scale;
+  return (
+    <div className="flex items-end gap-4">
+      <svg
+        width={width * scale}
+        height={height * scale}
+        viewBox={`${left[1] ?? 0} 0 ${width} ${height}`}
+        role="img"
+        aria-label={`The ${whole.piece} seen from the front${turn === 0 ? '' : ', turned'}`}
+      >
+        {plan.look?.filter != null && <Worn id={filter} filter={plan.look.filter} />}
+        <linearGradient id={shade}>
+          <stop offset="0" stopColor="#000" stopOpacity="0.28" />
+          <stop offset="0.25" stopColor="#000" stopOpacity="0.04" />
+          <stop offset="0.75" stopColor="#000" stopOpacity="0.04" />
+          <stop offset="1" stopColor="#000" stopOpacity="0.28" />
+        </linearGradient>
+        <rect x={left[1]} width={width} height={height} fill={job.blank.colour} />
+        {strips.map((strip) => (
+          <svg
+            key={strip.key}
+            x={strip.x}
+            y={strip.placed.y_mm}
+            width={strip.end - strip.x + hair}
+            height={strip.placed.height_mm}
+            viewBox={`${strip.source} 0 ${strip.cut * (1 + hair / (strip.end - strip.x))} ${strip.placed.height_mm}`}
+            preserveAspectRatio="none"
+            aria-hidden
+          >
+            <image
+              href={`/api/artwork/${strip.sha256}/preview`}
+              width={strip.placed.width_mm}
+              height={strip.placed.height_mm}
+              preserveAspectRatio="none"
+              filter={plan.look?.filter == null ? undefined : `url(#${filter})`}
+            />
+          </svg>
+        ))}
+        <rect
+          x={left[1]}
+          width={width}
+          height={height}
+          fill={`url(#${shade})`}
+          className="stroke-ink"
+          strokeWidth={1.5}
+          vectorEffect="non-scaling-stroke"
+        />
+      </svg>
+      <label className="text-sm text-soft">
+        Seen at arm’s length. Turn it:
+        <input
+          type="range"
+          min={-most}
+          max={most}
+          value={turn}
+          className="mt-1 block w-44 accent-ink"
+          onChange={(e) => setTurn(Number(e.target.value))}
+        />
+      </label>
+    </div>
+  );
+}
