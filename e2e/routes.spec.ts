@@ -151,7 +151,7 @@ test('a mug is measured, a job is made on it, and it is retired', async ({ page 
   await page.getByRole('link', { name: 'Milking mugs' }).click();
   await expect(line(page, 'Blank')).toContainText('Milking mug');
   await line(page, 'Blank').click();
-  await expect(page.getByText('86 mm across, 270.2 mm round', { exact: false })).toBeVisible();
+  await expect(page.getByText('85.9 mm across, 270 mm round', { exact: false })).toBeVisible();
   await page.goto('/shelf');
   await mine.click();
   await expect(mine).not.toBeChecked();

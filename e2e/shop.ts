@@ -37,7 +37,16 @@ function crc32(data: Buffer): number {
 }
 
 /** A PNG of stripes that differ with the seed, so that each test has a picture of its own. */
-export function stripes(width: number, height: number, seed = 0): Buffer {
+export const stripes = (width: number, height: number, seed = 0) =>
+  png(width, height, (x, y) => [(x >> 4) % 2 ? 200 : 30, (seed * 37) % 256, (y >> 4) % 2 ? 180 : 60]);
+
+/** A PNG of a red disc, half as wide as the picture, on white. */
+export const discOnWhite = (size: number, seed = 0) =>
+  png(size, size, (x, y) =>
+    Math.hypot(x - size / 2, y - size / 2) < size / 4 ? [200, 16, 46 + seed] : [255, 255, 255],
+  );
+
+function png(width: number, height: number, colour: (x: number, y: number) => [number, number, number]): Buffer {
   const chunk = (type: string, data: Buffer) => {
     const body = Buffer.concat([Buffer.from(type, 'latin1'), data]);
     const out = Buffer.alloc(body.length + 8);
@@ -54,7 +63,7 @@ export function stripes(width: number, height: number, seed = 0): Buffer {
   for (let y = 0; y < height; y++) {
     for (let x = 0; x < width; x++) {
       const at = y * (width * 3 + 1) + 1 + x * 3;
-      rows.set([(x >> 4) % 2 ? 200 : 30, (seed * 37) % 256, (y >> 4) % 2 ? 180 : 60], at);
+      rows.set(colour(x, y), at);
     }
   }
   return Buffer.concat([

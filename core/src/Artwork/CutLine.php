@@ -55,7 +55,7 @@ final readonly class CutLine
      */
     public static function scaled(array $loops, float $widthMm): self
     {
-        $mm = array_map(static fn (array $loop): array => array_map(static fn (array $p): array => [$p[0] * $widthMm, $p[1] * $widthMm], $loop), $loops);
+        $mm = array_map(static fn (array $loop): array => array_map(static fn (array $p): array => [round($p[0] * $widthMm, 2), round($p[1] * $widthMm, 2)], $loop), $loops);
 
         return new self(
             $mm,

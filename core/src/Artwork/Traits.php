@@ -12,11 +12,17 @@ use Wubbin\Core\Measure\Record;
  * What is found out about a picture by looking at its pixels once. Lengths are shares of its width, so that all of it
  * holds at any size that it is printed.
  */
-final readonly class Traits
+final class Traits
 {
     /** The outline is taken as of a picture so wide, at a margin that keeps it from following every pixel; both in mm. */
     private const NOMINAL_WIDTH = 200.0;
     private const NOMINAL_MARGIN = 0.8;
+
+    /** @var array<string, CutLine> by the width it was wanted at: sizes of one job share it */
+    private array $cutLines = [];
+
+    /** @var array<string, Foresight> by the colour of the cloth */
+    private array $foreseen = [];
 
     /**
      * @param Colour|null                               $background      the colour of its background; null where it has none of one colour
@@ -27,12 +33,12 @@ final readonly class Traits
      * @param list<non-empty-list<array{float, float}>> $outline         of what is not background, closed
      */
     private function __construct(
-        public ?Colour $background,
-        public float $backgroundShare,
-        public Palette $palette,
-        public Strokes $strokes,
-        public float $upsideDown,
-        public array $outline,
+        public readonly ?Colour $background,
+        public readonly float $backgroundShare,
+        public readonly Palette $palette,
+        public readonly Strokes $strokes,
+        public readonly float $upsideDown,
+        public readonly array $outline,
     ) {
     }
 
@@ -83,6 +89,12 @@ final readonly class Traits
     /** The line along its outline at this width of the picture, and how hard it is to cut. */
     public function cutLine(float $widthMm): CutLine
     {
-        return CutLine::scaled($this->outline, $widthMm);
+        return $this->cutLines[sprintf('%.3F mm', $widthMm)] ??= CutLine::scaled($this->outline, $widthMm);
+    }
+
+    /** What becomes of its colours on cloth of this one. */
+    public function on(Colour $cloth): Foresight
+    {
+        return $this->foreseen[$cloth->toHex()] ??= Foresight::of($this->palette, $cloth);
     }
 }

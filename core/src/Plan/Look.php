@@ -28,7 +28,7 @@ final readonly class Look implements \JsonSerializable
     {
         $finest = $traits->palette->isFlat() ? $traits->strokes->finest() : null;
 
-        return new self($traits, $cloth, $opaque ? null : Foresight::of($traits->palette, $cloth), null === $finest ? null : $finest * $widthMm, $traits->cutLine($widthMm));
+        return new self($traits, $cloth, $opaque ? null : $traits->on($cloth), null === $finest ? null : $finest * $widthMm, $traits->cutLine($widthMm));
     }
 
     /** @return array<string, mixed> */
