@@ -36,12 +36,19 @@ class Artwork
             ...Picture::of($sha256, $name, $read->kind, $read->width, $read->height, $read->hasTransparency, $traits, null === $madeOf ? null : Origin::of($madeOf, ...$read->visible))->toRecord(),
             'visible' => $read->visible,
             'form' => $read->form,
+            'note' => $read->note,
         ]);
     }
 
     public function picture(): Picture
     {
         return Picture::fromRecord(Record::of($this->facts));
+    }
+
+    /** What of the file was not taken. */
+    public function note(): ?string
+    {
+        return Record::of($this->facts)->stringOrNull('note');
     }
 
     /** The name under which the form for printing is stored beside the original. */

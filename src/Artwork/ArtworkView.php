@@ -7,7 +7,7 @@ namespace Wubbin\Artwork;
 use OpenApi\Attributes as OA;
 
 /** A picture as the page needs it. Width and height are of the visible part, in pixels or user units. */
-#[OA\Schema(required: ['sha256', 'name', 'kind', 'width', 'height', 'made_of'])]
+#[OA\Schema(required: ['sha256', 'name', 'kind', 'width', 'height', 'made_of', 'note'])]
 final readonly class ArtworkView
 {
     private function __construct(
@@ -23,6 +23,8 @@ final readonly class ArtworkView
         public float $height,
         #[OA\Property(type: 'string', nullable: true, description: 'The picture that this one was made of by taking its background away')]
         public ?string $made_of,
+        #[OA\Property(type: 'string', nullable: true, description: 'What of the file was not taken')]
+        public ?string $note,
     ) {
     }
 
@@ -30,6 +32,6 @@ final readonly class ArtworkView
     {
         $picture = $artwork->picture();
 
-        return new self($picture->sha256, $picture->name, $picture->kind->value, $picture->width, $picture->height, $picture->origin?->sha256);
+        return new self($picture->sha256, $picture->name, $picture->kind->value, $picture->width, $picture->height, $picture->origin?->sha256, $artwork->note());
     }
 }

@@ -9,7 +9,7 @@ use Wubbin\Http\Problem;
 /** Reads an uploaded picture, whatever its name says it is, and makes its preview and its form for printing. */
 final readonly class PictureReader
 {
-    public function __construct(private RasterReader $raster, private SvgReader $svg)
+    public function __construct(private RasterReader $raster, private SvgReader $svg, private PdfReader $pdf)
     {
     }
 
@@ -28,7 +28,8 @@ final readonly class PictureReader
             '' === $head => throw Problem::field('file', 'This file is empty.'),
             null !== $decoder => $this->raster->read($path, $decoder, $into),
             1 === preg_match('/<svg[\s>]|<!DOCTYPE\s+svg|<\?xml/i', $head) => $this->svg->read($path, $into),
-            default => throw Problem::field('file', 'This is not a PNG, JPEG, WebP or SVG picture, whatever its name says. Export it as one of these.'),
+            str_starts_with($head, '%PDF-') => $this->pdf->read($path, $into),
+            default => throw Problem::field('file', 'This is not a PNG, JPEG, WebP, HEIC, SVG or PDF picture, whatever its name says. Export it as one of these.'),
         };
     }
 }

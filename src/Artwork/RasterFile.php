@@ -25,6 +25,8 @@ final readonly class RasterFile
             str_starts_with($head, "\x89PNG\r\n\x1a\n") => 'png',
             str_starts_with($head, "\xff\xd8\xff") => 'jpeg',
             str_starts_with($head, 'RIFF') && 'WEBP' === substr($head, 8, 4) => 'webp',
+            // Pictures of phones: ISO/IEC 23008-12, the brands that hold one in HEVC.
+            'ftyp' === substr($head, 4, 4) && in_array(substr($head, 8, 4), ['heic', 'heix', 'heim', 'heis', 'mif1', 'msf1'], true) => 'heic',
             default => null,
         };
     }
@@ -32,7 +34,7 @@ final readonly class RasterFile
     /** @throws Problem when it is damaged or too large */
     public function open(string $path, string $decoder): \Imagick
     {
-        $this->refuseTooLarge($path);
+        'heic' === $decoder ? $this->refuseTooLarge(self::heicSize($path)) : $this->refuseTooLarge(@getimagesize($path));
         \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_MEMORY, 1 << 30);
         \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_MAP, 1 << 30);
         \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_AREA, self::MOST_PIXELS);
@@ -53,17 +55,40 @@ final readonly class RasterFile
         return Problem::field('file', sprintf('This %s file is damaged or cut off: it cannot be read to its end. Export or copy it again.', strtoupper($decoder)));
     }
 
-    private function refuseTooLarge(string $path): void
+    /** What this machine's own policy for pictures lets through, if that is less. */
+    private static function longestSide(): int
     {
-        $size = @getimagesize($path);
-        if (false === $size || $size[0] < 1 || $size[1] < 1) {
+        // Limits come as floats.
+        return (int) floor(min(self::LONGEST_SIDE, \Imagick::getResourceLimit(\Imagick::RESOURCETYPE_WIDTH), \Imagick::getResourceLimit(\Imagick::RESOURCETYPE_HEIGHT)));
+    }
+
+    /** @return array{int, int}|false */
+    private static function heicSize(string $path): array|false
+    {
+        try {
+            $image = new \Imagick();
+            $image->pingImage('heic:'.$path);
+
+            return [$image->getImageWidth(), $image->getImageHeight()];
+        } catch (\ImagickException) {
+            return false;
+        }
+    }
+
+    /** @param array<int|string, int|string>|false $size width and height first; false where the file does not tell it */
+    private function refuseTooLarge(array|false $size): void
+    {
+        [$width, $height] = false === $size ? [0, 0] : [(int) $size[0], (int) $size[1]];
+        $longest = self::longestSide();
+        if ($width < 1 || $height < 1) {
             throw Problem::field('file', 'This file is damaged: it does not say how large its picture is.');
         }
-        if ($size[0] > self::LONGEST_SIDE || $size[1] > self::LONGEST_SIDE || $size[0] * $size[1] > self::MOST_PIXELS) {
+        if (max($width, $height) > $longest || $width * $height > self::MOST_PIXELS) {
             throw Problem::field('file', sprintf(
-                'This picture is %s × %s pixels; Wubbin takes up to 100 million pixels and 30 000 a side. Make it smaller: 300 pixels an inch at its final size are plenty.',
-                number_format($size[0], 0, '', ' '),
-                number_format($size[1], 0, '', ' '),
+                'This picture is %s × %s pixels; Wubbin takes up to 100 million pixels and %s a side. Make it smaller: 300 pixels an inch at its final size are plenty.',
+                number_format($width, 0, '', ' '),
+                number_format($height, 0, '', ' '),
+                number_format($longest, 0, '', ' '),
             ));
         }
     }

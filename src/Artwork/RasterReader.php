@@ -34,7 +34,8 @@ final readonly class RasterReader
     {
         $image = $this->file->open($path, $decoder);
         $untouched = $this->isPlain($image, $path, $decoder);
-        $image->autoOrient();
+        // Who unpacks HEIC has turned it already, whatever its EXIF still says.
+        'heic' === $decoder ? $image->setImageOrientation(\Imagick::ORIENTATION_TOPLEFT) : $image->autoOrient();
         $this->toSrgb($image);
         $image->stripImage();
         $image->setImageDepth(8);
@@ -61,7 +62,16 @@ final readonly class RasterReader
             null !== $visible,
             ['x' => $x / $whole[0], 'y' => $y / $whole[1], 'width' => $width / $whole[0], 'height' => $height / $whole[1]],
             $form,
+            'webp' === $decoder && self::isAnimated($path) ? 'It moves: only its first frame is taken.' : null,
         );
+    }
+
+    /** The animation flag of an extended WebP: bit 1 of byte 20. */
+    private static function isAnimated(string $path): bool
+    {
+        $head = (string) file_get_contents($path, false, null, 0, 21);
+
+        return 'VP8X' === substr($head, 12, 4) && 0 !== (ord($head[20]) & 0x02);
     }
 
     /**

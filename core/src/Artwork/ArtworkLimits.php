@@ -9,7 +9,7 @@ use Wubbin\Core\Measure\Record;
 
 /**
  * What a route asks of a picture: pixels an inch below which it looks soft, and below which it looks broken; and the
- * finest line it holds, in mm.
+ * finest line it holds, in mm; and where gaps are usual, the contrast (WCAG) below which a picture drowns in them.
  */
 final readonly class ArtworkLimits
 {
@@ -17,6 +17,7 @@ final readonly class ArtworkLimits
         public float $dpiGood,
         public float $dpiLeast,
         public float $finestMm,
+        public ?float $contrastLeast,
         public Provenance $provenance,
     ) {
     }
@@ -27,6 +28,7 @@ final readonly class ArtworkLimits
             $record->number('dpi_good'),
             $record->number('dpi_least'),
             $record->number('finest_mm'),
+            $record->numberOrNull('contrast_least'),
             Provenance::fromRecord($record->record('provenance')),
         );
     }

@@ -14,6 +14,9 @@ final readonly class Palette
     private const APART = 14.0;
     private const MOST = 12;
 
+    /** A part under this share does not make a picture's contrast. */
+    private const WORTH_COUNTING = 0.03;
+
     /** Shares of fewer colours than this make a flat drawing; a photograph has many (assumed). */
     private const FLAT_COLOURS = 6;
     private const FLAT_SHARE = 0.85;
@@ -51,6 +54,15 @@ final readonly class Palette
     public function isFlat(): bool
     {
         return array_sum(array_map(static fn (array $one): float => $one[1], array_slice($this->colours, 0, self::FLAT_COLOURS))) >= self::FLAT_SHARE;
+    }
+
+    /** The contrast between its lightest and its darkest part, the paper counted in, as WCAG has it: 1 to 21. */
+    public function contrast(): float
+    {
+        $parts = array_filter($this->colours, static fn (array $one): bool => $one[1] >= self::WORTH_COUNTING);
+        $light = array_map(static fn (array $one): float => $one[0]->luminance(), array_values($parts));
+
+        return 1.05 / (min([1.0, ...$light]) + 0.05);
     }
 
     /**

@@ -66,6 +66,15 @@ final class LookChecksTest extends TestCase
         self::assertNull(self::check('picture.outline', self::disc('1f4d2bff', '00000000')));
     }
 
+    /** “High-contrast pictures and patterns that survive gaps”, for what is burnished onto wax. */
+    public function testAPalePictureIsWarnedOfWhereGapsAreUsual(): void
+    {
+        $pale = self::disc('e8c9a0ff', '00000000');
+        self::assertSame(Severity::Warn, self::check('picture.contrast', $pale, Orchard::jobOf('burnish-wax'))?->severity);
+        self::assertNull(self::check('picture.contrast', self::disc('222222ff', '00000000'), Orchard::jobOf('burnish-wax')));
+        self::assertNull(self::check('picture.contrast', $pale), 'film has no gaps');
+    }
+
     public function testWhatReadsTheSameUpsideDownIsToBeMarked(): void
     {
         self::assertStringContainsString('upside down', self::say(self::check('picture.upside-down', self::disc('1f4d2bff', '00000000'))));

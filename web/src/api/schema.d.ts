@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/artwork/{sha256}/cut-line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getCutLine"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house": {
         parameters: {
             query?: never;
@@ -460,6 +476,17 @@ export interface components {
             height: number;
             /** @description The picture that this one was made of by taking its background away */
             made_of: string | null;
+            /** @description What of the file was not taken */
+            note: string | null;
+        };
+        /** @description A line to cut along: closed loops in mm from the picture's upper left corner, and how hard it is to follow. */
+        CutLineView: {
+            loops: number[][][];
+            /** Format: float */
+            length_mm: number;
+            corners: number;
+            /** @enum {string} */
+            effort: "easy" | "fiddly" | "hard";
         };
         /** @description What went wrong, for the person at the screen: RFC 9457 with the fields it is about. */
         Problem: {
@@ -1648,6 +1675,43 @@ export interface operations {
                 };
             };
             /** @description There is no background to take away */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getCutLine: {
+        parameters: {
+            query: {
+                /** @description Of the picture as it is printed */
+                width_mm: number;
+                /** @description Left round it, as typed */
+                margin: string;
+                easier?: "0" | "1";
+            };
+            header?: never;
+            path: {
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The line */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutLineView"];
+                };
+            };
+            /** @description A size that cannot be */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -2,6 +2,7 @@ import { useId, useState } from 'react';
 import type { Part, TransferPlan } from '../api/client';
 import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
+import { CutTool } from './CutTool';
 import { RemoveBackground } from './RemoveBackground';
 import { Worn } from './Worn';
 
@@ -12,7 +13,6 @@ const FATE = {
   shifts: ['▲', 'text-wait', 'looks different'],
   vanishes: ['✕', 'text-hot', 'is lost'],
 } as const;
-const EFFORT = { easy: 'easy to cut', fiddly: 'fiddly to cut', hard: 'hard to cut by hand' } as const;
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
@@ -20,7 +20,7 @@ const percent = (share: number) => `${Math.round(share * 100)} %`;
 export function LookStage({ view, handle }: { view: Part; handle: JobHandle }) {
   const format = useFormat();
   const filter = useId();
-  const [line, setLine] = useState(false);
+  const [line, setLine] = useState<number[][][]>();
   const [veil, setVeil] = useState<string>();
   const { artwork, plan, job } = view;
   const { look, placed } = plan;
@@ -32,7 +32,10 @@ export function LookStage({ view, handle }: { view: Part; handle: JobHandle }) {
       <p className="mx-auto mt-28 w-fit text-soft">Nobody has looked at this picture’s pixels: upload it once more.</p>
     );
   }
-  const margin = 0.03 * Math.max(placed.width_mm, placed.height_mm);
+  const margin = Math.max(
+    0.03 * Math.max(placed.width_mm, placed.height_mm),
+    ...(line ?? []).flat(2).map((v) => -v + 1),
+  );
   const box = `${-margin} ${-margin} ${placed.width_mm + 2 * margin} ${placed.height_mm + 2 * margin}`;
   const picture = (worn: boolean) => (
     <svg
@@ -52,18 +55,17 @@ export function LookStage({ view, handle }: { view: Part; handle: JobHandle }) {
       {!worn && veil !== undefined && (
         <image href={veil} width={placed.width_mm} height={placed.height_mm} preserveAspectRatio="none" />
       )}
-      {line &&
-        look.cut.loops.map((loop) => (
-          <path
-            key={loop[0]?.join()}
-            d={`M${loop.map((p) => p.join(' ')).join('L')}Z`}
-            fill="none"
-            stroke="#6a35ab"
-            strokeWidth={1.6}
-            strokeDasharray="5 3"
-            vectorEffect="non-scaling-stroke"
-          />
-        ))}
+      {line?.map((loop) => (
+        <path
+          key={loop[0]?.join()}
+          d={`M${loop.map((p) => p.join(' ')).join('L')}Z`}
+          fill="none"
+          stroke="#6a35ab"
+          strokeWidth={1.6}
+          strokeDasharray="5 3"
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
     </svg>
   );
   return (
@@ -105,11 +107,7 @@ export function LookStage({ view, handle }: { view: Part; handle: JobHandle }) {
         <dd>{look.finest_mm === null ? 'not a drawing of lines' : `${format.length(look.finest_mm)} at this size`}</dd>
         <dt className="text-soft">Cut line</dt>
         <dd>
-          {format.length(Math.round(look.cut.length_mm))} round, {look.cut.corners} corners: {EFFORT[look.cut.effort]}.{' '}
-          <label className="whitespace-nowrap">
-            <input type="checkbox" className="accent-ink" checked={line} onChange={(e) => setLine(e.target.checked)} />{' '}
-            show it
-          </label>
+          <CutTool key={artwork.sha256} view={view} onLine={setLine} />
         </dd>
         <dt className="text-soft">Upside down</dt>
         <dd>{percent(look.upside_down)} like itself the right way up</dd>

@@ -74,7 +74,7 @@ export function PicturePicker({
           <input
             type="file"
             className="sr-only"
-            accept=".png,.jpg,.jpeg,.webp,.svg,image/png,image/jpeg,image/webp,image/svg+xml"
+            accept=".png,.jpg,.jpeg,.webp,.heic,.heif,.svg,.pdf,image/png,image/jpeg,image/webp,image/heic,image/svg+xml,application/pdf"
             aria-describedby={`${id}-more`}
             onChange={(e) => {
               take(e.target.files?.[0]);
@@ -91,7 +91,7 @@ export function PicturePicker({
               </button>
             </>
           ) : (
-            (current ?? 'PNG, JPEG, WebP or SVG; or drop it here')
+            (current ?? 'PNG, JPEG, WebP, HEIC, SVG or PDF; or drop it here')
           )}
         </span>
       </div>

@@ -61,6 +61,7 @@ function PictureEditor({ view, handle }: Props) {
   return (
     <div className="grid gap-3">
       <PicturePicker current={view.artwork?.name} onPicked={({ sha256 }) => handle.change({ artwork: sha256 })} />
+      {view.artwork?.note != null && <p className="text-sm text-wait">{view.artwork.note}</p>}
       {placed !== null && (
         <div className="grid grid-cols-2 items-start gap-2">
           <TypedField label="Width" value={format.length(placed.width_mm)} onSend={sender(handle, 'width')} />

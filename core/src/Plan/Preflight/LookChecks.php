@@ -47,6 +47,7 @@ final readonly class LookChecks
             $this->background($look->traits),
             $this->lines($look, $this->setup->placed?->size->widthMm ?? 0.0),
             $this->outline($look->cut),
+            $this->contrast($look->traits),
             $this->upsideDown($look->traits),
             null === $look->foreseen ? null : $this->colours($look->foreseen),
         ]));
@@ -101,6 +102,16 @@ final readonly class LookChecks
         return Check::found('picture.outline', Stage::Print, Severity::Note, 'picture',
             Phrase::of(sprintf('Its outline is hard to cut: {length} with %d corners.', $line->corners), ['length' => Quantity::length($line->lengthMm)]),
             Phrase::of('Leave a wider border and cut across the hollows.'));
+    }
+
+    private function contrast(Traits $traits): ?Check
+    {
+        $least = $this->setup->route->artwork->contrastLeast;
+        $contrast = $traits->palette->contrast();
+
+        return null === $least || $contrast >= $least ? null : Check::found('picture.contrast', Stage::Print, Severity::Warn, 'picture',
+            Phrase::of(sprintf('It is pale: its darkest part stands out from white by %.1f to 1, and patches will be missing.', $contrast)),
+            Phrase::of('Use a picture of strong contrast, or a pattern that survives gaps.'));
     }
 
     private function upsideDown(Traits $traits): ?Check

@@ -33,7 +33,7 @@ final readonly class PictureChecks
 
             return [Check::found('picture.there', Stage::Print, Severity::Missing, 'picture',
                 Phrase::of(null === $named ? 'There is no picture yet.' : sprintf('The picture “%s” is not in this shop.', Phrase::plain($named))),
-                Phrase::of('Choose a PNG, JPEG, WebP or SVG file.'))];
+                Phrase::of('Choose a PNG, JPEG, WebP, HEIC, SVG or PDF file.'))];
         }
         $area = $setup->size->printArea;
         $size = $setup->placed->size;

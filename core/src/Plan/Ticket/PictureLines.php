@@ -24,7 +24,7 @@ final readonly class PictureLines
         $picture = $this->setup->picture;
         $placed = $this->setup->placed;
         if (null === $placed) {
-            return new Decision('picture', 'Picture', Phrase::of('None yet'), Phrase::of('A PNG, JPEG, WebP or SVG file.'), 'picture.needed', Provenance::computed(), DecidedBy::Nobody);
+            return new Decision('picture', 'Picture', Phrase::of('None yet'), Phrase::of('A PNG, JPEG, WebP, HEIC, SVG or PDF file.'), 'picture.needed', Provenance::computed(), DecidedBy::Nobody);
         }
         if (null === $picture) {
             return new Decision('picture', 'Picture', Phrase::of('Drawn by hand, {size}', ['size' => Quantity::size($placed->size)]),

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Artwork;
+
+use Wubbin\Core\Artwork\Background;
+use Wubbin\Core\Artwork\CutLine;
+use Wubbin\Core\Artwork\Mask;
+use Wubbin\Storage\FileStore;
+
+/** The line to cut a picture out along, at the margin and the size that are wanted. */
+final readonly class CutLines
+{
+    public function __construct(private FileStore $files)
+    {
+    }
+
+    /**
+     * @param float $widthMm  of the picture as it is printed
+     * @param float $marginMm left round it
+     */
+    public function of(Artwork $artwork, float $widthMm, float $marginMm, bool $easier): CutLine
+    {
+        $kept = $this->kept($artwork);
+        $mmPerPixel = $widthMm / $kept->width;
+
+        return $easier ? CutLine::easierAround($kept, $mmPerPixel, $marginMm) : CutLine::around($kept, $mmPerPixel, $marginMm);
+    }
+
+    /** A drawing of it at true size, for whoever cuts by machine. */
+    public function svg(CutLine $line, string $name): string
+    {
+        $points = array_merge([], ...$line->loops);
+        [$xs, $ys] = [array_column($points, 0), array_column($points, 1)];
+        [$left, $top] = [] === $points ? [0.0, 0.0] : [min($xs), min($ys)];
+        [$width, $height] = [] === $points ? [1.0, 1.0] : [max($xs) - $left, max($ys) - $top];
+        $path = '';
+        foreach ($line->loops as $loop) {
+            foreach ($loop as $i => [$x, $y]) {
+                $path .= sprintf('%s%.3F %.3F', 0 === $i ? 'M' : 'L', $x, $y);
+            }
+            $path .= 'Z';
+        }
+
+        return sprintf(
+            '<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="%3$.3F %4$.3F %1$.3F %2$.3F"><title>%5$s</title><path d="%6$s" fill="none" stroke="#000000" stroke-width="0.1"/></svg>'."\n",
+            $width, $height, $left, $top, htmlspecialchars($name, \ENT_XML1), $path,
+        );
+    }
+
+    private function kept(Artwork $artwork): Mask
+    {
+        return Background::of(WorkingBitmap::of($this->files->path($artwork->sha256, ReadPicture::PREVIEW)))->mask->inverse();
+    }
+}

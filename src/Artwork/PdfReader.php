@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Artwork;
+
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
+use Symfony\Component\Process\Process;
+use Wubbin\Http\Problem;
+
+/** Reads the first page of a PDF as a drawing. */
+final readonly class PdfReader
+{
+    private const SECONDS = 8;
+
+    public function __construct(private SvgReader $svg)
+    {
+    }
+
+    /** @throws Problem when it is locked, damaged or too slow to draw */
+    public function read(string $path, string $into): ReadPicture
+    {
+        $pages = $this->pages($path);
+        $drawing = $into.'/page.svg';
+        $this->run(['pdftocairo', '-svg', '-f', '1', '-l', '1', $path, $drawing]);
+        $read = $this->svg->read($drawing, $into);
+        unlink($drawing);
+
+        return 1 === $pages ? $read : $read->noted(sprintf('Only the first of its %d pages is taken.', $pages));
+    }
+
+    private function pages(string $path): int
+    {
+        $told = $this->run(['pdfinfo', $path]);
+        if (1 !== preg_match('/^Pages:\s+(\d+)/m', $told, $found) || 0 === (int) $found[1]) {
+            throw Problem::field('file', 'This PDF has no pages.');
+        }
+
+        return (int) $found[1];
+    }
+
+    /** @param non-empty-list<string> $command */
+    private function run(array $command): string
+    {
+        $process = new Process($command, timeout: self::SECONDS);
+        try {
+            $process->run();
+        } catch (ProcessTimedOutException) {
+            throw Problem::field('file', 'This PDF takes too long to draw. Export the page you want as PNG or SVG.');
+        }
+        if (!$process->isSuccessful()) {
+            throw Problem::field('file', str_contains($process->getErrorOutput(), 'password')
+                ? 'This PDF is locked with a password. Save it without one.'
+                : 'This PDF is damaged: its first page cannot be drawn. Export it again, or save the page as PNG.');
+        }
+
+        return $process->getOutput();
+    }
+}
