@@ -38,6 +38,7 @@ missing_packages() {
   command -v composer >/dev/null || echo composer
   command -v unzip >/dev/null || echo unzip
   command -v rsvg-convert >/dev/null || echo librsvg2-bin
+  command -v fc-match >/dev/null || echo fontconfig
   [ -e /usr/share/color/icc/sRGB.icc ] || [ -e /usr/share/color/icc/ghostscript/srgb.icc ] || echo icc-profiles-free
   if [ "${WITH_TESTS:-}" = 1 ]; then
     command -v pdftoppm >/dev/null || echo poppler-utils

@@ -22,6 +22,11 @@ test('a picture is foreseen on the cloth, and its background taken away and put 
 
 test('a cut line is drawn at a margin and saved for a cutter', async ({ page }) => {
   await newJob(page, 'Cut shirts', { name: 'cut.png', buffer: discOnWhite(900, 5) });
+  await line(page, 'Picture').click();
+  await page.getByLabel('lettering').click();
+  await expect(page.getByLabel('lettering')).toBeChecked();
+  await page.getByText('Show all').click();
+  await expect(page.getByText('On the sheet the lettering must read backwards.')).toBeVisible();
   await page.getByRole('tab', { name: 'The picture' }).click();
   await page.getByRole('button', { name: 'Draw it' }).click();
   await expect(page.getByText(/in 1 piece, 0 corners: easy to cut/)).toBeVisible();

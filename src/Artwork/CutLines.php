@@ -7,6 +7,7 @@ namespace Wubbin\Artwork;
 use Wubbin\Core\Artwork\Background;
 use Wubbin\Core\Artwork\CutLine;
 use Wubbin\Core\Artwork\Mask;
+use Wubbin\Http\Problem;
 use Wubbin\Storage\FileStore;
 
 /** The line to cut a picture out along, at the margin and the size that are wanted. */
@@ -28,13 +29,20 @@ final readonly class CutLines
         return $easier ? CutLine::easierAround($kept, $mmPerPixel, $marginMm) : CutLine::around($kept, $mmPerPixel, $marginMm);
     }
 
-    /** A drawing of it at true size, for whoever cuts by machine. */
+    /**
+     * A drawing of it at true size, for whoever cuts by machine.
+     *
+     * @throws Problem when there is no line
+     */
     public function svg(CutLine $line, string $name): string
     {
         $points = array_merge([], ...$line->loops);
         [$xs, $ys] = [array_column($points, 0), array_column($points, 1)];
-        [$left, $top] = [] === $points ? [0.0, 0.0] : [min($xs), min($ys)];
-        [$width, $height] = [] === $points ? [1.0, 1.0] : [max($xs) - $left, max($ys) - $top];
+        if ([] === $xs || [] === $ys) {
+            throw Problem::field('margin', 'There is nothing to cut round in this picture.');
+        }
+        [$left, $top] = [min($xs), min($ys)];
+        [$width, $height] = [max($xs) - $left, max($ys) - $top];
         $path = '';
         foreach ($line->loops as $loop) {
             foreach ($loop as $i => [$x, $y]) {

@@ -17,14 +17,15 @@ final readonly class SvgReader
     private const PREVIEW_PIXELS = 1400;
     private const SECONDS = 15;
 
-    public function __construct(private SvgInspector $inspector)
+    public function __construct(private SvgInspector $inspector, private SvgFonts $fonts)
     {
     }
 
     /** @throws Problem */
     public function read(string $path, string $into): ReadPicture
     {
-        $this->inspector->inspect((string) file_get_contents($path));
+        $svg = (string) file_get_contents($path);
+        $this->inspector->inspect($svg);
         $measure = $into.'/measure.png';
         $this->render($path, ['--format=png', '--keep-aspect-ratio', '--width='.self::MEASURE_PIXELS, '--height='.self::MEASURE_PIXELS, '--output='.$measure]);
         $this->render($path, ['--format=pdf', '--output='.$into.'/print.pdf']);
@@ -55,6 +56,7 @@ final readonly class SvgReader
             true,
             ['x' => $x / $whole[0], 'y' => $y / $whole[1], 'width' => $width / $whole[0], 'height' => $height / $whole[1]],
             'print.pdf',
+            $this->fonts->note($svg),
         );
     }
 

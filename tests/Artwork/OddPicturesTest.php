@@ -91,6 +91,17 @@ final class OddPicturesTest extends ShopTestCase
         self::assertStringContainsString('200 000 × 200 pixels', $this->reason(Pictures::declaredPng(200_000, 200, $this->data.'/long.png')));
     }
 
+    public function testFontsThatAreNotHereAreNamedWithWhatIsDrawnInstead(): void
+    {
+        $text = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 40"><text x="5" y="30" font-size="20" font-family="%s">Quillet</text></svg>';
+        file_put_contents($this->data.'/in.svg', sprintf($text, 'Orchard Hand, cursive'));
+        $note = $this->read($this->upload($this->data.'/in.svg'), 201)->string('note');
+        self::assertStringContainsString('“Orchard Hand”', $note);
+        self::assertStringContainsString('is drawn instead', $note);
+        file_put_contents($this->data.'/in.svg', sprintf($text, 'sans-serif'));
+        self::assertFalse($this->read($this->upload($this->data.'/in.svg'), 201)->has('note'));
+    }
+
     public function testALockedAndADamagedPdfAreRefusedWithAReason(): void
     {
         self::assertStringContainsString('locked', $this->reason($this->pdf(1, locked: true)));

@@ -118,6 +118,7 @@ final class JobEdit
             'transfers' === $field => $this->set(transfers: JobFile::transfers(Record::of(json_decode($typed, true), 'transfers')->each())),
             'side' === $field => $this->side($typed),
             'over' === $field => $this->put($transfer->with(over: ['yes' => true, 'no' => false][$typed] ?? throw self::notOffered())),
+            'shows' === $field => $this->put($transfer->with(shows: JobFile::subjects('' === $typed ? [] : explode(' ', $typed)))),
             'route' === $field => $this->route($typed),
             'finish' === $field => $this->put($transfer->with(finish: Finish::tryFrom($typed) ?? throw self::notOffered())),
             'width' === $field, 'height' === $field => $this->resize(SizedBy::from($field), $this->parser->length($typed)),

@@ -6,6 +6,7 @@ namespace Wubbin\Core\Job;
 
 use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Artwork\SizedBy;
+use Wubbin\Core\Artwork\Subject;
 use Wubbin\Core\Blank\Blank;
 use Wubbin\Core\Blank\Condition;
 use Wubbin\Core\Measure\BadRecord;
@@ -71,6 +72,7 @@ final readonly class JobFile
             'side' => $transfer->sideId,
             'over' => $transfer->over,
             'artwork' => null === $transfer->artwork ? null : ['name' => $transfer->artworkName ?? '', 'sha256' => $transfer->artwork],
+            'shows' => array_map(static fn (Subject $subject): string => $subject->value, $transfer->shows),
             'placement' => [
                 'by' => $transfer->placement->by->value,
                 'side_mm' => $transfer->placement->sideMm,
@@ -106,6 +108,18 @@ final readonly class JobFile
         return array_map(self::transfer(...), $records);
     }
 
+    /**
+     * @param list<string> $named
+     *
+     * @return list<Subject>
+     *
+     * @throws BadRecord for one that Wubbin does not know
+     */
+    public static function subjects(array $named): array
+    {
+        return array_map(static fn (string $name): Subject => Subject::tryFrom($name) ?? throw BadRecord::at('shows', 'A picture shows lettering or a face.'), $named);
+    }
+
     private static function transfer(Record $record): Transfer
     {
         $artwork = $record->recordOrNull('artwork');
@@ -120,6 +134,7 @@ final readonly class JobFile
             $record->enum('finish', Finish::class),
             self::choices($record->record('choices')),
             array_map(static fn (Record $r): Override => new Override($r->string('check'), $r->string('reason')), $record->records('overrides')),
+            self::subjects($record->strings('shows')),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Job;
 
 use Wubbin\Core\Artwork\Placement;
+use Wubbin\Core\Artwork\Subject;
 use Wubbin\Core\Route\Finish;
 
 /** One picture that comes onto one place of the blank, and the way it goes there. A job has one or several. */
@@ -16,6 +17,7 @@ final readonly class Transfer
      * @param string|null    $artwork     SHA-256 of the picture's file, in hexadecimal
      * @param string|null    $artworkName the file's name as the person knows it
      * @param list<Override> $overrides
+     * @param list<Subject>  $shows       what the person says is in the picture
      */
     public function __construct(
         public string $sideId,
@@ -27,11 +29,15 @@ final readonly class Transfer
         public Finish $finish,
         public Choices $choices,
         public array $overrides,
+        public array $shows = [],
     ) {
     }
 
-    /** @param list<Override>|null $overrides */
-    public function with(?string $sideId = null, ?bool $over = null, ?Placement $placement = null, ?string $routeId = null, ?Finish $finish = null, ?Choices $choices = null, ?array $overrides = null): self
+    /**
+     * @param list<Override>|null $overrides
+     * @param list<Subject>|null  $shows
+     */
+    public function with(?string $sideId = null, ?bool $over = null, ?Placement $placement = null, ?string $routeId = null, ?Finish $finish = null, ?Choices $choices = null, ?array $overrides = null, ?array $shows = null): self
     {
         return new self(
             $sideId ?? $this->sideId,
@@ -43,11 +49,12 @@ final readonly class Transfer
             $finish ?? $this->finish,
             $choices ?? $this->choices,
             $overrides ?? $this->overrides,
+            $shows ?? $this->shows,
         );
     }
 
     public function withArtwork(?string $sha256, ?string $name): self
     {
-        return new self($this->sideId, $this->over, $sha256, $name, $this->placement, $this->routeId, $this->finish, $this->choices, $this->overrides);
+        return new self($this->sideId, $this->over, $sha256, $name, $this->placement, $this->routeId, $this->finish, $this->choices, $this->overrides, $this->shows);
     }
 }

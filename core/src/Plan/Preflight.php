@@ -10,6 +10,7 @@ use Wubbin\Core\Plan\Preflight\LookChecks;
 use Wubbin\Core\Plan\Preflight\PictureChecks;
 use Wubbin\Core\Plan\Preflight\PressChecks;
 use Wubbin\Core\Plan\Preflight\SheetChecks;
+use Wubbin\Core\Plan\Preflight\SubjectChecks;
 
 /**
  * The mistakes that cost a piece, looked for while they can still be mended.
@@ -29,7 +30,7 @@ final readonly class Preflight
 
         return array_map(
             static fn (Check $check): Check => isset($reasons[$check->id]) ? $check->overridden($reasons[$check->id]) : $check,
-            array_merge((new BlankChecks($setup))->checks(), (new PictureChecks($setup))->checks(), (new LookChecks($setup))->checks(), (new SheetChecks($setup))->checks(), (new PressChecks($setup))->checks(), $along),
+            array_merge((new BlankChecks($setup))->checks(), (new PictureChecks($setup))->checks(), (new LookChecks($setup))->checks(), (new SubjectChecks($setup))->checks(), (new SheetChecks($setup))->checks(), (new PressChecks($setup))->checks(), $along),
         );
     }
 

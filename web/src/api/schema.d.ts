@@ -1024,6 +1024,8 @@ export interface components {
                     check: string;
                     reason: string;
                 }[];
+                /** @description What the person says the picture has in it, for the checks that depend on it. */
+                shows: ("lettering" | "face")[];
             }[];
             note: string;
             /** @description Sizes and colours that the pieces divide into; they add up to the quantity. Empty or left out where all are alike. */

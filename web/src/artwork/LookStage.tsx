@@ -70,7 +70,7 @@ export function LookStage({ view, handle }: { view: Part; handle: JobHandle }) {
   );
   return (
     <div className="h-full min-h-64 overflow-auto pt-2 pr-1">
-      <div className="grid grid-cols-2 gap-3">
+      <div className="sticky top-0 z-10 grid grid-cols-2 gap-3 bg-ground pb-1">
         <figure className="border border-rule">
           <div className="bg-white p-2">{picture(false)}</div>
           <figcaption className="px-2 py-0.5 text-sm">As it is meant, on white</figcaption>

@@ -58,9 +58,30 @@ function BlankEditor({ view, handle }: Props) {
 function PictureEditor({ view, handle }: Props) {
   const format = useFormat();
   const placed = view.plan.placed;
+  const { shows } = view.transfer;
   return (
     <div className="grid gap-3">
       <PicturePicker current={view.artwork?.name} onPicked={({ sha256 }) => handle.change({ artwork: sha256 })} />
+      {view.artwork !== null && (
+        <fieldset className="flex flex-wrap gap-x-4">
+          <legend className="text-sm text-soft">What is in it?</legend>
+          {(['lettering', 'face'] as const).map((subject) => (
+            <label key={subject}>
+              <input
+                type="checkbox"
+                className="accent-ink"
+                checked={shows.includes(subject)}
+                onChange={(e) =>
+                  handle.change({
+                    shows: [...shows.filter((s) => s !== subject), ...(e.target.checked ? [subject] : [])].join(' '),
+                  })
+                }
+              />{' '}
+              {subject === 'face' ? 'a face' : subject}
+            </label>
+          ))}
+        </fieldset>
+      )}
       {view.artwork?.note != null && <p className="text-sm text-wait">{view.artwork.note}</p>}
       {placed !== null && (
         <div className="grid grid-cols-2 items-start gap-2">

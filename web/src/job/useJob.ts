@@ -51,6 +51,8 @@ function typedAs(view: JobView, at: number, field: string): Changes {
       return { artwork: transfer.artwork?.sha256 ?? '', ...place };
     case 'transfer':
       return { transfers: JSON.stringify(job.transfers) };
+    case 'shows':
+      return { shows: transfer.shows.join(' ') };
     case 'side':
     case 'finish':
       return { [family]: transfer[family] };

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Plan\Preflight;
+
+use Wubbin\Core\Artwork\Subject;
+use Wubbin\Core\Measure\Phrase;
+use Wubbin\Core\Measure\Quantity;
+use Wubbin\Core\Plan\Check;
+use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Plan\Severity;
+use Wubbin\Core\Plan\Stage;
+
+/** Mistakes that only matter where there is a face or lettering in the picture; the person says whether there is. */
+final readonly class SubjectChecks
+{
+    /** Of the way round a piece: what is looked at stays within its middle quarter. */
+    private const MIDDLE = 0.25;
+
+    public function __construct(private Setup $setup)
+    {
+    }
+
+    /** @return list<Check> */
+    public function checks(): array
+    {
+        $shows = $this->setup->transfer->shows;
+        $checks = [];
+        if (in_array(Subject::Face, $shows, true) && null !== $this->setup->route->artwork->contrastLeast) {
+            $checks[] = Check::found('subject.face', Stage::Print, Severity::Stop, 'picture',
+                Phrase::of('Patches fail on this route, and a gap spoils a face.'),
+                Phrase::of('Choose a pattern that survives gaps, or another route.'));
+        }
+        if (in_array(Subject::Lettering, $shows, true)) {
+            $checks[] = Check::found('subject.lettering', Stage::Print, Severity::Note, 'mirrored',
+                Phrase::of($this->setup->stack->mirrored() ? 'On the sheet the lettering must read backwards.' : 'On the sheet the lettering must read as it is.'),
+                Phrase::of('Read it before you cut: it is the quickest way to see whether the sheet is right.'));
+        }
+        $middle = [] === $shows ? null : $this->middle($shows[0]);
+
+        return null === $middle ? $checks : [...$checks, $middle];
+    }
+
+    /** On a round piece the picture's own middle is what is turned to the front. */
+    private function middle(Subject $subject): ?Check
+    {
+        $round = null === $this->setup->size->diameterMm ? null : $this->setup->size->widthMm;
+        $placed = $this->setup->placed;
+        if (null === $round || null === $placed || $placed->size->widthMm <= self::MIDDLE * $round) {
+            return null;
+        }
+
+        return Check::found('subject.middle', Stage::Print, Severity::Warn, 'place',
+            Phrase::of('Only the middle {middle} are seen without turning it; the picture with '.$subject->label().' is {width} wide.', ['middle' => Quantity::length(self::MIDDLE * $round), 'width' => Quantity::length($placed->size->widthMm)]),
+            Phrase::of('Make it smaller, or see to it that '.$subject->label().' lies in its middle.'),
+            Finding::resizeTo(self::MIDDLE * $round, 'Make it {width} wide'));
+    }
+}
