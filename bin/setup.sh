@@ -40,8 +40,8 @@ missing_packages() {
   command -v rsvg-convert >/dev/null || echo librsvg2-bin
   command -v fc-match >/dev/null || echo fontconfig
   [ -e /usr/share/color/icc/sRGB.icc ] || [ -e /usr/share/color/icc/ghostscript/srgb.icc ] || echo icc-profiles-free
+  command -v pdftocairo >/dev/null || echo poppler-utils
   if [ "${WITH_TESTS:-}" = 1 ]; then
-    command -v pdftoppm >/dev/null || echo poppler-utils
     [ -x /usr/bin/chromium ] || echo chromium
     compgen -G '/usr/bin/convert-im6*' >/dev/null || echo imagemagick
   fi

@@ -42,6 +42,28 @@ test('a cut line is drawn at a margin and saved for a cutter', async ({ page }) 
   expect(await saved.text()).toContain('mm" viewBox');
 });
 
+test('a picture is found again, used again, and replaced by a new version', async ({ page }) => {
+  await newJob(page, 'Basket shirts', { name: 'basket.png', buffer: discOnWhite(400, 7) });
+  await page.goto('/pictures');
+  await page.getByLabel('Find by file name or job').fill('basket sh');
+  const entry = page.getByRole('listitem').filter({ hasText: 'basket.png' });
+  await expect(entry.getByRole('link', { name: 'Basket shirts' })).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'blossom.svg' })).toHaveCount(0);
+  await entry
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'basket-2.png', mimeType: 'image/png', buffer: discOnWhite(500, 8) });
+  await page.getByLabel('Find by file name or job').fill('basket-2');
+  await page.getByRole('listitem').getByRole('link', { name: 'Basket shirts' }).click();
+  await expect(line(page, 'Picture')).toContainText('basket-2.png');
+  await page.goto('/pictures');
+  await page.getByLabel('Find by file name or job').fill('basket.png');
+  await page.getByRole('link', { name: 'New job with it' }).click();
+  await expect(page.getByText('basket.png')).toBeVisible();
+  await page.getByLabel('What is it called?').fill('More baskets');
+  await page.getByRole('button', { name: 'Make the job' }).click();
+  await expect(line(page, 'Picture')).toContainText('basket.png');
+});
+
 test('a mug is turned to see what is round the corner', async ({ page }) => {
   await newJob(page, 'Turned mugs', { name: 'wrap.png', buffer: stripes(1600, 600, 41) });
   await line(page, 'Blank').click();

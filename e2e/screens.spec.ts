@@ -17,6 +17,7 @@ const SCREENS = [
   ['the routes of a job', '/jobs/helpers/routes?use=washed'],
   ['a job on a candle', '/jobs/blossom-candles'],
   ['a job with two pictures', '/jobs/shed-mugs?picture=2'],
+  ['the pictures', '/pictures'],
   ['the shelf', '/shelf'],
   ['the house rules', '/house'],
   ['the recipes', '/recipes'],

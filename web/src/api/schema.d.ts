@@ -167,6 +167,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPictures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{sha256}/replace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Every job on the list takes the new picture at the width that the old one had; jobs that were put away keep theirs. */
+        post: operations["replacePicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf": {
         parameters: {
             query?: never;
@@ -590,6 +623,19 @@ export interface components {
             typed: {
                 [key: string]: string;
             };
+        };
+        /** @description A picture of the shop, and the jobs that it is used in. */
+        PictureEntry: {
+            picture: components["schemas"]["ArtworkView"];
+            /** Format: date-time */
+            created: string;
+            jobs: components["schemas"]["PictureUse"][];
+        };
+        /** @description A job that a picture is used in. */
+        PictureUse: {
+            id: string;
+            name: string;
+            archived: boolean;
         };
         /** @description The sheet that was last made for a job, and whether the job still is what it was then. */
         PrintedView: {
@@ -1993,6 +2039,64 @@ export interface operations {
             };
             /** @description Not a job file, or a field of it is wrong */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listPictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All pictures, the latest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureEntry"][];
+                };
+            };
+        };
+    };
+    replacePicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description SHA-256 of the new one */
+                    by: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The jobs that took it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureUse"][];
+                };
+            };
+            /** @description No such picture */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -19,12 +19,15 @@ const HousePage = lazy(() => import('../job/HousePage').then((m) => ({ default: 
 const ShelfPage = lazy(() => import('../route/ShelfPage').then((m) => ({ default: m.ShelfPage })));
 const SettingsPage = lazy(() => import('../measure/SettingsPage').then((m) => ({ default: m.SettingsPage })));
 
+const PicturesPage = lazy(() => import('../artwork/PicturesPage').then((m) => ({ default: m.PicturesPage })));
+
 const queries = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 2000 } } });
 
 const ROOMS = [
   ['/', 'Jobs'],
   ['/bench', 'Bench'],
   ['/logbook', 'Logbook'],
+  ['/pictures', 'Pictures'],
   ['/shelf', 'Shelf'],
   ['/recipes', 'Recipes'],
   ['/house', 'House rules'],
@@ -124,6 +127,7 @@ export function App() {
               <Route path="/bench" element={<BenchList />} />
               <Route path="/logbook" element={<Logbook />} />
               <Route path="/logbook/:id" element={<LogPage />} />
+              <Route path="/pictures" element={<PicturesPage />} />
               <Route path="/shelf" element={<ShelfPage />} />
               <Route path="/settings" element={<SettingsPage />} />
               <Route

@@ -316,7 +316,9 @@ export function BlankStage({
         </label>
       )}
       {placed === null && (
-        <p className="absolute inset-x-0 top-1/3 mx-auto w-fit bg-ground px-4 py-2 text-soft">
+        <p
+          className={`absolute inset-x-0 ${others.length > 0 ? 'bottom-8' : 'top-1/3'} mx-auto w-fit bg-ground px-4 py-2 text-soft`}
+        >
           Choose a picture on the ticket’s line “Picture”.
         </p>
       )}

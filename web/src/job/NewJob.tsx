@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useRef, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { api, got, type ProblemError } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
 import { PicturePicker } from '../artwork/PicturePicker';
@@ -12,7 +12,16 @@ export function NewJob() {
   const queries = useQueryClient();
   // One id for this form, however often its button is pressed.
   const id = useRef(crypto.randomUUID());
-  const [artwork, setArtwork] = useState<{ sha256: string; name: string }>();
+  // A picture that the shop has already, when the page was opened with one.
+  const [search] = useSearchParams();
+  const known = useQuery({
+    queryKey: ['pictures'],
+    queryFn: () => got(api.GET('/api/pictures')),
+    enabled: search.has('picture'),
+  });
+  const given = known.data?.find(({ picture }) => picture.sha256 === search.get('picture'))?.picture;
+  const [picked, setArtwork] = useState<{ sha256: string; name: string }>();
+  const artwork = picked ?? given;
   const [problem, setProblem] = useState<ProblemError>();
   const [busy, setBusy] = useState(false);
   const [reading, setReading] = useState(false);

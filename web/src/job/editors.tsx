@@ -59,9 +59,22 @@ function PictureEditor({ view, handle }: Props) {
   const format = useFormat();
   const placed = view.plan.placed;
   const { shows } = view.transfer;
+  const pictures = useQuery({ queryKey: ['pictures'], queryFn: () => got(api.GET('/api/pictures')) });
+  const others = pictures.data?.filter(({ picture }) => picture.sha256 !== view.artwork?.sha256) ?? [];
   return (
     <div className="grid gap-3">
       <PicturePicker current={view.artwork?.name} onPicked={({ sha256 }) => handle.change({ artwork: sha256 })} />
+      {others.length > 0 && (
+        <SelectField
+          label="Or one that you have"
+          options={[
+            { id: '', label: 'choose …' },
+            ...others.map(({ picture }) => ({ id: picture.sha256, label: picture.name })),
+          ]}
+          value=""
+          onChange={(e) => e.target.value !== '' && handle.change({ artwork: e.target.value })}
+        />
+      )}
       {view.artwork !== null && (
         <fieldset className="flex flex-wrap gap-x-4">
           <legend className="text-sm text-soft">What is in it?</legend>
