@@ -132,11 +132,18 @@ final readonly class SheetPdf
     private function mark(BarePdf $pdf, Mark $mark, string $text): void
     {
         match ($mark->kind) {
-            MarkKind::TrimLine => $pdf->Rect($mark->rect->xMm, $mark->rect->yMm, $mark->rect->size->widthMm, $mark->rect->size->heightMm, 'D', ['all' => ['width' => self::HAIRLINE_MM, 'dash' => '2,2', 'color' => [110, 110, 110]]]),
+            MarkKind::TrimLine => [] === $mark->lines ? $pdf->Rect($mark->rect->xMm, $mark->rect->yMm, $mark->rect->size->widthMm, $mark->rect->size->heightMm, 'D', ['all' => ['width' => self::HAIRLINE_MM, 'dash' => '2,2', 'color' => [110, 110, 110]]]) : $this->outline($pdf, $mark),
             MarkKind::ThisWayUp => $this->arrow($pdf, $mark),
             MarkKind::CheckBar => $this->checkBar($pdf, $mark, $text),
             MarkKind::Text => $this->text($pdf, $mark, $text),
         };
+    }
+
+    private function outline(BarePdf $pdf, Mark $mark): void
+    {
+        foreach ($mark->lines as $loop) {
+            $pdf->Polygon(array_merge(...$loop), 'D', ['all' => ['width' => self::HAIRLINE_MM, 'dash' => '2,2', 'color' => [110, 110, 110]]]);
+        }
     }
 
     private function arrow(BarePdf $pdf, Mark $mark): void

@@ -36,16 +36,27 @@ final readonly class CutLine
      */
     public static function around(Mask $kept, float $mmPerPixel, float $marginMm): self
     {
-        $margin = $marginMm / $mmPerPixel;
-        $frame = max(0, (int) ceil($margin)) + 2;
+        return self::aroundAt($kept, $mmPerPixel, [$marginMm])[0];
+    }
+
+    /**
+     * At several margins, for little more than the work of one.
+     *
+     * @param non-empty-list<float> $marginsMm 0 or more
+     *
+     * @return non-empty-list<self>
+     */
+    public static function aroundAt(Mask $kept, float $mmPerPixel, array $marginsMm): array
+    {
+        $frame = max(0, (int) ceil(max($marginsMm) / $mmPerPixel)) + 2;
         $framed = $kept->framed($frame);
         $outside = $framed->distances();
         // Close to the ink the line lies between pixels: half a pixel from either's middle.
-        $field = $margin < 1.0
+        $field = min($marginsMm) < $mmPerPixel
             ? array_map(static fn (float $out, float $in): float => $out > 0.0 ? $out - 0.5 : 0.5 - $in, $outside, $framed->inverse()->distances())
             : array_map(static fn (float $out): float => $out - 0.5, $outside);
 
-        return self::along(Contour::loops($field, $framed->width, $margin), $frame, $mmPerPixel);
+        return array_map(static fn (float $margin): self => self::along(Contour::loops($field, $framed->width, $margin / $mmPerPixel), $frame, $mmPerPixel), $marginsMm);
     }
 
     /**
@@ -80,6 +91,12 @@ final readonly class CutLine
         return self::along(Contour::loops($inwards, $framed->width, -$bridge), $frame, $mmPerPixel);
     }
 
+    /** @return list<non-empty-list<array{float, float}>> its loops as shares of a width */
+    public function sharesOf(float $widthMm): array
+    {
+        return array_map(static fn (array $loop): array => array_map(static fn (array $p): array => [$p[0] / $widthMm, $p[1] / $widthMm], $loop), $this->loops);
+    }
+
     public function effort(): CutEffort
     {
         return CutEffort::of($this->lengthMm <= 0.0 ? 0.0 : 100.0 * $this->corners / $this->lengthMm);
@@ -89,21 +106,21 @@ final readonly class CutLine
     private static function along(array $loops, int $frame, float $mmPerPixel): self
     {
         $kept = [];
-        $length = 0.0;
-        $corners = 0;
         foreach ($loops as $loop) {
             $mm = array_map(static fn (array $p): array => [($p[0] - $frame + 0.5) * $mmPerPixel, ($p[1] - $frame + 0.5) * $mmPerPixel], $loop);
             // Holes run the other way round and are not cut.
-            if (self::area($mm) < self::SPECK_MM2) {
-                continue;
+            if (self::area($mm) >= self::SPECK_MM2) {
+                $kept[] = Polyline::simplified(Polyline::smoothed($mm), self::SMOOTH_MM);
             }
-            $mm = Polyline::simplified(Polyline::smoothed($mm), self::SMOOTH_MM);
-            $kept[] = $mm;
-            $length += Polyline::length($mm);
-            $corners += Polyline::corners(Polyline::stepped($mm, self::STEP_MM), self::CORNER_DEGREES);
         }
+        // What lies in a hole that is not cut comes along with what is round it.
+        $outer = array_values(array_filter($kept, static fn (array $loop): bool => [] === array_filter($kept, static fn (array $other): bool => $other !== $loop && Polyline::holds($other, $loop[0]))));
 
-        return new self($kept, $length, $corners);
+        return new self(
+            $outer,
+            array_sum(array_map(Polyline::length(...), $outer)),
+            array_sum(array_map(static fn (array $loop): int => Polyline::corners(Polyline::stepped($loop, self::STEP_MM), self::CORNER_DEGREES), $outer)),
+        );
     }
 
     /** @param non-empty-list<array{float, float}> $loop */

@@ -5,21 +5,25 @@ declare(strict_types=1);
 namespace Wubbin\Core\Artwork;
 
 use Wubbin\Core\Measure\BadRecord;
-use Wubbin\Core\Measure\Record;
 
 /** Sums on closed lines, whose last point is joined to the first. */
 final readonly class Polyline
 {
     /**
+     * Numbers in pairs, x and y, with spaces between.
+     *
      * @return non-empty-list<array{float, float}>
      *
-     * @throws BadRecord unless it is a list of points
+     * @throws BadRecord where one is left over
      */
-    public static function fromRecord(Record $record): array
+    public static function fromText(string $text): array
     {
-        $points = array_map(static fn (Record $point): array => [$point->number('0'), $point->number('1')], $record->each());
+        $points = [];
+        foreach (array_chunk(explode(' ', $text), 2) as $pair) {
+            $points[] = isset($pair[1]) ? [(float) $pair[0], (float) $pair[1]] : throw BadRecord::at('outlines', 'A point has two numbers.');
+        }
 
-        return [] === $points ? throw BadRecord::at('outline', 'A line has points.') : $points;
+        return $points;
     }
 
     /**
@@ -74,6 +78,27 @@ final readonly class Polyline
         ksort($keep);
 
         return [$loop[0], ...array_map(static fn (int $i): array => $line[$i], array_keys($keep))];
+    }
+
+    /**
+     * Whether a point lies within it: a ray to the right crosses it an odd number of times.
+     *
+     * @param non-empty-list<array{float, float}> $loop
+     * @param array{float, float}                 $point
+     */
+    public static function holds(array $loop, array $point): bool
+    {
+        $inside = false;
+        $last = $loop[count($loop) - 1];
+        foreach ($loop as $next) {
+            if (($next[1] > $point[1]) !== ($last[1] > $point[1])
+                && $point[0] < ($last[0] - $next[0]) * ($point[1] - $next[1]) / ($last[1] - $next[1]) + $next[0]) {
+                $inside = !$inside;
+            }
+            $last = $next;
+        }
+
+        return $inside;
     }
 
     /** @param non-empty-list<array{float, float}> $loop */

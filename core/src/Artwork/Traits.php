@@ -14,9 +14,9 @@ use Wubbin\Core\Measure\Record;
  */
 final class Traits
 {
-    /** The outline is taken as of a picture so wide, at a margin that keeps it from following every pixel; both in mm. */
+    /** Outlines are taken as of a picture so wide, at these margins; the least keeps off single pixels. Both in mm. */
     private const NOMINAL_WIDTH = 200.0;
-    private const NOMINAL_MARGIN = 0.8;
+    private const NOMINAL_MARGINS = [0.8, 2.5, 5.0, 10.0];
 
     /** @var array<string, CutLine> by the width it was wanted at: sizes of one job share it */
     private array $cutLines = [];
@@ -25,12 +25,12 @@ final class Traits
     private array $foreseen = [];
 
     /**
-     * @param Colour|null                               $background      the colour of its background; null where it has none of one colour
-     * @param float                                     $backgroundShare of the picture, transparent parts included
-     * @param Palette                                   $palette         of what is not background
-     * @param Strokes                                   $strokes         of what is not background
-     * @param float                                     $upsideDown      likeness to itself turned round, 0 to 1
-     * @param list<non-empty-list<array{float, float}>> $outline         of what is not background, closed
+     * @param Colour|null                                                             $background      the colour of its background; null where it has none of one colour
+     * @param float                                                                   $backgroundShare of the picture, transparent parts included
+     * @param Palette                                                                 $palette         of what is not background
+     * @param Strokes                                                                 $strokes         of what is not background
+     * @param float                                                                   $upsideDown      likeness to itself turned round, 0 to 1
+     * @param non-empty-list<array{float, list<non-empty-list<array{float, float}>>}> $outlines        margins, the least first, and the closed lines at them round what is not background
      */
     private function __construct(
         public readonly ?Colour $background,
@@ -38,7 +38,7 @@ final class Traits
         public readonly Palette $palette,
         public readonly Strokes $strokes,
         public readonly float $upsideDown,
-        public readonly array $outline,
+        private readonly array $outlines,
     ) {
     }
 
@@ -54,7 +54,7 @@ final class Traits
             Palette::of($bitmap, $ink),
             Strokes::of($ink),
             UpsideDown::likeness($bitmap, $lab),
-            array_map(static fn (array $loop): array => array_map(static fn (array $p): array => [$p[0] / self::NOMINAL_WIDTH, $p[1] / self::NOMINAL_WIDTH], $loop), CutLine::around($ink, self::NOMINAL_WIDTH / $bitmap->width, self::NOMINAL_MARGIN)->loops),
+            self::outlinesOf($ink),
         );
     }
 
@@ -69,7 +69,7 @@ final class Traits
             Palette::ofColours(array_map(static fn (Record $one): array => [Colour::hex($one->string('colour')), $one->number('share')], $record->records('palette'))),
             Strokes::fromRecord($record->record('strokes')),
             $record->number('upside_down'),
-            array_map(Polyline::fromRecord(...), $record->records('outline')),
+            self::readOutlines($record->record('outlines')),
         );
     }
 
@@ -82,19 +82,41 @@ final class Traits
             'palette' => array_map(static fn (array $one): array => ['colour' => $one[0]->toHex(), 'share' => $one[1]], $this->palette->colours),
             'strokes' => $this->strokes->toRecord(),
             'upside_down' => $this->upsideDown,
-            'outline' => array_map(static fn (array $loop): array => array_map(static fn (array $p): array => [round($p[0], 5), round($p[1], 5)], $loop), $this->outline),
+            'outlines' => array_map(static fn (array $one): array => ['margin' => $one[0], 'loops' => array_map(static fn (array $loop): string => implode(' ', array_map(static fn (array $p): string => sprintf('%.5F %.5F', $p[0], $p[1]), $loop)), $one[1])], $this->outlines),
         ];
     }
 
-    /** The line along its outline at this width of the picture, and how hard it is to cut. */
-    public function cutLine(float $widthMm): CutLine
+    /** The line to cut along at this width of the picture, at the widest margin that is no wider than wanted. */
+    public function cutLine(float $widthMm, float $marginMm = 0.0): CutLine
     {
-        return $this->cutLines[sprintf('%.3F mm', $widthMm)] ??= CutLine::scaled($this->outline, $widthMm);
+        [, $loops] = $this->outlines[0];
+        foreach ($this->outlines as [$margin, $wider]) {
+            // A hundredth more is forgiven to rounding.
+            $loops = $margin * $widthMm <= 1.01 * $marginMm ? $wider : $loops;
+        }
+
+        return $this->cutLines[sprintf('%.3F mm at %.3F mm', $widthMm, $marginMm)] ??= CutLine::scaled($loops, $widthMm);
     }
 
     /** What becomes of its colours on cloth of this one. */
     public function on(Colour $cloth): Foresight
     {
         return $this->foreseen[$cloth->toHex()] ??= Foresight::of($this->palette, $cloth);
+    }
+
+    /** @return non-empty-list<array{float, list<non-empty-list<array{float, float}>>}> */
+    private static function outlinesOf(Mask $ink): array
+    {
+        $lines = CutLine::aroundAt($ink, self::NOMINAL_WIDTH / $ink->width, self::NOMINAL_MARGINS);
+
+        return array_map(static fn (float $margin, CutLine $line): array => [$margin / self::NOMINAL_WIDTH, $line->sharesOf(self::NOMINAL_WIDTH)], self::NOMINAL_MARGINS, $lines);
+    }
+
+    /** @return non-empty-list<array{float, list<non-empty-list<array{float, float}>>}> */
+    private static function readOutlines(Record $record): array
+    {
+        $outlines = array_map(static fn (Record $one): array => [$one->number('margin'), array_map(Polyline::fromText(...), $one->strings('loops'))], $record->each());
+
+        return [] === $outlines ? throw BadRecord::at('outlines', 'A picture has an outline.') : $outlines;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Artwork\ColourWord;
+use Wubbin\Core\Artwork\CutEffort;
 use Wubbin\Core\Artwork\CutLine;
 use Wubbin\Core\Artwork\Foresight;
 use Wubbin\Core\Artwork\Traits;
@@ -13,6 +14,9 @@ use Wubbin\Core\Measure\Colour;
 /** How a picture will come out at its size and on its blank, told from its pixels. */
 final readonly class Look implements \JsonSerializable
 {
+    /** A picture that fills more of its rectangle is cut along that. */
+    private const WORTH_CUTTING = 0.05;
+
     /** Colours of a smaller share are left out of the list. */
     private const WORTH_SHOWING = 0.01;
 
@@ -24,11 +28,21 @@ final readonly class Look implements \JsonSerializable
     {
     }
 
-    public static function of(Traits $traits, float $widthMm, Colour $cloth, bool $opaque): self
+    public static function of(Traits $traits, float $widthMm, float $trimMm, Colour $cloth, bool $opaque): self
     {
         $finest = $traits->palette->isFlat() ? $traits->strokes->finest() : null;
 
-        return new self($traits, $cloth, $opaque ? null : $traits->on($cloth), null === $finest ? null : $finest * $widthMm, $traits->cutLine($widthMm));
+        return new self($traits, $cloth, $opaque ? null : $traits->on($cloth), null === $finest ? null : $finest * $widthMm, $traits->cutLine($widthMm, $trimMm));
+    }
+
+    /**
+     * The line that its sheet is cut along: its outline, where there is something to cut away and scissors can follow.
+     *
+     * @return list<non-empty-list<array{float, float}>> in mm from the picture's upper left corner; none for its rectangle
+     */
+    public function trimLine(): array
+    {
+        return $this->traits->backgroundShare < self::WORTH_CUTTING || CutEffort::Hard === $this->cut->effort() ? [] : $this->cut->loops;
     }
 
     /** @return array<string, mixed> */

@@ -96,7 +96,7 @@ final readonly class Setup
         $this->placed = null === $picture && !$byHand ? null : $transfer->placement->rectOf($picture);
         $this->dpi = null === $this->placed ? null : $picture?->effectiveDpi($this->placed->size);
 
-        $this->look = null === $picture?->traits || null === $this->placed ? null : Look::of($picture->traits, $this->placed->size->widthMm, $job->blank->colour, $this->route->opaque);
+        $this->look = null === $picture?->traits || null === $this->placed ? null : Look::of($picture->traits, $this->placed->size->widthMm, $this->trim()->mm, $job->blank->colour, $this->route->opaque);
         $this->setting = $this->chooseSetting();
         $this->base = null === $this->route->base ? null : self::choose($shelf->bases, $transfer->choices->thing('base'), fn (Support $base): bool => Route::BASE_HARD !== $this->route->base || $base->hard);
         $this->guard = $this->route->guard && $this->kind->hollow ? self::choose($shelf->guards, $transfer->choices->thing('guard'), static fn (Support $guard): bool => true) : null;
@@ -130,6 +130,18 @@ final readonly class Setup
     public function trim(): Length
     {
         return Length::mm(isset($this->ways->figures['trim']) ? $this->ways->figures['trim']->value : 0.0);
+    }
+
+    /** How long the line is that its sheet is cut along, in mm. */
+    public function trimLength(): float
+    {
+        $size = $this->placed?->grown($this->trim()->mm)->size;
+
+        return match (true) {
+            null === $size => 0.0,
+            null === $this->look || [] === $this->look->trimLine() => 2.0 * ($size->widthMm + $size->heightMm),
+            default => $this->look->cut->lengthMm,
+        };
     }
 
     /** The temperature that the heat source is set to, where it is told; of an iron by its dots. */
@@ -271,7 +283,7 @@ final readonly class Setup
             return null;
         }
 
-        return SheetLayout::fit($this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->trim(), $this->stack->mirrored(), $this->sheetLabel(), 'none' !== ($this->ways->options['guide']->id ?? ''));
+        return SheetLayout::fit($this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->trim(), $this->stack->mirrored(), $this->sheetLabel(), 'none' !== ($this->ways->options['guide']->id ?? ''), $this->look?->trimLine() ?? []);
     }
 
     /**

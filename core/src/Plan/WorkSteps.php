@@ -94,7 +94,7 @@ final readonly class WorkSteps
         return match (true) {
             'peel' === $rule->time => [$this->setup->peel->wait, $this->setup->peel->provenance],
             null !== $rule->time => [Duration::seconds($this->setup->seconds($rule->time) * $rule->times), $this->setup->ways->figures[$rule->time]->provenance],
-            StepKind::Cut === $rule->kind => [$hands->cutting($this->setup->placed?->grown($this->setup->trim()->mm)->size), $hands->trimProvenance],
+            StepKind::Cut === $rule->kind => [$hands->cutting($this->setup->trimLength()), $hands->trimProvenance],
             default => [$hands->of($rule->kind), $hands->provenance],
         };
     }

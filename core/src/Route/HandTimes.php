@@ -8,7 +8,6 @@ use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Duration;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Core\Measure\Size;
 
 /** How long hands need for what no recipe times. */
 final readonly class HandTimes
@@ -44,11 +43,9 @@ final readonly class HandTimes
         return Duration::seconds($this->seconds[$kind->value] ?? throw BadRecord::at('hands.seconds.'.$kind->value, 'Nothing says how long this takes.'));
     }
 
-    /** Once round the trim line with scissors; without a size only taking it up and down. */
-    public function cutting(?Size $trimmed): Duration
+    /** Along a line of this length with scissors, and taking the sheet up and down. */
+    public function cutting(float $lengthMm): Duration
     {
-        $round = null === $trimmed ? 0.0 : 2.0 * ($trimmed->widthMm + $trimmed->heightMm);
-
-        return Duration::seconds($this->trimHandlingSeconds + $round / $this->trimMmPerSecond);
+        return Duration::seconds($this->trimHandlingSeconds + $lengthMm / $this->trimMmPerSecond);
     }
 }

@@ -13,11 +13,12 @@ use Wubbin\Core\Measure\Rect;
  */
 final readonly class Mark implements \JsonSerializable
 {
-    public function __construct(public MarkKind $kind, public Rect $rect, public string $text = '', public bool $turned = false)
+    /** @param list<non-empty-list<array{float, float}>> $lines of a trim line that is no rectangle: closed, x and y in mm on the sheet */
+    public function __construct(public MarkKind $kind, public Rect $rect, public string $text = '', public bool $turned = false, public array $lines = [])
     {
     }
 
-    /** @return array{kind: string, x_mm: float, y_mm: float, width_mm: float, height_mm: float, text: string, turned: bool} */
+    /** @return array{kind: string, x_mm: float, y_mm: float, width_mm: float, height_mm: float, text: string, turned: bool, lines: list<non-empty-list<array{float, float}>>} */
     public function jsonSerialize(): array
     {
         return [
@@ -28,6 +29,7 @@ final readonly class Mark implements \JsonSerializable
             'height_mm' => $this->rect->size->heightMm,
             'text' => $this->text,
             'turned' => $this->turned,
+            'lines' => $this->lines,
         ];
     }
 }

@@ -33,14 +33,15 @@ final readonly class SheetLayout implements \JsonSerializable
     /**
      * Tries the sheet upright and lying, with the strip below and beside the picture; the first that fits is taken.
      *
-     * @param Size   $paper    the sheet, upright
-     * @param float  $marginMm what the printer leaves white on every side
-     * @param string $name     the job's name
-     * @param bool   $guide    whether the trim line is drawn
+     * @param Size                                      $paper    the sheet, upright
+     * @param float                                     $marginMm what the printer leaves white on every side
+     * @param string                                    $name     the job's name
+     * @param bool                                      $guide    whether the trim line is drawn
+     * @param list<non-empty-list<array{float, float}>> $outline  closed lines to trim along, in mm from the picture's upper left corner as it reads; its rectangle where there are none
      *
      * @return self|null null where the picture with its trim margin and the strip is too large for the sheet
      */
-    public static function fit(Size $picture, Size $paper, float $marginMm, Length $trim, bool $mirrored, string $name, bool $guide = true): ?self
+    public static function fit(Size $picture, Size $paper, float $marginMm, Length $trim, bool $mirrored, string $name, bool $guide = true, array $outline = []): ?self
     {
         foreach ([$paper, $paper->turned()] as $page) {
             $printable = Rect::mm($marginMm, $marginMm, $page->widthMm - 2.0 * $marginMm, $page->heightMm - 2.0 * $marginMm);
@@ -48,7 +49,7 @@ final readonly class SheetLayout implements \JsonSerializable
                 $room = self::room($printable, $beside);
                 if ($picture->grown($trim->mm)->fitsIn($room->size)) {
                     $place = Rect::at($room->xMm + ($room->size->widthMm - $picture->widthMm) / 2.0, $room->yMm + $trim->mm, $picture);
-                    $marks = [...($guide ? [new Mark(MarkKind::TrimLine, $place->grown($trim->mm))] : []), ...self::strip($printable, $beside, $name)];
+                    $marks = [...($guide ? [new Mark(MarkKind::TrimLine, $place->grown($trim->mm), lines: self::onSheet($outline, $place, $mirrored))] : []), ...self::strip($printable, $beside, $name)];
 
                     return new self($page, $printable, $place, $mirrored, $marks);
                 }
@@ -71,6 +72,19 @@ final readonly class SheetLayout implements \JsonSerializable
         }
 
         return $widest;
+    }
+
+    /**
+     * @param list<non-empty-list<array{float, float}>> $outline
+     *
+     * @return list<non-empty-list<array{float, float}>>
+     */
+    private static function onSheet(array $outline, Rect $place, bool $mirrored): array
+    {
+        return array_map(static fn (array $loop): array => array_map(static fn (array $p): array => [
+            round($mirrored ? $place->right() - $p[0] : $place->xMm + $p[0], 2),
+            round($place->yMm + $p[1], 2),
+        ], $loop), $outline);
     }
 
     private static function room(Rect $printable, bool $beside): Rect

@@ -56,6 +56,14 @@ final class CutLineTest extends TestCase
         self::assertEqualsWithDelta(2.0 * \M_PI * 20.0, $line->lengthMm, 1.5);
     }
 
+    public function testWhatLiesInAHoleComesAlongWithTheRing(): void
+    {
+        $target = Shapes::mask(200, 200, static fn (float $x, float $y): bool => ($d = hypot($x - 100, $y - 100)) <= 20 || ($d >= 50 && $d <= 80));
+        $line = CutLine::around($target, 0.25, 1.0);
+        self::assertCount(1, $line->loops);
+        self::assertEqualsWithDelta(2.0 * \M_PI * 21.0, $line->lengthMm, 2.0);
+    }
+
     public function testPartsThatLieApartAreCutApartUntilTheMarginJoinsThem(): void
     {
         $two = Shapes::mask(200, 100, static fn (float $x, float $y): bool => hypot($x - 50, $y - 50) <= 30 || hypot($x - 150, $y - 50) <= 30);

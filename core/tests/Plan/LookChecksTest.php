@@ -14,6 +14,9 @@ use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnitFormat;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Severity;
+use Wubbin\Core\Plan\Step;
+use Wubbin\Core\Plan\TransferPlan;
+use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Tests\Artwork\Shapes;
 use Wubbin\Core\Tests\Orchard;
 
@@ -105,6 +108,45 @@ final class LookChecksTest extends TestCase
         $traits = Traits::of(self::disc('c8102eff', 'ffffffff'));
         self::assertEqualsWithDelta(\M_PI * 202.0, $traits->cutLine(250.0)->lengthMm, 0.015 * \M_PI * 202.0);
         self::assertEqualsWithDelta($traits->cutLine(250.0)->lengthMm / 2.0, $traits->cutLine(125.0)->lengthMm, 0.5);
+    }
+
+    /** The widest of the margins kept that is no wider than wanted: 2.5 of 200 is 3 of 240 mm. */
+    public function testTheCutLineKeepsTheMarginThatIsWanted(): void
+    {
+        $traits = Traits::of(self::disc('c8102eff', 'ffffffff'));
+        $radius = static fn (float $width, float $margin): float => $traits->cutLine($width, $margin)->lengthMm / (2.0 * \M_PI);
+        self::assertEqualsWithDelta(96.0 + 3.0, $radius(240.0, 3.0), 1.2);
+        self::assertEqualsWithDelta(96.0 + 12.0, $radius(240.0, 15.0), 1.4);
+        self::assertLessThan(96.0 + 3.0, $radius(240.0, 1.0));
+    }
+
+    /** A picture on clear ground is cut along its outline, mirrored as its sheet is; one that fills its rectangle along that. */
+    public function testTheSheetIsTrimmedAlongTheOutline(): void
+    {
+        $half = Shapes::bitmap(200, 100, static fn (int $x, int $y): string => hypot($x - 50, $y - 50) <= 40 ? 'c8102eff' : '00000000');
+        $sheet = self::planOf($half)->sheet;
+        self::assertNotNull($sheet);
+        $lines = $sheet->marks[0]->lines;
+        self::assertCount(1, $lines);
+        $middle = (min(array_column($lines[0], 0)) + max(array_column($lines[0], 0))) / 2.0;
+        self::assertTrue($sheet->mirrored);
+        self::assertEqualsWithDelta($sheet->picture->right() - 60.0, $middle, 1.0, 'what is left on the picture is right on its sheet');
+        $full = Shapes::bitmap(200, 100, static fn (): string => 'c8102eff');
+        self::assertSame([], self::planOf($full)->sheet->marks[0]->lines ?? null);
+    }
+
+    /** Scissors go 15 mm a second: 2π · 99 mm round the disc, and 20 s to take it up and down. */
+    public function testCuttingTakesAsLongAsItsLine(): void
+    {
+        $cut = static fn (Bitmap $bitmap): float => array_values(array_filter(self::planOf($bitmap)->steps, static fn (Step $step): bool => StepKind::Cut === $step->kind))[0]->duration->seconds;
+        $disc = $cut(self::disc('c8102eff', '00000000'));
+        self::assertEqualsWithDelta(20.0 + 2.0 * \M_PI * 99.0 / 15.0, $disc, 1.0);
+        self::assertGreaterThan($disc, $cut(Shapes::bitmap(100, 100, static fn (): string => 'c8102eff')));
+    }
+
+    private static function planOf(Bitmap $bitmap): TransferPlan
+    {
+        return Orchard::plan(null, Picture::of(str_repeat('a', 64), 'branch.png', PictureKind::Vector, $bitmap->width, $bitmap->height, false, Traits::of($bitmap)));
     }
 
     private static function check(string $id, Bitmap $bitmap, ?Job $job = null): ?Check

@@ -1104,6 +1104,8 @@ export interface components {
             height_mm: number;
             text: string;
             turned: boolean;
+            /** @description Of a trim line that is no rectangle: closed lines, x and y in mm on the sheet */
+            lines: number[][][];
         };
         IronPlace: {
             x_mm: number;
@@ -1390,6 +1392,8 @@ export interface components {
                     height_mm: number;
                     text: string;
                     turned: boolean;
+                    /** @description Of a trim line that is no rectangle: closed lines, x and y in mm on the sheet */
+                    lines: number[][][];
                 };
                 SheetLayout: {
                     page_width_mm: number;

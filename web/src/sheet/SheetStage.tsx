@@ -27,7 +27,15 @@ function SheetMark({ mark, text }: { mark: Mark; text: string }) {
   );
   switch (mark.kind) {
     case 'trim-line':
-      return (
+      return mark.lines.length > 0 ? (
+        <path
+          d={mark.lines.map((loop) => `M${loop.map((p) => p.join(' ')).join('L')}Z`).join('')}
+          fill="none"
+          stroke="#6e6e6e"
+          strokeWidth={0.3}
+          strokeDasharray="2 2"
+        />
+      ) : (
         <rect x={x} y={y} width={w} height={h} fill="none" stroke="#6e6e6e" strokeWidth={0.3} strokeDasharray="2 2" />
       );
     case 'this-way-up':
