@@ -132,6 +132,16 @@ final readonly class Setup
         return Length::mm(isset($this->ways->figures['trim']) ? $this->ways->figures['trim']->value : 0.0);
     }
 
+    /**
+     * The line that its sheet is cut along, where it is not the picture's rectangle: a strip for hinge tape needs that.
+     *
+     * @return list<non-empty-list<array{float, float}>> in mm from the picture's upper left corner
+     */
+    private function trimLine(): array
+    {
+        return null === $this->look || isset($this->ways->figures['hinge']) ? [] : $this->look->trimLine();
+    }
+
     /** How long the line is that its sheet is cut along, in mm. */
     public function trimLength(): float
     {
@@ -139,7 +149,7 @@ final readonly class Setup
 
         return match (true) {
             null === $size => 0.0,
-            null === $this->look || [] === $this->look->trimLine() => 2.0 * ($size->widthMm + $size->heightMm),
+            null === $this->look || [] === $this->trimLine() => 2.0 * ($size->widthMm + $size->heightMm),
             default => $this->look->cut->lengthMm,
         };
     }
@@ -283,7 +293,7 @@ final readonly class Setup
             return null;
         }
 
-        return SheetLayout::fit($this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->trim(), $this->stack->mirrored(), $this->sheetLabel(), 'none' !== ($this->ways->options['guide']->id ?? ''), $this->look?->trimLine() ?? []);
+        return SheetLayout::fit($this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->trim(), $this->stack->mirrored(), $this->sheetLabel(), 'none' !== ($this->ways->options['guide']->id ?? ''), $this->trimLine());
     }
 
     /**

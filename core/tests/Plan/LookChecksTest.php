@@ -131,6 +131,8 @@ final class LookChecksTest extends TestCase
         $middle = (min(array_column($lines[0], 0)) + max(array_column($lines[0], 0))) / 2.0;
         self::assertTrue($sheet->mirrored);
         self::assertEqualsWithDelta($sheet->picture->right() - 60.0, $middle, 1.0, 'what is left on the picture is right on its sheet');
+        $hinged = Orchard::plan(Orchard::jobOf('paper-wood'), Picture::of(str_repeat('a', 64), 'branch.png', PictureKind::Vector, 200, 100, false, Traits::of($half)));
+        self::assertSame([], $hinged->sheet->marks[0]->lines ?? null, 'a strip for tape is left on one side');
         $full = Shapes::bitmap(200, 100, static fn (): string => 'c8102eff');
         self::assertSame([], self::planOf($full)->sheet->marks[0]->lines ?? null);
     }
