@@ -20,8 +20,8 @@ final readonly class Background
     /** Under this share of the edge in one colour the picture has no background but goes on beyond it (assumed). */
     private const LEAST_OF_EDGE = 0.3;
 
-    /** What stands alone in the background and is smaller than this share of the picture is noise in it (assumed). */
-    private const SPECK = 0.0002;
+    /** What stands alone in the background with fewer pixels is noise in it; the dot of an i has more (assumed). */
+    private const SPECK = 4;
 
     /** @param Colour|null $colour what was taken for its colour; null where only transparency is, or none */
     private function __construct(public Mask $mask, public ?Colour $colour)
@@ -42,7 +42,7 @@ final readonly class Background
             return new self($opaque->inverse(), null);
         }
         $alike = self::alike($bitmap, $lab ?? LabPlanes::of($bitmap), $colour, $tolerance, $opaque);
-        $mask = ($islands ? $alike : self::reached($alike, $edge))->inverse()->withoutSpecks((int) ceil(self::SPECK * strlen($opaque->set)))->inverse();
+        $mask = ($islands ? $alike : self::reached($alike, $edge))->inverse()->withoutSpecks(self::SPECK)->inverse();
 
         // Where nothing would be left, it is the picture itself.
         return 1.0 === $mask->share() ? new self($opaque->inverse(), null) : new self($mask, $colour);

@@ -40,6 +40,12 @@ final class ExaminationTest extends TestCase
         self::assertEqualsWithDelta(1.0 - \M_PI * 3600.0 / 40000.0, Background::of($specked)->mask->share(), 0.002);
     }
 
+    public function testTheDotOfAnIStays(): void
+    {
+        $i = Shapes::bitmap(200, 200, static fn (int $x, int $y): string => ($x >= 90 && $x < 96 && $y > 60 && $y < 140) || ($x >= 91 && $x < 94 && $y >= 50 && $y < 53) ? '000000ff' : 'ffffffff');
+        self::assertSame(6 * 79 + 9, Background::of($i)->mask->inverse()->count());
+    }
+
     public function testAnIslandStaysUnlessItIsAskedFor(): void
     {
         // A white eye within the red disc.
