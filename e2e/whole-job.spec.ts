@@ -116,7 +116,7 @@ test('units change at a click, everywhere', async ({ page }) => {
       : route.continue());
   });
   await page.goto('/jobs/picking-crew');
-  await expect(line(page, 'Picture')).toContainText('240 × 191.7 mm');
+  await expect(line(page, 'Picture')).toContainText('240 × 191.8 mm');
   await page.getByText('in · °F').click();
   await expect(line(page, 'Picture')).toContainText('9.45 × 7.55 in');
   await expect(line(page, 'Heat')).toContainText('392 °F');

@@ -13,7 +13,7 @@ use Wubbin\Http\Problem;
 final readonly class SvgReader
 {
     /** Fine enough that the visible part is found to a tenth of a millimetre on an A4 sheet. */
-    private const MEASURE_PIXELS = 3000;
+    private const MEASURE_PIXELS = 2000;
     private const PREVIEW_PIXELS = 1400;
     private const SECONDS = 15;
 
@@ -44,7 +44,7 @@ final readonly class SvgReader
         }
         $image->setImagePage(0, 0, 0, 0);
         if (max($width, $height) > self::PREVIEW_PIXELS) {
-            $image->thumbnailImage(self::PREVIEW_PIXELS, self::PREVIEW_PIXELS, true);
+            $image->scaleImage(self::PREVIEW_PIXELS, self::PREVIEW_PIXELS, true);
         }
         $image->writeImage('png:'.$into.'/'.ReadPicture::PREVIEW);
         unlink($measure);

@@ -17,8 +17,8 @@ final class BackgroundTest extends ShopTestCase
         $whole = $this->disc($format);
         $cut = $this->read($this->ask('POST', '/api/artwork/'.$whole.'/without-background', ['tolerance' => 12, 'islands' => false]), 201);
         self::assertSame($whole, $cut->string('made_of'));
-        // A disc of radius 200 is left of 800 × 600 pixels.
-        self::assertEqualsWithDelta([400.0, 400.0], [$cut->number('width'), $cut->number('height')], 6.0);
+        // A disc of radius 100 is left of 400 × 300 pixels.
+        self::assertEqualsWithDelta([200.0, 200.0], [$cut->number('width'), $cut->number('height')], 6.0);
         $sha256 = $cut->string('sha256');
         $preview = new \Imagick($this->data.'/files/'.substr($sha256, 0, 2).'/'.$sha256.'/preview.png');
         self::assertSame(0.0, $preview->getImagePixelColor(2, 2)->getColorValue(\Imagick::COLOR_ALPHA));
@@ -69,10 +69,10 @@ final class BackgroundTest extends ShopTestCase
     private function disc(string $format): string
     {
         $image = new \Imagick();
-        $image->newImage(800, 600, 'white');
+        $image->newImage(400, 300, 'white');
         $draw = new \ImagickDraw();
         $draw->setFillColor('#c8102e');
-        $draw->circle(400, 300, 600, 300);
+        $draw->circle(200, 150, 300, 150);
         $image->drawImage($draw);
 
         return $this->read($this->upload(Pictures::save($image, $format, $this->data.'/in')), 201)->string('sha256');
