@@ -61,6 +61,12 @@ final readonly class Strokes
         return new self($fine, $thick, $ink->width);
     }
 
+    /** Of a picture that is no drawing of lines, so that there is nothing to measure. */
+    public static function none(int $width): self
+    {
+        return new self([], 0, $width);
+    }
+
     /** @throws BadRecord */
     public static function fromRecord(Record $record): self
     {

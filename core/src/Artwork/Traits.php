@@ -47,12 +47,13 @@ final class Traits
         $lab = LabPlanes::of($bitmap);
         $background = Background::of($bitmap, lab: $lab);
         $ink = $background->mask->inverse();
+        $palette = Palette::of($bitmap, $ink);
 
         return new self(
             $background->colour,
             $background->mask->share(),
-            Palette::of($bitmap, $ink),
-            Strokes::of($ink),
+            $palette,
+            $palette->isFlat() ? Strokes::of($ink) : Strokes::none($bitmap->width),
             UpsideDown::likeness($bitmap, $lab),
             self::outlinesOf($ink),
         );
@@ -107,6 +108,12 @@ final class Traits
     /** @return non-empty-list<array{float, list<non-empty-list<array{float, float}>>}> */
     private static function outlinesOf(Mask $ink): array
     {
+        if ($ink->count() === strlen($ink->set)) {
+            // It fills its rectangle, and is cut along that.
+            $high = $ink->height / $ink->width;
+
+            return [[0.0, [[[0.0, 0.0], [1.0, 0.0], [1.0, $high], [0.0, $high]]]]];
+        }
         $lines = CutLine::aroundAt($ink, self::NOMINAL_WIDTH / $ink->width, self::NOMINAL_MARGINS);
 
         return array_map(static fn (float $margin, CutLine $line): array => [$margin / self::NOMINAL_WIDTH, $line->sharesOf(self::NOMINAL_WIDTH)], self::NOMINAL_MARGINS, $lines);

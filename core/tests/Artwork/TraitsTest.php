@@ -46,6 +46,13 @@ final class TraitsTest extends TestCase
         self::assertSame(json_encode($record), json_encode(Traits::fromRecord(Record::of(json_decode((string) json_encode($record), true)))->toRecord()));
     }
 
+    public function testAPictureThatFillsItsRectangleIsCutAlongThat(): void
+    {
+        $line = Traits::of(Shapes::bitmap(60, 30, static fn (int $x, int $y): string => sprintf('%02x%02x40ff', $x * 4, $y * 8)))->cutLine(100.0, 3.0);
+        self::assertEqualsWithDelta(300.0, $line->lengthMm, 0.01);
+        self::assertSame(4, $line->corners);
+    }
+
     public function testARecordWithoutAnOutlineIsNone(): void
     {
         $record = ['outlines' => []] + Traits::of(Bitmap::of(1, 1, "\x10\x20\x30\xff"))->toRecord();
