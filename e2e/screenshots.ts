@@ -76,7 +76,7 @@ shot('routes-compared', '/jobs/seed-bags/routes?use=hung&look=matte', {
     }
   },
 });
-shot('candle', '/jobs/blossom-candles');
+shot('pictures', '/pictures');
 shot('picture', '/jobs/helpers', { before: (page) => page.getByRole('tab', { name: 'The picture' }).click() });
 shot('two-pictures', '/jobs/shed-mugs?picture=2');
 shot('recipes', '/recipes', { before: (page) => page.getByRole('button', { name: /supplier’s sheet/ }).click() });

@@ -25,7 +25,7 @@ class Artwork
         #[ORM\Id, ORM\Column(length: 64)]
         public readonly string $sha256,
         #[ORM\Column(type: 'json')]
-        public readonly array $facts,
+        private array $facts,
     ) {
         $this->created = Instant::now();
     }
@@ -38,6 +38,12 @@ class Artwork
             'form' => $read->form,
             'note' => $read->note,
         ]);
+    }
+
+    /** What a look at its pixels told, of a picture that was taken before they were looked at. */
+    public function examined(Traits $traits): void
+    {
+        $this->facts = ['traits' => $traits->toRecord()] + $this->facts;
     }
 
     public function picture(): Picture

@@ -6,6 +6,7 @@ namespace Wubbin\Artwork;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Filesystem\Filesystem;
+use Wubbin\Core\Artwork\Bitmap;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\Traits;
 use Wubbin\Http\Problem;
@@ -32,6 +33,11 @@ final readonly class ArtworkStore
     {
         $known = $this->find((string) hash_file('sha256', $path));
         if (null !== $known) {
+            if (null === $known->picture()->traits) {
+                $known->examined(Traits::of($this->working($known)));
+                $this->entities->flush();
+            }
+
             return $known;
         }
         $artwork = $this->read($path, $name, $madeOf);
@@ -62,6 +68,12 @@ final readonly class ArtworkStore
         }
 
         return Artwork::of($sha256, self::tidy($name), $read, $traits, $madeOf);
+    }
+
+    /** The picture at the size at which it is examined. */
+    public function working(Artwork $artwork): Bitmap
+    {
+        return WorkingBitmap::of($this->files->path($artwork->sha256, ReadPicture::PREVIEW));
     }
 
     public function find(?string $sha256): ?Artwork

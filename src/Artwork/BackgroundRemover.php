@@ -18,10 +18,10 @@ final readonly class BackgroundRemover
     {
     }
 
-    /** What would be taken away, as a PNG to lay over the preview: hatched violet where it goes, clear where it stays. */
+    /** What would be taken away, as a PNG to lay over the preview: violet where it goes, clear where it stays. */
     public function preview(Artwork $artwork, float $tolerance, bool $islands): string
     {
-        $image = self::image($this->background($artwork, $tolerance, $islands)->mask);
+        $image = self::image(Background::of($this->store->working($artwork), $tolerance, $islands)->mask);
         $veil = new \Imagick();
         $veil->newImage($image->getImageWidth(), $image->getImageHeight(), '#6a35ab');
         $image->evaluateImage(\Imagick::EVALUATE_MULTIPLY, 0.8);
@@ -39,7 +39,7 @@ final readonly class BackgroundRemover
         if (PictureKind::Vector === $artwork->picture()->kind) {
             throw Problem::field('tolerance', 'This drawing is made of lines: give it a clear background in the program that drew it.');
         }
-        $background = $this->background($artwork, $tolerance, $islands);
+        $background = Background::of($this->store->working($artwork), $tolerance, $islands);
         if (null === $background->colour) {
             throw Problem::field('tolerance', 'Its edge is not of one colour, so there is no background to take away.');
         }
@@ -67,11 +67,6 @@ final readonly class BackgroundRemover
         } finally {
             (new Filesystem())->remove($directory);
         }
-    }
-
-    private function background(Artwork $artwork, float $tolerance, bool $islands): Background
-    {
-        return Background::of(WorkingBitmap::of($this->files->path($artwork->sha256, ReadPicture::PREVIEW)), $tolerance, $islands);
     }
 
     /** White where the mask is set. */

@@ -6,14 +6,12 @@ namespace Wubbin\Artwork;
 
 use Wubbin\Core\Artwork\Background;
 use Wubbin\Core\Artwork\CutLine;
-use Wubbin\Core\Artwork\Mask;
 use Wubbin\Http\Problem;
-use Wubbin\Storage\FileStore;
 
 /** The line to cut a picture out along, at the margin and the size that are wanted. */
 final readonly class CutLines
 {
-    public function __construct(private FileStore $files)
+    public function __construct(private ArtworkStore $store)
     {
     }
 
@@ -23,7 +21,7 @@ final readonly class CutLines
      */
     public function of(Artwork $artwork, float $widthMm, float $marginMm, bool $easier): CutLine
     {
-        $kept = $this->kept($artwork);
+        $kept = Background::of($this->store->working($artwork))->mask->inverse();
         $mmPerPixel = $widthMm / $kept->width;
 
         return $easier ? CutLine::easierAround($kept, $mmPerPixel, $marginMm) : CutLine::around($kept, $mmPerPixel, $marginMm);
@@ -55,10 +53,5 @@ final readonly class CutLines
             '<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="%3$.3F %4$.3F %1$.3F %2$.3F"><title>%5$s</title><path d="%6$s" fill="none" stroke="#000000" stroke-width="0.1"/></svg>'."\n",
             $width, $height, $left, $top, htmlspecialchars($name, \ENT_XML1), $path,
         );
-    }
-
-    private function kept(Artwork $artwork): Mask
-    {
-        return Background::of(WorkingBitmap::of($this->files->path($artwork->sha256, ReadPicture::PREVIEW)))->mask->inverse();
     }
 }

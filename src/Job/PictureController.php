@@ -56,13 +56,15 @@ final readonly class PictureController
             $this->artwork->find($wanted) ?? throw Problem::notFound('This picture is not in the store.');
         }
         $taken = [];
+        $catalogue = $this->desk->catalogue();
+        $new = $this->artwork->pictures([$by]);
         foreach ($this->entities->getRepository(StoredJob::class)->findBy(['archived' => false]) as $stored) {
             $job = $stored->job();
-            $pictures = $this->desk->pictures($job) + $this->artwork->pictures([$by]);
+            $pictures = $this->desk->pictures($job) + $new;
             $changed = $job;
             foreach ($job->transfers as $at => $transfer) {
                 if ($transfer->artwork === $sha256) {
-                    $changed = JobEdit::apply($changed, ['artwork' => $by], new QuantityParser(), $this->desk->catalogue(), $pictures, $at);
+                    $changed = JobEdit::apply($changed, ['artwork' => $by], new QuantityParser(), $catalogue, $pictures, $at);
                 }
             }
             if ($changed !== $job) {

@@ -54,6 +54,32 @@ final class StorageTest extends ShopTestCase
         self::assertSame(['crew'], $rows->fetchAll());
     }
 
+    /** Jobs, frozen plans and pictures as they were written when a piece had one picture and nobody looked at its pixels. */
+    public function testAShopOfOnePictureAPieceIsBroughtAlong(): void
+    {
+        $id = $this->readyJob();
+        $run = $this->read($this->ask('POST', '/api/jobs/'.$id.'/runs', ['id' => 'old-run', 'pieces' => 1]), 201);
+        $connection = $this->service(Connection::class);
+        $sha256 = $this->read($this->ask('GET', '/api/jobs/'.$id))->records('artworks')[0]->string('sha256');
+        // What is of the picture goes back to stand beside the job's name, and beside the plan's.
+        foreach (['job' => ['artwork', 'placement', 'route', 'finish', 'choices', 'overrides'], 'run' => ['route', 'heat', 'decisions', 'checks', 'cautions', 'stack', 'blank', 'placed', 'sheet', 'coverage', 'artwork']] as $table => $names) {
+            $set = implode(', ', array_map(static fn (string $name): string => "'$.".$name."', json_extract(document, '$.transfers[0].".$name."')", $names));
+            $connection->executeStatement('UPDATE '.$table.' SET document = json_remove(json_set(document, '.$set."), '$.transfers')");
+        }
+        $connection->executeStatement("UPDATE artwork SET facts = json_remove(facts, '$.traits')");
+        $connection->executeStatement("DELETE FROM doctrine_migration_versions WHERE version LIKE '%Version3'");
+        $this->restart();
+        $this->service(MigrateCommand::class)->run(new ArrayInput([]), new BufferedOutput());
+        $view = $this->read($this->ask('GET', '/api/jobs/'.$id));
+        self::assertTrue($view->record('plan')->boolean('ready'));
+        self::assertSame('front', $view->record('job')->records('transfers')[0]->string('side'));
+        $again = $this->read($this->ask('GET', '/api/runs/old-run'))->record('plan')->records('transfers')[0];
+        self::assertCount(count($run->record('plan')->records('transfers')[0]->records('decisions')), $again->records('decisions'));
+        self::assertFalse($view->record('plan')->records('transfers')[0]->has('look'), 'nobody has looked yet');
+        $this->read($this->upload($this->data.'/files/'.substr($sha256, 0, 2).'/'.$sha256.'/original'), 201);
+        self::assertTrue($this->read($this->ask('GET', '/api/jobs/'.$id))->record('plan')->records('transfers')[0]->has('look'), 'taken again, it is looked at');
+    }
+
     public function testAMigratedShopIsLeftAlone(): void
     {
         $this->service(MigrateCommand::class)->run(new ArrayInput([]), new BufferedOutput());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
+use Wubbin\Core\Artwork\Background;
 use Wubbin\Core\Artwork\ColourWord;
 use Wubbin\Core\Artwork\CutEffort;
 use Wubbin\Core\Artwork\CutLine;
@@ -23,8 +24,9 @@ final readonly class Look implements \JsonSerializable
     /**
      * @param Foresight|null $foreseen null where an opaque ground hides the colour of the blank
      * @param float|null     $finestMm of a drawing's lines; null where there are none to measure
+     * @param float          $trimMm   how far outside the picture it is cut
      */
-    private function __construct(public Traits $traits, private Colour $cloth, public ?Foresight $foreseen, public ?float $finestMm, public CutLine $cut)
+    private function __construct(public Traits $traits, private Colour $cloth, public ?Foresight $foreseen, public ?float $finestMm, public CutLine $cut, private float $trimMm)
     {
     }
 
@@ -32,7 +34,7 @@ final readonly class Look implements \JsonSerializable
     {
         $finest = $traits->palette->isFlat() ? $traits->strokes->finest() : null;
 
-        return new self($traits, $cloth, $opaque ? null : $traits->on($cloth), null === $finest ? null : $finest * $widthMm, $traits->cutLine($widthMm, $trimMm));
+        return new self($traits, $cloth, $opaque ? null : $traits->on($cloth), null === $finest ? null : $finest * $widthMm, $traits->cutLine($widthMm, $trimMm), $trimMm);
     }
 
     /**
@@ -63,9 +65,9 @@ final readonly class Look implements \JsonSerializable
                 'difference' => round($part['difference'], 1),
                 'fate' => $part['fate']->value,
             ], array_values(array_filter($this->foreseen->parts ?? [], static fn (array $part): bool => $part['share'] >= self::WORTH_SHOWING))),
-            'background' => null === $background ? null : ['colour' => $background->toHex(), 'share' => $this->traits->backgroundShare],
+            'background' => null === $background ? null : ['colour' => $background->toHex(), 'share' => $this->traits->backgroundShare, 'tolerance' => Background::TOLERANCE],
             'finest_mm' => $this->finestMm,
-            'cut' => ['length_mm' => $this->cut->lengthMm, 'corners' => $this->cut->corners, 'effort' => $this->cut->effort()->value, 'loops' => $this->cut->loops],
+            'cut' => ['margin_mm' => $this->trimMm, 'length_mm' => $this->cut->lengthMm, 'corners' => $this->cut->corners, 'effort' => $this->cut->effort()->value, 'loops' => $this->cut->loops],
             'upside_down' => $this->traits->upsideDown,
         ];
     }

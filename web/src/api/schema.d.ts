@@ -1179,6 +1179,8 @@ export interface components {
             background: {
                 colour: string;
                 share: number;
+                /** @description How far from its colour it reaches, as a distance in CIE L*a*b* */
+                tolerance: number;
             } | null;
             finest_mm: number | null;
             cut: {
@@ -1188,6 +1190,8 @@ export interface components {
                 effort: "easy" | "fiddly" | "hard";
                 /** @description Closed lines in mm from the upper left corner of the picture */
                 loops: number[][][];
+                /** @description How far outside the picture it is cut */
+                margin_mm: number;
             };
             /** @description Likeness to itself turned round, 0 to 1 */
             upside_down: number;
@@ -1481,6 +1485,8 @@ export interface components {
                     background: {
                         colour: string;
                         share: number;
+                        /** @description How far from its colour it reaches, as a distance in CIE L*a*b* */
+                        tolerance: number;
                     } | null;
                     finest_mm: number | null;
                     cut: {
@@ -1490,6 +1496,8 @@ export interface components {
                         effort: "easy" | "fiddly" | "hard";
                         /** @description Closed lines in mm from the upper left corner of the picture */
                         loops: number[][][];
+                        /** @description How far outside the picture it is cut */
+                        margin_mm: number;
                     };
                     /** @description Likeness to itself turned round, 0 to 1 */
                     upside_down: number;

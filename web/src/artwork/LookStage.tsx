@@ -40,7 +40,7 @@ export function LookStage({ view, handle }: { view: Part; handle: JobHandle }) {
   const picture = (worn: boolean) => (
     <svg
       viewBox={box}
-      className="max-h-64 w-full"
+      className="max-h-44 w-full"
       role="img"
       aria-label={worn ? 'As it will be seen' : 'As it is meant'}
     >

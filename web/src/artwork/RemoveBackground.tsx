@@ -2,9 +2,6 @@ import { useState } from 'react';
 import { api, got, type Part, type ProblemError } from '../api/client';
 import type { JobHandle } from '../job/useJob';
 
-/** Where the tolerance stands at first: the core's own. */
-const USUAL = 12;
-
 /**
  * Takes the background away: shown on the picture first, and undone by going back to the picture that it was made of.
  */
@@ -19,7 +16,7 @@ export function RemoveBackground({
   onVeil: (url: string | undefined) => void;
 }) {
   const { artwork, plan } = view;
-  const [tolerance, setTolerance] = useState(USUAL);
+  const [tolerance, setTolerance] = useState(plan.look?.background?.tolerance ?? 0);
   const [islands, setIslands] = useState(false);
   const [open, setOpen] = useState(false);
   const [busy, setBusy] = useState(false);
