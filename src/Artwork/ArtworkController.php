@@ -11,6 +11,8 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Core\Blank\Bend;
+use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Http\Upload;
@@ -19,7 +21,7 @@ use Wubbin\Storage\FileStore;
 #[AsController]
 final readonly class ArtworkController
 {
-    public function __construct(private ArtworkStore $store, private FileStore $files, private BackgroundRemover $remover)
+    public function __construct(private ArtworkStore $store, private FileStore $files, private BackgroundRemover $remover, private BentPictures $bent)
     {
     }
 
@@ -45,6 +47,21 @@ final readonly class ArtworkController
     {
         $this->found($sha256);
         $response = new BinaryFileResponse($this->files->path($sha256, ReadPicture::PREVIEW), 200, ['Content-Type' => 'image/png', 'Content-Security-Policy' => "default-src 'none'; sandbox"], false, null, false, false);
+        $response->headers->set('Cache-Control', 'private, max-age=31536000, immutable');
+
+        return $response;
+    }
+
+    /** Bent as it will be for a piece that tapers. */
+    #[Route('/api/artwork/{sha256}/bent', requirements: ['sha256' => '[0-9a-f]{64}'], methods: ['GET'])]
+    public function bent(string $sha256, Request $request): Response
+    {
+        try {
+            $bend = Bend::fromQuery($request->query->all());
+        } catch (BadRecord $e) {
+            throw Problem::field('bend', $e->getMessage());
+        }
+        $response = new BinaryFileResponse($this->bent->preview($this->found($sha256), $bend), 200, ['Content-Type' => 'image/png', 'Content-Security-Policy' => "default-src 'none'; sandbox"], false, null, false, false);
         $response->headers->set('Cache-Control', 'private, max-age=31536000, immutable');
 
         return $response;

@@ -78,28 +78,7 @@ final readonly class ShelfController
     public function addOwn(Request $request): JsonResponse
     {
         $new = NewOwnThing::fromRecord(JsonBody::of($request));
-        $record = $this->shelf->get()->toRecord();
-        $own = array_values(array_filter($record['own'][$new->kind] ?? [], static fn (array $known): bool => ($known['id'] ?? '') !== $new->id));
-        $record['own'][$new->kind] = [...$own, $new->toRecord(new QuantityParser($this->settings->get()->unit()))];
-        $record[$new->kind] = array_values(array_unique([...$this->listed($record, $new->kind), $new->id]));
-        try {
-            $shelf = Shelf::fromRecord(Record::of($record), $this->catalogue);
-        } catch (BadRecord $e) {
-            $path = explode('.', $e->field);
-            throw Problem::field(str_replace('_mm', '', end($path)), $e->getMessage());
-        }
-        $this->shelf->put($shelf);
 
-        return new JsonResponse($shelf->toRecord(), 201);
-    }
-
-    /**
-     * @param array<string, mixed> $record
-     *
-     * @return list<string>
-     */
-    private function listed(array $record, string $kind): array
-    {
-        return array_values(array_filter((array) ($record[$kind] ?? []), is_string(...)));
+        return new JsonResponse($this->shelf->addOwn($new->kind, $new->toRecord(new QuantityParser($this->settings->get()->unit())))->toRecord(), 201);
     }
 }

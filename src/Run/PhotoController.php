@@ -22,6 +22,9 @@ final readonly class PhotoController
 {
     private const LONGEST_SIDE = 2000;
 
+    /** A photo that is measured in keeps what tells its corners apart. */
+    private const LONGEST_TO_MEASURE = 4000;
+
     public function __construct(private RasterFile $raster, private FileStore $files)
     {
     }
@@ -30,6 +33,7 @@ final readonly class PhotoController
     #[OA\Post(
         path: '/api/photos',
         operationId: 'uploadPhoto',
+        parameters: [new OA\QueryParameter(name: 'to_measure', required: false, schema: new OA\Schema(type: 'string', enum: ['0', '1']))],
         requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')], type: 'object'))),
         responses: [
             new OA\Response(response: 201, description: 'The photo', content: new OA\JsonContent(required: ['sha256'], properties: [new OA\Property(property: 'sha256', type: 'string')], type: 'object')),
@@ -45,8 +49,9 @@ final readonly class PhotoController
         try {
             $image->autoOrient();
             $image->transformImageColorspace(\Imagick::COLORSPACE_SRGB);
-            if (max($image->getImageWidth(), $image->getImageHeight()) > self::LONGEST_SIDE) {
-                $image->thumbnailImage(self::LONGEST_SIDE, self::LONGEST_SIDE, true);
+            $longest = '1' === $request->query->getString('to_measure') ? self::LONGEST_TO_MEASURE : self::LONGEST_SIDE;
+            if (max($image->getImageWidth(), $image->getImageHeight()) > $longest) {
+                $image->thumbnailImage($longest, $longest, true);
             }
             $image->stripImage();
             $image->setImageFormat('jpeg');

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Wubbin\Sheet;
 
 use Wubbin\Artwork\Artwork;
+use Wubbin\Artwork\BentPictures;
 use Wubbin\Core\Artwork\PictureKind;
+use Wubbin\Core\Blank\Bend;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Sheet\Mark;
@@ -24,7 +26,7 @@ final readonly class SheetPdf
     private const FONT = 'dejavusans';
     private const FONT_PT = 8.0;
 
-    public function __construct(private FileStore $files)
+    public function __construct(private FileStore $files, private BentPictures $bent)
     {
     }
 
@@ -64,7 +66,7 @@ final readonly class SheetPdf
         $sheet = $plan->sheet ?? throw Problem::field('sheet', 'The picture does not fit a sheet.');
         $pdf->AddPage($sheet->page->widthMm > $sheet->page->heightMm ? 'L' : 'P', [$sheet->page->widthMm, $sheet->page->heightMm]);
         if (null !== $artwork) {
-            $this->picture($pdf, $sheet, $artwork);
+            $this->picture($pdf, $sheet, $artwork, $plan->bend);
         }
         $pdf->setFont(self::FONT, '', self::FONT_PT);
         if (null === $artwork) {
@@ -90,7 +92,7 @@ final readonly class SheetPdf
         }
     }
 
-    private function picture(BarePdf $pdf, SheetLayout $sheet, Artwork $artwork): void
+    private function picture(BarePdf $pdf, SheetLayout $sheet, Artwork $artwork, ?Bend $bend): void
     {
         $rect = $sheet->picture;
         $form = $this->files->path($artwork->sha256, $artwork->form());
@@ -98,7 +100,9 @@ final readonly class SheetPdf
         if ($sheet->mirrored) {
             $pdf->MirrorH($rect->xMm + $rect->size->widthMm / 2.0);
         }
-        if (PictureKind::Vector === $artwork->picture()->kind) {
+        if (null !== $bend) {
+            $pdf->Image($this->bent->forPrint($artwork, $bend), $rect->xMm, $rect->yMm, $rect->size->widthMm, $rect->size->heightMm, 'PNG');
+        } elseif (PictureKind::Vector === $artwork->picture()->kind) {
             // The whole drawing is placed so that its visible part fills the rectangle.
             $visible = $artwork->visibleInForm();
             $width = $rect->size->widthMm / $visible['width'];
@@ -136,6 +140,7 @@ final readonly class SheetPdf
             MarkKind::ThisWayUp => $this->arrow($pdf, $mark),
             MarkKind::CheckBar => $this->checkBar($pdf, $mark, $text),
             MarkKind::Text => $this->text($pdf, $mark, $text),
+            MarkKind::Dot => $pdf->Circle($mark->rect->xMm + $mark->rect->size->widthMm / 2.0, $mark->rect->yMm + $mark->rect->size->heightMm / 2.0, $mark->rect->size->widthMm / 2.0, 0.0, 360.0, 'F', [], [0, 0, 0]),
         };
     }
 

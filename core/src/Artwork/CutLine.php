@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Artwork;
 
+use Wubbin\Core\Measure\Polyline;
+
 /** The line to cut along: the outline of what is left of a picture, at a margin, smooth and at true size. */
 final readonly class CutLine
 {
@@ -109,7 +111,7 @@ final readonly class CutLine
         foreach ($loops as $loop) {
             $mm = array_map(static fn (array $p): array => [($p[0] - $frame + 0.5) * $mmPerPixel, ($p[1] - $frame + 0.5) * $mmPerPixel], $loop);
             // Holes run the other way round and are not cut.
-            if (self::area($mm) >= self::SPECK_MM2) {
+            if (Polyline::area($mm) >= self::SPECK_MM2) {
                 $kept[] = Polyline::simplified(Polyline::smoothed($mm), self::SMOOTH_MM);
             }
         }
@@ -121,18 +123,5 @@ final readonly class CutLine
             array_sum(array_map(Polyline::length(...), $outer)),
             array_sum(array_map(static fn (array $loop): int => Polyline::corners(Polyline::stepped($loop, self::STEP_MM), self::CORNER_DEGREES), $outer)),
         );
-    }
-
-    /** @param non-empty-list<array{float, float}> $loop */
-    private static function area(array $loop): float
-    {
-        $twice = 0.0;
-        $last = $loop[count($loop) - 1];
-        foreach ($loop as $point) {
-            $twice += $last[0] * $point[1] - $point[0] * $last[1];
-            $last = $point;
-        }
-
-        return $twice / 2.0;
     }
 }

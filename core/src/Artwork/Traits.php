@@ -6,6 +6,7 @@ namespace Wubbin\Core\Artwork;
 
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
+use Wubbin\Core\Measure\Polyline;
 use Wubbin\Core\Measure\Record;
 
 /**

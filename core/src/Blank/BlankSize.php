@@ -14,85 +14,161 @@ use Wubbin\Core\Measure\UnreadableQuantity;
  *
  * The origin is the middle of the edge that distances are taken from: the collar seam of a shirt, the upper edge of a
  * board, the rim of a mug. x grows to the viewer's right, y downwards, in mm. A round blank is unrolled: x runs round
- * it, with the seam (and a mug's handle) at both ends.
+ * it, with the seam (and a mug's handle) at both ends. Of one that tapers, x runs round it at the height that is looked
+ * at, first the middle of its wall, and y along the wall; its drawing is the part of a ring that it unrolls to.
  */
 final readonly class BlankSize
 {
     public const SMALLEST_MM = 10.0;
     public const LARGEST_MM = 2000.0;
+    private const SLEEVE = 'sleeve';
     private const NO_ROOM = 'So small, nothing of its print area is left: copy a smaller one.';
 
     /**
-     * @param list<DrawnLine>      $drawing
-     * @param string               $like     id of the built-in one that it is a copy of; its own where it is one
-     * @param array<string, float> $measures as its record has them, in mm
+     * @param string                    $like     id of the built-in one that it is a copy of; its own where it is one
+     * @param array<string, float>      $measures as its record has them, in mm
+     * @param list<Zone>                $zones    of all its sides
+     * @param array<string, TracedEdge> $traced   its true outline by side, where it was traced
+     * @param list<DrawnLine>           $drawing
+     * @param string|null               $from     what distances are taken from, where that is not as on its kind's other sides
+     * @param TracedEdge|null           $edge     of the side that is looked at
      */
     private function __construct(
         public string $id,
         public string $like,
         public string $label,
-        private Shape $shape,
+        public Shape $shape,
         private array $measures,
+        public array $zones,
+        private array $traced,
         public float $widthMm,
         public float $heightMm,
         public ?float $diameterMm,
         public Rect $printArea,
         public array $drawing,
+        public ?Taper $taper = null,
+        public ?string $from = null,
+        public ?TracedEdge $edge = null,
     ) {
     }
 
+    /** @param Shape $shape of its kind; a round one whose rim and foot are told apart is tapered */
     public static function fromRecord(Record $record, Shape $shape): self
     {
         $measures = [];
-        foreach (array_diff($record->keys(), ['id', 'label', 'like']) as $name) {
+        foreach (array_diff($record->keys(), ['id', 'label', 'like', 'zones', 'outlines']) as $name) {
             $measures[$name] = $record->number($name);
         }
+        $id = $record->string('id');
 
-        return match ($shape) {
-            Shape::Garment => self::garment($record->string('id'), $record->stringOrNull('like') ?? $record->string('id'), $record->string('label'), $measures),
-            Shape::Flat => self::flat($record, $measures),
-            Shape::Round => self::round($record, $measures),
-        };
+        return self::built(
+            $id,
+            $record->stringOrNull('like') ?? $id,
+            $record->string('label'),
+            Shape::Round === $shape && isset($measures['rim_diameter_mm']) ? Shape::Tapered : $shape,
+            $measures,
+            $record->has('zones') ? array_map(Zone::fromRecord(...), $record->records('zones')) : [],
+            $record->has('outlines') ? array_map(TracedEdge::fromRecord(...), $record->recordMap('outlines')) : [],
+            '',
+        );
     }
 
     /**
-     * A blank of a shop's own, measured there; what is kept clear of its edges is that of the one it is a copy of.
+     * A blank of a shop's own, measured there; what it does not tell is that of the one it is a copy of.
      *
      * @throws BadRecord naming the measure: outside 10 to 2000 mm, or so small that nothing is left to print on
      */
     public function copiedAs(Record $own): self
     {
         $measures = $this->measures;
-        foreach ($this->shape->measures() as $name) {
+        $needed = $own->has('outlines') ? [] : $this->shape->measures();
+        foreach ($needed as $name) {
             $mm = $own->number($name);
             if ($mm < self::SMALLEST_MM || $mm > self::LARGEST_MM) {
                 throw BadRecord::at($name, UnreadableQuantity::outOfRange('A measure of a blank', '10 mm (0.4 in)', '2000 mm (79 in)')->getMessage());
             }
             $measures[$name] = $mm;
         }
+        foreach ($this->shape->margins() as $name) {
+            $mm = $own->numberOrNull($name) ?? $measures[$name];
+            if ($mm < 0.0 || $mm > self::LARGEST_MM) {
+                throw BadRecord::at($name, UnreadableQuantity::outOfRange('It', '0 mm', '2000 mm (79 in)')->getMessage());
+            }
+            $measures[$name] = $mm;
+        }
+        if (($measures['rim_diameter_mm'] ?? 0.0) === ($measures['foot_diameter_mm'] ?? -1.0)) {
+            throw BadRecord::at('foot_diameter_mm', 'As wide at the foot as at the rim, it is straight: copy a straight one.');
+        }
         $narrowest = $this->shape->measures()[0];
+        $zones = $own->has('zones') ? $own->records('zones') : array_map(static fn (Zone $zone): Record => Record::of($zone->toRecord()), $this->zones);
         try {
-            $copy = self::fromRecord(Record::of(['id' => $own->string('id'), 'like' => $this->id, 'label' => $own->words('label')] + $measures), $this->shape);
+            $copy = self::built($own->string('id'), $this->id, $own->words('label'), $this->shape, $measures, array_map(Zone::fromRecord(...), $zones), $own->has('outlines') ? array_map(TracedEdge::fromRecord(...), $own->recordMap('outlines')) : [], '');
         } catch (UnreadableQuantity) {
             throw BadRecord::at($narrowest, self::NO_ROOM);
         }
-        if ($copy->printArea->size->widthMm > $copy->widthMm || $copy->printArea->bottom() > $copy->heightMm) {
-            throw BadRecord::at($narrowest, self::NO_ROOM);
+        if ([] === $copy->traced && ($copy->printArea->size->widthMm > $copy->widthMm || $copy->printArea->bottom() > $copy->heightMm)) {
+            throw BadRecord::at(isset($measures['print_width_mm']) && $own->has('print_width_mm') ? 'print_width_mm' : $narrowest, self::NO_ROOM);
         }
 
         return $copy;
     }
 
-    /** @return array<string, string|float> of a shop's own: what is measured of it */
+    /** @return array<string, mixed> of a shop's own: what is measured of it */
     public function toRecord(): array
     {
-        return ['id' => $this->id, 'like' => $this->like, 'label' => $this->label] + array_intersect_key($this->measures, array_flip($this->shape->measures()));
+        $measured = [...$this->shape->measures(), ...$this->shape->margins()];
+
+        return ['id' => $this->id, 'like' => $this->like, 'label' => $this->label]
+            + ([] === $this->traced ? array_intersect_key($this->measures, array_flip($measured)) : [])
+            + ([] === $this->zones ? [] : ['zones' => array_map(static fn (Zone $zone): array => $zone->toRecord(), $this->zones)])
+            + ([] === $this->traced ? [] : ['outlines' => array_map(static fn (TracedEdge $edge): array => $edge->toRecord(), $this->traced)]);
     }
 
-    /** As it is seen from one of its sides: of a garment, the back is measured from its own collar. */
+    /** @return array<string, float> what is measured of it, in mm, by the names of its record */
+    public function measured(): array
+    {
+        return $this->measures;
+    }
+
+    /** As it is seen from one of its sides: of a garment, the back is measured from its own collar, a sleeve from the shoulder. */
     public function seenFrom(string $side): self
     {
-        return Shape::Garment === $this->shape && 'back' === $side ? self::garment($this->id, $this->like, $this->label, $this->measures, true) : $this;
+        return self::built($this->id, $this->like, $this->label, $this->shape, $this->measures, $this->zones, $this->traced, $side);
+    }
+
+    /**
+     * As it is at the height of a picture on it: one that tapers is there as wide round as the middle of the picture is.
+     *
+     * @param Rect|null $placed the picture on it
+     */
+    public function levelWith(?Rect $placed): self
+    {
+        $taper = $this->taper;
+        if (null === $taper || null === $placed) {
+            return $this;
+        }
+        // Held to the wall: a picture that hangs over its end is told of by the checks.
+        $down = min(max($placed->yMm + $placed->size->heightMm / 2.0, 0.0), $taper->slantMm());
+
+        return self::tapered($this->id, $this->like, $this->label, $this->measures, $this->zones, $taper, $down);
+    }
+
+    /** @return list<Zone> what is kept clear on a side */
+    public function zonesOn(string $side): array
+    {
+        return array_values(array_filter($this->zones, static fn (Zone $zone): bool => $zone->side === $side));
+    }
+
+    /** @return list<array{float, float}> the edge of its print area on its drawing */
+    public function areaLine(): array
+    {
+        $area = $this->printArea;
+        if (null === $this->taper) {
+            return $area->corners();
+        }
+        $half = \M_PI * $area->size->widthMm / $this->widthMm;
+
+        return $this->taper->part(-$half, $half, $area->yMm, $area->bottom());
     }
 
     public function isOwn(): bool
@@ -105,17 +181,37 @@ final readonly class BlankSize
         return str_starts_with($this->like, 'child');
     }
 
-    /** @param array<string, float> $measures */
-    private static function garment(string $id, string $like, string $label, array $measures, bool $back = false): self
+    /**
+     * @param array<string, float>      $measures
+     * @param list<Zone>                $zones
+     * @param array<string, TracedEdge> $traced
+     */
+    private static function built(string $id, string $like, string $label, Shape $shape, array $measures, array $zones, array $traced, string $side): self
+    {
+        $edge = $traced[$side] ?? array_values($traced)[0] ?? null;
+        if (null !== $edge && (isset($traced[$side]) || !str_ends_with($side, self::SLEEVE))) {
+            // Whoever traced one side only has the other as well: the same piece, turned over.
+            return self::alongEdge($id, $like, $label, $shape, $measures, $zones, $traced, isset($traced[$side]) || '' === $side ? $edge : $edge->turned());
+        }
+
+        return match ($shape) {
+            Shape::Garment => str_ends_with($side, self::SLEEVE) ? self::sleeve($id, $like, $label, $measures, $zones) : self::garment($id, $like, $label, $measures, $zones, 'back' === $side),
+            Shape::Flat => self::flat($id, $like, $label, $measures, $zones),
+            Shape::Round => self::round($id, $like, $label, $measures, $zones),
+            Shape::Tapered => self::tapered($id, $like, $label, $measures, $zones, Taper::across($measures['rim_diameter_mm'], $measures['foot_diameter_mm'], $measures['height_mm'])),
+        };
+    }
+
+    /**
+     * @param array<string, float> $measures
+     * @param list<Zone>           $zones
+     */
+    private static function garment(string $id, string $like, string $label, array $measures, array $zones, bool $back): self
     {
         ['chest_mm' => $chest, 'length_mm' => $length, 'print_width_mm' => $width, 'print_height_mm' => $height, 'print_drop_mm' => $drop] = $measures;
 
         return new self(
-            $id,
-            $like,
-            $label,
-            Shape::Garment,
-            $measures,
+            $id, $like, $label, Shape::Garment, $measures, $zones, [],
             $chest,
             $length + ($back ? GarmentDrawing::backRise($chest) : 0.0),
             null,
@@ -124,20 +220,28 @@ final readonly class BlankSize
         );
     }
 
-    /** @param array<string, float> $measures */
-    private static function flat(Record $record, array $measures): self
+    /**
+     * @param array<string, float> $measures
+     * @param list<Zone>           $zones
+     */
+    private static function sleeve(string $id, string $like, string $label, array $measures, array $zones): self
     {
-        $width = $record->number('width_mm');
-        $height = $record->number('height_mm');
-        $margin = $record->number('margin_mm');
+        $sleeve = GarmentDrawing::sleeve($measures['chest_mm']);
+
+        return new self($id, $like, $label, Shape::Garment, $measures, $zones, [], $sleeve['width'], $sleeve['length'], null, $sleeve['area'], $sleeve['drawing'], from: 'shoulder seam');
+    }
+
+    /**
+     * @param array<string, float> $measures
+     * @param list<Zone>           $zones
+     */
+    private static function flat(string $id, string $like, string $label, array $measures, array $zones): self
+    {
+        ['width_mm' => $width, 'height_mm' => $height, 'margin_mm' => $margin] = $measures;
         $outline = [[-$width / 2.0, 0.0], [$width / 2.0, 0.0], [$width / 2.0, $height], [-$width / 2.0, $height]];
 
         return new self(
-            $record->string('id'),
-            $record->stringOrNull('like') ?? $record->string('id'),
-            $record->string('label'),
-            Shape::Flat,
-            $measures,
+            $id, $like, $label, Shape::Flat, $measures, $zones, [],
             $width,
             $height,
             null,
@@ -147,20 +251,40 @@ final readonly class BlankSize
     }
 
     /**
+     * What was traced is printed on all over, and beyond its edge by its overscan.
+     *
+     * @param array<string, float>      $measures
+     * @param list<Zone>                $zones
+     * @param array<string, TracedEdge> $traced
+     */
+    private static function alongEdge(string $id, string $like, string $label, Shape $shape, array $measures, array $zones, array $traced, TracedEdge $edge): self
+    {
+        $box = $edge->box();
+
+        return new self(
+            $id, $like, $label, $shape, $measures, $zones, $traced,
+            $box->size->widthMm,
+            $box->size->heightMm,
+            null,
+            $box->grown($edge->overscanMm),
+            [new DrawnLine(LineStyle::Visible, $edge->points, true)],
+            edge: $edge,
+        );
+    }
+
+    /**
      * The wall is π × diameter round. Where there is a handle, half of its width lies at either end.
      *
      * @param array<string, float> $measures
+     * @param list<Zone>           $zones
      */
-    private static function round(Record $record, array $measures): self
+    private static function round(string $id, string $like, string $label, array $measures, array $zones): self
     {
-        $diameter = $record->number('diameter_mm');
-        $height = $record->number('height_mm');
+        ['diameter_mm' => $diameter, 'height_mm' => $height, 'handle_mm' => $handle, 'top_mm' => $top, 'foot_mm' => $foot] = $measures;
         $round = round(\M_PI * $diameter, 2);
         $half = $round / 2.0;
-        $handle = $record->number('handle_mm') / 2.0;
-        $top = $record->number('top_mm');
         $lines = [new DrawnLine(LineStyle::Visible, [[-$half, 0.0], [$half, 0.0], [$half, $height], [-$half, $height]], true)];
-        foreach ($handle > 0.0 ? [-$half + $handle, $half - $handle] : [] as $x) {
+        foreach ($handle > 0.0 ? [-$half + $handle / 2.0, $half - $handle / 2.0] : [] as $x) {
             $lines[] = new DrawnLine(LineStyle::Hidden, [[$x, 0.0], [$x, $height]], false);
         }
         // The front quarter either side of the middle is what is seen without turning it.
@@ -169,16 +293,45 @@ final readonly class BlankSize
         }
 
         return new self(
-            $record->string('id'),
-            $record->stringOrNull('like') ?? $record->string('id'),
-            $record->string('label'),
-            Shape::Round,
-            $measures,
+            $id, $like, $label, Shape::Round, $measures, $zones, [],
             $round,
             $height,
             $diameter,
-            Rect::mm(-$half + $handle, $top, $round - 2.0 * $handle, $height - $top - $record->number('foot_mm')),
+            Rect::mm(-$half + $handle / 2.0, $top, $round - $handle, $height - $top - $foot),
             $lines,
+        );
+    }
+
+    /**
+     * A wall that tapers, told at the height that is looked at.
+     *
+     * @param array<string, float> $measures
+     * @param list<Zone>           $zones
+     * @param float|null           $down     that height in mm along the wall from the rim; the middle where none is
+     */
+    private static function tapered(string $id, string $like, string $label, array $measures, array $zones, Taper $taper, ?float $down = null): self
+    {
+        ['handle_mm' => $handle, 'top_mm' => $top, 'foot_mm' => $foot] = $measures;
+        $slant = $taper->slantMm();
+        $down ??= $slant / 2.0;
+        $round = $taper->roundAt($down);
+        $spare = \M_PI * (1.0 - $handle / $round);
+        $lines = [new DrawnLine(LineStyle::Visible, $taper->part(-\M_PI, \M_PI, 0.0, $slant), true)];
+        foreach ($handle > 0.0 ? [-$spare, $spare] : [] as $angle) {
+            $lines[] = new DrawnLine(LineStyle::Hidden, [$taper->flat($angle, 0.0), $taper->flat($angle, $slant)], false);
+        }
+        foreach ([-\M_PI / 4.0, \M_PI / 4.0] as $angle) {
+            $lines[] = new DrawnLine(LineStyle::Hidden, [$taper->flat($angle, 0.0), $taper->flat($angle, $top / 2.0)], false);
+        }
+
+        return new self(
+            $id, $like, $label, Shape::Tapered, $measures, $zones, [],
+            $round,
+            $slant,
+            $round / \M_PI,
+            Rect::mm(-($round - $handle) / 2.0, $top, $round - $handle, $slant - $top - $foot),
+            $lines,
+            $taper,
         );
     }
 }

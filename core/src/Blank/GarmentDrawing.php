@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Blank;
 
+use Wubbin\Core\Measure\Rect;
+
 /**
  * The outline of a shirt at true size, from its two measured lengths.
  *
@@ -20,6 +22,12 @@ final readonly class GarmentDrawing
     private const SLEEVE_OUT = 0.34;
     private const SLEEVE_FALL = 0.20;
     private const ARMPIT_FALL = 0.33;
+    private const SLEEVE_WIDTH = 0.42;
+    private const SLEEVE_LENGTH = 0.40;
+    private const SLEEVE_NARROWS = 0.85;
+    private const SLEEVE_PRINT = 0.18;
+    private const HEM_MM = 20.0;
+    private const ABOVE_HEM_MM = 30.0;
 
     /**
      * @param float $chest  across the chest, in mm
@@ -64,6 +72,29 @@ final readonly class GarmentDrawing
         $rise = self::backRise($chest);
 
         return array_map(static fn (DrawnLine $line): DrawnLine => new DrawnLine($line->style, array_map(static fn (array $p): array => [$p[0], round($p[1] + $rise, 2)], $line->points), $line->closed), [$outline, $right, $left]);
+    }
+
+    /**
+     * A sleeve laid flat, fold to the left and right of it, seen from outside.
+     *
+     * @param float $chest across the chest, in mm
+     *
+     * @return array{width: float, length: float, area: Rect, drawing: list<DrawnLine>} with its origin at the middle of the shoulder seam
+     */
+    public static function sleeve(float $chest): array
+    {
+        [$width, $length, $print] = [round($chest * self::SLEEVE_WIDTH, 1), round($chest * self::SLEEVE_LENGTH, 1), round($chest * self::SLEEVE_PRINT, 1)];
+        $hem = $width * self::SLEEVE_NARROWS;
+
+        return [
+            'width' => $width,
+            'length' => $length,
+            'area' => Rect::mm(-$print / 2.0, $length - self::ABOVE_HEM_MM - $print, $print, $print),
+            'drawing' => [
+                new DrawnLine(LineStyle::Visible, [[-$width / 2.0, 0.0], [$width / 2.0, 0.0], [$hem / 2.0, $length], [-$hem / 2.0, $length]], true),
+                new DrawnLine(LineStyle::Hidden, [[-$hem / 2.0, $length - self::HEM_MM], [$hem / 2.0, $length - self::HEM_MM]], false),
+            ],
+        ];
     }
 
     /** How much higher the collar seam sits at the back than in front, in mm. */

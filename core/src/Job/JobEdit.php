@@ -168,19 +168,21 @@ final class JobEdit
     private function fitAll(): void
     {
         $sides = $this->kindAtHand()->sides;
-        $this->set(transfers: array_map(fn (Transfer $transfer): Transfer => $transfer->with(
-            sideId: isset($sides[$transfer->sideId]) ? null : (string) array_key_first($sides),
-            placement: $this->usual($transfer),
-        ), $this->job->transfers));
+        $this->set(transfers: array_map(function (Transfer $transfer) use ($sides): Transfer {
+            $there = $transfer->with(sideId: isset($sides[$transfer->sideId]) ? null : (string) array_key_first($sides));
+
+            return $there->with(placement: $this->usual($there));
+        }, $this->job->transfers));
     }
 
     /** As wide as the print area lets it, at most 200 mm, and centred. */
     private function usual(Transfer $transfer): Placement
     {
-        $area = $this->sizeAtHand()->printArea;
+        $size = $this->sizeAtHand()->seenFrom($transfer->sideId);
+        $area = $size->printArea;
         $aspect = $this->picture($transfer)?->aspect() ?? 1.0;
         $width = min(200.0, $area->size->widthMm * 0.8, $area->size->heightMm * 0.8 * $aspect);
-        $drop = 'shirt' === $this->job->blank->kindId ? 80.0 : $area->yMm + max(0.0, ($area->size->heightMm - $width / $aspect) / 2.0);
+        $drop = 'shirt' === $this->job->blank->kindId && null === $size->from && null === $size->edge ? 80.0 : $area->yMm + max(0.0, ($area->size->heightMm - $width / $aspect) / 2.0);
 
         return Placement::of(SizedBy::Width, Length::mm(round($width)), Length::mm(0.0), Length::mm(round($drop)), null === $transfer->artwork ? Length::mm(round($width)) : null);
     }
@@ -220,7 +222,7 @@ final class JobEdit
     /** Turned away from what is there on a round piece, and below it on a flat one; where there is no room it lies over. */
     private function clearOf(Transfer $new): Placement
     {
-        $size = $this->sizeAtHand();
+        $size = $this->sizeAtHand()->seenFrom($new->sideId);
         $there = array_filter($this->job->transfers, static fn (Transfer $one): bool => $one->sideId === $new->sideId);
         [$right, $below] = [$new->placement->rightMm, $new->placement->belowMm];
         if (null !== $size->diameterMm) {
@@ -239,7 +241,10 @@ final class JobEdit
 
     private function side(string $id): void
     {
-        $this->put($this->transfer()->with(sideId: isset($this->kindAtHand()->sides[$id]) ? $id : throw self::notOffered()));
+        $there = $this->transfer()->with(sideId: isset($this->kindAtHand()->sides[$id]) ? $id : throw self::notOffered());
+        // From front to back it keeps its place; on a sleeve there is another one.
+        $from = $this->sizeAtHand()->seenFrom($this->transfer()->sideId)->from;
+        $this->put($from === $this->sizeAtHand()->seenFrom($id)->from ? $there : $there->with(placement: $this->usual($there)));
     }
 
     private function route(string $id): void

@@ -22,6 +22,12 @@ final readonly class Rect
         return new self($xMm, $yMm, $size);
     }
 
+    /** @return non-empty-list<array{float, float}> from the upper left one, with the clock */
+    public function corners(): array
+    {
+        return [[$this->xMm, $this->yMm], [$this->right(), $this->yMm], [$this->right(), $this->bottom()], [$this->xMm, $this->bottom()]];
+    }
+
     public function right(): float
     {
         return $this->xMm + $this->size->widthMm;

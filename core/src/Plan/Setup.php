@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Artwork\Picture;
+use Wubbin\Core\Artwork\Placement;
+use Wubbin\Core\Blank\Bend;
 use Wubbin\Core\Blank\BlankKind;
 use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Blank\Condition;
@@ -18,7 +20,9 @@ use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Length;
+use Wubbin\Core\Measure\Polyline;
 use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Measure\Temperature;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Finish;
@@ -42,6 +46,9 @@ use Wubbin\Core\Stack\Stack;
  */
 final readonly class Setup
 {
+    /** A tab that a piece of tape is laid across, in mm (assumed: broad enough not to twist). */
+    private const TAB_WIDE_MM = 40.0;
+
     public Route $route;
     public BlankKind $kind;
     public BlankSize $size;
@@ -64,6 +71,8 @@ final readonly class Setup
     public ?Support $cover;
     /** The picture on the blank; the size template where it is drawn by hand. */
     public ?Rect $placed;
+    /** How it is bent on its sheet, where the piece tapers. */
+    public ?Bend $bend;
     public ?float $dpi;
     /** Null where there is no picture, or nobody has looked at its pixels. */
     public ?Look $look;
@@ -79,7 +88,7 @@ final readonly class Setup
         $this->route = self::known($catalogue->routes, $transfer->routeId, 'route');
         $this->kind = self::known($catalogue->blanks, $job->blank->kindId, 'blank.kind');
         $this->side = self::known($this->kind->sides, $transfer->sideId, 'side');
-        $this->size = self::known($this->kind->sizes, $job->blank->sizeId, 'blank.size')->seenFrom($transfer->sideId);
+        $size = self::known($this->kind->sizes, $job->blank->sizeId, 'blank.size')->seenFrom($transfer->sideId);
         $this->material = self::known(array_intersect_key($catalogue->materials, array_flip($this->kind->materials)), $job->blank->materialId, 'blank.material');
         $conditions = array_column($this->kind->conditions, null, 'value');
         self::known($conditions, $job->blank->condition->value, 'blank.condition');
@@ -94,6 +103,8 @@ final readonly class Setup
         $this->marking = $this->chooseMarking();
         $byHand = $this->marking?->byHand() ?? $this->route->byHand;
         $this->placed = null === $picture && !$byHand ? null : $transfer->placement->rectOf($picture);
+        $this->size = $size->levelWith($this->placed);
+        $this->bend = null === $this->placed ? null : $size->taper?->bend($this->placed);
         $this->dpi = null === $this->placed ? null : $picture?->effectiveDpi($this->placed->size);
 
         $this->look = null === $picture?->traits || null === $this->placed ? null : Look::of($picture->traits, $this->placed->size->widthMm, $this->trim()->mm, $job->blank->colour, $this->route->opaque);
@@ -133,24 +144,42 @@ final readonly class Setup
     }
 
     /**
-     * The line that its sheet is cut along, where it is not the picture's rectangle: a strip for hinge tape needs that.
+     * The line that its sheet is cut along, where that is not the picture's rectangle: bent with the picture, and with a
+     * tab where the sheet is hinged on tape.
      *
-     * @return list<non-empty-list<array{float, float}>> in mm from the picture's upper left corner
+     * @return list<non-empty-list<array{float, float}>> in mm from the upper left corner of what is printed
      */
     private function trimLine(): array
     {
-        return null === $this->look || isset($this->ways->figures['hinge']) ? [] : $this->look->trimLine();
+        $placed = $this->placed;
+        if (null === $placed) {
+            return [];
+        }
+        $lines = $this->look?->trimLine() ?? [];
+        $trim = $this->trim()->mm;
+        if (null !== $this->bend) {
+            $lines = [] === $lines ? [$this->bend->edge($trim)] : $this->bend->lines($lines);
+        }
+        $hinge = $this->ways->figures['hinge'] ?? null;
+        if (null === $hinge) {
+            return $lines;
+        }
+        // One piece of paper hangs on one tab: what is cut in several pieces is cut along its rectangle instead.
+        $line = 1 === count($lines) ? $lines[0] : Rect::at(0.0, 0.0, $placed->size)->grown($trim)->corners();
+
+        return [Polyline::withTab($line, $hinge->value, self::TAB_WIDE_MM)];
     }
 
     /** How long the line is that its sheet is cut along, in mm. */
     public function trimLength(): float
     {
+        $lines = $this->trimLine();
         $size = $this->placed?->grown($this->trim()->mm)->size;
 
         return match (true) {
             null === $size => 0.0,
-            null === $this->look || [] === $this->trimLine() => 2.0 * ($size->widthMm + $size->heightMm),
-            default => $this->look->cut->lengthMm,
+            [] === $lines => 2.0 * ($size->widthMm + $size->heightMm),
+            default => array_sum(array_map(Polyline::length(...), $lines)),
         };
     }
 
@@ -179,7 +208,25 @@ final readonly class Setup
     {
         return null === $this->placed || null === $this->marking
             ? 0.0
-            : SheetLayout::widest($this->placed->size->widthMm / $this->placed->size->heightMm, $medium->paper->size(), $this->marking->marginMm, $this->trim());
+            : $this->widestBent(SheetLayout::widest($this->placed->size->widthMm / $this->placed->size->heightMm, $medium->paper->size(), $this->marking->marginMm, $this->trim(), Length::mm($this->ways->figures['hinge']->value ?? 0.0)), $medium, $this->marking->marginMm);
+    }
+
+    /** Bent, a picture takes up more of a sheet than straight: narrower by a hundredth, until that fits. */
+    private function widestBent(float $widest, Medium $medium, float $marginMm): float
+    {
+        if (null === $this->bend || null === $this->placed) {
+            return $widest;
+        }
+        $place = $this->placed->size;
+        for ($width = $widest; $width >= Placement::LEAST_MM; $width *= 0.99) {
+            $size = Size::mm($width, $width * $place->heightMm / $place->widthMm);
+            $bend = Bend::of($size, $this->bend->angle * $width / $place->widthMm);
+            if (null !== SheetLayout::fit($bend->box, $medium->paper->size(), $marginMm, $this->trim(), false, '', outline: [$bend->edge($this->trim()->mm)])) {
+                return $width;
+            }
+        }
+
+        return 0.0;
     }
 
     /** @return list<string> ids of this route's media, those of the chosen way first */
@@ -293,7 +340,22 @@ final readonly class Setup
             return null;
         }
 
-        return SheetLayout::fit($this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->trim(), $this->stack->mirrored(), $this->sheetLabel(), 'none' !== ($this->ways->options['guide']->id ?? ''), $this->trimLine());
+        return SheetLayout::fit($this->bend->box ?? $this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->trim(), $this->stack->mirrored(), $this->sheetLabel(), 'none' !== ($this->ways->options['guide']->id ?? ''), $this->trimLine(), $this->holeDots());
+    }
+
+    /** @return list<array{float, float}> middles of the holes that the picture covers, in mm from its upper left corner */
+    private function holeDots(): array
+    {
+        $placed = $this->placed;
+        $dots = [];
+        foreach ($this->size->zonesOn($this->transfer->sideId) as $zone) {
+            [$x, $y] = $zone->middle();
+            if ($zone->hole && null !== $placed?->overlap($zone->rect)) {
+                $dots[] = [$x - $placed->xMm, $y - $placed->yMm];
+            }
+        }
+
+        return $dots;
     }
 
     /**

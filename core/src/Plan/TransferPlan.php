@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
+use Wubbin\Core\Blank\Bend;
+use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Blank\Cylinder;
-use Wubbin\Core\Blank\DrawnLine;
+use Wubbin\Core\Blank\Zone;
 use Wubbin\Core\Heat\IronCoverage;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
@@ -18,19 +20,20 @@ use Wubbin\Core\Stack\Stack;
 final readonly class TransferPlan implements \JsonSerializable
 {
     /**
-     * @param list<Decision>  $decisions
-     * @param list<Check>     $checks
-     * @param list<Step>      $steps
-     * @param list<string>    $cautions        those that stand on the ticket rather than at a step
-     * @param list<DrawnLine> $drawing         the blank, origin at the middle of the edge it is measured from
-     * @param string          $name            the picture's own, among those of the job
-     * @param bool            $withThePrevious it is pressed in one go with the picture before it
-     * @param string          $label           what stands on its sheet
+     * @param list<Decision> $decisions
+     * @param list<Check>    $checks
+     * @param list<Step>     $steps
+     * @param list<string>   $cautions        those that stand on the ticket rather than at a step
+     * @param BlankSize      $size            the blank, seen from the side that the picture is on
+     * @param string         $name            the picture's own, among those of the job
+     * @param bool           $withThePrevious it is pressed in one go with the picture before it
+     * @param string         $label           what stands on its sheet
      */
     private function __construct(
         public string $name,
         public string $label,
         public string $side,
+        private string $sideId,
         public bool $withThePrevious,
         public string $routeId,
         public ?HeatKind $heat,
@@ -39,13 +42,10 @@ final readonly class TransferPlan implements \JsonSerializable
         public array $steps,
         public array $cautions,
         public Stack $stack,
-        public array $drawing,
-        public Rect $printArea,
-        public float $widthMm,
-        public float $heightMm,
+        public BlankSize $size,
         public string $from,
-        public ?float $diameterMm,
         public ?Rect $placed,
+        public ?Bend $bend,
         public ?SheetLayout $sheet,
         public ?IronCoverage $coverage,
         public ?Size $plate,
@@ -69,6 +69,7 @@ final readonly class TransferPlan implements \JsonSerializable
             $name,
             $setup->sheetLabel(),
             $setup->side,
+            $setup->transfer->sideId,
             $withThePrevious,
             $setup->route->id,
             $setup->heat?->kind,
@@ -77,13 +78,10 @@ final readonly class TransferPlan implements \JsonSerializable
             $steps,
             array_values(array_map(static fn (Caution $caution): string => $caution->text, $cautions)),
             $setup->stack,
-            $setup->size->drawing,
-            $setup->size->printArea,
-            $setup->size->widthMm,
-            $setup->size->heightMm,
-            $setup->kind->from,
-            $setup->size->diameterMm,
+            $setup->size,
+            $setup->size->from ?? $setup->kind->from,
             $setup->placed,
+            $setup->bend,
             $setup->sheet,
             $setup->coverage,
             $setup->heat?->plate,
@@ -130,15 +128,31 @@ final readonly class TransferPlan implements \JsonSerializable
             'cautions' => $this->cautions,
             'stack' => ['layers' => $this->stack->layers, 'mirrored' => $this->stack->mirrored()],
             'blank' => [
-                'drawing' => $this->drawing,
-                'print_area' => $rect($this->printArea),
-                'width_mm' => $this->widthMm,
-                'height_mm' => $this->heightMm,
-                'diameter_mm' => $this->diameterMm,
+                'drawing' => $this->size->drawing,
+                'print_area' => $rect($this->size->printArea),
+                'print_area_line' => $this->size->areaLine(),
+                'zones' => array_map(static fn (Zone $zone): array => ['label' => $zone->label, 'hole' => $zone->hole] + $rect($zone->rect), $this->size->zonesOn($this->sideId)),
+                'width_mm' => $this->size->widthMm,
+                'height_mm' => $this->size->heightMm,
+                'diameter_mm' => $this->size->diameterMm,
                 'from' => $this->from,
-                'front' => null === $this->diameterMm ? null : Cylinder::across($this->diameterMm)->front(Cylinder::ARM_MM),
+                'front' => null === $this->size->diameterMm ? null : Cylinder::across($this->size->diameterMm)->front(Cylinder::ARM_MM),
+                'overscan_mm' => $this->size->edge->overscanMm ?? 0.0,
+                'taper' => null === $this->size->taper ? null : [
+                    'rim_mm' => $this->size->taper->roundAt(0.0),
+                    'foot_mm' => $this->size->taper->roundAt($this->size->heightMm),
+                    'standing_mm' => $this->size->taper->heightMm,
+                    'apex_mm' => $this->size->taper->apexMm(),
+                ],
             ],
             'placed' => null === $this->placed ? null : $rect($this->placed),
+            // On the drawing, turned about the apex from where it stands in the middle.
+            'bent' => null === $this->bend || null === $this->placed ? null : [
+                'box' => $rect($this->bend->boxAbout(0.0, $this->placed->yMm)),
+                'radius_mm' => $this->bend->radiusMm(),
+                'edge' => $this->bend->edge(0.0),
+                'query' => $this->bend->toQuery(),
+            ],
             'sheet' => $this->sheet,
             'coverage' => null === $this->coverage || null === $this->plate ? null : [
                 'plate_width_mm' => $this->plate->widthMm,

@@ -8,6 +8,7 @@ use Wubbin\Core\Blank\BlankKind;
 use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Blank\Material;
 use Wubbin\Core\Blank\ToneScale;
+use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Temperature;
@@ -84,6 +85,18 @@ final readonly class Catalogue
     public function sizes(): array
     {
         return array_merge(...array_values(array_map(static fn (BlankKind $kind): array => $kind->sizes, $this->blanks)));
+    }
+
+    /** The kind of blank that one of these sizes is of. */
+    public function kindOf(string $sizeId): BlankKind
+    {
+        foreach ($this->blanks as $kind) {
+            if (isset($kind->sizes[$sizeId])) {
+                return $kind;
+            }
+        }
+
+        throw BadRecord::at('blank.size', 'There is no such blank.');
     }
 
     /** @param array<string, BlankSize> $own sizes of a shop's own, which its jobs may name as well */

@@ -12,5 +12,6 @@ enum MarkKind: string
     case ThisWayUp = 'this-way-up';
     /** A bar of known length, to see whether the driver has scaled the page. */
     case CheckBar = 'check-bar';
+    case Dot = 'dot';
     case Text = 'text';
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Sheet;
 
 use Wubbin\Core\Measure\Length;
+use Wubbin\Core\Measure\Polyline;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 
@@ -16,6 +17,9 @@ final readonly class SheetLayout implements \JsonSerializable
 {
     /** Long enough to show a scaling of half a per cent with a ruler. */
     public const CHECK_BAR_MM = 100.0;
+
+    /** Across a dot to sight by: small enough to be drilled away (assumed). */
+    private const DOT_MM = 1.0;
 
     /** Room for two lines of 8 point type and the bar's end ticks. */
     private const STRIP_MM = 15.0;
@@ -38,18 +42,25 @@ final readonly class SheetLayout implements \JsonSerializable
      * @param string                                    $name     the job's name
      * @param bool                                      $guide    whether the trim line is drawn
      * @param list<non-empty-list<array{float, float}>> $outline  closed lines to trim along, in mm from the picture's upper left corner as it reads; its rectangle where there are none
+     * @param list<array{float, float}>                 $dots     middles of holes to sight it by, in the same way
      *
      * @return self|null null where the picture with its trim margin and the strip is too large for the sheet
      */
-    public static function fit(Size $picture, Size $paper, float $marginMm, Length $trim, bool $mirrored, string $name, bool $guide = true, array $outline = []): ?self
+    public static function fit(Size $picture, Size $paper, float $marginMm, Length $trim, bool $mirrored, string $name, bool $guide = true, array $outline = [], array $dots = []): ?self
     {
+        $cut = [] === $outline ? Rect::at(0.0, 0.0, $picture)->grown($trim->mm) : Polyline::box(array_merge(...$outline))->around(Rect::at(0.0, 0.0, $picture));
         foreach ([$paper, $paper->turned()] as $page) {
             $printable = Rect::mm($marginMm, $marginMm, $page->widthMm - 2.0 * $marginMm, $page->heightMm - 2.0 * $marginMm);
             foreach ([false, true] as $beside) {
                 $room = self::room($printable, $beside);
-                if ($picture->grown($trim->mm)->fitsIn($room->size)) {
-                    $place = Rect::at($room->xMm + ($room->size->widthMm - $picture->widthMm) / 2.0, $room->yMm + $trim->mm, $picture);
-                    $marks = [...($guide ? [new Mark(MarkKind::TrimLine, $place->grown($trim->mm), lines: self::onSheet($outline, $place, $mirrored))] : []), ...self::strip($printable, $beside, $name)];
+                if ($cut->size->fitsIn($room->size)) {
+                    $before = $mirrored ? $cut->right() - $picture->widthMm : -$cut->xMm;
+                    $place = Rect::at($room->xMm + ($room->size->widthMm - $cut->size->widthMm) / 2.0 + $before, $room->yMm - $cut->yMm, $picture);
+                    $marks = [
+                        ...($guide ? [new Mark(MarkKind::TrimLine, Rect::at($place->xMm - $before, $room->yMm, $cut->size), lines: self::onSheet($outline, $place, $mirrored))] : []),
+                        ...array_map(static fn (array $dot): Mark => self::dot($dot, $place, $mirrored), $dots),
+                        ...self::strip($printable, $beside, $name),
+                    ];
 
                     return new self($page, $printable, $place, $mirrored, $marks);
                 }
@@ -59,15 +70,19 @@ final readonly class SheetLayout implements \JsonSerializable
         return null;
     }
 
-    /** The widest a picture of this shape can be on the sheet, in mm; 0 where not even a sliver fits. */
-    public static function widest(float $aspect, Size $paper, float $marginMm, Length $trim): float
+    /**
+     * The widest a picture of this shape can be on the sheet, in mm; 0 where not even a sliver fits.
+     *
+     * @param Length|null $tab that stands above it
+     */
+    public static function widest(float $aspect, Size $paper, float $marginMm, Length $trim, ?Length $tab = null): float
     {
         $widest = 0.0;
         foreach ([$paper, $paper->turned()] as $page) {
             $printable = Rect::mm($marginMm, $marginMm, $page->widthMm - 2.0 * $marginMm, $page->heightMm - 2.0 * $marginMm);
             foreach ([false, true] as $beside) {
                 $room = self::room($printable, $beside)->size;
-                $widest = max($widest, min($room->widthMm - 2.0 * $trim->mm, ($room->heightMm - 2.0 * $trim->mm) * $aspect));
+                $widest = max($widest, min($room->widthMm - 2.0 * $trim->mm, ($room->heightMm - 2.0 * $trim->mm - ($tab->mm ?? 0.0)) * $aspect));
             }
         }
 
@@ -85,6 +100,12 @@ final readonly class SheetLayout implements \JsonSerializable
             round($mirrored ? $place->right() - $p[0] : $place->xMm + $p[0], 2),
             round($place->yMm + $p[1], 2),
         ], $loop), $outline);
+    }
+
+    /** @param array{float, float} $middle */
+    private static function dot(array $middle, Rect $place, bool $mirrored): Mark
+    {
+        return new Mark(MarkKind::Dot, Rect::mm(($mirrored ? $place->right() - $middle[0] : $place->xMm + $middle[0]) - self::DOT_MM / 2.0, $place->yMm + $middle[1] - self::DOT_MM / 2.0, self::DOT_MM, self::DOT_MM));
     }
 
     private static function room(Rect $printable, bool $beside): Rect

@@ -107,7 +107,7 @@ final class JobFileTest extends TestCase
             $shelf = Shelf::fromRecord(Record::of(['blanks' => $onTheShelf, 'own' => ['blanks' => [['id' => 'ours', 'like' => 'mug-ordinary', 'label' => 'our mug', 'diameter_mm' => 79, 'height_mm' => 95]]]] + Orchard::shelf()->toRecord()), Orchard::catalogue());
             self::assertEquals($shelf, Shelf::fromRecord(Record::of(json_decode((string) json_encode($shelf->toRecord()), true)), Orchard::catalogue()));
             $plan = Orchard::plan(Orchard::jobOf('laser-ceramic', ['blank' => ['size' => 'ours']]), shelf: $shelf);
-            self::assertSame(79.0, $plan->diameterMm);
+            self::assertSame(79.0, $plan->size->diameterMm);
             self::assertSame(ProvenanceKind::Person, Orchard::decision($plan, 'blank')->provenance->kind);
             self::assertTrue($plan->ready());
         }
@@ -118,7 +118,7 @@ final class JobFileTest extends TestCase
         $shelf = Shelf::fromRecord(Record::of(['own' => ['blanks' => [['id' => 'ours', 'like' => 'XL', 'label' => 'Smock', 'chest_mm' => 640, 'length_mm' => 800]]]] + Orchard::shelf()->toRecord()), Orchard::catalogue());
         $job = JobEdit::apply(Orchard::job(), ['breakdown' => '3 M, 2 smock'], new QuantityParser(), $shelf->stocked(Orchard::catalogue()), Orchard::pictures());
         self::assertSame(5, $job->quantity);
-        self::assertSame(640.0, Orchard::whole($job, shelf: $shelf)->shares[1]->plan->transfers[0]->widthMm);
+        self::assertSame(640.0, Orchard::whole($job, shelf: $shelf)->shares[1]->plan->transfers[0]->size->widthMm);
     }
 
     public function testABlankOfAnotherShopIsNotKnown(): void

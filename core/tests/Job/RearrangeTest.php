@@ -25,9 +25,18 @@ final class RearrangeTest extends TestCase
 
     public function testWhereNoSideIsFreeItGoesClearOfTheOthers(): void
     {
-        $job = Orchard::edit(Orchard::edit(Orchard::edited(['width' => '100 mm', 'transfer' => 'add']), ['transfer' => 'earlier'], 1), ['transfer' => 'add'], 1);
+        $job = Orchard::edit(Orchard::edit(Orchard::edit(Orchard::jobOf('liner-fabric'), ['width' => '100 mm', 'transfer' => 'add']), ['transfer' => 'earlier'], 1), ['transfer' => 'add'], 1);
         self::assertSame(['back', 'front', 'front'], self::sides($job));
         self::assertGreaterThan($job->transfers[1]->placement->rectOf(Orchard::picture())->bottom(), $job->transfers[2]->placement->belowMm);
+    }
+
+    /** On a sleeve there is no room for what suits a chest. */
+    public function testOnASleeveItTakesTheSizeAndPlaceOfASleeve(): void
+    {
+        $job = Orchard::edited(['side' => 'left-sleeve']);
+        $area = Orchard::catalogue()->blanks['shirt']->sizes['M']->seenFrom('left-sleeve')->printArea;
+        self::assertTrue($job->transfers[0]->placement->rectOf(Orchard::picture())->within($area->grown(1.0)));
+        self::assertSame(240.0, Orchard::edited(['side' => 'back'])->transfers[0]->placement->sideMm, 'the back takes what suits the front');
     }
 
     public function testRoundAPieceItGoesToTheFarSide(): void

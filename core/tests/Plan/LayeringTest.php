@@ -152,8 +152,8 @@ final class LayeringTest extends TestCase
         $cloth = static fn (TransferPlan $plan): array => array_values(array_map(static fn (Layer $layer): ?string => $layer->label, array_filter($plan->stack->layers, static fn (Layer $layer): bool => LayerRole::Blank === $layer->role)));
         self::assertSame(['shirt front', 'shirt back'], $cloth($front));
         self::assertSame(['shirt back', 'shirt front'], $cloth($back));
-        self::assertCount(count($front->drawing) - 1, $back->drawing, 'the front collar is hidden');
-        self::assertGreaterThan($front->heightMm, $back->heightMm, 'the collar is higher at the back');
+        self::assertCount(count($front->size->drawing) - 1, $back->size->drawing, 'the front collar is hidden');
+        self::assertGreaterThan($front->size->heightMm, $back->size->heightMm, 'the collar is higher at the back');
     }
 
     /** Two sides take less than twice one: printing waits, drying and switching off are shared. */
@@ -201,7 +201,7 @@ final class LayeringTest extends TestCase
 
     public function testASideThatABlankDoesNotHaveIsNamed(): void
     {
-        $this->expectExceptionMessage('Wubbin knows no “sleeve” here; it knows front, back.');
+        $this->expectExceptionMessage('Wubbin knows no “sleeve” here; it knows front, back, left-sleeve, right-sleeve.');
         self::plan([['side' => 'sleeve']]);
     }
 

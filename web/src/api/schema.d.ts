@@ -68,6 +68,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/traced": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addTracedBlank"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house": {
         parameters: {
             query?: never;
@@ -493,6 +525,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/template.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getTemplate"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -520,6 +568,72 @@ export interface components {
             corners: number;
             /** @enum {string} */
             effort: "easy" | "fiddly" | "hard";
+        };
+        /** @description A blank of the shop's own whose outline was traced, front and back together. */
+        NewTracedBlank: {
+            id: string;
+            /** @description Id of the one that it is a copy of */
+            like: string;
+            label: string;
+            /** @description By side; a side that is not there is the other one turned over */
+            sides: {
+                [key: string]: components["schemas"]["TraceMarks"];
+            };
+        };
+        /** @description What was marked in a photo: the corners of a sheet, and points round a piece. */
+        TraceMarks: {
+            /** @description SHA-256 of the photo */
+            photo: string;
+            /**
+             * @description The sheet that lies there
+             * @enum {string}
+             */
+            paper: "a4" | "a5" | "letter";
+            /** @description The sheet lies the other way than it looks */
+            other_way: boolean;
+            /** @description The points are those of one half, from the middle above to the middle below */
+            mirrored: boolean;
+            /** @description How far beyond its edge it is printed, as typed */
+            overscan: string;
+            /** @description x and y in pixels of the photo, all in a row, with spaces between */
+            corners: string;
+            /** @description x and y in pixels of the photo, all in a row, with spaces between */
+            points: string;
+        };
+        /** @description A traced outline at true size, with how far its measures may be off. */
+        TracedView: {
+            /** @description Both halves as they lie in the photo, in its pixels */
+            outline: number[][];
+            /** Format: float */
+            width_mm: number;
+            /** Format: float */
+            height_mm: number;
+            /** Format: float */
+            area_mm2: number;
+            /**
+             * Format: float
+             * @description About 95 % of the time it is no farther off than this
+             */
+            width_off_mm: number;
+            /** Format: float */
+            height_off_mm: number;
+            /**
+             * Format: float
+             * @description Over so much
+             */
+            far_mm: number;
+            /**
+             * Format: float
+             * @description a length is off by no more than this
+             */
+            far_off_mm: number;
+            /**
+             * Format: float
+             * @description As the sheet lies: along its first side
+             */
+            sheet_width_mm: number;
+            /** Format: float */
+            sheet_height_mm: number;
         };
         /** @description What went wrong, for the person at the screen: RFC 9457 with the fields it is about. */
         Problem: {
@@ -623,6 +737,10 @@ export interface components {
             typed: {
                 [key: string]: string;
             };
+            /** @description Of a blank, what is kept clear, as typed: label, side, right, below, width, height, and hole where it is one */
+            zones?: {
+                [key: string]: string;
+            }[];
         };
         /** @description A picture of the shop, and the jobs that it is used in. */
         PictureEntry: {
@@ -663,10 +781,10 @@ export interface components {
         BlankOption: {
             id: string;
             label: string;
-            sizes: components["schemas"]["Option"][];
+            sizes: components["schemas"]["SizeOption"][];
             materials: components["schemas"]["Option"][];
             conditions: components["schemas"]["Option"][];
-            measures: components["schemas"]["Option"][];
+            sides: components["schemas"]["Option"][];
         };
         /** @description Everything the page offers to choose from, and how large an upload may be. */
         CatalogueView: {
@@ -697,6 +815,15 @@ export interface components {
                 to: number | null;
             };
         };
+        /** @description Something that is measured of a blank. */
+        MeasureOption: {
+            id: string;
+            label: string;
+            /** @description Otherwise it is that of the model where nothing is typed */
+            needed: boolean;
+            /** Format: float */
+            usual_mm: number;
+        };
         /** @description A supplier's sheet as it is typed in. What is left empty stays as it is built in. */
         NewRecipe: {
             /** @description A new UUID for a new recipe; that of an old one adds a version */
@@ -725,6 +852,14 @@ export interface components {
             figures: components["schemas"]["FigureField"][];
             media: components["schemas"]["Option"][];
             heat: components["schemas"]["Option"][];
+        };
+        /** @description A size of a blank, with what a copy of it is told by. */
+        SizeOption: {
+            id: string;
+            label: string;
+            /** @description The shop measured it itself */
+            own: boolean;
+            measures: components["schemas"]["MeasureOption"][];
         };
         BenchStepView: {
             /** @description Id of the step in the plan */
@@ -999,6 +1134,120 @@ export interface components {
                 };
             };
         };
+        ids: string[];
+        /**
+         * Shelf
+         * @description What a shop has: ids from Wubbin's catalogue, and the shop's own heat sources with their measures.
+         */
+        "shelf.schema": {
+            /** @constant */
+            format: "wubbin-shelf";
+            /** @constant */
+            version: 1;
+            media: components["schemas"]["ids"];
+            markings: components["schemas"]["ids"];
+            bases: components["schemas"]["ids"];
+            guards: components["schemas"]["ids"];
+            covers: components["schemas"]["ids"];
+            blanks?: components["schemas"]["ids"];
+            heat: {
+                id: string;
+                label: string;
+                /** @enum {unknown} */
+                kind: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher";
+                /** @description Of an iron or a flat press, across at its widest. */
+                plate_width_mm?: number;
+                /** @description From heel to point. */
+                plate_length_mm?: number;
+                /** @description Of an iron's hottest setting. */
+                dots?: number;
+                /** @description The highest number on an iron's dial. */
+                dial?: number;
+                steam?: boolean;
+                from_c?: number;
+                to_c?: number;
+                diameter_from_mm?: number;
+                diameter_to_mm?: number;
+                watts?: number;
+            }[];
+            /** @description The shop's own entries: each behaves as the built-in one that it is like. Those that no list above names are retired. */
+            own?: {
+                media?: {
+                    id: string;
+                    like: string;
+                    label: string;
+                    /** @enum {unknown} */
+                    paper: "a4" | "a5" | "a6" | "letter" | "supertabloid";
+                    thickness_mm: number;
+                    print_side: string;
+                }[];
+                markings?: {
+                    id: string;
+                    like: string;
+                    label: string;
+                    margin_mm: number;
+                }[];
+                bases?: {
+                    id: string;
+                    like: string;
+                    label: string;
+                    thickness_mm: number;
+                }[];
+                guards?: {
+                    id: string;
+                    like: string;
+                    label: string;
+                    thickness_mm: number;
+                }[];
+                covers?: {
+                    id: string;
+                    like: string;
+                    label: string;
+                    thickness_mm: number;
+                }[];
+                /** @description Measured by the shop: a shirt by chest and length, what is flat by width and height, what is round by diameter and height, what tapers by its diameters at rim and foot; or traced from a photo. What is not told is as on the one it is like. */
+                blanks?: {
+                    id: string;
+                    like: string;
+                    label: string;
+                    chest_mm?: number;
+                    length_mm?: number;
+                    width_mm?: number;
+                    height_mm?: number;
+                    diameter_mm?: number;
+                    rim_diameter_mm?: number;
+                    foot_diameter_mm?: number;
+                    print_width_mm?: number;
+                    print_height_mm?: number;
+                    print_drop_mm?: number;
+                    margin_mm?: number;
+                    top_mm?: number;
+                    foot_mm?: number;
+                    handle_mm?: number;
+                    /** @description What a picture keeps clear of, by its middle right of the centre-line and its upper edge. */
+                    zones?: {
+                        label: string;
+                        side: string;
+                        right_mm: number;
+                        below_mm: number;
+                        width_mm: number;
+                        height_mm: number;
+                        hole: boolean;
+                    }[];
+                    /** @description Traced outlines by side. */
+                    outlines?: {
+                        [key: string]: {
+                            /** @description x and y in mm from the middle of the topmost level, all in a row, with spaces between. */
+                            points: string;
+                            overscan_mm: number;
+                        };
+                    };
+                }[];
+            };
+            $defs: {
+                ids: string[];
+            };
+        };
         /**
          * Job
          * @description What is wanted on what. Lengths are millimetres; null leaves a choice to Wubbin.
@@ -1097,7 +1346,7 @@ export interface components {
         };
         Mark: {
             /** @enum {unknown} */
-            kind: "trim-line" | "this-way-up" | "check-bar" | "text";
+            kind: "trim-line" | "this-way-up" | "check-bar" | "text" | "dot";
             x_mm: number;
             y_mm: number;
             width_mm: number;
@@ -1221,6 +1470,29 @@ export interface components {
                 from: string;
                 /** @description Of a round piece: arcs of its wall that are seen at arm’s length, from the middle, and where each is seen; in mm */
                 front: number[][] | null;
+                /** @description Its edge on the drawing: bent where the blank tapers. */
+                print_area_line: number[][];
+                /** @description What a picture keeps clear of on this side. */
+                zones: {
+                    label: string;
+                    hole: boolean;
+                    x_mm: number;
+                    y_mm: number;
+                    width_mm: number;
+                    height_mm: number;
+                }[];
+                /** @description How far beyond its edge a traced piece is printed; 0 for all others. */
+                overscan_mm: number;
+                taper: {
+                    /** @description Round its rim. */
+                    rim_mm: number;
+                    /** @description Round its foot. */
+                    foot_mm: number;
+                    /** @description Its height as it stands; height_mm is along the wall. */
+                    standing_mm: number;
+                    /** @description How far below the rim the point lies that its drawing turns about; negative above it. */
+                    apex_mm: number | null;
+                } | null;
             };
             placed: components["schemas"]["Rect"] | null;
             sheet: components["schemas"]["SheetLayout"] | null;
@@ -1232,6 +1504,16 @@ export interface components {
             /** @description What stands on its sheet beside the picture */
             label: string;
             look: components["schemas"]["Look"] | null;
+            /** @description The picture as it is bent for a blank that tapers: upright in the middle of the drawing. */
+            bent: {
+                box: components["schemas"]["Rect"];
+                /** @description Its middle from the point it is bent about; negative with that above it. */
+                radius_mm: number;
+                /** @description In mm from the box's upper left corner. */
+                edge: number[][];
+                /** @description The bend as part of an address. */
+                query: string;
+            } | null;
         };
         Step: {
             id: string;
@@ -1389,7 +1671,7 @@ export interface components {
                 };
                 Mark: {
                     /** @enum {unknown} */
-                    kind: "trim-line" | "this-way-up" | "check-bar" | "text";
+                    kind: "trim-line" | "this-way-up" | "check-bar" | "text" | "dot";
                     x_mm: number;
                     y_mm: number;
                     width_mm: number;
@@ -1453,6 +1735,29 @@ export interface components {
                         from: string;
                         /** @description Of a round piece: arcs of its wall that are seen at arm’s length, from the middle, and where each is seen; in mm */
                         front: number[][] | null;
+                        /** @description Its edge on the drawing: bent where the blank tapers. */
+                        print_area_line: number[][];
+                        /** @description What a picture keeps clear of on this side. */
+                        zones: {
+                            label: string;
+                            hole: boolean;
+                            x_mm: number;
+                            y_mm: number;
+                            width_mm: number;
+                            height_mm: number;
+                        }[];
+                        /** @description How far beyond its edge a traced piece is printed; 0 for all others. */
+                        overscan_mm: number;
+                        taper: {
+                            /** @description Round its rim. */
+                            rim_mm: number;
+                            /** @description Round its foot. */
+                            foot_mm: number;
+                            /** @description Its height as it stands; height_mm is along the wall. */
+                            standing_mm: number;
+                            /** @description How far below the rim the point lies that its drawing turns about; negative above it. */
+                            apex_mm: number | null;
+                        } | null;
                     };
                     placed: components["schemas"]["Rect"] | null;
                     sheet: components["schemas"]["SheetLayout"] | null;
@@ -1464,6 +1769,16 @@ export interface components {
                     /** @description What stands on its sheet beside the picture */
                     label: string;
                     look: components["schemas"]["Look"] | null;
+                    /** @description The picture as it is bent for a blank that tapers: upright in the middle of the drawing. */
+                    bent: {
+                        box: components["schemas"]["Rect"];
+                        /** @description Its middle from the point it is bent about; negative with that above it. */
+                        radius_mm: number;
+                        /** @description In mm from the box's upper left corner. */
+                        edge: number[][];
+                        /** @description The bend as part of an address. */
+                        query: string;
+                    } | null;
                 };
                 /** @description How it will come out, told from its pixels */
                 Look: {
@@ -1502,93 +1817,6 @@ export interface components {
                     /** @description Likeness to itself turned round, 0 to 1 */
                     upside_down: number;
                 };
-            };
-        };
-        ids: string[];
-        /**
-         * Shelf
-         * @description What a shop has: ids from Wubbin's catalogue, and the shop's own heat sources with their measures.
-         */
-        "shelf.schema": {
-            /** @constant */
-            format: "wubbin-shelf";
-            /** @constant */
-            version: 1;
-            media: components["schemas"]["ids"];
-            markings: components["schemas"]["ids"];
-            bases: components["schemas"]["ids"];
-            guards: components["schemas"]["ids"];
-            covers: components["schemas"]["ids"];
-            blanks?: components["schemas"]["ids"];
-            heat: {
-                id: string;
-                label: string;
-                /** @enum {unknown} */
-                kind: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher";
-                /** @description Of an iron or a flat press, across at its widest. */
-                plate_width_mm?: number;
-                /** @description From heel to point. */
-                plate_length_mm?: number;
-                /** @description Of an iron's hottest setting. */
-                dots?: number;
-                /** @description The highest number on an iron's dial. */
-                dial?: number;
-                steam?: boolean;
-                from_c?: number;
-                to_c?: number;
-                diameter_from_mm?: number;
-                diameter_to_mm?: number;
-                watts?: number;
-            }[];
-            /** @description The shop's own entries: each behaves as the built-in one that it is like. Those that no list above names are retired. */
-            own?: {
-                media?: {
-                    id: string;
-                    like: string;
-                    label: string;
-                    /** @enum {unknown} */
-                    paper: "a4" | "a5" | "a6" | "letter" | "supertabloid";
-                    thickness_mm: number;
-                    print_side: string;
-                }[];
-                markings?: {
-                    id: string;
-                    like: string;
-                    label: string;
-                    margin_mm: number;
-                }[];
-                bases?: {
-                    id: string;
-                    like: string;
-                    label: string;
-                    thickness_mm: number;
-                }[];
-                guards?: {
-                    id: string;
-                    like: string;
-                    label: string;
-                    thickness_mm: number;
-                }[];
-                covers?: {
-                    id: string;
-                    like: string;
-                    label: string;
-                    thickness_mm: number;
-                }[];
-                /** @description Measured by the shop: a shirt by chest and length, what is flat by width and height, what is round by diameter and height. */
-                blanks?: {
-                    id: string;
-                    like: string;
-                    label: string;
-                    chest_mm?: number;
-                    length_mm?: number;
-                    width_mm?: number;
-                    height_mm?: number;
-                    diameter_mm?: number;
-                }[];
-            };
-            $defs: {
-                ids: string[];
             };
         };
         /**
@@ -1772,6 +2000,72 @@ export interface operations {
                 };
             };
             /** @description A size that cannot be */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    trace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TraceMarks"];
+            };
+        };
+        responses: {
+            /** @description At true size */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TracedView"];
+                };
+            };
+            /** @description Marks that tell nothing */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addTracedBlank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTracedBlank"];
+            };
+        };
+        responses: {
+            /** @description What the shop has */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["shelf.schema"];
+                };
+            };
+            /** @description One that cannot be */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -2516,7 +2810,9 @@ export interface operations {
     };
     uploadPhoto: {
         parameters: {
-            query?: never;
+            query?: {
+                to_measure?: "0" | "1";
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -2703,6 +2999,37 @@ export interface operations {
                 };
             };
             /** @description A check stands against printing */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getTemplate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description At true size */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description The blank is not round, or does not fit the paper */
             422: {
                 headers: {
                     [name: string]: unknown;

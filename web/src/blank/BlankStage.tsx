@@ -12,7 +12,9 @@ import type { Part } from '../api/client';
 import { Worn } from '../artwork/Worn';
 import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
+import { Bent } from './Bent';
 import { Dimension } from './Dimension';
+import { KeptClear } from './KeptClear';
 import { RoundFront } from './RoundFront';
 import { scaleLabel, useSize } from './useSize';
 
@@ -112,12 +114,14 @@ export function BlankStage({
   }
 
   const area = blank.print_area;
+  const { taper } = blank;
+  const bottom = y(box.bottom);
   // A garment has room on it for what is written; the others have it beneath.
-  const garment = blank.drawing.length > 1 && blank.diameter_mm === null;
+  const garment = blank.drawing.length > 1 && blank.diameter_mm === null && blank.from === 'collar';
   // What else is on this side, for its place beside the picture at hand.
   const others = whole.transfers.flatMap((other, at) =>
     at !== view.at && other.side === plan.side && other.placed !== null
-      ? [{ at, name: other.name, placed: other.placed, artwork: view.artworks[at] ?? null }]
+      ? [{ at, name: other.name, placed: other.placed, bent: other.bent, artwork: view.artworks[at] ?? null }]
       : [],
   );
   const rect = placed === null ? null : { ...placed, x_mm: placed.x_mm + moved.x, y_mm: placed.y_mm + moved.y };
@@ -150,17 +154,35 @@ export function BlankStage({
               data-line={i}
             />
           ))}
-          <rect
-            x={x(area.x_mm)}
-            y={y(area.y_mm)}
-            width={area.width_mm * scale}
-            height={area.height_mm * scale}
+          {blank.overscan_mm > 0 && (
+            <path
+              d={drawing[0]?.d}
+              fill="none"
+              className="stroke-line"
+              strokeWidth={blank.overscan_mm * 2 * scale}
+              strokeLinejoin="round"
+              opacity={0.3}
+            />
+          )}
+          <path
+            d={`M${blank.print_area_line.map(([px = 0, py = 0]) => `${x(px)} ${y(py)}`).join('L')}Z`}
             fill="none"
             className="stroke-line"
             strokeDasharray="3 4"
           />
+          {blank.zones.map((zone) => (
+            <KeptClear
+              key={`${zone.x_mm} ${zone.y_mm}`}
+              zone={zone}
+              x={x}
+              y={y}
+              scale={scale}
+              ink={contrasting(job.blank.colour)}
+              ground={job.blank.colour}
+            />
+          ))}
           <path
-            d={`M${x(0)} ${y(0) - 22}V${y(blank.height_mm) + 8}`}
+            d={`M${x(0)} ${y(0) - 22}V${bottom + 8}`}
             className="stroke-hot"
             strokeDasharray="14 4 2 4"
             strokeWidth={1}
@@ -168,7 +190,7 @@ export function BlankStage({
           />
           <text
             x={x(0)}
-            y={garment ? y(area.y_mm + area.height_mm) + 15 : y(blank.height_mm) + 46}
+            y={garment ? y(area.y_mm + area.height_mm) + 15 : bottom + 46}
             textAnchor="middle"
             fontSize={12.5}
             className="fill-soft"
@@ -194,7 +216,20 @@ export function BlankStage({
               onClick={() => onPick(other.at)}
               onKeyDown={(e) => e.key === 'Enter' && onPick(other.at)}
             >
-              {other.artwork !== null && (
+              {other.bent !== null && taper?.apex_mm != null && (
+                <Bent
+                  bent={other.bent}
+                  apex={taper.apex_mm}
+                  right={other.placed.x_mm + other.placed.width_mm / 2}
+                  down={0}
+                  sha256={other.artwork?.sha256}
+                  filter={undefined}
+                  x={x}
+                  y={y}
+                  scale={scale}
+                />
+              )}
+              {other.artwork !== null && other.bent === null && (
                 <image
                   href={`/api/artwork/${other.artwork.sha256}/preview`}
                   x={x(other.placed.x_mm)}
@@ -210,6 +245,7 @@ export function BlankStage({
                 width={other.placed.width_mm * scale}
                 height={other.placed.height_mm * scale}
                 fill="transparent"
+                visibility={other.bent === null ? undefined : 'hidden'}
                 stroke="var(--c-ink)"
                 strokeWidth={0.8}
                 strokeDasharray="6 3"
@@ -241,7 +277,20 @@ export function BlankStage({
               onPointerUp={onPointerUp}
               onPointerCancel={onPointerUp}
             >
-              {view.artwork !== null && (
+              {plan.bent !== null && taper?.apex_mm != null && (
+                <Bent
+                  bent={plan.bent}
+                  apex={taper.apex_mm}
+                  right={rect.x_mm + rect.width_mm / 2}
+                  down={moved.y}
+                  sha256={view.artwork?.sha256}
+                  filter={changes && asWorn ? `url(#${filter})` : undefined}
+                  x={x}
+                  y={y}
+                  scale={scale}
+                />
+              )}
+              {view.artwork !== null && plan.bent === null && (
                 <image
                   href={`/api/artwork/${view.artwork.sha256}/preview`}
                   x={x(rect.x_mm)}
@@ -252,22 +301,24 @@ export function BlankStage({
                   filter={changes && asWorn ? `url(#${filter})` : undefined}
                 />
               )}
-              <rect
-                x={x(rect.x_mm)}
-                y={y(rect.y_mm)}
-                width={rect.width_mm * scale}
-                height={rect.height_mm * scale}
-                fill="transparent"
-                className="stroke-face"
-                strokeWidth={1.2}
-              />
+              {plan.bent === null && (
+                <rect
+                  x={x(rect.x_mm)}
+                  y={y(rect.y_mm)}
+                  width={rect.width_mm * scale}
+                  height={rect.height_mm * scale}
+                  fill="transparent"
+                  className="stroke-face"
+                  strokeWidth={1.2}
+                />
+              )}
             </g>
           )}
           {rect !== null && (
             <g className="pointer-events-none">
               <OnCloth cloth={job.blank.colour}>
                 <Dimension
-                  from={[x(rect.x_mm), y(rect.y_mm + rect.height_mm) + 20]}
+                  from={[x(rect.x_mm), y(rect.y_mm + rect.height_mm) + (plan.bent === null ? 20 : 26)]}
                   to={[x(rect.x_mm + rect.width_mm), y(rect.y_mm + rect.height_mm) + 20]}
                   label={format.length(rect.width_mm)}
                   strong
@@ -288,19 +339,26 @@ export function BlankStage({
             </g>
           )}
           {blank.diameter_mm !== null && (
-            <text x={x(0)} y={y(blank.height_mm) + 64} textAnchor="middle" fontSize={12.5} className="fill-soft">
+            <text x={x(0)} y={bottom + 64} textAnchor="middle" fontSize={12.5} className="fill-soft">
               unrolled: the seam is at both ends{drawing.length > 3 ? ', the handle in the dashed strips' : ''}
             </text>
           )}
-          <Dimension
-            from={[x(-blank.width_mm / 2), y(blank.height_mm) + 22]}
-            to={[x(blank.width_mm / 2), y(blank.height_mm) + 22]}
-            label={`${format.bareLength(blank.width_mm)} ${blank.diameter_mm === null ? 'across' : 'round'}`}
-          />
+          {taper === null ? (
+            <Dimension
+              from={[x(-blank.width_mm / 2), bottom + 22]}
+              to={[x(blank.width_mm / 2), bottom + 22]}
+              label={`${format.bareLength(blank.width_mm)} ${blank.diameter_mm === null ? 'across' : 'round'}`}
+            />
+          ) : (
+            <text x={x(0)} y={bottom + 26} textAnchor="middle" fontSize={13} className="fill-ink">
+              {format.bareLength(taper.rim_mm)} round at the rim, {format.bareLength(taper.foot_mm)} at the foot,{' '}
+              {format.length(taper.standing_mm)} high
+            </text>
+          )}
         </svg>
       )}
       {blank.front !== null && width > 0 && (
-        <div className="absolute inset-x-0 flex justify-center" style={{ top: y(blank.height_mm) + 74 }}>
+        <div className="absolute inset-x-0 flex justify-center" style={{ top: bottom + 74 }}>
           <RoundFront view={view} scale={scale} />
         </div>
       )}

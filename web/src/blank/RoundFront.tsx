@@ -4,11 +4,12 @@ import { Worn } from '../artwork/Worn';
 
 /**
  * A round piece seen from the front at arm's length, to the scale of the drawing: what of the wall is seen, and how
- * narrow it looks towards the sides. Where each arc is seen comes from the plan; turning it shifts the wall.
+ * narrow it looks towards the sides. Where each arc is seen comes from the plan, for the height of the picture at hand;
+ * above and below that a wall that tapers is seen wider or narrower by as much as it is. Turning it shifts the wall.
  */
 export function RoundFront({ view, scale }: { view: Part; scale: number }) {
   const { plan, whole, job } = view;
-  const { front, diameter_mm: across, height_mm: height, width_mm: round } = plan.blank;
+  const { front, diameter_mm: across, height_mm: height, width_mm: round, taper } = plan.blank;
   const filter = useId();
   const shade = useId();
   const [turn, setTurn] = useState(0);
@@ -17,6 +18,11 @@ export function RoundFront({ view, scale }: { view: Part; scale: number }) {
   }
   const [left = [0, 0], right = [0, 0]] = [front[0], front.at(-1)];
   const width = (right[1] ?? 0) - (left[1] ?? 0);
+  // How wide it is at rim and foot against where the picture is.
+  const [rim, foot] = taper === null ? [1, 1] : [taper.rim_mm / round, taper.foot_mm / round];
+  const standing = taper?.standing_mm ?? height;
+  const level = rim === foot ? 0 : ((1 - rim) / (foot - rim)) * height;
+  const widest = width * Math.max(rim, foot);
   const pictures = whole.transfers.flatMap((one, at) => {
     const artwork = view.artworks[at];
     return one.placed !== null && artwork ? [{ placed: one.placed, sha256: artwork.sha256, key: at }] : [];
@@ -50,15 +56,17 @@ export function RoundFront({ view, scale }: { view: Part; scale: number }) {
   });
   const most = Math.round(round / 2);
   // Each strip goes on a little under the next one, so that no seam shows between two.
-  const hair = 0.7 / scale;
+  const hair = (taper === null ? 0.7 : 1.4) / scale;
+  const wall = `M${(-width / 2) * rim} 0H${(width / 2) * rim}L${(width / 2) * foot} ${height}H${(-width / 2) * foot}Z`;
   return (
     <div className="flex items-end gap-4">
       <svg
-        width={width * scale}
-        height={height * scale}
-        viewBox={`${left[1] ?? 0} 0 ${width} ${height}`}
+        width={widest * scale}
+        height={standing * scale}
+        viewBox={`${-widest / 2} 0 ${widest} ${standing}`}
         role="img"
         aria-label={`The ${whole.piece} seen from the front${turn === 0 ? '' : ', turned'}`}
+        overflow="visible"
       >
         {plan.look?.filter != null && <Worn id={filter} filter={plan.look.filter} />}
         <linearGradient id={shade}>
@@ -67,48 +75,57 @@ export function RoundFront({ view, scale }: { view: Part; scale: number }) {
           <stop offset="0.75" stopColor="#000" stopOpacity="0.04" />
           <stop offset="1" stopColor="#000" stopOpacity="0.28" />
         </linearGradient>
-        <rect x={left[1]} width={width} height={height} fill={job.blank.colour} />
-        {strips.map((strip) => (
-          <svg
-            key={strip.key}
-            x={strip.x}
-            y={strip.placed.y_mm}
-            width={strip.end - strip.x + hair}
-            height={strip.placed.height_mm}
-            viewBox={`${strip.source} 0 ${strip.cut * (1 + hair / (strip.end - strip.x))} ${strip.placed.height_mm}`}
-            preserveAspectRatio="none"
-            aria-hidden
-          >
-            <image
-              href={`/api/artwork/${strip.sha256}/preview`}
-              width={strip.placed.width_mm}
-              height={strip.placed.height_mm}
-              preserveAspectRatio="none"
-              filter={plan.look?.filter == null ? undefined : `url(#${filter})`}
-            />
-          </svg>
-        ))}
-        <rect
-          x={left[1]}
-          width={width}
-          height={height}
-          fill={`url(#${shade})`}
-          className="stroke-ink"
-          strokeWidth={1.5}
-          vectorEffect="non-scaling-stroke"
-        />
+        <g transform={`scale(1 ${standing / height})`}>
+          <path d={wall} fill={job.blank.colour} />
+          {strips.map((strip) => {
+            const lean = (((strip.x + strip.end) / 2) * (foot - rim)) / height;
+            return (
+              <g key={strip.key} transform={`matrix(1 0 ${lean} 1 ${-lean * level} 0)`}>
+                <svg
+                  x={strip.x}
+                  y={strip.placed.y_mm}
+                  width={strip.end - strip.x + hair}
+                  height={strip.placed.height_mm}
+                  viewBox={`${strip.source} 0 ${strip.cut * (1 + hair / (strip.end - strip.x))} ${strip.placed.height_mm}`}
+                  preserveAspectRatio="none"
+                  aria-hidden
+                >
+                  <image
+                    href={`/api/artwork/${strip.sha256}/preview`}
+                    width={strip.placed.width_mm}
+                    height={strip.placed.height_mm}
+                    preserveAspectRatio="none"
+                    filter={plan.look?.filter == null ? undefined : `url(#${filter})`}
+                  />
+                </svg>
+              </g>
+            );
+          })}
+          <path
+            d={wall}
+            fill={`url(#${shade})`}
+            className="stroke-ink"
+            strokeWidth={1.5}
+            vectorEffect="non-scaling-stroke"
+          />
+        </g>
       </svg>
-      <label className="text-sm text-soft">
-        Seen at arm’s length. Turn it:
-        <input
-          type="range"
-          min={-most}
-          max={most}
-          value={turn}
-          className="mt-1 block w-44 accent-ink"
-          onChange={(e) => setTurn(Number(e.target.value))}
-        />
-      </label>
+      <div className="text-sm text-soft">
+        <label>
+          Seen at arm’s length. Turn it:
+          <input
+            type="range"
+            min={-most}
+            max={most}
+            value={turn}
+            className="mt-1 block w-44 accent-ink"
+            onChange={(e) => setTurn(Number(e.target.value))}
+          />
+        </label>
+        <a className="link mt-2 block" href={`/api/jobs/${job.id}/template.pdf`} target="_blank" rel="noreferrer">
+          Paper template to try round it (PDF)
+        </a>
+      </div>
     </div>
   );
 }

@@ -75,6 +75,8 @@ export function makeFormat({ units, comma }: Reader) {
     quantity,
     temperature: (celsius: number) => quantity({ kind: 'temperature', value: celsius, to: null }),
     length: (mm: number) => `${bareLength(mm)} ${unit}`,
+    area: (mm2: number) =>
+      metric ? `${number(mm2 / 100, 0)} cm²` : `${number(mm2 / (MM_PER_INCH * MM_PER_INCH), 0)} sq in`,
     phrase: ({ text, values }: Phrase) =>
       text.replace(/\{([a-z_]+)\}/g, (whole, name: string) => {
         const value = values[name];

@@ -1,4 +1,5 @@
 import { type FormEvent, useState } from 'react';
+import { Link } from 'react-router';
 import { api, got, type ProblemError, type Schemas } from '../api/client';
 import { SelectField, TextField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
@@ -21,8 +22,14 @@ export function OwnBlanks({
   const format = useFormat();
   const own = shelf.own?.blanks ?? [];
   const measured = (blank: OwnBlank) => {
+    if (blank.outlines !== undefined) {
+      return 'traced from a photo';
+    }
     const across = blank.chest_mm ?? blank.width_mm ?? blank.diameter_mm ?? 0;
     const along = blank.length_mm ?? blank.height_mm ?? 0;
+    if (blank.rim_diameter_mm !== undefined) {
+      return `${format.bareLength(blank.rim_diameter_mm)} across the rim, ${format.bareLength(blank.foot_diameter_mm ?? 0)} the foot, ${format.length(along)} high`;
+    }
     return blank.diameter_mm === undefined
       ? `${format.bareLength(across)} × ${format.length(along)}`
       : `${format.bareLength(across)} across, ${format.length(along)} high`;
@@ -36,42 +43,89 @@ export function OwnBlanks({
       {own.map((blank) => {
         const has = shelf.blanks?.includes(blank.id) ?? false;
         return (
-          <label key={blank.id} className="flex items-center gap-3 border-t border-rule py-1.5 first-of-type:mt-2">
-            <input type="checkbox" className="size-5 accent-ink" checked={has} onChange={() => onToggle(blank.id)} />
-            <span>
-              {blank.label}, {measured(blank)}
-              <span className="text-soft">
-                {' '}
-                · like {kinds.flatMap((kind) => kind.sizes).find((size) => size.id === blank.like)?.label ?? blank.like}
-                {has ? '' : ', retired'}
+          <div key={blank.id} className="flex items-center gap-3 border-t border-rule py-1.5">
+            <label className="flex items-center gap-3">
+              <input type="checkbox" className="size-5 accent-ink" checked={has} onChange={() => onToggle(blank.id)} />
+              <span>
+                {blank.label}, {measured(blank)}
+                <span className="text-soft">
+                  {' '}
+                  · like{' '}
+                  {kinds.flatMap((kind) => kind.sizes).find((size) => size.id === blank.like)?.label ?? blank.like}
+                  {has ? '' : ', retired'}
+                  {blank.zones !== undefined && ` · keeps clear of ${blank.zones.map((zone) => zone.label).join(', ')}`}
+                </span>
               </span>
-            </span>
-          </label>
+            </label>
+            {blank.outlines !== undefined && (
+              <a className="link ml-auto" href={`/api/shelf/blanks/${blank.id}/outline.svg`}>
+                Save its outline (SVG)
+              </a>
+            )}
+          </div>
         );
       })}
-      <NewBlank kinds={kinds} own={own} onAdded={onAdded} />
+      <NewBlank kinds={kinds} onAdded={onAdded} />
+      <p className="mt-3">
+        <Link to="/shelf/trace" className="link">
+          Measure a garment from a photo
+        </Link>
+      </p>
     </section>
   );
 }
 
-function NewBlank({ kinds, own, onAdded }: { kinds: Schemas['BlankOption'][]; own: OwnBlank[]; onAdded: () => void }) {
+type Zone = {
+  id: number;
+  label: string;
+  side: string;
+  right: string;
+  below: string;
+  width: string;
+  height: string;
+  hole: string;
+};
+
+const ZONE = [
+  ['right', 'Middle, right of centre'],
+  ['below', 'Upper edge, below'],
+  ['width', 'Wide'],
+  ['height', 'High'],
+] as const;
+
+function NewBlank({ kinds, onAdded }: { kinds: Schemas['BlankOption'][]; onAdded: () => void }) {
+  const format = useFormat();
   const [id, setId] = useState(() => crypto.randomUUID());
   const [kindId, setKindId] = useState('mug');
+  const [like, setLike] = useState('');
+  const [zones, setZones] = useState<Zone[]>([]);
   const [problem, setProblem] = useState<ProblemError>();
   const errors = problem?.errors ?? {};
   const kind = kinds.find((k) => k.id === kindId);
+  const models = (kind?.sizes ?? []).filter((size) => !size.own);
+  const model = models.find((size) => size.id === like) ?? models[0];
 
   async function add(e: FormEvent<HTMLFormElement>) {
     e.preventDefault();
     const form = e.currentTarget;
-    const {
-      label = '',
-      like = '',
-      ...typed
-    } = Object.fromEntries([...new FormData(form)].map(([name, value]) => [name, String(value)]));
+    const { label = '', ...typed } = Object.fromEntries(
+      [...new FormData(form)].map(([name, value]) => [name, String(value)]),
+    );
     try {
-      await got(api.POST('/api/shelf/own', { body: { kind: 'blanks', id, like, label, typed } }));
+      await got(
+        api.POST('/api/shelf/own', {
+          body: {
+            kind: 'blanks',
+            id,
+            like: model?.id ?? '',
+            label,
+            typed,
+            zones: zones.map(({ id: _, ...zone }) => ({ ...zone, side: zone.side || (kind?.sides[0]?.id ?? '') })),
+          },
+        }),
+      );
       form.reset();
+      setZones([]);
       setId(crypto.randomUUID());
       setProblem(undefined);
       onAdded();
@@ -79,26 +133,132 @@ function NewBlank({ kinds, own, onAdded }: { kinds: Schemas['BlankOption'][]; ow
       setProblem(e as ProblemError);
     }
   }
+  const change = (zone: Zone, field: string, value: string) =>
+    setZones((all) => all.map((z) => (z.id === zone.id ? { ...z, [field]: value } : z)));
 
   return (
-    <form onSubmit={add} className="mt-3 flex flex-wrap items-start gap-3 [&>div]:w-40" noValidate>
-      <SelectField label="Kind" options={kinds} value={kindId} onChange={(e) => setKindId(e.target.value)} />
-      <SelectField
-        key={kindId}
-        label="Most like"
-        name="like"
-        options={(kind?.sizes ?? []).filter((size) => !own.some((blank) => blank.id === size.id))}
-        error={errors.like}
-      />
-      <TextField label="What you call it" name="label" error={errors.label} />
-      {kind?.measures.map((measure) => (
-        <TextField key={measure.id} label={measure.label} name={measure.id} error={errors[measure.id]} />
-      ))}
-      <button type="submit" className="key-main mt-[1.35rem]">
+    <form onSubmit={add} className="mt-3" noValidate>
+      <div className="flex flex-wrap items-start gap-3 [&>div]:w-40">
+        <SelectField
+          label="Kind"
+          options={kinds}
+          value={kindId}
+          onChange={(e) => {
+            setKindId(e.target.value);
+            setLike('');
+            setZones([]);
+          }}
+        />
+        <SelectField
+          label="Most like"
+          options={models}
+          value={model?.id ?? ''}
+          onChange={(e) => setLike(e.target.value)}
+          error={errors.like}
+        />
+        <TextField label="What you call it" name="label" error={errors.label} />
+        {model?.measures
+          .filter((measure) => measure.needed)
+          .map((measure) => (
+            <TextField
+              key={`${model.id} ${measure.id}`}
+              label={measure.label}
+              name={measure.id}
+              placeholder={format.length(measure.usual_mm)}
+              error={errors[measure.id]}
+            />
+          ))}
+      </div>
+      <details className="mt-2" open={Object.keys(errors).some((e) => e.startsWith('zone')) || undefined}>
+        <summary className="text-soft">Where it is printed, and what is kept clear</summary>
+        <div className="mt-2 flex flex-wrap items-start gap-3 [&>div]:w-40">
+          {model?.measures
+            .filter((measure) => !measure.needed)
+            .map((measure) => (
+              <TextField
+                key={`${model.id} ${measure.id}`}
+                label={measure.label}
+                name={measure.id}
+                placeholder={`usually ${format.length(measure.usual_mm)}`}
+                error={errors[measure.id]}
+              />
+            ))}
+        </div>
+        {zones.map((zone, i) => (
+          <fieldset
+            key={zone.id}
+            className="mt-2 flex flex-wrap items-start gap-3 border-t border-rule pt-2 [&>div]:w-32"
+          >
+            <legend className="sr-only">Kept clear, {i + 1}</legend>
+            <TextField
+              label="What is there"
+              placeholder="pocket"
+              value={zone.label}
+              error={errors[`zone${i}.label`]}
+              onChange={(e) => change(zone, 'label', e.target.value)}
+            />
+            {(kind?.sides.length ?? 0) > 1 && (
+              <SelectField
+                label="On its"
+                options={kind?.sides ?? []}
+                value={zone.side}
+                onChange={(e) => change(zone, 'side', e.target.value)}
+              />
+            )}
+            {ZONE.map(([field, label]) => (
+              <TextField
+                key={field}
+                label={label}
+                value={zone[field]}
+                error={errors[`zone${i}.${field}`]}
+                onChange={(e) => change(zone, field, e.target.value)}
+              />
+            ))}
+            <label className="mt-7">
+              <input
+                type="checkbox"
+                className="accent-ink"
+                checked={zone.hole === 'yes'}
+                onChange={(e) => change(zone, 'hole', e.target.checked ? 'yes' : 'no')}
+              />{' '}
+              a hole
+            </label>
+            <button
+              type="button"
+              className="link mt-7"
+              onClick={() => setZones((all) => all.filter((z) => z.id !== zone.id))}
+            >
+              Leave it out
+            </button>
+          </fieldset>
+        ))}
+        <button
+          type="button"
+          className="link mt-2"
+          onClick={() =>
+            setZones((all) => [
+              ...all,
+              {
+                id: (all.at(-1)?.id ?? 0) + 1,
+                label: '',
+                side: '',
+                right: '',
+                below: '',
+                width: '',
+                height: '',
+                hole: 'no',
+              },
+            ])
+          }
+        >
+          Keep a pocket or a hole clear
+        </button>
+      </details>
+      <button type="submit" className="key-main mt-3">
         Add this blank
       </button>
       {problem !== undefined && Object.keys(errors).length === 0 && (
-        <p role="alert" className="w-full! text-hot">
+        <p role="alert" className="text-hot">
           {problem.message}
         </p>
       )}

@@ -62,6 +62,8 @@ function SheetMark({ mark, text }: { mark: Mark; text: string }) {
           {turned ? write(x - 0.5, y - 1) : write(x + w + 1, y)}
         </>
       );
+    case 'dot':
+      return <circle cx={x + w / 2} cy={y + h / 2} r={w / 2} fill={INK} />;
     case 'text':
       return write(x, turned ? y + h : y);
   }
@@ -110,7 +112,7 @@ export function SheetStage({ view }: { view: Part }) {
             />
             {view.artwork !== null && (
               <image
-                href={`/api/artwork/${view.artwork.sha256}/preview`}
+                href={`/api/artwork/${view.artwork.sha256}/${view.plan.bent === null ? 'preview' : `bent?${view.plan.bent.query}`}`}
                 width={picture.width_mm}
                 height={picture.height_mm}
                 preserveAspectRatio="none"

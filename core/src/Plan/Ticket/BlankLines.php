@@ -30,10 +30,14 @@ final readonly class BlankLines
             $round = '{diameter} across, {round} round. ';
             $values += ['diameter' => Quantity::length($size->diameterMm), 'round' => Quantity::length($size->widthMm)];
         }
+        if (null !== $size->taper) {
+            $round = '{rim} across at the rim, {sole} at the foot; {round} round where the picture is. ';
+            $values = array_diff_key($values, ['diameter' => 0]) + ['rim' => Quantity::length(2.0 * $size->taper->rimMm), 'sole' => Quantity::length(2.0 * $size->taper->footMm)];
+        }
 
         return new Decision('blank', 'Blank',
             Phrase::of(sprintf('%s, %s, %s', $this->setup->blankName(), $this->colouredMaterial(), $blank->condition->label())),
-            Phrase::of($round.'Usual print area {area}, from {drop} below the '.$this->setup->kind->from.($size->isOwn() ? '. Its size is as you measured it.' : '. Makes differ: measure yours when it matters.'), $values),
+            Phrase::of($round.'Usual print area {area}, from {drop} below the '.($size->from ?? $this->setup->kind->from).($size->isOwn() ? '. Its size is as you measured it.' : '. Makes differ: measure yours when it matters.'), $values),
             'blank.print-area', $size->isOwn() ? Provenance::person() : $this->setup->kind->provenance, DecidedBy::Person);
     }
 

@@ -61,7 +61,7 @@ final readonly class PictureLines
         }
 
         return new Decision('place', 'Where it sits',
-            Phrase::of(($named ? ucfirst($this->setup->side).', '.$across : ucfirst($across)).', {below} below the '.$this->setup->kind->from, $values),
+            Phrase::of(($named ? ucfirst($this->setup->side).', '.$across : ucfirst($across)).', {below} below the '.($this->setup->size->from ?? $this->setup->kind->from), $values),
             Phrase::of(null === $this->setup->size->diameterMm ? 'Right and left as you look at it.' : 'Drawn unrolled: the seam is at both ends, at the back of the piece.'),
             'place.from-edge', Provenance::person(), DecidedBy::Person, $alternatives);
     }

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Wubbin\Core\Tests\Artwork;
+namespace Wubbin\Core\Tests\Measure;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Wubbin\Core\Artwork\Polyline;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Polyline;
 
 /** Elementary geometry of closed lines. */
 final class PolylineTest extends TestCase

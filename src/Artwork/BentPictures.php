@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Artwork;
+
+use Symfony\Component\Process\Process;
+use Wubbin\Core\Artwork\PictureKind;
+use Wubbin\Core\Blank\Bend;
+use Wubbin\Http\Problem;
+use Wubbin\Storage\FileStore;
+
+/** Pictures bent for pieces that taper. Each is made once and kept beside its original. */
+final readonly class BentPictures
+{
+    public const PRINT_DPI = 300.0;
+
+    /** To look at: a drawing of it on the screen. */
+    private const PREVIEW_PIXELS = 800;
+
+    private const SECONDS = 30;
+
+    public function __construct(private FileStore $files, private RasterFile $raster)
+    {
+    }
+
+    /** @return string path of a PNG that fills the bend's box at 300 dpi */
+    public function forPrint(Artwork $artwork, Bend $bend): string
+    {
+        return $this->made($artwork, $bend, self::PRINT_DPI / 25.4, 'print');
+    }
+
+    /** @return string path of a PNG that fills the bend's box */
+    public function preview(Artwork $artwork, Bend $bend): string
+    {
+        return $this->made($artwork, $bend, self::PREVIEW_PIXELS / max($bend->box->widthMm, $bend->box->heightMm), 'look');
+    }
+
+    /** Names of a picture's bent forms have its bend in them, so that another bend is another file. */
+    private function made(Artwork $artwork, Bend $bend, float $pixelsPerMm, string $use): string
+    {
+        $name = 'bent-'.$use.'-'.hash('xxh128', $bend->toQuery()).'.png';
+        $path = $this->files->path($artwork->sha256, $name);
+        if (!is_file($path)) {
+            try {
+                $this->files->write($artwork->sha256, $name, fn (string $to): bool => $this->bend($artwork, $bend, $pixelsPerMm, $use, $to));
+            } catch (\ImagickException) {
+                throw Problem::field('width', 'This picture is too large to be bent: make it smaller.');
+            }
+        }
+
+        return $path;
+    }
+
+    /** @throws \ImagickException */
+    private function bend(Artwork $artwork, Bend $bend, float $pixelsPerMm, string $use, string $to): bool
+    {
+        [$degrees, $top, $bottom] = $bend->arc();
+        $width = max(1, (int) round($bend->size->widthMm * $pixelsPerMm));
+        $height = max(1, (int) round($bend->size->heightMm * $pixelsPerMm));
+        $image = $this->straight($artwork, $width, $use);
+        $image->resizeImage($width, $height, \Imagick::FILTER_LANCZOS, 1.0);
+        $image->setImageAlphaChannel(\Imagick::ALPHACHANNEL_SET);
+        $image->setImageVirtualPixelMethod(\Imagick::VIRTUALPIXELMETHOD_TRANSPARENT);
+        // An arc distortion bends about a point below; with the point above, the picture stands on its head meanwhile.
+        $onItsHead = $bend->aboutAbove();
+        if ($onItsHead) {
+            $image->rotateImage('none', 180.0);
+            $image->setImagePage(0, 0, 0, 0);
+        }
+        $image->distortImage(\Imagick::DISTORTION_ARC, [$degrees, 0.0, $top * $pixelsPerMm, $bottom * $pixelsPerMm], true);
+        // Its page tells where it lies about that point.
+        $page = $image->getImagePage();
+        [$boxWide, $boxHigh] = [(int) round($bend->box->widthMm * $pixelsPerMm), (int) round($bend->box->heightMm * $pixelsPerMm)];
+        $image->setImagePage(0, 0, 0, 0);
+        $image->setImageBackgroundColor('none');
+        $image->extentImage($boxWide, $boxHigh, (int) round(-$boxWide / 2.0 - $page['x']), (int) round(-$top * $pixelsPerMm - $page['y']));
+        if ($onItsHead) {
+            $image->rotateImage('none', 180.0);
+            $image->setImagePage(0, 0, 0, 0);
+        }
+        $image->setImageDepth(8);
+        $image->setOption('png:compression-level', '2');
+
+        return $image->writeImage('png:'.$to);
+    }
+
+    /** @throws \ImagickException */
+    private function straight(Artwork $artwork, int $width, string $use): \Imagick
+    {
+        if ('look' === $use) {
+            return $this->raster->open($this->files->path($artwork->sha256, ReadPicture::PREVIEW), 'png');
+        }
+        $form = $this->files->path($artwork->sha256, $artwork->form());
+        if (PictureKind::Raster === $artwork->picture()->kind) {
+            return $this->raster->open($form, str_ends_with($form, '.jpg') ? 'jpeg' : 'png');
+        }
+        $visible = $artwork->visibleInForm();
+        $base = sys_get_temp_dir().'/wubbin-'.bin2hex(random_bytes(8));
+        try {
+            (new Process(['pdftocairo', '-png', '-transp', '-singlefile', '-scale-to-x', (string) (int) ceil($width / $visible['width']), '-scale-to-y', '-1', $form, $base], timeout: self::SECONDS))->mustRun();
+            $image = $this->raster->open($base.'.png', 'png');
+        } finally {
+            if (is_file($base.'.png')) {
+                unlink($base.'.png');
+            }
+        }
+        [$wide, $high] = [$image->getImageWidth(), $image->getImageHeight()];
+        $image->cropImage((int) round($visible['width'] * $wide), (int) round($visible['height'] * $high), (int) round($visible['x'] * $wide), (int) round($visible['y'] * $high));
+        $image->setImagePage(0, 0, 0, 0);
+
+        return $image;
+    }
+}

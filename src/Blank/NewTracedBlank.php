@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Blank;
+
+use OpenApi\Attributes as OA;
+use Wubbin\Core\Measure\QuantityParser;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Http\Problem;
+use Wubbin\Storage\FileStore;
+
+/** A blank of the shop's own whose outline was traced, front and back together. */
+#[OA\Schema(required: ['id', 'like', 'label', 'sides'])]
+final readonly class NewTracedBlank
+{
+    /** @param array<string, TraceMarks> $sides */
+    private function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property(description: 'Id of the one that it is a copy of')]
+        public string $like,
+        #[OA\Property]
+        public string $label,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(ref: TraceMarks::class), description: 'By side; a side that is not there is the other one turned over')]
+        public array $sides,
+    ) {
+    }
+
+    public static function fromRecord(Record $record): self
+    {
+        return new self(mb_substr($record->string('id'), 0, 64), $record->string('like'), mb_substr(trim($record->string('label')), 0, 120), array_map(TraceMarks::fromRecord(...), $record->recordMap('sides')));
+    }
+
+    /**
+     * As the shelf writes it down.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws Problem naming what is wrong
+     */
+    public function toRecord(FileStore $files, QuantityParser $parser): array
+    {
+        if ('' === $this->label) {
+            throw Problem::field('label', 'Give it a name.');
+        }
+        if ([] === $this->sides) {
+            throw Problem::field('points', 'Trace one side at least.');
+        }
+
+        return ['id' => $this->id, 'like' => $this->like, 'label' => $this->label, 'outlines' => array_map(static fn (TraceMarks $marks): array => $marks->traced($files, $parser)->edge->toRecord(), $this->sides)];
+    }
+}
