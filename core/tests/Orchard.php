@@ -78,7 +78,7 @@ final class Orchard
     {
         return [
             'format' => 'wubbin-job', 'version' => 1, 'id' => 'crew', 'name' => 'Crew shirts', 'quantity' => 1, 'due' => null,
-            'blank' => ['kind' => 'shirt', 'size' => 'M', 'material' => 'cotton-jersey', 'colour' => '#ffffff', 'condition' => 'new'],
+            'blank' => ['kind' => 'shirt', 'size' => 'M', 'material' => 'cotton-jersey', 'colour' => '#ffffff', 'condition' => 'new', 'pattern' => null],
             'transfers' => [[
                 'side' => 'front', 'over' => false,
                 'artwork' => ['name' => 'branch.png', 'sha256' => str_repeat('a', 64)],

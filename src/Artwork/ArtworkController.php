@@ -13,6 +13,8 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Blank\Bend;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Colour;
+use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Http\Upload;
@@ -21,7 +23,7 @@ use Wubbin\Storage\FileStore;
 #[AsController]
 final readonly class ArtworkController
 {
-    public function __construct(private ArtworkStore $store, private FileStore $files, private BackgroundRemover $remover, private BentPictures $bent)
+    public function __construct(private ArtworkStore $store, private FileStore $files, private BackgroundRemover $remover, private BentPictures $bent, private LossMap $lost)
     {
     }
 
@@ -74,6 +76,19 @@ final readonly class ArtworkController
         $islands = '1' === $request->query->getString('islands');
 
         return new Response($this->remover->preview($this->found($sha256), self::tolerance($request->query->getString('tolerance')), $islands), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600']);
+    }
+
+    /** Where its colours are lost on cloth of one colour, to lay over its preview: hatched where they look different, filled where they vanish. */
+    #[Route('/api/artwork/{sha256}/lost', requirements: ['sha256' => '[0-9a-f]{64}'], methods: ['GET'])]
+    public function lost(string $sha256, Request $request): Response
+    {
+        try {
+            $cloth = Colour::hex($request->query->getString('on'));
+        } catch (UnreadableQuantity $e) {
+            throw Problem::field('on', $e->getMessage());
+        }
+
+        return new Response($this->lost->draw($this->found($sha256), $cloth), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600']);
     }
 
     #[Route('/api/artwork/{sha256}/without-background', requirements: ['sha256' => '[0-9a-f]{64}'], methods: ['POST'])]

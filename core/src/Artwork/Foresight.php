@@ -35,21 +35,76 @@ final readonly class Foresight
 
     public static function of(Palette $palette, Colour $cloth): self
     {
-        $under = Lab::of($cloth);
-        $white = Colour::rgb(255, 255, 255);
         $parts = [];
         foreach ($palette->colours as [$colour, $share]) {
-            $seen = self::over($colour, $cloth);
-            $difference = Lab::of($colour)->difference(Lab::of($seen));
-            $standsOut = $seen->contrastWith($cloth) >= min(self::LEGIBLE, $colour->contrastWith($white));
-            $parts[] = ['colour' => $colour, 'seen' => $seen, 'share' => $share, 'difference' => $difference, 'fate' => match (true) {
-                $difference <= self::STAYS && $standsOut => Fate::Stays,
-                !$standsOut && $colour->contrastWith($white) >= self::LEGIBLE, Lab::of($seen)->difference($under) < self::SEEN_FROM => Fate::Vanishes,
-                default => Fate::Shifts,
-            }];
+            [$seen, $difference, $fate] = self::fate($colour, $cloth);
+            $parts[] = ['colour' => $colour, 'seen' => $seen, 'share' => $share, 'difference' => $difference, 'fate' => $fate];
         }
 
         return new self($parts);
+    }
+
+    /** @return array{Colour, float, Fate} what is seen of a colour, how far off that is in CIEDE2000, and what that makes of it */
+    private static function fate(Colour $colour, Colour $cloth): array
+    {
+        $white = Colour::rgb(255, 255, 255);
+        $seen = self::over($colour, $cloth);
+        $difference = Lab::of($colour)->difference(Lab::of($seen));
+        $standsOut = $seen->contrastWith($cloth) >= min(self::LEGIBLE, $colour->contrastWith($white));
+
+        return [$seen, $difference, match (true) {
+            $difference <= self::STAYS && $standsOut => Fate::Stays,
+            !$standsOut && $colour->contrastWith($white) >= self::LEGIBLE, Lab::of($seen)->difference(Lab::of($cloth)) < self::SEEN_FROM => Fate::Vanishes,
+            default => Fate::Shifts,
+        }];
+    }
+
+    /**
+     * Over a pattern: what becomes of each colour where it fares worst, its share lost only where it lies on that part.
+     *
+     * @param float $share the part of the cloth that the second colour takes up, 0 to 1
+     */
+    public static function overPattern(Palette $palette, Colour $first, Colour $second, float $share): self
+    {
+        $parts = [];
+        $on = self::of($palette, $second)->parts;
+        foreach (self::of($palette, $first)->parts as $part) {
+            foreach ($on as $other) {
+                if ($other['colour'] === $part['colour']) {
+                    $parts[] = ['share' => $part['share'] * (1.0 - $share)] + $part;
+                    $parts[] = ['share' => $other['share'] * $share] + $other;
+                }
+            }
+        }
+        usort($parts, static fn (array $a, array $b): int => $b['share'] <=> $a['share']);
+
+        return new self($parts);
+    }
+
+    /**
+     * What becomes of each pixel: a byte each, 0 where it stays or is none of the picture, 1 where it shifts, 2 where it vanishes.
+     *
+     * @param Mask $ink what is not background
+     */
+    public static function map(Bitmap $bitmap, Mask $ink, Colour $cloth): string
+    {
+        /** @var array<int, string> $fates by colour, in steps of eight: as fine as CIEDE2000 tells apart here */
+        $fates = [];
+        $map = '';
+        for ($i = 0, $end = strlen($ink->set); $i < $end; ++$i) {
+            if ("\0" === $ink->set[$i]) {
+                $map .= "\0";
+                continue;
+            }
+            [$r, $g, $b] = [ord($bitmap->rgba[4 * $i]), ord($bitmap->rgba[4 * $i + 1]), ord($bitmap->rgba[4 * $i + 2])];
+            $map .= $fates[(($r >> 3) << 10) | (($g >> 3) << 5) | ($b >> 3)] ??= match (self::fate(Colour::rgb($r, $g, $b), $cloth)[2]) {
+                Fate::Stays => "\0",
+                Fate::Shifts => "\1",
+                Fate::Vanishes => "\2",
+            };
+        }
+
+        return $map;
     }
 
     /** Clear ink over cloth, as a filter in linear light. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Artwork;
 
+use Wubbin\Core\Blank\Pattern;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Polyline;
@@ -100,10 +101,16 @@ final class Traits
         return $this->cutLines[sprintf('%.3F mm at %.3F mm', $widthMm, $marginMm)] ??= CutLine::scaled($loops, $widthMm);
     }
 
-    /** What becomes of its colours on cloth of this one. */
-    public function on(Colour $cloth): Foresight
+    /**
+     * What becomes of its colours on cloth of this one.
+     *
+     * @param Pattern|null $pattern with a second colour on it
+     */
+    public function on(Colour $cloth, ?Pattern $pattern = null): Foresight
     {
-        return $this->foreseen[$cloth->toHex()] ??= Foresight::of($this->palette, $cloth);
+        return $this->foreseen[$cloth->toHex().($pattern?->kind->value ?? '').($pattern?->colour->toHex() ?? '')] ??= null === $pattern
+            ? Foresight::of($this->palette, $cloth)
+            : Foresight::overPattern($this->palette, $cloth, $pattern->colour, $pattern->kind->share());
     }
 
     /** @return non-empty-list<array{float, list<non-empty-list<array{float, float}>>}> */

@@ -15,6 +15,12 @@ final readonly class Blank
         public string $materialId,
         public Colour $colour,
         public Condition $condition,
+        public ?Pattern $pattern = null,
     ) {
+    }
+
+    public function with(?Pattern $pattern): self
+    {
+        return new self($this->kindId, $this->sizeId, $this->materialId, $this->colour, $this->condition, $pattern);
     }
 }

@@ -42,7 +42,7 @@ final readonly class Job
     /** The job that is done for one share of the pieces; a width of the share's own is that of its first picture. */
     public function forShare(Share $share): self
     {
-        $blank = new Blank($this->blank->kindId, $share->sizeId, $this->blank->materialId, $share->colour ?? $this->blank->colour, $this->blank->condition);
+        $blank = new Blank($this->blank->kindId, $share->sizeId, $this->blank->materialId, $share->colour ?? $this->blank->colour, $this->blank->condition, $this->blank->pattern);
         $transfers = $this->transfers;
         if (null !== $share->widthMm) {
             $transfers[0] = $transfers[0]->with(placement: self::widened($transfers[0]->placement, $share->widthMm));

@@ -11,6 +11,8 @@ use Wubbin\Core\Blank\Blank;
 use Wubbin\Core\Blank\BlankKind;
 use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Blank\Condition;
+use Wubbin\Core\Blank\Pattern;
+use Wubbin\Core\Blank\PatternKind;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Length;
@@ -114,6 +116,9 @@ final class JobEdit
             'material' === $field => $this->set(blank: $this->blank(material: $typed)),
             'colour' === $field => $this->set(blank: $this->blank(colour: Colour::hex($typed))),
             'condition' === $field => $this->set(blank: $this->blank(condition: Condition::tryFrom($typed) ?? throw self::notOffered())),
+            'pattern' === $field => $this->set(blank: $this->job->blank->with('' === $typed ? null : Pattern::of(PatternKind::tryFrom($typed) ?? throw self::notOffered(), $this->pattern()->colour, $this->pattern()->repeatMm))),
+            'pattern_colour' === $field => $this->set(blank: $this->job->blank->with(Pattern::of($this->pattern()->kind, Colour::hex($typed), $this->pattern()->repeatMm))),
+            'repeat' === $field => $this->set(blank: $this->job->blank->with(Pattern::of($this->pattern()->kind, $this->pattern()->colour, $this->parser->length($typed)->mm))),
             'transfer' === $field => $this->rearrange($typed),
             'transfers' === $field => $this->set(transfers: JobFile::transfers(Record::of(json_decode($typed, true), 'transfers')->each())),
             'side' === $field => $this->side($typed),
@@ -124,6 +129,7 @@ final class JobEdit
             'width' === $field, 'height' === $field => $this->resize(SizedBy::from($field), $this->parser->length($typed)),
             'right' === $field => $this->place(right: $this->parser->length($typed)),
             'below' === $field => $this->place(below: $this->parser->length($typed)),
+            'align' === $field => $this->align($typed),
             'artwork' === $field => $this->artwork($typed),
             default => throw BadRecord::at($field, 'A job has no such field.'),
         };
@@ -355,11 +361,35 @@ final class JobEdit
         $this->put($this->transfer()->with(overrides: $overrides));
     }
 
+    /** That of the cloth; where it has none, the one that it gets first: dark stripes. */
+    private function pattern(): Pattern
+    {
+        return $this->job->blank->pattern ?? Pattern::of(PatternKind::Stripes, Colour::hex('#1d3557'), Pattern::USUAL_MM);
+    }
+
+    /** To an edge of the print area, or its middle. */
+    private function align(string $to): void
+    {
+        $transfer = $this->transfer();
+        $rect = $transfer->placement->rectOf($this->picture($transfer));
+        $area = $this->sizeAtHand()->seenFrom($transfer->sideId)->levelWith($rect)->printArea;
+        [$wide, $high] = [$rect->size->widthMm, $rect->size->heightMm];
+        match ($to) {
+            'left' => $this->place(right: Length::mm($area->xMm + $wide / 2.0)),
+            'centre' => $this->place(right: Length::mm(0.0)),
+            'right' => $this->place(right: Length::mm($area->right() - $wide / 2.0)),
+            'top' => $this->place(below: Length::mm($area->yMm)),
+            'middle' => $this->place(below: Length::mm(($area->yMm + $area->bottom() - $high) / 2.0)),
+            'bottom' => $this->place(below: Length::mm($area->bottom() - $high)),
+            default => throw self::notOffered(),
+        };
+    }
+
     private function blank(?string $size = null, ?string $material = null, ?Colour $colour = null, ?Condition $condition = null): Blank
     {
         $old = $this->job->blank;
 
-        return new Blank($old->kindId, $size ?? $old->sizeId, $material ?? $old->materialId, $colour ?? $old->colour, $condition ?? $old->condition);
+        return new Blank($old->kindId, $size ?? $old->sizeId, $material ?? $old->materialId, $colour ?? $old->colour, $condition ?? $old->condition, $old->pattern);
     }
 
     /**

@@ -9,6 +9,8 @@ use Wubbin\Core\Artwork\SizedBy;
 use Wubbin\Core\Artwork\Subject;
 use Wubbin\Core\Blank\Blank;
 use Wubbin\Core\Blank\Condition;
+use Wubbin\Core\Blank\Pattern;
+use Wubbin\Core\Blank\PatternKind;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Length;
@@ -58,6 +60,7 @@ final readonly class JobFile
                 'material' => $job->blank->materialId,
                 'colour' => $job->blank->colour->toHex(),
                 'condition' => $job->blank->condition->value,
+                'pattern' => null === $job->blank->pattern ? null : ['kind' => $job->blank->pattern->kind->value, 'colour' => $job->blank->pattern->colour->toHex(), 'repeat_mm' => $job->blank->pattern->repeatMm],
             ],
             'transfers' => array_map(self::writeTransfer(...), $job->transfers),
             'note' => $job->note,
@@ -186,6 +189,15 @@ final readonly class JobFile
         return $note;
     }
 
+    private static function pattern(?Record $pattern): ?Pattern
+    {
+        try {
+            return null === $pattern ? null : Pattern::of($pattern->enum('kind', PatternKind::class), Colour::hex($pattern->string('colour')), $pattern->number('repeat_mm'));
+        } catch (UnreadableQuantity $e) {
+            throw BadRecord::at('blank.pattern.colour', $e->getMessage());
+        }
+    }
+
     private static function blank(Record $blank): Blank
     {
         try {
@@ -194,7 +206,7 @@ final readonly class JobFile
             throw BadRecord::at('blank.colour', $e->getMessage());
         }
 
-        return new Blank($blank->string('kind'), $blank->string('size'), $blank->string('material'), $colour, $blank->enum('condition', Condition::class));
+        return new Blank($blank->string('kind'), $blank->string('size'), $blank->string('material'), $colour, $blank->enum('condition', Condition::class), self::pattern($blank->recordOrNull('pattern')));
     }
 
     private static function share(Record $record): Share

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
+use Wubbin\Core\Artwork\Appearance;
 use Wubbin\Core\Artwork\Background;
 use Wubbin\Core\Artwork\ColourWord;
 use Wubbin\Core\Artwork\CutEffort;
 use Wubbin\Core\Artwork\CutLine;
 use Wubbin\Core\Artwork\Foresight;
 use Wubbin\Core\Artwork\Traits;
+use Wubbin\Core\Blank\Blank;
+use Wubbin\Core\Blank\Condition;
 use Wubbin\Core\Measure\Colour;
+use Wubbin\Core\Route\Finish;
+use Wubbin\Core\Route\Route;
 
 /** How a picture will come out at its size and on its blank, told from its pixels. */
 final readonly class Look implements \JsonSerializable
@@ -22,19 +27,38 @@ final readonly class Look implements \JsonSerializable
     private const WORTH_SHOWING = 0.01;
 
     /**
-     * @param Foresight|null $foreseen null where an opaque ground hides the colour of the blank
-     * @param float|null     $finestMm of a drawing's lines; null where there are none to measure
-     * @param float          $trimMm   how far outside the picture it is cut
+     * @param Foresight|null   $foreseen    null where an opaque ground hides the colour of the blank
+     * @param float|null       $finestMm    of a drawing's lines; null where there are none to measure
+     * @param float            $trimMm      how far outside the picture it is cut
+     * @param list<Appearance> $appearances as it is drawn first, as it will be last
+     * @param Appearance|null  $onSecond    as it will be on the second colour of patterned cloth
      */
-    private function __construct(public Traits $traits, private Colour $cloth, public ?Foresight $foreseen, public ?float $finestMm, public CutLine $cut, private float $trimMm)
+    private function __construct(public Traits $traits, public ?Foresight $foreseen, public ?float $finestMm, public CutLine $cut, private float $trimMm, public array $appearances, private ?Appearance $onSecond)
     {
     }
 
-    public static function of(Traits $traits, float $widthMm, float $trimMm, Colour $cloth, bool $opaque): self
+    public static function of(Traits $traits, float $widthMm, float $trimMm, Blank $blank, Route $route, Finish $finish): self
     {
         $finest = $traits->palette->isFlat() ? $traits->strokes->finest() : null;
+        $rule = $route->appearance;
+        $gaps = $rule->gapsOn($blank->materialId, Condition::Rough === $blank->condition);
+        $words = $gaps > 0.0 ? $rule->gapsWords : ($route->opaque ? 'Its ground is opaque: the cloth’s colour does not come through.' : 'Ink over the colour of the blank: there is no white ink.');
+        $worn = static fn (Colour $cloth): Appearance => Appearance::over($words, $route->opaque ? null : $cloth, $gaps, Finish::Gloss === $finish);
 
-        return new self($traits, $cloth, $opaque ? null : $traits->on($cloth), null === $finest ? null : $finest * $widthMm, $traits->cutLine($widthMm, $trimMm), $trimMm);
+        return new self(
+            $traits,
+            $route->opaque ? null : $traits->on($blank->colour, $blank->pattern),
+            null === $finest ? null : $finest * $widthMm,
+            $traits->cutLine($widthMm, $trimMm),
+            $trimMm,
+            [
+                Appearance::asDrawn(),
+                ...($rule->dull > 0.0 ? [Appearance::onTheSheet($rule->dullWords, $rule->dull)] : []),
+                ...($rule->milky > 0.0 ? [Appearance::before($rule->milkyLabel, $rule->milkyWords, $rule->milky)] : []),
+                $worn($blank->colour),
+            ],
+            null === $blank->pattern ? null : $worn($blank->pattern->colour),
+        );
     }
 
     /**
@@ -53,8 +77,8 @@ final readonly class Look implements \JsonSerializable
         $background = $this->traits->background;
 
         return [
-            // What the blank gives back of each channel, in linear light.
-            'filter' => null === $this->foreseen ? null : $this->cloth->linearChannels(),
+            'appearances' => $this->appearances,
+            'on_second' => $this->onSecond,
             'words' => $this->foreseen?->inWords() ?? '',
             'lost' => $this->foreseen?->lost() ?? 0.0,
             'colours' => array_map(static fn (array $part): array => [

@@ -107,7 +107,7 @@ final readonly class Setup
         $this->bend = null === $this->placed ? null : $size->taper?->bend($this->placed);
         $this->dpi = null === $this->placed ? null : $picture?->effectiveDpi($this->placed->size);
 
-        $this->look = null === $picture?->traits || null === $this->placed ? null : Look::of($picture->traits, $this->placed->size->widthMm, $this->trim()->mm, $job->blank->colour, $this->route->opaque);
+        $this->look = null === $picture?->traits || null === $this->placed ? null : Look::of($picture->traits, $this->placed->size->widthMm, $this->trim()->mm, $job->blank, $this->route, $this->finish);
         $this->setting = $this->chooseSetting();
         $this->base = null === $this->route->base ? null : self::choose($shelf->bases, $transfer->choices->thing('base'), fn (Support $base): bool => Route::BASE_HARD !== $this->route->base || $base->hard);
         $this->guard = $this->route->guard && $this->kind->hollow ? self::choose($shelf->guards, $transfer->choices->thing('guard'), static fn (Support $guard): bool => true) : null;

@@ -1268,6 +1268,13 @@ export interface components {
                 colour: string;
                 /** @enum {unknown} */
                 condition: "new" | "washed" | "used" | "smooth" | "rough" | "seen-through";
+                /** @description A second colour on the first; cloth of one colour has none. */
+                pattern?: {
+                    /** @enum {unknown} */
+                    kind: "stripes" | "checks" | "dots";
+                    colour: string;
+                    repeat_mm: number;
+                } | null;
             };
             /** @description The pictures that come onto each piece, in the order they are pressed. */
             transfers: {
@@ -1408,10 +1415,19 @@ export interface components {
             plate_length_mm: number;
             places: components["schemas"]["IronPlace"][];
         };
+        Appearance: {
+            /** @enum {unknown} */
+            id: "drawn" | "sheet" | "before" | "worn";
+            label: string;
+            words: string;
+            /** @description Three rows of four: what becomes of red, green, blue and one, in linear light. */
+            matrix: number[];
+            /** @description The part of the ink that does not come down. */
+            gaps: number;
+            gloss: boolean;
+        };
         /** @description How it will come out, told from its pixels */
         Look: {
-            /** @description What the blank gives back of red, green and blue, in linear light; null where an opaque ground hides it. */
-            filter: number[] | null;
             words: string;
             /** @description Share of the picture that is no longer seen */
             lost: number;
@@ -1444,6 +1460,10 @@ export interface components {
             };
             /** @description Likeness to itself turned round, 0 to 1 */
             upside_down: number;
+            /** @description As it is drawn first, as it will be last. */
+            appearances: components["schemas"]["Appearance"][];
+            /** @description As it will be on the second colour of patterned cloth. */
+            on_second: components["schemas"]["Appearance"] | null;
         };
         /** @description What follows for one picture of the job. */
         TransferPlan: {
@@ -1782,8 +1802,6 @@ export interface components {
                 };
                 /** @description How it will come out, told from its pixels */
                 Look: {
-                    /** @description What the blank gives back of red, green and blue, in linear light; null where an opaque ground hides it. */
-                    filter: number[] | null;
                     words: string;
                     /** @description Share of the picture that is no longer seen */
                     lost: number;
@@ -1816,6 +1834,21 @@ export interface components {
                     };
                     /** @description Likeness to itself turned round, 0 to 1 */
                     upside_down: number;
+                    /** @description As it is drawn first, as it will be last. */
+                    appearances: components["schemas"]["Appearance"][];
+                    /** @description As it will be on the second colour of patterned cloth. */
+                    on_second: components["schemas"]["Appearance"] | null;
+                };
+                Appearance: {
+                    /** @enum {unknown} */
+                    id: "drawn" | "sheet" | "before" | "worn";
+                    label: string;
+                    words: string;
+                    /** @description Three rows of four: what becomes of red, green, blue and one, in linear light. */
+                    matrix: number[];
+                    /** @description The part of the ink that does not come down. */
+                    gaps: number;
+                    gloss: boolean;
                 };
             };
         };

@@ -6,6 +6,8 @@ const KEYS: [string, string][] = [
   ['Ctrl Z', 'On a job: take the last change back'],
   ['← → ↑ ↓', 'With the picture selected: move it 1 mm, with Shift 10 mm'],
   ['C', 'With the picture selected: centre it'],
+  ['1 2 3', 'On a job: the piece, the sheet, the picture'],
+  ['V', 'On a job: the picture as drawn, on the way, as it will be'],
   ['Space', 'At the bench: start and stop the clock, go on'],
   ['W', 'At the bench: it went wrong'],
   ['1 2 3', 'When a piece is judged: good, needs redo, spoiled'],
@@ -14,7 +16,7 @@ const KEYS: [string, string][] = [
 
 /** True where a key press belongs to what is being typed in. */
 export function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && target.closest('input, textarea, select, [contenteditable]') !== null;
+  return target instanceof HTMLElement && target.closest('input:not([type=radio], [type=checkbox], [type=range]), textarea, select, [contenteditable]') !== null;
 }
 
 export function Keys() {

@@ -1,10 +1,12 @@
 import { useId, useState } from 'react';
 import type { Part, TransferPlan } from '../api/client';
+import { ClothPattern } from '../blank/Cloth';
 import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
+import { Appearances, type Shown } from './Appearances';
 import { CutTool } from './CutTool';
 import { RemoveBackground } from './RemoveBackground';
-import { Worn } from './Worn';
+import { changes, Gloss, Worn } from './Worn';
 
 type Look = NonNullable<TransferPlan['look']>;
 
@@ -17,9 +19,10 @@ const FATE = {
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /** The picture as it is meant and as it will be seen, with what its pixels tell. */
-export function LookStage({ view, handle }: { view: Part; handle: JobHandle }) {
+export function LookStage({ view, handle, seen }: { view: Part; handle: JobHandle; seen: Shown }) {
   const format = useFormat();
-  const filter = useId();
+  const [filter, second, cloth, where, shine] = [useId(), useId(), useId(), useId(), useId()];
+  const [lost, setLost] = useState(false);
   const [line, setLine] = useState<number[][][]>();
   const [veil, setVeil] = useState<string>();
   const { artwork, plan, job } = view;
@@ -37,24 +40,26 @@ export function LookStage({ view, handle }: { view: Part; handle: JobHandle }) {
     ...(line ?? []).flat(2).map((v) => -v + 1),
   );
   const box = `${-margin} ${-margin} ${placed.width_mm + 2 * margin} ${placed.height_mm + 2 * margin}`;
-  const picture = (worn: boolean) => (
-    <svg
-      viewBox={box}
-      className="max-h-44 w-full"
-      role="img"
-      aria-label={worn ? 'As it will be seen' : 'As it is meant'}
-    >
-      {worn && look.filter !== null && <Worn id={filter} filter={look.filter} />}
-      <image
-        href={`/api/artwork/${artwork.sha256}/preview`}
-        width={placed.width_mm}
-        height={placed.height_mm}
-        preserveAspectRatio="none"
-        filter={worn && look.filter !== null ? `url(#${filter})` : undefined}
-      />
-      {!worn && veil !== undefined && (
-        <image href={veil} width={placed.width_mm} height={placed.height_mm} preserveAspectRatio="none" />
-      )}
+  const { pattern } = job.blank;
+  const shown = seen.shown;
+  const onSecond = shown?.id === 'worn' ? look.on_second : null;
+  const image = (by?: string) => (
+    <image
+      href={`/api/artwork/${artwork.sha256}/preview`}
+      width={placed.width_mm}
+      height={placed.height_mm}
+      preserveAspectRatio="none"
+      filter={by === undefined ? undefined : `url(#${by})`}
+    />
+  );
+  const over = (url: string) => (
+    <image href={url} width={placed.width_mm} height={placed.height_mm} preserveAspectRatio="none" />
+  );
+  const all = { x: -margin, y: -margin, width: placed.width_mm + 2 * margin, height: placed.height_mm + 2 * margin };
+  const meant = (
+    <svg viewBox={box} className="max-h-44 w-full" role="img" aria-label="As it is meant">
+      {image()}
+      {veil !== undefined && over(veil)}
       {line?.map((loop) => (
         <path
           key={loop[0]?.join()}
@@ -68,21 +73,44 @@ export function LookStage({ view, handle }: { view: Part; handle: JobHandle }) {
       ))}
     </svg>
   );
+  const come = (
+    <svg viewBox={box} className="max-h-44 w-full" role="img" aria-label={`The picture ${shown?.label ?? ''}`}>
+      {shown !== undefined && <Worn id={filter} as={shown} perMm={1} />}
+      {shown?.gloss && <Gloss id={shine} />}
+      {pattern != null && shown?.id === 'worn' && (
+        <>
+          <ClothPattern id={cloth} of={pattern} perMm={1} colour={pattern.colour} />
+          <ClothPattern id={`${where}p`} of={pattern} perMm={1} colour="#fff" />
+          <mask id={where} maskUnits="userSpaceOnUse" {...all}>
+            <rect {...all} fill={`url(#${where}p)`} />
+          </mask>
+          <rect {...all} fill={`url(#${cloth})`} />
+        </>
+      )}
+      {image(changes(shown) ? filter : undefined)}
+      {onSecond !== null && (
+        <g mask={`url(#${where})`}>
+          <Worn id={second} as={onSecond} perMm={1} />
+          {image(second)}
+        </g>
+      )}
+      {shown?.gloss && <rect width={placed.width_mm} height={placed.height_mm} fill={`url(#${shine})`} />}
+      {lost && over(`/api/artwork/${artwork.sha256}/lost?on=${encodeURIComponent(job.blank.colour)}`)}
+    </svg>
+  );
   return (
     <div className="h-full min-h-64 overflow-auto pt-2 pr-1">
       <div className="sticky top-0 z-10 grid grid-cols-2 gap-3 bg-ground pb-1">
         <figure className="border border-rule">
-          <div className="bg-white p-2">{picture(false)}</div>
+          <div className="bg-white p-2">{meant}</div>
           <figcaption className="px-2 py-0.5 text-sm">As it is meant, on white</figcaption>
         </figure>
         <figure className="border border-rule">
-          <div className="p-2" style={{ background: job.blank.colour }}>
-            {picture(true)}
+          <div className="p-2" style={{ background: shown?.id === 'worn' ? job.blank.colour : '#fff' }}>
+            {come}
           </div>
           <figcaption className="px-2 py-0.5 text-sm">
-            {look.filter === null
-              ? 'As it will be seen: its ground is opaque'
-              : `As it will be seen on this ${view.whole.piece}`}
+            <Appearances of={seen} />
           </figcaption>
         </figure>
       </div>
@@ -95,11 +123,18 @@ export function LookStage({ view, handle }: { view: Part; handle: JobHandle }) {
           <RemoveBackground key={artwork.sha256} view={view} handle={handle} onVeil={setVeil} />
         </dd>
       </dl>
+      <p className="mt-1 text-sm text-soft">{shown?.words}</p>
       {look.words !== '' && (
         <p className="mt-3 text-lg">
           <b>{look.words}</b>
           {look.lost >= 0.005 && <span className="text-hot"> {percent(look.lost)} of the picture is lost.</span>}
         </p>
+      )}
+      {look.colours.some((colour) => colour.fate !== 'stays') && (
+        <label>
+          <input type="checkbox" className="accent-ink" checked={lost} onChange={(e) => setLost(e.target.checked)} />{' '}
+          show where: <span className="text-hot">■ lost</span>, <span className="text-wait">▨ looks different</span>
+        </label>
       )}
       <Colours look={look} />
       <dl className="mt-3 grid grid-cols-[8.5rem_1fr] gap-y-1 border-t border-rule pt-2">
@@ -123,7 +158,7 @@ function Colours({ look }: { look: Look }) {
       {look.colours.map((colour) => {
         const [sign, tone, word] = FATE[colour.fate];
         return (
-          <li key={colour.meant} className="flex items-center gap-2 border-t border-rule py-1">
+          <li key={`${colour.meant}${colour.seen}`} className="flex items-center gap-2 border-t border-rule py-1">
             <span className="flex">
               <i className="size-5 border border-rule" style={{ background: colour.meant }} />
               <i className="size-5 border border-l-0 border-rule" style={{ background: colour.seen }} />

@@ -9,10 +9,12 @@ import {
   useState,
 } from 'react';
 import type { Part } from '../api/client';
-import { Worn } from '../artwork/Worn';
+import { Appearances, type Shown } from '../artwork/Appearances';
+import { changes, Gloss, Worn } from '../artwork/Worn';
 import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
 import { Bent } from './Bent';
+import { ClothPattern } from './Cloth';
 import { Dimension } from './Dimension';
 import { KeptClear } from './KeptClear';
 import { RoundFront } from './RoundFront';
@@ -30,10 +32,12 @@ const SETTLE_MS = 350;
 export function BlankStage({
   view,
   handle,
+  seen,
   onPick,
 }: {
   view: Part;
   handle: JobHandle;
+  seen: Shown;
   /** Takes another picture of this side in hand. */
   onPick: (at: number) => void;
 }) {
@@ -44,9 +48,10 @@ export function BlankStage({
   const grip = useRef<{ x: number; y: number; id: number }>(null);
   const settle = useRef<number>(undefined);
   const { placed, blank } = plan;
-  const [asWorn, setAsWorn] = useState(true);
-  const filter = useId();
-  const changes = plan.look?.filter?.some((channel) => channel < 1) ?? false;
+  const [filter, second, cloth, where, shine] = [useId(), useId(), useId(), useId(), useId()];
+  const { pattern } = job.blank;
+  const onSecond = seen.shown?.id === 'worn' ? (plan.look?.on_second ?? null) : null;
+  const drawnBy = changes(seen.shown) ? `url(#${filter})` : undefined;
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new plan has taken the move in
   useEffect(
@@ -141,7 +146,22 @@ export function BlankStage({
           aria-label="The blank to scale"
           role="application"
         >
-          {plan.look?.filter != null && <Worn id={filter} filter={plan.look.filter} />}
+          {seen.shown !== undefined && <Worn id={filter} as={seen.shown} perMm={scale} />}
+          {seen.shown?.gloss && <Gloss id={shine} />}
+          {pattern != null && (
+            <>
+              <ClothPattern id={cloth} of={pattern} perMm={scale} colour={pattern.colour} />
+              {onSecond !== null && (
+                <>
+                  <Worn id={second} as={onSecond} perMm={scale} />
+                  <ClothPattern id={`${where}p`} of={pattern} perMm={scale} colour="#fff" />
+                  <mask id={where} maskUnits="userSpaceOnUse" x={0} y={0} width={width} height={height}>
+                    <rect width={width} height={height} fill={`url(#${where}p)`} />
+                  </mask>
+                </>
+              )}
+            </>
+          )}
           {drawing.map((line, i) => (
             <path
               key={line.d}
@@ -154,6 +174,7 @@ export function BlankStage({
               data-line={i}
             />
           ))}
+          {pattern != null && <path d={drawing[0]?.d} fill={`url(#${cloth})`} className="pointer-events-none" />}
           {blank.overscan_mm > 0 && (
             <path
               d={drawing[0]?.d}
@@ -284,7 +305,7 @@ export function BlankStage({
                   right={rect.x_mm + rect.width_mm / 2}
                   down={moved.y}
                   sha256={view.artwork?.sha256}
-                  filter={changes && asWorn ? `url(#${filter})` : undefined}
+                  filter={drawnBy}
                   x={x}
                   y={y}
                   scale={scale}
@@ -298,7 +319,29 @@ export function BlankStage({
                   width={rect.width_mm * scale}
                   height={rect.height_mm * scale}
                   preserveAspectRatio="none"
-                  filter={changes && asWorn ? `url(#${filter})` : undefined}
+                  filter={drawnBy}
+                />
+              )}
+              {view.artwork !== null && onSecond !== null && (
+                <g mask={`url(#${where})`}>
+                  <image
+                    href={`/api/artwork/${view.artwork.sha256}/preview`}
+                    x={x(rect.x_mm)}
+                    y={y(rect.y_mm)}
+                    width={rect.width_mm * scale}
+                    height={rect.height_mm * scale}
+                    preserveAspectRatio="none"
+                    filter={`url(#${second})`}
+                  />
+                </g>
+              )}
+              {seen.shown?.gloss && plan.bent === null && (
+                <rect
+                  x={x(rect.x_mm)}
+                  y={y(rect.y_mm)}
+                  width={rect.width_mm * scale}
+                  height={rect.height_mm * scale}
+                  fill={`url(#${shine})`}
                 />
               )}
               {plan.bent === null && (
@@ -359,19 +402,13 @@ export function BlankStage({
       )}
       {blank.front !== null && width > 0 && (
         <div className="absolute inset-x-0 flex justify-center" style={{ top: bottom + 74 }}>
-          <RoundFront view={view} scale={scale} />
+          <RoundFront view={view} scale={scale} seen={seen} />
         </div>
       )}
-      {changes && placed !== null && (
-        <label className="absolute bottom-1 left-0 text-sm text-soft">
-          <input
-            type="checkbox"
-            className="accent-ink"
-            checked={asWorn}
-            onChange={(e) => setAsWorn(e.target.checked)}
-          />{' '}
-          as it will be seen on this colour
-        </label>
+      {seen.all.length > 0 && placed !== null && (
+        <div className="absolute bottom-0 left-0">
+          <Appearances of={seen} />
+        </div>
       )}
       {placed === null && (
         <p

@@ -1,13 +1,14 @@
 import { useId, useState } from 'react';
 import type { Part } from '../api/client';
-import { Worn } from '../artwork/Worn';
+import type { Shown } from '../artwork/Appearances';
+import { changes, Worn } from '../artwork/Worn';
 
 /**
  * A round piece seen from the front at arm's length, to the scale of the drawing: what of the wall is seen, and how
  * narrow it looks towards the sides. Where each arc is seen comes from the plan, for the height of the picture at hand;
  * above and below that a wall that tapers is seen wider or narrower by as much as it is. Turning it shifts the wall.
  */
-export function RoundFront({ view, scale }: { view: Part; scale: number }) {
+export function RoundFront({ view, scale, seen }: { view: Part; scale: number; seen: Shown }) {
   const { plan, whole, job } = view;
   const { front, diameter_mm: across, height_mm: height, width_mm: round, taper } = plan.blank;
   const filter = useId();
@@ -68,7 +69,7 @@ export function RoundFront({ view, scale }: { view: Part; scale: number }) {
         aria-label={`The ${whole.piece} seen from the front${turn === 0 ? '' : ', turned'}`}
         overflow="visible"
       >
-        {plan.look?.filter != null && <Worn id={filter} filter={plan.look.filter} />}
+        {seen.shown !== undefined && <Worn id={filter} as={seen.shown} perMm={1} />}
         <linearGradient id={shade}>
           <stop offset="0" stopColor="#000" stopOpacity="0.28" />
           <stop offset="0.25" stopColor="#000" stopOpacity="0.04" />
@@ -95,7 +96,7 @@ export function RoundFront({ view, scale }: { view: Part; scale: number }) {
                     width={strip.placed.width_mm}
                     height={strip.placed.height_mm}
                     preserveAspectRatio="none"
-                    filter={plan.look?.filter == null ? undefined : `url(#${filter})`}
+                    filter={changes(seen.shown) ? `url(#${filter})` : undefined}
                   />
                 </svg>
               </g>

@@ -205,8 +205,8 @@ export function TracePage() {
             </dd>
             <dt className="sr-only">How sure</dt>
             <dd className="col-span-2 mt-1 text-sm text-soft">
-              Over {format.length(traced.far_mm)} marks like these are off by ± {format.length(traced.far_off_mm)}. A
-              larger sheet, or one nearer the middle, tells more.
+              Over {format.length(traced.far_mm)} marks like these are off by ±&nbsp;{format.length(traced.far_off_mm)}.
+              A larger sheet, or one nearer the middle, tells more.
             </dd>
           </dl>
         )}

@@ -1,9 +1,11 @@
 import { Download, Undo2 } from 'lucide-react';
 import { Tabs } from 'radix-ui';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { api, got, type ProblemError, partOf } from '../api/client';
+import { isTyping } from '../app/Keys';
 import { Notice, Waiting } from '../app/Notice';
+import { useAppearance } from '../artwork/Appearances';
 import { LookStage } from '../artwork/LookStage';
 import { BlankStage } from '../blank/BlankStage';
 import { useMoments } from '../measure/settings';
@@ -24,6 +26,22 @@ const FIELD: Record<string, string> = {
   kind: 'blank',
 };
 
+const STAGES = ['blank', 'sheet', 'look'];
+
+/** 1, 2 and 3 turn to the views of the stage. */
+function useStageKeys(turnTo: (stage: string) => void) {
+  useEffect(() => {
+    const listen = (e: KeyboardEvent) => {
+      const stage = STAGES[Number(e.key) - 1];
+      if (stage !== undefined && !e.ctrlKey && !e.metaKey && !e.altKey && !isTyping(e.target)) {
+        turnTo(stage);
+      }
+    };
+    addEventListener('keydown', listen);
+    return () => removeEventListener('keydown', listen);
+  }, [turnTo]);
+}
+
 export function JobPage() {
   const { id = '' } = useParams();
   const [search, setSearch] = useSearchParams();
@@ -34,6 +52,8 @@ export function JobPage() {
   const [stage, setStage] = useState('blank');
   const [problem, setProblem] = useState<string>();
   const { view } = handle;
+  const seen = useAppearance(view?.plan.transfers[wanted]?.look?.appearances);
+  useStageKeys(setStage);
   if (view === undefined) {
     return <Waiting error={handle.error} />;
   }
@@ -186,13 +206,13 @@ export function JobPage() {
               ))}
             </Tabs.List>
             <Tabs.Content value="blank" className="min-h-0 flex-1">
-              <BlankStage view={part} handle={handle} onPick={pick} />
+              <BlankStage view={part} handle={handle} seen={seen} onPick={pick} />
             </Tabs.Content>
             <Tabs.Content value="sheet" className="min-h-0 flex-1">
               <SheetStage view={part} />
             </Tabs.Content>
             <Tabs.Content value="look" className="min-h-0 flex-1">
-              <LookStage view={part} handle={handle} />
+              <LookStage view={part} handle={handle} seen={seen} />
             </Tabs.Content>
           </Tabs.Root>
           <Checks checks={plan.checks} handle={handle} />

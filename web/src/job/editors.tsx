@@ -18,7 +18,15 @@ interface Props {
 const sender = (handle: JobHandle, field: string) => (typed: string) =>
   handle.change({ [field]: typed }).then((errors) => errors[field]);
 
+const PATTERNS = [
+  { id: '', label: 'none, one colour' },
+  { id: 'stripes', label: 'stripes' },
+  { id: 'checks', label: 'checks' },
+  { id: 'dots', label: 'dots' },
+];
+
 function BlankEditor({ view, handle }: Props) {
+  const format = useFormat();
   const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
   const { blank, due, name, note } = view.job;
   if (catalogue.data === undefined) {
@@ -48,6 +56,22 @@ function BlankEditor({ view, handle }: Props) {
         onChange={(e) => handle.change({ colour: e.target.value })}
       />
       <TypedField label="Another colour" value={blank.colour} onSend={sender(handle, 'colour')} />
+      <SelectField
+        label="Pattern of the cloth"
+        options={PATTERNS}
+        value={blank.pattern?.kind ?? ''}
+        onChange={(e) => handle.change({ pattern: e.target.value })}
+      />
+      {blank.pattern != null && (
+        <div className="grid grid-cols-2 items-start gap-2">
+          <TypedField label="Its other colour" value={blank.pattern.colour} onSend={sender(handle, 'pattern_colour')} />
+          <TypedField
+            label="It repeats every"
+            value={format.length(blank.pattern.repeat_mm)}
+            onSend={sender(handle, 'repeat')}
+          />
+        </div>
+      )}
       <TypedField label="By when?" type="date" value={due ?? ''} onSend={sender(handle, 'due')} />
       <TypedField label="Name of the job" value={name} onSend={sender(handle, 'name')} />
       <TypedField label="Note" value={note} onSend={sender(handle, 'note')} />
@@ -106,6 +130,15 @@ function PictureEditor({ view, handle }: Props) {
   );
 }
 
+const ALIGN = [
+  ['left', 'To the left'],
+  ['centre', 'Centre it'],
+  ['right', 'To the right'],
+  ['top', 'To the top'],
+  ['middle', 'Half-way down'],
+  ['bottom', 'To the foot'],
+] as const;
+
 function PlaceEditor({ view, handle }: Props) {
   const format = useFormat();
   const { placement } = view.transfer;
@@ -117,9 +150,16 @@ function PlaceEditor({ view, handle }: Props) {
         value={format.length(placement.below_mm)}
         onSend={sender(handle, 'below')}
       />
-      <button type="button" className="key col-span-2" onClick={() => handle.change({ right: '0 mm' })}>
-        Centre it
-      </button>
+      <fieldset className="col-span-2">
+        <legend className="text-sm text-soft">In the print area</legend>
+        <div className="grid grid-cols-3 gap-1.5">
+          {ALIGN.map(([to, label]) => (
+            <button key={to} type="button" className="key px-1" onClick={() => handle.change({ align: to })}>
+              {label}
+            </button>
+          ))}
+        </div>
+      </fieldset>
       {view.whole.transfers.length > 1 && (
         <>
           <label className="col-span-2 flex items-baseline gap-2">

@@ -39,6 +39,18 @@ function typedAs(view: JobView, at: number, field: string): Changes {
     case 'colour':
     case 'condition':
       return { [family]: blank[family] };
+    case 'pattern':
+    case 'pattern_colour':
+    case 'repeat':
+      return blank.pattern == null
+        ? { pattern: '' }
+        : {
+            pattern: blank.pattern.kind,
+            pattern_colour: blank.pattern.colour,
+            repeat: `${blank.pattern.repeat_mm} mm`,
+          };
+    case 'align':
+      return { right: place.right ?? '', below: place.below ?? '' };
     case 'route':
       return {
         route: transfer.route,

@@ -1,4 +1,6 @@
+import { useId } from 'react';
 import type { Part, TransferPlan } from '../api/client';
+import { Worn } from '../artwork/Worn';
 import { scaleLabel, useSize } from '../blank/useSize';
 import { useFormat } from '../measure/settings';
 
@@ -74,6 +76,8 @@ export function SheetStage({ view }: { view: Part }) {
   const { sheet, label } = view.plan;
   const { id, quantity } = view.whole;
   const format = useFormat();
+  const dull = useId();
+  const onSheet = view.plan.look?.appearances.find((one) => one.id === 'sheet');
   const { ref, width, height } = useSize<HTMLDivElement>();
   if (sheet === null) {
     return (
@@ -110,8 +114,10 @@ export function SheetStage({ view }: { view: Part }) {
               strokeWidth={0.3}
               strokeDasharray="0.5 1.5"
             />
+            {onSheet !== undefined && <Worn id={dull} as={onSheet} perMm={1} />}
             {view.artwork !== null && (
               <image
+                filter={onSheet === undefined ? undefined : `url(#${dull})`}
                 href={`/api/artwork/${view.artwork.sha256}/${view.plan.bent === null ? 'preview' : `bent?${view.plan.bent.query}`}`}
                 width={picture.width_mm}
                 height={picture.height_mm}
@@ -133,7 +139,8 @@ export function SheetStage({ view }: { view: Part }) {
           </svg>
           <p className="absolute inset-x-0 text-center text-sm text-soft" style={{ top: ABOVE + h * scale + 6 }}>
             {format.bareLength(w)} × {format.length(h)}, print side up. Print {quantity}.{' '}
-            {sheet.mirrored ? 'The picture reads backwards here, and right on the cloth.' : 'The picture reads right.'}
+            {sheet.mirrored ? 'The picture reads backwards here, and right on the piece.' : 'The picture reads right.'}{' '}
+            {onSheet?.words}
           </p>
         </>
       )}

@@ -39,6 +39,11 @@ final readonly class BlankChecks
                 Phrase::of('Softener left in worn cloth keeps a transfer from bonding.'),
                 Phrase::of('Wash it without softener and press it hot before you lay the sheet.'));
         }
+        if (null !== $setup->job->blank->pattern && !$setup->route->opaque) {
+            $checks[] = Check::found('blank.pattern', Stage::Print, Severity::Warn, 'blank',
+                Phrase::of('Patterned cloth shows its pattern through the picture: there is no white ink.'),
+                Phrase::of('Take plain cloth, or opaque film.'));
+        }
         if (Surface::WaxMedium === $setup->material->surface) {
             $checks[] = Check::found('blank.coats', Stage::Heat, Severity::Note, 'blank',
                 Phrase::of('The board wants three or more coats of wax medium, perfectly level.'),

@@ -90,7 +90,15 @@ final readonly class PressChecks
         }
         $diameter = $setup->size->diameterMm;
         if (HeatKind::MugPress === $heat->kind && null !== $diameter && null !== $heat->diameterFromMm && null !== $heat->diameterToMm) {
-            $checks[] = $diameter >= $heat->diameterFromMm && $diameter <= $heat->diameterToMm
+            $taper = $setup->size->taper;
+            [$narrow, $wide] = null === $taper ? [$diameter, $diameter] : [2.0 * min($taper->rimMm, $taper->footMm), 2.0 * max($taper->rimMm, $taper->footMm)];
+            $diameter = $narrow < $heat->diameterFromMm ? $narrow : $wide;
+            if (null !== $taper) {
+                $checks[] = Check::found('heat.leans', Stage::Heat, Severity::Note, 'heat',
+                    Phrase::of('The wall leans: a press made for straight mugs presses it harder at its wider end.'),
+                    Phrase::of('Try one first, or use a heater that is shaped for it.'));
+            }
+            $checks[] = $narrow >= $heat->diameterFromMm && $wide <= $heat->diameterToMm
                 ? Check::pass('heat.diameter', Stage::Heat, 'heat', Phrase::of('The press closes round this mug.'))
                 : Check::found('heat.diameter', Stage::Heat, Severity::Impossible, 'heat',
                     Phrase::of('This press closes round mugs of {from} to {to}; this one is {diameter} across.', ['from' => Quantity::length($heat->diameterFromMm), 'to' => Quantity::length($heat->diameterToMm), 'diameter' => Quantity::length($diameter)]),

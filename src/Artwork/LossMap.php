@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Artwork;
+
+use Wubbin\Core\Artwork\Background;
+use Wubbin\Core\Artwork\Foresight;
+use Wubbin\Core\Measure\Colour;
+
+/** Draws where a picture's colours are lost. */
+final readonly class LossMap
+{
+    /** Red, green, blue and alpha; vermilion and ochre, as the page has them. */
+    private const VANISHES = "\xc4\x38\x18\xd0";
+    private const SHIFTS = "\xd9\x9a\x10\xb0";
+    private const CLEAR = "\0\0\0\0";
+
+    /** Width and spacing of the hatching where colours look different, in pixels. */
+    private const HATCH = 8;
+
+    public function __construct(private ArtworkStore $store)
+    {
+    }
+
+    /** @return string a PNG as large as the picture at working resolution */
+    public function draw(Artwork $artwork, Colour $cloth): string
+    {
+        $bitmap = $this->store->working($artwork);
+        $map = Foresight::map($bitmap, Background::of($bitmap)->mask->inverse(), $cloth);
+        $rgba = '';
+        for ($i = 0, $end = strlen($map); $i < $end; ++$i) {
+            $rgba .= match ($map[$i]) {
+                "\2" => self::VANISHES,
+                "\1" => (intdiv($i, $bitmap->width) + $i % $bitmap->width) % self::HATCH < self::HATCH / 2 ? self::SHIFTS : self::CLEAR,
+                default => self::CLEAR,
+            };
+        }
+        $image = new \Imagick();
+        $image->setSize($bitmap->width, $bitmap->height);
+        $image->setOption('depth', '8');
+        $image->setFormat('rgba');
+        $image->readImageBlob($rgba);
+        $image->setImageFormat('png');
+
+        return $image->getImageBlob();
+    }
+}
