@@ -92,18 +92,24 @@ free_port() {
 
 # Serves the shop in WUBBIN_DATA until Ctrl-C. Several workers, so that one slow request does not stall the page.
 serve() {
-  local port server
+  local address port server worker
+  # To reach it from a phone, name this machine's own address in the network: nothing else is listened on.
+  address=${ADDRESS:-127.0.0.1}
+  export WUBBIN_HOSTS="${WUBBIN_HOSTS:-localhost,127.0.0.1,[::1]${ADDRESS:+,$ADDRESS}}"
   port=$(free_port "${PORT:-8420}")
   say ""
-  say "$1: http://127.0.0.1:$port"
+  say "$1: http://$address:$port"
   say "Ctrl-C stops it."
   set -m
+  # Long work is done beside the page; a worker that ends, begins afresh.
+  (while sleep 0.2; do php -d memory_limit=1G bin/wubbin work >>"$WUBBIN_DATA/work.log" 2>&1 || sleep 1; done) &
+  worker=$!
   PHP_CLI_SERVER_WORKERS=${WORKERS:-6} php -d display_errors=0 -d expose_php=0 -d log_errors=1 -d error_log="$WUBBIN_DATA/errors.log" \
     -d opcache.enable_cli=1 -d memory_limit=512M -d upload_max_filesize=64M -d post_max_size=66M \
-    -S "127.0.0.1:$port" -t public public/router.php >>"$WUBBIN_DATA/requests.log" 2>&1 &
+    -S "$address:$port" -t public public/router.php >>"$WUBBIN_DATA/requests.log" 2>&1 &
   server=$!
   set +m
   # The workers are the server's children: the whole group is told to stop.
-  trap 'kill -TERM -- "-$server" 2>/dev/null; wait "$server" 2>/dev/null || true; say "Stopped."; exit 0' INT TERM
+  trap 'kill -TERM -- "-$server" "-$worker" 2>/dev/null; wait "$server" 2>/dev/null || true; say "Stopped."; exit 0' INT TERM
   wait "$server"
 }

@@ -11,6 +11,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Blank\Bend;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
@@ -19,11 +20,13 @@ use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Http\Upload;
 use Wubbin\Storage\FileStore;
+use Wubbin\Task\Tasks;
+use Wubbin\Task\TaskView;
 
 #[AsController]
 final readonly class ArtworkController
 {
-    public function __construct(private ArtworkStore $store, private FileStore $files, private BackgroundRemover $remover, private BentPictures $bent, private LossMap $lost)
+    public function __construct(private ArtworkStore $store, private FileStore $files, private BackgroundRemover $remover, private BentPictures $bent, private LossMap $lost, private Tasks $tasks)
     {
     }
 
@@ -34,12 +37,18 @@ final readonly class ArtworkController
         requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')], type: 'object'))),
         responses: [
             new OA\Response(response: 201, description: 'The picture', content: new OA\JsonContent(ref: ArtworkView::class)),
+            new OA\Response(response: 202, description: 'A large one: the work of reading it, whose result is the picture', content: new OA\JsonContent(ref: TaskView::class)),
             new OA\Response(response: 422, description: 'Not a picture that can be printed', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
         ],
     )]
     public function upload(Request $request): JsonResponse
     {
         $file = Upload::of($request, 'file');
+        if ($this->store->takesLong($file->getPathname())) {
+            $task = $this->tasks->add(TakePicture::KIND, ['parked' => $this->files->park($file->getPathname()), 'name' => $file->getClientOriginalName()]);
+
+            return new JsonResponse(TaskView::of($task), 202);
+        }
 
         return new JsonResponse(ArtworkView::of($this->store->take($file->getPathname(), $file->getClientOriginalName())), 201);
     }
@@ -102,14 +111,20 @@ final readonly class ArtworkController
         ], type: 'object')),
         responses: [
             new OA\Response(response: 201, description: 'A picture without it; the first stays as it is', content: new OA\JsonContent(ref: ArtworkView::class)),
+            new OA\Response(response: 202, description: 'Of a large one: the work, whose result is the picture', content: new OA\JsonContent(ref: TaskView::class)),
             new OA\Response(response: 422, description: 'There is no background to take away', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
         ],
     )]
     public function withoutBackground(string $sha256, Request $request): JsonResponse
     {
         $body = JsonBody::of($request);
+        $artwork = $this->found($sha256);
+        $tolerance = self::tolerance((string) $body->number('tolerance'));
+        if (PictureKind::Raster === $artwork->picture()->kind && $this->store->takesLong($this->files->path($sha256, $artwork->form()))) {
+            return new JsonResponse(TaskView::of($this->tasks->add(TakeBackgroundAway::KIND, ['sha256' => $sha256, 'tolerance' => $tolerance, 'islands' => $body->boolean('islands')])), 202);
+        }
 
-        return new JsonResponse(ArtworkView::of($this->remover->remove($this->found($sha256), self::tolerance((string) $body->number('tolerance')), $body->boolean('islands'))), 201);
+        return new JsonResponse(ArtworkView::of($this->remover->remove($artwork, $tolerance, $body->boolean('islands'))), 201);
     }
 
     private function found(string $sha256): Artwork

@@ -11,6 +11,8 @@ use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\Traits;
 use Wubbin\Http\Problem;
 use Wubbin\Storage\FileStore;
+use Wubbin\Task\Progress;
+use Wubbin\Task\Unwatched;
 
 /** Takes pictures in, keeps their originals, and finds them again. */
 final readonly class ArtworkStore
@@ -29,7 +31,7 @@ final readonly class ArtworkStore
      *
      * @throws Problem when it is not a picture that Wubbin can print
      */
-    public function take(string $path, string $name, ?string $madeOf = null): Artwork
+    public function take(string $path, string $name, ?string $madeOf = null, Progress $progress = new Unwatched()): Artwork
     {
         $known = $this->find((string) hash_file('sha256', $path));
         if (null !== $known) {
@@ -40,7 +42,7 @@ final readonly class ArtworkStore
 
             return $known;
         }
-        $artwork = $this->read($path, $name, $madeOf);
+        $artwork = $this->read($path, $name, $madeOf, $progress);
         $this->entities->persist($artwork);
         $this->entities->flush();
 
@@ -52,13 +54,15 @@ final readonly class ArtworkStore
      *
      * @throws Problem when it is not a picture that Wubbin can print
      */
-    public function read(string $path, string $name, ?string $madeOf = null): Artwork
+    public function read(string $path, string $name, ?string $madeOf = null, Progress $progress = new Unwatched()): Artwork
     {
         $into = sys_get_temp_dir().'/wubbin-'.bin2hex(random_bytes(8));
         mkdir($into, 0o700);
         try {
-            $read = $this->reader->read($path, $into);
+            $read = $this->reader->read($path, $into, $progress);
+            $progress->at(0.7, 'Looking at its pixels');
             $traits = Traits::of(WorkingBitmap::of($into.'/'.ReadPicture::PREVIEW));
+            $progress->at(0.95, 'Putting it away');
             $sha256 = $this->files->keep($path);
             foreach ([ReadPicture::PREVIEW, $read->form] as $made) {
                 $this->files->write($sha256, $made, static fn (string $to): bool => copy($into.'/'.$made, $to));
@@ -74,6 +78,12 @@ final readonly class ArtworkStore
     public function working(Artwork $artwork): Bitmap
     {
         return WorkingBitmap::of($this->files->path($artwork->sha256, ReadPicture::PREVIEW));
+    }
+
+    /** Whether reading it takes longer than a page should wait for. */
+    public function takesLong(string $path): bool
+    {
+        return $this->reader->takesLong($path);
     }
 
     public function find(?string $sha256): ?Artwork

@@ -10,6 +10,8 @@ use Wubbin\Core\Artwork\Mask;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Http\Problem;
 use Wubbin\Storage\FileStore;
+use Wubbin\Task\Progress;
+use Wubbin\Task\Unwatched;
 
 /** Makes a picture without its background of one that has it; the first is kept as it is. */
 final readonly class BackgroundRemover
@@ -34,8 +36,9 @@ final readonly class BackgroundRemover
     /**
      * @throws Problem when the picture is drawn as lines, has no background of one colour, or would be gone altogether
      */
-    public function remove(Artwork $artwork, float $tolerance, bool $islands): Artwork
+    public function remove(Artwork $artwork, float $tolerance, bool $islands, Progress $progress = new Unwatched()): Artwork
     {
+        $progress->at(0.05, 'Looking for its background');
         if (PictureKind::Vector === $artwork->picture()->kind) {
             throw Problem::field('tolerance', 'This drawing is made of lines: give it a clear background in the program that drew it.');
         }
@@ -49,6 +52,7 @@ final readonly class BackgroundRemover
         $directory = sys_get_temp_dir().'/wubbin-'.bin2hex(random_bytes(8));
         mkdir($directory, 0o700);
         try {
+            $progress->at(0.2, 'Taking it away');
             $form = $this->files->path($artwork->sha256, $artwork->form());
             $image = $this->raster->open($form, str_ends_with($form, '.jpg') ? 'jpeg' : 'png');
             $alpha = self::image($background->mask->inverse());
@@ -61,7 +65,7 @@ final readonly class BackgroundRemover
             $image->setOption('png:compression-level', '4');
             $image->writeImage('png:'.$directory.'/picture.png');
 
-            return $this->store->take($directory.'/picture.png', $artwork->picture()->name, $artwork->sha256);
+            return $this->store->take($directory.'/picture.png', $artwork->picture()->name, $artwork->sha256, $progress);
         } catch (\ImagickException) {
             throw Problem::field('tolerance', 'This picture is too large to take its background away: make it smaller.');
         } finally {

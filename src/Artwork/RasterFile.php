@@ -55,6 +55,12 @@ final readonly class RasterFile
         return Problem::field('file', sprintf('This %s file is damaged or cut off: it cannot be read to its end. Export or copy it again.', strtoupper($decoder)));
     }
 
+    /** Whether one of this size is taken at all. */
+    public static function takes(int $width, int $height): bool
+    {
+        return max($width, $height) <= self::longestSide() && $width * $height <= self::MOST_PIXELS;
+    }
+
     /** What this machine's own policy for pictures lets through, if that is less. */
     private static function longestSide(): int
     {
@@ -83,7 +89,7 @@ final readonly class RasterFile
         if ($width < 1 || $height < 1) {
             throw Problem::field('file', 'This file is damaged: it does not say how large its picture is.');
         }
-        if (max($width, $height) > $longest || $width * $height > self::MOST_PIXELS) {
+        if (!self::takes($width, $height)) {
             throw Problem::field('file', sprintf(
                 'This picture is %s × %s pixels; Wubbin takes up to 100 million pixels and %s a side. Make it smaller: 300 pixels an inch at its final size are plenty.',
                 number_format($width, 0, '', ' '),

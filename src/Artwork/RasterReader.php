@@ -6,6 +6,7 @@ namespace Wubbin\Artwork;
 
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Http\Problem;
+use Wubbin\Task\Progress;
 
 /**
  * Reads pictures made of pixels: turned upright, in sRGB, cut to what is visible.
@@ -20,19 +21,21 @@ final readonly class RasterReader
     }
 
     /** @throws Problem */
-    public function read(string $path, string $decoder, string $into): ReadPicture
+    public function read(string $path, string $decoder, string $into, Progress $progress): ReadPicture
     {
         try {
-            return $this->convert($path, $decoder, $into);
+            return $this->convert($path, $decoder, $into, $progress);
         } catch (\ImagickException) {
             throw RasterFile::damaged($decoder);
         }
     }
 
     /** @throws \ImagickException */
-    private function convert(string $path, string $decoder, string $into): ReadPicture
+    private function convert(string $path, string $decoder, string $into, Progress $progress): ReadPicture
     {
+        $progress->at(0.05, 'Reading the file');
         $image = $this->file->open($path, $decoder);
+        $progress->at(0.3, 'Turning it upright, its colours to sRGB');
         $untouched = $this->isPlain($image, $path, $decoder);
         // Who unpacks HEIC has turned it already, whatever its EXIF still says.
         'heic' === $decoder ? $image->setImageOrientation(\Imagick::ORIENTATION_TOPLEFT) : $image->autoOrient();
@@ -46,7 +49,9 @@ final readonly class RasterReader
             $image->cropImage($visible[2], $visible[3], $visible[0], $visible[1]);
             $image->setImagePage(0, 0, 0, 0);
         }
+        $progress->at(0.45, 'Making it small to look at');
         $this->writePreview($image, $into);
+        $progress->at(0.55, 'Making its form for printing');
         $form = 'jpeg' === $decoder ? 'print.jpg' : 'print.png';
         if ($untouched) {
             copy($path, $into.'/'.$form);

@@ -28,6 +28,42 @@ final readonly class FileStore
         return $sha256;
     }
 
+    /** Keeps an upload until somebody has time for it, under a name that is returned. */
+    public function park(string $path): string
+    {
+        if (!is_dir($this->dataDirectory.'/incoming') && !@mkdir($this->dataDirectory.'/incoming', 0o700, true) && !is_dir($this->dataDirectory.'/incoming')) {
+            throw new \RuntimeException('The data directory cannot be written to.');
+        }
+        $name = bin2hex(random_bytes(16));
+        if (!copy($path, $this->parked($name))) {
+            throw new \RuntimeException('The file could not be written: is the disk full?');
+        }
+
+        return $name;
+    }
+
+    public function parked(string $name): string
+    {
+        return $this->dataDirectory.'/incoming/'.$name;
+    }
+
+    public function unpark(string $name): void
+    {
+        if (is_file($this->parked($name))) {
+            unlink($this->parked($name));
+        }
+    }
+
+    /** Uploads that nobody came for. */
+    public function forgetParkedBefore(\DateTimeImmutable $when): void
+    {
+        foreach ((array) glob($this->dataDirectory.'/incoming/*') as $path) {
+            if (is_string($path) && filemtime($path) < $when->getTimestamp()) {
+                unlink($path);
+            }
+        }
+    }
+
     public function path(string $sha256, string $name = 'original'): string
     {
         return sprintf('%s/files/%s/%s/%s', $this->dataDirectory, substr($sha256, 0, 2), $sha256, $name);

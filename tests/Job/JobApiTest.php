@@ -194,8 +194,8 @@ final class JobApiTest extends ShopTestCase
         $id = $this->readyJob();
         $smock = ['kind' => 'blanks', 'id' => 'smock', 'like' => 'XL', 'label' => 'smock', 'typed' => ['chest' => '64 cm', 'length' => '31.5 in']];
         $shelf = $this->read($this->ask('POST', '/api/shelf/own', $smock), 201);
-        self::assertSame(['orchard-smock', 'smock'], $shelf->strings('blanks'));
-        self::assertEqualsWithDelta(800.1, $shelf->record('own')->records('blanks')[1]->number('length_mm'), 1e-9);
+        self::assertSame(['orchard-smock', 'picking-apron', 'smock'], $shelf->strings('blanks'));
+        self::assertEqualsWithDelta(800.1, $shelf->record('own')->records('blanks')[2]->number('length_mm'), 1e-9);
         self::assertContains('smock', $this->sizesOfAShirt());
         $revision = $this->read($this->ask('GET', '/api/jobs/'.$id))->integer('revision');
         $view = $this->read($this->change($id, $revision, ['size' => 'smock']));

@@ -14,6 +14,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Kernel;
 use Wubbin\Storage\MigrateCommand;
+use Wubbin\Task\Tasks;
 
 /** A shop of its own for each test: a real SQLite file in an empty directory, asked through the real kernel. */
 abstract class ShopTestCase extends TestCase
@@ -103,7 +104,24 @@ abstract class ShopTestCase extends TestCase
         return $this->read($this->ask('GET', $path))->each();
     }
 
+    /** Takes a picture in; where that is long work, it is done here and answered with what came of it. */
     protected function upload(string $path, string $name = 'picture'): Response
+    {
+        $response = $this->send($path, $name);
+        if (202 !== $response->getStatusCode()) {
+            return $response;
+        }
+        $id = $this->read($response, 202)->string('id');
+        $this->service(Tasks::class)->workOnNext('test');
+        /** @var array{state: string, result: mixed} $task */
+        $task = json_decode((string) $this->ask('GET', '/api/tasks/'.$id)->getContent(), true, 64, \JSON_THROW_ON_ERROR);
+        $done = 'done' === $task['state'];
+
+        return new Response(json_encode($task['result'], \JSON_THROW_ON_ERROR), $done ? 201 : 422, ['Content-Type' => $done ? 'application/json' : 'application/problem+json']);
+    }
+
+    /** Only sends it. */
+    protected function send(string $path, string $name = 'picture'): Response
     {
         $copy = $this->data.'/upload-'.bin2hex(random_bytes(4));
         copy($path, $copy);

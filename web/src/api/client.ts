@@ -82,6 +82,42 @@ export async function got<T>(asked: Promise<Answer<T>>): Promise<T> {
   throw new ProblemError(problem.title ?? 'Something went wrong.', answer.response.status, problem.errors ?? {});
 }
 
+export type Task = Schemas['TaskView'];
+
+/** How often a page asks how far long work has come, in ms. */
+const ASK_AGAIN = 300;
+
+/**
+ * The data of an answer, or of the work that it began. Aborting gives the work up.
+ *
+ * @throws ProblemError where it cannot be done; a DOMException where it was given up
+ */
+export async function done<T extends object>(
+  asked: Promise<Answer<T | Task>>,
+  onProgress: (task: Task) => void,
+  signal?: AbortSignal,
+): Promise<T> {
+  let answer: T | Task = await got(asked);
+  while ('doing' in answer) {
+    const { id, state, result } = answer;
+    if (signal?.aborted) {
+      await got(api.DELETE('/api/tasks/{id}', { params: { path: { id } } }));
+      throw new DOMException('Given up', 'AbortError');
+    }
+    if (state === 'done') {
+      return result as T;
+    }
+    if (state === 'failed' || state === 'cancelled') {
+      const problem = (result ?? {}) as Partial<Schemas['Problem']>;
+      throw new ProblemError(problem.title ?? 'The work was given up.', problem.status ?? 0, problem.errors ?? {});
+    }
+    onProgress(answer);
+    await new Promise((resolve) => setTimeout(resolve, ASK_AGAIN));
+    answer = await got(api.GET('/api/tasks/{id}', { params: { path: { id } } }));
+  }
+  return answer;
+}
+
 /** A form with one file in it, as the generated client wants it. */
 export function fileBody(file: File) {
   return {

@@ -541,6 +541,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tasks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getTask"];
+        put?: never;
+        post?: never;
+        delete: operations["cancelTask"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -978,6 +994,23 @@ export interface components {
             /** Format: date-time */
             at: string;
             url: string;
+        };
+        /** @description How far a piece of long work has come. */
+        TaskView: {
+            id: string;
+            /** @enum {string} */
+            state: "waiting" | "running" | "done" | "failed" | "cancelled";
+            /**
+             * Format: float
+             * @description Of the work done, 0 to 1
+             */
+            share: number;
+            /** @description What is being done, in words */
+            doing: string;
+            /** @description What came of it; a problem where it failed */
+            result: {
+                [key: string]: unknown;
+            } | null;
         };
         /** @description A figure: mm, °C, s, mm/s or dpi by its kind. */
         Quantity: {
@@ -1955,6 +1988,15 @@ export interface operations {
                     "application/json": components["schemas"]["ArtworkView"];
                 };
             };
+            /** @description A large one: the work of reading it, whose result is the picture */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
+                };
+            };
             /** @description Not a picture that can be printed */
             422: {
                 headers: {
@@ -1993,6 +2035,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ArtworkView"];
+                };
+            };
+            /** @description Of a large one: the work, whose result is the picture */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
                 };
             };
             /** @description There is no background to take away */
@@ -3069,6 +3120,59 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getTask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How far it has come */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
+                };
+            };
+            /** @description No such work */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cancelTask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How far it had come */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
                 };
             };
         };

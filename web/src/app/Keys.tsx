@@ -16,7 +16,11 @@ const KEYS: [string, string][] = [
 
 /** True where a key press belongs to what is being typed in. */
 export function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && target.closest('input:not([type=radio], [type=checkbox], [type=range]), textarea, select, [contenteditable]') !== null;
+  return (
+    target instanceof HTMLElement &&
+    target.closest('input:not([type=radio], [type=checkbox], [type=range]), textarea, select, [contenteditable]') !==
+      null
+  );
 }
 
 export function Keys() {

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
-import { ImageUp } from 'lucide-react';
+import { Camera, ImageUp } from 'lucide-react';
 import { useId, useRef, useState } from 'react';
-import { api, fileBody, got, type Schemas } from '../api/client';
+import { api, done, fileBody, got, type Schemas, type Task } from '../api/client';
 
 /** Takes a picture by button or by dropping it, and says at the field what is wrong with it. */
 export function PicturePicker({
@@ -17,6 +17,7 @@ export function PicturePicker({
   const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
   const [error, setError] = useState<string>();
   const [sending, setSending] = useState<string>();
+  const [task, setTask] = useState<Task>();
   const [over, setOver] = useState(false);
   const asked = useRef<AbortController>(null);
   const id = useId();
@@ -39,7 +40,8 @@ export function PicturePicker({
     setSending(file.name);
     onReading?.(true);
     try {
-      onPicked(await got(api.POST('/api/artwork', { ...fileBody(file), signal: abort.signal })));
+      const sent = api.POST('/api/artwork', { ...fileBody(file), signal: abort.signal });
+      onPicked(await done<Schemas['ArtworkView']>(sent, setTask, abort.signal));
     } catch (e) {
       if (!abort.signal.aborted) {
         setError((e as Error).message);
@@ -47,6 +49,7 @@ export function PicturePicker({
     } finally {
       if (asked.current === abort) {
         setSending(undefined);
+        setTask(undefined);
         onReading?.(false);
       }
     }
@@ -82,10 +85,24 @@ export function PicturePicker({
             }}
           />
         </label>
+        <label className="key hidden focus-within:outline-3 focus-within:outline-face pointer-coarse:inline-flex">
+          <Camera size={16} aria-hidden />
+          Take a photo
+          <input
+            type="file"
+            className="sr-only"
+            accept="image/*"
+            capture="environment"
+            onChange={(e) => {
+              take(e.target.files?.[0]);
+              e.target.value = '';
+            }}
+          />
+        </label>
         <span id={`${id}-more`} className="min-w-0 break-words text-sm text-soft" aria-live="polite">
           {sending !== undefined ? (
             <>
-              Reading {sending} …{' '}
+              {task === undefined ? `Reading ${sending} …` : `${task.doing}, ${Math.round(task.share * 100)} %`}{' '}
               <button type="button" className="link" onClick={() => asked.current?.abort()}>
                 Cancel
               </button>

@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, fileBody, got, type ProblemError, type Schemas } from '../api/client';
+import { api, done, fileBody, got, type ProblemError, type Schemas, type Task } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
 import { useMoments } from '../measure/settings';
+import { PicturePicker } from './PicturePicker';
 
 type Entry = Schemas['PictureEntry'];
 
@@ -12,6 +13,7 @@ const KIND = { raster: 'pixels', vector: 'lines' } as const;
 /** The shop's pictures: found again, used again, and a new version put in the place of an old one. */
 export function PicturesPage() {
   const pictures = useQuery({ queryKey: ['pictures'], queryFn: () => got(api.GET('/api/pictures')) });
+  const queries = useQueryClient();
   const [words, setWords] = useState('');
   if (pictures.data === undefined) {
     return <Waiting error={pictures.error} />;
@@ -26,6 +28,9 @@ export function PicturesPage() {
       <p className="text-soft">
         Everything that was uploaded, kept as it came. What is used on a job is named beside it.
       </p>
+      <div className="mt-3 max-w-xl">
+        <PicturePicker current={undefined} onPicked={() => queries.invalidateQueries({ queryKey: ['pictures'] })} />
+      </div>
       {pictures.data.length === 0 ? (
         <p className="mt-8 text-lg">
           No pictures yet.{' '}
@@ -61,6 +66,7 @@ function Line({ entry: { picture, created, jobs } }: { entry: Entry }) {
   const queries = useQueryClient();
   const [said, setSaid] = useState<{ text: string; wrong: boolean }>();
   const [busy, setBusy] = useState(false);
+  const [task, setTask] = useState<Task>();
   const open = jobs.filter((job) => !job.archived);
 
   async function replace(file: File | undefined) {
@@ -70,7 +76,7 @@ function Line({ entry: { picture, created, jobs } }: { entry: Entry }) {
     setBusy(true);
     setSaid(undefined);
     try {
-      const made = await got(api.POST('/api/artwork', fileBody(file)));
+      const made = await done<Schemas['ArtworkView']>(api.POST('/api/artwork', fileBody(file)), setTask);
       const taken = await got(
         api.POST('/api/pictures/{sha256}/replace', {
           params: { path: { sha256: picture.sha256 } },
@@ -126,7 +132,11 @@ function Line({ entry: { picture, created, jobs } }: { entry: Entry }) {
           </Link>
           {open.length > 0 && (
             <label className="link cursor-pointer focus-within:outline-3 focus-within:outline-face">
-              {busy ? 'Reading …' : 'Put a new version in its place'}
+              {busy
+                ? task === undefined
+                  ? 'Reading …'
+                  : `${task.doing}, ${Math.round(task.share * 100)} %`
+                : 'Put a new version in its place'}
               <input
                 type="file"
                 className="sr-only"

@@ -1,5 +1,5 @@
-import { useState } from 'react';
-import { api, got, type Part, type ProblemError } from '../api/client';
+import { useRef, useState } from 'react';
+import { api, done, type Part, type ProblemError, type Schemas, type Task } from '../api/client';
 import type { JobHandle } from '../job/useJob';
 
 /**
@@ -21,6 +21,8 @@ export function RemoveBackground({
   const [open, setOpen] = useState(false);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string>();
+  const [task, setTask] = useState<Task>();
+  const asked = useRef<AbortController>(null);
   if (artwork === null) {
     return null;
   }
@@ -33,18 +35,25 @@ export function RemoveBackground({
   async function remove() {
     setBusy(true);
     setProblem(undefined);
+    setTask(undefined);
+    const abort = new AbortController();
+    asked.current = abort;
     try {
-      const made = await got(
+      const made = await done<Schemas['ArtworkView']>(
         api.POST('/api/artwork/{sha256}/without-background', {
           params: { path: { sha256 } },
           body: { tolerance, islands },
         }),
+        setTask,
+        abort.signal,
       );
       onVeil(undefined);
       await handle.change({ artwork: made.sha256 });
     } catch (e) {
-      const { errors, message } = e as ProblemError;
-      setProblem(errors.tolerance ?? message);
+      if (!abort.signal.aborted) {
+        const { errors, message } = e as ProblemError;
+        setProblem(errors.tolerance ?? message);
+      }
       setBusy(false);
     }
   }
@@ -103,10 +112,14 @@ export function RemoveBackground({
       )}
       <p className="flex gap-2">
         <button type="button" className="key-main" onClick={remove} disabled={busy}>
-          {busy ? 'Taking it away …' : 'Take the violet away'}
+          {busy
+            ? task === undefined
+              ? 'Taking it away …'
+              : `${task.doing}, ${Math.round(task.share * 100)} %`
+            : 'Take the violet away'}
         </button>
-        <button type="button" className="key" onClick={() => show(false)} disabled={busy}>
-          Leave it
+        <button type="button" className="key" onClick={() => (busy ? asked.current?.abort() : show(false))}>
+          {busy ? 'Cancel' : 'Leave it'}
         </button>
       </p>
     </div>

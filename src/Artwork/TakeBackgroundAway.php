@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Artwork;
+
+use Wubbin\Core\Measure\Record;
+use Wubbin\Http\Problem;
+use Wubbin\Task\Progress;
+use Wubbin\Task\TaskHandler;
+
+/** Takes the background of a large picture away. */
+final readonly class TakeBackgroundAway implements TaskHandler
+{
+    public const KIND = 'take-background-away';
+
+    public function __construct(private ArtworkStore $store, private BackgroundRemover $remover)
+    {
+    }
+
+    public function kind(): string
+    {
+        return self::KIND;
+    }
+
+    public function run(Record $input, Progress $progress): ArtworkView
+    {
+        $artwork = $this->store->find($input->string('sha256')) ?? throw Problem::notFound('This picture is not in the store.');
+
+        return ArtworkView::of($this->remover->remove($artwork, $input->number('tolerance'), $input->boolean('islands'), $progress));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Task;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Http\Problem;
+
+#[AsController]
+final readonly class TaskController
+{
+    public function __construct(private Tasks $tasks)
+    {
+    }
+
+    #[Route('/api/tasks/{id}', methods: ['GET'])]
+    #[OA\Get(path: '/api/tasks/{id}', operationId: 'getTask', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 200, description: 'How far it has come', content: new OA\JsonContent(ref: TaskView::class)),
+        new OA\Response(response: 404, description: 'No such work', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function get(string $id): JsonResponse
+    {
+        return new JsonResponse(TaskView::of($this->tasks->find($id)));
+    }
+
+    #[Route('/api/tasks/{id}', methods: ['DELETE'])]
+    #[OA\Delete(path: '/api/tasks/{id}', operationId: 'cancelTask', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 200, description: 'How far it had come', content: new OA\JsonContent(ref: TaskView::class)),
+    ])]
+    public function cancel(string $id): JsonResponse
+    {
+        $this->tasks->cancel($id);
+
+        return new JsonResponse(TaskView::of($this->tasks->find($id)));
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Task;
+
+use Doctrine\DBAL\Connection;
+use Wubbin\Storage\Instant;
+
+/** Writes down how far a task has come, which also says that its worker is still there. */
+final readonly class TaskProgress implements Progress
+{
+    public function __construct(private Connection $connection, private string $id, private string $worker, private int $leaseSeconds)
+    {
+    }
+
+    public function at(float $share, string $doing): void
+    {
+        $until = Instant::write(new \DateTimeImmutable('+'.$this->leaseSeconds.' seconds'));
+        $ours = $this->connection->executeStatement("UPDATE task SET share = ?, doing = ?, lease = ? WHERE id = ? AND worker = ? AND state = 'running'", [$share, $doing, $until, $this->id, $this->worker]);
+        if (1 !== $ours) {
+            throw new Cancelled();
+        }
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Task;
+
+use OpenApi\Attributes as OA;
+
+/** How far a piece of long work has come. */
+#[OA\Schema(required: ['id', 'state', 'share', 'doing', 'result'])]
+final readonly class TaskView
+{
+    /** @param array<string, mixed>|null $result */
+    private function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property(enum: TaskState::class)]
+        public string $state,
+        #[OA\Property(description: 'Of the work done, 0 to 1')]
+        public float $share,
+        #[OA\Property(description: 'What is being done, in words')]
+        public string $doing,
+        #[OA\Property(type: 'object', nullable: true, additionalProperties: true, description: 'What came of it; a problem where it failed')]
+        public ?array $result,
+    ) {
+    }
+
+    public static function of(Task $task): self
+    {
+        return new self($task->id, $task->state, $task->share, $task->doing, $task->result);
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Task;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
+use Symfony\Component\Uid\Uuid;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Http\Problem;
+use Wubbin\Storage\FileStore;
+use Wubbin\Storage\Instant;
+
+/**
+ * The list of long work: put down by the page, taken up by a worker. Every change is one statement that holds only if
+ * the row is still as it should be, so that workers, pages and cancelling do not get in each other's way.
+ */
+final readonly class Tasks
+{
+    /** A worker that has said nothing for so long is taken for gone, in seconds. */
+    private const LEASE = 60;
+
+    /** Finished work is kept for so long, for pages that ask late. */
+    private const KEPT = '-1 day';
+
+    /** @param iterable<TaskHandler> $handlers */
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Connection $connection,
+        private FileStore $files,
+        #[AutowireIterator('wubbin.task')]
+        private iterable $handlers,
+    ) {
+    }
+
+    /** @param array<string, mixed> $input */
+    public function add(string $kind, array $input): Task
+    {
+        $task = new Task(Uuid::v4()->toRfc4122(), $kind, $input);
+        $this->entities->persist($task);
+        $this->entities->flush();
+
+        return $task;
+    }
+
+    /** @throws Problem when there is none */
+    public function find(string $id): Task
+    {
+        $task = $this->entities->find(Task::class, $id) ?? throw Problem::notFound('There is no such work.');
+        $this->entities->refresh($task);
+
+        return $task;
+    }
+
+    /** What is done stays done; what is not is not begun, or stops at its next step. */
+    public function cancel(string $id): void
+    {
+        $this->connection->executeStatement("UPDATE task SET state = 'cancelled' WHERE id = ? AND state IN ('waiting', 'running')", [$id]);
+    }
+
+    /**
+     * Takes up what has waited longest and does it.
+     *
+     * @return bool whether there was anything to do
+     */
+    public function workOnNext(string $worker): bool
+    {
+        $id = $this->takeUp($worker);
+        if (null === $id) {
+            return false;
+        }
+        $task = $this->find($id);
+        $progress = new TaskProgress($this->connection, $id, $worker, self::LEASE);
+        try {
+            $this->finish($id, $worker, TaskState::Done, $this->handlerOf($task->kind)->run(Record::of($task->input), $progress));
+        } catch (Cancelled) {
+            // It says so already.
+        } catch (Problem $problem) {
+            $this->finish($id, $worker, TaskState::Failed, $problem);
+        } catch (\Throwable $e) {
+            $this->finish($id, $worker, TaskState::Failed, Problem::unexpected());
+
+            throw $e;
+        }
+
+        return true;
+    }
+
+    public function forgetOld(): void
+    {
+        $before = new \DateTimeImmutable(self::KEPT);
+        $this->connection->executeStatement("DELETE FROM task WHERE state NOT IN ('waiting', 'running') AND created < ?", [Instant::write($before)]);
+        $this->files->forgetParkedBefore($before);
+    }
+
+    private function takeUp(string $worker): ?string
+    {
+        $now = Instant::now();
+        $until = Instant::write(new \DateTimeImmutable('+'.self::LEASE.' seconds'));
+        $id = $this->connection->fetchOne("SELECT id FROM task WHERE state = 'waiting' OR (state = 'running' AND lease < ?) ORDER BY created, id LIMIT 1", [$now]);
+        if (!is_string($id)) {
+            return null;
+        }
+        // Another worker may have been quicker.
+        $taken = $this->connection->executeStatement("UPDATE task SET state = 'running', worker = ?, lease = ? WHERE id = ? AND (state = 'waiting' OR (state = 'running' AND lease < ?))", [$worker, $until, $id, $now]);
+
+        return 1 === $taken ? $id : null;
+    }
+
+    private function finish(string $id, string $worker, TaskState $state, object $result): void
+    {
+        $this->connection->executeStatement("UPDATE task SET state = ?, share = 1, result = ?, lease = NULL WHERE id = ? AND worker = ? AND state = 'running'", [$state->value, json_encode($result, \JSON_THROW_ON_ERROR), $id, $worker]);
+    }
+
+    private function handlerOf(string $kind): TaskHandler
+    {
+        foreach ($this->handlers as $handler) {
+            if ($handler->kind() === $kind) {
+                return $handler;
+            }
+        }
+
+        throw new \LogicException('Nobody does '.$kind.'.');
+    }
+}
