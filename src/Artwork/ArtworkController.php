@@ -97,7 +97,19 @@ final readonly class ArtworkController
             throw Problem::field('on', $e->getMessage());
         }
 
-        return new Response($this->lost->draw($this->found($sha256), $cloth), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600']);
+        return new Response($this->lost->ofColours($this->found($sha256), $cloth), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600']);
+    }
+
+    /** Where its lines are finer than a route holds at this width, to lay over its preview. */
+    #[Route('/api/artwork/{sha256}/too-fine', requirements: ['sha256' => '[0-9a-f]{64}'], methods: ['GET'])]
+    public function tooFine(string $sha256, Request $request): Response
+    {
+        [$width, $holds] = [$request->query->get('width_mm'), $request->query->get('holds_mm')];
+        if (!is_numeric($width) || !is_numeric($holds) || (float) $width <= 0.0) {
+            throw Problem::field('width_mm', 'Say how wide the picture is, and how fine a line is held.');
+        }
+
+        return new Response($this->lost->ofLines($this->found($sha256), (float) $holds / (float) $width), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600']);
     }
 
     #[Route('/api/artwork/{sha256}/without-background', requirements: ['sha256' => '[0-9a-f]{64}'], methods: ['POST'])]

@@ -6,9 +6,10 @@ namespace Wubbin\Artwork;
 
 use Wubbin\Core\Artwork\Background;
 use Wubbin\Core\Artwork\Foresight;
+use Wubbin\Core\Artwork\Strokes;
 use Wubbin\Core\Measure\Colour;
 
-/** Draws where a picture's colours are lost. */
+/** Draws where a picture loses something, to lay over its preview: its colours on cloth, its lines that are too fine. */
 final readonly class LossMap
 {
     /** Red, green, blue and alpha; vermilion and ochre, as the page has them. */
@@ -23,8 +24,12 @@ final readonly class LossMap
     {
     }
 
-    /** @return string a PNG as large as the picture at working resolution */
-    public function draw(Artwork $artwork, Colour $cloth): string
+    /**
+     * Hatched where colours look different, filled where they vanish.
+     *
+     * @return string a PNG as large as the picture at working resolution
+     */
+    public function ofColours(Artwork $artwork, Colour $cloth): string
     {
         $bitmap = $this->store->working($artwork);
         $map = Foresight::map($bitmap, Background::of($bitmap)->mask->inverse(), $cloth);
@@ -36,8 +41,29 @@ final readonly class LossMap
                 default => self::CLEAR,
             };
         }
+
+        return self::png($bitmap->width, $bitmap->height, $rgba);
+    }
+
+    /**
+     * Filled where the ink is in lines finer than this.
+     *
+     * @param float $line as a share of the picture's width
+     *
+     * @return string a PNG as large as the picture at working resolution
+     */
+    public function ofLines(Artwork $artwork, float $line): string
+    {
+        $bitmap = $this->store->working($artwork);
+        $finer = Strokes::finer(Background::of($bitmap)->mask->inverse(), $line);
+
+        return self::png($bitmap->width, $bitmap->height, strtr($finer->set, ["\0" => self::CLEAR, "\1" => self::VANISHES]));
+    }
+
+    private static function png(int $width, int $height, string $rgba): string
+    {
         $image = new \Imagick();
-        $image->setSize($bitmap->width, $bitmap->height);
+        $image->setSize($width, $height);
         $image->setOption('depth', '8');
         $image->setFormat('rgba');
         $image->readImageBlob($rgba);

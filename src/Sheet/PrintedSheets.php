@@ -8,7 +8,10 @@ use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Uid\Uuid;
 use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Plan\SharePlan;
 use Wubbin\Http\Problem;
+use Wubbin\Task\Progress;
+use Wubbin\Task\Unwatched;
 
 /** Makes sheets and keeps them as they were made. */
 final readonly class PrintedSheets
@@ -26,7 +29,7 @@ final readonly class PrintedSheets
      *
      * @throws Problem when a check stands against printing
      */
-    public function make(Plan $plan): PrintedSheet
+    public function make(Plan $plan, Progress $progress = new Unwatched()): PrintedSheet
     {
         $artworks = [];
         foreach ($plan->transfers as $transfer) {
@@ -44,11 +47,29 @@ final readonly class PrintedSheets
         if (!is_dir(dirname($this->path($sheet->id)))) {
             mkdir(dirname($this->path($sheet->id)), 0o700, true);
         }
-        $this->pdf->write($plan, $artworks, $this->path($sheet->id));
+        $this->pdf->write($plan, $artworks, $this->path($sheet->id), $progress);
         $this->entities->persist($sheet);
         $this->entities->flush();
 
         return $sheet;
+    }
+
+    /** Whether making it takes longer than a page should wait for: pictures are bent for it at full resolution. */
+    public function takesLong(Plan $plan): bool
+    {
+        $latest = $this->latest($plan->jobId);
+        if (null !== $latest && $latest->plan === $plan->id()) {
+            return false;
+        }
+        foreach ([$plan, ...array_map(static fn (SharePlan $share): Plan => $share->plan, $plan->shares)] as $part) {
+            foreach ($part->transfers as $transfer) {
+                if (null !== $transfer->bend) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     public function latest(string $job): ?PrintedSheet

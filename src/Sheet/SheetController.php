@@ -13,11 +13,13 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Http\Problem;
 use Wubbin\Job\JobDesk;
+use Wubbin\Task\Tasks;
+use Wubbin\Task\TaskView;
 
 #[AsController]
 final readonly class SheetController
 {
-    public function __construct(private JobDesk $desk, private PrintedSheets $sheets)
+    public function __construct(private JobDesk $desk, private PrintedSheets $sheets, private Tasks $tasks)
     {
     }
 
@@ -25,11 +27,17 @@ final readonly class SheetController
     #[Route('/api/jobs/{id}/sheet', methods: ['POST'])]
     #[OA\Post(path: '/api/jobs/{id}/sheet', operationId: 'makeSheet', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
         new OA\Response(response: 201, description: 'The sheet', content: new OA\JsonContent(ref: SheetView::class)),
+        new OA\Response(response: 202, description: 'Where pictures are bent for it: the work, whose result is the sheet', content: new OA\JsonContent(ref: TaskView::class)),
         new OA\Response(response: 422, description: 'A check stands against printing', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
     ])]
     public function make(string $id): JsonResponse
     {
-        return new JsonResponse(SheetView::of($this->sheets->make($this->desk->plan($this->desk->find($id)->job()))), 201);
+        $plan = $this->desk->plan($this->desk->find($id)->job());
+        if ($plan->printable() && $this->sheets->takesLong($plan)) {
+            return new JsonResponse(TaskView::of($this->tasks->add(MakeSheet::KIND, ['job' => $id, 'plan' => $plan->id()])), 202);
+        }
+
+        return new JsonResponse(SheetView::of($this->sheets->make($plan)), 201);
     }
 
     #[Route('/api/sheets/{id}.pdf', requirements: ['id' => '[0-9a-f-]{36}'], methods: ['GET'])]

@@ -15,6 +15,8 @@ use Wubbin\Core\Sheet\MarkKind;
 use Wubbin\Core\Sheet\SheetLayout;
 use Wubbin\Http\Problem;
 use Wubbin\Storage\FileStore;
+use Wubbin\Task\Progress;
+use Wubbin\Task\Unwatched;
 
 /**
  * Draws a job's sheets as PDF at true size: a page for each picture, and for each size and colour that is printed
@@ -35,18 +37,21 @@ final readonly class SheetPdf
      *
      * @throws Problem when the plan's picture does not fit a sheet
      */
-    public function write(Plan $plan, array $artworks, string $path): void
+    public function write(Plan $plan, array $artworks, string $path, Progress $progress = new Unwatched()): void
     {
         $first = $plan->transfers[0]->sheet ?? throw Problem::field('sheet', 'The picture does not fit a sheet.');
         $pdf = new BarePdf('P', 'mm', [$first->page->widthMm, $first->page->heightMm]);
         $pdf->setTitle($plan->jobName.' · '.$plan->id());
         $pdf->setCreator('Wubbin');
         if ([] === $plan->shares) {
+            $progress->at(0.1, 'Laying out the sheet');
             $this->pages($pdf, $plan, $artworks, '');
         }
-        foreach ($plan->shares as $share) {
+        foreach ($plan->shares as $n => $share) {
+            $progress->at(0.1 + 0.8 * $n / count($plan->shares), 'Laying out '.$share->label);
             $this->pages($pdf, $share->plan, $artworks, sprintf(' · %d × %s', $share->quantity, $share->label));
         }
+        $progress->at(0.9, 'Writing the sheet');
         $this->keep($pdf, $path);
     }
 

@@ -24,23 +24,24 @@ final readonly class Appearance implements \JsonSerializable
     private const DULL_GREY = 0.25;
 
     /**
-     * @param list<array{float, float, float, float}> $matrix three rows
-     * @param float                                   $gaps   the part of the ink that does not come down, 0 to 1
-     * @param bool                                    $gloss  it shines
+     * @param list<array{float, float, float, float}> $matrix  three rows
+     * @param float                                   $gaps    the part of the ink that does not come down, 0 to 1
+     * @param float                                   $grainMm about how large the gaps are
+     * @param bool                                    $gloss   it shines
      */
-    private function __construct(public string $id, public string $label, public string $words, public array $matrix, public float $gaps, public bool $gloss)
+    private function __construct(public string $id, public string $label, public string $words, public array $matrix, public float $gaps = 0.0, public float $grainMm = 0.0, public bool $gloss = false)
     {
     }
 
     public static function asDrawn(): self
     {
-        return new self('drawn', 'as drawn', 'As it is drawn, on white.', self::filter([1.0, 1.0, 1.0]), 0.0, false);
+        return new self('drawn', 'as drawn', 'As it is drawn, on white.', self::filter([1.0, 1.0, 1.0]));
     }
 
     /** Clear ink over a colour; opaque ink hides it. */
-    public static function over(string $words, ?Colour $cloth, float $gaps, bool $gloss): self
+    public static function over(string $words, ?Colour $cloth, float $gaps, float $grainMm, bool $gloss): self
     {
-        return new self('worn', 'as it will be', $words, self::filter(null === $cloth ? [1.0, 1.0, 1.0] : $cloth->linearChannels()), $gaps, $gloss);
+        return new self('worn', 'as it will be', $words, self::filter(null === $cloth ? [1.0, 1.0, 1.0] : $cloth->linearChannels()), $gaps, $grainMm, $gloss);
     }
 
     /** @param float $dull how much of its colour is not there yet, 0 to 1 */
@@ -53,7 +54,7 @@ final readonly class Appearance implements \JsonSerializable
             $rows[] = [$mixed[0], $mixed[1], $mixed[2], 0.5 * $dull * self::DULL_GREY];
         }
 
-        return new self('sheet', 'on the sheet', $words, $rows, 0.0, false);
+        return new self('sheet', 'on the sheet', $words, $rows);
     }
 
     /** @param float $milk how much of it is hidden, 0 to 1 */
@@ -62,7 +63,7 @@ final readonly class Appearance implements \JsonSerializable
         $keep = 1.0 - $milk;
         $offset = $milk * self::MILK;
 
-        return new self('before', $label, $words, [[$keep, 0.0, 0.0, $offset], [0.0, $keep, 0.0, $offset], [0.0, 0.0, $keep, $offset]], 0.0, false);
+        return new self('before', $label, $words, [[$keep, 0.0, 0.0, $offset], [0.0, $keep, 0.0, $offset], [0.0, 0.0, $keep, $offset]]);
     }
 
     public function of(Colour $colour): Colour
@@ -73,10 +74,10 @@ final readonly class Appearance implements \JsonSerializable
         return Colour::ofLinear($red, $green, $blue);
     }
 
-    /** @return array{id: string, label: string, words: string, matrix: list<float>, gaps: float, gloss: bool} */
+    /** @return array{id: string, label: string, words: string, matrix: list<float>, gaps: float, grain_mm: float, gloss: bool} */
     public function jsonSerialize(): array
     {
-        return ['id' => $this->id, 'label' => $this->label, 'words' => $this->words, 'matrix' => array_merge(...$this->matrix), 'gaps' => $this->gaps, 'gloss' => $this->gloss];
+        return ['id' => $this->id, 'label' => $this->label, 'words' => $this->words, 'matrix' => array_merge(...$this->matrix), 'gaps' => $this->gaps, 'grain_mm' => $this->grainMm, 'gloss' => $this->gloss];
     }
 
     /**

@@ -34,6 +34,44 @@ final readonly class Strokes
 
     public static function of(Mask $ink): self
     {
+        $fine = [];
+        $thick = 0;
+        foreach (self::thicknesses($ink) as $thickness) {
+            if (0 === $thickness) {
+                ++$thick;
+            } else {
+                $fine[$thickness] = ($fine[$thickness] ?? 0) + 1;
+            }
+        }
+        ksort($fine);
+
+        return new self($fine, $thick, $ink->width);
+    }
+
+    /**
+     * The ink in parts finer than this.
+     *
+     * @param float $line as a share of the picture's width
+     */
+    public static function finer(Mask $ink, float $line): Mask
+    {
+        $set = str_repeat("\0", strlen($ink->set));
+        foreach (self::thicknesses($ink) as $pixel => $thickness) {
+            if ($thickness > 0 && $thickness / $ink->width < $line) {
+                $set[$pixel] = "\1";
+            }
+        }
+
+        return Mask::of($ink->width, $ink->height, $set);
+    }
+
+    /**
+     * How thick the part is that each pixel of ink belongs to, in pixels; 0 where that is no line.
+     *
+     * @return iterable<int, int> by the pixel
+     */
+    private static function thicknesses(Mask $ink): iterable
+    {
         // A frame, so that the edge of the picture is the edge of its ink.
         $framed = $ink->framed(1);
         $depth = $framed->inverse()->distances();
@@ -44,21 +82,12 @@ final readonly class Strokes
             $core .= $d >= $thickest ? "\1" : "\0";
         }
         $near = str_contains($core, "\1") ? Mask::of($framed->width, $framed->height, $core)->distances() : [];
-        $fine = [];
-        $thick = 0;
         foreach ($depth as $i => $d) {
             if ($d > 0.0) {
-                if (($near[$i] ?? \INF) < $thickest) {
-                    ++$thick;
-                } else {
-                    $thickness = (int) round(2.0 * ($local[$i] ?? $d) - 1.0);
-                    $fine[$thickness] = ($fine[$thickness] ?? 0) + 1;
-                }
+                $pixel = (intdiv($i, $framed->width) - 1) * $ink->width + $i % $framed->width - 1;
+                yield $pixel => ($near[$i] ?? \INF) < $thickest ? 0 : (int) round(2.0 * ($local[$i] ?? $d) - 1.0);
             }
         }
-        ksort($fine);
-
-        return new self($fine, $thick, $ink->width);
     }
 
     /** Of a picture that is no drawing of lines, so that there is nothing to measure. */

@@ -32,8 +32,9 @@ final readonly class Look implements \JsonSerializable
      * @param float            $trimMm      how far outside the picture it is cut
      * @param list<Appearance> $appearances as it is drawn first, as it will be last
      * @param Appearance|null  $onSecond    as it will be on the second colour of patterned cloth
+     * @param float            $holdsMm     the finest line that the route holds
      */
-    private function __construct(public Traits $traits, public ?Foresight $foreseen, public ?float $finestMm, public CutLine $cut, private float $trimMm, public array $appearances, private ?Appearance $onSecond)
+    private function __construct(public Traits $traits, public ?Foresight $foreseen, public ?float $finestMm, public CutLine $cut, private float $trimMm, public array $appearances, private ?Appearance $onSecond, private float $holdsMm)
     {
     }
 
@@ -43,7 +44,7 @@ final readonly class Look implements \JsonSerializable
         $rule = $route->appearance;
         $gaps = $rule->gapsOn($blank->materialId, Condition::Rough === $blank->condition);
         $words = $gaps > 0.0 ? $rule->gapsWords : ($route->opaque ? 'Its ground is opaque: the cloth’s colour does not come through.' : 'Ink over the colour of the blank: there is no white ink.');
-        $worn = static fn (Colour $cloth): Appearance => Appearance::over($words, $route->opaque ? null : $cloth, $gaps, Finish::Gloss === $finish);
+        $worn = static fn (Colour $cloth): Appearance => Appearance::over($words, $route->opaque ? null : $cloth, $gaps, $rule->grainMm, Finish::Gloss === $finish);
 
         return new self(
             $traits,
@@ -58,6 +59,7 @@ final readonly class Look implements \JsonSerializable
                 $worn($blank->colour),
             ],
             null === $blank->pattern ? null : $worn($blank->pattern->colour),
+            $route->artwork->finestMm,
         );
     }
 
@@ -91,6 +93,7 @@ final readonly class Look implements \JsonSerializable
             ], array_values(array_filter($this->foreseen->parts ?? [], static fn (array $part): bool => $part['share'] >= self::WORTH_SHOWING))),
             'background' => null === $background ? null : ['colour' => $background->toHex(), 'share' => $this->traits->backgroundShare, 'tolerance' => Background::TOLERANCE],
             'finest_mm' => $this->finestMm,
+            'holds_mm' => $this->holdsMm,
             'cut' => ['margin_mm' => $this->trimMm, 'length_mm' => $this->cut->lengthMm, 'corners' => $this->cut->corners, 'effort' => $this->cut->effort()->value, 'loops' => $this->cut->loops],
             'upside_down' => $this->traits->upsideDown,
         ];

@@ -10,7 +10,10 @@ use Wubbin\Core\Measure\Record;
 /** How pictures of a route look on the way: what nobody expects who does not know it. */
 final readonly class AppearanceRule
 {
-    /** @param array<string, float> $gaps the part of the ink that does not come down, by material or by `rough` for any that is */
+    /**
+     * @param array<string, float> $gaps    the part of the ink that does not come down, by material or by `rough` for any that is
+     * @param float                $grainMm about how large the gaps are
+     */
     private function __construct(
         public float $dull,
         public string $dullWords,
@@ -18,6 +21,7 @@ final readonly class AppearanceRule
         public string $milkyLabel,
         public string $milkyWords,
         private array $gaps,
+        public float $grainMm,
         public string $gapsWords,
         public Provenance $provenance,
     ) {
@@ -25,7 +29,7 @@ final readonly class AppearanceRule
 
     public static function none(): self
     {
-        return new self(0.0, '', 0.0, '', '', [], '', Provenance::computed());
+        return new self(0.0, '', 0.0, '', '', [], 0.0, '', Provenance::computed());
     }
 
     public static function fromRecord(Record $record): self
@@ -45,6 +49,7 @@ final readonly class AppearanceRule
             $before?->string('label') ?? '',
             $before?->string('words') ?? '',
             $gaps,
+            $worn?->number('grain_mm') ?? 0.0,
             $worn?->string('words') ?? '',
             Provenance::fromRecord($record->record('provenance')),
         );

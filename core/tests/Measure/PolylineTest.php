@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Polyline;
+use Wubbin\Core\Measure\Rect;
 
 /** Elementary geometry of closed lines. */
 final class PolylineTest extends TestCase
@@ -84,5 +85,61 @@ final class PolylineTest extends TestCase
         self::assertSame([[0.25, -1.0], [3.0, 0.5]], Polyline::fromText('0.25 -1 3 0.5'));
         $this->expectException(BadRecord::class);
         Polyline::fromText('0.25 -1 3');
+    }
+
+    public function testAreaIsAboveZeroWithTheClock(): void
+    {
+        self::assertSame(12.0, Polyline::area([[0.0, 0.0], [4.0, 0.0], [4.0, 3.0], [0.0, 3.0]]));
+        self::assertSame(-12.0, Polyline::area([[0.0, 3.0], [4.0, 3.0], [4.0, 0.0], [0.0, 0.0]]));
+    }
+
+    public function testALineThatCrossesItselfIsToldWithItsSides(): void
+    {
+        self::assertSame([0, 2], Polyline::crossing([[0.0, 0.0], [4.0, 4.0], [4.0, 0.0], [0.0, 4.0]]));
+        self::assertNull(Polyline::crossing([[0.0, 0.0], [4.0, 0.0], [4.0, 4.0], [0.0, 4.0]]));
+    }
+
+    public function testDistanceIsToTheNearestSide(): void
+    {
+        $square = [[0.0, 0.0], [4.0, 0.0], [4.0, 4.0], [0.0, 4.0]];
+        self::assertEqualsWithDelta(3.0, Polyline::distance($square, [7.0, 2.0]), 1e-12);
+        self::assertEqualsWithDelta(5.0, Polyline::distance($square, [7.0, 8.0]), 1e-12);
+        self::assertEqualsWithDelta(1.0, Polyline::distance($square, [1.0, 2.0]), 1e-12);
+    }
+
+    /** A diamond of diagonal 4 has the area 8; a square of 2 in its middle lies wholly within it, one of 8 wholly round it. */
+    public function testThePartWithinARectangle(): void
+    {
+        $diamond = [[0.0, -2.0], [2.0, 0.0], [0.0, 2.0], [-2.0, 0.0]];
+        $area = static fn (Rect $rect): float => abs(Polyline::area(Polyline::within($diamond, $rect)));
+        self::assertEqualsWithDelta(4.0, $area(Rect::mm(-1.0, -1.0, 2.0, 2.0)), 1e-12);
+        self::assertEqualsWithDelta(8.0, $area(Rect::mm(-4.0, -4.0, 8.0, 8.0)), 1e-12);
+        self::assertEqualsWithDelta(4.0, $area(Rect::mm(0.0, -4.0, 8.0, 8.0)), 1e-12);
+        self::assertSame(0.0, $area(Rect::mm(5.0, 5.0, 1.0, 1.0)));
+    }
+
+    /** A square of 40 with a tab of 10 × 20: the area grows by the tab, the length by its two sides. */
+    public function testATabStandsOnTheTop(): void
+    {
+        $square = [[0.0, 0.0], [40.0, 0.0], [40.0, 40.0], [0.0, 40.0]];
+        $tabbed = Polyline::withTab($square, 20.0, 10.0);
+        self::assertEqualsWithDelta(1600.0 + 200.0, Polyline::area($tabbed), 1e-9);
+        self::assertEqualsWithDelta(160.0 + 40.0, Polyline::length($tabbed), 1e-9);
+        self::assertSame(-20.0, Polyline::box($tabbed)->yMm);
+    }
+
+    public function testATabStandsOnTheHighestPointOfADisc(): void
+    {
+        $disc = [];
+        for ($i = 0; $i < 200; ++$i) {
+            $disc[] = [50.0 + 50.0 * cos(2.0 * \M_PI * $i / 200.0), 50.0 + 50.0 * sin(2.0 * \M_PI * $i / 200.0)];
+        }
+        $tabbed = Polyline::withTab($disc, 30.0, 40.0);
+        self::assertNull(Polyline::crossing($tabbed));
+        self::assertEqualsWithDelta(-30.0, Polyline::box($tabbed)->yMm, 1e-6);
+        // The strip from the top down to the circle: 40 × 30, and the part between the circle and its topmost level.
+        $segment = 50.0 ** 2 * asin(0.4) - 20.0 * sqrt(50.0 ** 2 - 20.0 ** 2);
+        $above = 40.0 * (50.0 - sqrt(50.0 ** 2 - 20.0 ** 2)) - $segment;
+        self::assertEqualsWithDelta(Polyline::area($disc) + 1200.0 + $above, Polyline::area($tabbed), 3.0);
     }
 }

@@ -1458,6 +1458,8 @@ export interface components {
             /** @description The part of the ink that does not come down. */
             gaps: number;
             gloss: boolean;
+            /** @description About how large the gaps are. */
+            grain_mm: number;
         };
         /** @description How it will come out, told from its pixels */
         Look: {
@@ -1497,6 +1499,8 @@ export interface components {
             appearances: components["schemas"]["Appearance"][];
             /** @description As it will be on the second colour of patterned cloth. */
             on_second: components["schemas"]["Appearance"] | null;
+            /** @description The finest line that the route holds. */
+            holds_mm: number;
         };
         /** @description What follows for one picture of the job. */
         TransferPlan: {
@@ -1871,6 +1875,8 @@ export interface components {
                     appearances: components["schemas"]["Appearance"][];
                     /** @description As it will be on the second colour of patterned cloth. */
                     on_second: components["schemas"]["Appearance"] | null;
+                    /** @description The finest line that the route holds. */
+                    holds_mm: number;
                 };
                 Appearance: {
                     /** @enum {unknown} */
@@ -1882,6 +1888,8 @@ export interface components {
                     /** @description The part of the ink that does not come down. */
                     gaps: number;
                     gloss: boolean;
+                    /** @description About how large the gaps are. */
+                    grain_mm: number;
                 };
             };
         };
@@ -3080,6 +3088,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetView"];
+                };
+            };
+            /** @description Where pictures are bent for it: the work, whose result is the sheet */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
                 };
             };
             /** @description A check stands against printing */

@@ -71,7 +71,7 @@ function Frame() {
   const { pathname } = useLocation();
   return (
     <div className="flex h-full flex-col">
-      <header className="flex h-12 shrink-0 items-stretch gap-6 border-b border-ink px-5">
+      <header className="flex h-12 shrink-0 items-stretch gap-6 overflow-x-auto border-b border-ink px-5">
         <Link to="/" className="self-center text-xl font-extrabold tracking-tight">
           wubbin
         </Link>

@@ -39,7 +39,9 @@ export function Appearances({ of }: { of: Shown }) {
           {one.label}
         </label>
       ))}
-      <span aria-hidden>V</span>
+      <kbd aria-hidden className="border border-rule px-1 font-sans text-xs">
+        V
+      </kbd>
     </fieldset>
   );
 }

@@ -23,6 +23,7 @@ export function LookStage({ view, handle, seen }: { view: Part; handle: JobHandl
   const format = useFormat();
   const [filter, second, cloth, where, shine] = [useId(), useId(), useId(), useId(), useId()];
   const [lost, setLost] = useState(false);
+  const [fine, setFine] = useState(false);
   const [line, setLine] = useState<number[][][]>();
   const [veil, setVeil] = useState<string>();
   const { artwork, plan, job } = view;
@@ -55,11 +56,13 @@ export function LookStage({ view, handle, seen }: { view: Part; handle: JobHandl
   const over = (url: string) => (
     <image href={url} width={placed.width_mm} height={placed.height_mm} preserveAspectRatio="none" />
   );
+  const lostOn = (colour: string) => `/api/artwork/${artwork.sha256}/lost?on=${encodeURIComponent(colour)}`;
   const all = { x: -margin, y: -margin, width: placed.width_mm + 2 * margin, height: placed.height_mm + 2 * margin };
   const meant = (
     <svg viewBox={box} className="max-h-44 w-full" role="img" aria-label="As it is meant">
       {image()}
       {veil !== undefined && over(veil)}
+      {fine && over(`/api/artwork/${artwork.sha256}/too-fine?width_mm=${placed.width_mm}&holds_mm=${look.holds_mm}`)}
       {line?.map((loop) => (
         <path
           key={loop[0]?.join()}
@@ -95,7 +98,8 @@ export function LookStage({ view, handle, seen }: { view: Part; handle: JobHandl
         </g>
       )}
       {shown?.gloss && <rect width={placed.width_mm} height={placed.height_mm} fill={`url(#${shine})`} />}
-      {lost && over(`/api/artwork/${artwork.sha256}/lost?on=${encodeURIComponent(job.blank.colour)}`)}
+      {lost && over(lostOn(job.blank.colour))}
+      {lost && onSecond !== null && pattern != null && <g mask={`url(#${where})`}>{over(lostOn(pattern.colour))}</g>}
     </svg>
   );
   return (
@@ -139,7 +143,22 @@ export function LookStage({ view, handle, seen }: { view: Part; handle: JobHandl
       <Colours look={look} />
       <dl className="mt-3 grid grid-cols-[8.5rem_1fr] gap-y-1 border-t border-rule pt-2">
         <dt className="text-soft">Finest line</dt>
-        <dd>{look.finest_mm === null ? 'not a drawing of lines' : `${format.length(look.finest_mm)} at this size`}</dd>
+        <dd>
+          {look.finest_mm === null
+            ? 'not a drawing of lines'
+            : `${format.length(look.finest_mm)} at this size; this route holds ${format.length(look.holds_mm)}`}
+          {look.finest_mm !== null && look.finest_mm < look.holds_mm && (
+            <label className="ml-2">
+              <input
+                type="checkbox"
+                className="accent-ink"
+                checked={fine}
+                onChange={(e) => setFine(e.target.checked)}
+              />{' '}
+              show what is finer
+            </label>
+          )}
+        </dd>
         <dt className="text-soft">Cut line</dt>
         <dd>
           <CutTool key={artwork.sha256} view={view} onLine={setLine} />

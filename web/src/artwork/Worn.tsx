@@ -2,8 +2,6 @@ import type { TransferPlan } from '../api/client';
 
 export type Appearance = NonNullable<TransferPlan['look']>['appearances'][number];
 
-/** Across a grain of ink that stays away, in mm: only how gaps are drawn. */
-const GRAIN_MM = 2;
 /** Noise of two octaves spreads about so much round its middle. */
 const NOISE_SPREAD = 0.13;
 
@@ -19,7 +17,7 @@ export function Worn({ id, as, perMm }: { id: string; as: Appearance; perMm: num
       <feColorMatrix type="matrix" values={`${row(0)} ${row(4)} ${row(8)} 0 0 0 1 0`} result="ink" />
       {as.gaps > 0 && (
         <>
-          <feTurbulence type="fractalNoise" baseFrequency={1 / (GRAIN_MM * perMm)} numOctaves={2} seed={7} />
+          <feTurbulence type="fractalNoise" baseFrequency={1 / (as.grain_mm * perMm)} numOctaves={2} seed={7} />
           <feComponentTransfer result="missing">
             <feFuncA type="linear" slope={30} intercept={-30 * above(as.gaps)} />
           </feComponentTransfer>

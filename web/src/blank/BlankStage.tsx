@@ -67,7 +67,7 @@ export function BlankStage({
   const rows = blank.front === null ? 1 : 2;
   const scale = Math.max(
     0.05,
-    Math.min((width - 24) / (box.right - box.left), (height - 96) / (box.bottom - box.top) / rows),
+    Math.min((width - 24) / (box.right - box.left), (height - 124) / (box.bottom - box.top) / rows),
   );
   const x = (mm: number) => Math.round((width / 2 + mm * scale) * 10) / 10;
   const y = (mm: number) => Math.round((18 + (mm - box.top) * scale) * 10) / 10;

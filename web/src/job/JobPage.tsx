@@ -2,7 +2,7 @@ import { Download, Undo2 } from 'lucide-react';
 import { Tabs } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { api, got, type ProblemError, partOf } from '../api/client';
+import { api, done, got, type ProblemError, partOf, type Schemas, type Task } from '../api/client';
 import { isTyping } from '../app/Keys';
 import { Notice, Waiting } from '../app/Notice';
 import { useAppearance } from '../artwork/Appearances';
@@ -51,6 +51,7 @@ export function JobPage() {
   const navigate = useNavigate();
   const [stage, setStage] = useState('blank');
   const [problem, setProblem] = useState<string>();
+  const [making, setMaking] = useState<Task>();
   const { view } = handle;
   const seen = useAppearance(view?.plan.transfers[wanted]?.look?.appearances);
   useStageKeys(setStage);
@@ -86,7 +87,10 @@ export function JobPage() {
     setProblem(undefined);
     const page = window.open('', '_blank');
     try {
-      const sheet = await got(api.POST('/api/jobs/{id}/sheet', { params: { path: { id } } }));
+      const sheet = await done<Schemas['SheetView']>(
+        api.POST('/api/jobs/{id}/sheet', { params: { path: { id } } }),
+        setMaking,
+      );
       if (page === null) {
         location.assign(sheet.url);
       } else {
@@ -97,6 +101,7 @@ export function JobPage() {
       page?.close();
       setProblem((e as ProblemError).message);
     }
+    setMaking(undefined);
   }
 
   return (
@@ -233,11 +238,24 @@ export function JobPage() {
           <button
             type="button"
             className={view.printed?.current ? 'key' : 'key-main'}
-            disabled={!whole.printable}
+            disabled={!whole.printable || making !== undefined}
             onClick={makeSheet}
           >
-            {whole.transfers.length === 1 ? 'Make the sheet (PDF)' : 'Make the sheets (PDF)'}
+            {making !== undefined
+              ? `${making.doing}, ${Math.round(making.share * 100)} %`
+              : whole.transfers.length === 1
+                ? 'Make the sheet (PDF)'
+                : 'Make the sheets (PDF)'}
           </button>
+          {making !== undefined && (
+            <button
+              type="button"
+              className="key"
+              onClick={() => api.DELETE('/api/tasks/{id}', { params: { path: { id: making.id } } })}
+            >
+              Cancel
+            </button>
+          )}
           <StartBench view={view} />
         </TimeStrip>
       </footer>

@@ -31,6 +31,9 @@ final readonly class LookChecks
     /** Less of the picture that looks other than meant is not worth a word (assumed). */
     private const CHANGED_FROM = 0.05;
 
+    /** Less of the picture broken by gaps is not worth a word (assumed). */
+    private const BROKEN_FROM = 0.1;
+
     /** So much of the picture gone is a warning; less is a note (assumed). */
     private const LOST_FROM = 0.15;
 
@@ -48,6 +51,7 @@ final readonly class LookChecks
             $this->lines($look, $this->setup->placed?->size->widthMm ?? 0.0),
             $this->outline($look->cut),
             $this->contrast($look->traits),
+            $this->gaps($look, $this->setup->placed?->size->widthMm ?? 0.0),
             $this->upsideDown($look->traits),
             null === $look->foreseen ? null : $this->colours($look->foreseen),
         ]));
@@ -114,6 +118,20 @@ final readonly class LookChecks
             Phrase::of('Use a picture of strong contrast, or a pattern that survives gaps.'));
     }
 
+    /** How much of a drawing the gaps of its route break up. */
+    private function gaps(Look $look, float $widthMm): ?Check
+    {
+        $worn = $look->appearances[count($look->appearances) - 1];
+        if ($worn->gaps <= 0.0 || $widthMm <= 0.0) {
+            return null;
+        }
+        $broken = $look->traits->strokes->finerThan($worn->grainMm / $widthMm);
+
+        return $broken < self::BROKEN_FROM ? null : Check::found('picture.gaps', Stage::Print, Severity::Note, 'picture',
+            Phrase::of(sprintf('About %d %% of the ink does not come down here, in gaps of about {grain}: %d %% of the picture lies in lines finer than that, and is broken by them.', (int) round(100.0 * $worn->gaps), (int) round(100.0 * $broken)), ['grain' => Quantity::length($worn->grainMm)]),
+            Phrase::of('Thicken the lines, or like the worn look.'));
+    }
+
     private function upsideDown(Traits $traits): ?Check
     {
         return $traits->upsideDown < UpsideDown::ALIKE ? null : Check::found('picture.upside-down', Stage::Heat, Severity::Note, 'place',
@@ -126,7 +144,9 @@ final readonly class LookChecks
         if ($foreseen->lost() + $foreseen->shareOf(Fate::Shifts) < self::CHANGED_FROM) {
             return null;
         }
-        $cloth = $this->setup->catalogue->colourName($this->setup->job->blank->colour);
+        $names = $this->setup->catalogue;
+        $pattern = $this->setup->job->blank->pattern;
+        $cloth = $names->colourName($this->setup->job->blank->colour).(null === $pattern ? '' : ' with '.$names->colourName($pattern->colour).' '.$pattern->kind->value);
 
         return Check::found('picture.colours', Stage::Print, $foreseen->lost() >= self::LOST_FROM ? Severity::Warn : Severity::Note, 'picture',
             Phrase::of('On '.$cloth.': '.lcfirst($foreseen->inWords()).sprintf(' %d %% of the picture is lost.', round(100.0 * $foreseen->lost()))),

@@ -35,9 +35,15 @@ final readonly class BlankLines
             $values = array_diff_key($values, ['diameter' => 0]) + ['rim' => Quantity::length(2.0 * $size->taper->rimMm), 'sole' => Quantity::length(2.0 * $size->taper->footMm)];
         }
 
+        $printed = 'Usual print area {area}, from {drop} below the '.($size->from ?? $this->setup->kind->from);
+        if (null !== $size->edge) {
+            $printed = 'Traced: {across} × {along}, printed to {spare} beyond its edge';
+            $values = ['across' => Quantity::length($size->widthMm), 'along' => Quantity::length($size->heightMm), 'spare' => Quantity::length($size->edge->overscanMm)];
+        }
+
         return new Decision('blank', 'Blank',
             Phrase::of(sprintf('%s, %s, %s', $this->setup->blankName(), $this->colouredMaterial(), $blank->condition->label())),
-            Phrase::of($round.'Usual print area {area}, from {drop} below the '.($size->from ?? $this->setup->kind->from).($size->isOwn() ? '. Its size is as you measured it.' : '. Makes differ: measure yours when it matters.'), $values),
+            Phrase::of($round.$printed.($size->isOwn() ? '. Its size is as you measured it.' : '. Makes differ: measure yours when it matters.'), $values),
             'blank.print-area', $size->isOwn() ? Provenance::person() : $this->setup->kind->provenance, DecidedBy::Person);
     }
 
