@@ -40,6 +40,9 @@ function crc32(data: Buffer): number {
 export const stripes = (width: number, height: number, seed = 0) =>
   png(width, height, (x, y) => [(x >> 4) % 2 ? 200 : 30, (seed * 37) % 256, (y >> 4) % 2 ? 180 : 60]);
 
+/** A PNG of one colour. */
+export const flat = (width: number, height: number) => png(width, height, () => [138, 107, 74]);
+
 /** A PNG of a red disc, half as wide as the picture, on white. */
 export const discOnWhite = (size: number, seed = 0) =>
   png(size, size, (x, y) =>

@@ -72,7 +72,11 @@ final class AppearanceTest extends TestCase
         return Orchard::plan(Orchard::jobOf($route, $changes), $picture)->look ?? throw new \LogicException('It was looked at.');
     }
 
-    /** Common practice, no source: sublimation is dull on paper, tissue is milky before it melts. */
+    /**
+     * Common practice, no source: sublimation is dull on paper, tissue is milky before it melts.
+     *
+     * @param list<string> $moments
+     */
     #[TestWith(['light-film', ['drawn', 'worn']])]
     #[TestWith(['sublimation', ['drawn', 'sheet', 'worn']])]
     #[TestWith(['tissue-wax', ['drawn', 'before', 'worn']])]

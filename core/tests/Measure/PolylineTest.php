@@ -130,8 +130,8 @@ final class PolylineTest extends TestCase
 
     public function testATabStandsOnTheHighestPointOfADisc(): void
     {
-        $disc = [];
-        for ($i = 0; $i < 200; ++$i) {
+        $disc = [[100.0, 50.0]];
+        for ($i = 1; $i < 200; ++$i) {
             $disc[] = [50.0 + 50.0 * cos(2.0 * \M_PI * $i / 200.0), 50.0 + 50.0 * sin(2.0 * \M_PI * $i / 200.0)];
         }
         $tabbed = Polyline::withTab($disc, 30.0, 40.0);

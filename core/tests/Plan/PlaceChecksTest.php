@@ -10,8 +10,12 @@ use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Artwork\Traits;
 use Wubbin\Core\Blank\BlankSize;
+use Wubbin\Core\Blank\Pattern;
+use Wubbin\Core\Blank\PatternKind;
 use Wubbin\Core\Job\House;
+use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\RefusedEdit;
+use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Plan\Severity;
@@ -109,7 +113,8 @@ final class PlaceChecksTest extends TestCase
     public function testAPatternIsChosenChangedAndTakenOff(): void
     {
         $dotted = Orchard::edit(Orchard::edited(['pattern' => 'dots']), ['pattern_colour' => '#aa0000', 'repeat' => '2 cm']);
-        self::assertSame(['dots', '#aa0000', 20.0], [$dotted->blank->pattern?->kind->value, $dotted->blank->pattern?->colour->toHex(), $dotted->blank->pattern->repeatMm]);
+        self::assertEquals(Pattern::of(PatternKind::Dots, Colour::hex('#aa0000'), 20.0), $dotted->blank->pattern);
+        self::assertEquals($dotted, JobFile::read(Record::of(JobFile::write($dotted))));
         self::assertNull(Orchard::edit($dotted, ['pattern' => ''])->blank->pattern);
         self::assertSame(Severity::Warn, Orchard::check(Orchard::plan($dotted), 'blank.pattern')?->severity);
         $this->expectException(RefusedEdit::class);
