@@ -8,6 +8,9 @@ declare(strict_types=1);
  */
 
 use Symfony\Component\Filesystem\Filesystem;
+use Wubbin\Artwork\Artwork;
+use Wubbin\Artwork\BentPictures;
+use Wubbin\Artwork\RasterFile;
 use Wubbin\Bench\Bench;
 use Wubbin\Core\Advice\Advisor;
 use Wubbin\Core\Advice\Wish;
@@ -15,18 +18,24 @@ use Wubbin\Core\Artwork\Background;
 use Wubbin\Core\Artwork\Bitmap;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\PictureKind;
+use Wubbin\Core\Artwork\Placement;
+use Wubbin\Core\Artwork\SizedBy;
 use Wubbin\Core\Artwork\Traits;
+use Wubbin\Core\Blank\Taper;
 use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Job\Transfer;
+use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\CatalogueReader;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\UseWanted;
+use Wubbin\Storage\FileStore;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -54,9 +63,10 @@ Bench::row('Plan in the core, written as JSON, 95th percentile', sprintf('%.2f m
 
 // Every route's plan on a blank of the demo, and the advisor over a shelf of 300 entries.
 $jobs = array_map(static fn (string|false $file): Job => JobFile::read(Record::of(json_decode((string) file_get_contents((string) $file), true, 64, \JSON_THROW_ON_ERROR))), (array) glob($project.'/demo/jobs/*.json'));
+$orchard = Shelf::fromRecord(Record::of(json_decode((string) file_get_contents($project.'/demo/shelf.json'), true, 64, \JSON_THROW_ON_ERROR)), $catalogue);
 $worst = 0.0;
 foreach ($jobs as $one) {
-    $times = Bench::times(static fn (): string => json_encode($planner->plan($one, $shelf, $fresh($one)), \JSON_THROW_ON_ERROR), 100);
+    $times = Bench::times(static fn (): string => json_encode($planner->plan($one, $orchard, $fresh($one)), \JSON_THROW_ON_ERROR), 100);
     $worst = max($worst, Bench::quantile($times, 0.95));
 }
 Bench::row('The slowest plan of the demo’s routes, 95th percentile', sprintf('%.2f ms', $worst), '20 ms', $worst <= 20.0);
@@ -105,6 +115,31 @@ file_put_contents($directory.'/job.json', str_replace('full.png24', 'large.jpeg'
 [$seconds, $megabytes] = Bench::process([\PHP_BINARY, $project.'/bin/wubbin', 'plan', $directory.'/job.json'], 5);
 Bench::row('A JPEG of 24 million pixels read, examined and planned, median', sprintf('%.2f s', $seconds), '4 s', $seconds <= 4.0);
 Bench::row('  largest process of it', sprintf('%.0f MB', $megabytes), '512 MB', $megabytes <= 512.0);
+// The same again at another size: what its pixels told is kept, and only what follows from the size is worked out.
+$sized = 0;
+$times = Bench::times(static function () use ($planner, $job, $shelf, $fresh, &$sized): string {
+    $placement = Placement::of(SizedBy::Width, Length::mm(100.0 + 0.5 * (++$sized % 200)), Length::mm(0.0), Length::mm(70.0));
+    $changed = new Job($job->id, $job->name, $job->quantity, $job->due, $job->blank, [$job->transfers[0]->with(placement: $placement)], $job->note, []);
+
+    return json_encode($planner->plan($changed, $shelf, $fresh($changed)), \JSON_THROW_ON_ERROR);
+}, 200);
+Bench::row('Examined again after a change of size, 95th percentile', sprintf('%.1f ms', Bench::quantile($times, 0.95)), '100 ms', Bench::quantile($times, 0.95) <= 100.0);
+
+// A wrap round a tapered mug, bent at 300 dpi; a new one each time, since each is made only once.
+$files = new FileStore($directory);
+$sha256 = $files->keep($directory.'/full.jpeg');
+$files->write($sha256, 'print.jpg', static fn (string $to): bool => copy($directory.'/full.jpeg', $to));
+$whole = ['x' => 0.0, 'y' => 0.0, 'width' => 1.0, 'height' => 1.0];
+$wrap = new Artwork($sha256, [...Picture::of($sha256, 'wrap', PictureKind::Raster, 2244.0, 3100.0, false)->toRecord(), 'visible' => $whole, 'form' => 'print.jpg', 'note' => null]);
+$bent = new BentPictures($files, new RasterFile());
+$taper = Taper::across(90.0, 62.0, 110.0);
+$down = 10.0;
+$times = Bench::times(static function () use ($bent, $wrap, $taper, &$down): string {
+    $down += 0.01;
+
+    return $bent->forPrint($wrap, $taper->bend(Rect::mm(-100.0, $down, 200.0, 85.0)) ?? throw new LogicException('It tapers.'));
+}, 5, 1);
+Bench::row('A wrap of 200 × 85 mm bent for a tapered mug at 300 dpi, median', sprintf('%.2f s', Bench::quantile($times, 0.5) / 1000.0), '3 s', Bench::quantile($times, 0.5) <= 3000.0);
 (new Filesystem())->remove($directory);
 
 // What the browser must have before the first page stands: the entry and what it imports at once.

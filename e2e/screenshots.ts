@@ -1,5 +1,6 @@
 /* The pictures of docs/screenshots, from a freshly made demo shop. Run by bin/screenshots. */
 import { type Page, test } from '@playwright/test';
+import { table } from './shop';
 
 interface Shot {
   size?: [number, number];
@@ -78,10 +79,42 @@ shot('routes-compared', '/jobs/seed-bags/routes?use=hung&look=matte', {
 });
 shot('pictures', '/pictures');
 shot('picture', '/jobs/helpers', { before: (page) => page.getByRole('tab', { name: 'The picture' }).click() });
-shot('two-pictures', '/jobs/shed-mugs?picture=2');
+shot('tapered', '/jobs/tasting-cups');
 shot('recipes', '/recipes', { before: (page) => page.getByRole('button', { name: /supplier’s sheet/ }).click() });
 shot('house', '/house');
 shot('logbook', '/logbook');
 shot('piece', '/logbook/2');
 shot('shelf', '/shelf');
-shot('settings', '/settings');
+shot('trace', '/shelf/trace', {
+  before: async (page) => {
+    await page.locator('input[type=file]').setInputFiles({ name: 'table.png', mimeType: 'image/png', buffer: table() });
+    const photo = page.getByRole('application', { name: 'Marks in the photo' });
+    await photo.waitFor();
+    const box = (await photo.boundingBox()) ?? { x: 0, y: 0, width: 2000 };
+    const mark = (x: number, y: number) =>
+      page.mouse.click(box.x + (x * box.width) / 2000, box.y + (y * box.width) / 2000);
+    for (const [x, y] of [
+      [790, 660],
+      [1210, 660],
+      [1210, 1254],
+      [790, 1254],
+    ] as const) {
+      await mark(x, y);
+    }
+    await page.getByLabel('one half only').check();
+    for (const [x, y] of [
+      [1000, 100],
+      [1240, 100],
+      [1270, 340],
+      [1300, 460],
+      [1400, 570],
+      [1670, 700],
+      [1680, 720],
+      [1680, 1798],
+      [1000, 1798],
+    ] as const) {
+      await mark(x, y);
+    }
+    await page.waitForTimeout(900);
+  },
+});

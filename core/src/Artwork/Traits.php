@@ -32,6 +32,7 @@ final class Traits
      * @param Palette                                                                 $palette         of what is not background
      * @param Strokes                                                                 $strokes         of what is not background
      * @param float                                                                   $upsideDown      likeness to itself turned round, 0 to 1
+     * @param float|null                                                              $letters         how high the smallest letters are, if it has any
      * @param non-empty-list<array{float, list<non-empty-list<array{float, float}>>}> $outlines        margins, the least first, and the closed lines at them round what is not background
      */
     private function __construct(
@@ -40,6 +41,7 @@ final class Traits
         public readonly Palette $palette,
         public readonly Strokes $strokes,
         public readonly float $upsideDown,
+        public readonly ?float $letters,
         private readonly array $outlines,
     ) {
     }
@@ -57,6 +59,7 @@ final class Traits
             $palette,
             $palette->isFlat() ? Strokes::of($ink) : Strokes::none($bitmap->width),
             UpsideDown::likeness($bitmap, $lab),
+            $palette->isFlat() ? Letters::smallest($ink) : null,
             self::outlinesOf($ink),
         );
     }
@@ -72,6 +75,7 @@ final class Traits
             Palette::ofColours(array_map(static fn (Record $one): array => [Colour::hex($one->string('colour')), $one->number('share')], $record->records('palette'))),
             Strokes::fromRecord($record->record('strokes')),
             $record->number('upside_down'),
+            $record->numberOrNull('letters'),
             self::readOutlines($record->record('outlines')),
         );
     }
@@ -85,6 +89,7 @@ final class Traits
             'palette' => array_map(static fn (array $one): array => ['colour' => $one[0]->toHex(), 'share' => $one[1]], $this->palette->colours),
             'strokes' => $this->strokes->toRecord(),
             'upside_down' => $this->upsideDown,
+            'letters' => $this->letters,
             'outlines' => array_map(static fn (array $one): array => ['margin' => $one[0], 'loops' => array_map(static fn (array $loop): string => implode(' ', array_map(static fn (array $p): string => sprintf('%.5F %.5F', $p[0], $p[1]), $loop)), $one[1])], $this->outlines),
         ];
     }

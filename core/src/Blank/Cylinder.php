@@ -21,6 +21,9 @@ final readonly class Cylinder
     /** A thing held at arm's length, in mm (assumed). */
     public const ARM_MM = 600.0;
 
+    /** Where people look from, in mm (assumed). */
+    public const SEEN_FROM = ['at arm’s length' => self::ARM_MM, 'across a table' => 1200.0, 'across a room' => 3000.0];
+
     private function __construct(public float $radiusMm)
     {
     }
@@ -99,6 +102,23 @@ final readonly class Cylinder
         }
 
         return $points;
+    }
+
+    /**
+     * How it is seen from each of these distances that lies outside of it.
+     *
+     * @return list<array{label: string, distance_mm: float, seen_mm: float, at_45: float, points: list<array{float, float}>}>
+     */
+    public function views(): array
+    {
+        $views = [];
+        foreach (self::SEEN_FROM as $label => $distance) {
+            if ($distance > $this->radiusMm) {
+                $views[] = ['label' => $label, 'distance_mm' => $distance, 'seen_mm' => 2.0 * $this->seenArc($distance), 'at_45' => $this->shrink(\M_PI / 4.0 * $this->radiusMm, $distance), 'points' => $this->front($distance)];
+            }
+        }
+
+        return $views;
     }
 
     private function mustSee(float $eyeMm): void

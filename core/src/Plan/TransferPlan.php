@@ -136,7 +136,7 @@ final readonly class TransferPlan implements \JsonSerializable
                 'height_mm' => $this->size->heightMm,
                 'diameter_mm' => $this->size->diameterMm,
                 'from' => $this->from,
-                'front' => null === $this->size->diameterMm ? null : Cylinder::across($this->size->diameterMm)->front(Cylinder::ARM_MM),
+                'views' => null === $this->size->diameterMm ? [] : Cylinder::across($this->size->diameterMm)->views(),
                 'overscan_mm' => $this->size->edge->overscanMm ?? 0.0,
                 'taper' => null === $this->size->taper ? null : [
                     'rim_mm' => $this->size->taper->roundAt(0.0),

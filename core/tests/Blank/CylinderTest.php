@@ -57,6 +57,17 @@ final class CylinderTest extends TestCase
         }
     }
 
+    /** Farther away more is seen, and the sides shrink less. */
+    public function testItIsSeenFromSeveralDistances(): void
+    {
+        $views = Cylinder::across(82.0)->views();
+        self::assertCount(3, $views);
+        self::assertSame([600.0, 1200.0, 3000.0], array_column($views, 'distance_mm'));
+        self::assertGreaterThan($views[0]['seen_mm'], $views[2]['seen_mm']);
+        self::assertGreaterThan($views[0]['at_45'], $views[2]['at_45']);
+        self::assertCount(1, Cylinder::across(2500.0)->views(), 'nobody stands within it');
+    }
+
     public function testTheFrontGoesFromEdgeToEdge(): void
     {
         $front = Cylinder::across(82.0)->front(600.0, 8);

@@ -1525,8 +1525,6 @@ export interface components {
                 diameter_mm: number | null;
                 /** @description The edge that the blank is measured from. */
                 from: string;
-                /** @description Of a round piece: arcs of its wall that are seen at arm’s length, from the middle, and where each is seen; in mm */
-                front: number[][] | null;
                 /** @description Its edge on the drawing: bent where the blank tapers. */
                 print_area_line: number[][];
                 /** @description What a picture keeps clear of on this side. */
@@ -1550,6 +1548,18 @@ export interface components {
                     /** @description How far below the rim the point lies that its drawing turns about; negative above it. */
                     apex_mm: number | null;
                 } | null;
+                /** @description Of a round blank: how it is seen from the front from several distances; none of a flat one. */
+                views: {
+                    label: string;
+                    /** @description Of the eye from the axis. */
+                    distance_mm: number;
+                    /** @description Of the wall, as an arc. */
+                    seen_mm: number;
+                    /** @description How wide a strip a quarter of the front away looks, 1 to 0. */
+                    at_45: number;
+                    /** @description Arcs along the wall from the left edge to the right one, and where each is seen; in mm from the middle. */
+                    points: number[][];
+                }[];
             };
             placed: components["schemas"]["Rect"] | null;
             sheet: components["schemas"]["SheetLayout"] | null;
@@ -1790,8 +1800,6 @@ export interface components {
                         diameter_mm: number | null;
                         /** @description The edge that the blank is measured from. */
                         from: string;
-                        /** @description Of a round piece: arcs of its wall that are seen at arm’s length, from the middle, and where each is seen; in mm */
-                        front: number[][] | null;
                         /** @description Its edge on the drawing: bent where the blank tapers. */
                         print_area_line: number[][];
                         /** @description What a picture keeps clear of on this side. */
@@ -1815,6 +1823,18 @@ export interface components {
                             /** @description How far below the rim the point lies that its drawing turns about; negative above it. */
                             apex_mm: number | null;
                         } | null;
+                        /** @description Of a round blank: how it is seen from the front from several distances; none of a flat one. */
+                        views: {
+                            label: string;
+                            /** @description Of the eye from the axis. */
+                            distance_mm: number;
+                            /** @description Of the wall, as an arc. */
+                            seen_mm: number;
+                            /** @description How wide a strip a quarter of the front away looks, 1 to 0. */
+                            at_45: number;
+                            /** @description Arcs along the wall from the left edge to the right one, and where each is seen; in mm from the middle. */
+                            points: number[][];
+                        }[];
                     };
                     placed: components["schemas"]["Rect"] | null;
                     sheet: components["schemas"]["SheetLayout"] | null;

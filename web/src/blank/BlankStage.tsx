@@ -64,7 +64,7 @@ export function BlankStage({
   const ys = blank.drawing.flatMap((line) => line.points.map((p) => p[1] ?? 0));
   const box = { left: Math.min(...xs), right: Math.max(...xs), top: Math.min(...ys), bottom: Math.max(...ys) };
   // A round piece is drawn twice: unrolled, and below that from the front.
-  const rows = blank.front === null ? 1 : 2;
+  const rows = blank.views.length === 0 ? 1 : 2;
   const scale = Math.max(
     0.05,
     Math.min((width - 24) / (box.right - box.left), (height - 124) / (box.bottom - box.top) / rows),
@@ -400,7 +400,7 @@ export function BlankStage({
           )}
         </svg>
       )}
-      {blank.front !== null && width > 0 && (
+      {blank.views.length > 0 && width > 0 && (
         <div className="absolute inset-x-0 flex justify-center" style={{ top: bottom + 74 }}>
           <RoundFront view={view} scale={scale} seen={seen} />
         </div>

@@ -2,21 +2,26 @@ import { useId, useState } from 'react';
 import type { Part } from '../api/client';
 import type { Shown } from '../artwork/Appearances';
 import { changes, Worn } from '../artwork/Worn';
+import { useFormat } from '../measure/settings';
 
 /**
- * A round piece seen from the front at arm's length, to the scale of the drawing: what of the wall is seen, and how
+ * A round piece seen from the front, to the scale of the drawing: what of the wall is seen, and how
  * narrow it looks towards the sides. Where each arc is seen comes from the plan, for the height of the picture at hand;
  * above and below that a wall that tapers is seen wider or narrower by as much as it is. Turning it shifts the wall.
  */
 export function RoundFront({ view, scale, seen }: { view: Part; scale: number; seen: Shown }) {
   const { plan, whole, job } = view;
-  const { front, diameter_mm: across, height_mm: height, width_mm: round, taper } = plan.blank;
+  const { views, height_mm: height, width_mm: round, taper } = plan.blank;
+  const format = useFormat();
+  const [far, setFar] = useState(0);
+  const from = views[far] ?? views[0];
   const filter = useId();
   const shade = useId();
   const [turn, setTurn] = useState(0);
-  if (front === null || across === null) {
+  if (from === undefined) {
     return null;
   }
+  const front = from.points;
   const [left = [0, 0], right = [0, 0]] = [front[0], front.at(-1)];
   const width = (right[1] ?? 0) - (left[1] ?? 0);
   // How wide it is at rim and foot against where the picture is.
@@ -30,17 +35,17 @@ export function RoundFront({ view, scale, seen }: { view: Part; scale: number; s
   });
   // Strips of the wall between neighbouring arcs, each with the part of a picture that lies on it.
   const strips = front.slice(1).flatMap((to, i) => {
-    const from = front[i] ?? to;
+    const before = front[i] ?? to;
     return pictures.flatMap(({ placed, sha256, key }) =>
       [-round, 0, round].flatMap((lap) => {
-        const start = Math.max((from[0] ?? 0) + turn, placed.x_mm + lap);
+        const start = Math.max((before[0] ?? 0) + turn, placed.x_mm + lap);
         const end = Math.min((to[0] ?? 0) + turn, placed.x_mm + placed.width_mm + lap);
         if (end <= start) {
           return [];
         }
-        const arc = (to[0] ?? 0) - (from[0] ?? 0);
-        const seen = (to[1] ?? 0) - (from[1] ?? 0);
-        const at = (s: number) => (from[1] ?? 0) + ((s - turn - (from[0] ?? 0)) / arc) * seen;
+        const arc = (to[0] ?? 0) - (before[0] ?? 0);
+        const span = (to[1] ?? 0) - (before[1] ?? 0);
+        const at = (s: number) => (before[1] ?? 0) + ((s - turn - (before[0] ?? 0)) / arc) * span;
         return [
           {
             key: `${key} ${lap} ${i}`,
@@ -112,8 +117,26 @@ export function RoundFront({ view, scale, seen }: { view: Part; scale: number; s
         </g>
       </svg>
       <div className="text-sm text-soft">
-        <label>
-          Seen at arm’s length. Turn it:
+        <label className="block">
+          Seen from the front{' '}
+          <select
+            className="border border-line bg-ground px-1 text-ink"
+            value={far}
+            onChange={(e) => setFar(Number(e.target.value))}
+          >
+            {views.map((one, at) => (
+              <option key={one.label} value={at}>
+                {one.label}
+              </option>
+            ))}
+          </select>
+        </label>
+        <p>
+          {format.bareLength(Math.round(from.seen_mm))} of {format.length(Math.round(round))} are seen; half-way to the
+          side a strip looks {Math.round(from.at_45 * 100)} % as wide.
+        </p>
+        <label className="block">
+          Turn it:
           <input
             type="range"
             min={-most}

@@ -18,6 +18,9 @@ final readonly class SubjectChecks
     /** Of the way round a piece: what is looked at stays within its middle quarter. */
     private const MIDDLE = 0.25;
 
+    /** A plain letter is about seven of its strokes high: common practice of type, no source. */
+    private const STROKES_HIGH = 7.0;
+
     public function __construct(private Setup $setup)
     {
     }
@@ -37,9 +40,31 @@ final readonly class SubjectChecks
                 Phrase::of($this->setup->stack->mirrored() ? 'On the sheet the lettering must read backwards.' : 'On the sheet the lettering must read as it is.'),
                 Phrase::of('Read it before you cut: it is the quickest way to see whether the sheet is right.'));
         }
+        if (in_array(Subject::Lettering, $shows, true)) {
+            $checks = [...$checks, ...$this->letters()];
+        }
         $middle = [] === $shows ? null : $this->middle($shows[0]);
 
         return null === $middle ? $checks : [...$checks, $middle];
+    }
+
+    /** @return list<Check> whether the smallest letters are high enough for what the route holds */
+    private function letters(): array
+    {
+        $share = $this->setup->look?->traits->letters;
+        $width = $this->setup->placed?->size->widthMm;
+        if (null === $share || null === $width) {
+            return [];
+        }
+        $least = self::STROKES_HIGH * $this->setup->route->artwork->finestMm;
+        $values = ['high' => Quantity::length($share * $width), 'least' => Quantity::length($least)];
+
+        return [$share * $width >= $least
+            ? Check::pass('subject.letters', Stage::Print, 'picture', Phrase::of('Its smallest letters are {high} high; this route holds them from {least}.', $values))
+            : Check::found('subject.letters', Stage::Print, Severity::Warn, 'picture',
+                Phrase::of('Its smallest letters are {high} high; on this route they fill up or break under {least}.', $values),
+                Phrase::of('Make it larger, or set the small lines larger.'),
+                Finding::resizeTo(ceil($least / $share), 'Make it {width} wide'))];
     }
 
     /** On a round piece the picture's own middle is what is turned to the front. */
