@@ -5,7 +5,7 @@ test('a picture is foreseen on the cloth, and its background taken away and put 
   await line(page, 'Blank').click();
   await page.getByLabel('Colour', { exact: true }).selectOption({ label: 'navy' });
   await page.getByRole('tab', { name: 'The picture' }).click();
-  await expect(page.getByRole('img', { name: 'As it will be seen' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'The picture as it will be' })).toBeVisible();
   await expect(page.getByText('Red vanishes.', { exact: true })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Checks', exact: true })).toContainText('On navy: red vanishes.');
 

@@ -8,6 +8,7 @@ test('a front and a back go through one job: places, sheets, bench', async ({ pa
   await expect(page.getByText('1 to settle')).toBeVisible();
   await page
     .locator('input[type=file]')
+    .first()
     .setInputFiles({ name: 'back.png', mimeType: 'image/png', buffer: stripes(900, 900, 32) });
   await expect(line(page, 'Picture')).toContainText('back.png');
   await page.getByLabel('Width').fill('90 mm');
@@ -40,6 +41,7 @@ test('two pictures that meet are stopped, moved or laid over, put into order and
   await page.getByRole('button', { name: 'Put another picture on it' }).click();
   await page
     .locator('input[type=file]')
+    .first()
     .setInputFiles({ name: 'above.png', mimeType: 'image/png', buffer: stripes(900, 900, 34) });
   await page.getByLabel('Width').fill('80 mm');
   await page.getByLabel('Width').press('Enter');

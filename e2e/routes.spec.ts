@@ -85,7 +85,7 @@ test('a mug press goes on the shelf with its measures, and a wrong one is told',
   await page.getByLabel('Its name').fill('spare mug press');
   await page.getByLabel('Smallest mug, across').fill('3 in');
   await page.getByLabel('Largest mug, across').fill('2 in');
-  await page.getByLabel('From').fill('180 F');
+  await page.getByLabel('From', { exact: true }).fill('180 F');
   await page.getByLabel('Hottest').fill('400 F');
   await page.getByRole('button', { name: 'Add this source' }).click();
   await expect(page.getByRole('alert')).toContainText('the largest above the smallest');

@@ -116,7 +116,7 @@ export function RoundFront({ view, scale, seen }: { view: Part; scale: number; s
           />
         </g>
       </svg>
-      <div className="text-sm text-soft">
+      <div className="max-w-60 text-sm text-soft">
         <label className="block">
           Seen from the front{' '}
           <select
