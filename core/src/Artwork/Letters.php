@@ -48,28 +48,11 @@ final readonly class Letters
     /** @return list<array{int, int}> width and height of each part, in pixels */
     private static function boxes(Mask $ink): array
     {
-        [$w, $size] = [$ink->width, strlen($ink->set)];
-        $left = $ink->set;
         $boxes = [];
-        for ($start = strpos($left, "\1"); false !== $start; $start = strpos($left, "\1", $start)) {
-            $left[$start] = "\0";
-            $part = [$start];
-            [$x0, $x1, $y1] = [$start % $w, $start % $w, intdiv($start, $w)];
-            for ($k = 0; $k < count($part); ++$k) {
-                [$x, $y] = [$part[$k] % $w, intdiv($part[$k], $w)];
-                [$x0, $x1, $y1] = [min($x0, $x), max($x1, $x), max($y1, $y)];
-                foreach ([-$w, 0, $w] as $row) {
-                    for ($j = $part[$k] + $row - ($x > 0 ? 1 : 0), $last = $part[$k] + $row + ($x < $w - 1 ? 1 : 0); $j <= $last; ++$j) {
-                        if ($j >= 0 && $j < $size && "\1" === $left[$j]) {
-                            $left[$j] = "\0";
-                            $part[] = $j;
-                        }
-                    }
-                }
-            }
-            // The scan meets a part at its topmost row first.
+        foreach ($ink->parts() as $part) {
             if (count($part) >= self::LEAST_PIXELS) {
-                $boxes[] = [$x1 - $x0 + 1, $y1 - intdiv($start, $w) + 1];
+                $columns = array_map(static fn (int $pixel): int => $pixel % $ink->width, $part);
+                $boxes[] = [max($columns) - min($columns) + 1, intdiv(max($part), $ink->width) - intdiv(min($part), $ink->width) + 1];
             }
         }
 

@@ -55,35 +55,44 @@ final readonly class Mask
     /** Without parts of it that have fewer pixels than these, joined side by side or corner to corner. */
     public function withoutSpecks(int $least): self
     {
-        [$w, $size] = [$this->width, strlen($this->set)];
-        // 1: not seen yet; 2: kept.
-        $state = $this->set;
-        for ($start = 0; $start < $size; ++$start) {
-            if ("\1" !== $state[$start]) {
-                continue;
+        $set = $this->set;
+        foreach ($this->parts() as $part) {
+            if (count($part) < $least) {
+                foreach ($part as $i) {
+                    $set[$i] = "\0";
+                }
             }
-            $state[$start] = "\2";
+        }
+
+        return new self($this->width, $this->height, $set);
+    }
+
+    /**
+     * The pixels of each of its parts, joined side by side or corner to corner; a part's topmost row comes first.
+     *
+     * @return iterable<non-empty-list<int>>
+     */
+    public function parts(): iterable
+    {
+        [$w, $size] = [$this->width, strlen($this->set)];
+        $left = $this->set;
+        for ($start = strpos($left, "\1"); false !== $start; $start = strpos($left, "\1", $start)) {
+            $left[$start] = "\0";
             $part = [$start];
             for ($k = 0; $k < count($part); ++$k) {
                 $i = $part[$k];
                 $x = $i % $w;
                 foreach ([-$w, 0, $w] as $row) {
                     for ($j = $i + $row - ($x > 0 ? 1 : 0), $last = $i + $row + ($x < $w - 1 ? 1 : 0); $j <= $last; ++$j) {
-                        if ($j >= 0 && $j < $size && "\1" === $state[$j]) {
-                            $state[$j] = "\2";
+                        if ($j >= 0 && $j < $size && "\1" === $left[$j]) {
+                            $left[$j] = "\0";
                             $part[] = $j;
                         }
                     }
                 }
             }
-            if (count($part) < $least) {
-                foreach ($part as $i) {
-                    $state[$i] = "\0";
-                }
-            }
+            yield $part;
         }
-
-        return new self($w, $this->height, strtr($state, "\2", "\1"));
     }
 
     /**
