@@ -11,9 +11,11 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Route\HeatSource;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Measure\SettingsStore;
@@ -22,6 +24,8 @@ use Wubbin\Storage\SchemaCheck;
 #[AsController]
 final readonly class ShelfController
 {
+    private const KINDS = ['media', 'markings', 'bases', 'guards', 'covers', 'blanks', 'heat'];
+
     public function __construct(
         private ShelfStore $shelf,
         private Catalogue $catalogue,
@@ -56,17 +60,41 @@ final readonly class ShelfController
     public function addHeat(Request $request): JsonResponse
     {
         $new = NewHeatSource::fromRecord(JsonBody::of($request));
-        $record = $this->shelf->get()->toRecord();
-        $record['heat'] = array_values(array_filter($record['heat'], static fn (array $known): bool => $known['id'] !== $new->id));
-        $record['heat'][] = $new->toRecord(new QuantityParser($this->settings->get()->unit()));
+        $entry = $new->toRecord(new QuantityParser($this->settings->get()->unit()));
         try {
-            $shelf = Shelf::fromRecord(Record::of($record), $this->catalogue);
+            HeatSource::fromRecord(Record::of($entry), Provenance::person());
         } catch (BadRecord $e) {
             throw Problem::field(NewHeatSource::fieldOf($e->field), $e->getMessage());
         }
-        $this->shelf->put($shelf);
+        $shelf = $this->shelf->change(static fn (array $record): array => ['heat' => [...array_values(array_filter($record['heat'], static fn (array $known): bool => $known['id'] !== $new->id)), $entry]] + $record);
 
         return new JsonResponse($shelf->toRecord(), 201);
+    }
+
+    /** Puts one thing on the shelf or takes it off; what others change at the same time stays. */
+    #[Route('/api/shelf/things', methods: ['POST'])]
+    #[OA\Post(path: '/api/shelf/things', operationId: 'changeShelf', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['kind', 'id', 'has'], properties: [
+        new OA\Property(property: 'kind', type: 'string', enum: self::KINDS),
+        new OA\Property(property: 'id', type: 'string'),
+        new OA\Property(property: 'has', type: 'boolean', description: 'It is on the shelf; of heat sources only false'),
+    ], type: 'object')), responses: [new OA\Response(response: 200, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json'))])]
+    public function change(Request $request): JsonResponse
+    {
+        $body = JsonBody::of($request);
+        [$kind, $id, $has] = [$body->string('kind'), $body->string('id'), $body->boolean('has')];
+        if (!in_array($kind, self::KINDS, true)) {
+            throw Problem::field('kind', 'Choose one of those offered.');
+        }
+        $shelf = $this->shelf->change(static function (array $record) use ($kind, $id, $has): array {
+            if ('heat' === $kind) {
+                return ['heat' => array_values(array_filter($record['heat'], static fn (array $known): bool => $known['id'] !== $id))] + $record;
+            }
+            $others = array_values(array_filter((array) ($record[$kind] ?? []), static fn (mixed $known): bool => $known !== $id));
+
+            return [$kind => $has ? [...$others, $id] : $others] + $record;
+        });
+
+        return new JsonResponse($shelf->toRecord());
     }
 
     /** Copies something that Wubbin knows as an entry of the shop's own, and puts it on the shelf. */

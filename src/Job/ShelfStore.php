@@ -38,20 +38,42 @@ final readonly class ShelfStore
      */
     public function addOwn(string $kind, array $entry): Shelf
     {
-        $record = $this->get()->toRecord();
-        $id = Record::of($entry)->string('id');
-        $own = array_values(array_filter($record['own'][$kind] ?? [], static fn (array $known): bool => ($known['id'] ?? '') !== $id));
-        $record['own'][$kind] = [...$own, $entry];
-        $record[$kind] = array_values(array_unique([...array_filter((array) ($record[$kind] ?? []), is_string(...)), $id]));
-        try {
-            $shelf = Shelf::fromRecord(Record::of($record), $this->catalogue);
-        } catch (BadRecord $e) {
-            $path = explode('.', $e->field);
-            throw Problem::field(str_replace('_mm', '', end($path)), $e->getMessage());
-        }
-        $this->put($shelf);
+        return $this->change(static function (array $record) use ($kind, $entry): array {
+            $id = Record::of($entry)->string('id');
+            $own = array_values(array_filter($record['own'][$kind] ?? [], static fn (array $known): bool => ($known['id'] ?? '') !== $id));
+            $record['own'][$kind] = [...$own, $entry];
+            $record[$kind] = array_values(array_unique([...array_filter((array) ($record[$kind] ?? []), is_string(...)), $id]));
 
-        return $shelf;
+            return $record;
+        });
+    }
+
+    /**
+     * Changes what is on the shelf now, whoever changes it at the same time: one after the other, and nothing is lost.
+     *
+     * @param callable(array{own: array<string, list<array<string, mixed>>>, heat: list<array<string, mixed>>, ...<string, mixed>}): array<string, mixed> $change of the shelf as it is written down
+     *
+     * @throws Problem naming the measure that cannot be
+     */
+    public function change(callable $change): Shelf
+    {
+        return $this->entities->wrapInTransaction(function () use ($change): Shelf {
+            // A write before the first read: others wait here, and read what this one has written.
+            $this->entities->getConnection()->executeStatement("DELETE FROM setting WHERE name = ''");
+            $stored = $this->entities->find(Setting::class, self::NAME);
+            if (null !== $stored) {
+                $this->entities->refresh($stored);
+            }
+            try {
+                $shelf = Shelf::fromRecord(Record::of($change($this->get()->toRecord())), $this->catalogue);
+            } catch (BadRecord $e) {
+                $path = explode('.', $e->field);
+                throw Problem::field(str_replace('_mm', '', end($path)), $e->getMessage());
+            }
+            $this->put($shelf);
+
+            return $shelf;
+        });
     }
 
     public function put(Shelf $shelf): void

@@ -189,6 +189,23 @@ final class JobApiTest extends ShopTestCase
         self::assertTrue($problem->record('errors')->has('thickness'));
     }
 
+    /** Each change is made to what is there when it comes, not to what its page had read before. */
+    public function testTwoWindowsThatChangeTheShelfLoseNothingToEachOther(): void
+    {
+        $this->readyJob();
+        $cover = $this->read($this->ask('GET', '/api/shelf'))->strings('covers')[0];
+        $this->read($this->ask('POST', '/api/shelf/own', ['kind' => 'blanks', 'id' => 'smock', 'like' => 'XL', 'label' => 'smock', 'typed' => ['chest' => '64 cm', 'length' => '31.5 in']]), 201);
+        $shelf = $this->read($this->ask('POST', '/api/shelf/things', ['kind' => 'covers', 'id' => $cover, 'has' => false]));
+        self::assertContains('smock', $shelf->strings('blanks'));
+        self::assertNotContains($cover, $shelf->strings('covers'));
+        self::assertContains($cover, $this->read($this->ask('POST', '/api/shelf/things', ['kind' => 'covers', 'id' => $cover, 'has' => true]))->strings('covers'));
+        $heat = $shelf->records('heat');
+        $less = $this->read($this->ask('POST', '/api/shelf/things', ['kind' => 'heat', 'id' => $heat[0]->string('id'), 'has' => false]));
+        self::assertCount(count($heat) - 1, $less->records('heat'));
+        self::assertSame(422, $this->ask('POST', '/api/shelf/things', ['kind' => 'hats', 'id' => 'x', 'has' => true])->getStatusCode());
+        self::assertSame(422, $this->ask('POST', '/api/shelf/things', ['kind' => 'covers', 'id' => 'nothing-known', 'has' => true])->getStatusCode());
+    }
+
     public function testAnOwnBlankIsMeasuredOfferedAndRetired(): void
     {
         $id = $this->readyJob();

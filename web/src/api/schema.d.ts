@@ -265,6 +265,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/things": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts one thing on the shelf or takes it off; what others change at the same time stays. */
+        post: operations["changeShelf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf/own": {
         parameters: {
             query?: never;
@@ -2597,6 +2614,36 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    kind: "media" | "markings" | "bases" | "guards" | "covers" | "blanks" | "heat";
+                    id: string;
+                    /** @description It is on the shelf; of heat sources only false */
+                    has: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description What the shop has */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["shelf.schema"];
                 };
             };
         };

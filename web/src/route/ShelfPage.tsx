@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, got } from '../api/client';
+import { api, got, type Schemas } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
 import { useFormat } from '../measure/settings';
 import { NewHeat } from './NewHeat';
@@ -14,7 +14,11 @@ const KINDS: [Kind, string, string][] = [
   ['guards', 'To slip inside', 'Keeps colour from going through.'],
 ];
 
-const toggled = (ids: string[], id: string) => (ids.includes(id) ? ids.filter((i) => i !== id) : [...ids, id]);
+interface Change {
+  kind: Kind | 'blanks' | 'heat';
+  id: string;
+  has: boolean;
+}
 
 /** What this shop has. Everything else Wubbin plans from it. */
 export function ShelfPage() {
@@ -29,11 +33,17 @@ export function ShelfPage() {
   };
   const put = useMutation({
     mutationKey: ['shelf'],
-    mutationFn: (body: NonNullable<typeof shelf.data>) => got(api.PUT('/api/shelf', { body })),
+    mutationFn: (body: Change) => got(api.POST('/api/shelf/things', { body })),
     // An answer to a change before this one must not take this one back on the screen.
-    onMutate: (body) => {
+    onMutate: ({ kind, id, has }) => {
       queries.cancelQueries({ queryKey: ['shelf'] }, { revert: false });
-      queries.setQueryData(['shelf'], body);
+      queries.setQueryData<Schemas['shelf.schema']>(['shelf'], (data) =>
+        data === undefined
+          ? data
+          : kind === 'heat'
+            ? { ...data, heat: data.heat.filter((source) => source.id !== id) }
+            : { ...data, [kind]: [...(data[kind] ?? []).filter((one) => one !== id), ...(has ? [id] : [])] },
+      );
     },
     onSettled: () => {
       if (queries.isMutating({ mutationKey: ['shelf'] }) === 1) {
@@ -84,7 +94,7 @@ export function ShelfPage() {
                 type="button"
                 className="link ml-auto"
                 aria-label={`Take ${source.label} off the shelf`}
-                onClick={() => put.mutate({ ...data, heat: data.heat.filter((i) => i.id !== source.id) })}
+                onClick={() => put.mutate({ kind: 'heat', id: source.id, has: false })}
               >
                 Take off
               </button>
@@ -97,7 +107,7 @@ export function ShelfPage() {
       <OwnBlanks
         kinds={catalogue.data.blanks}
         shelf={data}
-        onToggle={(id) => put.mutate({ ...data, blanks: toggled(data.blanks ?? [], id) })}
+        onToggle={(id) => put.mutate({ kind: 'blanks', id, has: !(data.blanks ?? []).includes(id) })}
         onAdded={reread}
       />
       <div className="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-2">
@@ -109,7 +119,7 @@ export function ShelfPage() {
             what={what}
             known={catalogue.data[kind]}
             shelf={data}
-            onToggle={(id) => put.mutate({ ...data, [kind]: toggled(data[kind], id) })}
+            onToggle={(id) => put.mutate({ kind, id, has: !data[kind].includes(id) })}
             onCopied={reread}
           />
         ))}
