@@ -35,6 +35,7 @@ use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\CatalogueReader;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\UseWanted;
+use Wubbin\Core\Sheet\Gang\Packer;
 use Wubbin\Storage\FileStore;
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -141,6 +142,33 @@ $times = Bench::times(static function () use ($bent, $wrap, $taper, &$down): str
 }, 5, 1);
 Bench::row('A wrap of 200 × 85 mm bent for a tapered mug at 300 dpi, median', sprintf('%.2f s', Bench::quantile($times, 0.5) / 1000.0), '3 s', Bench::quantile($times, 0.5) <= 3000.0);
 (new Filesystem())->remove($directory);
+
+// Sheets that many pieces share, beside a packer from the npm registry in the same run.
+/** @var array{instances: list<array{pieces_mm: list<array{int, int}>, printable_mm: array{int, int}, gap_mm: int, area_bound: int}>} $gangs */
+$gangs = json_decode((string) file_get_contents(__DIR__.'/gang-instances.json'), true, 16, \JSON_THROW_ON_ERROR);
+/** @var list<int> $theirs */
+$theirs = json_decode((string) shell_exec('node '.escapeshellarg(__DIR__.'/gang.mjs')), true, 8, \JSON_THROW_ON_ERROR);
+[$ours, $more, $many, $bound, $slowest] = [0, 0, 0, 0, 0.0];
+foreach ($gangs['instances'] as $i => ['pieces_mm' => $sizes, 'printable_mm' => [$wide, $high], 'gap_mm' => $gap, 'area_bound' => $least]) {
+    $kinds = [];
+    foreach ($sizes as [$w, $h]) {
+        $kinds["$w $h"] = [$w + $gap, $h + $gap, ($kinds["$w $h"][2] ?? 0) + 1, true];
+    }
+    $began = microtime(true);
+    $sheets = count(Packer::pack(array_values($kinds), $wide + $gap, $high + $gap, 1, static fn (): bool => microtime(true) - $began < 1.9));
+    $slowest = max($slowest, microtime(true) - $began);
+    $ours += $sheets;
+    $more += $sheets > $theirs[$i] ? 1 : 0;
+    if (count($sizes) >= 100) {
+        $many += $sheets;
+        $bound += $least;
+    }
+}
+$fewer = 100.0 * (1.0 - $ours / array_sum($theirs));
+Bench::row('Sheets for 60 gangs, fewer than the other packer needs', sprintf('%.1f %% (%d of %d)', $fewer, $ours, array_sum($theirs)), '3 %', $fewer >= 3.0);
+Bench::row('  gangs that need more than it', (string) $more, '0', 0 === $more);
+Bench::row('  over the area’s bound, gangs of 100 pieces and more', sprintf('%.1f %%', 100.0 * ($many / $bound - 1.0)), '7 %', $many <= 1.07 * $bound);
+Bench::row('  slowest gang', sprintf('%.2f s', $slowest), '2 s', $slowest <= 2.0);
 
 // What the browser must have before the first page stands: the entry and what it imports at once.
 $page = (string) file_get_contents($project.'/public/app/index.html');

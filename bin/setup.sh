@@ -102,7 +102,7 @@ serve() {
   say "Ctrl-C stops it."
   set -m
   # Long work is done beside the page; a worker that ends, begins afresh.
-  (while sleep 0.2; do php -d memory_limit=1G bin/wubbin work >>"$WUBBIN_DATA/work.log" 2>&1 || sleep 1; done) &
+  (while sleep 0.2; do php -d memory_limit=1G -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M bin/wubbin work >>"$WUBBIN_DATA/work.log" 2>&1 || sleep 1; done) &
   worker=$!
   PHP_CLI_SERVER_WORKERS=${WORKERS:-6} php -d display_errors=0 -d expose_php=0 -d log_errors=1 -d error_log="$WUBBIN_DATA/errors.log" \
     -d opcache.enable_cli=1 -d memory_limit=512M -d upload_max_filesize=64M -d post_max_size=66M \

@@ -19,6 +19,7 @@ const SCREENS = [
   ['a job with two pictures', '/jobs/shed-mugs?picture=2'],
   ['the pictures', '/pictures'],
   ['a job on a piece that tapers', '/jobs/tasting-cups'],
+  ['the sheets', '/sheets'],
   ['the shelf', '/shelf'],
   ['measuring from a photo', '/shelf/trace'],
   ['the house rules', '/house'],

@@ -83,7 +83,13 @@ shot('tapered', '/jobs/tasting-cups');
 shot('recipes', '/recipes', { before: (page) => page.getByRole('button', { name: /supplier’s sheet/ }).click() });
 shot('house', '/house');
 shot('logbook', '/logbook');
-shot('piece', '/logbook/2');
+shot('sheets', '/sheets?job=row-tags&job=seed-bags&job=shed-mugs&job=tasting-cups', {
+  before: async (page) => {
+    await page.getByRole('button', { name: 'Lay them out' }).click();
+    await page.getByRole('button', { name: 'Make the sheets (PDF)' }).waitFor();
+    await page.waitForTimeout(600);
+  },
+});
 shot('shelf', '/shelf');
 shot('trace', '/shelf/trace', {
   before: async (page) => {

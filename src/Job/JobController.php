@@ -54,6 +54,7 @@ final readonly class JobController
                 $job->blank->colour->toHex(),
                 $plan->transfers[0]->artwork,
                 $plan->ready(),
+                $plan->printable(),
                 count(array_filter($plan->checks(), static fn (Check $check): bool => $check->blocks())),
                 $good[$job->id] ?? 0,
                 $stored[$i]->updated,

@@ -7,7 +7,7 @@ namespace Wubbin\Job;
 use OpenApi\Attributes as OA;
 
 /** A line of the job list. */
-#[OA\Schema(required: ['id', 'name', 'quantity', 'due', 'blank', 'colour', 'artwork', 'ready', 'open', 'good', 'updated'])]
+#[OA\Schema(required: ['id', 'name', 'quantity', 'due', 'blank', 'colour', 'artwork', 'ready', 'printable', 'open', 'good', 'updated'])]
 final readonly class JobSummary
 {
     public function __construct(
@@ -27,6 +27,8 @@ final readonly class JobSummary
         public ?string $artwork,
         #[OA\Property]
         public bool $ready,
+        #[OA\Property(description: 'Its sheets may go to the printer')]
+        public bool $printable,
         #[OA\Property(description: 'How many checks still stand against it')]
         public int $open,
         #[OA\Property(description: 'Pieces that came out good')]

@@ -22,4 +22,11 @@ final class BarePdf extends Fpdi
         // True size is asked of the viewer too, for those that print from it.
         $this->setViewerPreferences(['PrintScaling' => 'None']);
     }
+
+    /** Moves what is drawn after it, in the unit. */
+    public function move(float $right, float $down): void
+    {
+        $points = (float) $this->getScaleFactor();
+        $this->Transform([1.0, 0.0, 0.0, 1.0, $right * $points, -$down * $points]);
+    }
 }

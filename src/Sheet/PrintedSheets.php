@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Wubbin\Sheet;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Uid\Uuid;
 use Wubbin\Artwork\ArtworkStore;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Plan\GangLot;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\SharePlan;
 use Wubbin\Http\Problem;
@@ -19,6 +22,7 @@ final readonly class PrintedSheets
     public function __construct(
         private EntityManagerInterface $entities,
         private SheetPdf $pdf,
+        private GangPdf $gang,
         private ArtworkStore $artwork,
         private string $dataDirectory,
     ) {
@@ -52,6 +56,34 @@ final readonly class PrintedSheets
         $this->entities->flush();
 
         return $sheet;
+    }
+
+    /**
+     * Sheets that several jobs share, as the sheet of each of them.
+     *
+     * @param list<Plan>    $plans   of jobs that can be printed
+     * @param list<GangLot> $lots    that they make
+     * @param list<Record>  $layouts as they were laid out
+     */
+    public function makeGang(array $plans, array $lots, array $layouts, Progress $progress): PrintedSheet
+    {
+        $artworks = [];
+        foreach ($lots as $lot) {
+            foreach ($lot->pictures as $picture) {
+                $artwork = $this->artwork->find($picture->transfer->artwork);
+                $artworks += null === $artwork ? [] : [$artwork->sha256 => $artwork];
+            }
+        }
+        $made = null;
+        $pdf = $this->gang->draw($lots, $layouts, $artworks, implode(', ', array_map(static fn (Plan $plan): string => $plan->jobName.' ('.$plan->id().')', $plans)), $progress);
+        foreach ($plans as $plan) {
+            $made = new PrintedSheet(Uuid::v4()->toRfc4122(), $plan->jobId, $plan->id());
+            (new Filesystem())->dumpFile($this->path($made->id), $pdf);
+            $this->entities->persist($made);
+        }
+        $this->entities->flush();
+
+        return $made ?? throw new \LogicException('A gang has jobs.');
     }
 
     /** Whether making it takes longer than a page should wait for: pictures are bent for it at full resolution. */

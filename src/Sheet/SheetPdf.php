@@ -97,7 +97,8 @@ final readonly class SheetPdf
         }
     }
 
-    private function picture(BarePdf $pdf, SheetLayout $sheet, Artwork $artwork, ?Bend $bend): void
+    /** A picture where its sheet has it; mirrored about its own middle where that is the file's turn. */
+    public function picture(BarePdf $pdf, SheetLayout $sheet, Artwork $artwork, ?Bend $bend): void
     {
         $rect = $sheet->picture;
         $form = $this->files->path($artwork->sha256, $artwork->form());
@@ -121,7 +122,7 @@ final readonly class SheetPdf
     }
 
     /** The size to draw in, with its middles marked. What is mirrored says so where the drawing begins. */
-    private function template(BarePdf $pdf, SheetLayout $sheet): void
+    public function template(BarePdf $pdf, SheetLayout $sheet): void
     {
         $rect = $sheet->picture;
         [$middle, $centre] = [$rect->xMm + $rect->size->widthMm / 2.0, $rect->yMm + $rect->size->heightMm / 2.0];

@@ -14,4 +14,7 @@ interface Progress
      * @throws Cancelled
      */
     public function at(float $share, string $doing): void;
+
+    /** Whether what there is so far is good enough for whoever waits: work that gets better with time ends then. */
+    public function enough(): bool;
 }

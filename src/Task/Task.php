@@ -29,6 +29,10 @@ class Task
     #[ORM\Column(type: 'json', nullable: true)]
     public ?array $result;
 
+    /** Whoever waits takes the best so far. */
+    #[ORM\Column]
+    public bool $enough = false;
+
     /** Until when whoever works on it may be silent; after that somebody else takes it up. */
     #[ORM\Column(length: 24, nullable: true)]
     public ?string $lease;

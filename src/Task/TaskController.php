@@ -27,6 +27,17 @@ final readonly class TaskController
         return new JsonResponse(TaskView::of($this->tasks->find($id)));
     }
 
+    #[Route('/api/tasks/{id}/enough', methods: ['POST'])]
+    #[OA\Post(path: '/api/tasks/{id}/enough', operationId: 'takeBestSoFar', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 200, description: 'How far it had come', content: new OA\JsonContent(ref: TaskView::class)),
+    ])]
+    public function enough(string $id): JsonResponse
+    {
+        $this->tasks->enough($id);
+
+        return new JsonResponse(TaskView::of($this->tasks->find($id)));
+    }
+
     #[Route('/api/tasks/{id}', methods: ['DELETE'])]
     #[OA\Delete(path: '/api/tasks/{id}', operationId: 'cancelTask', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
         new OA\Response(response: 200, description: 'How far it had come', content: new OA\JsonContent(ref: TaskView::class)),

@@ -22,4 +22,9 @@ final readonly class TaskProgress implements Progress
             throw new Cancelled();
         }
     }
+
+    public function enough(): bool
+    {
+        return false !== $this->connection->fetchOne('SELECT id FROM task WHERE id = ? AND enough = 1', [$this->id]);
+    }
 }

@@ -60,6 +60,12 @@ final readonly class Tasks
         $this->connection->executeStatement("UPDATE task SET state = 'cancelled' WHERE id = ? AND state IN ('waiting', 'running')", [$id]);
     }
 
+    /** Asks for the best so far. */
+    public function enough(string $id): void
+    {
+        $this->connection->executeStatement('UPDATE task SET enough = 1 WHERE id = ?', [$id]);
+    }
+
     /**
      * Takes up what has waited longest and does it.
      *
@@ -80,6 +86,7 @@ final readonly class Tasks
         } catch (Problem $problem) {
             $this->finish($id, $worker, TaskState::Failed, $problem);
         } catch (\Throwable $e) {
+            error_log((string) $e);
             $this->finish($id, $worker, TaskState::Failed, Problem::unexpected());
 
             throw $e;

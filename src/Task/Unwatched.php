@@ -10,4 +10,9 @@ final readonly class Unwatched implements Progress
     public function at(float $share, string $doing): void
     {
     }
+
+    public function enough(): bool
+    {
+        return false;
+    }
 }

@@ -13,6 +13,8 @@ use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Route\Caution;
 use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Route\Marking;
+use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Sheet\SheetLayout;
 use Wubbin\Core\Stack\Stack;
 
@@ -46,6 +48,8 @@ final readonly class TransferPlan implements \JsonSerializable
         public string $from,
         public ?Rect $placed,
         public ?Bend $bend,
+        public ?Medium $medium,
+        public ?Marking $marking,
         public ?SheetLayout $sheet,
         public ?IronCoverage $coverage,
         public ?Size $plate,
@@ -82,6 +86,8 @@ final readonly class TransferPlan implements \JsonSerializable
             $setup->size->from ?? $setup->kind->from,
             $setup->placed,
             $setup->bend,
+            $setup->medium,
+            $setup->marking,
             $setup->sheet,
             $setup->coverage,
             $setup->heat?->plate,

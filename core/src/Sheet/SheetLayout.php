@@ -24,11 +24,15 @@ final readonly class SheetLayout implements \JsonSerializable
     /** Room for two lines of 8 point type and the bar's end ticks. */
     private const STRIP_MM = 15.0;
 
-    /** @param list<Mark> $marks */
+    /**
+     * @param Rect       $cut   the box of the line that it is cut along
+     * @param list<Mark> $marks
+     */
     private function __construct(
         public Size $page,
         public Rect $printable,
         public Rect $picture,
+        public Rect $cut,
         public bool $mirrored,
         public array $marks,
     ) {
@@ -62,12 +66,24 @@ final readonly class SheetLayout implements \JsonSerializable
                         ...self::strip($printable, $beside, $name),
                     ];
 
-                    return new self($page, $printable, $place, $mirrored, $marks);
+                    return new self($page, $printable, $place, Rect::at($place->xMm - $before, $room->yMm, $cut->size), $mirrored, $marks);
                 }
             }
         }
 
         return null;
+    }
+
+    /** @return non-empty-list<non-empty-list<array{float, float}>> closed lines to cut along, on the page: its box where there are none others */
+    public function cutLines(): array
+    {
+        foreach ($this->marks as $mark) {
+            if (MarkKind::TrimLine === $mark->kind && [] !== $mark->lines) {
+                return $mark->lines;
+            }
+        }
+
+        return [$this->cut->corners()];
     }
 
     /**

@@ -525,6 +525,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gangs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["layOutGang"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gangs/{task}/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Making the sheets freezes the plans of all the jobs on them. */
+        post: operations["makeGangSheets"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/sheet": {
         parameters: {
             query?: never;
@@ -569,6 +602,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["cancelTask"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{id}/enough": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBestSoFar"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -697,6 +746,8 @@ export interface components {
             colour: string;
             artwork: string | null;
             ready: boolean;
+            /** @description Its sheets may go to the printer */
+            printable: boolean;
             /** @description How many checks still stand against it */
             open: number;
             /** @description Pieces that came out good */
@@ -1003,6 +1054,59 @@ export interface components {
              * @enum {string|null}
              */
             off: "shorter" | "longer" | null;
+        };
+        /** @description Sheets that several jobs share, by what is printed on what. */
+        GangView: {
+            lots: {
+                id: string;
+                medium: string;
+                marking: string;
+                mirrored: boolean;
+                page_width_mm: number;
+                page_height_mm: number;
+                printable: components["schemas"]["PlacedRect"];
+                sheets: {
+                    places: (components["schemas"]["PlacedRect"] & {
+                        piece: string;
+                        turned: boolean;
+                    })[];
+                    /** @description Of what can be printed on, 0 to 1 */
+                    filled: number;
+                    offcuts: components["schemas"]["PlacedRect"][];
+                }[];
+                pieces: {
+                    id: string;
+                    label: string;
+                    count: number;
+                    width_mm: number;
+                    height_mm: number;
+                    /** @description The part of a sheet that one of them takes up, its share of the waste with it */
+                    share: number;
+                    job: string;
+                    artwork: string | null;
+                    /** @description Its bend as part of an address */
+                    bent: string | null;
+                    /** @description In the piece, as it lies unturned */
+                    picture: components["schemas"]["PlacedRect"];
+                    mirrored: boolean;
+                    /** @description To cut along, in the piece; its box where there are none */
+                    lines: number[][][];
+                }[];
+            }[];
+            plans: {
+                [key: string]: string;
+            };
+        };
+        /** @description A rectangle on a sheet, in mm from its upper left corner. */
+        PlacedRect: {
+            /** Format: float */
+            x_mm: number;
+            /** Format: float */
+            y_mm: number;
+            /** Format: float */
+            width_mm: number;
+            /** Format: float */
+            height_mm: number;
         };
         /** @description A sheet that is ready to be fetched. */
         SheetView: {
@@ -3137,6 +3241,85 @@ export interface operations {
             };
         };
     };
+    layOutGang: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    jobs: string[];
+                    /** @description Between two pieces, as typed */
+                    gap: string;
+                    /** @description That may be spent on each kind of sheet */
+                    seconds: number;
+                };
+            };
+        };
+        responses: {
+            /** @description What that result is like; never answered itself */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GangView"];
+                };
+            };
+            /** @description The work of laying them out, whose result are the sheets */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
+                };
+            };
+            /** @description Jobs that cannot be printed yet, or a gap that cannot be */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    makeGangSheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                task: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The work, whose result is the sheet */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
+                };
+            };
+            /** @description It was not laid out, or too long ago */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     makeSheet: {
         parameters: {
             query?: never;
@@ -3240,6 +3423,28 @@ export interface operations {
         };
     };
     cancelTask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How far it had come */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
+                };
+            };
+        };
+    };
+    takeBestSoFar: {
         parameters: {
             query?: never;
             header?: never;

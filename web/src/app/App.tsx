@@ -16,6 +16,7 @@ const LogPage = lazy(() => import('../run/LogPage').then((m) => ({ default: m.Lo
 const AdvicePage = lazy(() => import('../advice/AdvicePage').then((m) => ({ default: m.AdvicePage })));
 const RecipesPage = lazy(() => import('../route/RecipesPage').then((m) => ({ default: m.RecipesPage })));
 const HousePage = lazy(() => import('../job/HousePage').then((m) => ({ default: m.HousePage })));
+const GangPage = lazy(() => import('../sheet/GangPage').then((m) => ({ default: m.GangPage })));
 const TracePage = lazy(() => import('../blank/TracePage').then((m) => ({ default: m.TracePage })));
 const ShelfPage = lazy(() => import('../route/ShelfPage').then((m) => ({ default: m.ShelfPage })));
 const SettingsPage = lazy(() => import('../measure/SettingsPage').then((m) => ({ default: m.SettingsPage })));
@@ -26,6 +27,7 @@ const queries = new QueryClient({ defaultOptions: { queries: { retry: false, sta
 
 const ROOMS = [
   ['/', 'Jobs'],
+  ['/sheets', 'Sheets'],
   ['/bench', 'Bench'],
   ['/logbook', 'Logbook'],
   ['/pictures', 'Pictures'],
@@ -131,6 +133,7 @@ export function App() {
               <Route path="/pictures" element={<PicturesPage />} />
               <Route path="/shelf" element={<ShelfPage />} />
               <Route path="/shelf/trace" element={<TracePage />} />
+              <Route path="/sheets" element={<GangPage />} />
               <Route path="/settings" element={<SettingsPage />} />
               <Route
                 path="*"

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Sheet;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Core\Measure\QuantityParser;
+use Wubbin\Core\Measure\UnreadableQuantity;
+use Wubbin\Http\JsonBody;
+use Wubbin\Http\Problem;
+use Wubbin\Measure\SettingsStore;
+use Wubbin\Task\Tasks;
+use Wubbin\Task\TaskState;
+use Wubbin\Task\TaskView;
+
+/** Sheets that several jobs share: laid out first, looked at, then made. */
+#[AsController]
+final readonly class GangController
+{
+    private const LEAST_SECONDS = 0.5;
+    private const MOST_SECONDS = 60.0;
+
+    public function __construct(private GangDesk $gangs, private Tasks $tasks, private SettingsStore $settings)
+    {
+    }
+
+    #[Route('/api/gangs', methods: ['POST'])]
+    #[OA\Post(path: '/api/gangs', operationId: 'layOutGang', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['jobs', 'gap', 'seconds'], properties: [
+        new OA\Property(property: 'jobs', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(property: 'gap', type: 'string', description: 'Between two pieces, as typed'),
+        new OA\Property(property: 'seconds', type: 'number', description: 'That may be spent on each kind of sheet'),
+    ], type: 'object')), responses: [
+        new OA\Response(response: 202, description: 'The work of laying them out, whose result are the sheets', content: new OA\JsonContent(ref: TaskView::class)),
+        new OA\Response(response: 200, description: 'What that result is like; never answered itself', content: new OA\JsonContent(ref: GangView::class)),
+        new OA\Response(response: 422, description: 'Jobs that cannot be printed yet, or a gap that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function layOut(Request $request): JsonResponse
+    {
+        $body = JsonBody::of($request);
+        try {
+            $gap = (new QuantityParser($this->settings->get()->unit()))->length($body->string('gap'));
+        } catch (UnreadableQuantity $e) {
+            throw Problem::field('gap', $e->getMessage());
+        }
+        $jobs = $body->strings('jobs');
+        // What stands against it is told at once, not after waiting for a turn.
+        $this->gangs->plans($jobs);
+
+        return new JsonResponse(TaskView::of($this->tasks->add(LayOutGang::KIND, ['jobs' => $jobs, 'gap_mm' => $gap->mm, 'seconds' => min(self::MOST_SECONDS, max(self::LEAST_SECONDS, $body->number('seconds')))])), 202);
+    }
+
+    /** Making the sheets freezes the plans of all the jobs on them. */
+    #[Route('/api/gangs/{task}/sheets', methods: ['POST'])]
+    #[OA\Post(path: '/api/gangs/{task}/sheets', operationId: 'makeGangSheets', parameters: [new OA\PathParameter(name: 'task', schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 202, description: 'The work, whose result is the sheet', content: new OA\JsonContent(ref: TaskView::class)),
+        new OA\Response(response: 404, description: 'It was not laid out, or too long ago', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function make(string $task): JsonResponse
+    {
+        $layout = $this->tasks->find($task);
+        if (LayOutGang::KIND !== $layout->kind || TaskState::Done->value !== $layout->state) {
+            throw Problem::notFound('These sheets are not laid out yet.');
+        }
+
+        return new JsonResponse(TaskView::of($this->tasks->add(MakeGangSheets::KIND, ['layout' => $layout->result])), 202);
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Tests\Sheet;
+
+use Symfony\Component\Process\Process;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Task\Tasks;
+use Wubbin\Tests\Support\Pictures;
+use Wubbin\Tests\Support\ShopTestCase;
+
+/** Jobs that share sheets, from choosing them to the PDF, which is rendered with poppler and looked at. */
+final class GangApiTest extends ShopTestCase
+{
+    /** @param array<string, mixed> $body */
+    private function done(string $path, array $body = []): Record
+    {
+        $id = $this->read($this->ask('POST', $path, $body), 202)->string('id');
+        $this->service(Tasks::class)->workOnNext('test');
+
+        return $this->read($this->ask('GET', '/api/tasks/'.$id));
+    }
+
+    private function job(string $id, string $width): void
+    {
+        $sha256 = $this->read($this->upload(Pictures::save(Pictures::quarters(600, 400), 'png', $this->data.'/quarters.png'), 'quarters.png'), 201)->string('sha256');
+        $this->read($this->ask('POST', '/api/jobs', ['id' => $id, 'name' => 'Job '.$id, 'changes' => ['artwork' => $sha256, 'width' => $width, 'quantity' => '5']]), 201);
+    }
+
+    public function testJobsAreLaidOutAndMadeAsOnePdf(): void
+    {
+        $this->readyJob();
+        $this->job('one', '60 mm');
+        $this->job('two', '85 mm');
+        $task = $this->done('/api/gangs', ['jobs' => ['one', 'two'], 'gap' => '3 mm', 'seconds' => 0.5]);
+        self::assertSame('done', $task->string('state'));
+        $lot = $task->record('result')->records('lots')[0];
+        self::assertTrue($lot->boolean('mirrored'));
+        self::assertSame(10, array_sum(array_map(static fn (Record $sheet): int => count($sheet->records('places')), $lot->records('sheets'))));
+
+        $made = $this->done('/api/gangs/'.$task->string('id').'/sheets');
+        self::assertSame('done', $made->string('state'));
+        $pdf = $this->ask('GET', $made->record('result')->string('url'));
+        ob_start();
+        $pdf->sendContent();
+        file_put_contents($this->data.'/gang.pdf', (string) ob_get_clean());
+        (new Process(['pdftoppm', '-r', '127', '-png', $this->data.'/gang.pdf', $this->data.'/page']))->mustRun();
+        $pages = (array) glob($this->data.'/page*.png');
+        self::assertCount(count($lot->records('sheets')), $pages);
+
+        // 127 dpi are five pixels to a millimetre. Mirrored: green is left above, red right above.
+        foreach ($lot->records('sheets') as $n => $sheet) {
+            $page = new \Imagick((string) $pages[$n]);
+            foreach ($sheet->records('places') as $place) {
+                $picture = array_values(array_filter($lot->records('pieces'), static fn (Record $piece): bool => $piece->string('id') === $place->string('piece')))[0]->record('picture');
+                foreach ([[0.25, 0.25, '#20a040'], [0.75, 0.25, '#d02020'], [0.25, 0.75, '#e0c020'], [0.75, 0.75, '#2040c0']] as [$across, $down, $colour]) {
+                    [$px, $py] = [$picture->number('x_mm') + $across * $picture->number('width_mm'), $picture->number('y_mm') + $down * $picture->number('height_mm')];
+                    // A piece on its side was turned with the clock: its left is above.
+                    [$x, $y] = $place->boolean('turned') ? [$place->number('x_mm') + $place->number('width_mm') - $py, $place->number('y_mm') + $px] : [$place->number('x_mm') + $px, $place->number('y_mm') + $py];
+                    $seen = $page->getImagePixelColor((int) round(5.0 * $x), (int) round(5.0 * $y))->getColor();
+                    foreach (['r' => 1, 'g' => 3, 'b' => 5] as $channel => $at) {
+                        self::assertEqualsWithDelta(hexdec(substr($colour, $at, 2)), $seen[$channel], 12.0, $place->string('piece'));
+                    }
+                }
+            }
+        }
+        self::assertSame($this->read($this->ask('GET', '/api/jobs/one'))->record('plan')->string('id'), $this->read($this->ask('GET', '/api/jobs/one'))->record('printed')->string('plan'));
+    }
+
+    public function testAJobThatWasChangedMeanwhileIsLaidOutAgain(): void
+    {
+        $this->readyJob();
+        $this->job('one', '60 mm');
+        $task = $this->done('/api/gangs', ['jobs' => ['one'], 'gap' => '3 mm', 'seconds' => 0.5]);
+        $revision = $this->read($this->ask('GET', '/api/jobs/one'))->integer('revision');
+        $this->read($this->ask('PATCH', '/api/jobs/one', ['revision' => $revision, 'changes' => ['width' => '70 mm'], 'transfer' => 0]));
+        $made = $this->done('/api/gangs/'.$task->string('id').'/sheets');
+        self::assertSame('failed', $made->string('state'));
+        self::assertStringContainsString('lay the sheets out again', $made->record('result')->record('errors')->string('jobs'));
+    }
+
+    public function testWhatCannotBeLaidOutIsToldAtItsField(): void
+    {
+        $this->readyJob();
+        $field = fn (array $body): array => array_keys($this->read($this->ask('POST', '/api/gangs', $body + ['jobs' => ['crew'], 'gap' => '3 mm', 'seconds' => 1]), 422)->record('errors')->stringMap());
+        self::assertSame(['gap'], $field(['gap' => 'wide']));
+        self::assertSame(['jobs'], $field(['jobs' => []]));
+        $this->read($this->ask('POST', '/api/jobs', ['id' => 'bare', 'name' => 'Bare', 'changes' => []]), 201);
+        self::assertSame(['jobs'], $field(['jobs' => ['bare']]));
+        self::assertSame(404, $this->ask('POST', '/api/gangs', ['jobs' => ['nobody'], 'gap' => '3 mm', 'seconds' => 1])->getStatusCode());
+        $task = $this->done('/api/gangs', ['jobs' => ['crew'], 'gap' => '30 cm', 'seconds' => 1]);
+        self::assertSame('failed', $task->string('state'));
+        self::assertTrue($task->record('result')->record('errors')->has('gap'));
+        self::assertSame(404, $this->ask('POST', '/api/gangs/'.$task->string('id').'/sheets')->getStatusCode());
+    }
+}

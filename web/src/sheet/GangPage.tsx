@@ -1,0 +1,208 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { api, done, got, type ProblemError, type Schemas, type Task } from '../api/client';
+import { Notice, Waiting } from '../app/Notice';
+import { SelectField, TextField } from '../measure/Field';
+import { useFormat } from '../measure/settings';
+import { GangSheets } from './GangSheets';
+
+type Gang = Schemas['GangView'];
+
+const PATIENCE = [
+  { id: '2', label: '2 seconds a kind of sheet' },
+  { id: '10', label: '10 seconds' },
+  { id: '60', label: 'a minute' },
+];
+
+/** Puts the pictures of several jobs onto as few sheets as possible: choose, lay out, look, make. */
+export function GangPage() {
+  const queries = useQueryClient();
+  const format = useFormat();
+  const [search] = useSearchParams();
+  const jobs = useQuery({ queryKey: ['jobs'], queryFn: () => got(api.GET('/api/jobs')) });
+  const [chosen, setChosen] = useState<string[]>(search.getAll('job'));
+  const [gap, setGap] = useState('3 mm');
+  const [seconds, setSeconds] = useState('2');
+  const [task, setTask] = useState<Task>();
+  const [gang, setGang] = useState<{ id: string; view: Gang }>();
+  const [making, setMaking] = useState<Task>();
+  const [made, setMade] = useState<string>();
+  const [problem, setProblem] = useState<ProblemError>();
+  const asked = useRef<AbortController>(null);
+  const errors = problem?.errors ?? {};
+  if (jobs.data === undefined) {
+    return <Waiting error={jobs.error} />;
+  }
+  const ready = jobs.data.filter((job) => job.printable);
+
+  async function layOut() {
+    setProblem(undefined);
+    setGang(undefined);
+    setMade(undefined);
+    const abort = new AbortController();
+    asked.current = abort;
+    let id = '';
+    try {
+      const view = await done<Gang>(
+        api.POST('/api/gangs', { body: { jobs: chosen, gap, seconds: Number(seconds) } }),
+        (now) => {
+          id = now.id;
+          setTask(now);
+        },
+        abort.signal,
+      );
+      setGang({ id, view });
+    } catch (e) {
+      if (!abort.signal.aborted) {
+        setProblem(e as ProblemError);
+      }
+    }
+    setTask(undefined);
+  }
+
+  async function make() {
+    if (gang === undefined) {
+      return;
+    }
+    setProblem(undefined);
+    try {
+      const sheet = await done<Schemas['SheetView']>(
+        api.POST('/api/gangs/{task}/sheets', { params: { path: { task: gang.id } } }),
+        setMaking,
+      );
+      setMade(sheet.url);
+      queries.removeQueries({ queryKey: ['job'] });
+    } catch (e) {
+      setProblem(e as ProblemError);
+    }
+    setMaking(undefined);
+  }
+
+  return (
+    <div className="grid min-h-full lg:h-full lg:grid-cols-[21rem_minmax(0,1fr)]">
+      <section aria-label="What goes on the sheets" className="overflow-auto border-rule px-5 py-4 lg:border-r">
+        <h1 className="text-2xl">Sheets</h1>
+        <p className="text-soft">Pictures of several jobs share sheets: what is printed on the same, by the same.</p>
+        {ready.length === 0 ? (
+          <p className="mt-6 text-lg">
+            No job can be printed yet.{' '}
+            <Link to="/" className="link">
+              To the jobs
+            </Link>
+          </p>
+        ) : (
+          <fieldset className="mt-3">
+            <legend className="sr-only">Jobs</legend>
+            {ready.map((job) => (
+              <label key={job.id} className="flex items-baseline gap-2 border-t border-rule py-1.5">
+                <input
+                  type="checkbox"
+                  className="size-4 accent-ink"
+                  checked={chosen.includes(job.id)}
+                  onChange={(e) =>
+                    setChosen((all) => (e.target.checked ? [...all, job.id] : all.filter((id) => id !== job.id)))
+                  }
+                />
+                <span>{job.name}</span>
+                <span className="ml-auto text-soft">{job.quantity}</span>
+              </label>
+            ))}
+          </fieldset>
+        )}
+        {errors.jobs !== undefined && (
+          <p role="alert" className="font-semibold text-hot">
+            {errors.jobs}
+          </p>
+        )}
+        <div className="mt-3 grid gap-2 border-t border-rule pt-3">
+          <TextField
+            label="Gap between two pieces"
+            value={gap}
+            error={errors.gap}
+            onChange={(e) => setGap(e.target.value)}
+          />
+          <SelectField
+            label="Look for a tighter way for"
+            options={PATIENCE}
+            value={seconds}
+            onChange={(e) => setSeconds(e.target.value)}
+          />
+          {task === undefined ? (
+            <button type="button" className="key-main" disabled={chosen.length === 0} onClick={layOut}>
+              Lay them out
+            </button>
+          ) : (
+            <>
+              <p aria-live="polite">{task.doing} …</p>
+              <progress className="w-full accent-ink" value={task.share} max={1} aria-label="How far it has come" />
+              <p className="flex gap-2">
+                <button
+                  type="button"
+                  className="key"
+                  onClick={() => api.POST('/api/tasks/{id}/enough', { params: { path: { id: task.id } } })}
+                >
+                  Take the best so far
+                </button>
+                <button type="button" className="key" onClick={() => asked.current?.abort()}>
+                  Cancel
+                </button>
+              </p>
+            </>
+          )}
+        </div>
+        {problem !== undefined && errors.jobs === undefined && errors.gap === undefined && (
+          <Notice tone="hot">{problem.message}</Notice>
+        )}
+        {gang !== undefined && (
+          <div className="mt-4 border-t border-ink pt-3">
+            {gang.view.lots.map((lot) => (
+              <div key={lot.id} className="mb-3">
+                <h2 className="font-bold">
+                  {lot.sheets.length} {lot.sheets.length === 1 ? 'sheet' : 'sheets'} of {lot.medium}
+                </h2>
+                <p className="text-sm text-soft">
+                  {lot.marking}
+                  {lot.mirrored ? ', mirrored' : ', as it reads'}
+                </p>
+                <ul className="text-sm">
+                  {lot.pieces.map((piece) => (
+                    <li key={piece.id} className="flex gap-2 border-t border-rule py-0.5">
+                      <span>
+                        {piece.count} × {piece.label}
+                      </span>
+                      <span className="ml-auto whitespace-nowrap text-soft">
+                        {format.bareLength(piece.width_mm)} × {format.length(piece.height_mm)}, 1/
+                        {Math.max(1, Math.round(1 / Math.max(piece.share, 1e-3)))} sheet
+                      </span>
+                    </li>
+                  ))}
+                </ul>
+              </div>
+            ))}
+            {made === undefined ? (
+              <button type="button" className="key-main w-full" disabled={making !== undefined} onClick={make}>
+                {making === undefined
+                  ? 'Make the sheets (PDF)'
+                  : `${making.doing}, ${Math.round(making.share * 100)} %`}
+              </button>
+            ) : (
+              <a className="key-main w-full" href={made} target="_blank" rel="noreferrer">
+                Open the sheets
+              </a>
+            )}
+          </div>
+        )}
+      </section>
+      <section aria-label="The sheets" className="min-h-[60vh] overflow-auto px-5 py-4">
+        {gang === undefined ? (
+          <p className="mx-auto mt-28 max-w-sm text-center text-soft">
+            Choose jobs and lay them out. Mirrored and unmirrored pictures never share a sheet, nor do different films.
+          </p>
+        ) : (
+          <GangSheets gang={gang.view} />
+        )}
+      </section>
+    </div>
+  );
+}
