@@ -44,6 +44,7 @@ missing_packages() {
   if [ "${WITH_TESTS:-}" = 1 ]; then
     [ -x /usr/bin/chromium ] || echo chromium
     compgen -G '/usr/bin/convert-im6*' >/dev/null || echo imagemagick
+    [ -e /usr/share/color/icc/LStar-RGB.icc ] || echo icc-profiles-free
   fi
 }
 
@@ -109,7 +110,9 @@ serve() {
     -S "$address:$port" -t public public/router.php >>"$WUBBIN_DATA/requests.log" 2>&1 &
   server=$!
   set +m
+  # However this ends, the worker ends with it.
+  trap 'kill -TERM -- "-$worker" 2>/dev/null || true' EXIT
   # The workers are the server's children: the whole group is told to stop.
-  trap 'kill -TERM -- "-$server" "-$worker" 2>/dev/null; wait "$server" 2>/dev/null || true; say "Stopped."; exit 0' INT TERM
+  trap 'kill -TERM -- "-$server" 2>/dev/null; wait "$server" 2>/dev/null || true; say "Stopped."; exit 0' INT TERM
   wait "$server"
 }

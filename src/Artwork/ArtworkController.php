@@ -72,10 +72,8 @@ final readonly class ArtworkController
         } catch (BadRecord $e) {
             throw Problem::field('bend', $e->getMessage());
         }
-        $response = new BinaryFileResponse($this->bent->preview($this->found($sha256), $bend), 200, ['Content-Type' => 'image/png', 'Content-Security-Policy' => "default-src 'none'; sandbox"], false, null, false, false);
-        $response->headers->set('Cache-Control', 'private, max-age=31536000, immutable');
 
-        return $response;
+        return new Response($this->bent->preview($this->found($sha256), $bend), 200, ['Content-Type' => 'image/png', 'Content-Security-Policy' => "default-src 'none'; sandbox", 'Cache-Control' => 'private, max-age=31536000, immutable']);
     }
 
     /** What would be taken away of a picture, to lay over its preview. */

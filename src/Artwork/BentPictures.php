@@ -10,7 +10,7 @@ use Wubbin\Core\Blank\Bend;
 use Wubbin\Http\Problem;
 use Wubbin\Storage\FileStore;
 
-/** Pictures bent for pieces that taper. Each is made once and kept beside its original. */
+/** Pictures bent for pieces that taper. */
 final readonly class BentPictures
 {
     public const PRINT_DPI = 300.0;
@@ -24,26 +24,18 @@ final readonly class BentPictures
     {
     }
 
-    /** @return string path of a PNG that fills the bend's box at 300 dpi */
+    /** @return string path of a PNG that fills the bend's box at 300 dpi; kept beside the original, so that each is made once */
     public function forPrint(Artwork $artwork, Bend $bend): string
     {
-        return $this->made($artwork, $bend, self::PRINT_DPI / 25.4, 'print');
-    }
-
-    /** @return string path of a PNG that fills the bend's box */
-    public function preview(Artwork $artwork, Bend $bend): string
-    {
-        return $this->made($artwork, $bend, self::PREVIEW_PIXELS / max($bend->box->widthMm, $bend->box->heightMm), 'look');
-    }
-
-    /** Names of a picture's bent forms have its bend in them, so that another bend is another file. */
-    private function made(Artwork $artwork, Bend $bend, float $pixelsPerMm, string $use): string
-    {
-        $name = 'bent-'.$use.'-'.hash('xxh128', $bend->toQuery()).'.png';
+        // The name has the bend in it, so that another bend is another file.
+        $name = 'bent-'.hash('xxh128', $bend->toQuery()).'.png';
         $path = $this->files->path($artwork->sha256, $name);
         if (!is_file($path)) {
             try {
-                $this->files->write($artwork->sha256, $name, fn (string $to): bool => $this->bend($artwork, $bend, $pixelsPerMm, $use, $to));
+                $pixelsPerMm = self::PRINT_DPI / 25.4;
+                $straight = $this->inFull($artwork, max(1, (int) round($bend->size->widthMm * $pixelsPerMm)));
+                $bent = self::bent($straight, $bend, $pixelsPerMm);
+                $this->files->write($artwork->sha256, $name, static fn (string $to): bool => $bent->writeImage('png:'.$to));
             } catch (\ImagickException) {
                 throw Problem::field('width', 'This picture is too large to be bent: make it smaller.');
             }
@@ -52,14 +44,23 @@ final readonly class BentPictures
         return $path;
     }
 
+    /** @return string a PNG that fills the bend's box, to look at; not kept, since every move of a picture bends it anew */
+    public function preview(Artwork $artwork, Bend $bend): string
+    {
+        try {
+            $straight = $this->raster->open($this->files->path($artwork->sha256, ReadPicture::PREVIEW), 'png');
+
+            return self::bent($straight, $bend, self::PREVIEW_PIXELS / max($bend->box->widthMm, $bend->box->heightMm))->getImageBlob();
+        } catch (\ImagickException) {
+            throw Problem::field('width', 'This picture cannot be bent: make it smaller.');
+        }
+    }
+
     /** @throws \ImagickException */
-    private function bend(Artwork $artwork, Bend $bend, float $pixelsPerMm, string $use, string $to): bool
+    private static function bent(\Imagick $image, Bend $bend, float $pixelsPerMm): \Imagick
     {
         [$degrees, $top, $bottom] = $bend->arc();
-        $width = max(1, (int) round($bend->size->widthMm * $pixelsPerMm));
-        $height = max(1, (int) round($bend->size->heightMm * $pixelsPerMm));
-        $image = $this->straight($artwork, $width, $use);
-        $image->resizeImage($width, $height, \Imagick::FILTER_LANCZOS, 1.0);
+        $image->resizeImage(max(1, (int) round($bend->size->widthMm * $pixelsPerMm)), max(1, (int) round($bend->size->heightMm * $pixelsPerMm)), \Imagick::FILTER_LANCZOS, 1.0);
         $image->setImageAlphaChannel(\Imagick::ALPHACHANNEL_SET);
         $image->setImageVirtualPixelMethod(\Imagick::VIRTUALPIXELMETHOD_TRANSPARENT);
         // An arc distortion bends about a point below; with the point above, the picture stands on its head meanwhile.
@@ -80,17 +81,15 @@ final readonly class BentPictures
             $image->setImagePage(0, 0, 0, 0);
         }
         $image->setImageDepth(8);
+        $image->setImageFormat('png');
         $image->setOption('png:compression-level', '2');
 
-        return $image->writeImage('png:'.$to);
+        return $image;
     }
 
     /** @throws \ImagickException */
-    private function straight(Artwork $artwork, int $width, string $use): \Imagick
+    private function inFull(Artwork $artwork, int $width): \Imagick
     {
-        if ('look' === $use) {
-            return $this->raster->open($this->files->path($artwork->sha256, ReadPicture::PREVIEW), 'png');
-        }
         $form = $this->files->path($artwork->sha256, $artwork->form());
         if (PictureKind::Raster === $artwork->picture()->kind) {
             return $this->raster->open($form, str_ends_with($form, '.jpg') ? 'jpeg' : 'png');
