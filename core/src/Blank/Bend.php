@@ -20,6 +20,9 @@ final readonly class Bend
     /** Beyond a whole turn it would lie on itself. */
     private const MOST = 2.0 * \M_PI;
 
+    /** Sides of a line that is bent are taken in steps of this, in mm. */
+    private const STEP_MM = 2.0;
+
     /** Straight pieces that an arc is told by: even, so that its middle is one of their ends. */
     private const STEPS = 64;
 
@@ -91,7 +94,20 @@ final readonly class Bend
      */
     public function lines(array $loops): array
     {
-        return array_map(fn (array $loop): array => array_map(fn (array $p): array => $this->point($p[0], $p[1]), $loop), $loops);
+        return array_map(function (array $loop): array {
+            $bent = [];
+            $from = $loop[count($loop) - 1];
+            foreach ($loop as $to) {
+                // A long straight side becomes an arc: points along it are bent, not only its ends.
+                $steps = max(1, (int) ceil(hypot($to[0] - $from[0], $to[1] - $from[1]) / self::STEP_MM));
+                for ($i = 1; $i <= $steps; ++$i) {
+                    $bent[] = $this->point($from[0] + ($to[0] - $from[0]) * $i / $steps, $from[1] + ($to[1] - $from[1]) * $i / $steps);
+                }
+                $from = $to;
+            }
+
+            return [] === $bent ? $loop : $bent;
+        }, $loops);
     }
 
     /**

@@ -132,6 +132,17 @@ final class TaperTest extends TestCase
         self::assertEqualsWithDelta($bend->box->heightMm, $box->size->heightMm, 0.02);
     }
 
+    /** A rectangle is told by four points; bent, it must follow the arcs and not cut across them. */
+    public function testALineIsBentBetweenItsPointsToo(): void
+    {
+        $bend = Bend::of(Size::mm(120.0, 40.0), 0.9);
+        $line = $bend->lines([[[0.0, 0.0], [120.0, 0.0], [120.0, 40.0], [0.0, 40.0]]])[0];
+        foreach ($bend->edge(0.0) as $point) {
+            self::assertLessThan(0.05, Polyline::distance($line, $point));
+        }
+        self::assertEqualsWithDelta(Polyline::area($bend->edge(0.0)), Polyline::area($line), 1.0);
+    }
+
     public function testABendSurvivesAnAddress(): void
     {
         $bend = Bend::of(Size::mm(120.0, 40.0), -0.7);
