@@ -101,7 +101,7 @@ test('a blank of one’s own gets its print area and a pocket; a picture over th
   await own.getByLabel('Print area, width').fill('280 mm');
   await own.getByRole('button', { name: 'Keep a pocket or a hole clear' }).click();
   await own.getByLabel('What is there').fill('pocket');
-  await own.getByLabel('Middle, right of centre').fill('9 cm');
+  await own.getByLabel('Right of centre').fill('9 cm');
   await own.getByLabel('Upper edge, below').fill('14 cm');
   await own.getByLabel('Wide').fill('much');
   await own.getByLabel('High').fill('13 cm');

@@ -9,17 +9,17 @@ final class UnreadableQuantity extends \InvalidArgumentException
 {
     public static function notALength(string $typed): self
     {
-        return new self(sprintf('“%s” is not a length. Write a number with mm, cm or in, such as 240 mm or 9 1/2 in.', self::shorten($typed)));
+        return new self(self::told($typed, 'a length').'Write a number with mm, cm or in, such as 240 mm or 9 1/2 in.');
     }
 
     public static function notATemperature(string $typed): self
     {
-        return new self(sprintf('“%s” is not a temperature. Write a number with C or F, such as 200 C or 400 F.', self::shorten($typed)));
+        return new self(self::told($typed, 'a temperature').'Write a number with C or F, such as 200 C or 400 F.');
     }
 
     public static function notADuration(string $typed): self
     {
-        return new self(sprintf('“%s” is not a time. Write a number with s, min or h, such as 18 s or 30 min.', self::shorten($typed)));
+        return new self(self::told($typed, 'a time').'Write a number with s, min or h, such as 18 s or 30 min.');
     }
 
     public static function outOfRange(string $what, string $least, string $most): self
@@ -27,8 +27,9 @@ final class UnreadableQuantity extends \InvalidArgumentException
         return new self(sprintf('%s must be from %s to %s.', $what, $least, $most));
     }
 
-    private static function shorten(string $typed): string
+    /** What is wrong with it; of an empty field nothing but what to write. */
+    private static function told(string $typed, string $what): string
     {
-        return mb_strlen($typed) > 40 ? mb_substr($typed, 0, 40).'…' : $typed;
+        return '' === trim($typed) ? '' : sprintf('“%s” is not %s. ', mb_strlen($typed) > 40 ? mb_substr($typed, 0, 40).'…' : $typed, $what);
     }
 }

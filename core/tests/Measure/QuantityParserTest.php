@@ -134,4 +134,10 @@ final class QuantityParserTest extends TestCase
             self::assertLessThan(200, mb_strlen($e->getMessage()));
         }
     }
+
+    public function testAnEmptyFieldIsToldWhatToWrite(): void
+    {
+        $this->expectExceptionMessageMatches('/^Write a number with mm/');
+        (new QuantityParser())->length(' ');
+    }
 }

@@ -383,7 +383,7 @@ export function BlankStage({
           )}
           {blank.diameter_mm !== null && (
             <text x={x(0)} y={bottom + 64} textAnchor="middle" fontSize={12.5} className="fill-soft">
-              unrolled: the seam is at both ends{drawing.length > 3 ? ', the handle in the dashed strips' : ''}
+              unrolled, seam at both ends{drawing.length > 3 ? ', handle dashed' : ''}
             </text>
           )}
           {taper === null ? (

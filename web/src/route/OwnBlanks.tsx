@@ -87,7 +87,7 @@ type Zone = {
 };
 
 const ZONE = [
-  ['right', 'Middle, right of centre'],
+  ['right', 'Right of centre'],
   ['below', 'Upper edge, below'],
   ['width', 'Wide'],
   ['height', 'High'],
