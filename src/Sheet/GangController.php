@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Wubbin\Sheet;
 
 use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Measure\QuantityParser;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
@@ -62,11 +65,31 @@ final readonly class GangController
     ])]
     public function make(string $task): JsonResponse
     {
+        return new JsonResponse(TaskView::of($this->tasks->add(MakeGangSheets::KIND, ['layout' => $this->laidOut($task)])), 202);
+    }
+
+    /** The cut lines of one sheet: of a lot, by their places from 0. */
+    #[Route('/api/gangs/{task}/{lot}/{sheet}/cut.svg', requirements: ['lot' => '\d{1,4}', 'sheet' => '\d{1,5}'], methods: ['GET'])]
+    public function cutLines(string $task, int $lot, int $sheet): Response
+    {
+        $of = Record::of($this->laidOut($task))->records('lots')[$lot] ?? throw Problem::notFound('There is no such sheet.');
+        $svg = GangCutSvg::draw($of, $of->records('sheets')[$sheet] ?? throw Problem::notFound('There is no such sheet.'));
+
+        return new Response($svg, 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, sprintf('cut-%d-%d.svg', $lot + 1, $sheet + 1)), 'Content-Security-Policy' => "default-src 'none'; sandbox"]);
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Problem when it is not there yet, or no longer
+     */
+    private function laidOut(string $task): array
+    {
         $layout = $this->tasks->find($task);
-        if (LayOutGang::KIND !== $layout->kind || TaskState::Done->value !== $layout->state) {
+        if (LayOutGang::KIND !== $layout->kind || TaskState::Done->value !== $layout->state || null === $layout->result) {
             throw Problem::notFound('These sheets are not laid out yet.');
         }
 
-        return new JsonResponse(TaskView::of($this->tasks->add(MakeGangSheets::KIND, ['layout' => $layout->result])), 202);
+        return $layout->result;
     }
 }

@@ -39,6 +39,19 @@ final class GangApiTest extends ShopTestCase
         self::assertTrue($lot->boolean('mirrored'));
         self::assertSame(10, array_sum(array_map(static fn (Record $sheet): int => count($sheet->records('places')), $lot->records('sheets'))));
 
+        $svg = simplexml_load_string((string) $this->ask('GET', '/api/gangs/'.$task->string('id').'/0/0/cut.svg')->getContent());
+        self::assertNotFalse($svg);
+        self::assertSame('210.000mm', (string) $svg['width']);
+        $first = $lot->records('sheets')[0]->records('places');
+        self::assertCount(count($first), $svg->path ?? []);
+        foreach ($first as $i => $place) {
+            // A rectangle's path touches its place on all four sides.
+            $points = array_map(static fn (string $pair): array => array_map(floatval(...), explode(' ', $pair)), explode('L', trim((string) ($svg->path[$i]['d'] ?? ''), 'MZ')));
+            [$xs, $ys] = [array_column($points, 0), array_column($points, 1)];
+            self::assertEqualsWithDelta([$place->number('x_mm'), $place->number('y_mm'), $place->number('width_mm'), $place->number('height_mm')], [min([\INF, ...$xs]), min([\INF, ...$ys]), max([0.0, ...$xs]) - min([\INF, ...$xs]), max([0.0, ...$ys]) - min([\INF, ...$ys])], 0.02);
+        }
+        self::assertSame(404, $this->ask('GET', '/api/gangs/'.$task->string('id').'/7/0/cut.svg')->getStatusCode());
+
         $made = $this->done('/api/gangs/'.$task->string('id').'/sheets');
         self::assertSame('done', $made->string('state'));
         $pdf = $this->ask('GET', $made->record('result')->string('url'));

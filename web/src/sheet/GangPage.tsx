@@ -200,7 +200,7 @@ export function GangPage() {
             Choose jobs and lay them out. Mirrored and unmirrored pictures never share a sheet, nor do different films.
           </p>
         ) : (
-          <GangSheets gang={gang.view} />
+          <GangSheets gang={gang.view} id={gang.id} />
         )}
       </section>
     </div>

@@ -6,11 +6,11 @@ type Lot = Gang['lots'][number];
 type Piece = Lot['pieces'][number];
 
 /** Every sheet to scale, print side up, with what fills it and what is left of it. */
-export function GangSheets({ gang }: { gang: Gang }) {
+export function GangSheets({ gang, id }: { gang: Gang; id: string }) {
   const format = useFormat();
   return (
     <ol className="flex flex-wrap gap-5">
-      {gang.lots.flatMap((lot) =>
+      {gang.lots.flatMap((lot, l) =>
         alike(lot).map(({ sheet, from, count }) => (
           <li key={`${lot.id} ${from}`} className="w-64">
             <svg
@@ -62,7 +62,10 @@ export function GangSheets({ gang }: { gang: Gang }) {
             </svg>
             <p className="mt-1 text-sm">
               <b>{count === 1 ? from + 1 : `${from + 1}–${from + count}, all alike`}</b> · {pieces(sheet)},{' '}
-              {Math.round(sheet.filled * 100)} % filled
+              {Math.round(sheet.filled * 100)} % filled ·{' '}
+              <a className="link" href={`/api/gangs/${id}/${l}/${from}/cut.svg`}>
+                cut lines
+              </a>
             </p>
           </li>
         )),
