@@ -65,7 +65,7 @@ test('an empty shop says what to do first', async ({ browser }) => {
   await film.click();
   await Promise.all([
     page.waitForResponse(
-      (r) => r.request().method() === 'PUT' && r.request().postData()?.includes('inkjet-dye') === true,
+      (r) => r.request().method() === 'POST' && r.request().postData()?.includes('inkjet-dye') === true,
     ),
     inkjet.click(),
   ]);

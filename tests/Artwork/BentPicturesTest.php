@@ -46,9 +46,9 @@ final class BentPicturesTest extends ShopTestCase
     #[DataProvider('tapers')]
     public function testEveryCrossingLiesWhereTheWallHasIt(Taper $taper): void
     {
-        [$wide, $high] = [1200, 600];
+        [$wide, $high] = [800, 400];
         $artwork = $this->service(ArtworkStore::class)->take($this->grid($wide, $high), 'grid.png');
-        $placed = Rect::mm(-60.0, 15.0, 120.0, 60.0);
+        $placed = Rect::mm(-40.0, 15.0, 80.0, 40.0);
         $bend = $taper->bend($placed) ?? throw new \LogicException('It tapers.');
         $bent = new \Imagick($this->service(BentPictures::class)->forPrint($artwork, $bend));
         $perMm = BentPictures::PRINT_DPI / 25.4;
@@ -60,8 +60,8 @@ final class BentPicturesTest extends ShopTestCase
         for ($y = self::STEP / 2; $y < $high; $y += self::STEP) {
             for ($x = self::STEP / 2; $x < $wide; $x += self::STEP) {
                 // From the wall itself, by the cone’s development: angle round it, and distance down it.
-                $angle = (($x / $wide) - 0.5) * 120.0 / $taper->radiusAt(45.0);
-                [$fx, $fy] = $taper->flat($angle, 15.0 + 60.0 * $y / $high);
+                $angle = (($x / $wide) - 0.5) * 80.0 / $taper->radiusAt(35.0);
+                [$fx, $fy] = $taper->flat($angle, 15.0 + 40.0 * $y / $high);
                 [$px, $py] = [($fx - $box->xMm) * $perMm, ($fy - $box->yMm) * $perMm];
                 [$mx, $my] = self::middleOfBlack($flat, (int) round($px), (int) round($py));
                 self::assertEqualsWithDelta($px, $mx, 1.5, "across at $x, $y");
