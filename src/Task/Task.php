@@ -29,6 +29,10 @@ class Task
     #[ORM\Column(type: 'json', nullable: true)]
     public ?array $result;
 
+    /** How often it was begun. */
+    #[ORM\Column]
+    public int $begun = 0;
+
     /** Whoever waits takes the best so far. */
     #[ORM\Column]
     public bool $enough = false;

@@ -14,8 +14,27 @@ final readonly class TaskProgress implements Progress
     {
     }
 
+    /** A step that takes longer ends the worker, in seconds: whoever decodes a file cannot be asked to stop meanwhile. */
+    private const LONGEST_STEP = 30;
+
+    /** From now on, and from every step on, the worker is ended where the next one does not come in time. */
+    public function watch(): void
+    {
+        if (\function_exists('pcntl_alarm')) {
+            pcntl_alarm(self::LONGEST_STEP);
+        }
+    }
+
+    public function unwatch(): void
+    {
+        if (\function_exists('pcntl_alarm')) {
+            pcntl_alarm(0);
+        }
+    }
+
     public function at(float $share, string $doing): void
     {
+        $this->watch();
         $until = Instant::write(new \DateTimeImmutable('+'.$this->leaseSeconds.' seconds'));
         $ours = $this->connection->executeStatement("UPDATE task SET share = ?, doing = ?, lease = ? WHERE id = ? AND worker = ? AND state = 'running'", [$share, $doing, $until, $this->id, $this->worker]);
         if (1 !== $ours) {

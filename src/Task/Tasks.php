@@ -22,6 +22,9 @@ final readonly class Tasks
     /** A worker that has said nothing for so long is taken for gone, in seconds. */
     private const LEASE = 60;
 
+    /** Whose worker ended so often in the midst of it, is not begun again. */
+    private const MOST_BEGUN = 2;
+
     /** Finished work is kept for so long, for pages that ask late. */
     private const KEPT = '-1 day';
 
@@ -78,7 +81,13 @@ final readonly class Tasks
             return false;
         }
         $task = $this->find($id);
+        if ($task->begun > self::MOST_BEGUN) {
+            $this->finish($id, $worker, TaskState::Failed, Problem::field('file', 'This takes longer than Wubbin waits, and was given up. Make the picture smaller or simpler.'));
+
+            return true;
+        }
         $progress = new TaskProgress($this->connection, $id, $worker, self::LEASE);
+        $progress->watch();
         try {
             $this->finish($id, $worker, TaskState::Done, $this->handlerOf($task->kind)->run(Record::of($task->input), $progress));
         } catch (Cancelled) {
@@ -90,6 +99,8 @@ final readonly class Tasks
             $this->finish($id, $worker, TaskState::Failed, Problem::unexpected());
 
             throw $e;
+        } finally {
+            $progress->unwatch();
         }
 
         return true;
@@ -111,7 +122,7 @@ final readonly class Tasks
             return null;
         }
         // Another worker may have been quicker.
-        $taken = $this->connection->executeStatement("UPDATE task SET state = 'running', worker = ?, lease = ? WHERE id = ? AND (state = 'waiting' OR (state = 'running' AND lease < ?))", [$worker, $until, $id, $now]);
+        $taken = $this->connection->executeStatement("UPDATE task SET state = 'running', worker = ?, lease = ?, begun = begun + 1 WHERE id = ? AND (state = 'waiting' OR (state = 'running' AND lease < ?))", [$worker, $until, $id, $now]);
 
         return 1 === $taken ? $id : null;
     }

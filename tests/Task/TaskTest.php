@@ -72,6 +72,17 @@ final class TaskTest extends ShopTestCase
         self::assertSame('done', $this->read($this->ask('GET', '/api/tasks/'.$id))->string('state'));
     }
 
+    /** A file that a decoder hangs on ends one worker after another: not for ever. */
+    public function testWorkThatWorkersEndInIsGivenUp(): void
+    {
+        $id = $this->read($this->send($this->large()), 202)->string('id');
+        $this->service(Connection::class)->executeStatement("UPDATE task SET state = 'running', worker = 'gone', begun = 2, lease = '2020-01-01T00:00:00Z' WHERE id = ?", [$id]);
+        self::assertTrue($this->service(Tasks::class)->workOnNext('two'));
+        $task = $this->read($this->ask('GET', '/api/tasks/'.$id));
+        self::assertSame('failed', $task->string('state'));
+        self::assertStringContainsString('longer than Wubbin waits', $task->record('result')->record('errors')->string('file'));
+    }
+
     public function testWorkOfAWorkerThatIsThereIsLeftToIt(): void
     {
         $id = $this->read($this->send($this->large()), 202)->string('id');
