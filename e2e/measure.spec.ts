@@ -77,6 +77,14 @@ test('a tapered mug: bent on the drawing, turned, on its sheet, with a template'
   await page.getByRole('button', { name: 'Take back' }).click();
   await expect(bent).toHaveAttribute('href', before ?? '');
 
+  // Far too wide to be bent: told, and taken back, with nothing lying over the page.
+  await line(page, 'Picture').click();
+  await page.getByLabel('Width').fill('1900 mm');
+  await page.getByLabel('Width').press('Enter');
+  await expect(page.getByRole('region', { name: 'Checks', exact: true })).toContainText('cannot be bent');
+  await page.getByRole('button', { name: 'Take back' }).click();
+  await expect(bent).toHaveAttribute('href', before ?? '');
+
   const template = await page.request.get('/api/jobs/tasting-cups/template.pdf');
   expect((await template.body()).toString('latin1', 0, 5)).toBe('%PDF-');
   await page.getByRole('button', { name: 'Make the sheet (PDF)' }).click();

@@ -45,7 +45,7 @@ final readonly class ArtworkController
     {
         $file = Upload::of($request, 'file');
         if ($this->store->takesLong($file->getPathname())) {
-            $task = $this->tasks->add(TakePicture::KIND, ['parked' => $this->files->park($file->getPathname()), 'name' => $file->getClientOriginalName()]);
+            $task = $this->tasks->add(TakePicture::kind(), ['parked' => $this->files->park($file->getPathname()), 'name' => $file->getClientOriginalName()]);
 
             return new JsonResponse(TaskView::of($task), 202);
         }
@@ -131,7 +131,7 @@ final readonly class ArtworkController
         $artwork = $this->found($sha256);
         $tolerance = self::tolerance((string) $body->number('tolerance'));
         if (PictureKind::Raster === $artwork->picture()->kind && $this->store->takesLong($this->files->path($sha256, $artwork->form()))) {
-            return new JsonResponse(TaskView::of($this->tasks->add(TakeBackgroundAway::KIND, ['sha256' => $sha256, 'tolerance' => $tolerance, 'islands' => $body->boolean('islands')])), 202);
+            return new JsonResponse(TaskView::of($this->tasks->add(TakeBackgroundAway::kind(), ['sha256' => $sha256, 'tolerance' => $tolerance, 'islands' => $body->boolean('islands')])), 202);
         }
 
         return new JsonResponse(ArtworkView::of($this->remover->remove($artwork, $tolerance, $body->boolean('islands'))), 201);

@@ -12,15 +12,13 @@ use Wubbin\Task\TaskHandler;
 /** Takes the background of a large picture away. */
 final readonly class TakeBackgroundAway implements TaskHandler
 {
-    public const KIND = 'take-background-away';
-
     public function __construct(private ArtworkStore $store, private BackgroundRemover $remover)
     {
     }
 
-    public function kind(): string
+    public static function kind(): string
     {
-        return self::KIND;
+        return 'take-background-away';
     }
 
     public function run(Record $input, Progress $progress): ArtworkView

@@ -12,15 +12,13 @@ use Wubbin\Task\TaskHandler;
 /** Takes in a large picture. */
 final readonly class TakePicture implements TaskHandler
 {
-    public const KIND = 'take-picture';
-
     public function __construct(private ArtworkStore $store, private FileStore $files)
     {
     }
 
-    public function kind(): string
+    public static function kind(): string
     {
-        return self::KIND;
+        return 'take-picture';
     }
 
     public function run(Record $input, Progress $progress): ArtworkView

@@ -11,7 +11,7 @@ use Wubbin\Core\Blank\Condition;
 use Wubbin\Core\Route\Catalogue;
 
 /** A kind of blank with what can be chosen of it; the first of each is usual. */
-#[OA\Schema(required: ['id', 'label', 'sizes', 'materials', 'conditions', 'sides'])]
+#[OA\Schema(required: ['id', 'label', 'sizes', 'materials', 'conditions', 'sides', 'traced_sides'])]
 final readonly class BlankOption
 {
     /**
@@ -19,6 +19,7 @@ final readonly class BlankOption
      * @param list<Option>     $materials
      * @param list<Option>     $conditions
      * @param list<Option>     $sides
+     * @param list<Option>     $traced_sides
      */
     private function __construct(
         #[OA\Property]
@@ -33,6 +34,8 @@ final readonly class BlankOption
         public array $conditions,
         #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))]
         public array $sides,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class), description: 'Those whose outline can be traced from a photo; none of what is round')]
+        public array $traced_sides,
     ) {
     }
 
@@ -45,7 +48,8 @@ final readonly class BlankOption
             array_values(array_map(SizeOption::of(...), $kind->with($own)->sizes)),
             array_map(static fn (string $id): Option => new Option($id, $catalogue->materials[$id]->label), $kind->materials),
             array_map(static fn (Condition $condition): Option => new Option($condition->value, $condition->label()), $kind->conditions),
-            array_map(static fn (string $id, string $label): Option => new Option($id, $label), array_keys($kind->sides), array_values($kind->sides)),
+            Option::all($kind->sides),
+            Option::all($kind->tracedSides()),
         );
     }
 }

@@ -16,4 +16,14 @@ final readonly class Option
         public string $label,
     ) {
     }
+
+    /**
+     * @param array<string, string> $labels by id
+     *
+     * @return list<self>
+     */
+    public static function all(array $labels): array
+    {
+        return array_map(static fn (string $id, string $label): self => new self($id, $label), array_keys($labels), array_values($labels));
+    }
 }

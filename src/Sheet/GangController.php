@@ -39,7 +39,6 @@ final readonly class GangController
         new OA\Property(property: 'seconds', type: 'number', description: 'That may be spent on each kind of sheet'),
     ], type: 'object')), responses: [
         new OA\Response(response: 202, description: 'The work of laying them out, whose result are the sheets', content: new OA\JsonContent(ref: TaskView::class)),
-        new OA\Response(response: 200, description: 'What that result is like; never answered itself', content: new OA\JsonContent(ref: GangView::class)),
         new OA\Response(response: 422, description: 'Jobs that cannot be printed yet, or a gap that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
     ])]
     public function layOut(Request $request): JsonResponse
@@ -54,7 +53,7 @@ final readonly class GangController
         // What stands against it is told at once, not after waiting for a turn.
         $this->gangs->plans($jobs);
 
-        return new JsonResponse(TaskView::of($this->tasks->add(LayOutGang::KIND, ['jobs' => $jobs, 'gap_mm' => $gap->mm, 'seconds' => min(self::MOST_SECONDS, max(self::LEAST_SECONDS, $body->number('seconds')))])), 202);
+        return new JsonResponse(TaskView::of($this->tasks->add(LayOutGang::kind(), ['jobs' => $jobs, 'gap_mm' => $gap->mm, 'seconds' => min(self::MOST_SECONDS, max(self::LEAST_SECONDS, $body->number('seconds')))])), 202);
     }
 
     /** Making the sheets freezes the plans of all the jobs on them. */
@@ -65,7 +64,7 @@ final readonly class GangController
     ])]
     public function make(string $task): JsonResponse
     {
-        return new JsonResponse(TaskView::of($this->tasks->add(MakeGangSheets::KIND, ['layout' => $this->laidOut($task)])), 202);
+        return new JsonResponse(TaskView::of($this->tasks->add(MakeGangSheets::kind(), ['layout' => $this->laidOut($task)])), 202);
     }
 
     /** The cut lines of one sheet: of a lot, by their places from 0. */
@@ -86,7 +85,7 @@ final readonly class GangController
     private function laidOut(string $task): array
     {
         $layout = $this->tasks->find($task);
-        if (LayOutGang::KIND !== $layout->kind || TaskState::Done->value !== $layout->state || null === $layout->result) {
+        if (LayOutGang::kind() !== $layout->kind || TaskState::Done->value !== $layout->state || null === $layout->result) {
             throw Problem::notFound('These sheets are not laid out yet.');
         }
 

@@ -58,16 +58,7 @@ final readonly class GangPdf
         foreach ($sheet->records('places') as $place) {
             $this->piece($pdf, $lot->pictures[$place->string('piece')], $place, $artworks);
         }
-        $pdf->setFont(self::FONT, '', 7.0);
-        $pdf->setLineStyle(['width' => 0.15, 'dash' => 0, 'color' => [0, 0, 0]]);
-        [$left, $foots] = [$lot->marking->marginMm, $size->heightMm - $lot->marking->marginMm - GangLot::STRIP_MM];
-        [$from, $to] = [$left + 22.0, $left + 22.0 + SheetLayout::CHECK_BAR_MM];
-        $pdf->Text($left, $foots + 4.0, '↑ this way up');
-        $pdf->Line($from, $foots + 6.0, $to, $foots + 6.0);
-        $pdf->Line($from, $foots + 4.5, $from, $foots + 7.5);
-        $pdf->Line($to, $foots + 4.5, $to, $foots + 7.5);
-        $pdf->Text($to + 1.0, $foots + 4.0, '100 mm');
-        $pdf->Text($left, $foots + 9.5, $foot.' · '.implode(', ', self::namesOn($lot, $sheet)));
+        $this->sheets->marks($pdf, SheetLayout::strip($lot->printable(), false, $foot.' · '.implode(', ', self::namesOn($lot, $sheet))));
     }
 
     /** @return list<string> what is on a sheet, each once */

@@ -12,15 +12,13 @@ use Wubbin\Task\TaskHandler;
 /** Lays jobs out on sheets together, for as long as it is given. */
 final readonly class LayOutGang implements TaskHandler
 {
-    public const KIND = 'lay-out-gang';
-
     public function __construct(private GangDesk $gangs)
     {
     }
 
-    public function kind(): string
+    public static function kind(): string
     {
-        return self::KIND;
+        return 'lay-out-gang';
     }
 
     public function run(Record $input, Progress $progress): GangView

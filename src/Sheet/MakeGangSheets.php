@@ -13,15 +13,13 @@ use Wubbin\Task\TaskHandler;
 /** Makes the sheets of jobs that were laid out together. */
 final readonly class MakeGangSheets implements TaskHandler
 {
-    public const KIND = 'make-gang-sheets';
-
     public function __construct(private GangDesk $gangs, private PrintedSheets $sheets)
     {
     }
 
-    public function kind(): string
+    public static function kind(): string
     {
-        return self::KIND;
+        return 'make-gang-sheets';
     }
 
     public function run(Record $input, Progress $progress): SheetView

@@ -13,15 +13,13 @@ use Wubbin\Task\TaskHandler;
 /** Makes the sheets of a job whose pictures must be bent first. */
 final readonly class MakeSheet implements TaskHandler
 {
-    public const KIND = 'make-sheet';
-
     public function __construct(private JobDesk $desk, private PrintedSheets $sheets)
     {
     }
 
-    public function kind(): string
+    public static function kind(): string
     {
-        return self::KIND;
+        return 'make-sheet';
     }
 
     public function run(Record $input, Progress $progress): SheetView

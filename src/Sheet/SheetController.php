@@ -34,7 +34,7 @@ final readonly class SheetController
     {
         $plan = $this->desk->plan($this->desk->find($id)->job());
         if ($plan->printable() && $this->sheets->takesLong($plan)) {
-            return new JsonResponse(TaskView::of($this->tasks->add(MakeSheet::KIND, ['job' => $id, 'plan' => $plan->id()])), 202);
+            return new JsonResponse(TaskView::of($this->tasks->add(MakeSheet::kind(), ['job' => $id, 'plan' => $plan->id()])), 202);
         }
 
         return new JsonResponse(SheetView::of($this->sheets->make($plan)), 201);

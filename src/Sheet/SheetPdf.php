@@ -83,6 +83,16 @@ final readonly class SheetPdf
         }
     }
 
+    /** @param list<Mark> $marks */
+    public function marks(BarePdf $pdf, array $marks): void
+    {
+        $pdf->setFont(self::FONT, '', self::FONT_PT);
+        $pdf->setLineStyle(['width' => self::HAIRLINE_MM, 'color' => [0, 0, 0]]);
+        foreach ($marks as $mark) {
+            $this->mark($pdf, $mark, $mark->text);
+        }
+    }
+
     private function keep(BarePdf $pdf, string $path): void
     {
         $temporary = $path.'.'.bin2hex(random_bytes(4)).'.part';

@@ -12,7 +12,8 @@ use Wubbin\Http\Problem;
 #[AutoconfigureTag('wubbin.task')]
 interface TaskHandler
 {
-    public function kind(): string;
+    /** What the list of work calls it. */
+    public static function kind(): string;
 
     /**
      * @return object what the page is told, as it is written as JSON

@@ -6,8 +6,9 @@ namespace Wubbin\Task;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
-use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
+use Symfony\Component\DependencyInjection\Attribute\AutowireLocator;
 use Symfony\Component\Uid\Uuid;
+use Symfony\Contracts\Service\ServiceProviderInterface;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Http\Problem;
 use Wubbin\Storage\FileStore;
@@ -28,13 +29,13 @@ final readonly class Tasks
     /** Finished work is kept for so long, for pages that ask late. */
     private const KEPT = '-1 day';
 
-    /** @param iterable<TaskHandler> $handlers */
+    /** @param ServiceProviderInterface<TaskHandler> $handlers by their kind; only the one that is wanted is made */
     public function __construct(
         private EntityManagerInterface $entities,
         private Connection $connection,
         private FileStore $files,
-        #[AutowireIterator('wubbin.task')]
-        private iterable $handlers,
+        #[AutowireLocator('wubbin.task', defaultIndexMethod: 'kind')]
+        private ServiceProviderInterface $handlers,
     ) {
     }
 
@@ -89,7 +90,7 @@ final readonly class Tasks
         $progress = new TaskProgress($this->connection, $id, $worker, self::LEASE);
         $progress->watch();
         try {
-            $this->finish($id, $worker, TaskState::Done, $this->handlerOf($task->kind)->run(Record::of($task->input), $progress));
+            $this->finish($id, $worker, TaskState::Done, $this->handlers->get($task->kind)->run(Record::of($task->input), $progress));
         } catch (Cancelled) {
             // It says so already.
         } catch (Problem $problem) {
@@ -130,16 +131,5 @@ final readonly class Tasks
     private function finish(string $id, string $worker, TaskState $state, object $result): void
     {
         $this->connection->executeStatement("UPDATE task SET state = ?, share = 1, result = ?, lease = NULL WHERE id = ? AND worker = ? AND state = 'running'", [$state->value, json_encode($result, \JSON_THROW_ON_ERROR), $id, $worker]);
-    }
-
-    private function handlerOf(string $kind): TaskHandler
-    {
-        foreach ($this->handlers as $handler) {
-            if ($handler->kind() === $kind) {
-                return $handler;
-            }
-        }
-
-        throw new \LogicException('Nobody does '.$kind.'.');
     }
 }

@@ -117,7 +117,7 @@ final class TaskTest extends ShopTestCase
     {
         $tasks = $this->service(Tasks::class);
         $parked = $this->service(FileStore::class)->park($this->large());
-        $tasks->add(TakePicture::KIND, ['parked' => $parked, 'name' => 'large.png']);
+        $tasks->add(TakePicture::kind(), ['parked' => $parked, 'name' => 'large.png']);
         self::assertTrue($tasks->workOnNext('one'));
         self::assertSame('large.png', $this->rows('/api/pictures')[0]->record('picture')->string('name'));
     }

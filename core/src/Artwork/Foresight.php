@@ -37,11 +37,18 @@ final readonly class Foresight
     {
         $parts = [];
         foreach ($palette->colours as [$colour, $share]) {
-            [$seen, $difference, $fate] = self::fate($colour, $cloth);
-            $parts[] = ['colour' => $colour, 'seen' => $seen, 'share' => $share, 'difference' => $difference, 'fate' => $fate];
+            $parts[] = self::part($colour, $share, $cloth);
         }
 
         return new self($parts);
+    }
+
+    /** @return array{colour: Colour, seen: Colour, share: float, difference: float, fate: Fate} */
+    private static function part(Colour $colour, float $share, Colour $cloth): array
+    {
+        [$seen, $difference, $fate] = self::fate($colour, $cloth);
+
+        return ['colour' => $colour, 'seen' => $seen, 'share' => $share, 'difference' => $difference, 'fate' => $fate];
     }
 
     /** @return array{Colour, float, Fate} what is seen of a colour, how far off that is in CIEDE2000, and what that makes of it */
@@ -67,14 +74,9 @@ final readonly class Foresight
     public static function overPattern(Palette $palette, Colour $first, Colour $second, float $share): self
     {
         $parts = [];
-        $on = self::of($palette, $second)->parts;
-        foreach (self::of($palette, $first)->parts as $part) {
-            foreach ($on as $other) {
-                if ($other['colour'] === $part['colour']) {
-                    $parts[] = ['share' => $part['share'] * (1.0 - $share)] + $part;
-                    $parts[] = ['share' => $other['share'] * $share] + $other;
-                }
-            }
+        foreach ($palette->colours as [$colour, $of]) {
+            $parts[] = self::part($colour, $of * (1.0 - $share), $first);
+            $parts[] = self::part($colour, $of * $share, $second);
         }
         usort($parts, static fn (array $a, array $b): int => $b['share'] <=> $a['share']);
 

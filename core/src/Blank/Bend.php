@@ -38,13 +38,18 @@ final readonly class Bend
      */
     public static function of(Size $size, float $angle): self
     {
-        if (0.0 === $angle || abs($angle) > self::MOST || abs($size->widthMm / $angle) <= $size->heightMm / 2.0) {
+        if (!self::can($size, $angle)) {
             throw BadRecord::at('bend', 'A picture cannot be bent like this.');
         }
         $raw = new self($size, $angle, 0.0, 0.0, $size);
         $box = Polyline::box($raw->edge(0.0));
 
         return new self($size, $angle, $box->xMm, $box->yMm, $box->size);
+    }
+
+    public static function can(Size $size, float $angle): bool
+    {
+        return 0.0 !== $angle && abs($angle) <= self::MOST && abs($size->widthMm / $angle) > $size->heightMm / 2.0;
     }
 
     /**

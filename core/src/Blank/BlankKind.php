@@ -57,6 +57,12 @@ final readonly class BlankKind
         );
     }
 
+    /** @return array<string, string> the sides whose outline can be traced from a photo of it lying flat, in words by id */
+    public function tracedSides(): array
+    {
+        return $this->shape->isRound() ? [] : array_filter($this->sides, static fn (string $id): bool => !str_ends_with($id, BlankSize::SLEEVE), \ARRAY_FILTER_USE_KEY);
+    }
+
     /** @param array<string, BlankSize> $own sizes of a shop's own; those that are like one of these come after them */
     public function with(array $own): self
     {

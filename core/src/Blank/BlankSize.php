@@ -21,7 +21,8 @@ final readonly class BlankSize
 {
     public const SMALLEST_MM = 10.0;
     public const LARGEST_MM = 2000.0;
-    private const SLEEVE = 'sleeve';
+    /** What ids of sleeves end in. */
+    public const SLEEVE = 'sleeve';
     private const NO_ROOM = 'So small, nothing of its print area is left: copy a smaller one.';
 
     /**
@@ -81,6 +82,9 @@ final readonly class BlankSize
     public function copiedAs(Record $own): self
     {
         $measures = $this->measures;
+        if ($own->has('outlines') && $this->shape->isRound()) {
+            throw BadRecord::at('like', 'What is round is measured, not traced.');
+        }
         $needed = $own->has('outlines') ? [] : $this->shape->measures();
         foreach ($needed as $name) {
             $mm = $own->number($name);

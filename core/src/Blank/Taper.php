@@ -133,6 +133,8 @@ final readonly class Taper
      * How a picture there is bent, so that what is level in it stays level on the piece, and what is upright upright.
      *
      * @param Rect $placed its width along the wall, at the middle of its height; its upper edge along the wall from the rim
+     *
+     * @return Bend|null null of a cylinder, and where it reaches past the apex or more than once round it
      */
     public function bend(Rect $placed): ?Bend
     {
@@ -142,6 +144,6 @@ final readonly class Taper
         }
         $radius = $this->radiusAt($placed->yMm + $placed->size->heightMm / 2.0);
 
-        return $radius <= 0.0 ? null : Bend::of($placed->size, $placed->size->widthMm / $radius * $lean);
+        return $radius <= 0.0 || !Bend::can($placed->size, $placed->size->widthMm / $radius * $lean) ? null : Bend::of($placed->size, $placed->size->widthMm / $radius * $lean);
     }
 }

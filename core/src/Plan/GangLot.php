@@ -11,13 +11,11 @@ use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Sheet\Gang\Gang;
 use Wubbin\Core\Sheet\Gang\GangPiece;
+use Wubbin\Core\Sheet\SheetLayout;
 
 /** Pictures of several jobs that may share a sheet: the same medium, printed by the same, and all mirrored or none. */
 final readonly class GangLot
 {
-    /** Room along the foot of a sheet for what must be read and not transferred, in mm. */
-    public const STRIP_MM = 15.0;
-
     /** @param non-empty-array<string, GangPicture> $pictures by the id of their piece */
     private function __construct(public string $id, public Medium $medium, public Marking $marking, public bool $mirrored, public array $pictures)
     {
@@ -56,13 +54,19 @@ final readonly class GangLot
         return $this->medium->paper->size();
     }
 
-    /** What of the page pieces may lie on: the printer's margins off, and the strip. */
-    public function room(): Rect
+    /** The page but for the printer's margins. */
+    public function printable(): Rect
     {
         $page = $this->page();
         $margin = $this->marking->marginMm;
 
-        return Rect::mm($margin, $margin, max(0.0, $page->widthMm - 2.0 * $margin), max(0.0, $page->heightMm - 2.0 * $margin - self::STRIP_MM));
+        return Rect::mm($margin, $margin, $page->widthMm - 2.0 * $margin, $page->heightMm - 2.0 * $margin);
+    }
+
+    /** What of it pieces may lie on: the strip of marks off. */
+    public function room(): Rect
+    {
+        return SheetLayout::room($this->printable());
     }
 
     /** @param callable(int, int): bool $goOn told how often it was tried, and how many sheets the best so far has; false takes that */

@@ -343,7 +343,7 @@ final readonly class Setup
         return SheetLayout::fit($this->bend->box ?? $this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->trim(), $this->stack->mirrored(), $this->sheetLabel(), 'none' !== ($this->ways->options['guide']->id ?? ''), $this->trimLine(), $this->holeDots());
     }
 
-    /** @return list<array{float, float}> middles of the holes that the picture covers, in mm from its upper left corner */
+    /** @return list<array{float, float}> middles of the holes that the picture covers, in mm from the upper left corner of what is printed */
     private function holeDots(): array
     {
         $placed = $this->placed;
@@ -351,7 +351,7 @@ final readonly class Setup
         foreach ($this->size->zonesOn($this->transfer->sideId) as $zone) {
             [$x, $y] = $zone->middle();
             if ($zone->hole && null !== $placed?->overlap($zone->rect)) {
-                $dots[] = [$x - $placed->xMm, $y - $placed->yMm];
+                $dots[] = null === $this->bend ? [$x - $placed->xMm, $y - $placed->yMm] : $this->bend->point($x - $placed->xMm, $y - $placed->yMm);
             }
         }
 

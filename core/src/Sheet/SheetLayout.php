@@ -74,7 +74,7 @@ final readonly class SheetLayout implements \JsonSerializable
         return null;
     }
 
-    /** @return non-empty-list<non-empty-list<array{float, float}>> closed lines to cut along, on the page: its box where there are none others */
+    /** @return non-empty-list<non-empty-list<array{float, float}>> closed lines to cut along, on the page: its box where none is drawn */
     public function cutLines(): array
     {
         foreach ($this->marks as $mark) {
@@ -124,7 +124,8 @@ final readonly class SheetLayout implements \JsonSerializable
         return new Mark(MarkKind::Dot, Rect::mm(($mirrored ? $place->right() - $middle[0] : $place->xMm + $middle[0]) - self::DOT_MM / 2.0, $place->yMm + $middle[1] - self::DOT_MM / 2.0, self::DOT_MM, self::DOT_MM));
     }
 
-    private static function room(Rect $printable, bool $beside): Rect
+    /** What pictures may lie on: the strip of marks off, below or beside. */
+    public static function room(Rect $printable, bool $beside = false): Rect
     {
         return Rect::mm(
             $printable->xMm,
@@ -139,7 +140,7 @@ final readonly class SheetLayout implements \JsonSerializable
      *
      * @return list<Mark>
      */
-    private static function strip(Rect $printable, bool $beside, string $name): array
+    public static function strip(Rect $printable, bool $beside, string $name): array
     {
         // Along the strip: the arrow, the bar, then the name in what is left; `place` lays a run of it down.
         $length = $beside ? $printable->size->heightMm : $printable->size->widthMm;

@@ -13,6 +13,7 @@ use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Polyline;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
+use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Sheet\SheetLayout;
 use Wubbin\Core\Tests\Orchard;
 
@@ -173,6 +174,17 @@ final class TaperTest extends TestCase
         self::assertGreaterThan(90, count($plan->sheet->marks[0]->lines[0] ?? []));
         self::assertStringContainsString('at the rim', Orchard::decision($plan, 'blank')->because->text);
         self::assertEqualsWithDelta(2.0 * \M_PI * Taper::across(90.0, 62.0, 110.0)->radiusAt(12.0 + 47.5), $plan->size->widthMm, 0.01, 'round as it is at the middle of the picture');
+    }
+
+    /** Nobody is kept from a job by a size that was typed: the plan is there, and says what is wrong. */
+    #[TestWith([2000.0, 12.0])]
+    #[TestWith([120.0, 900.0])]
+    public function testAPictureThatCannotBeBentIsToldOf(float $width, float $below): void
+    {
+        $plan = Orchard::plan(Orchard::jobOf('laser-ceramic', ['blank' => ['size' => 'mug-tapered'], 'placement' => ['side_mm' => $width, 'below_mm' => $below]]));
+        self::assertNull($plan->bend);
+        self::assertFalse($plan->printable());
+        self::assertSame(Severity::Impossible, Orchard::check($plan, 'picture.bend')?->severity);
     }
 
     public function testABentPictureThatIsTooLargeIsToldAWidthThatFits(): void

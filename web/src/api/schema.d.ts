@@ -869,6 +869,8 @@ export interface components {
             materials: components["schemas"]["Option"][];
             conditions: components["schemas"]["Option"][];
             sides: components["schemas"]["Option"][];
+            /** @description Those whose outline can be traced from a photo; none of what is round */
+            traced_sides: components["schemas"]["Option"][];
         };
         /** @description Everything the page offers to choose from, and how large an upload may be. */
         CatalogueView: {
@@ -3260,15 +3262,6 @@ export interface operations {
             };
         };
         responses: {
-            /** @description What that result is like; never answered itself */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["GangView"];
-                };
-            };
             /** @description The work of laying them out, whose result are the sheets */
             202: {
                 headers: {

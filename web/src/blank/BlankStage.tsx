@@ -1,22 +1,14 @@
-import {
-  type CSSProperties,
-  type KeyboardEvent,
-  type PointerEvent,
-  type ReactNode,
-  useEffect,
-  useId,
-  useRef,
-  useState,
-} from 'react';
+import { type KeyboardEvent, type PointerEvent, useEffect, useId, useRef, useState } from 'react';
 import type { Part } from '../api/client';
 import { Appearances, type Shown } from '../artwork/Appearances';
 import { changes, Gloss, Worn } from '../artwork/Worn';
 import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
-import { Bent } from './Bent';
 import { ClothPattern } from './Cloth';
 import { Dimension } from './Dimension';
 import { KeptClear } from './KeptClear';
+import { contrasting, onCloth } from './onCloth';
+import { PictureOn } from './PictureOn';
 import { RoundFront } from './RoundFront';
 import { scaleLabel, useSize } from './useSize';
 
@@ -48,10 +40,9 @@ export function BlankStage({
   const grip = useRef<{ x: number; y: number; id: number }>(null);
   const settle = useRef<number>(undefined);
   const { placed, blank } = plan;
-  const [filter, second, cloth, where, shine] = [useId(), useId(), useId(), useId(), useId()];
+  const [filter, second, cloth, where, shine, stage] = [useId(), useId(), useId(), useId(), useId(), useId()];
   const { pattern } = job.blank;
   const onSecond = seen.shown?.id === 'worn' ? (plan.look?.on_second ?? null) : null;
-  const drawnBy = changes(seen.shown) ? `url(#${filter})` : undefined;
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new plan has taken the move in
   useEffect(
@@ -146,6 +137,10 @@ export function BlankStage({
           aria-label="The blank to scale"
           role="application"
         >
+          {/* A picture larger than the stage must not lie over the rest of the page, nor take its clicks. */}
+          <clipPath id={stage}>
+            <rect width={width} height={height} />
+          </clipPath>
           {seen.shown !== undefined && <Worn id={filter} as={seen.shown} perMm={scale} />}
           {seen.shown?.gloss && <Gloss id={shine} />}
           {pattern != null && (
@@ -229,6 +224,7 @@ export function BlankStage({
             // biome-ignore lint/a11y/useSemanticElements: a thing on a drawing has no element of its own
             <g
               key={other.at}
+              clipPath={`url(#${stage})`}
               style={onCloth(job.blank.colour)}
               role="button"
               tabIndex={0}
@@ -237,39 +233,16 @@ export function BlankStage({
               onClick={() => onPick(other.at)}
               onKeyDown={(e) => e.key === 'Enter' && onPick(other.at)}
             >
-              {other.bent !== null && taper?.apex_mm != null && (
-                <Bent
-                  bent={other.bent}
-                  apex={taper.apex_mm}
-                  right={other.placed.x_mm + other.placed.width_mm / 2}
-                  down={0}
-                  sha256={other.artwork?.sha256}
-                  filter={undefined}
-                  x={x}
-                  y={y}
-                  scale={scale}
-                />
-              )}
-              {other.artwork !== null && other.bent === null && (
-                <image
-                  href={`/api/artwork/${other.artwork.sha256}/preview`}
-                  x={x(other.placed.x_mm)}
-                  y={y(other.placed.y_mm)}
-                  width={other.placed.width_mm * scale}
-                  height={other.placed.height_mm * scale}
-                  preserveAspectRatio="none"
-                />
-              )}
-              <rect
-                x={x(other.placed.x_mm)}
-                y={y(other.placed.y_mm)}
-                width={other.placed.width_mm * scale}
-                height={other.placed.height_mm * scale}
-                fill="transparent"
-                visibility={other.bent === null ? undefined : 'hidden'}
-                stroke="var(--c-ink)"
-                strokeWidth={0.8}
-                strokeDasharray="6 3"
+              <PictureOn
+                bent={other.bent}
+                apex={taper?.apex_mm}
+                rect={other.placed}
+                down={0}
+                sha256={other.artwork?.sha256}
+                edge="stroke-ink [stroke-dasharray:6_3] [stroke-width:0.8]"
+                x={x}
+                y={y}
+                scale={scale}
               />
               <text
                 x={x(other.placed.x_mm) + 4}
@@ -287,6 +260,7 @@ export function BlankStage({
           {rect !== null && (
             // biome-ignore lint/a11y/useSemanticElements: a movable thing on a drawing has no element of its own
             <g
+              clipPath={`url(#${stage})`}
               style={onCloth(job.blank.colour)}
               role="button"
               tabIndex={0}
@@ -298,71 +272,28 @@ export function BlankStage({
               onPointerUp={onPointerUp}
               onPointerCancel={onPointerUp}
             >
-              {plan.bent !== null && taper?.apex_mm != null && (
-                <Bent
-                  bent={plan.bent}
-                  apex={taper.apex_mm}
-                  right={rect.x_mm + rect.width_mm / 2}
-                  down={moved.y}
-                  sha256={view.artwork?.sha256}
-                  filter={drawnBy}
-                  x={x}
-                  y={y}
-                  scale={scale}
-                />
-              )}
-              {view.artwork !== null && plan.bent === null && (
-                <image
-                  href={`/api/artwork/${view.artwork.sha256}/preview`}
-                  x={x(rect.x_mm)}
-                  y={y(rect.y_mm)}
-                  width={rect.width_mm * scale}
-                  height={rect.height_mm * scale}
-                  preserveAspectRatio="none"
-                  filter={drawnBy}
-                />
-              )}
-              {view.artwork !== null && onSecond !== null && (
-                <g mask={`url(#${where})`}>
-                  <image
-                    href={`/api/artwork/${view.artwork.sha256}/preview`}
-                    x={x(rect.x_mm)}
-                    y={y(rect.y_mm)}
-                    width={rect.width_mm * scale}
-                    height={rect.height_mm * scale}
-                    preserveAspectRatio="none"
-                    filter={`url(#${second})`}
-                  />
-                </g>
-              )}
-              {seen.shown?.gloss && plan.bent === null && (
-                <rect
-                  x={x(rect.x_mm)}
-                  y={y(rect.y_mm)}
-                  width={rect.width_mm * scale}
-                  height={rect.height_mm * scale}
-                  fill={`url(#${shine})`}
-                />
-              )}
-              {plan.bent === null && (
-                <rect
-                  x={x(rect.x_mm)}
-                  y={y(rect.y_mm)}
-                  width={rect.width_mm * scale}
-                  height={rect.height_mm * scale}
-                  fill="transparent"
-                  className="stroke-face"
-                  strokeWidth={1.2}
-                />
-              )}
+              <PictureOn
+                bent={plan.bent}
+                apex={taper?.apex_mm}
+                rect={rect}
+                down={moved.y}
+                sha256={view.artwork?.sha256}
+                filter={changes(seen.shown) ? `url(#${filter})` : undefined}
+                second={onSecond === null ? undefined : { filter: `url(#${second})`, mask: `url(#${where})` }}
+                shine={seen.shown?.gloss ? `url(#${shine})` : undefined}
+                edge="stroke-face [stroke-width:1.2]"
+                x={x}
+                y={y}
+                scale={scale}
+              />
             </g>
           )}
           {rect !== null && (
             <g className="pointer-events-none">
-              <OnCloth cloth={job.blank.colour}>
+              <g style={onCloth(job.blank.colour)}>
                 <Dimension
                   from={[x(rect.x_mm), y(rect.y_mm + rect.height_mm) + (plan.bent === null ? 20 : 26)]}
-                  to={[x(rect.x_mm + rect.width_mm), y(rect.y_mm + rect.height_mm) + 20]}
+                  to={[x(rect.x_mm + rect.width_mm), y(rect.y_mm + rect.height_mm) + (plan.bent === null ? 20 : 26)]}
                   label={format.length(rect.width_mm)}
                   strong
                 />
@@ -378,7 +309,7 @@ export function BlankStage({
                     label={`${format.bareLength(rect.y_mm)} below ${blank.from}`}
                   />
                 )}
-              </OnCloth>
+              </g>
             </g>
           )}
           {blank.diameter_mm !== null && (
@@ -419,24 +350,4 @@ export function BlankStage({
       )}
     </div>
   );
-}
-
-/** Lines that lie on the cloth take colours that show on it, whatever the page's theme. */
-function OnCloth({ cloth, children }: { cloth: string; children: ReactNode }) {
-  return <g style={onCloth(cloth)}>{children}</g>;
-}
-
-const onCloth = (cloth: string) =>
-  ({
-    '--c-ink': contrasting(cloth),
-    '--c-ground': cloth,
-    '--c-face': isLight(cloth) ? '#6a35ab' : '#cdb3fa',
-  }) as CSSProperties;
-
-const contrasting = (cloth: string) => (isLight(cloth) ? '#16212b' : '#f2f4f0');
-
-/** Dark lines on light cloth and the other way round: only how it is drawn, not a judgement of the cloth. */
-function isLight(cloth: string): boolean {
-  const [r = 0, g = 0, b = 0] = [1, 3, 5].map((i) => Number.parseInt(cloth.slice(i, i + 2), 16));
-  return r * 0.299 + g * 0.587 + b * 0.114 > 140;
 }

@@ -14,8 +14,6 @@ const PAPERS = [
   { id: 'letter', label: 'Letter, 8.5 × 11 in' },
   { id: 'a5', label: 'A5, 148 × 210 mm' },
 ];
-/** Pieces that are laid flat and can be traced. */
-const TRACED = ['apron', 'shirt', 'tote'];
 const SETTLE_MS = 250;
 
 const row = (points: Marks['points']) => points.map((p) => `${p.x} ${p.y}`).join(' ');
@@ -66,7 +64,7 @@ export function TracePage() {
   const errors = { ...((trace.error as ProblemError | null)?.errors ?? {}), ...(problem?.errors ?? {}) };
   const traced = enough && trace.error === null ? trace.data : undefined;
   const kind = catalogue.data?.blanks.find((k) => k.id === kindId);
-  const sides = (kind?.sides ?? []).filter((s) => !s.id.endsWith('sleeve'));
+  const sides = kind?.traced_sides ?? [];
 
   async function take(file: File) {
     setReading(true);
@@ -213,7 +211,7 @@ export function TracePage() {
         <div className="mt-4 grid gap-2 border-t border-rule pt-3">
           <SelectField
             label="What is it?"
-            options={catalogue.data.blanks.filter((k) => TRACED.includes(k.id))}
+            options={catalogue.data.blanks.filter((k) => k.traced_sides.length > 0)}
             value={kindId}
             onChange={(e) => {
               setKindId(e.target.value);

@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client';
 import { useFormat } from '../measure/settings';
+import { PrintedPicture } from './PrintedPicture';
 
 type Gang = Schemas['GangView'];
 type Lot = Gang['lots'][number];
@@ -107,17 +108,7 @@ function Placed({ piece, place }: { piece: Piece; place: Lot['sheets'][number]['
       {piece.artwork === null ? (
         <rect {...box(picture)} fill="none" stroke="#969696" strokeWidth={0.4} />
       ) : (
-        <image
-          href={`/api/artwork/${piece.artwork}/${piece.bent === null ? 'preview' : `bent?${piece.bent}`}`}
-          width={picture.width_mm}
-          height={picture.height_mm}
-          preserveAspectRatio="none"
-          transform={
-            piece.mirrored
-              ? `translate(${picture.x_mm + picture.width_mm} ${picture.y_mm}) scale(-1 1)`
-              : `translate(${picture.x_mm} ${picture.y_mm})`
-          }
-        />
+        <PrintedPicture sha256={piece.artwork} bent={piece.bent} at={picture} mirrored={piece.mirrored} />
       )}
       <path d={lines} fill="none" stroke="#6e6e6e" strokeWidth={0.4} strokeDasharray="2 2" />
     </g>

@@ -3,6 +3,7 @@ import type { Part, TransferPlan } from '../api/client';
 import { Worn } from '../artwork/Worn';
 import { scaleLabel, useSize } from '../blank/useSize';
 import { useFormat } from '../measure/settings';
+import { PrintedPicture } from './PrintedPicture';
 
 type Sheet = NonNullable<TransferPlan['sheet']>;
 type Mark = Sheet['marks'][number];
@@ -116,17 +117,12 @@ export function SheetStage({ view }: { view: Part }) {
             />
             {onSheet !== undefined && <Worn id={dull} as={onSheet} perMm={1} />}
             {view.artwork !== null && (
-              <image
+              <PrintedPicture
+                sha256={view.artwork.sha256}
+                bent={view.plan.bent?.query ?? null}
+                at={picture}
+                mirrored={sheet.mirrored}
                 filter={onSheet === undefined ? undefined : `url(#${dull})`}
-                href={`/api/artwork/${view.artwork.sha256}/${view.plan.bent === null ? 'preview' : `bent?${view.plan.bent.query}`}`}
-                width={picture.width_mm}
-                height={picture.height_mm}
-                preserveAspectRatio="none"
-                transform={
-                  sheet.mirrored
-                    ? `translate(${picture.x_mm + picture.width_mm} ${picture.y_mm}) scale(-1 1)`
-                    : `translate(${picture.x_mm} ${picture.y_mm})`
-                }
               />
             )}
             {sheet.marks.map((mark) => (

@@ -65,6 +65,12 @@ final readonly class PictureChecks
                 Phrase::of('It goes more than half of the way round: one front cannot melt it all.'),
                 Phrase::of('The steps wrap it anew for the back. Keep the subject within the middle quarter.'));
         }
+        if (null === $setup->bend && null !== $setup->size->taper?->apexMm()) {
+            $checks[] = Check::found('picture.bend', Stage::Print, Severity::Impossible, 'picture',
+                Phrase::of('It reaches so far down or round this wall that it cannot be bent for it.'),
+                Phrase::of('Make it smaller.'),
+                Finding::resizeTo(min($area->size->widthMm, $area->size->heightMm * $size->widthMm / $size->heightMm), 'Make it {width} wide'));
+        }
         array_push($checks, ...$this->round(), ...$this->keptClear(), ...$this->onItsPiece());
         $usual = $setup->route->usualHeight;
         if (null !== $usual && abs($size->heightMm - $usual->mm) > 1.0) {
