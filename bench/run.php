@@ -36,6 +36,7 @@ use Wubbin\Core\Route\CatalogueReader;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\UseWanted;
 use Wubbin\Core\Sheet\Gang\Packer;
+use Wubbin\Core\Sheet\Gang\RectFilling;
 use Wubbin\Storage\FileStore;
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -150,12 +151,13 @@ $gangs = json_decode((string) file_get_contents(__DIR__.'/gang-instances.json'),
 $theirs = json_decode((string) shell_exec('node '.escapeshellarg(__DIR__.'/gang.mjs')), true, 8, \JSON_THROW_ON_ERROR);
 [$ours, $more, $many, $bound, $slowest] = [0, 0, 0, 0, 0.0];
 foreach ($gangs['instances'] as $i => ['pieces_mm' => $sizes, 'printable_mm' => [$wide, $high], 'gap_mm' => $gap, 'area_bound' => $least]) {
-    $kinds = [];
+    [$kinds, $counts] = [[], []];
     foreach ($sizes as [$w, $h]) {
-        $kinds["$w $h"] = [$w + $gap, $h + $gap, ($kinds["$w $h"][2] ?? 0) + 1, true];
+        $kinds["$w $h"] = [$w + $gap, $h + $gap, true];
+        $counts["$w $h"] = ($counts["$w $h"] ?? 0) + 1;
     }
     $began = microtime(true);
-    $sheets = count(Packer::pack(array_values($kinds), $wide + $gap, $high + $gap, 1, static fn (): bool => microtime(true) - $began < 1.9));
+    $sheets = count(Packer::pack(new RectFilling(array_values($kinds), $wide + $gap, $high + $gap), array_values($counts), 1, static fn (): bool => microtime(true) - $began < 1.9));
     $slowest = max($slowest, microtime(true) - $began);
     $ours += $sheets;
     $more += $sheets > $theirs[$i] ? 1 : 0;

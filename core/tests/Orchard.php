@@ -85,7 +85,7 @@ final class Orchard
                 'placement' => ['by' => 'width', 'side_mm' => 240, 'other_mm' => null, 'right_mm' => 0, 'below_mm' => 80],
                 'route' => 'light-film', 'finish' => 'matte',
                 'choices' => ['things' => [], 'schools' => [], 'figures' => []],
-                'overrides' => [], 'shows' => [],
+                'overrides' => [], 'shows' => [], 'whole' => [],
             ]],
             'note' => '', 'breakdown' => [],
         ];

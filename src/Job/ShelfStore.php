@@ -49,9 +49,24 @@ final readonly class ShelfStore
     }
 
     /**
+     * Changes what there is of paper.
+     *
+     * @param callable(array{sheets: array<string, int>, offcuts: list<array<string, mixed>>}): array<string, mixed> $change
+     */
+    public function changePaper(callable $change): Shelf
+    {
+        return $this->change(static function (array $record) use ($change): array {
+            /** @var array{sheets?: array<string, int>, offcuts: list<array<string, mixed>>} $paper */
+            $paper = $record['paper'];
+
+            return ['paper' => $change($paper + ['sheets' => []])] + $record;
+        });
+    }
+
+    /**
      * Changes what is on the shelf now, whoever changes it at the same time: one after the other, and nothing is lost.
      *
-     * @param callable(array{own: array<string, list<array<string, mixed>>>, heat: list<array<string, mixed>>, ...<string, mixed>}): array<string, mixed> $change of the shelf as it is written down
+     * @param callable(array{own: array<string, list<array<string, mixed>>>, heat: list<array<string, mixed>>, paper: array<string, mixed>, ...<string, mixed>}): array<string, mixed> $change of the shelf as it is written down
      *
      * @throws Problem naming the measure that cannot be
      */

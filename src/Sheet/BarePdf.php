@@ -23,6 +23,18 @@ final class BarePdf extends Fpdi
         $this->setViewerPreferences(['PrintScaling' => 'None']);
     }
 
+    /**
+     * Turns what is drawn after it by quarters with the clock, so that what began at this corner still does.
+     *
+     * @param float $wide of it once it is turned; so `$high`
+     */
+    public function quarterTurn(float $x, float $y, int $quarters, float $wide, float $high): void
+    {
+        [$right, $down] = [[0.0, 0.0], [$wide, 0.0], [$wide, $high], [0.0, $high]][$quarters % 4];
+        $this->move($right, $down);
+        $this->Rotate(-90.0 * $quarters, $x, $y);
+    }
+
     /** Moves what is drawn after it, in the unit. */
     public function move(float $right, float $down): void
     {

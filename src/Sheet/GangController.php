@@ -13,7 +13,6 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Measure\SettingsStore;
@@ -25,9 +24,6 @@ use Wubbin\Task\TaskView;
 #[AsController]
 final readonly class GangController
 {
-    private const LEAST_SECONDS = 0.5;
-    private const MOST_SECONDS = 60.0;
-
     public function __construct(private GangDesk $gangs, private Tasks $tasks, private SettingsStore $settings)
     {
     }
@@ -37,23 +33,29 @@ final readonly class GangController
         new OA\Property(property: 'jobs', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'gap', type: 'string', description: 'Between two pieces, as typed'),
         new OA\Property(property: 'seconds', type: 'number', description: 'That may be spent on each kind of sheet'),
+        new OA\Property(property: 'later', type: 'array', items: new OA\Items(type: 'string'), description: 'Jobs whose pieces may fill what is left'),
+        new OA\Property(property: 'swatches', type: 'boolean', description: 'Test swatches may fill what is left'),
+        new OA\Property(property: 'offcuts', type: 'boolean', description: 'Those on the shelf are used first, unless this is false'),
+        new OA\Property(property: 'upright', type: 'array', items: new OA\Items(type: 'string'), description: 'Pieces that are not turned'),
+        new OA\Property(property: 'pins', type: 'array', items: new OA\Items(required: ['lot', 'piece', 'sheet', 'x_mm', 'y_mm', 'quarters'], properties: [
+            new OA\Property(property: 'lot', type: 'string'),
+            new OA\Property(property: 'piece', type: 'string'),
+            new OA\Property(property: 'sheet', type: 'integer', description: 'Of the whole ones, from 0'),
+            new OA\Property(property: 'x_mm', type: 'number'),
+            new OA\Property(property: 'y_mm', type: 'number'),
+            new OA\Property(property: 'quarters', type: 'integer'),
+        ], type: 'object'), description: 'Pieces that were placed by hand'),
     ], type: 'object')), responses: [
         new OA\Response(response: 202, description: 'The work of laying them out, whose result are the sheets', content: new OA\JsonContent(ref: TaskView::class)),
         new OA\Response(response: 422, description: 'Jobs that cannot be printed yet, or a gap that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
     ])]
     public function layOut(Request $request): JsonResponse
     {
-        $body = JsonBody::of($request);
-        try {
-            $gap = (new QuantityParser($this->settings->get()->unit()))->length($body->string('gap'));
-        } catch (UnreadableQuantity $e) {
-            throw Problem::field('gap', $e->getMessage());
-        }
-        $jobs = $body->strings('jobs');
+        $wish = GangWish::typed(JsonBody::of($request), new QuantityParser($this->settings->get()->unit()));
         // What stands against it is told at once, not after waiting for a turn.
-        $this->gangs->plans($jobs);
+        $this->gangs->plans($wish->jobs);
 
-        return new JsonResponse(TaskView::of($this->tasks->add(LayOutGang::kind(), ['jobs' => $jobs, 'gap_mm' => $gap->mm, 'seconds' => min(self::MOST_SECONDS, max(self::LEAST_SECONDS, $body->number('seconds')))])), 202);
+        return new JsonResponse(TaskView::of($this->tasks->add(LayOutGang::kind(), $wish->toRecord())), 202);
     }
 
     /** Making the sheets freezes the plans of all the jobs on them. */

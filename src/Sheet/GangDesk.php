@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Wubbin\Sheet;
 
 use Wubbin\Core\Measure\BadRecord;
-use Wubbin\Core\Measure\Length;
+use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Plan\GangLot;
+use Wubbin\Core\Plan\GangPicture;
 use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Sheet\Gang\GangPiece;
 use Wubbin\Http\Problem;
 use Wubbin\Job\JobDesk;
 use Wubbin\Job\StoredJob;
@@ -19,43 +21,36 @@ final readonly class GangDesk
     /** The order of trying is the same each time, so that the same jobs give the same sheets. */
     private const SEED = 1;
 
+    /** How often the page is told how far it has come, in seconds. */
+    private const TELL_EVERY = 0.2;
+
+    /** A strip to try heat and time on, and how many of them at most. */
+    private const SWATCH_WIDE_MM = 45.0;
+    private const SWATCH_HIGH_MM = 30.0;
+    private const MOST_SWATCHES = 12;
+
     public function __construct(private JobDesk $desk)
     {
     }
 
-    /**
-     * @param list<string> $jobs    ids
-     * @param float        $seconds that the search may take for each lot
-     *
-     * @throws Problem where a job cannot be printed yet, or a picture does not fit
-     */
-    public function layOut(array $jobs, Length $gap, float $seconds, Progress $progress): GangView
+    /** @throws Problem where a job cannot be printed yet, or a picture does not fit */
+    public function layOut(GangWish $wish, Progress $progress): GangView
     {
-        $plans = $this->plans($jobs);
+        $plans = $this->plans($wish->jobs);
         $lots = GangLot::of($plans);
+        $later = array_column(array_map(static fn (GangLot $lot): array => [$lot->id, $lot], [] === $wish->later ? [] : GangLot::of($this->plans($wish->later))), 1, 0);
+        $paper = $this->desk->shelf()->paper;
         $gangs = [];
         foreach ($lots as $n => $lot) {
-            $began = microtime(true);
-            $said = 0.0;
+            $watch = self::watch($n, count($lots), $lot, $wish->seconds, $progress);
             try {
-                $gangs[] = [$lot, $lot->laidOut($gap, self::SEED, static function (int $tried, int $sheets) use ($n, $lots, $began, $seconds, $progress, $lot, &$said): bool {
-                    $spent = microtime(true) - $began;
-                    if ($spent - $said > 0.2) {
-                        $said = $spent;
-                        $progress->at(($n + min(1.0, $spent / $seconds)) / count($lots), sprintf('%s: %d sheets so far', $lot->medium->label, $sheets));
-                        if ($progress->enough()) {
-                            return false;
-                        }
-                    }
-
-                    return $spent < $seconds;
-                })];
+                $gangs[] = [$lot, $later[$lot->id] ?? null, $lot->laidOut($wish->gap, self::SEED, $watch, $wish->pins[$lot->id] ?? [], $wish->offcuts ? $paper->offcutsOf($lot->medium->id) : [], self::spare($later[$lot->id] ?? null, $wish->swatches), $wish->upright)];
             } catch (BadRecord $e) {
                 throw Problem::field($e->field, $e->getMessage());
             }
         }
 
-        return GangView::of($gangs, array_map(static fn (Plan $plan): array => [$plan->jobId, $plan->id()], $plans));
+        return GangView::of($gangs, array_map(static fn (Plan $plan): array => [$plan->jobId, $plan->id()], $plans), $wish, $paper);
     }
 
     /**
@@ -78,8 +73,55 @@ final readonly class GangDesk
             if (!$plan->printable()) {
                 throw Problem::field('jobs', sprintf('“%s” cannot be printed yet: see its checks.', $plan->jobName));
             }
+            if ([] !== array_filter($plan->transfers, static fn ($transfer): bool => null === $transfer->sheet)) {
+                throw Problem::field('jobs', sprintf('A picture of “%s” takes several sheets of its own: make its sheets on the job’s page.', $plan->jobName));
+            }
         }
 
         return $plans;
+    }
+
+    /** A piece that is only ink to try heat on. */
+    public static function isSwatch(string $piece): bool
+    {
+        return 'swatch' === $piece;
+    }
+
+    /**
+     * What may fill the room that is left: pieces of later jobs before swatches, as the larger go first.
+     *
+     * @return list<GangPiece>
+     */
+    private static function spare(?GangLot $later, bool $swatches): array
+    {
+        return [
+            ...array_values(array_map(static fn (GangPicture $picture): GangPiece => $picture->piece, $later->pictures ?? [])),
+            ...($swatches ? [new GangPiece('swatch', 'Test swatch', Size::mm(self::SWATCH_WIDE_MM, self::SWATCH_HIGH_MM), self::MOST_SWATCHES)] : []),
+        ];
+    }
+
+    /**
+     * Lets a search go on until its time is up, or the person takes the best so far; laying by outlines has its own time.
+     *
+     * @return callable(int, int, int): bool
+     */
+    private static function watch(int $n, int $all, GangLot $lot, float $seconds, Progress $progress): callable
+    {
+        $began = [];
+        $said = 0.0;
+
+        return static function (int $tried, int $sheets, int $way) use ($n, $all, $lot, $seconds, $progress, &$began, &$said): bool {
+            $began[$way] ??= microtime(true);
+            $spent = microtime(true) - $began[$way];
+            if (microtime(true) - $said > self::TELL_EVERY) {
+                $said = microtime(true);
+                $progress->at(($n + ($way + min(1.0, $spent / $seconds)) / 2.0) / $all, sprintf('%s%s: %d sheets so far', $lot->medium->label, 1 === $way ? ', by their outlines' : '', $sheets));
+                if ($progress->enough()) {
+                    return false;
+                }
+            }
+
+            return $spent < $seconds;
+        };
     }
 }

@@ -6,95 +6,104 @@ namespace Wubbin\Sheet;
 
 use Wubbin\Artwork\Artwork;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Plan\GangLot;
 use Wubbin\Core\Plan\GangPicture;
 use Wubbin\Core\Sheet\SheetLayout;
 use Wubbin\Task\Progress;
 
-/** Draws sheets that several jobs share: each piece as on a sheet of its own, moved to its place and turned where it lies on its side. */
+/** Draws sheets that several jobs share: each piece as on a sheet of its own, moved to its place and turned as it lies there. */
 final readonly class GangPdf
 {
-    private const FONT = 'dejavusans';
-    private const TRIM = ['width' => 0.15, 'dash' => '2,2', 'color' => [110, 110, 110]];
-
-    /** The name of a piece, in the gap below it: small enough to fit there. */
-    private const NAME_PT = 4.5;
-
-    public function __construct(private SheetPdf $sheets)
+    public function __construct(private Pen $pen)
     {
     }
 
     /**
      * @param list<GangLot>          $lots
+     * @param list<GangLot>          $later    lots of jobs whose pieces fill what was left
      * @param list<Record>           $layouts  as they were laid out, by the lots' ids
      * @param array<string, Artwork> $artworks by SHA-256
      *
-     * @return string the PDF
+     * @return array{string, list<SheetPage>} the PDF, and what its pages are
      */
-    public function draw(array $lots, array $layouts, array $artworks, string $title, Progress $progress): string
+    public function draw(array $lots, array $later, array $layouts, array $artworks, string $title, Progress $progress): array
     {
-        $byId = array_column(array_map(static fn (GangLot $lot): array => [$lot->id, $lot], $lots), 1, 0);
+        $now = array_combine(array_map(static fn (GangLot $lot): string => $lot->id, $lots), $lots);
+        $then = array_combine(array_map(static fn (GangLot $lot): string => $lot->id, $later), $later);
         $pdf = new BarePdf('P', 'mm', [210.0, 297.0]);
         $pdf->setTitle($title);
         $pdf->setCreator('Wubbin');
         $all = array_sum(array_map(static fn (Record $layout): int => count($layout->records('sheets')), $layouts));
-        $page = 0;
+        $pages = [];
         foreach ($layouts as $layout) {
-            $lot = $byId[$layout->string('id')];
+            $lot = $now[$layout->string('id')];
+            $pictures = $lot->pictures + ($then[$lot->id]->pictures ?? []);
             foreach ($layout->records('sheets') as $sheet) {
-                $progress->at(0.05 + 0.9 * $page / max(1, $all), sprintf('Drawing sheet %d of %d', ++$page, $all));
-                $this->page($pdf, $lot, $sheet, $artworks, sprintf('sheet %d of %d', $page, $all));
+                $progress->at(0.05 + 0.9 * count($pages) / max(1, $all), sprintf('Drawing sheet %d of %d', count($pages) + 1, $all));
+                $foot = sprintf('sheet %d of %d · %s', count($pages) + 1, $all, implode(', ', self::namesOn($pictures, $sheet)));
+                $pages[] = SheetPage::of($lot->medium, $lot->marking, $lot->mirrored, $foot);
+                $this->page($pdf, $lot, $pictures, $sheet, $artworks, $foot);
             }
         }
 
-        return $pdf->Output('', 'S');
+        return [$pdf->Output('', 'S'), $pages];
     }
 
-    /** @param array<string, Artwork> $artworks */
-    private function page(BarePdf $pdf, GangLot $lot, Record $sheet, array $artworks, string $foot): void
+    /**
+     * @param array<string, GangPicture> $pictures
+     * @param array<string, Artwork>     $artworks
+     */
+    private function page(BarePdf $pdf, GangLot $lot, array $pictures, Record $sheet, array $artworks, string $foot): void
     {
-        $size = $lot->page();
-        $pdf->AddPage($size->widthMm > $size->heightMm ? 'L' : 'P', [$size->widthMm, $size->heightMm]);
+        $page = Size::mm($sheet->number('page_width_mm'), $sheet->number('page_height_mm'));
+        $this->pen->begin($pdf, $page, $lot->mirrored && $lot->marking->mirrorsInDriver());
+        $taken = [];
         foreach ($sheet->records('places') as $place) {
-            $this->piece($pdf, $lot->pictures[$place->string('piece')], $place, $artworks);
+            $rect = Rect::mm($place->number('x_mm'), $place->number('y_mm'), $place->number('width_mm'), $place->number('height_mm'));
+            $taken[] = $rect;
+            if (GangDesk::isSwatch($place->string('piece'))) {
+                $this->pen->swatch($pdf, $rect);
+            } else {
+                $this->piece($pdf, $pictures[$place->string('piece')], $rect, $place->integer('quarters'), $artworks);
+            }
         }
-        $this->sheets->marks($pdf, SheetLayout::strip($lot->printable(), false, $foot.' · '.implode(', ', self::namesOn($lot, $sheet))));
+        $bar = SheetLayout::secondBar($lot->room($page), $taken);
+        $this->pen->marks($pdf, [...SheetLayout::strip($lot->printable($page), false, $foot), ...(null === $bar ? [] : [$bar])]);
+        $this->pen->end($pdf);
     }
 
-    /** @return list<string> what is on a sheet, each once */
-    private static function namesOn(GangLot $lot, Record $sheet): array
+    /**
+     * @param array<string, GangPicture> $pictures
+     *
+     * @return list<string> what is on a sheet, each once
+     */
+    private static function namesOn(array $pictures, Record $sheet): array
     {
-        return array_values(array_unique(array_map(static function (Record $place) use ($lot): string {
-            $picture = $lot->pictures[$place->string('piece')];
+        return array_values(array_unique(array_map(static function (Record $place) use ($pictures): string {
+            $picture = $pictures[$place->string('piece')] ?? null;
 
-            return $picture->transfer->label.' (plan '.$picture->planId.')';
+            return null === $picture ? 'test swatches' : $picture->transfer->label.' (plan '.$picture->planId.')';
         }, $sheet->records('places'))));
     }
 
     /** @param array<string, Artwork> $artworks */
-    private function piece(BarePdf $pdf, GangPicture $picture, Record $place, array $artworks): void
+    private function piece(BarePdf $pdf, GangPicture $picture, Rect $place, int $quarters, array $artworks): void
     {
         $transfer = $picture->transfer;
         $sheet = $transfer->sheet ?? throw new \LogicException('What is ganged has a sheet of its own.');
-        [$x, $y, $wide] = [$place->number('x_mm'), $place->number('y_mm'), $place->number('width_mm')];
         $pdf->StartTransform();
-        if ($place->boolean('turned')) {
-            // A quarter with the clock about its corner, and back to the right by its width.
-            $pdf->move($wide, 0.0);
-            $pdf->Rotate(-90.0, $x, $y);
-        }
-        $pdf->move($x - $sheet->cut->xMm, $y - $sheet->cut->yMm);
+        $pdf->quarterTurn($place->xMm, $place->yMm, $quarters, $place->size->widthMm, $place->size->heightMm);
+        $pdf->move($place->xMm - $sheet->cut->xMm, $place->yMm - $sheet->cut->yMm);
         $artwork = $artworks[$transfer->artwork ?? ''] ?? null;
         if (null === $artwork) {
-            $this->sheets->template($pdf, $sheet);
+            $this->pen->template($pdf, $sheet);
         } else {
-            $this->sheets->picture($pdf, $sheet, $artwork, $transfer->bend);
+            $this->pen->picture($pdf, $sheet->picture, $artwork, $transfer->bend, $sheet->mirrored);
         }
-        foreach ($sheet->cutLines() as $loop) {
-            $pdf->Polygon(array_merge(...$loop), 'D', ['all' => self::TRIM]);
-        }
-        $pdf->setFont(self::FONT, '', self::NAME_PT);
-        $pdf->Text($sheet->cut->xMm, $sheet->cut->bottom() + 0.2, $transfer->label);
+        $this->pen->trimLines($pdf, $sheet->cutLines());
+        $this->pen->name($pdf, $sheet->cut, $transfer->label);
         $pdf->StopTransform();
     }
 }

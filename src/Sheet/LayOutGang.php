@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Wubbin\Sheet;
 
-use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Task\Progress;
 use Wubbin\Task\TaskHandler;
@@ -23,6 +22,6 @@ final readonly class LayOutGang implements TaskHandler
 
     public function run(Record $input, Progress $progress): GangView
     {
-        return $this->gangs->layOut($input->strings('jobs'), Length::mm($input->number('gap_mm')), $input->number('seconds'), $progress);
+        return $this->gangs->layOut(GangWish::fromRecord($input), $progress);
     }
 }

@@ -7,13 +7,14 @@ namespace Wubbin\Sheet;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\GangLot;
 use Wubbin\Http\Problem;
+use Wubbin\Job\ShelfStore;
 use Wubbin\Task\Progress;
 use Wubbin\Task\TaskHandler;
 
-/** Makes the sheets of jobs that were laid out together. */
+/** Makes the sheets of jobs that were laid out together. Offcuts that it prints on are taken off the shelf. */
 final readonly class MakeGangSheets implements TaskHandler
 {
-    public function __construct(private GangDesk $gangs, private PrintedSheets $sheets)
+    public function __construct(private GangDesk $gangs, private PrintedSheets $sheets, private ShelfStore $shelf)
     {
     }
 
@@ -32,7 +33,13 @@ final readonly class MakeGangSheets implements TaskHandler
                 throw Problem::field('jobs', sprintf('“%s” was changed meanwhile: lay the sheets out again.', $plan->jobName));
             }
         }
+        $later = $layout->strings('later');
+        $made = SheetView::of($this->sheets->makeGang($plans, GangLot::of($plans), [] === $later ? [] : GangLot::of($this->gangs->plans($later)), $layout->records('lots'), $progress));
+        $used = array_merge(...array_map(static fn (Record $lot): array => array_map(static fn (Record $sheet): ?string => $sheet->stringOrNull('offcut'), $lot->records('sheets')), $layout->records('lots')));
+        if ([] !== array_filter($used, is_string(...))) {
+            $this->shelf->changePaper(static fn (array $paper): array => ['offcuts' => array_values(array_filter($paper['offcuts'], static fn (array $offcut): bool => !in_array($offcut['id'], $used, true)))] + $paper);
+        }
 
-        return SheetView::of($this->sheets->makeGang($plans, GangLot::of($plans), $layout->records('lots'), $progress));
+        return $made;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Sheet;
 
 use Doctrine\ORM\Mapping as ORM;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Storage\Instant;
 
 /** A sheet that was made for printing, with the plan it was made from: from here on that plan is fixed. */
@@ -16,7 +17,10 @@ class PrintedSheet
     #[ORM\Column(length: 24)]
     public readonly string $at;
 
-    /** @param string $plan the plan's id */
+    /**
+     * @param string                     $plan  the plan's id
+     * @param list<array<string, mixed>> $pages what its pages are
+     */
     public function __construct(
         #[ORM\Id, ORM\Column(length: 36)]
         public readonly string $id,
@@ -24,7 +28,15 @@ class PrintedSheet
         public readonly string $job,
         #[ORM\Column(length: 8)]
         public readonly string $plan,
+        #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+        public readonly array $pages = [],
     ) {
         $this->at = Instant::now();
+    }
+
+    /** @return list<SheetPage> */
+    public function pages(): array
+    {
+        return array_map(SheetPage::fromRecord(...), Record::of($this->pages)->each());
     }
 }

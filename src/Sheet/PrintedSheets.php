@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Wubbin\Sheet;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Uid\Uuid;
 use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Core\Measure\Record;
@@ -47,11 +46,8 @@ final readonly class PrintedSheets
         if (null !== $latest && $latest->plan === $plan->id() && is_file($this->path($latest->id))) {
             return $latest;
         }
-        $sheet = new PrintedSheet(Uuid::v4()->toRfc4122(), $plan->jobId, $plan->id());
-        if (!is_dir(dirname($this->path($sheet->id)))) {
-            mkdir(dirname($this->path($sheet->id)), 0o700, true);
-        }
-        $this->pdf->write($plan, $artworks, $this->path($sheet->id), $progress);
+        $id = Uuid::v4()->toRfc4122();
+        $sheet = new PrintedSheet($id, $plan->jobId, $plan->id(), self::records($this->pdf->write($plan, $artworks, $this->path($id), $progress)));
         $this->entities->persist($sheet);
         $this->entities->flush();
 
@@ -63,22 +59,23 @@ final readonly class PrintedSheets
      *
      * @param list<Plan>    $plans   of jobs that can be printed
      * @param list<GangLot> $lots    that they make
+     * @param list<GangLot> $later   of jobs that only fill what was left: those keep their own sheets
      * @param list<Record>  $layouts as they were laid out
      */
-    public function makeGang(array $plans, array $lots, array $layouts, Progress $progress): PrintedSheet
+    public function makeGang(array $plans, array $lots, array $later, array $layouts, Progress $progress): PrintedSheet
     {
         $artworks = [];
-        foreach ($lots as $lot) {
+        foreach ([...$lots, ...$later] as $lot) {
             foreach ($lot->pictures as $picture) {
                 $artwork = $this->artwork->find($picture->transfer->artwork);
                 $artworks += null === $artwork ? [] : [$artwork->sha256 => $artwork];
             }
         }
         $made = null;
-        $pdf = $this->gang->draw($lots, $layouts, $artworks, implode(', ', array_map(static fn (Plan $plan): string => $plan->jobName.' ('.$plan->id().')', $plans)), $progress);
+        [$pdf, $pages] = $this->gang->draw($lots, $later, $layouts, $artworks, implode(', ', array_map(static fn (Plan $plan): string => $plan->jobName.' ('.$plan->id().')', $plans)), $progress);
         foreach ($plans as $plan) {
-            $made = new PrintedSheet(Uuid::v4()->toRfc4122(), $plan->jobId, $plan->id());
-            (new Filesystem())->dumpFile($this->path($made->id), $pdf);
+            $made = new PrintedSheet(Uuid::v4()->toRfc4122(), $plan->jobId, $plan->id(), self::records($pages));
+            WholeFile::write($this->path($made->id), $pdf);
             $this->entities->persist($made);
         }
         $this->entities->flush();
@@ -102,6 +99,22 @@ final readonly class PrintedSheets
         }
 
         return false;
+    }
+
+    /** @throws Problem when there is none */
+    public function find(string $id): PrintedSheet
+    {
+        return $this->entities->find(PrintedSheet::class, $id) ?? throw Problem::notFound('There is no such sheet.');
+    }
+
+    /**
+     * @param list<SheetPage> $pages
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function records(array $pages): array
+    {
+        return array_map(static fn (SheetPage $page): array => $page->toRecord(), $pages);
     }
 
     public function latest(string $job): ?PrintedSheet

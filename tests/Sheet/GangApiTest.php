@@ -66,11 +66,17 @@ final class GangApiTest extends ShopTestCase
         foreach ($lot->records('sheets') as $n => $sheet) {
             $page = new \Imagick((string) $pages[$n]);
             foreach ($sheet->records('places') as $place) {
-                $picture = array_values(array_filter($lot->records('pieces'), static fn (Record $piece): bool => $piece->string('id') === $place->string('piece')))[0]->record('picture');
+                $piece = array_values(array_filter($lot->records('pieces'), static fn (Record $piece): bool => $piece->string('id') === $place->string('piece')))[0];
+                $picture = $piece->record('picture');
                 foreach ([[0.25, 0.25, '#20a040'], [0.75, 0.25, '#d02020'], [0.25, 0.75, '#e0c020'], [0.75, 0.75, '#2040c0']] as [$across, $down, $colour]) {
                     [$px, $py] = [$picture->number('x_mm') + $across * $picture->number('width_mm'), $picture->number('y_mm') + $down * $picture->number('height_mm')];
-                    // A piece on its side was turned with the clock: its left is above.
-                    [$x, $y] = $place->boolean('turned') ? [$place->number('x_mm') + $place->number('width_mm') - $py, $place->number('y_mm') + $px] : [$place->number('x_mm') + $px, $place->number('y_mm') + $py];
+                    [$x, $y] = [$px, $py];
+                    [$wide, $high] = [$piece->number('width_mm'), $piece->number('height_mm')];
+                    for ($turn = 0; $turn < $place->integer('quarters'); ++$turn) {
+                        // With the clock: its left is above then.
+                        [$x, $y, $wide, $high] = [$high - $y, $x, $high, $wide];
+                    }
+                    [$x, $y] = [$place->number('x_mm') + $x, $place->number('y_mm') + $y];
                     $seen = $page->getImagePixelColor((int) round(5.0 * $x), (int) round(5.0 * $y))->getColor();
                     foreach (['r' => 1, 'g' => 3, 'b' => 5] as $channel => $at) {
                         self::assertEqualsWithDelta(hexdec(substr($colour, $at, 2)), $seen[$channel], 12.0, $place->string('piece'));

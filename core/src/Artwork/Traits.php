@@ -33,6 +33,7 @@ final class Traits
      * @param Strokes                                                                 $strokes         of what is not background
      * @param float                                                                   $upsideDown      likeness to itself turned round, 0 to 1
      * @param float|null                                                              $letters         how high the smallest letters are, if it has any
+     * @param Busy|null                                                               $busy            how much is going on where; null for one that was examined before that was asked
      * @param non-empty-list<array{float, list<non-empty-list<array{float, float}>>}> $outlines        margins, the least first, and the closed lines at them round what is not background
      */
     private function __construct(
@@ -42,6 +43,7 @@ final class Traits
         public readonly Strokes $strokes,
         public readonly float $upsideDown,
         public readonly ?float $letters,
+        public readonly ?Busy $busy,
         private readonly array $outlines,
     ) {
     }
@@ -60,6 +62,7 @@ final class Traits
             $palette->isFlat() ? Strokes::of($ink) : Strokes::none($bitmap->width),
             UpsideDown::likeness($bitmap, $lab),
             $palette->isFlat() ? Letters::smallest($ink) : null,
+            Busy::of($lab, $bitmap->width, $bitmap->height),
             self::outlinesOf($ink),
         );
     }
@@ -76,6 +79,7 @@ final class Traits
             Strokes::fromRecord($record->record('strokes')),
             $record->number('upside_down'),
             $record->numberOrNull('letters'),
+            $record->has('busy') ? Busy::fromRecord($record->record('busy')) : null,
             self::readOutlines($record->record('outlines')),
         );
     }
@@ -90,6 +94,7 @@ final class Traits
             'strokes' => $this->strokes->toRecord(),
             'upside_down' => $this->upsideDown,
             'letters' => $this->letters,
+            'busy' => $this->busy?->toRecord(),
             'outlines' => array_map(static fn (array $one): array => ['margin' => $one[0], 'loops' => array_map(static fn (array $loop): string => implode(' ', array_map(static fn (array $p): string => sprintf('%.5F %.5F', $p[0], $p[1]), $loop)), $one[1])], $this->outlines),
         ];
     }

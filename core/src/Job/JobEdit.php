@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Job;
 
+use Wubbin\Core\Artwork\KeptWhole;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Artwork\SizedBy;
@@ -124,6 +125,7 @@ final class JobEdit
             'side' === $field => $this->side($typed),
             'over' === $field => $this->put($transfer->with(over: ['yes' => true, 'no' => false][$typed] ?? throw self::notOffered())),
             'shows' === $field => $this->put($transfer->with(shows: JobFile::subjects('' === $typed ? [] : explode(' ', $typed)))),
+            'whole' === $field => $this->put($transfer->with(whole: KeptWhole::parse($typed))),
             'route' === $field => $this->route($typed),
             'finish' === $field => $this->put($transfer->with(finish: Finish::tryFrom($typed) ?? throw self::notOffered())),
             'width' === $field, 'height' === $field => $this->resize(SizedBy::from($field), $this->parser->length($typed)),
@@ -274,7 +276,8 @@ final class JobEdit
         $picture = $this->pictures[$sha256] ?? throw BadRecord::at('artwork', 'This picture is not in the store. Upload it first.');
         $there = $this->picture($transfer);
         $same = null === $there ? null : self::samePlace($there, $picture, $transfer->placement->rectOf($there));
-        $this->put($transfer->withArtwork($picture->sha256, $picture->name));
+        // What was marked to stay whole was marked in the other picture.
+        $this->put($transfer->withArtwork($picture->sha256, $picture->name)->with(whole: null === $same ? [] : null));
         if (null === $same) {
             $this->place(other: false);
         } else {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Job;
 
+use Wubbin\Core\Artwork\KeptWhole;
 use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Artwork\SizedBy;
 use Wubbin\Core\Artwork\Subject;
@@ -76,6 +77,7 @@ final readonly class JobFile
             'over' => $transfer->over,
             'artwork' => null === $transfer->artwork ? null : ['name' => $transfer->artworkName ?? '', 'sha256' => $transfer->artwork],
             'shows' => array_map(static fn (Subject $subject): string => $subject->value, $transfer->shows),
+            'whole' => array_map(static fn (KeptWhole $one): array => $one->toRecord(), $transfer->whole),
             'placement' => [
                 'by' => $transfer->placement->by->value,
                 'side_mm' => $transfer->placement->sideMm,
@@ -138,6 +140,7 @@ final readonly class JobFile
             self::choices($record->record('choices')),
             array_map(static fn (Record $r): Override => new Override($r->string('check'), $r->string('reason')), $record->records('overrides')),
             self::subjects($record->strings('shows')),
+            array_map(KeptWhole::fromRecord(...), array_slice($record->records('whole'), 0, KeptWhole::MOST)),
         );
     }
 

@@ -13,6 +13,7 @@ use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Medium;
+use Wubbin\Core\Route\Printer;
 use Wubbin\Core\Route\Support;
 
 /**
@@ -34,6 +35,7 @@ final readonly class Shelf
      * @param array<string, Support>    $guards
      * @param array<string, Support>    $covers
      * @param array<string, BlankSize>  $blanks   of its own; those that Wubbin knows can always be had
+     * @param array<string, Printer>    $printers by marking, where one was set up
      * @param OwnThings                 $own      by kind: the shop's own entries, on the shelf or retired from it
      */
     private function __construct(
@@ -44,6 +46,8 @@ final readonly class Shelf
         public array $guards,
         public array $covers,
         public array $blanks,
+        public array $printers,
+        public PaperStock $paper,
         private array $own,
     ) {
     }
@@ -51,12 +55,12 @@ final readonly class Shelf
     /** A shop that has one of everything Wubbin knows: what a job file is planned for when no shelf is given. */
     public static function everything(Catalogue $catalogue): self
     {
-        return new self($catalogue->media, $catalogue->markings, $catalogue->heat, $catalogue->bases, $catalogue->guards, $catalogue->covers, [], []);
+        return new self($catalogue->media, $catalogue->markings, $catalogue->heat, $catalogue->bases, $catalogue->guards, $catalogue->covers, [], [], PaperStock::nothing(), []);
     }
 
     public static function nothing(): self
     {
-        return new self([], [], [], [], [], [], [], []);
+        return new self([], [], [], [], [], [], [], [], PaperStock::nothing(), []);
     }
 
     /**
@@ -81,14 +85,24 @@ final readonly class Shelf
             'blanks' => self::copies($given, 'blanks', $catalogue->sizes()),
         ];
 
+        $printers = array_map(Printer::fromRecord(...), $record->recordMap('printers'));
+        $markings = self::pick($record, 'markings', $catalogue->markings + $own['markings']);
+        foreach ($printers as $id => $printer) {
+            if (isset($markings[$id])) {
+                $markings[$id] = $markings[$id]->setUpAs($printer);
+            }
+        }
+
         return new self(
             self::pick($record, 'media', $catalogue->media + $own['media']),
-            self::pick($record, 'markings', $catalogue->markings + $own['markings']),
+            $markings,
             $heat,
             self::pick($record, 'bases', $catalogue->bases + $own['bases']),
             self::pick($record, 'guards', $catalogue->guards + $own['guards']),
             self::pick($record, 'covers', $catalogue->covers + $own['covers']),
             $record->has('blanks') ? self::pick($record, 'blanks', $own['blanks']) : [],
+            $printers,
+            $record->has('paper') ? PaperStock::fromRecord($record->record('paper')) : PaperStock::nothing(),
             $own,
         );
     }
@@ -99,7 +113,7 @@ final readonly class Shelf
         $media = $this->media;
         uasort($media, static fn (Medium $a, Medium $b): int => ($b->paper === $paper) <=> ($a->paper === $paper));
 
-        return new self($media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers, $this->blanks, $this->own);
+        return new self($media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers, $this->blanks, $this->printers, $this->paper, $this->own);
     }
 
     /** What Wubbin knows, and the blanks of the shop's own: retired ones too, since old jobs are made on them. */
@@ -122,11 +136,13 @@ final readonly class Shelf
             $this->guards,
             $this->covers,
             $this->blanks,
+            $this->printers,
+            $this->paper,
             $this->own,
         );
     }
 
-    /** @return array{format: string, version: int, media: list<string>, markings: list<string>, bases: list<string>, guards: list<string>, covers: list<string>, blanks: list<string>, heat: list<array<string, mixed>>, own: array<string, list<array<string, mixed>>>} */
+    /** @return array{format: string, version: int, media: list<string>, markings: list<string>, bases: list<string>, guards: list<string>, covers: list<string>, blanks: list<string>, printers?: array<string, array<string, mixed>>, paper: array<string, mixed>, heat: list<array<string, mixed>>, own: array<string, list<array<string, mixed>>>} */
     public function toRecord(): array
     {
         return [
@@ -138,6 +154,9 @@ final readonly class Shelf
             'guards' => array_keys($this->guards),
             'covers' => array_keys($this->covers),
             'blanks' => array_keys($this->blanks),
+            // An empty list would be written as one, not as an empty map.
+            ...([] === $this->printers ? [] : ['printers' => array_map(static fn (Printer $printer): array => $printer->toRecord(), $this->printers)]),
+            'paper' => $this->paper->toRecord(),
             'heat' => array_values(array_map(static fn (HeatSource $source): array => $source->toRecord(), $this->heat)),
             'own' => array_map(static fn (array $things): array => array_values(array_map(static fn (Medium|Marking|Support|BlankSize $thing): array => $thing->toRecord(), $things)), $this->own),
         ];

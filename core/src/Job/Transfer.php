@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Job;
 
+use Wubbin\Core\Artwork\KeptWhole;
 use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Artwork\Subject;
 use Wubbin\Core\Route\Finish;
@@ -12,12 +13,13 @@ use Wubbin\Core\Route\Finish;
 final readonly class Transfer
 {
     /**
-     * @param string         $sideId      of the blank, by the names its kind has for them
-     * @param bool           $over        it is meant to lie over what was put on the same side before it
-     * @param string|null    $artwork     SHA-256 of the picture's file, in hexadecimal
-     * @param string|null    $artworkName the file's name as the person knows it
-     * @param list<Override> $overrides
-     * @param list<Subject>  $shows       what the person says is in the picture
+     * @param string          $sideId      of the blank, by the names its kind has for them
+     * @param bool            $over        it is meant to lie over what was put on the same side before it
+     * @param string|null     $artwork     SHA-256 of the picture's file, in hexadecimal
+     * @param string|null     $artworkName the file's name as the person knows it
+     * @param list<Override>  $overrides
+     * @param list<Subject>   $shows       what the person says is in the picture
+     * @param list<KeptWhole> $whole       where no join is to run through it
      */
     public function __construct(
         public string $sideId,
@@ -30,14 +32,16 @@ final readonly class Transfer
         public Choices $choices,
         public array $overrides,
         public array $shows = [],
+        public array $whole = [],
     ) {
     }
 
     /**
-     * @param list<Override>|null $overrides
-     * @param list<Subject>|null  $shows
+     * @param list<Override>|null  $overrides
+     * @param list<Subject>|null   $shows
+     * @param list<KeptWhole>|null $whole
      */
-    public function with(?string $sideId = null, ?bool $over = null, ?Placement $placement = null, ?string $routeId = null, ?Finish $finish = null, ?Choices $choices = null, ?array $overrides = null, ?array $shows = null): self
+    public function with(?string $sideId = null, ?bool $over = null, ?Placement $placement = null, ?string $routeId = null, ?Finish $finish = null, ?Choices $choices = null, ?array $overrides = null, ?array $shows = null, ?array $whole = null): self
     {
         return new self(
             $sideId ?? $this->sideId,
@@ -50,11 +54,12 @@ final readonly class Transfer
             $choices ?? $this->choices,
             $overrides ?? $this->overrides,
             $shows ?? $this->shows,
+            $whole ?? $this->whole,
         );
     }
 
     public function withArtwork(?string $sha256, ?string $name): self
     {
-        return new self($this->sideId, $this->over, $sha256, $name, $this->placement, $this->routeId, $this->finish, $this->choices, $this->overrides, $this->shows);
+        return new self($this->sideId, $this->over, $sha256, $name, $this->placement, $this->routeId, $this->finish, $this->choices, $this->overrides, $this->shows, $this->whole);
     }
 }

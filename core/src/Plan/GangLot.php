@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
+use Wubbin\Core\Job\Offcut;
+use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Sheet\Gang\Gang;
+use Wubbin\Core\Sheet\Gang\GangOrder;
+use Wubbin\Core\Sheet\Gang\GangPaper;
 use Wubbin\Core\Sheet\Gang\GangPiece;
+use Wubbin\Core\Sheet\Gang\GangPin;
 use Wubbin\Core\Sheet\SheetLayout;
 
 /** Pictures of several jobs that may share a sheet: the same medium, printed by the same, and all mirrored or none. */
@@ -49,30 +54,69 @@ final readonly class GangLot
         return array_values($lots);
     }
 
+    /**
+     * Why lots that are printed on the same, by the same, are kept apart.
+     *
+     * @param list<self> $lots
+     *
+     * @return list<string>
+     */
+    public static function apart(array $lots): array
+    {
+        $why = [];
+        foreach ($lots as $i => $one) {
+            foreach (array_slice($lots, $i + 1) as $other) {
+                if ($one->medium->id === $other->medium->id && $one->marking->id === $other->marking->id && $one->mirrored !== $other->mirrored) {
+                    [$mirrored, $right] = $one->mirrored ? [$one, $other] : [$other, $one];
+                    $why[] = sprintf('%s is mirrored and %s reads right: on one sheet whoever lets the driver mirror would spoil one of them.', $mirrored->first()->label, $right->first()->label);
+                }
+            }
+        }
+
+        return $why;
+    }
+
     public function page(): Size
     {
         return $this->medium->paper->size();
     }
 
     /** The page but for the printer's margins. */
-    public function printable(): Rect
+    public function printable(?Size $page = null): Rect
     {
-        $page = $this->page();
+        $page ??= $this->page();
         $margin = $this->marking->marginMm;
 
         return Rect::mm($margin, $margin, $page->widthMm - 2.0 * $margin, $page->heightMm - 2.0 * $margin);
     }
 
     /** What of it pieces may lie on: the strip of marks off. */
-    public function room(): Rect
+    public function room(?Size $page = null): Rect
     {
-        return SheetLayout::room($this->printable());
+        return SheetLayout::room($this->printable($page));
     }
 
-    /** @param callable(int, int): bool $goOn told how often it was tried, and how many sheets the best so far has; false takes that */
-    public function laidOut(Length $gap, int $seed, callable $goOn): Gang
+    /**
+     * @param list<GangPin>                 $pins
+     * @param list<Offcut>                  $offcuts of this medium, that are used first
+     * @param list<GangPiece>               $spare   that may fill what is left
+     * @param list<string>                  $upright ids of pieces that are not turned
+     * @param callable(int, int, int): bool $goOn    told how often it was tried, how many sheets the best so far has, and by which way; false takes that
+     *
+     * @throws BadRecord naming gap, sheet, pieces or pins
+     */
+    public function laidOut(Length $gap, int $seed, callable $goOn, array $pins = [], array $offcuts = [], array $spare = [], array $upright = []): Gang
     {
-        return Gang::of(array_values(array_map(static fn (GangPicture $picture): GangPiece => $picture->piece, $this->pictures)), $this->page(), $this->room(), $gap, $seed, $goOn);
+        $pieces = array_values(array_map(fn (GangPicture $picture): GangPiece => $this->medium->oneWay || in_array($picture->piece->id, $upright, true) ? $picture->piece->upright() : $picture->piece, $this->pictures));
+        $papers = array_map(fn (Offcut $offcut): GangPaper => new GangPaper($offcut->size, $this->room($offcut->size), $offcut->id), $offcuts);
+
+        return Gang::of(new GangOrder($pieces, new GangPaper($this->page(), $this->room()), $gap, $papers, $pins, $spare), $seed, $goOn);
+    }
+
+    /** The driver's settings and the way into the printer, which are alike for all of them. */
+    public function first(): TransferPlan
+    {
+        return $this->pictures[array_key_first($this->pictures)]->transfer;
     }
 
     /** @return list<GangPicture> */
@@ -87,11 +131,23 @@ final readonly class GangLot
                 $cut = $transfer->sheet?->cut;
                 if (null !== $cut) {
                     $name = $transfer->label.('' === $label ? '' : ' · '.$label);
-                    $all[] = new GangPicture(new GangPiece($plan->jobId.'/'.$p.'/'.$t, $name, $cut->size, $count), $plan->jobId, $plan->id(), $transfer);
+                    $all[] = new GangPicture(new GangPiece($plan->jobId.'/'.$p.'/'.$t, $name, $cut->size, $count, outline: self::outline($transfer)), $plan->jobId, $plan->id(), $transfer);
                 }
             }
         }
 
         return $all;
+    }
+
+    /**
+     * The line that a picture is cut along, from its box's upper left corner.
+     *
+     * @return list<array{float, float}> all its loops, one after another
+     */
+    private static function outline(TransferPlan $transfer): array
+    {
+        $sheet = $transfer->sheet;
+
+        return null === $sheet ? [] : array_map(static fn (array $p): array => [$p[0] - $sheet->cut->xMm, $p[1] - $sheet->cut->yMm], array_merge(...$sheet->cutLines()));
     }
 }

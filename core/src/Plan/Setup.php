@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
+use Wubbin\Core\Artwork\KeptWhole;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Blank\Bend;
@@ -24,6 +25,7 @@ use Wubbin\Core\Measure\Polyline;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Measure\Temperature;
+use Wubbin\Core\Route\CarrierWay;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Finish;
 use Wubbin\Core\Route\Fit;
@@ -37,7 +39,10 @@ use Wubbin\Core\Route\Recipe;
 use Wubbin\Core\Route\Route;
 use Wubbin\Core\Route\Setting;
 use Wubbin\Core\Route\Support;
+use Wubbin\Core\Sheet\Carrier;
+use Wubbin\Core\Sheet\Loading;
 use Wubbin\Core\Sheet\SheetLayout;
+use Wubbin\Core\Sheet\Tiling;
 use Wubbin\Core\Stack\Stack;
 
 /**
@@ -80,6 +85,12 @@ final readonly class Setup
     public array $circumstances;
     public Stack $stack;
     public ?SheetLayout $sheet;
+    /** Where it is larger than a sheet, and this route's prints may be joined. */
+    public ?Tiling $tiling;
+    /** What a flimsy sheet is fixed on for the printer. */
+    public ?Carrier $carrier;
+    /** Null where nothing is printed. */
+    public ?Loading $loading;
     public ?IronCoverage $coverage;
 
     /** @throws BadRecord when the job names a blank, material, route or school that Wubbin does not have */
@@ -121,7 +132,10 @@ final readonly class Setup
             ),
             Condition::SeenThrough === $job->blank->condition,
         );
+        $this->carrier = $this->findCarrier();
+        $this->loading = null === $this->medium || null === $this->marking?->printer ? null : Loading::of($this->marking->printer, $this->medium, $this->printSide($this->medium), $this->carrier);
         $this->sheet = $this->laySheet();
+        $this->tiling = null === $this->sheet ? $this->tile() : null;
         $this->coverage = null === $this->placed || null === $this->heat ? null : IronCoverage::of($this->placed->size, $this->heat, $catalogue->coverage);
     }
 
@@ -246,6 +260,12 @@ final readonly class Setup
         $size = null === $this->picture ? null : $this->transfer->placement->sizeOf($this->picture);
         $margin = 5.0;
         $trim = Length::mm(isset($ways->figures['trim']) ? $ways->figures['trim']->value : 0.0);
+        if (null !== $size && isset($ways->figures['overlap'])) {
+            // What is split over several sheets wants large ones.
+            uasort($usable, static fn (Medium $a, Medium $b): int => $b->paper->size()->areaMm2() <=> $a->paper->size()->areaMm2());
+            $fits = array_filter($usable, static fn (Medium $medium): bool => $size->widthMm <= SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $trim) + 0.01);
+            $usable = [] === $fits ? $usable : $fits;
+        }
 
         return self::choose($usable, $asked, static fn (Medium $medium): bool => null === $size || $size->widthMm <= SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $trim) + 0.01);
     }
@@ -340,7 +360,47 @@ final readonly class Setup
             return null;
         }
 
-        return SheetLayout::fit($this->bend->box ?? $this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->trim(), $this->stack->mirrored(), $this->sheetLabel(), 'none' !== ($this->ways->options['guide']->id ?? ''), $this->trimLine(), $this->holeDots());
+        return SheetLayout::fit($this->bend->box ?? $this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->trim(), $this->stack->mirrored(), $this->sheetLabel(), 'none' !== ($this->ways->options['guide']->id ?? ''), $this->trimLine(), $this->holeDots(), $this->carrier->zones ?? []);
+    }
+
+    /** The picture over several sheets: of the largest that this printer takes, where several are on the shelf. */
+    private function tile(): ?Tiling
+    {
+        $overlap = $this->ways->figures['overlap'] ?? null;
+        if (null === $this->medium || null === $this->marking || null === $this->placed || null === $overlap || null !== $this->bend) {
+            return null;
+        }
+        $size = $this->placed->size;
+        $busy = $this->picture?->traits?->busy;
+
+        return Tiling::of(
+            $size,
+            $this->medium->paper->size(),
+            $this->marking->marginMm,
+            Length::mm($overlap->value),
+            $this->stack->mirrored(),
+            $this->sheetLabel(),
+            array_map(static fn (KeptWhole $one): Rect => $one->on($size), $this->transfer->whole),
+            static fn (bool $across, float $from, float $to): float => null === $busy ? 0.0 : $busy->between($across, $from / ($across ? $size->widthMm : $size->heightMm), $to / ($across ? $size->widthMm : $size->heightMm)),
+        );
+    }
+
+    private function findCarrier(): ?Carrier
+    {
+        if (true !== $this->medium?->flimsy || null === $this->marking?->printer) {
+            return null;
+        }
+        $way = $this->catalogue->carriers[$this->ways->options[CarrierWay::MATTER]->id ?? CarrierWay::UNDISPUTED];
+        $beyond = $this->ways->figures[CarrierWay::MATTER] ?? null;
+
+        // The figure of the recipe is that of the usual way; others have their own.
+        return Carrier::of($way, $this->medium->paper->size(), $this->job->quantity, $way->cornersCut ? $beyond?->value : null);
+    }
+
+    /** Which side of the sheet takes the print, by the house's recipe or the sheet itself. */
+    public function printSide(Medium $medium): string
+    {
+        return $this->recipe->printSide ?? $medium->printSide;
     }
 
     /** @return list<array{float, float}> middles of the holes that the picture covers, in mm from the upper left corner of what is printed */

@@ -39,6 +39,12 @@ final readonly class Ticket
             $sheet->marking(),
             $sheet->medium(),
         ];
+        if (null !== $setup->tiling) {
+            $lines[] = $sheet->tiling($setup->tiling);
+        }
+        if (null !== $setup->loading) {
+            $lines[] = $sheet->loading($setup->loading);
+        }
         if (null !== $setup->recipe || [] !== $sheet->recipes()) {
             $lines[] = $sheet->recipe();
         }

@@ -15,7 +15,11 @@ use Wubbin\Core\Route\Caution;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Medium;
+use Wubbin\Core\Sheet\Carrier;
+use Wubbin\Core\Sheet\Loading;
+use Wubbin\Core\Sheet\SettingsCard;
 use Wubbin\Core\Sheet\SheetLayout;
+use Wubbin\Core\Sheet\Tiling;
 use Wubbin\Core\Stack\Stack;
 
 /** Everything that follows for one picture of a job, from the shelf and the house. Computed, never edited. */
@@ -51,6 +55,10 @@ final readonly class TransferPlan implements \JsonSerializable
         public ?Medium $medium,
         public ?Marking $marking,
         public ?SheetLayout $sheet,
+        public ?Tiling $tiling,
+        public ?Carrier $carrier,
+        public ?Loading $loading,
+        public ?SettingsCard $driver,
         public ?IronCoverage $coverage,
         public ?Size $plate,
         public ?string $artwork,
@@ -89,6 +97,10 @@ final readonly class TransferPlan implements \JsonSerializable
             $setup->medium,
             $setup->marking,
             $setup->sheet,
+            $setup->tiling,
+            $setup->carrier,
+            $setup->loading,
+            self::driver($setup),
             $setup->coverage,
             $setup->heat?->plate,
             $setup->picture?->sha256,
@@ -96,16 +108,29 @@ final readonly class TransferPlan implements \JsonSerializable
         );
     }
 
+    /** It lies on a sheet, or in parts on several. */
+    public function laidOut(): bool
+    {
+        return null !== $this->sheet || null !== $this->tiling;
+    }
+
+    private static function driver(Setup $setup): ?SettingsCard
+    {
+        return null === $setup->loading || null === $setup->marking || null === $setup->medium
+            ? null
+            : SettingsCard::of($setup->route->driver, Words::in($setup->route->driver->paper, $setup)->text, $setup->marking, $setup->medium, $setup->loading, $setup->stack->mirrored());
+    }
+
     /** A sheet may go to the printer: it can be laid out, and no check of its stage stands against it. */
     public function printable(): bool
     {
-        return null !== $this->sheet && [] === $this->blocking(Stage::Print);
+        return $this->laidOut() && [] === $this->blocking(Stage::Print);
     }
 
     /** It may be done. */
     public function ready(): bool
     {
-        return null !== $this->sheet && [] === array_filter($this->checks, static fn (Check $check): bool => $check->blocks());
+        return $this->laidOut() && [] === array_filter($this->checks, static fn (Check $check): bool => $check->blocks());
     }
 
     /** @return list<mixed> all that shows on its sheet or at the bench; how many pieces there are is no part of it */
@@ -113,7 +138,7 @@ final readonly class TransferPlan implements \JsonSerializable
     {
         $lines = array_values(array_filter($this->decisions, static fn (Decision $decision): bool => 'quantity' !== $decision->id));
 
-        return [$lines, $this->steps, $this->stack->layers, $this->placed, $this->artwork, $this->sheet?->page, $this->sheet?->picture, $this->coverage?->places];
+        return [$lines, $this->steps, $this->stack->layers, $this->placed, $this->artwork, $this->sheet?->page, $this->sheet?->picture, $this->tiling?->tiles, $this->coverage?->places];
     }
 
     /** @return array<string, mixed> */
@@ -160,6 +185,10 @@ final readonly class TransferPlan implements \JsonSerializable
                 'query' => $this->bend->toQuery(),
             ],
             'sheet' => $this->sheet,
+            'tiling' => $this->tiling,
+            'carrier' => $this->carrier,
+            'loading' => $this->loading,
+            'driver' => $this->driver,
             'coverage' => null === $this->coverage || null === $this->plate ? null : [
                 'plate_width_mm' => $this->plate->widthMm,
                 'plate_length_mm' => $this->plate->heightMm,

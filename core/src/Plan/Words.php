@@ -45,6 +45,7 @@ final readonly class Words
             'moving' => self::moving($setup),
             'peel' => $setup->peel->word,
             'peel-state' => 'cold' === $setup->peel->word ? 'fully cool' : 'only just '.$setup->peel->word,
+            'driver-mirror' => $setup->stack->mirrored() && true === $setup->marking?->mirrorsInDriver() ? 'mirror on' : 'mirror off',
             'print-setting' => 'normal' === ($setup->ways->options['print-setting']->id ?? '') ? 'normal paper' : 'lightweight paper',
         ];
         $text = (string) preg_replace_callback('/<([a-z-]+)>/', static fn (array $found): string => $words[$found[1]] ?? $found[0], $sentence);

@@ -30,6 +30,7 @@ final readonly class Catalogue
      * @param array<string, Route>      $routes
      * @param list<Caution>             $cautions
      * @param list<Temperature>         $dotTemperatures of one, two and three dots
+     * @param array<string, CarrierWay> $carriers
      */
     public function __construct(
         public array $materials,
@@ -50,6 +51,7 @@ final readonly class Catalogue
         public array $dotTemperatures,
         public Provenance $dotsProvenance,
         public Coverage $coverage,
+        public array $carriers,
     ) {
     }
 
@@ -104,6 +106,6 @@ final readonly class Catalogue
     {
         $blanks = array_map(static fn (BlankKind $kind): BlankKind => $kind->with($own), $this->blanks);
 
-        return new self($this->materials, $blanks, $this->colours, $this->tones, $this->media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers, $this->supportsProvenance, $this->schools, $this->routes, $this->cautions, $this->hands, $this->dotTemperatures, $this->dotsProvenance, $this->coverage);
+        return new self($this->materials, $blanks, $this->colours, $this->tones, $this->media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers, $this->supportsProvenance, $this->schools, $this->routes, $this->cautions, $this->hands, $this->dotTemperatures, $this->dotsProvenance, $this->coverage, $this->carriers);
     }
 }

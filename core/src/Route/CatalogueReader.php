@@ -54,6 +54,7 @@ final readonly class CatalogueReader
             array_map(static fn (int $i): Temperature => Temperature::celsius($dots->number((string) $i)), [0, 1, 2]),
             Provenance::fromRecord($heat->record('dots')->record('provenance')),
             Coverage::fromRecord($heat->record('coverage')),
+            self::byId($file('carriers')->each(), CarrierWay::fromRecord(...)),
         );
         self::checkReferences($catalogue);
 
@@ -105,6 +106,7 @@ final readonly class CatalogueReader
         foreach ($catalogue->blanks as $blank) {
             self::mustKnow($catalogue->materials, $blank->materials, 'blanks.'.$blank->id.'.materials');
         }
+        self::mustKnow($catalogue->carriers, [CarrierWay::UNDISPUTED, ...array_keys($catalogue->schools[CarrierWay::MATTER]->options)], 'carriers');
         foreach ($catalogue->schools as $school) {
             self::mustKnow($catalogue->routes, $school->routes, 'schools.'.$school->id.'.routes');
             foreach ($school->routes as $route) {

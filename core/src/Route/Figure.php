@@ -26,7 +26,7 @@ final readonly class Figure
         'dry' => 'Drying', 'trim' => 'Cut this far outside', 'dwell' => 'Time under heat', 'edges' => 'Edges', 'pace' => 'Pace of the iron',
         'prepress' => 'Pressing it empty', 'tack' => 'Tack', 'again' => 'Pressing a spot again', 'still' => 'Standing still', 'soak' => 'Soaking',
         'coats' => 'Clear coats', 'coat_wait' => 'Between coats', 'hinge' => 'Strip for the hinge', 'carrier' => 'Carrier larger by', 'melt' => 'Time under hot air',
-        'set' => 'Setting before the peel', 'varnish' => 'Varnish dries', 'overnight' => 'Drying fully', 'fuse' => 'Fusing',
+        'set' => 'Setting before the peel', 'overlap' => 'Parts overlap by', 'varnish' => 'Varnish dries', 'overnight' => 'Drying fully', 'fuse' => 'Fusing',
     ];
 
     /**

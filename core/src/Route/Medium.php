@@ -15,6 +15,7 @@ final readonly class Medium
      * @param list<string>           $takes   ids of the markings that may mark it
      * @param array<string, Verdict> $refuses why a technology may not, by its name
      * @param bool                   $flimsy  it needs a carrier to go through a printer
+     * @param bool                   $oneWay  pieces may not be turned on it: it has a grain or a pattern
      * @param string                 $like    id of the built-in one that it behaves as; its own where it is one
      */
     private function __construct(
@@ -28,6 +29,7 @@ final readonly class Medium
         public bool $clear,
         public bool $flimsy,
         public string $printSide,
+        public bool $oneWay,
         public Provenance $provenance,
     ) {
     }
@@ -48,6 +50,7 @@ final readonly class Medium
             $record->boolean('clear'),
             $record->boolean('flimsy'),
             $record->string('print_side'),
+            false,
             Provenance::fromRecord($record->record('provenance')),
         );
     }
@@ -66,14 +69,15 @@ final readonly class Medium
             $this->clear,
             $this->flimsy,
             $own->words('print_side'),
+            $own->has('one_way') && $own->boolean('one_way'),
             Provenance::person(),
         );
     }
 
-    /** @return array{id: string, like: string, label: string, paper: string, thickness_mm: float, print_side: string} */
+    /** @return array{id: string, like: string, label: string, paper: string, thickness_mm: float, print_side: string, one_way: bool} */
     public function toRecord(): array
     {
-        return ['id' => $this->id, 'like' => $this->like, 'label' => $this->label, 'paper' => $this->paper->value, 'thickness_mm' => $this->thicknessMm, 'print_side' => $this->printSide];
+        return ['id' => $this->id, 'like' => $this->like, 'label' => $this->label, 'paper' => $this->paper->value, 'thickness_mm' => $this->thicknessMm, 'print_side' => $this->printSide, 'one_way' => $this->oneWay];
     }
 
     /** Whether this marking may mark it. */

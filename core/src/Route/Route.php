@@ -70,6 +70,7 @@ final readonly class Route
         public array $layers,
         public Provenance $layersProvenance,
         public array $steps,
+        public DriverRule $driver,
     ) {
     }
 
@@ -120,6 +121,7 @@ final readonly class Route
             array_map(LayerRule::fromRecord(...), $record->records('layers')),
             Provenance::fromRecord($record->record('layers_provenance')),
             array_map(StepRule::fromRecord(...), $record->records('steps')),
+            $record->has('driver') ? DriverRule::fromRecord($record->record('driver')) : DriverRule::none(),
         );
     }
 

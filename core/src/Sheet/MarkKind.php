@@ -13,5 +13,13 @@ enum MarkKind: string
     /** A bar of known length, to see whether the driver has scaled the page. */
     case CheckBar = 'check-bar';
     case Dot = 'dot';
+    /** What a cutter finds the sheet by. */
+    case Registration = 'registration';
+    /** A thin line that meets one of a neighbouring part. */
+    case Tick = 'tick';
+    /** Where a carrier is taped: nothing may lie there. */
+    case TapeZone = 'tape-zone';
+    /** Two crossed lines that tell one corner of a page from the others. */
+    case Cross = 'cross';
     case Text = 'text';
 }

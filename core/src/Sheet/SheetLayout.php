@@ -8,6 +8,7 @@ use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Polyline;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
+use Wubbin\Core\Sheet\Gang\Leftovers;
 
 /**
  * One picture on one sheet at true size, with its trim line, and a strip beside it for what must be read and not
@@ -24,8 +25,16 @@ final readonly class SheetLayout implements \JsonSerializable
     /** Room for two lines of 8 point type and the bar's end ticks. */
     private const STRIP_MM = 15.0;
 
+    /** Where the bar begins along the strip, after the arrow and its words; and what it needs behind it for its length. */
+    private const BAR_FROM_MM = 40.0;
+    private const BAR_WORDS_MM = 14.0;
+
+    /** A bar across the strip's direction: its ticks, and air beside them. */
+    private const BAR_ACROSS_MM = 6.0;
+
     /**
-     * @param Rect       $cut   the box of the line that it is cut along
+     * @param Rect       $cut      the box of the line that it is cut along
+     * @param bool       $mirrored as it comes out of the printer
      * @param list<Mark> $marks
      */
     private function __construct(
@@ -47,10 +56,11 @@ final readonly class SheetLayout implements \JsonSerializable
      * @param bool                                      $guide    whether the trim line is drawn
      * @param list<non-empty-list<array{float, float}>> $outline  closed lines to trim along, in mm from the picture's upper left corner as it reads; its rectangle where there are none
      * @param list<array{float, float}>                 $dots     middles of holes to sight it by, in the same way
+     * @param list<Rect>                                $zones    of an upright page that a carrier is taped on
      *
      * @return self|null null where the picture with its trim margin and the strip is too large for the sheet
      */
-    public static function fit(Size $picture, Size $paper, float $marginMm, Length $trim, bool $mirrored, string $name, bool $guide = true, array $outline = [], array $dots = []): ?self
+    public static function fit(Size $picture, Size $paper, float $marginMm, Length $trim, bool $mirrored, string $name, bool $guide = true, array $outline = [], array $dots = [], array $zones = []): ?self
     {
         $cut = [] === $outline ? Rect::at(0.0, 0.0, $picture)->grown($trim->mm) : Polyline::box(array_merge(...$outline))->around(Rect::at(0.0, 0.0, $picture));
         foreach ([$paper, $paper->turned()] as $page) {
@@ -59,14 +69,17 @@ final readonly class SheetLayout implements \JsonSerializable
                 $room = self::room($printable, $beside);
                 if ($cut->size->fitsIn($room->size)) {
                     $before = $mirrored ? $cut->right() - $picture->widthMm : -$cut->xMm;
-                    $place = Rect::at($room->xMm + ($room->size->widthMm - $cut->size->widthMm) / 2.0 + $before, $room->yMm - $cut->yMm, $picture);
+                    [$box, $bar] = self::besideBar($cut->size, $room, $beside);
+                    $place = Rect::at($box->xMm + $before, $box->yMm - $cut->yMm, $picture);
                     $marks = [
-                        ...($guide ? [new Mark(MarkKind::TrimLine, Rect::at($place->xMm - $before, $room->yMm, $cut->size), lines: self::onSheet($outline, $place, $mirrored))] : []),
+                        ...($guide ? [new Mark(MarkKind::TrimLine, $box, lines: self::onSheet($outline, $place, $mirrored))] : []),
                         ...array_map(static fn (array $dot): Mark => self::dot($dot, $place, $mirrored), $dots),
                         ...self::strip($printable, $beside, $name),
+                        ...(null === $bar ? [] : [$bar]),
+                        ...array_map(static fn (Rect $zone): Mark => new Mark(MarkKind::TapeZone, $page->widthMm === $paper->widthMm ? $zone : Rect::mm($page->widthMm - $zone->bottom(), $zone->xMm, $zone->size->heightMm, $zone->size->widthMm)), $zones),
                     ];
 
-                    return new self($page, $printable, $place, Rect::at($place->xMm - $before, $room->yMm, $cut->size), $mirrored, $marks);
+                    return new self($page, $printable, $place, $box, $mirrored, $marks);
                 }
             }
         }
@@ -84,6 +97,54 @@ final readonly class SheetLayout implements \JsonSerializable
         }
 
         return [$this->cut->corners()];
+    }
+
+    /**
+     * Where a piece lies in the room, in its middle or beside the second bar; and that bar, where the piece leaves it a
+     * place.
+     *
+     * @return array{Rect, Mark|null}
+     */
+    private static function besideBar(Size $piece, Rect $room, bool $beside): array
+    {
+        $bar = self::secondBar($room, [], $beside);
+        $box = Rect::at($room->xMm + ($room->size->widthMm - $piece->widthMm) / 2.0, $room->yMm, $piece);
+        if (null === $bar || null === $box->overlap(self::roomOfBar($bar))) {
+            return [$box, $bar];
+        }
+        $narrower = $room->size->widthMm - self::BAR_ACROSS_MM;
+        $moved = Rect::at($room->xMm + ($narrower - $piece->widthMm) / 2.0, $room->yMm, $piece);
+
+        return !$beside && $piece->widthMm <= $narrower ? [$moved, $bar] : [$box, null];
+    }
+
+    /**
+     * The check bar across the strip's one, so that a page that was scaled in one direction only shows it: where nothing
+     * lies, as far to the right and below as there is.
+     *
+     * @param list<Rect> $taken
+     */
+    public static function secondBar(Rect $room, array $taken, bool $beside = false): ?Mark
+    {
+        $long = self::CHECK_BAR_MM + self::BAR_WORDS_MM;
+        $size = $beside ? Size::mm($long, self::BAR_ACROSS_MM) : Size::mm(self::BAR_ACROSS_MM, $long);
+        $place = Leftovers::placeFor($size, $room, $taken);
+        if (null === $place) {
+            return null;
+        }
+        $rect = $beside
+            ? Rect::mm($place->xMm, $place->yMm + 1.5, self::CHECK_BAR_MM, 3.0)
+            : Rect::mm($place->xMm + 1.5, $place->bottom() - self::CHECK_BAR_MM, 3.0, self::CHECK_BAR_MM);
+
+        return new Mark(MarkKind::CheckBar, $rect, '100 mm', !$beside);
+    }
+
+    /** What a second bar takes up with its words. */
+    public static function roomOfBar(Mark $bar): Rect
+    {
+        return $bar->turned
+            ? Rect::mm($bar->rect->xMm - 1.5, $bar->rect->yMm - self::BAR_WORDS_MM, self::BAR_ACROSS_MM, $bar->rect->size->heightMm + self::BAR_WORDS_MM)
+            : Rect::mm($bar->rect->xMm, $bar->rect->yMm - 1.5, $bar->rect->size->widthMm + self::BAR_WORDS_MM, self::BAR_ACROSS_MM);
     }
 
     /**
@@ -136,7 +197,8 @@ final readonly class SheetLayout implements \JsonSerializable
     }
 
     /**
-     * The strip's marks run along the sheet's lower edge, or up its right edge.
+     * The strip's marks run along the sheet's lower edge, or up its right edge; the dots at its ends are what a cutter
+     * finds the sheet by. On an offcut that is too short for the bar it is left out.
      *
      * @return list<Mark>
      */
@@ -151,8 +213,10 @@ final readonly class SheetLayout implements \JsonSerializable
         return [
             new Mark(MarkKind::ThisWayUp, $place(0.0, 4.0, 8.0, 8.0)),
             new Mark(MarkKind::Text, $place(10.0, 3.0, 28.0, 4.0), 'this way up', $beside),
-            new Mark(MarkKind::CheckBar, $place(40.0, 4.0, self::CHECK_BAR_MM, 3.0), '100 mm', $beside),
-            new Mark(MarkKind::Text, $place(10.0, 9.0, $length - 10.0, 4.0), $name, $beside),
+            ...($length >= self::BAR_FROM_MM + self::CHECK_BAR_MM + self::BAR_WORDS_MM ? [new Mark(MarkKind::CheckBar, $place(self::BAR_FROM_MM, 4.0, self::CHECK_BAR_MM, 3.0), '100 mm', $beside)] : []),
+            new Mark(MarkKind::Registration, $place(0.5, 13.5, self::DOT_MM, self::DOT_MM)),
+            new Mark(MarkKind::Registration, $place($length - 1.5, 13.5, self::DOT_MM, self::DOT_MM)),
+            new Mark(MarkKind::Text, $place(10.0, 9.0, $length - 12.0, 4.0), $name, $beside),
         ];
     }
 

@@ -43,8 +43,8 @@ final class GangLotTest extends TestCase
         $gang = $lot->laidOut(Length::mm(3.0), 1, static fn (int $tried): bool => false);
         self::assertSame(9, count($gang->sheets[0]->places) + array_sum(array_map(static fn ($sheet): int => count($sheet->places), array_slice($gang->sheets, 1))));
         foreach ($gang->sheets as $sheet) {
-            foreach ($sheet->places as ['rect' => $rect]) {
-                self::assertTrue($rect->within($lot->room()));
+            foreach ($sheet->places as $place) {
+                self::assertTrue($place->rect->within($lot->room()));
             }
         }
     }

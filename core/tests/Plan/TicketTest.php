@@ -20,7 +20,7 @@ final class TicketTest extends TestCase
     {
         $plan = Orchard::plan();
         self::assertSame(
-            ['blank', 'quantity', 'route', 'picture', 'place', 'mirrored', 'marking', 'medium', 'drying', 'finish', 'heat', 'time', 'guard', 'base', 'school.film-printer', 'school.iron-move', 'school.trimming', 'school.guide'],
+            ['blank', 'quantity', 'route', 'picture', 'place', 'mirrored', 'marking', 'medium', 'loading', 'drying', 'finish', 'heat', 'time', 'guard', 'base', 'school.film-printer', 'school.iron-move', 'school.trimming', 'school.guide'],
             array_column($plan->decisions, 'id'),
         );
         foreach ($plan->decisions as $decision) {

@@ -15,9 +15,12 @@ use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Sheet\Gang\Gang;
+use Wubbin\Core\Sheet\Gang\GangOrder;
+use Wubbin\Core\Sheet\Gang\GangPaper;
 use Wubbin\Core\Sheet\Gang\GangPiece;
 use Wubbin\Core\Sheet\Gang\GangSheet;
 use Wubbin\Core\Sheet\Gang\Packer;
+use Wubbin\Core\Sheet\Gang\RectFilling;
 
 final class GangTest extends TestCase
 {
@@ -26,7 +29,7 @@ final class GangTest extends TestCase
     /** @param list<GangPiece> $pieces */
     private static function gang(array $pieces, float $gap = 3.0, ?Rect $printable = null): Gang
     {
-        return Gang::of($pieces, PaperSize::A4->size(), $printable ?? Rect::mm(5.0, 5.0, 200.0, 272.0), Length::mm($gap), 1, static fn (int $tried): bool => $tried < self::TRIES);
+        return Gang::of(new GangOrder($pieces, new GangPaper(PaperSize::A4->size(), $printable ?? Rect::mm(5.0, 5.0, 200.0, 272.0)), Length::mm($gap)), 1, static fn (int $tried): bool => $tried < self::TRIES);
     }
 
     /** @return iterable<string, array{int}> */
@@ -57,7 +60,8 @@ final class GangTest extends TestCase
         $gang = self::gang($pieces);
         foreach ($gang->sheets as $sheet) {
             $taken = array_fill(0, 420, str_repeat("\0", 594));
-            foreach ($sheet->places as ['rect' => $rect]) {
+            foreach ($sheet->places as $place) {
+                $rect = $place->rect;
                 self::assertTrue($rect->within(Rect::mm(5.0, 5.0, 200.0, 272.0)));
                 // A gap of 3 mm, half of it on every side; a cell is taken where its middle lies within.
                 [$l, $r, $t, $b] = [(int) ceil(2.0 * ($rect->xMm - 1.5)), (int) floor(2.0 * ($rect->right() + 1.5) - 0.5), (int) ceil(2.0 * ($rect->yMm - 1.5)), (int) floor(2.0 * ($rect->bottom() + 1.5) - 0.5)];
@@ -77,10 +81,10 @@ final class GangTest extends TestCase
         $counted = [];
         foreach (self::gang($pieces)->sheets as $sheet) {
             foreach ($sheet->places as $place) {
-                $counted[$place['piece']] = ($counted[$place['piece']] ?? 0) + 1;
-                $piece = array_values(array_filter($pieces, static fn (GangPiece $one): bool => $one->id === $place['piece']))[0];
-                self::assertEqualsWithDelta($place['turned'] ? $piece->size->turned() : $piece->size, $place['rect']->size, 1e-9);
-                self::assertTrue($piece->turns || !$place['turned']);
+                $counted[$place->piece] = ($counted[$place->piece] ?? 0) + 1;
+                $piece = array_values(array_filter($pieces, static fn (GangPiece $one): bool => $one->id === $place->piece))[0];
+                self::assertEqualsWithDelta($piece->boxTurned($place->quarters), $place->rect->size, 1e-9);
+                self::assertTrue($piece->turns || 0 === $place->quarters);
             }
         }
         foreach ($pieces as $piece) {
@@ -112,8 +116,8 @@ final class GangTest extends TestCase
                     array_splice($parts, $at, 1, [[$wide, $cut], [$wide, $high - $cut]]);
                 }
             }
-            $kinds = array_map(static fn (array $part): array => [$part[0], $part[1], 1, true], $parts);
-            $back += 1 === count(Packer::pack($kinds, 2030, 2670, 1, static fn (int $tried): bool => $tried < 3000)) ? 1 : 0;
+            $kinds = array_map(static fn (array $part): array => [$part[0], $part[1], true], $parts);
+            $back += 1 === count(Packer::pack(new RectFilling($kinds, 2030, 2670), array_fill(0, count($kinds), 1), 1, static fn (int $tried): bool => $tried < 3000)) ? 1 : 0;
         }
         self::assertGreaterThanOrEqual(95, $back);
     }
@@ -122,7 +126,7 @@ final class GangTest extends TestCase
     {
         $pieces = [new GangPiece('a', 'a', Size::mm(70.0, 90.0), 40), new GangPiece('b', 'b', Size::mm(33.0, 51.0), 80), new GangPiece('c', 'c', Size::mm(110.0, 47.0), 30)];
         $asked = 0;
-        $early = Gang::of($pieces, PaperSize::A4->size(), Rect::mm(5.0, 5.0, 200.0, 272.0), Length::mm(3.0), 1, static function (int $tried, int $sheets) use (&$asked): bool {
+        $early = Gang::of(new GangOrder($pieces, new GangPaper(PaperSize::A4->size(), Rect::mm(5.0, 5.0, 200.0, 272.0)), Length::mm(3.0)), 1, static function (int $tried, int $sheets) use (&$asked): bool {
             ++$asked;
             self::assertGreaterThan(0, $sheets);
 
@@ -137,7 +141,7 @@ final class GangTest extends TestCase
         $sheet = self::gang([new GangPiece('a', 'a', Size::mm(120.0, 100.0), 1)])->sheets[0];
         self::assertNotSame([], $sheet->offcuts);
         foreach ($sheet->offcuts as $i => $offcut) {
-            self::assertNull($offcut->overlap($sheet->places[0]['rect']->grown(2.9)));
+            self::assertNull($offcut->overlap($sheet->places[0]->rect->grown(2.9)));
             self::assertGreaterThanOrEqual(50.0, min($offcut->size->widthMm, $offcut->size->heightMm));
             self::assertLessThanOrEqual($sheet->offcuts[max(0, $i - 1)]->size->areaMm2(), $offcut->size->areaMm2());
             foreach (array_slice($sheet->offcuts, $i + 1) as $other) {
@@ -193,8 +197,8 @@ final class GangTest extends TestCase
     #[TestWith([[60, 100]])]
     public function testAPieceIsTurnedWhereItFitsOnlySo(array $piece): void
     {
-        $sheets = Packer::pack([[$piece[0], $piece[1], 1, true]], 100, 60, 1, static fn (): bool => true);
+        $sheets = Packer::pack(new RectFilling([[$piece[0], $piece[1], true]], 100, 60), [1], 1, static fn (): bool => true);
         self::assertCount(1, $sheets);
-        self::assertSame([60, 100] === $piece, $sheets[0][0]->turned);
+        self::assertSame([60, 100] === $piece, 1 === $sheets[0]->spots[0]->quarters);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan\Preflight;
 
+use Wubbin\Core\Artwork\Subject;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Plan\Check;
@@ -13,9 +14,12 @@ use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\Stage;
 use Wubbin\Core\Route\Fit;
 use Wubbin\Core\Route\Ink;
+use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Route\Technology;
 use Wubbin\Core\Route\Verdict;
+use Wubbin\Core\Sheet\Loading;
+use Wubbin\Core\Sheet\MarkKind;
 
 /** Whether the sheet suits what marks it, holds the picture, and dries. */
 final readonly class SheetChecks
@@ -50,22 +54,23 @@ final readonly class SheetChecks
         }
         if (null !== $setup->placed) {
             $widest = $setup->widestOn($medium);
-            $checks[] = null !== $setup->sheet
-                ? Check::pass('sheet.fits', Stage::Print, 'medium', Phrase::of('It fits one sheet.'))
-                : Check::found('sheet.fits', Stage::Print, Severity::Impossible, 'medium',
+            $checks[] = match (true) {
+                null !== $setup->sheet => Check::pass('sheet.fits', Stage::Print, 'medium', Phrase::of('It fits one sheet.')),
+                null !== $setup->tiling => Check::pass('sheet.fits', Stage::Print, 'medium', Phrase::of(sprintf('It is printed in %d parts.', count($setup->tiling->tiles)))),
+                default => Check::found('sheet.fits', Stage::Print, Severity::Impossible, 'medium',
                     Phrase::of('The picture does not fit one sheet of '.$medium->label.' with its trim line and the strip of marks.'),
                     Phrase::of('It can be {width} wide at most.', ['width' => Quantity::length(floor($widest * 10.0) / 10.0)]),
-                    Finding::resizeTo($widest, 'Make it {width} wide'));
+                    Finding::resizeTo($widest, 'Make it {width} wide')),
+            };
         }
+        $checks = [...$checks, ...$this->parts(), ...$this->tape()];
         if ($medium->flimsy && !$marking->byHand()) {
             $checks[] = Check::found('sheet.carrier', Stage::Print, Severity::Note, 'medium',
                 Phrase::of(ucfirst($medium->label).' is too flimsy to feed by itself.'),
                 Phrase::of('Fix it on a carrier with no loose edge: a loose edge jams the printer.'));
         }
-        if (!$marking->byHand()) {
-            $checks[] = Check::found('print.mirror-once', Stage::Print, Severity::Note, 'mirrored',
-                Phrase::of($setup->stack->mirrored() ? 'Wubbin’s sheet is mirrored already.' : 'The sheet is printed as it reads.'),
-                Phrase::of('Leave “mirror” and “fit to page” off in the printer’s driver; print at 100 %.'));
+        if (null !== $setup->loading) {
+            $checks = [...$checks, ...$this->printer($marking, $medium, $setup->loading)];
         }
         if (Technology::Sublimation === $marking->technology) {
             $checks[] = Check::found('print.dull', Stage::Print, Severity::Note, 'marking',
@@ -74,6 +79,81 @@ final readonly class SheetChecks
         }
 
         return $checks;
+    }
+
+    /** @return list<Check> whether this printer takes the sheet, how it lies in it, and that it is mirrored in one place */
+    private function printer(Marking $marking, Medium $medium, Loading $loading): array
+    {
+        $mirrored = $this->setup->stack->mirrored();
+        $inDriver = $mirrored && $marking->mirrorsInDriver();
+        $checks = [Check::found('print.mirror-once', Stage::Print, Severity::Note, 'mirrored',
+            Phrase::of(match (true) {
+                $inDriver => 'This printer mirrors in its driver: Wubbin’s file is turned beforehand.',
+                $mirrored => 'Wubbin’s sheet is mirrored already.',
+                default => 'The sheet is printed as it reads.',
+            }),
+            Phrase::of($inDriver ? 'Turn “mirror” on in the driver, “fit to page” off; print at 100 %.' : 'Leave “mirror” and “fit to page” off in the printer’s driver; print at 100 %.'))];
+        if (true === $marking->printer?->takes($medium->paper)) {
+            $checks[] = Check::pass('printer.takes', Stage::Print, 'marking', Phrase::of('The printer takes sheets of this size.'));
+        } else {
+            // Nobody has said how large a sheet it takes: then it is only what is usual.
+            $checks[] = Check::found('printer.takes', Stage::Print, isset($this->setup->shelf->printers[$marking->id]) ? Severity::Stop : Severity::Warn, 'marking',
+                Phrase::of(sprintf('This printer takes sheets up to %s; this one is %s.', $marking->printer?->largest->label() ?? 'none', $medium->paper->label())),
+                Phrase::of('Take a smaller sheet, or say on the page “Printers” that it takes larger ones.'));
+        }
+        if (null === $loading->lying()) {
+            $checks[] = Check::found('feed.untried', Stage::Print, Severity::Note, 'loading',
+                Phrase::of(sprintf('Nobody has tried which side %s prints on.', $loading->tray->label)),
+                Phrase::of('Do the feed test on the page “Printers”: one sheet of plain paper.'));
+        }
+        if ($loading->bent) {
+            $checks[] = Check::found('feed.bent', Stage::Print, Severity::Warn, 'loading',
+                Phrase::of('The sheet is stiff, and no tray of this printer has a straight path.'),
+                Phrase::of('Open the flap at the back, if there is one, and enter it as a tray.'));
+        }
+        $there = $this->setup->shelf->paper->sheets[$medium->id] ?? null;
+        $wanted = $this->setup->job->quantity * count($this->setup->tiling->sheets ?? [1]);
+        if (null !== $there && $there < $wanted) {
+            $checks[] = Check::found('sheet.stock', Stage::Print, Severity::Warn, 'medium',
+                Phrase::of(sprintf('The shelf has %d of these; one picture a sheet it wants %d.', $there, $wanted)),
+                Phrase::of('Put several on a sheet on the page “Sheets”, or get more.'));
+        }
+
+        return $checks;
+    }
+
+    /** @return list<Check> of a picture in parts: that no join runs through a face or lettering */
+    private function parts(): array
+    {
+        $setup = $this->setup;
+        if (null === $setup->tiling) {
+            return [];
+        }
+        if ($setup->tiling->through) {
+            return [Check::found('tiling.through', Stage::Print, Severity::Warn, 'tiling',
+                Phrase::of('A join runs through something that was to stay whole: it is larger than a sheet, or too many are marked.'),
+                Phrase::of('Mark less of it, or take a larger sheet.'))];
+        }
+        $named = implode(' and ', array_map(static fn (Subject $subject): string => $subject->label(), $setup->transfer->shows));
+
+        return '' === $named || [] !== $setup->transfer->whole ? [] : [Check::found('tiling.unmarked', Stage::Print, Severity::Note, 'tiling',
+            Phrase::of(sprintf('It shows %s, and a join could run through it.', $named)),
+            Phrase::of('Draw a box round it on the sheet’s drawing: joins stay out of it.'))];
+    }
+
+    /** @return list<Check> that the picture keeps off what the carrier is taped on */
+    private function tape(): array
+    {
+        $sheet = $this->setup->sheet;
+        foreach ($sheet->marks ?? [] as $mark) {
+            if (MarkKind::TapeZone === $mark->kind && null !== $sheet?->picture->overlap($mark->rect)) {
+                return [Check::found('carrier.tape', Stage::Print, Severity::Warn, 'medium',
+                    Phrase::of('The picture reaches over the tape of the carrier.'),
+                    Phrase::of('Make it smaller, or choose another carrier.'))];
+            }
+        }
+
+        return [];
     }
 
     private function marks(Medium $medium): Check

@@ -80,7 +80,11 @@ final readonly class PictureLines
             $because .= ' It is seen through the blank, which turns it once more.';
         }
 
-        return new Decision('mirrored', 'Mirrored', Phrase::of($stack->mirrored() ? 'Yes, in Wubbin’s sheet' : 'No'), Phrase::of($because),
+        return new Decision('mirrored', 'Mirrored', Phrase::of(match (true) {
+            !$stack->mirrored() => 'No',
+            true === $this->setup->marking?->mirrorsInDriver() => 'Yes, in the printer’s driver',
+            default => 'Yes, in Wubbin’s sheet',
+        }), Phrase::of($because),
             $touches ? 'mirrored.face-touches-blank' : 'mirrored.face-looks-away', Provenance::computed(), DecidedBy::Wubbin);
     }
 }

@@ -8,10 +8,14 @@ use Wubbin\Core\Job\Choices;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Plan\Alternative;
+use Wubbin\Core\Plan\DecidedBy;
 use Wubbin\Core\Plan\Decision;
 use Wubbin\Core\Plan\Setup;
 use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Route\Recipe;
+use Wubbin\Core\Sheet\Loading;
+use Wubbin\Core\Sheet\Tile;
+use Wubbin\Core\Sheet\Tiling;
 
 /** What marks which sheet, by whose figures, and how long it dries. */
 final readonly class SheetLines
@@ -38,9 +42,31 @@ final readonly class SheetLines
 
         return new Decision('medium', 'Sheet',
             Phrase::of(null === $medium ? 'None on the shelf' : ucfirst($medium->label)),
-            Phrase::of(null === $medium ? 'It wants '.$this->setup->catalogue->media[$this->setup->route->media[0]]->label.'.' : sprintf('Print side: %s. One picture a sheet.', $this->setup->recipe->printSide ?? $medium->printSide)),
+            Phrase::of(match (true) {
+                null === $medium => 'It wants '.$this->setup->catalogue->media[$this->setup->route->media[0]]->label.'.',
+                null !== $this->setup->tiling => sprintf('Print side: %s. %d sheets for one picture.', $this->setup->printSide($medium), count($this->setup->tiling->sheets)),
+                default => sprintf('Print side: %s. One picture a sheet.', $this->setup->printSide($medium)),
+            }),
             'medium.print-side', $medium->provenance ?? Provenance::commonPractice(), Choice::by(null !== $medium, $this->setup->transfer->choices->thing('medium')),
             Choice::among('medium', array_filter($this->setup->shelf->media, fn (Medium $medium): bool => in_array($medium->like, $this->setup->route->media, true)), $medium?->id));
+    }
+
+    /** Over how many sheets, and how far the parts overlap. */
+    public function tiling(Tiling $tiling): Decision
+    {
+        $overlap = $this->setup->ways->figures['overlap'];
+        $columns = count(array_filter($tiling->tiles, static fn (Tile $tile): bool => 1 === $tile->row));
+
+        return new Decision('tiling', 'Parts', Phrase::of(sprintf('%d × %d on %s', $columns, intdiv(count($tiling->tiles), $columns), 1 === count($tiling->sheets) ? 'one sheet' : count($tiling->sheets).' sheets')),
+            Phrase::of('It is larger than a sheet. Neighbours overlap by {overlap}; joins lie where little is going on.', ['overlap' => $overlap->quantity()]),
+            'tiling.fewest', $overlap->provenance, Choice::ofFigure($this->setup, 'overlap', DecidedBy::Wubbin), [], 'overlap');
+    }
+
+    /** Which way the sheet lies in the tray. */
+    public function loading(Loading $loading): Decision
+    {
+        return new Decision('loading', 'Laid in', Phrase::of(ucfirst($loading->tray->label).(null === $loading->lying() ? ': not tried' : ', print side '.$loading->lying()->value)),
+            Phrase::of($loading->inWords()), 'loading.feed-test', null === $loading->lying() ? Provenance::computed() : Provenance::person(), null === $loading->lying() ? DecidedBy::Nobody : DecidedBy::Wubbin);
     }
 
     /** @return list<Recipe> of the house for this route */

@@ -4,184 +4,224 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Sheet\Gang;
 
-use Wubbin\Core\Measure\BadRecord;
-use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 
-/** Pieces that may share a sheet, laid out on as few sheets as possible. */
+/**
+ * Pieces that may share a sheet, laid out on as few sheets as possible: by their boxes, which straight cuts get apart,
+ * or by their outlines where that needs fewer sheets.
+ */
 final readonly class Gang implements \JsonSerializable
 {
-    public const MOST_PIECES = 5000;
-
-    /** Steps that lengths are counted in: a twentieth of a millimetre is finer than any cut. */
+    /** Steps that lengths are counted in between boxes: a twentieth of a millimetre is finer than any cut. */
     private const STEPS_A_MM = 20;
 
-    /** Smaller ones are not kept, in mm (assumed: an A7 card is 74 wide). */
-    private const OFFCUT_MM = 50.0;
-    private const MOST_OFFCUTS = 3;
+    /** Cells of the raster that outlines are laid on: 1 mm, or so many across a large sheet. */
+    private const CELLS_ACROSS = 260.0;
 
     /**
      * @param list<GangSheet>          $sheets
      * @param array<string, GangPiece> $pieces by id
+     * @param bool                     $nested they lie by their outlines
      */
-    private function __construct(public Size $page, public Rect $printable, public array $sheets, public array $pieces)
+    private function __construct(public array $sheets, public array $pieces, public bool $nested)
     {
     }
 
     /**
-     * @param list<GangPiece>          $pieces
-     * @param Size                     $page      the sheet, upright
-     * @param Rect                     $printable of the page: the printer's margins off, and what the marks take up
-     * @param Length                   $gap       between two pieces
-     * @param callable(int, int): bool $goOn      told how often it was tried, and how many sheets the best so far has; false takes that
-     *
-     * @throws BadRecord naming gap, sheet or pieces
+     * @param callable(int, int, int): bool $goOn told how often it was tried, how many whole sheets the best so far has, and by which way: 0 by boxes, 1 by outlines; false takes that
      */
-    public static function of(array $pieces, Size $page, Rect $printable, Length $gap, int $seed, callable $goOn): self
+    public static function of(GangOrder $order, int $seed, callable $goOn): self
     {
-        if ($printable->size->widthMm <= 0.0 || $printable->size->heightMm <= 0.0) {
-            throw BadRecord::at('sheet', 'Nothing of this sheet can be printed on: its margins take it all.');
+        $pinned = $order->pinnedSheets();
+        $grounds = self::grounds($order, $pinned);
+        $boxes = Packer::pack(self::byBoxes($order, $grounds), $order->counts(), $seed, static fn (int $tried, int $sheets): bool => $goOn($tried, $sheets, 0));
+        $laid = self::laid($boxes, $order, $grounds, 1.0 / self::STEPS_A_MM);
+        $nested = false;
+        if ($order->couldNest() && count($boxes) > 1) {
+            $cell = self::cellMm($order);
+            $outlines = Packer::pack(self::byOutlines($order, $grounds, $cell), $order->counts(), $seed, static fn (int $tried, int $sheets): bool => $goOn($tried, $sheets, 1));
+            $nested = count($outlines) < count($boxes);
+            $laid = $nested ? self::laid($outlines, $order, $grounds, $cell) : $laid;
         }
-        if ($gap->mm < 0.0 || $gap->mm > min($printable->size->widthMm, $printable->size->heightMm)) {
-            throw BadRecord::at('gap', 'A gap goes from nothing to the width of the sheet.');
-        }
-        $all = array_sum(array_map(static fn (GangPiece $piece): int => $piece->count, $pieces));
-        if ($all > self::MOST_PIECES) {
-            throw BadRecord::at('pieces', sprintf('These are %d pieces; at most %d are laid out at once.', $all, self::MOST_PIECES));
-        }
-        // The gap is added to every piece on two sides, and to the sheet once.
-        $kinds = [];
-        foreach ($pieces as $piece) {
-            if ($piece->size->areaMm2() <= 0.0) {
-                throw BadRecord::at('pieces', sprintf('“%s” has no size.', $piece->label));
+        $laid = self::withSpare($laid, $order, $nested);
+        $gap = $order->gap->mm;
+        $sheets = [];
+        foreach ($laid as [$paper, $places]) {
+            // A sheet that is there once and was not needed is no sheet of this gang.
+            if ([] !== $places) {
+                $taken = array_map(static fn (GangPlace $place): Rect => $place->rect->grown($gap), $places);
+                $area = array_sum(array_map(static fn (GangPlace $place): float => self::piece($order, $place->piece)->areaMm2(), $places));
+                $sheets[] = new GangSheet($paper, $places, $area / $paper->room->size->areaMm2(), Leftovers::of($paper->room, $taken));
             }
-            if (!$piece->size->fitsIn($printable->size) && !($piece->turns && $piece->size->turned()->fitsIn($printable->size))) {
-                throw BadRecord::at('pieces', sprintf('“%s” is larger than what can be printed on of this sheet.', $piece->label));
-            }
-            $kinds[] = [self::steps($piece->size->widthMm + $gap->mm), self::steps($piece->size->heightMm + $gap->mm), $piece->count, $piece->turns];
-        }
-        $sheets = Packer::pack(
-            $kinds,
-            (int) floor(($printable->size->widthMm + $gap->mm) * self::STEPS_A_MM + 1e-6),
-            (int) floor(($printable->size->heightMm + $gap->mm) * self::STEPS_A_MM + 1e-6),
-            $seed,
-            $goOn,
-        );
-        $byId = [];
-        foreach ($pieces as $piece) {
-            $byId[$piece->id] = $piece;
         }
 
-        return new self($page, $printable, array_map(static fn (array $spots): GangSheet => self::sheet($spots, $pieces, $printable, $gap), $sheets), $byId);
+        return new self($sheets, $order->byId, $nested);
     }
 
-    /** The part of a sheet that one piece takes up, its share of the waste of its sheets with it; 0 to 1. */
+    /** How many whole sheets it takes. */
+    public function whole(): int
+    {
+        return count(array_filter($this->sheets, static fn (GangSheet $sheet): bool => null === $sheet->paper->offcut));
+    }
+
+    /** The part of a whole sheet that one piece takes up, its share of the waste of the sheets with it; 0 to 1. What lies on offcuts costs nothing anew. */
     public function shareOf(string $id): float
     {
-        $printable = $this->printable->size->areaMm2();
-        $own = $this->pieces[$id]->size->areaMm2();
-        $all = array_sum(array_map(static fn (GangPiece $piece): float => $piece->count * $piece->size->areaMm2(), $this->pieces));
+        $own = $this->pieces[$id]->areaMm2();
+        $all = array_sum(array_map(static fn (GangPiece $piece): float => $piece->count * $piece->areaMm2(), $this->pieces));
 
-        return 0.0 === $all || $printable <= 0.0 ? 0.0 : count($this->sheets) * $own / $all;
+        return 0.0 === $all ? 0.0 : $this->whole() * $own / $all;
     }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
         return [
-            'page_width_mm' => $this->page->widthMm,
-            'page_height_mm' => $this->page->heightMm,
-            'printable' => ['x_mm' => $this->printable->xMm, 'y_mm' => $this->printable->yMm, 'width_mm' => $this->printable->size->widthMm, 'height_mm' => $this->printable->size->heightMm],
+            'whole' => $this->whole(),
+            'nested' => $this->nested,
             'sheets' => $this->sheets,
             'pieces' => array_values(array_map(fn (GangPiece $piece): array => ['id' => $piece->id, 'label' => $piece->label, 'count' => $piece->count, 'width_mm' => $piece->size->widthMm, 'height_mm' => $piece->size->heightMm, 'share' => $this->shareOf($piece->id)], $this->pieces)),
         ];
     }
 
     /**
+     * The sheets that are there once: pinned ones, then offcuts.
+     *
+     * @param array<int, non-empty-list<GangPin>> $pinned
+     *
+     * @return list<array{GangPaper, list<GangPlace>}>
+     */
+    private static function grounds(GangOrder $order, array $pinned): array
+    {
+        $grounds = array_map(static fn (array $pins): array => [$order->paper, array_map(static fn (GangPin $pin): GangPlace => new GangPlace($pin->piece, $order->boxOf($pin), $pin->quarters, pinned: true), $pins)], array_values($pinned));
+        foreach ($order->offcuts as $offcut) {
+            if (min($offcut->room->size->widthMm, $offcut->room->size->heightMm) > 0.0) {
+                $grounds[] = [$offcut, []];
+            }
+        }
+
+        return $grounds;
+    }
+
+    /** @param list<array{GangPaper, list<GangPlace>}> $grounds */
+    private static function byBoxes(GangOrder $order, array $grounds, bool $spare = false): RectFilling
+    {
+        $gap = $order->gap->mm;
+        $sheet = static fn (Size $room): array => [(int) floor(($room->widthMm + $gap) * self::STEPS_A_MM + 1e-6), (int) floor(($room->heightMm + $gap) * self::STEPS_A_MM + 1e-6)];
+        $down = static fn (float $mm): int => (int) floor($mm * self::STEPS_A_MM + 1e-6);
+        $up = static fn (float $mm): int => (int) ceil($mm * self::STEPS_A_MM - 1e-6);
+        // The gap is added to every piece on two sides, and to the sheet once.
+        $kinds = array_map(static fn (GangPiece $piece): array => [$up($piece->size->widthMm + $gap), $up($piece->size->heightMm + $gap), $piece->turns], $spare ? $order->spare : $order->pieces);
+        $single = [];
+        foreach ($grounds as [$paper, $places]) {
+            $room = $paper->room;
+            $taken = array_map(static fn (GangPlace $place): array => [$down($place->rect->xMm - $room->xMm), $down($place->rect->yMm - $room->yMm), $up($place->rect->right() + $gap - $room->xMm), $up($place->rect->bottom() + $gap - $room->yMm)], $places);
+            $single[] = [...$sheet($room->size), $taken];
+        }
+
+        return new RectFilling($kinds, ...$sheet($order->paper->room->size), grounds: $single);
+    }
+
+    /** @param list<array{GangPaper, list<GangPlace>}> $grounds */
+    private static function byOutlines(GangOrder $order, array $grounds, float $cell, bool $spare = false): OutlineFilling
+    {
+        $gap = $order->gap->mm;
+        $sheet = static fn (Size $room): array => [(int) floor(($room->widthMm + $gap) / $cell + 1e-6), (int) floor(($room->heightMm + $gap) / $cell + 1e-6)];
+        $points = static fn (GangPiece $piece): array => array_map(static fn (array $p): array => [$p[0] / $cell, $p[1] / $cell], $piece->outline);
+        $kinds = array_map(static fn (GangPiece $piece): array => [$points($piece), $piece->turns], $spare ? $order->spare : $order->pieces);
+        $single = [];
+        foreach ($grounds as [$paper, $places]) {
+            $taken = [];
+            foreach ($places as $place) {
+                $outline = $points(self::piece($order, $place->piece));
+                for ($turn = 0; $turn < $place->quarters; ++$turn) {
+                    $outline = Silhouette::turned($outline);
+                }
+                [$x, $y] = [max(0.0, ($place->rect->xMm - $paper->room->xMm) / $cell), max(0.0, ($place->rect->yMm - $paper->room->yMm) / $cell)];
+                // Placed by hand it may lie between two cells.
+                [$dx, $dy] = [$x - floor($x), $y - floor($y)];
+                $taken[] = [array_map(static fn (array $p): array => [$p[0] + $dx, $p[1] + $dy], $outline), (int) floor($x), (int) floor($y)];
+            }
+            $single[] = [...$sheet($paper->room->size), $taken];
+        }
+
+        return new OutlineFilling($kinds, ...$sheet($order->paper->room->size), grow: $gap / 2.0 / $cell, grounds: $single);
+    }
+
+    /**
+     * @param list<Packed>                            $sheets
+     * @param list<array{GangPaper, list<GangPlace>}> $grounds
+     * @param float                                   $unit    of the spots, in mm
+     *
+     * @return list<array{GangPaper, list<GangPlace>}>
+     */
+    private static function laid(array $sheets, GangOrder $order, array $grounds, float $unit): array
+    {
+        return array_map(static function (Packed $sheet) use ($order, $grounds, $unit): array {
+            [$paper, $places] = $grounds[$sheet->ground - 1] ?? [$order->paper, []];
+
+            return [$paper, [...$places, ...self::places($sheet->spots, $order->pieces, $paper, $unit)]];
+        }, $sheets);
+    }
+
+    /**
      * @param list<Spot>      $spots
      * @param list<GangPiece> $pieces
+     *
+     * @return list<GangPlace>
      */
-    private static function sheet(array $spots, array $pieces, Rect $printable, Length $gap): GangSheet
+    private static function places(array $spots, array $pieces, GangPaper $paper, float $unit, bool $spare = false): array
     {
-        $places = [];
-        $area = 0.0;
-        $left = [$printable];
-        foreach ($spots as $spot) {
+        return array_map(static function (Spot $spot) use ($pieces, $paper, $unit, $spare): GangPlace {
             $piece = $pieces[$spot->kind];
-            $size = $spot->turned ? $piece->size->turned() : $piece->size;
-            $rect = Rect::at($printable->xMm + $spot->x / self::STEPS_A_MM, $printable->yMm + $spot->y / self::STEPS_A_MM, $size);
-            $places[] = ['piece' => $piece->id, 'rect' => $rect, 'turned' => $spot->turned];
-            $area += $size->areaMm2();
-            $left = self::without($left, $rect->grown($gap->mm));
-        }
+            /** @var int<0, 3> $quarters */
+            $quarters = $spot->quarters;
 
-        return new GangSheet($places, $area / $printable->size->areaMm2(), self::offcuts($left));
+            return new GangPlace($piece->id, Rect::at($paper->room->xMm + $spot->x * $unit, $paper->room->yMm + $spot->y * $unit, $piece->boxTurned($quarters)), $quarters, spare: $spare);
+        }, $spots);
     }
 
     /**
-     * The largest rectangle that is left, then the largest of what that leaves, and so on.
+     * With what fills the room that is left on sheets that are needed anyway.
      *
-     * @param list<Rect> $left
+     * @param list<array{GangPaper, list<GangPlace>}> $laid
      *
-     * @return list<Rect>
+     * @return list<array{GangPaper, list<GangPlace>}>
      */
-    private static function offcuts(array $left): array
+    private static function withSpare(array $laid, GangOrder $order, bool $nested): array
     {
-        $offcuts = [];
-        while (count($offcuts) < self::MOST_OFFCUTS) {
-            usort($left, static fn (Rect $a, Rect $b): int => $b->size->areaMm2() <=> $a->size->areaMm2());
-            if ([] === $left) {
-                break;
-            }
-            $offcuts[] = $left[0];
-            $left = self::without($left, $left[0]);
+        $pool = array_filter(array_map(static fn (GangPiece $piece): int => $piece->count, $order->spare), static fn (int $count): bool => $count > 0);
+        if ([] === $pool) {
+            return $laid;
         }
-
-        return $offcuts;
-    }
-
-    /**
-     * What is left of each of these rectangles beside another one, as rectangles that may overlap.
-     *
-     * @param list<Rect> $rects
-     *
-     * @return list<Rect>
-     */
-    private static function without(array $rects, Rect $taken): array
-    {
-        $left = [];
-        foreach ($rects as $rect) {
-            if (null === $rect->overlap($taken)) {
-                $left[] = $rect;
-                continue;
-            }
-            [$wide, $high] = [$rect->size->widthMm, $rect->size->heightMm];
-            foreach ([
-                [$rect->xMm, $rect->yMm, $taken->xMm - $rect->xMm, $high],
-                [$taken->right(), $rect->yMm, $rect->right() - $taken->right(), $high],
-                [$rect->xMm, $rect->yMm, $wide, $taken->yMm - $rect->yMm],
-                [$rect->xMm, $taken->bottom(), $wide, $rect->bottom() - $taken->bottom()],
-            ] as [$x, $y, $w, $h]) {
-                if (min($w, $h) >= self::OFFCUT_MM) {
-                    $left[] = Rect::mm($x, $y, $w, $h);
-                }
+        [$filling, $unit] = $nested ? [self::byOutlines($order, $laid, self::cellMm($order), true), self::cellMm($order)] : [self::byBoxes($order, $laid, true), 1.0 / self::STEPS_A_MM];
+        $areas = $filling->areas();
+        foreach ($laid as $at => [$paper, $places]) {
+            if ([] !== $places) {
+                $kinds = array_keys($pool);
+                usort($kinds, static fn (int $a, int $b): int => $areas[$b] <=> $areas[$a]);
+                $filled = $filling->fill($pool, $kinds, 0, $at + 1);
+                $laid[$at] = [$paper, [...$places, ...self::places($filled->spots, $order->spare, $paper, $unit, true)]];
             }
         }
 
-        return array_values(array_filter($left, static function (Rect $rect, int $i) use ($left): bool {
-            foreach ($left as $j => $other) {
-                if ($i !== $j && $rect->within($other) && (!$other->within($rect) || $i > $j)) {
-                    return false;
-                }
-            }
-
-            return true;
-        }, \ARRAY_FILTER_USE_BOTH));
+        return $laid;
     }
 
-    private static function steps(float $mm): int
+    private static function piece(GangOrder $order, string $id): GangPiece
     {
-        return (int) ceil($mm * self::STEPS_A_MM - 1e-6);
+        foreach ($order->spare as $piece) {
+            if ($piece->id === $id) {
+                return $piece;
+            }
+        }
+
+        return $order->byId[$id];
+    }
+
+    private static function cellMm(GangOrder $order): float
+    {
+        return max(1.0, sqrt($order->paper->room->size->areaMm2()) / self::CELLS_ACROSS);
     }
 }

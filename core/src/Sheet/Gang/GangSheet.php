@@ -10,11 +10,11 @@ use Wubbin\Core\Measure\Rect;
 final readonly class GangSheet implements \JsonSerializable
 {
     /**
-     * @param list<array{piece: string, rect: Rect, turned: bool}> $places
-     * @param float                                                $filled  by the pieces, of what can be printed on, 0 to 1
-     * @param list<Rect>                                           $offcuts the largest rectangles that are left, the largest first
+     * @param list<GangPlace> $places
+     * @param float           $filled  by the pieces, of what can be printed on, 0 to 1
+     * @param list<Rect>      $offcuts the largest rectangles that are left, the largest first
      */
-    public function __construct(public array $places, public float $filled, public array $offcuts)
+    public function __construct(public GangPaper $paper, public array $places, public float $filled, public array $offcuts)
     {
     }
 
@@ -24,7 +24,11 @@ final readonly class GangSheet implements \JsonSerializable
         $mm = static fn (Rect $rect): array => ['x_mm' => $rect->xMm, 'y_mm' => $rect->yMm, 'width_mm' => $rect->size->widthMm, 'height_mm' => $rect->size->heightMm];
 
         return [
-            'places' => array_map(static fn (array $place): array => ['piece' => $place['piece'], 'turned' => $place['turned']] + $mm($place['rect']), $this->places),
+            'page_width_mm' => $this->paper->page->widthMm,
+            'page_height_mm' => $this->paper->page->heightMm,
+            'room' => $mm($this->paper->room),
+            'offcut' => $this->paper->offcut,
+            'places' => $this->places,
             'filled' => $this->filled,
             'offcuts' => array_map($mm, $this->offcuts),
         ];

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Sheet\Gang;
+
+use Wubbin\Core\Measure\Rect;
+
+/** Where one of a piece lies on a sheet. */
+final readonly class GangPlace implements \JsonSerializable
+{
+    /**
+     * @param Rect      $rect     of its box as it lies, in mm from the upper left corner of the page
+     * @param int<0, 3> $quarters that it is turned by with the clock
+     * @param bool      $pinned   the person has placed it
+     * @param bool      $spare    it fills what was left
+     */
+    public function __construct(public string $piece, public Rect $rect, public int $quarters, public bool $pinned = false, public bool $spare = false)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return [
+            'piece' => $this->piece,
+            'quarters' => $this->quarters,
+            'pinned' => $this->pinned,
+            'spare' => $this->spare,
+            'x_mm' => $this->rect->xMm,
+            'y_mm' => $this->rect->yMm,
+            'width_mm' => $this->rect->size->widthMm,
+            'height_mm' => $this->rect->size->heightMm,
+        ];
+    }
+}

@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Sheet;
+
+use Wubbin\Core\Measure\Length;
+use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\Size;
+use Wubbin\Core\Sheet\Gang\Gang;
+use Wubbin\Core\Sheet\Gang\GangOrder;
+use Wubbin\Core\Sheet\Gang\GangPaper;
+use Wubbin\Core\Sheet\Gang\GangPiece;
+
+/**
+ * A picture larger than the sheet, split over the fewest sheets: in rows and columns that overlap, joined where it shows
+ * least, small parts sharing a sheet. Every part carries its marks outside the picture: lines to cut along, and ticks
+ * that meet those of its neighbours.
+ */
+final readonly class Tiling implements \JsonSerializable
+{
+    public const MOST_TILES = 64;
+
+    /** What stands round a part: ticks, and its name. In mm. */
+    private const MARKS_MM = 6.0;
+    private const TICK_MM = 4.0;
+    private const LINE_MM = 0.2;
+
+    /** Rows or columns more than needed that are tried for the sake of something that is to stay whole. */
+    private const MORE = 2;
+
+    /** A few parts are soon laid out. */
+    private const TRIES = 24;
+
+    /**
+     * @param non-empty-list<Tile>      $tiles
+     * @param non-empty-list<TileSheet> $sheets
+     * @param bool                      $through a join runs through something that was to stay whole
+     */
+    private function __construct(public Size $picture, public float $overlapMm, public bool $mirrored, public array $tiles, public array $sheets, public bool $through)
+    {
+    }
+
+    /**
+     * @param Size                                $paper    the sheet, upright
+     * @param float                               $marginMm what the printer leaves white on every side
+     * @param Length                              $overlap  of two neighbours
+     * @param list<Rect>                          $whole    of the picture, that no join is to run through
+     * @param callable(bool, float, float): float $busy     how much is going on across (or down) between two places in mm, 0 to 1
+     *
+     * @return self|null null where the overlap is as wide as the sheet, or it would be too many parts
+     */
+    public static function of(Size $picture, Size $paper, float $marginMm, Length $overlap, bool $mirrored, string $name, array $whole, callable $busy): ?self
+    {
+        $best = null;
+        foreach ([$paper, $paper->turned()] as $page) {
+            $printable = Rect::mm($marginMm, $marginMm, $page->widthMm - 2.0 * $marginMm, $page->heightMm - 2.0 * $marginMm);
+            $room = SheetLayout::room($printable);
+            $longest = [$room->size->widthMm - 2.0 * self::MARKS_MM, $room->size->heightMm - 2.0 * self::MARKS_MM];
+            if (min($longest) <= $overlap->mm) {
+                continue;
+            }
+            $across = self::joins(true, $picture->widthMm, $longest[0], $overlap->mm, $whole, $busy);
+            $down = self::joins(false, $picture->heightMm, $longest[1], $overlap->mm, $whole, $busy);
+            if (null === $across || null === $down || (count($across->at) + 1) * (count($down->at) + 1) > self::MOST_TILES) {
+                continue;
+            }
+            $tiles = [];
+            foreach ($down->parts($picture->heightMm, $overlap->mm) as $r => [$top, $bottom]) {
+                foreach ($across->parts($picture->widthMm, $overlap->mm) as $c => [$left, $right]) {
+                    $tiles[] = new Tile($r + 1, $c + 1, Rect::mm($left, $top, $right - $left, $bottom - $top));
+                }
+            }
+            $through = $across->through || $down->through;
+            $sheets = self::sheets($tiles, $page, $printable, $room, $across, $down, $mirrored, $name);
+            $found = new self($picture, $overlap->mm, $mirrored, $tiles, $sheets, $through);
+            $best = null === $best || [$through, count($sheets), count($tiles)] < [$best->through, count($best->sheets), count($best->tiles)] ? $found : $best;
+        }
+
+        return $best;
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return [
+            'width_mm' => $this->picture->widthMm,
+            'height_mm' => $this->picture->heightMm,
+            'overlap_mm' => $this->overlapMm,
+            'mirrored' => $this->mirrored,
+            'tiles' => $this->tiles,
+            'sheets' => $this->sheets,
+        ];
+    }
+
+    /**
+     * @param list<Rect>                          $whole
+     * @param callable(bool, float, float): float $busy
+     */
+    private static function joins(bool $across, float $length, float $longest, float $overlap, array $whole, callable $busy): ?Joins
+    {
+        $spans = array_map(static fn (Rect $rect): array => $across ? [$rect->xMm, $rect->right()] : [$rect->yMm, $rect->bottom()], $whole);
+        $fewest = Joins::fewest($length, $longest, $overlap);
+        $best = null;
+        for ($more = 0; $more <= self::MORE; ++$more) {
+            $found = Joins::into($fewest + $more, $length, $longest, $overlap, $spans, static fn (float $from, float $to): float => $busy($across, $from, $to));
+            $best ??= $found;
+            if (null !== $found && !$found->through) {
+                return $found;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param non-empty-list<Tile> $tiles
+     *
+     * @return non-empty-list<TileSheet>
+     */
+    private static function sheets(array $tiles, Size $page, Rect $printable, Rect $room, Joins $across, Joins $down, bool $mirrored, string $name): array
+    {
+        $byName = [];
+        $pieces = [];
+        foreach ($tiles as $tile) {
+            $byName[$tile->name()] = $tile;
+            $pieces[] = new GangPiece($tile->name(), $tile->name(), $tile->part->size->grown(self::MARKS_MM), 1);
+        }
+        $gang = Gang::of(new GangOrder($pieces, new GangPaper($page, $room), Length::mm(0.0)), 1, static fn (int $tried): bool => $tried < self::TRIES);
+        $sheets = [];
+        foreach ($gang->sheets as $number => $sheet) {
+            $placed = [];
+            foreach ($sheet->places as $place) {
+                $tile = $byName[$place->piece];
+                $sideways = 1 === $place->quarters;
+                $at = Rect::at($place->rect->xMm + self::MARKS_MM, $place->rect->yMm + self::MARKS_MM, $tile->part->size);
+                $placed[] = new PlacedTile($tile, $at, $sideways, $place->rect, self::marks($tile, $at, $across, $down, $mirrored));
+            }
+            $bar = SheetLayout::secondBar($room, array_map(static fn (PlacedTile $one): Rect => $one->takes, $placed));
+            $names = implode(', ', array_map(static fn (PlacedTile $one): string => $one->tile->name(), $placed));
+            if ([] !== $placed) {
+                $sheets[] = new TileSheet($page, $printable, $placed, [...SheetLayout::strip($printable, false, sprintf('%s · part %s · sheet %d of %d', $name, $names, $number + 1, count($gang->sheets))), ...(null === $bar ? [] : [$bar])]);
+            }
+        }
+
+        return [] === $sheets ? throw new \LogicException('A picture has a part.') : $sheets;
+    }
+
+    /**
+     * The line to cut along, ticks outside it at the middle of every join and, to tell parts apart, its name.
+     *
+     * @return list<Mark>
+     */
+    private static function marks(Tile $tile, Rect $at, Joins $across, Joins $down, bool $mirrored): array
+    {
+        $marks = [new Mark(MarkKind::TrimLine, $at)];
+        $part = $tile->part;
+        foreach ($across->at as $join) {
+            $x = $join - $part->xMm;
+            if ($x > 0.0 && $x < $part->size->widthMm) {
+                $x = $at->xMm + ($mirrored ? $part->size->widthMm - $x : $x);
+                $marks[] = new Mark(MarkKind::Tick, Rect::mm($x - self::LINE_MM / 2.0, $at->yMm - 1.0 - self::TICK_MM, self::LINE_MM, self::TICK_MM));
+                $marks[] = new Mark(MarkKind::Tick, Rect::mm($x - self::LINE_MM / 2.0, $at->bottom() + 1.0, self::LINE_MM, self::TICK_MM));
+            }
+        }
+        foreach ($down->at as $join) {
+            $y = $join - $part->yMm;
+            if ($y > 0.0 && $y < $part->size->heightMm) {
+                $marks[] = new Mark(MarkKind::Tick, Rect::mm($at->xMm - 1.0 - self::TICK_MM, $at->yMm + $y - self::LINE_MM / 2.0, self::TICK_MM, self::LINE_MM));
+                $marks[] = new Mark(MarkKind::Tick, Rect::mm($at->right() + 1.0, $at->yMm + $y - self::LINE_MM / 2.0, self::TICK_MM, self::LINE_MM));
+            }
+        }
+        $marks[] = new Mark(MarkKind::Text, Rect::mm($at->xMm + 6.0, $at->yMm - 5.0, 14.0, 4.0), $tile->name());
+
+        return $marks;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Sheet;
+
+use Symfony\Component\Filesystem\Exception\IOException;
+use Symfony\Component\Filesystem\Filesystem;
+use Wubbin\Http\Problem;
+
+/** Writes a file whole or not at all. */
+final readonly class WholeFile
+{
+    /** @throws Problem where there is no room for it; nothing of it is left then */
+    public static function write(string $path, string $content): void
+    {
+        try {
+            (new Filesystem())->dumpFile($path, $content);
+        } catch (IOException) {
+            throw Problem::field('sheet', 'The sheet could not be written: is the disk full? Nothing of it was kept.');
+        }
+    }
+}
