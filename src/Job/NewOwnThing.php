@@ -77,7 +77,7 @@ final readonly class NewOwnThing
             }
         }
         if ('media' === $this->kind) {
-            $record += ['paper' => $this->typed['paper'] ?? '', 'print_side' => $this->typed['print_side'] ?? ''];
+            $record += ['paper' => $this->typed['paper'] ?? '', 'print_side' => $this->typed['print_side'] ?? '', 'one_way' => 'yes' === ($this->typed['one_way'] ?? '')];
             $errors += '' === $record['print_side'] ? ['print_side' => 'Say which side takes the print.'] : [];
         }
         $zones = [];

@@ -42,9 +42,10 @@ final readonly class GangPdf
             $pictures = $lot->pictures + ($then[$lot->id]->pictures ?? []);
             foreach ($layout->records('sheets') as $sheet) {
                 $progress->at(0.05 + 0.9 * count($pages) / max(1, $all), sprintf('Drawing sheet %d of %d', count($pages) + 1, $all));
-                $foot = sprintf('sheet %d of %d · %s', count($pages) + 1, $all, implode(', ', self::namesOn($pictures, $sheet)));
-                $pages[] = SheetPage::of($lot->medium, $lot->marking, $lot->mirrored, $foot);
-                $this->page($pdf, $lot, $pictures, $sheet, $artworks, $foot);
+                $number = sprintf('sheet %d of %d', count($pages) + 1, $all);
+                $names = implode(', ', self::namesOn($pictures, $sheet));
+                $pages[] = SheetPage::of($lot->medium, $lot->marking, $lot->mirrored, $lot->first()->carrier->foldLeads ?? false, $names.' · '.$number);
+                $this->page($pdf, $lot, $pictures, $sheet, $artworks, $number.' · '.$names);
             }
         }
 

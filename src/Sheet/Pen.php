@@ -22,6 +22,9 @@ final readonly class Pen
     private const FONT = 'dejavusans';
     private const FONT_PT = 8.0;
 
+    /** The box that a line of it stands in. */
+    private const LINE_MM = 4.0;
+
     /** The name of a piece, in the gap below it: small enough to fit there. */
     private const NAME_PT = 4.5;
 
@@ -196,6 +199,7 @@ final readonly class Pen
     private function text(BarePdf $pdf, Mark $mark): void
     {
         $text = $mark->text;
+        $pdf->setFont(self::FONT, '', self::FONT_PT * ($mark->turned ? 1.0 : $mark->rect->size->heightMm / self::LINE_MM));
         $room = $mark->turned ? $mark->rect->size->heightMm : $mark->rect->size->widthMm;
         while (mb_strlen($text) > 1 && $pdf->GetStringWidth($text) > $room - 1.0) {
             $text = mb_substr(rtrim($text, '…'), 0, -1).'…';

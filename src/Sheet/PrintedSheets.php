@@ -117,6 +117,12 @@ final readonly class PrintedSheets
         return array_map(static fn (SheetPage $page): array => $page->toRecord(), $pages);
     }
 
+    /** @return list<PrintedSheet> whose pages are known, the newest first */
+    public function recent(int $most): array
+    {
+        return array_values(array_filter($this->entities->getRepository(PrintedSheet::class)->findBy([], ['at' => 'DESC'], $most), static fn (PrintedSheet $sheet): bool => [] !== $sheet->pages));
+    }
+
     public function latest(string $job): ?PrintedSheet
     {
         return $this->entities->getRepository(PrintedSheet::class)->findOneBy(['job' => $job], ['at' => 'DESC']);

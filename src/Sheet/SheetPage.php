@@ -13,18 +13,19 @@ use Wubbin\Core\Route\Medium;
 final readonly class SheetPage
 {
     /**
-     * @param string $medium   id; so `$marking`
-     * @param bool   $mirrored the pictures come out mirrored
-     * @param bool   $inDriver and the driver does it
-     * @param string $label    what is on it
+     * @param string $medium    id; so `$marking`
+     * @param bool   $mirrored  the pictures come out mirrored
+     * @param bool   $inDriver  and the driver does it
+     * @param bool   $foldLeads its carrier has a folded edge, which must go in first
+     * @param string $label     what is on it
      */
-    private function __construct(public string $medium, public string $marking, public bool $mirrored, public bool $inDriver, public string $label)
+    private function __construct(public string $medium, public string $marking, public bool $mirrored, public bool $inDriver, public bool $foldLeads, public string $label)
     {
     }
 
-    public static function of(Medium $medium, Marking $marking, bool $mirrored, string $label): self
+    public static function of(Medium $medium, Marking $marking, bool $mirrored, bool $foldLeads, string $label): self
     {
-        return new self($medium->id, $marking->id, $mirrored, $mirrored && $marking->mirrorsInDriver(), $label);
+        return new self($medium->id, $marking->id, $mirrored, $mirrored && $marking->mirrorsInDriver(), $foldLeads, $label);
     }
 
     public static function ofPart(TransferPlan $plan, string $label): self
@@ -33,12 +34,12 @@ final readonly class SheetPage
             throw new \LogicException('What is laid out has a sheet and a printer.');
         }
 
-        return self::of($plan->medium, $plan->marking, $plan->stack->mirrored(), $label);
+        return self::of($plan->medium, $plan->marking, $plan->stack->mirrored(), $plan->carrier->foldLeads ?? false, $label);
     }
 
     public static function fromRecord(Record $record): self
     {
-        return new self($record->string('medium'), $record->string('marking'), $record->boolean('mirrored'), $record->boolean('in_driver'), $record->string('label'));
+        return new self($record->string('medium'), $record->string('marking'), $record->boolean('mirrored'), $record->boolean('in_driver'), $record->boolean('fold_leads'), $record->string('label'));
     }
 
     /** Pages that are printed in one go: nothing is changed between them at the printer. */
@@ -50,6 +51,6 @@ final readonly class SheetPage
     /** @return array<string, mixed> */
     public function toRecord(): array
     {
-        return ['medium' => $this->medium, 'marking' => $this->marking, 'mirrored' => $this->mirrored, 'in_driver' => $this->inDriver, 'label' => $this->label];
+        return ['medium' => $this->medium, 'marking' => $this->marking, 'mirrored' => $this->mirrored, 'in_driver' => $this->inDriver, 'fold_leads' => $this->foldLeads, 'label' => $this->label];
     }
 }

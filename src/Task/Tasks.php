@@ -58,6 +58,17 @@ final readonly class Tasks
         return $task;
     }
 
+    /** @return list<Task> the newest first */
+    public function ofKind(string $kind, int $most): array
+    {
+        $tasks = $this->entities->getRepository(Task::class)->findBy(['kind' => $kind], ['created' => 'DESC'], $most);
+        foreach ($tasks as $task) {
+            $this->entities->refresh($task);
+        }
+
+        return $tasks;
+    }
+
     /** What is done stays done; what is not is not begun, or stops at its next step. */
     public function cancel(string $id): void
     {

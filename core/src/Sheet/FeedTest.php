@@ -13,7 +13,7 @@ use Wubbin\Core\Route\Lying;
 /**
  * A sheet that shows how a tray feeds. On a sheet of plain paper the person draws a pencil arrow, lays it in the tray
  * with the pencil up and the arrow pointing where the paper goes in, and prints: an X in the page's upper left corner,
- * words, and a bar of 100 mm in both directions. Where the X came out tells the rest.
+ * an R and words, and a bar of 100 mm in both directions. Where the X came out tells the rest.
  */
 final readonly class FeedTest
 {
@@ -31,11 +31,12 @@ final readonly class FeedTest
 
         return [
             new Mark(MarkKind::Cross, Rect::mm($in, $in, self::CROSS_MM, self::CROSS_MM)),
+            new Mark(MarkKind::Text, Rect::mm($middle + 30.0, $in + 18.0, 40.0, 32.0), 'R'),
             new Mark(MarkKind::ThisWayUp, Rect::mm($middle - 6.0, $in, 12.0, 30.0)),
             new Mark(MarkKind::Text, Rect::mm($middle + 8.0, $in + 4.0, $page->widthMm - $middle - $in - 8.0, 4.0), 'upper edge of the page'),
             new Mark(MarkKind::Text, Rect::mm($in, $in + 44.0, $page->widthMm - 2.0 * $in, 4.0), 'Wubbin feed test · '.$tray),
             new Mark(MarkKind::Text, Rect::mm($in, $in + 50.0, $page->widthMm - 2.0 * $in, 4.0), 'Where is the X, seen with the end that went in first away from you?'),
-            new Mark(MarkKind::Text, Rect::mm($in, $in + 56.0, $page->widthMm - 2.0 * $in, 4.0), 'Can you read this, or does it run backwards?'),
+            new Mark(MarkKind::Text, Rect::mm($in, $in + 56.0, $page->widthMm - 2.0 * $in, 4.0), 'Can you read this, and is the R an R, or do they run backwards?'),
             new Mark(MarkKind::CheckBar, Rect::mm($in, $in + 70.0, SheetLayout::CHECK_BAR_MM, 3.0), '100 mm'),
             new Mark(MarkKind::CheckBar, Rect::mm($in, $in + 90.0, 3.0, SheetLayout::CHECK_BAR_MM), '100 mm', true),
         ];

@@ -9,7 +9,7 @@ use Wubbin\Core\Measure\Rect;
 /**
  * Something printed on the sheet that is not the picture, always outside it. It reads right, unlike a mirrored picture.
  *
- * `turned` text runs from bottom to top.
+ * `turned` text runs from bottom to top. Text is as high as a line of 8 points in a box of 4 mm, and larger in a higher one.
  */
 final readonly class Mark implements \JsonSerializable
 {

@@ -60,6 +60,12 @@ final readonly class Printout implements \JsonSerializable
         );
     }
 
+    /** A sheet of plain paper that shows how a tray feeds: whatever prints on it, nothing is spoiled. */
+    public static function ofFeedTest(Feed $feed, bool $driverMirrors): self
+    {
+        return new self(Lying::Up === $feed->prints, $driverMirrors, 0.0, []);
+    }
+
     public function has(PrintFault $fault): bool
     {
         return in_array($fault, $this->faults, true);

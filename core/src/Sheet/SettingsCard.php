@@ -12,7 +12,7 @@ use Wubbin\Core\Route\Medium;
 final readonly class SettingsCard implements \JsonSerializable
 {
     /** @param non-empty-list<array{id: string, label: string, value: string, because: string}> $lines */
-    private function __construct(private array $lines)
+    private function __construct(public array $lines)
     {
     }
 
@@ -27,15 +27,15 @@ final readonly class SettingsCard implements \JsonSerializable
 
         return new self([
             $line('scale', 'Scale', '100 %, “fit to page” off', 'A scaled page spoils every measure: both bars must be 100 mm long.'),
-            $line('page', 'Page size', $medium->paper->label(), 'This and the paper source are what is most often still wrong.'),
-            $line('source', 'Paper source', $loading->tray->label, $loading->stiff ? 'A stiff sheet wants a straight path.' : 'Where this sheet is laid in.'),
-            $line('paper', 'Paper type', $paper, $rule->why),
-            $line('quality', 'Quality', $rule->quality, 'How much ink or toner, and how fine.'),
             $line('mirror', 'Mirror', $mirrored && $inDriver ? 'on' : 'off', match (true) {
                 $mirrored && $inDriver => 'This printer mirrors in its driver; Wubbin’s file is turned beforehand.',
                 $mirrored => 'Wubbin’s file is mirrored already: once more would undo it.',
                 default => 'It is printed as it reads.',
             }),
+            $line('page', 'Page size', $medium->paper->label(), 'This and the paper source are what is most often still wrong.'),
+            $line('source', 'Paper source', $loading->tray->label, $loading->stiff ? 'A stiff sheet wants a straight path.' : 'Where this sheet is laid in.'),
+            $line('paper', 'Paper type', $paper, $rule->why),
+            $line('quality', 'Quality', $rule->quality, 'How much ink or toner, and how fine.'),
             $line('borderless', 'Borderless', 'off', 'Borderless printing makes the page a little larger.'),
             $line('sides', 'Both sides', 'off', 'The second side would be the back of the transfer.'),
             $line('colour', 'Colour', $marking->colour ? 'as the file has it (sRGB), no enhancement' : 'black only', $marking->colour ? 'The driver would shift what was judged on screen. A profile of the ink’s maker goes first.' : 'This printer has no other.'),

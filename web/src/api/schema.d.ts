@@ -316,6 +316,22 @@ export interface paths {
         patch: operations["changeSettings"];
         trace?: never;
     };
+    "/api/jobs/{id}/card.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getBenchCard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -552,6 +568,153 @@ export interface paths {
         put?: never;
         /** Making the sheets freezes the plans of all the jobs on them. */
         post: operations["makeGangSheets"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/offcuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepOffcut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/offcuts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["dropOffcut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Emptied, nobody counts them. */
+        post: operations["countSheets"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/printers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPrinters"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/printers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Where it mirrors, its largest sheet and its trays; what a test showed of a tray that stays, stays too. */
+        put: operations["setUpPrinter"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/printers/{id}/trays/{tray}/feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What came out of a feed test. */
+        post: operations["tellFeed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listSheets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/print/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPrintDevices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPrints"];
+        put?: never;
+        post: operations["print"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1062,19 +1225,40 @@ export interface components {
             lots: {
                 id: string;
                 medium: string;
+                medium_id: string;
                 marking: string;
                 mirrored: boolean;
-                page_width_mm: number;
-                page_height_mm: number;
-                printable: components["schemas"]["PlacedRect"];
+                /** @description Whole sheets that it takes */
+                whole: number;
+                /** @description Pieces lie by their outlines, not by their boxes */
+                nested: boolean;
+                /** @description Sheets that the shelf has too few, where they were counted */
+                short: number;
+                printable_margin_mm: number;
+                /** @description Which way a sheet goes into the printer */
+                loading: string;
                 sheets: {
-                    places: (components["schemas"]["PlacedRect"] & {
+                    page_width_mm: number;
+                    page_height_mm: number;
+                    room: components["schemas"]["PlacedRect"];
+                    /** @description Of the shelf, where it is one */
+                    offcut: string | null;
+                    places: {
                         piece: string;
-                        turned: boolean;
-                    })[];
+                        /** @description That it is turned by with the clock */
+                        quarters: number;
+                        pinned: boolean;
+                        /** @description It fills what was left */
+                        spare: boolean;
+                        x_mm: number;
+                        y_mm: number;
+                        width_mm: number;
+                        height_mm: number;
+                    }[];
                     /** @description Of what can be printed on, 0 to 1 */
                     filled: number;
                     offcuts: components["schemas"]["PlacedRect"][];
+                    bar: components["schemas"]["PlacedRect"] | null;
                 }[];
                 pieces: {
                     id: string;
@@ -1084,6 +1268,10 @@ export interface components {
                     height_mm: number;
                     /** @description The part of a sheet that one of them takes up, its share of the waste with it */
                     share: number;
+                    /** @description It is not turned */
+                    upright: boolean;
+                    /** @description Of a later job */
+                    spare: boolean;
                     job: string;
                     artwork: string | null;
                     /** @description Its bend as part of an address */
@@ -1098,6 +1286,8 @@ export interface components {
             plans: {
                 [key: string]: string;
             };
+            later: string[];
+            apart: string[];
         };
         /** @description A rectangle on a sheet, in mm from its upper left corner. */
         PlacedRect: {
@@ -1109,6 +1299,71 @@ export interface components {
             width_mm: number;
             /** Format: float */
             height_mm: number;
+        };
+        /** @description A printer of the shelf. */
+        PrinterView: {
+            id: string;
+            label: string;
+            /** @enum {string} */
+            mirrors: "file" | "driver";
+            largest: string;
+            /** @description That the largest sheet may have */
+            sizes: {
+                id: string;
+                label: string;
+            }[];
+            trays: {
+                id: string;
+                label: string;
+                straight: boolean;
+                feed: {
+                    /** @enum {string} */
+                    prints: "up" | "down";
+                    /** @enum {string} */
+                    leads: "top" | "right" | "bottom" | "left";
+                } | null;
+            }[];
+        };
+        /** @description A sheet that was made, with its pages in the groups that they are printed in. */
+        MadeSheet: {
+            id: string;
+            job: string;
+            plan: string;
+            /** Format: date-time */
+            at: string;
+            url: string;
+            label: string;
+            groups: {
+                medium: string;
+                marking: string;
+                mirrored: boolean;
+                /** @description The driver mirrors it */
+                in_driver: boolean;
+                /** @description Its carrier has a folded edge, which must go in first */
+                fold_leads: boolean;
+                pages: number[];
+                label: string;
+            }[];
+        };
+        /** @description What came of a print. */
+        PrintView: {
+            device: string;
+            title: string;
+            simulated: boolean;
+            comes_out: boolean;
+            faults: {
+                id: string;
+                message: string;
+                mend: string;
+            }[];
+            pages: {
+                page: number;
+                label: string;
+                faces: {
+                    print: string;
+                    back: string;
+                } | null;
+            }[];
         };
         /** @description A sheet that is ready to be fetched. */
         SheetView: {
@@ -1326,6 +1581,49 @@ export interface components {
                 diameter_to_mm?: number;
                 watts?: number;
             }[];
+            /** @description How printers of the shelf stand in the shop, by their id. */
+            printers?: {
+                [key: string]: {
+                    /**
+                     * @description The one place where what must be mirrored is mirrored.
+                     * @enum {unknown}
+                     */
+                    mirrors: "file" | "driver";
+                    /** @enum {unknown} */
+                    largest: "a3" | "a4" | "a5" | "a6" | "letter" | "tabloid" | "supertabloid";
+                    trays: {
+                        id: string;
+                        label: string;
+                        /** @description Sheets go through without being bent. */
+                        straight: boolean;
+                        /** @description As a feed test showed it. */
+                        feed?: {
+                            /**
+                             * @description The side of a sheet, as it lies in the tray, that is printed on.
+                             * @enum {unknown}
+                             */
+                            prints: "up" | "down";
+                            /**
+                             * @description The edge of the page, as it reads, that goes in first.
+                             * @enum {unknown}
+                             */
+                            leads: "top" | "right" | "bottom" | "left";
+                        };
+                    }[];
+                };
+            };
+            paper?: {
+                /** @description How many there are of a medium, where they were counted. */
+                sheets?: {
+                    [key: string]: number;
+                };
+                offcuts?: {
+                    id: string;
+                    medium: string;
+                    width_mm: number;
+                    height_mm: number;
+                }[];
+            };
             /** @description The shop's own entries: each behaves as the built-in one that it is like. Those that no list above names are retired. */
             own?: {
                 media?: {
@@ -1333,9 +1631,11 @@ export interface components {
                     like: string;
                     label: string;
                     /** @enum {unknown} */
-                    paper: "a4" | "a5" | "a6" | "letter" | "supertabloid";
+                    paper: "a3" | "a4" | "a5" | "a6" | "letter" | "tabloid" | "supertabloid";
                     thickness_mm: number;
                     print_side: string;
+                    /** @description Pieces may not be turned on it. */
+                    one_way?: boolean;
                 }[];
                 markings?: {
                     id: string;
@@ -1484,6 +1784,13 @@ export interface components {
                 }[];
                 /** @description What the person says the picture has in it, for the checks that depend on it. */
                 shows: ("lettering" | "face")[];
+                /** @description Where no join is to run through the picture, in parts of its width and height. */
+                whole?: {
+                    x: number;
+                    y: number;
+                    width: number;
+                    height: number;
+                }[];
             }[];
             note: string;
             /** @description Sizes and colours that the pieces divide into; they add up to the quantity. Empty or left out where all are alike. */
@@ -1509,7 +1816,7 @@ export interface components {
         };
         Mark: {
             /** @enum {unknown} */
-            kind: "trim-line" | "this-way-up" | "check-bar" | "text" | "dot";
+            kind: "trim-line" | "this-way-up" | "check-bar" | "dot" | "registration" | "tick" | "tape-zone" | "cross" | "text";
             x_mm: number;
             y_mm: number;
             width_mm: number;
@@ -1565,6 +1872,86 @@ export interface components {
             picture: components["schemas"]["Rect"];
             mirrored: boolean;
             marks: components["schemas"]["Mark"][];
+        };
+        /** @description A part of the picture as it reads, in mm from its upper left corner, the overlaps with it. */
+        Tile: {
+            name: string;
+            row: number;
+            column: number;
+            x_mm: number;
+            y_mm: number;
+            width_mm: number;
+            height_mm: number;
+        };
+        /** @description A part on its sheet, before it is turned a quarter with the clock about the upper left corner of what it takes up. */
+        PlacedTile: {
+            tile: string;
+            x_mm: number;
+            y_mm: number;
+            width_mm: number;
+            height_mm: number;
+            sideways: boolean;
+            takes: components["schemas"]["Rect"];
+            marks: components["schemas"]["Mark"][];
+        };
+        TileSheet: {
+            page_width_mm: number;
+            page_height_mm: number;
+            printable: components["schemas"]["Rect"];
+            tiles: components["schemas"]["PlacedTile"][];
+            marks: components["schemas"]["Mark"][];
+        };
+        /** @description A picture larger than a sheet, in parts that overlap. */
+        Tiling: {
+            width_mm: number;
+            height_mm: number;
+            overlap_mm: number;
+            mirrored: boolean;
+            tiles: components["schemas"]["Tile"][];
+            sheets: components["schemas"]["TileSheet"][];
+        };
+        /** @description What a flimsy sheet is cut to and fixed on. */
+        Carrier: {
+            way: string;
+            backing: string;
+            sheet_width_mm: number;
+            sheet_height_mm: number;
+            cut_width_mm: number;
+            cut_height_mm: number;
+            beyond_mm: number;
+            strip_mm: number;
+            corner_mm: number;
+            zones: components["schemas"]["Rect"][];
+            fold_leads: boolean;
+            sheets: number;
+            ahead: number;
+            how: string[];
+            provenance: components["schemas"]["Provenance"];
+        };
+        /** @description Which way the sheet goes into the printer. */
+        Loading: {
+            tray: string;
+            tray_id: string;
+            known: boolean;
+            print_side: string;
+            /** @enum {unknown} */
+            lies: "up" | "down" | null;
+            /** @enum {unknown} */
+            leads: "top" | "right" | "bottom" | "left" | null;
+            straight: boolean;
+            stiff: boolean;
+            bent: boolean;
+            folded: boolean;
+            words: string;
+        };
+        /** @description What the printer's driver is set to. */
+        SettingsCard: {
+            lines: {
+                id: string;
+                label: string;
+                value: string;
+                because: string;
+            }[];
         };
         Coverage: {
             plate_width_mm: number;
@@ -1686,6 +2073,10 @@ export interface components {
             };
             placed: components["schemas"]["Rect"] | null;
             sheet: components["schemas"]["SheetLayout"] | null;
+            tiling: components["schemas"]["Tiling"] | null;
+            carrier: components["schemas"]["Carrier"] | null;
+            loading: components["schemas"]["Loading"] | null;
+            driver: components["schemas"]["SettingsCard"] | null;
             coverage: components["schemas"]["Coverage"] | null;
             artwork: string | null;
             route: string;
@@ -1861,7 +2252,7 @@ export interface components {
                 };
                 Mark: {
                     /** @enum {unknown} */
-                    kind: "trim-line" | "this-way-up" | "check-bar" | "text" | "dot";
+                    kind: "trim-line" | "this-way-up" | "check-bar" | "dot" | "registration" | "tick" | "tape-zone" | "cross" | "text";
                     x_mm: number;
                     y_mm: number;
                     width_mm: number;
@@ -1961,6 +2352,10 @@ export interface components {
                     };
                     placed: components["schemas"]["Rect"] | null;
                     sheet: components["schemas"]["SheetLayout"] | null;
+                    tiling: components["schemas"]["Tiling"] | null;
+                    carrier: components["schemas"]["Carrier"] | null;
+                    loading: components["schemas"]["Loading"] | null;
+                    driver: components["schemas"]["SettingsCard"] | null;
                     coverage: components["schemas"]["Coverage"] | null;
                     artwork: string | null;
                     route: string;
@@ -2033,6 +2428,86 @@ export interface components {
                     gloss: boolean;
                     /** @description About how large the gaps are. */
                     grain_mm: number;
+                };
+                /** @description A part of the picture as it reads, in mm from its upper left corner, the overlaps with it. */
+                Tile: {
+                    name: string;
+                    row: number;
+                    column: number;
+                    x_mm: number;
+                    y_mm: number;
+                    width_mm: number;
+                    height_mm: number;
+                };
+                /** @description A part on its sheet, before it is turned a quarter with the clock about the upper left corner of what it takes up. */
+                PlacedTile: {
+                    tile: string;
+                    x_mm: number;
+                    y_mm: number;
+                    width_mm: number;
+                    height_mm: number;
+                    sideways: boolean;
+                    takes: components["schemas"]["Rect"];
+                    marks: components["schemas"]["Mark"][];
+                };
+                TileSheet: {
+                    page_width_mm: number;
+                    page_height_mm: number;
+                    printable: components["schemas"]["Rect"];
+                    tiles: components["schemas"]["PlacedTile"][];
+                    marks: components["schemas"]["Mark"][];
+                };
+                /** @description A picture larger than a sheet, in parts that overlap. */
+                Tiling: {
+                    width_mm: number;
+                    height_mm: number;
+                    overlap_mm: number;
+                    mirrored: boolean;
+                    tiles: components["schemas"]["Tile"][];
+                    sheets: components["schemas"]["TileSheet"][];
+                };
+                /** @description What a flimsy sheet is cut to and fixed on. */
+                Carrier: {
+                    way: string;
+                    backing: string;
+                    sheet_width_mm: number;
+                    sheet_height_mm: number;
+                    cut_width_mm: number;
+                    cut_height_mm: number;
+                    beyond_mm: number;
+                    strip_mm: number;
+                    corner_mm: number;
+                    zones: components["schemas"]["Rect"][];
+                    fold_leads: boolean;
+                    sheets: number;
+                    ahead: number;
+                    how: string[];
+                    provenance: components["schemas"]["Provenance"];
+                };
+                /** @description Which way the sheet goes into the printer. */
+                Loading: {
+                    tray: string;
+                    tray_id: string;
+                    known: boolean;
+                    print_side: string;
+                    /** @enum {unknown} */
+                    lies: "up" | "down" | null;
+                    /** @enum {unknown} */
+                    leads: "top" | "right" | "bottom" | "left" | null;
+                    straight: boolean;
+                    stiff: boolean;
+                    bent: boolean;
+                    folded: boolean;
+                    words: string;
+                };
+                /** @description What the printer's driver is set to. */
+                SettingsCard: {
+                    lines: {
+                        id: string;
+                        label: string;
+                        value: string;
+                        because: string;
+                    }[];
                 };
             };
         };
@@ -2841,6 +3316,28 @@ export interface operations {
             };
         };
     };
+    getBenchCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Ticket, stack and steps on paper */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     getCatalogue: {
         parameters: {
             query?: never;
@@ -3258,6 +3755,24 @@ export interface operations {
                     gap: string;
                     /** @description That may be spent on each kind of sheet */
                     seconds: number;
+                    /** @description Jobs whose pieces may fill what is left */
+                    later?: string[];
+                    /** @description Test swatches may fill what is left */
+                    swatches?: boolean;
+                    /** @description Those on the shelf are used first, unless this is false */
+                    offcuts?: boolean;
+                    /** @description Pieces that are not turned */
+                    upright?: string[];
+                    /** @description Pieces that were placed by hand */
+                    pins?: {
+                        lot: string;
+                        piece: string;
+                        /** @description Of the whole ones, from 0 */
+                        sheet: number;
+                        x_mm: number;
+                        y_mm: number;
+                        quarters: number;
+                    }[];
                 };
             };
         };
@@ -3304,6 +3819,311 @@ export interface operations {
             };
             /** @description It was not laid out, or too long ago */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    keepOffcut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    medium: string;
+                    width_mm: number;
+                    height_mm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description What the shop has */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["shelf.schema"];
+                };
+            };
+            /** @description Too small to keep */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    dropOffcut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the shop has */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["shelf.schema"];
+                };
+            };
+        };
+    };
+    countSheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    medium: string;
+                    /** @description As typed */
+                    count: string;
+                };
+            };
+        };
+        responses: {
+            /** @description What the shop has */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["shelf.schema"];
+                };
+            };
+            /** @description No number */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listPrinters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Those on the shelf */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrinterView"][];
+                };
+            };
+        };
+    };
+    setUpPrinter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    mirrors: "file" | "driver";
+                    largest: string;
+                    trays: {
+                        id: string;
+                        label: string;
+                        straight: boolean;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The printer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrinterView"];
+                };
+            };
+            /** @description One that cannot be */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tellFeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                tray: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description The print is on the side with the pencil arrow */
+                    on_pencil: boolean;
+                    /** @description The X is at the end that went in first */
+                    far: boolean;
+                    /** @description Seen so that that end is away from the person, the X is to the left */
+                    left: boolean;
+                    reads_right: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The printer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrinterView"];
+                };
+            };
+        };
+    };
+    listSheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Those made last, the newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeSheet"][];
+                };
+            };
+        };
+    };
+    listPrintDevices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What there is to print on */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        id: string;
+                        label: string;
+                    }[];
+                };
+            };
+        };
+    };
+    listPrints: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What waits, prints, and was printed, the newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"][];
+                };
+            };
+        };
+    };
+    print: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Left out for a feed test */
+                    sheet?: string;
+                    marking: string;
+                    tray: string;
+                    device: string;
+                    pages?: number[];
+                    /**
+                     * @description How the print side is laid in
+                     * @enum {string}
+                     */
+                    lies: "up" | "down";
+                    fold_first?: boolean;
+                    driver_mirrors: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The work */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
+                };
+            };
+            /** @description A sheet or printer that is not there */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -21,6 +21,8 @@ const TracePage = lazy(() => import('../blank/TracePage').then((m) => ({ default
 const ShelfPage = lazy(() => import('../route/ShelfPage').then((m) => ({ default: m.ShelfPage })));
 const SettingsPage = lazy(() => import('../measure/SettingsPage').then((m) => ({ default: m.SettingsPage })));
 
+const PrintersPage = lazy(() => import('../sheet/PrintersPage').then((m) => ({ default: m.PrintersPage })));
+const QueuePage = lazy(() => import('../sheet/QueuePage').then((m) => ({ default: m.QueuePage })));
 const PicturesPage = lazy(() => import('../artwork/PicturesPage').then((m) => ({ default: m.PicturesPage })));
 
 const queries = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 2000 } } });
@@ -134,6 +136,8 @@ export function App() {
               <Route path="/shelf" element={<ShelfPage />} />
               <Route path="/shelf/trace" element={<TracePage />} />
               <Route path="/sheets" element={<GangPage />} />
+              <Route path="/sheets/queue" element={<QueuePage />} />
+              <Route path="/sheets/printers" element={<PrintersPage />} />
               <Route path="/settings" element={<SettingsPage />} />
               <Route
                 path="*"

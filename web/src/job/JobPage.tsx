@@ -1,4 +1,4 @@
-import { Download, Undo2 } from 'lucide-react';
+import { Download, Printer, Undo2 } from 'lucide-react';
 import { Tabs } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
@@ -180,6 +180,10 @@ export function JobPage() {
               <Download size={14} aria-hidden className="mr-1 inline" />
               Export job file
             </a>
+            <a className="link" href={`/api/jobs/${id}/card.pdf`} target="_blank" rel="noreferrer">
+              <Printer size={14} aria-hidden className="mr-1 inline" />
+              Bench card
+            </a>
             <button type="button" className="link" onClick={copy}>
               Copy as a new job
             </button>
@@ -214,7 +218,7 @@ export function JobPage() {
               <BlankStage view={part} handle={handle} seen={seen} onPick={pick} />
             </Tabs.Content>
             <Tabs.Content value="sheet" className="min-h-0 flex-1">
-              <SheetStage view={part} />
+              <SheetStage view={part} handle={handle} />
             </Tabs.Content>
             <Tabs.Content value="look" className="min-h-0 flex-1">
               <LookStage view={part} handle={handle} seen={seen} />

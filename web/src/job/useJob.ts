@@ -65,6 +65,10 @@ function typedAs(view: JobView, at: number, field: string): Changes {
       return { transfers: JSON.stringify(job.transfers) };
     case 'shows':
       return { shows: transfer.shows.join(' ') };
+    case 'whole':
+      return {
+        whole: (transfer.whole ?? []).map((one) => `${one.x} ${one.y} ${one.width} ${one.height}`).join('; '),
+      };
     case 'side':
     case 'finish':
       return { [family]: transfer[family] };

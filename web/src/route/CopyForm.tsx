@@ -51,11 +51,17 @@ export function CopyForm({
               { id: 'a5', label: 'A5' },
               { id: 'a6', label: 'A6' },
               { id: 'letter', label: 'Letter' },
+              { id: 'a3', label: 'A3' },
+              { id: 'tabloid', label: '11 × 17 in' },
               { id: 'supertabloid', label: '13 × 19 in' },
             ]}
             error={errors.paper}
           />
           <TextField label="Print side" name="print_side" placeholder="the matte side" error={errors.print_side} />
+          <label className="col-span-2 flex items-center gap-2 text-sm">
+            <input type="checkbox" name="one_way" value="yes" className="size-4 accent-ink" />
+            It has a grain: pieces are not turned on it
+          </label>
         </>
       )}
       {problem !== undefined && Object.keys(errors).length === 0 && (

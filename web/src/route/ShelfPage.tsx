@@ -1,9 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { api, got, type Schemas } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
 import { useFormat } from '../measure/settings';
 import { NewHeat } from './NewHeat';
 import { OwnBlanks } from './OwnBlanks';
+import { PaperStock } from './PaperStock';
 import { type Kind, ThingList } from './ThingList';
 
 const KINDS: [Kind, string, string][] = [
@@ -60,7 +62,13 @@ export function ShelfPage() {
   return (
     <div className="mx-auto max-w-5xl px-6 py-6">
       <h1 className="text-3xl">Shelf</h1>
-      <p className="text-soft">What you have. Plans are made from this; take off what has gone.</p>
+      <p className="text-soft">
+        What you have. Plans are made from this; take off what has gone. Trays and mirroring are on{' '}
+        <Link to="/sheets/printers" className="link">
+          Printers and trays
+        </Link>
+        .
+      </p>
       {put.error !== null && <Notice tone="hot">{put.error.message}</Notice>}
       <section className="mt-5 border-t border-ink pt-3" aria-labelledby="heat">
         <h2 id="heat" className="text-xl">
@@ -104,6 +112,14 @@ export function ShelfPage() {
         </ul>
         <NewHeat kinds={catalogue.data.heat} onAdded={reread} />
       </section>
+      <PaperStock
+        shelf={data}
+        known={catalogue.data.media}
+        onChange={(now) => {
+          queries.setQueryData(['shelf'], now);
+          queries.removeQueries({ queryKey: ['job'] });
+        }}
+      />
       <OwnBlanks
         kinds={catalogue.data.blanks}
         shelf={data}

@@ -5,7 +5,8 @@ import { api, done, got, type ProblemError, type Schemas, type Task } from '../a
 import { Notice, Waiting } from '../app/Notice';
 import { SelectField, TextField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
-import { GangSheets } from './GangSheets';
+import { GangSheets, type Pin } from './GangSheets';
+import { SheetRooms } from './SheetRooms';
 
 type Gang = Schemas['GangView'];
 
@@ -24,6 +25,11 @@ export function GangPage() {
   const [chosen, setChosen] = useState<string[]>(search.getAll('job'));
   const [gap, setGap] = useState('3 mm');
   const [seconds, setSeconds] = useState('2');
+  const [later, setLater] = useState<string[]>([]);
+  const [swatches, setSwatches] = useState(false);
+  const [offcuts, setOffcuts] = useState(true);
+  const [upright, setUpright] = useState<string[]>([]);
+  const [pins, setPins] = useState<Pin[]>([]);
   const [task, setTask] = useState<Task>();
   const [gang, setGang] = useState<{ id: string; view: Gang }>();
   const [making, setMaking] = useState<Task>();
@@ -36,16 +42,29 @@ export function GangPage() {
   }
   const ready = jobs.data.filter((job) => job.printable);
 
-  async function layOut() {
+  async function layOut(placed = pins, standing = upright) {
     setProblem(undefined);
-    setGang(undefined);
+    if (placed.length === 0) {
+      setGang(undefined);
+    }
     setMade(undefined);
     const abort = new AbortController();
     asked.current = abort;
     let id = '';
     try {
       const view = await done<Gang>(
-        api.POST('/api/gangs', { body: { jobs: chosen, gap, seconds: Number(seconds) } }),
+        api.POST('/api/gangs', {
+          body: {
+            jobs: chosen,
+            gap,
+            seconds: Number(seconds),
+            later: later.filter((id) => !chosen.includes(id)),
+            swatches,
+            offcuts,
+            upright: standing,
+            pins: placed,
+          },
+        }),
         (now) => {
           id = now.id;
           setTask(now);
@@ -59,6 +78,27 @@ export function GangPage() {
       }
     }
     setTask(undefined);
+  }
+
+  /** What was moved is pinned where it was put, and the rest is laid round it anew. */
+  function pin(placed: Pin, from: { x_mm: number; y_mm: number; piece: string }) {
+    const others = pins.filter(
+      (one) =>
+        one.lot !== placed.lot ||
+        one.piece !== from.piece ||
+        one.sheet !== placed.sheet ||
+        one.x_mm !== from.x_mm ||
+        one.y_mm !== from.y_mm,
+    );
+    const all = [...others, placed];
+    setPins(all);
+    layOut(all);
+  }
+
+  function stand(id: string, stands: boolean) {
+    const all = stands ? [...upright, id] : upright.filter((one) => one !== id);
+    setUpright(all);
+    layOut(pins, all);
   }
 
   async function make() {
@@ -82,7 +122,8 @@ export function GangPage() {
   return (
     <div className="grid min-h-full lg:h-full lg:grid-cols-[21rem_minmax(0,1fr)]">
       <section aria-label="What goes on the sheets" className="overflow-auto border-rule px-5 py-4 lg:border-r">
-        <h1 className="text-2xl">Sheets</h1>
+        <SheetRooms />
+        <h1 className="mt-2 text-2xl">Sheets</h1>
         <p className="text-soft">Pictures of several jobs share sheets: what is printed on the same, by the same.</p>
         {ready.length === 0 ? (
           <p className="mt-6 text-lg">
@@ -100,9 +141,10 @@ export function GangPage() {
                   type="checkbox"
                   className="size-4 accent-ink"
                   checked={chosen.includes(job.id)}
-                  onChange={(e) =>
-                    setChosen((all) => (e.target.checked ? [...all, job.id] : all.filter((id) => id !== job.id)))
-                  }
+                  onChange={(e) => {
+                    setChosen((all) => (e.target.checked ? [...all, job.id] : all.filter((id) => id !== job.id)));
+                    setPins([]);
+                  }}
                 />
                 <span>{job.name}</span>
                 <span className="ml-auto text-soft">{job.quantity}</span>
@@ -122,6 +164,45 @@ export function GangPage() {
             error={errors.gap}
             onChange={(e) => setGap(e.target.value)}
           />
+          <details>
+            <summary className="link">Fill spare room, offcuts</summary>
+            <label className="mt-1 flex items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-4 accent-ink"
+                checked={offcuts}
+                onChange={(e) => setOffcuts(e.target.checked)}
+              />
+              Use offcuts of the shelf first
+            </label>
+            <label className="mt-1 flex items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-4 accent-ink"
+                checked={swatches}
+                onChange={(e) => setSwatches(e.target.checked)}
+              />
+              Fill spare room with test swatches
+            </label>
+            <fieldset className="mt-1">
+              <legend className="text-sm text-soft">… and with pieces of later jobs</legend>
+              {ready
+                .filter((job) => !chosen.includes(job.id))
+                .map((job) => (
+                  <label key={job.id} className="flex items-baseline gap-2 py-0.5 text-sm">
+                    <input
+                      type="checkbox"
+                      className="size-4 accent-ink"
+                      checked={later.includes(job.id)}
+                      onChange={(e) =>
+                        setLater((all) => (e.target.checked ? [...all, job.id] : all.filter((id) => id !== job.id)))
+                      }
+                    />
+                    Later: {job.name}
+                  </label>
+                ))}
+            </fieldset>
+          </details>
           <SelectField
             label="Look for a tighter way for"
             options={PATIENCE}
@@ -129,7 +210,7 @@ export function GangPage() {
             onChange={(e) => setSeconds(e.target.value)}
           />
           {task === undefined ? (
-            <button type="button" className="key-main" disabled={chosen.length === 0} onClick={layOut}>
+            <button type="button" className="key-main" disabled={chosen.length === 0} onClick={() => layOut()}>
               Lay them out
             </button>
           ) : (
@@ -154,27 +235,61 @@ export function GangPage() {
         {problem !== undefined && errors.jobs === undefined && errors.gap === undefined && (
           <Notice tone="hot">{problem.message}</Notice>
         )}
+        {pins.length > 0 && (
+          <p className="mt-2 text-sm">
+            <span className="text-face">●</span> {pins.length} placed by hand.{' '}
+            <button
+              type="button"
+              className="link"
+              onClick={() => {
+                setPins([]);
+                layOut([]);
+              }}
+            >
+              Let Wubbin place them
+            </button>
+          </p>
+        )}
         {gang !== undefined && (
           <div className="mt-4 border-t border-ink pt-3">
             {gang.view.lots.map((lot) => (
               <div key={lot.id} className="mb-3">
                 <h2 className="font-bold">
-                  {lot.sheets.length} {lot.sheets.length === 1 ? 'sheet' : 'sheets'} of {lot.medium}
+                  {lot.whole} {lot.whole === 1 ? 'sheet' : 'sheets'} of {lot.medium}
+                  {lot.sheets.length > lot.whole && `, and ${lot.sheets.length - lot.whole} of offcuts`}
                 </h2>
+                {lot.short > 0 && (
+                  <p className="font-semibold text-wait">◆ The shelf has {lot.short} too few of these.</p>
+                )}
                 <p className="text-sm text-soft">
                   {lot.marking}
                   {lot.mirrored ? ', mirrored' : ', as it reads'}
+                  {lot.nested && ', laid by their outlines'}. {lot.loading}
                 </p>
                 <ul className="text-sm">
                   {lot.pieces.map((piece) => (
-                    <li key={piece.id} className="flex gap-2 border-t border-rule py-0.5">
-                      <span>
-                        {piece.count} × {piece.label}
+                    <li key={piece.id} className="border-t border-rule py-0.5">
+                      <span className="flex gap-2">
+                        <span>
+                          {piece.spare ? 'Later: ' : `${piece.count} × `}
+                          {piece.label}
+                        </span>
+                        <span className="ml-auto whitespace-nowrap text-soft">
+                          {format.bareLength(piece.width_mm)} × {format.length(piece.height_mm)}
+                          {piece.share > 0 && `, 1/${Math.max(1, Math.round(1 / piece.share))} sheet`}
+                        </span>
                       </span>
-                      <span className="ml-auto whitespace-nowrap text-soft">
-                        {format.bareLength(piece.width_mm)} × {format.length(piece.height_mm)}, 1/
-                        {Math.max(1, Math.round(1 / Math.max(piece.share, 1e-3)))} sheet
-                      </span>
+                      {!piece.spare && (
+                        <label className="flex items-center gap-1.5 text-soft">
+                          <input
+                            type="checkbox"
+                            className="accent-ink"
+                            checked={piece.upright}
+                            onChange={(e) => stand(piece.id, e.target.checked)}
+                          />
+                          keep upright
+                        </label>
+                      )}
                     </li>
                   ))}
                 </ul>
@@ -187,9 +302,14 @@ export function GangPage() {
                   : `${making.doing}, ${Math.round(making.share * 100)} %`}
               </button>
             ) : (
-              <a className="key-main w-full" href={made} target="_blank" rel="noreferrer">
-                Open the sheets
-              </a>
+              <p className="grid gap-2">
+                <a className="key-main w-full" href={made} target="_blank" rel="noreferrer">
+                  Open the sheets
+                </a>
+                <Link className="key w-full" to="/sheets/queue">
+                  To the print queue
+                </Link>
+              </p>
             )}
           </div>
         )}
@@ -200,7 +320,12 @@ export function GangPage() {
             Choose jobs and lay them out. Mirrored and unmirrored pictures never share a sheet, nor do different films.
           </p>
         ) : (
-          <GangSheets gang={gang.view} id={gang.id} />
+          <>
+            <p className="mb-3 text-sm text-soft">
+              Drag a piece, or move it with the arrows, to pin it; the rest is laid round it. T turns it.
+            </p>
+            <GangSheets gang={gang.view} id={gang.id} pins={pins} onPin={pin} />
+          </>
         )}
       </section>
     </div>

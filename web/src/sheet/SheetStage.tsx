@@ -1,79 +1,88 @@
 import { useId } from 'react';
-import type { Part, TransferPlan } from '../api/client';
+import type { Part } from '../api/client';
 import { Worn } from '../artwork/Worn';
 import { scaleLabel, useSize } from '../blank/useSize';
+import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
+import { CarrierCard } from './CarrierCard';
+import { DriverCard } from './DriverCard';
+import { LoadDrawing } from './LoadDrawing';
 import { PrintedPicture } from './PrintedPicture';
+import { Printable, SheetMark } from './SheetMark';
+import { Assembly, TileSheets, useView } from './TileStage';
 
-type Sheet = NonNullable<TransferPlan['sheet']>;
-type Mark = Sheet['marks'][number];
-
-const INK = '#16212b';
-/** Eight points, in millimetres: the size of the type on the sheet. */
-const TYPE_MM = 2.82;
 /** Room above for the scale, below for the caption. */
 const ABOVE = 22;
 const BELOW = 46;
 
-/** Something beside the picture, drawn in millimetres as it will be printed. */
-function SheetMark({ mark, text }: { mark: Mark; text: string }) {
-  const { x_mm: x, y_mm: y, width_mm: w, height_mm: h, turned } = mark;
-  const write = (tx: number, ty: number) => (
-    <text
-      fontSize={TYPE_MM}
-      fill={INK}
-      dominantBaseline="hanging"
-      transform={`translate(${tx} ${ty})${turned ? ' rotate(-90)' : ''}`}
-    >
-      {text}
-    </text>
+const LABEL = {
+  assembly: 'Put together',
+  sheets: 'Its sheets',
+  sheet: 'The sheet',
+  carrier: 'Its carrier',
+  printer: 'Into the printer',
+} as const;
+
+/** A job's sheets: as they come out, how they go in, and what is done for them before. */
+export function SheetStage({ view, handle }: { view: Part; handle: JobHandle }) {
+  const { sheet, tiling, carrier, loading, driver } = view.plan;
+  const views = [
+    ...(tiling === null ? (['sheet'] as const) : (['assembly', 'sheets'] as const)),
+    ...(carrier === null ? [] : (['carrier'] as const)),
+    ...(loading === null ? [] : (['printer'] as const)),
+  ];
+  const [shown, show] = useView(views, tiling === null ? 'sheet' : 'assembly');
+  const page = tiling?.sheets[0] ?? sheet;
+  return (
+    <div className="flex h-full min-h-64 flex-col">
+      {views.length > 1 && (
+        <div role="tablist" aria-label="Of the sheet" className="flex gap-3 pt-1 text-sm">
+          {views.map((one) => (
+            <button
+              key={one}
+              type="button"
+              role="tab"
+              aria-selected={one === shown}
+              className={`border-b-2 ${one === shown ? 'border-ink font-bold' : 'border-transparent text-soft hover:text-ink'}`}
+              onClick={() => show(one)}
+            >
+              {LABEL[one]}
+            </button>
+          ))}
+        </div>
+      )}
+      <div className="min-h-0 flex-1 overflow-auto">
+        {shown === 'sheet' && <OneSheet view={view} />}
+        {shown === 'assembly' && tiling !== null && <Assembly view={view} tiling={tiling} handle={handle} />}
+        {shown === 'sheets' && tiling !== null && <TileSheets view={view} tiling={tiling} />}
+        {shown === 'carrier' && carrier !== null && (
+          <div className="pt-3">
+            <CarrierCard carrier={carrier} />
+          </div>
+        )}
+        {shown === 'printer' && loading !== null && (
+          <div className="grid gap-6 pt-3 xl:grid-cols-[minmax(0,1fr)_minmax(0,1.5fr)]">
+            <LoadDrawing
+              loading={loading}
+              page={
+                page === null
+                  ? { width: 210, height: 297 }
+                  : {
+                      width: Math.min(page.page_width_mm, page.page_height_mm),
+                      height: Math.max(page.page_width_mm, page.page_height_mm),
+                    }
+              }
+            />
+            {driver !== null && <DriverCard card={driver} />}
+          </div>
+        )}
+      </div>
+    </div>
   );
-  switch (mark.kind) {
-    case 'trim-line':
-      return mark.lines.length > 0 ? (
-        <path
-          d={mark.lines.map((loop) => `M${loop.map((p) => p.join(' ')).join('L')}Z`).join('')}
-          fill="none"
-          stroke="#6e6e6e"
-          strokeWidth={0.3}
-          strokeDasharray="2 2"
-        />
-      ) : (
-        <rect x={x} y={y} width={w} height={h} fill="none" stroke="#6e6e6e" strokeWidth={0.3} strokeDasharray="2 2" />
-      );
-    case 'this-way-up':
-      return (
-        <path
-          d={`M${x + w / 2} ${y + h}V${y}l-2 2.5M${x + w / 2} ${y}l2 2.5`}
-          stroke={INK}
-          fill="none"
-          strokeWidth={0.5}
-        />
-      );
-    case 'check-bar':
-      return (
-        <>
-          <path
-            d={
-              turned
-                ? `M${x} ${y}h${w}M${x} ${y + h}h${w}M${x + w / 2} ${y}v${h}`
-                : `M${x} ${y}v${h}M${x + w} ${y}v${h}M${x} ${y + h / 2}h${w}`
-            }
-            stroke={INK}
-            strokeWidth={0.3}
-          />
-          {turned ? write(x - 0.5, y - 1) : write(x + w + 1, y)}
-        </>
-      );
-    case 'dot':
-      return <circle cx={x + w / 2} cy={y + h / 2} r={w / 2} fill={INK} />;
-    case 'text':
-      return write(x, turned ? y + h : y);
-  }
 }
 
 /** The sheet as it comes out of the printer, print side up, to scale. */
-export function SheetStage({ view }: { view: Part }) {
+function OneSheet({ view }: { view: Part }) {
   const { sheet, label } = view.plan;
   const { id, quantity } = view.whole;
   const format = useFormat();
@@ -92,7 +101,7 @@ export function SheetStage({ view }: { view: Part }) {
   const { page_width_mm: w, page_height_mm: h, printable, picture } = sheet;
   const scale = Math.max(0.1, Math.min((width - 20) / w, (height - ABOVE - BELOW) / h));
   return (
-    <div ref={ref} className="relative h-full min-h-64">
+    <div ref={ref} className="relative h-full min-h-64 overflow-hidden">
       {width > 0 && (
         <>
           <span className="absolute top-0 right-0 text-sm text-soft">{scaleLabel(scale)}</span>
@@ -105,16 +114,7 @@ export function SheetStage({ view }: { view: Part }) {
             role="img"
             aria-label={`The sheet, print side up${sheet.mirrored ? ', picture mirrored' : ''}`}
           >
-            <rect
-              x={printable.x_mm}
-              y={printable.y_mm}
-              width={printable.width_mm}
-              height={printable.height_mm}
-              fill="none"
-              stroke="#b9c0c5"
-              strokeWidth={0.3}
-              strokeDasharray="0.5 1.5"
-            />
+            <Printable at={printable} />
             {onSheet !== undefined && <Worn id={dull} as={onSheet} perMm={1} />}
             {view.artwork !== null && (
               <PrintedPicture

@@ -135,7 +135,8 @@ final readonly class PictureChecks
         if (null === $edge || null === $placed) {
             return [];
         }
-        if ($edge->overscannedBy($placed)) {
+        // Half a millimetre is forgiven: nobody lays a sheet that well.
+        if ($edge->overscannedBy($placed->grown(0.5))) {
             return [Check::pass('place.edge', Stage::Print, 'place', Phrase::of('It covers the piece, and {spare} beyond its edge.', ['spare' => Quantity::length($edge->overscanMm)]))];
         }
         $off = 1.0 - $edge->shareOfOnIt($placed);

@@ -75,7 +75,11 @@ final readonly class PictureLines
             ? sprintf('The printed face lies against the %s and is left there turned over.', $seen->label ?? 'blank')
             : sprintf('The printed face looks away from the blank%s and stays as it is printed.', null === $seen ? '' : ', towards the '.($seen->label ?? $seen->role->value).',');
         if ($touches === $stack->mirrored()) {
-            $because .= $touches ? ' Leave mirroring off in the driver.' : '';
+            $because .= match (true) {
+                !$touches => '',
+                true === $this->setup->marking?->mirrorsInDriver() => ' Turn mirroring on in the driver, and only there.',
+                default => ' Leave mirroring off in the driver.',
+            };
         } else {
             $because .= ' It is seen through the blank, which turns it once more.';
         }

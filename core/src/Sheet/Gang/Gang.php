@@ -44,7 +44,7 @@ final readonly class Gang implements \JsonSerializable
             $nested = count($outlines) < count($boxes);
             $laid = $nested ? self::laid($outlines, $order, $grounds, $cell) : $laid;
         }
-        $laid = self::withSpare($laid, $order, $nested);
+        $laid = self::withSpare($laid, $order, $nested || $order->couldNest());
         $gap = $order->gap->mm;
         $sheets = [];
         foreach ($laid as [$paper, $places]) {

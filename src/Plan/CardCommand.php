@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Plan;
+
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Exception\InvalidOptionException;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+use Wubbin\Core\Measure\PaperSize;
+use Wubbin\Core\Measure\UnitFormat;
+use Wubbin\Core\Measure\Units;
+use Wubbin\Sheet\WholeFile;
+
+#[AsCommand('card', 'Write the bench card of a job file as PDF: ticket, stack and steps')]
+final class CardCommand extends Command
+{
+    public function __construct(private readonly JobFileInput $input, private readonly BenchCardPdf $pdf)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addArgument('job', InputArgument::OPTIONAL, 'The job file; - reads standard input', '-')
+            ->addOption('out', null, InputOption::VALUE_REQUIRED, 'Where the PDF goes')
+            ->addOption('shelf', null, InputOption::VALUE_REQUIRED, 'A shelf file; one of everything where none is given')
+            ->addOption('us', null, InputOption::VALUE_NONE, 'Inches and °F, on Letter');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        /** @var array{job: string} $arguments */
+        $arguments = $input->getArguments();
+        /** @var array{shelf: ?string, out: ?string, us: bool} $options */
+        $options = $input->getOptions();
+        $out = $options['out'] ?? throw new InvalidOptionException('Say where the PDF goes: --out card.pdf');
+        [$plan] = $this->input->plan($arguments['job'], $options['shelf']);
+        WholeFile::write($out, $this->pdf->draw($plan, new UnitFormat($options['us'] ? Units::Us : Units::Metric), $options['us'] ? PaperSize::Letter : PaperSize::A4));
+
+        return Command::SUCCESS;
+    }
+}

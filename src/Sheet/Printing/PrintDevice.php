@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Sheet\Printing;
+
+use Wubbin\Http\Problem;
+use Wubbin\Task\Cancelled;
+use Wubbin\Task\Progress;
+
+/** Something that takes pages of a PDF and prints them, or shows how they would come out. */
+interface PrintDevice
+{
+    /** Stable, for the page to choose by. */
+    public function id(): string;
+
+    public function label(): string;
+
+    /**
+     * @return list<PrintedPage> what became of each page, as far as the device can tell
+     *
+     * @throws Problem   where the person can mend it
+     * @throws Cancelled between two pages
+     */
+    public function print(PrintOrder $order, Progress $progress): array;
+}

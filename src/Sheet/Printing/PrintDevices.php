@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Sheet\Printing;
+
+use Wubbin\Http\Problem;
+
+/** Every device that there is to print on. */
+final readonly class PrintDevices
+{
+    public function __construct(private SimulatedPrinter $simulated)
+    {
+    }
+
+    /** @return non-empty-list<PrintDevice> */
+    public function all(): array
+    {
+        return [$this->simulated, ...array_map(static fn (string $destination): Spooler => new Spooler($destination), Spooler::destinations())];
+    }
+
+    /** @throws Problem when it is not there, or no longer */
+    public function find(string $id): PrintDevice
+    {
+        foreach ($this->all() as $device) {
+            if ($device->id() === $id) {
+                return $device;
+            }
+        }
+
+        throw Problem::field('device', 'This printer is not there any more. The sheet is kept: print it on another.');
+    }
+}
