@@ -171,7 +171,7 @@ final class JobApiTest extends ShopTestCase
     public function testAnOwnSheetIsCopiedOntoTheShelfAndRetired(): void
     {
         $id = $this->readyJob();
-        $copy = ['kind' => 'media', 'id' => 'wide', 'like' => 'film-clear-a4', 'label' => 'wide film', 'typed' => ['thickness' => '0,25 mm', 'paper' => 'supertabloid', 'print_side' => 'the dull side']];
+        $copy = ['kind' => 'media', 'id' => 'wide', 'like' => 'film-clear-a4', 'label' => 'wide film', 'typed' => ['thickness' => '0,25 mm', 'paper' => 'letter', 'print_side' => 'the dull side']];
         $shelf = $this->read($this->ask('POST', '/api/shelf/own', $copy), 201);
         self::assertContains('wide', $shelf->strings('media'));
         $revision = $this->read($this->ask('GET', '/api/jobs/'.$id))->integer('revision');

@@ -33,7 +33,7 @@ final class GangApiTest extends ShopTestCase
         $this->readyJob();
         $this->job('one', '60 mm');
         $this->job('two', '85 mm');
-        $task = $this->done('/api/gangs', ['jobs' => ['one', 'two'], 'gap' => '3 mm', 'seconds' => 0.5]);
+        $task = $this->done('/api/gangs', ['jobs' => ['one', 'two'], 'gap' => '3 mm', 'seconds' => 0.5, 'offcuts' => false]);
         self::assertSame('done', $task->string('state'));
         $lot = $task->record('result')->records('lots')[0];
         self::assertTrue($lot->boolean('mirrored'));
@@ -85,6 +85,77 @@ final class GangApiTest extends ShopTestCase
             }
         }
         self::assertSame($this->read($this->ask('GET', '/api/jobs/one'))->record('plan')->string('id'), $this->read($this->ask('GET', '/api/jobs/one'))->record('printed')->string('plan'));
+    }
+
+    public function testOffcutsOfTheShelfAreUsedFirstAndAreGoneThen(): void
+    {
+        $this->readyJob();
+        $this->job('one', '60 mm');
+        self::assertSame(422, $this->ask('POST', '/api/shelf/offcuts', ['medium' => 'film-clear-a4', 'width_mm' => 30, 'height_mm' => 120])->getStatusCode());
+        $kept = $this->read($this->ask('POST', '/api/shelf/offcuts', ['medium' => 'film-clear-a4', 'width_mm' => 190.7, 'height_mm' => 160.2]), 201)->record('paper')->records('offcuts');
+        $this->read($this->ask('DELETE', '/api/shelf/offcuts/'.$kept[0]->string('id')));
+        self::assertSame([190.0, 160.0], [$kept[count($kept) - 1]->number('width_mm'), $kept[count($kept) - 1]->number('height_mm')]);
+        $task = $this->done('/api/gangs', ['jobs' => ['one'], 'gap' => '3 mm', 'seconds' => 0.5]);
+        $lot = $task->record('result')->records('lots')[0];
+        self::assertSame(0, $lot->integer('whole'));
+        $offcut = $lot->records('sheets')[0]->string('offcut');
+        self::assertSame('done', $this->done('/api/gangs/'.$task->string('id').'/sheets')->string('state'));
+        $left = $this->read($this->ask('GET', '/api/shelf'))->record('paper')->records('offcuts');
+        self::assertNotContains($offcut, array_map(static fn (Record $one): string => $one->string('id'), $left));
+    }
+
+    public function testTooFewSheetsOfTheShelfAreTold(): void
+    {
+        $this->readyJob();
+        $this->job('one', '150 mm');
+        self::assertTrue($this->read($this->ask('POST', '/api/shelf/sheets', ['medium' => 'film-clear-a4', 'count' => 'some']), 422)->record('errors')->has('count'));
+        $this->read($this->ask('POST', '/api/shelf/sheets', ['medium' => 'film-clear-a4', 'count' => '1']));
+        $lot = $this->done('/api/gangs', ['jobs' => ['one'], 'gap' => '3 mm', 'seconds' => 0.5, 'offcuts' => false])->record('result')->records('lots')[0];
+        self::assertSame($lot->integer('whole') - 1, $lot->integer('short'));
+        $this->read($this->ask('POST', '/api/shelf/sheets', ['medium' => 'film-clear-a4', 'count' => '']));
+        self::assertSame(0, $this->done('/api/gangs', ['jobs' => ['one'], 'gap' => '3 mm', 'seconds' => 0.5, 'offcuts' => false])->record('result')->records('lots')[0]->integer('short'));
+    }
+
+    public function testSpareRoomTakesLaterJobsAndSwatchesAndPinsStay(): void
+    {
+        $this->readyJob();
+        $this->job('one', '60 mm');
+        $this->job('two', '40 mm');
+        $first = $this->done('/api/gangs', ['jobs' => ['one'], 'gap' => '3 mm', 'seconds' => 0.5, 'offcuts' => false])->record('result')->records('lots')[0];
+        $piece = $first->records('pieces')[0]->string('id');
+        $task = $this->done('/api/gangs', ['jobs' => ['one'], 'gap' => '3 mm', 'seconds' => 0.5, 'offcuts' => false, 'later' => ['two'], 'swatches' => true, 'pins' => [['lot' => $first->string('id'), 'piece' => $piece, 'sheet' => 0, 'x_mm' => 70.5, 'y_mm' => 120.25, 'quarters' => 0]]]);
+        $places = $task->record('result')->records('lots')[0]->records('sheets')[0]->records('places');
+        $of = static fn (string $what): array => array_values(array_filter($places, static fn (Record $place): bool => $place->boolean($what)));
+        self::assertSame([70.5, 120.25], [$of('pinned')[0]->number('x_mm'), $of('pinned')[0]->number('y_mm')]);
+        $spare = array_count_values(array_map(static fn (Record $place): string => $place->string('piece'), $of('spare')));
+        self::assertCount(2, $spare, 'of the later job, and swatches');
+        $made = $this->done('/api/gangs/'.$task->string('id').'/sheets');
+        self::assertSame('done', $made->string('state'));
+        self::assertNull($this->read($this->ask('GET', '/api/jobs/two'))->recordOrNull('printed'), 'the later job still has its own sheets to come');
+        $bad = $this->done('/api/gangs', ['jobs' => ['one'], 'gap' => '3 mm', 'seconds' => 0.5, 'pins' => [['lot' => $first->string('id'), 'piece' => $piece, 'sheet' => 0, 'x_mm' => 190, 'y_mm' => 10, 'quarters' => 0]]]);
+        self::assertStringContainsString('over the edge', $bad->record('result')->record('errors')->string('pins'));
+    }
+
+    public function testAPieceThatStandsUprightIsNotTurned(): void
+    {
+        $this->readyJob();
+        $this->job('one', '130 mm');
+        $all = static fn (Record $task): array => array_merge(...array_map(static fn (Record $sheet): array => array_map(static fn (Record $place): int => $place->integer('quarters'), $sheet->records('places')), $task->record('result')->records('lots')[0]->records('sheets')));
+        $wish = ['jobs' => ['one'], 'gap' => '3 mm', 'seconds' => 0.5, 'offcuts' => false];
+        $turned = $this->done('/api/gangs', $wish);
+        self::assertContains(1, $all($turned));
+        $piece = $turned->record('result')->records('lots')[0]->records('pieces')[0]->string('id');
+        self::assertSame([0], array_values(array_unique($all($this->done('/api/gangs', $wish + ['upright' => [$piece]])))));
+    }
+
+    public function testAPictureInPartsIsNotGanged(): void
+    {
+        $this->readyJob();
+        $revision = $this->read($this->ask('GET', '/api/jobs/crew'))->integer('revision');
+        $view = $this->read($this->ask('PATCH', '/api/jobs/crew', ['revision' => $revision, 'changes' => ['kind' => 'apron', 'size' => 'picking-apron', 'material' => 'polyester', 'route' => 'sublimation', 'width' => '600 mm'], 'transfer' => 0]));
+        self::assertTrue($view->record('plan')->boolean('printable'));
+        $problem = $this->read($this->ask('POST', '/api/gangs', ['jobs' => ['crew'], 'gap' => '3 mm', 'seconds' => 1]), 422);
+        self::assertStringContainsString('several sheets of its own', $problem->record('errors')->string('jobs'));
     }
 
     public function testAJobThatWasChangedMeanwhileIsLaidOutAgain(): void

@@ -81,19 +81,29 @@ final readonly class GangLot
         return $this->medium->paper->size();
     }
 
-    /** The page but for the printer's margins. */
+    /**
+     * A page but for the printer's margins.
+     *
+     * @throws BadRecord where that is nothing
+     */
     public function printable(?Size $page = null): Rect
     {
-        $page ??= $this->page();
-        $margin = $this->marking->marginMm;
-
-        return Rect::mm($margin, $margin, $page->widthMm - 2.0 * $margin, $page->heightMm - 2.0 * $margin);
+        return SheetLayout::printable($page ?? $this->page(), $this->marking->marginMm) ?? throw self::nothing();
     }
 
-    /** What of it pieces may lie on: the strip of marks off. */
+    /**
+     * What of it pieces may lie on: the strip of marks off.
+     *
+     * @throws BadRecord where that is nothing
+     */
     public function room(?Size $page = null): Rect
     {
-        return SheetLayout::room($this->printable($page));
+        return SheetLayout::room($this->printable($page)) ?? throw self::nothing();
+    }
+
+    private static function nothing(): BadRecord
+    {
+        return BadRecord::at('sheet', 'Nothing of this sheet can be printed on: its margins and the strip of marks take it all.');
     }
 
     /**
@@ -108,7 +118,14 @@ final readonly class GangLot
     public function laidOut(Length $gap, int $seed, callable $goOn, array $pins = [], array $offcuts = [], array $spare = [], array $upright = []): Gang
     {
         $pieces = array_values(array_map(fn (GangPicture $picture): GangPiece => $this->medium->oneWay || in_array($picture->piece->id, $upright, true) ? $picture->piece->upright() : $picture->piece, $this->pictures));
-        $papers = array_map(fn (Offcut $offcut): GangPaper => new GangPaper($offcut->size, $this->room($offcut->size), $offcut->id), $offcuts);
+        $papers = [];
+        foreach ($offcuts as $offcut) {
+            $printable = SheetLayout::printable($offcut->size, $this->marking->marginMm);
+            $room = null === $printable ? null : SheetLayout::room($printable);
+            if (null !== $room) {
+                $papers[] = new GangPaper($offcut->size, $room, $offcut->id);
+            }
+        }
 
         return Gang::of(new GangOrder($pieces, new GangPaper($this->page(), $this->room()), $gap, $papers, $pins, $spare), $seed, $goOn);
     }

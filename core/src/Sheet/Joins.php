@@ -16,6 +16,9 @@ final readonly class Joins
     /** A little is paid for parts of unequal length, so that of two quiet places the more even one is taken. */
     private const UNEVEN = 0.05;
 
+    /** Where all parts but the last are to be as long as they can be, every mm less costs more than any busy place. */
+    private const SHORT = 2.0;
+
     /**
      * @param list<float> $at      middles of the joins, in mm
      * @param bool        $through one of them runs through something that was to stay whole
@@ -37,10 +40,11 @@ final readonly class Joins
      * @param float                         $overlap of two neighbours, less than the longest part
      * @param list<array{float, float}>     $whole   from where to where something must not be joined
      * @param callable(float, float): float $busy    how much is going on between two places, 0 to 1
+     * @param bool                          $full    the parts are as long as they can be, so that the last is small; else they are even
      *
      * @return self|null null where so few parts do not cover it
      */
-    public static function into(int $parts, float $length, float $longest, float $overlap, array $whole, callable $busy): ?self
+    public static function into(int $parts, float $length, float $longest, float $overlap, array $whole, callable $busy, bool $full = false): ?self
     {
         if ($parts < self::fewest($length, $longest, $overlap) || ($parts > 1 && $longest <= $overlap)) {
             return null;
@@ -51,9 +55,12 @@ final readonly class Joins
         $half = $overlap / 2.0;
         $places = range(self::STEP_MM, max(self::STEP_MM, floor($length - self::STEP_MM)), self::STEP_MM);
         // Evenly divided, the joins may all lie between two steps.
+        $wanted = [];
         for ($k = 1; $k < $parts; ++$k) {
-            $places[] = $length * $k / $parts;
+            $places[] = $wanted[$k] = $full ? $k * ($longest - $overlap) + $half : $length * $k / $parts;
         }
+        $places = array_values(array_filter($places, static fn (float $at): bool => $at > 0.0 && $at < $length));
+        $dear = $full ? self::SHORT : self::UNEVEN / $length;
         sort($places);
         $cost = array_map(static function (float $at) use ($half, $whole, $busy): float {
             foreach ($whole as [$from, $to]) {
@@ -69,11 +76,10 @@ final readonly class Joins
         $best = [];
         $from = [];
         for ($k = 1; $k < $parts; ++$k) {
-            $even = $length * $k / $parts;
             $low = 0;
             for ($i = 0; $i < $count; ++$i) {
                 $at = $places[$i];
-                $own = $cost[$i] + self::UNEVEN * abs($at - $even) / $length;
+                $own = $cost[$i] + $dear * abs($at - $wanted[$k]);
                 if (1 === $k) {
                     $best[1][$i] = $at + $half <= $longest + 1e-9 ? $own : \INF;
                     continue;

@@ -64,10 +64,13 @@ final readonly class SheetLayout implements \JsonSerializable
     {
         $cut = [] === $outline ? Rect::at(0.0, 0.0, $picture)->grown($trim->mm) : Polyline::box(array_merge(...$outline))->around(Rect::at(0.0, 0.0, $picture));
         foreach ([$paper, $paper->turned()] as $page) {
-            $printable = Rect::mm($marginMm, $marginMm, $page->widthMm - 2.0 * $marginMm, $page->heightMm - 2.0 * $marginMm);
+            $printable = self::printable($page, $marginMm);
+            if (null === $printable) {
+                continue;
+            }
             foreach ([false, true] as $beside) {
                 $room = self::room($printable, $beside);
-                if ($cut->size->fitsIn($room->size)) {
+                if (null !== $room && $cut->size->fitsIn($room->size)) {
                     $before = $mirrored ? $cut->right() - $picture->widthMm : -$cut->xMm;
                     [$box, $bar] = self::besideBar($cut->size, $room, $beside);
                     $place = Rect::at($box->xMm + $before, $box->yMm - $cut->yMm, $picture);
@@ -156,10 +159,13 @@ final readonly class SheetLayout implements \JsonSerializable
     {
         $widest = 0.0;
         foreach ([$paper, $paper->turned()] as $page) {
-            $printable = Rect::mm($marginMm, $marginMm, $page->widthMm - 2.0 * $marginMm, $page->heightMm - 2.0 * $marginMm);
+            $printable = self::printable($page, $marginMm);
+            if (null === $printable) {
+                continue;
+            }
             foreach ([false, true] as $beside) {
-                $room = self::room($printable, $beside)->size;
-                $widest = max($widest, min($room->widthMm - 2.0 * $trim->mm, ($room->heightMm - 2.0 * $trim->mm - ($tab->mm ?? 0.0)) * $aspect));
+                $room = self::room($printable, $beside)?->size;
+                $widest = null === $room ? $widest : max($widest, min($room->widthMm - 2.0 * $trim->mm, ($room->heightMm - 2.0 * $trim->mm - ($tab->mm ?? 0.0)) * $aspect));
             }
         }
 
@@ -185,15 +191,20 @@ final readonly class SheetLayout implements \JsonSerializable
         return new Mark(MarkKind::Dot, Rect::mm(($mirrored ? $place->right() - $middle[0] : $place->xMm + $middle[0]) - self::DOT_MM / 2.0, $place->yMm + $middle[1] - self::DOT_MM / 2.0, self::DOT_MM, self::DOT_MM));
     }
 
-    /** What pictures may lie on: the strip of marks off, below or beside. */
-    public static function room(Rect $printable, bool $beside = false): Rect
+    /** The page but for what the printer leaves white on every side; null where that is all of it. */
+    public static function printable(Size $page, float $marginMm): ?Rect
     {
-        return Rect::mm(
-            $printable->xMm,
-            $printable->yMm,
-            $printable->size->widthMm - ($beside ? self::STRIP_MM : 0.0),
-            $printable->size->heightMm - ($beside ? 0.0 : self::STRIP_MM),
-        );
+        [$wide, $high] = [$page->widthMm - 2.0 * $marginMm, $page->heightMm - 2.0 * $marginMm];
+
+        return min($wide, $high) <= 0.0 ? null : Rect::mm($marginMm, $marginMm, $wide, $high);
+    }
+
+    /** What pictures may lie on: the strip of marks off, below or beside; null where it takes all. */
+    public static function room(Rect $printable, bool $beside = false): ?Rect
+    {
+        [$wide, $high] = [$printable->size->widthMm - ($beside ? self::STRIP_MM : 0.0), $printable->size->heightMm - ($beside ? 0.0 : self::STRIP_MM)];
+
+        return min($wide, $high) <= 0.0 ? null : Rect::mm($printable->xMm, $printable->yMm, $wide, $high);
     }
 
     /**

@@ -54,27 +54,25 @@ final readonly class Tiling implements \JsonSerializable
     {
         $best = null;
         foreach ([$paper, $paper->turned()] as $page) {
-            $printable = Rect::mm($marginMm, $marginMm, $page->widthMm - 2.0 * $marginMm, $page->heightMm - 2.0 * $marginMm);
-            $room = SheetLayout::room($printable);
-            $longest = [$room->size->widthMm - 2.0 * self::MARKS_MM, $room->size->heightMm - 2.0 * self::MARKS_MM];
-            if (min($longest) <= $overlap->mm) {
+            $printable = SheetLayout::printable($page, $marginMm);
+            $room = null === $printable ? null : SheetLayout::room($printable);
+            if (null === $printable || null === $room) {
                 continue;
             }
-            $across = self::joins(true, $picture->widthMm, $longest[0], $overlap->mm, $whole, $busy);
-            $down = self::joins(false, $picture->heightMm, $longest[1], $overlap->mm, $whole, $busy);
-            if (null === $across || null === $down || (count($across->at) + 1) * (count($down->at) + 1) > self::MOST_TILES) {
+            [$widest, $highest] = [$room->size->widthMm - 2.0 * self::MARKS_MM, $room->size->heightMm - 2.0 * self::MARKS_MM];
+            if (min($widest, $highest) <= $overlap->mm) {
                 continue;
             }
-            $tiles = [];
-            foreach ($down->parts($picture->heightMm, $overlap->mm) as $r => [$top, $bottom]) {
-                foreach ($across->parts($picture->widthMm, $overlap->mm) as $c => [$left, $right]) {
-                    $tiles[] = new Tile($r + 1, $c + 1, Rect::mm($left, $top, $right - $left, $bottom - $top));
+            // Even parts first; full ones beside a small rest where the rests then share a sheet and save one.
+            foreach ([[false, false], [true, false], [false, true], [true, true]] as [$fullAcross, $fullDown]) {
+                $across = self::joins(true, $picture->widthMm, $widest, $overlap->mm, $whole, $busy, $fullAcross);
+                $down = self::joins(false, $picture->heightMm, $highest, $overlap->mm, $whole, $busy, $fullDown);
+                if (null === $across || null === $down || (count($across->at) + 1) * (count($down->at) + 1) > self::MOST_TILES) {
+                    continue;
                 }
+                $found = self::joined($picture, $page, $printable, $room, $across, $down, $overlap->mm, $mirrored, $name);
+                $best = null === $best || [$found->through, count($found->sheets), count($found->tiles)] < [$best->through, count($best->sheets), count($best->tiles)] ? $found : $best;
             }
-            $through = $across->through || $down->through;
-            $sheets = self::sheets($tiles, $page, $printable, $room, $across, $down, $mirrored, $name);
-            $found = new self($picture, $overlap->mm, $mirrored, $tiles, $sheets, $through);
-            $best = null === $best || [$through, count($sheets), count($tiles)] < [$best->through, count($best->sheets), count($best->tiles)] ? $found : $best;
         }
 
         return $best;
@@ -93,17 +91,29 @@ final readonly class Tiling implements \JsonSerializable
         ];
     }
 
+    private static function joined(Size $picture, Size $page, Rect $printable, Rect $room, Joins $across, Joins $down, float $overlap, bool $mirrored, string $name): self
+    {
+        $tiles = [];
+        foreach ($down->parts($picture->heightMm, $overlap) as $r => [$top, $bottom]) {
+            foreach ($across->parts($picture->widthMm, $overlap) as $c => [$left, $right]) {
+                $tiles[] = new Tile($r + 1, $c + 1, Rect::mm($left, $top, $right - $left, $bottom - $top));
+            }
+        }
+
+        return new self($picture, $overlap, $mirrored, $tiles, self::sheets($tiles, $page, $printable, $room, $across, $down, $mirrored, $name), $across->through || $down->through);
+    }
+
     /**
      * @param list<Rect>                          $whole
      * @param callable(bool, float, float): float $busy
      */
-    private static function joins(bool $across, float $length, float $longest, float $overlap, array $whole, callable $busy): ?Joins
+    private static function joins(bool $across, float $length, float $longest, float $overlap, array $whole, callable $busy, bool $full): ?Joins
     {
         $spans = array_map(static fn (Rect $rect): array => $across ? [$rect->xMm, $rect->right()] : [$rect->yMm, $rect->bottom()], $whole);
         $fewest = Joins::fewest($length, $longest, $overlap);
         $best = null;
         for ($more = 0; $more <= self::MORE; ++$more) {
-            $found = Joins::into($fewest + $more, $length, $longest, $overlap, $spans, static fn (float $from, float $to): float => $busy($across, $from, $to));
+            $found = Joins::into($fewest + $more, $length, $longest, $overlap, $spans, static fn (float $from, float $to): float => $busy($across, $from, $to), $full);
             $best ??= $found;
             if (null !== $found && !$found->through) {
                 return $found;

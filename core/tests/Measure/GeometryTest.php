@@ -22,6 +22,8 @@ final class GeometryTest extends TestCase
     public static function papers(): iterable
     {
         yield 'A4' => [PaperSize::A4, 210.0, 297.0];
+        yield 'A3' => [PaperSize::A3, 297.0, 420.0];
+        yield '11 × 17 in' => [PaperSize::Tabloid, 279.4, 431.8];
         yield 'A5' => [PaperSize::A5, 148.0, 210.0];
         yield 'A6' => [PaperSize::A6, 105.0, 148.0];
         yield '13 × 19 in' => [PaperSize::Supertabloid, 330.2, 482.6];
@@ -38,7 +40,7 @@ final class GeometryTest extends TestCase
     /** Source: ISO 216, each size is the one before it halved across, rounded down to a millimetre; sides as 1 : √2. */
     public function testAPapersHalveAndKeepTheirShape(): void
     {
-        foreach ([[PaperSize::A4, PaperSize::A5], [PaperSize::A5, PaperSize::A6]] as [$larger, $smaller]) {
+        foreach ([[PaperSize::A3, PaperSize::A4], [PaperSize::A4, PaperSize::A5], [PaperSize::A5, PaperSize::A6]] as [$larger, $smaller]) {
             self::assertSame(floor($larger->size()->heightMm / 2.0), $smaller->size()->widthMm);
             self::assertSame($larger->size()->widthMm, $smaller->size()->heightMm);
         }

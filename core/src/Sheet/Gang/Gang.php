@@ -96,9 +96,7 @@ final readonly class Gang implements \JsonSerializable
     {
         $grounds = array_map(static fn (array $pins): array => [$order->paper, array_map(static fn (GangPin $pin): GangPlace => new GangPlace($pin->piece, $order->boxOf($pin), $pin->quarters, pinned: true), $pins)], array_values($pinned));
         foreach ($order->offcuts as $offcut) {
-            if (min($offcut->room->size->widthMm, $offcut->room->size->heightMm) > 0.0) {
-                $grounds[] = [$offcut, []];
-            }
+            $grounds[] = [$offcut, []];
         }
 
         return $grounds;

@@ -29,15 +29,12 @@ final readonly class GangOrder
      * @param list<GangPin>   $pins
      * @param list<GangPiece> $spare   that only fill what is left of the sheets, as many as fit of each
      *
-     * @throws BadRecord naming gap, sheet, pieces or pins
+     * @throws BadRecord naming gap, pieces or pins
      */
     public function __construct(public array $pieces, public GangPaper $paper, public Length $gap, public array $offcuts = [], public array $pins = [], public array $spare = [])
     {
         $this->byId = array_combine(array_map(static fn (GangPiece $piece): string => $piece->id, $pieces), $pieces);
         $room = $paper->room->size;
-        if ($room->widthMm <= 0.0 || $room->heightMm <= 0.0) {
-            throw BadRecord::at('sheet', 'Nothing of this sheet can be printed on: its margins take it all.');
-        }
         if ($gap->mm < 0.0 || $gap->mm > min($room->widthMm, $room->heightMm)) {
             throw BadRecord::at('gap', 'A gap goes from nothing to the width of the sheet.');
         }
