@@ -28,6 +28,7 @@ use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\Length;
+use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Rect;
@@ -35,8 +36,12 @@ use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\CatalogueReader;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\UseWanted;
+use Wubbin\Core\Sheet\Gang\Gang;
+use Wubbin\Core\Sheet\Gang\GangOrder;
+use Wubbin\Core\Sheet\Gang\GangPaper;
 use Wubbin\Core\Sheet\Gang\Packer;
 use Wubbin\Core\Sheet\Gang\RectFilling;
+use Wubbin\Core\Tests\Sheet\Clipart;
 use Wubbin\Storage\FileStore;
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -144,6 +149,11 @@ $times = Bench::times(static function () use ($bent, $wrap, $taper, &$down): str
 Bench::row('A wrap of 200 × 85 mm bent for a tapered mug at 300 dpi, median', sprintf('%.2f s', Bench::quantile($times, 0.5) / 1000.0), '3 s', Bench::quantile($times, 0.5) <= 3000.0);
 (new Filesystem())->remove($directory);
 
+// Twenty sheets, each full of a photograph of its own at 300 dpi, as one PDF by a process of its own.
+[$seconds, $megabytes] = Bench::process([\PHP_BINARY, __DIR__.'/twenty-sheets.php'], 3);
+Bench::row('PDF of 20 sheets with 300 dpi pictures, median', sprintf('%.1f s', $seconds), '15 s', $seconds <= 15.0);
+Bench::row('  largest process of it', sprintf('%.0f MB', $megabytes), '384 MB', $megabytes <= 384.0);
+
 // Sheets that many pieces share, beside a packer from the npm registry in the same run.
 /** @var array{instances: list<array{pieces_mm: list<array{int, int}>, printable_mm: array{int, int}, gap_mm: int, area_bound: int}>} $gangs */
 $gangs = json_decode((string) file_get_contents(__DIR__.'/gang-instances.json'), true, 16, \JSON_THROW_ON_ERROR);
@@ -171,6 +181,29 @@ Bench::row('Sheets for 60 gangs, fewer than the other packer needs', sprintf('%.
 Bench::row('  gangs that need more than it', (string) $more, '0', 0 === $more);
 Bench::row('  over the area’s bound, gangs of 100 pieces and more', sprintf('%.1f %%', 100.0 * ($many / $bound - 1.0)), '7 %', $many <= 1.07 * $bound);
 Bench::row('  slowest gang', sprintf('%.2f s', $slowest), '2 s', $slowest <= 2.0);
+
+// Leaves, drops, hearts, stars and rounds that fill ten sheets by their boxes, laid by their outlines.
+[$byBoxes, $byOutlines] = [0, 0];
+$room = Rect::mm(5.0, 5.0, 200.0, 272.0);
+foreach ([11, 12, 13] as $seed) {
+    // As many as ten sheets hold by their boxes, with the same time for both ways.
+    $pieces = Clipart::pieces($seed, 10.0 * $room->size->areaMm2());
+    $began = [];
+    $last = [];
+    for ($wanted = count($pieces); !isset($last[0]) || $last[0] > 10; $wanted = (int) floor(0.97 * $wanted)) {
+        $pieces = array_slice($pieces, 0, $wanted);
+        [$began, $last] = [[], []];
+        Gang::of(new GangOrder($pieces, new GangPaper(PaperSize::A4->size(), $room), Length::mm(3.0)), 1, static function (int $tried, int $sheets, int $way) use (&$began, &$last): bool {
+            $began[$way] ??= microtime(true);
+            $last[$way] = $sheets;
+
+            return microtime(true) - $began[$way] < 2.0;
+        });
+    }
+    $byBoxes += $last[0];
+    $byOutlines += $last[1] ?? $last[0];
+}
+Bench::row('Clip-art shapes for ten sheets by their boxes, fewer by their outlines', sprintf('%.1f %% (%d of %d)', 100.0 * (1.0 - $byOutlines / $byBoxes), $byOutlines, $byBoxes), '10 %', $byOutlines <= 0.9 * $byBoxes);
 
 // What the browser must have before the first page stands: the entry and what it imports at once.
 $page = (string) file_get_contents($project.'/public/app/index.html');

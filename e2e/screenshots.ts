@@ -36,7 +36,6 @@ const until = async (page: Page, title: string) => {
 };
 
 shot('jobs', '/');
-shot('new-job', '/jobs/new');
 shot('job', '/jobs/picking-crew');
 shot('job-sheet-dark', '/jobs/picking-crew', {
   theme: 'dark',
@@ -60,34 +59,46 @@ shot('bench-upright', '/jobs/picking-crew', {
     await page.keyboard.press('Space');
   },
 });
-shot('outcome', '/jobs/picking-crew', {
-  size: [1024, 768],
-  before: async (page) => {
-    await toTheBench(page);
-    await until(page, 'Hands off');
-    await page.keyboard.press('w');
-    await page.keyboard.press('2');
-  },
-});
 shot('routes', '/jobs/helpers/routes?use=washed');
-shot('routes-compared', '/jobs/seed-bags/routes?use=hung&look=matte', {
-  before: async (page) => {
-    for (const box of (await page.getByLabel('compare').all()).slice(0, 2)) {
-      await box.check();
-    }
-  },
-});
 shot('pictures', '/pictures');
 shot('picture', '/jobs/helpers', { before: (page) => page.getByRole('tab', { name: 'The picture' }).click() });
 shot('tapered', '/jobs/tasting-cups');
 shot('recipes', '/recipes', { before: (page) => page.getByRole('button', { name: /supplier’s sheet/ }).click() });
-shot('house', '/house');
 shot('logbook', '/logbook');
 shot('sheets', '/sheets?job=row-tags&job=seed-bags&job=shed-mugs&job=tasting-cups', {
   before: async (page) => {
     await page.getByRole('button', { name: 'Lay them out' }).click();
     await page.getByRole('button', { name: 'Make the sheets (PDF)' }).waitFor();
     await page.waitForTimeout(600);
+  },
+});
+shot('parts', '/jobs/apron', { before: (page) => page.getByRole('tab', { name: 'On the sheet' }).click() });
+shot('carrier', '/jobs/blossom-candles', {
+  before: async (page) => {
+    await page.getByRole('tab', { name: 'On the sheet' }).click();
+    await page.getByRole('tab', { name: 'Its carrier' }).click();
+  },
+});
+shot('printers', '/sheets/printers', {
+  before: async (page) => {
+    await page.getByRole('button', { name: 'Feed test' }).first().click();
+    await page.getByRole('button', { name: 'simulated printer' }).click();
+    await page.getByAltText('The other side').waitFor();
+    await page.getByRole('heading', { name: 'black-and-white laser' }).scrollIntoViewIfNeeded();
+  },
+});
+shot('queue', '/jobs/apron', {
+  before: async (page) => {
+    await page.getByRole('button', { name: 'Make the sheet (PDF)' }).click();
+    await page.getByText(/Sheet made, plan/).waitFor();
+    await page.goto('/sheets/queue');
+    await page.getByRole('button', { name: /All-over picking apron/ }).click();
+    await page.getByLabel('Its print side is laid in').selectOption('down');
+    await page.getByLabel('“Mirror” in the driver').selectOption('on');
+    await page.getByRole('button', { name: 'See what would come out' }).click();
+    await page.getByText(/Mirrored twice/).waitFor();
+    await page.getByAltText('Back, page 6').scrollIntoViewIfNeeded();
+    await page.getByText(/Mirrored twice/).scrollIntoViewIfNeeded();
   },
 });
 shot('shelf', '/shelf');

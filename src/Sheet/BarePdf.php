@@ -5,10 +5,23 @@ declare(strict_types=1);
 namespace Wubbin\Sheet;
 
 use setasign\Fpdi\Tcpdf\Fpdi;
+use Wubbin\Http\Problem;
 
-/** A page with nothing on it but what is drawn: no margins, header, footer or maker's link. */
+/**
+ * A page with nothing on it but what is drawn: no margins, header, footer or maker's link. The document is spooled as it
+ * is put together, so that a large one is in memory only once, as its pictures.
+ */
 final class BarePdf extends Fpdi
 {
+    /** Smaller documents stay in memory, in bytes. */
+    private const SPOOLED = 8388608;
+
+    /** In bytes. */
+    private int $spooled = 0;
+
+    /** @var resource|null */
+    private $spool;
+
     /** @param array{float, float} $format page width and height in the unit */
     public function __construct(string $orientation, string $unit, array $format)
     {
@@ -21,6 +34,43 @@ final class BarePdf extends Fpdi
         $this->setCellPaddings(0.0, 0.0, 0.0, 0.0);
         // True size is asked of the viewer too, for those that print from it.
         $this->setViewerPreferences(['PrintScaling' => 'None']);
+    }
+
+    /** @throws Problem where there is no room for it; nothing of it is left then */
+    public function writeTo(string $path): void
+    {
+        $this->Close();
+        $spool = $this->spool();
+        rewind($spool);
+        WholeFile::write($path, $spool);
+    }
+
+    /** @param string $data */
+    protected function setBuffer($data): void
+    {
+        if (strlen($data) !== fwrite($this->spool(), $data)) {
+            throw WholeFile::noRoom();
+        }
+        $this->spooled += strlen($data);
+        $this->bufferlen = $this->spooled;
+    }
+
+    protected function getBuffer(): string
+    {
+        rewind($this->spool());
+
+        return (string) stream_get_contents($this->spool());
+    }
+
+    /** @return resource */
+    private function spool()
+    {
+        if (null === $this->spool) {
+            $spool = fopen('php://temp/maxmemory:'.self::SPOOLED, 'w+');
+            $this->spool = false === $spool ? throw WholeFile::noRoom() : $spool;
+        }
+
+        return $this->spool;
     }
 
     /**

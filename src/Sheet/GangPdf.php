@@ -26,7 +26,7 @@ final readonly class GangPdf
      * @param list<Record>           $layouts  as they were laid out, by the lots' ids
      * @param array<string, Artwork> $artworks by SHA-256
      *
-     * @return array{string, list<SheetPage>} the PDF, and what its pages are
+     * @return array{BarePdf, list<SheetPage>} the PDF, and what its pages are
      */
     public function draw(array $lots, array $later, array $layouts, array $artworks, string $title, Progress $progress): array
     {
@@ -49,7 +49,7 @@ final readonly class GangPdf
             }
         }
 
-        return [$pdf->Output('', 'S'), $pages];
+        return [$pdf, $pages];
     }
 
     /**

@@ -75,7 +75,7 @@ final readonly class PrintedSheets
         [$pdf, $pages] = $this->gang->draw($lots, $later, $layouts, $artworks, implode(', ', array_map(static fn (Plan $plan): string => $plan->jobName.' ('.$plan->id().')', $plans)), $progress);
         foreach ($plans as $plan) {
             $made = new PrintedSheet(Uuid::v4()->toRfc4122(), $plan->jobId, $plan->id(), self::records($pages));
-            WholeFile::write($this->path($made->id), $pdf);
+            $pdf->writeTo($this->path($made->id));
             $this->entities->persist($made);
         }
         $this->entities->flush();

@@ -48,7 +48,7 @@ final readonly class SheetPdf
             }
         }
         $progress->at(0.9, 'Writing the sheet');
-        WholeFile::write($path, $pdf->Output('', 'S'));
+        $pdf->writeTo($path);
 
         return $pages;
     }

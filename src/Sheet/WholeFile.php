@@ -11,13 +11,22 @@ use Wubbin\Http\Problem;
 /** Writes a file whole or not at all. */
 final readonly class WholeFile
 {
-    /** @throws Problem where there is no room for it; nothing of it is left then */
-    public static function write(string $path, string $content): void
+    /**
+     * @param string|resource $content
+     *
+     * @throws Problem where there is no room for it; nothing of it is left then
+     */
+    public static function write(string $path, $content): void
     {
         try {
             (new Filesystem())->dumpFile($path, $content);
         } catch (IOException) {
-            throw Problem::field('sheet', 'The sheet could not be written: is the disk full? Nothing of it was kept.');
+            throw self::noRoom();
         }
+    }
+
+    public static function noRoom(): Problem
+    {
+        return Problem::field('sheet', 'The sheet could not be written: is the disk full? Nothing of it was kept.');
     }
 }

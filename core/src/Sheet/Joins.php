@@ -8,7 +8,7 @@ namespace Wubbin\Core\Sheet;
 final readonly class Joins
 {
     /** Joins are looked for on every so many mm. */
-    private const STEP_MM = 1.0;
+    private const STEP_MM = 2.0;
 
     /** What it costs that a join runs through something that was to stay whole: more than any number of busy places. */
     private const THROUGH = 1000.0;
@@ -35,7 +35,7 @@ final readonly class Joins
 
     /**
      * Divides a length into so many parts, each no longer than the longest with its overlaps; by dynamic programming
-     * over the places of the joins, one after another.
+     * over the places of the joins, one after another, with the least of a sliding window.
      *
      * @param float                         $overlap of two neighbours, less than the longest part
      * @param list<array{float, float}>     $whole   from where to where something must not be joined
@@ -76,7 +76,10 @@ final readonly class Joins
         $best = [];
         $from = [];
         for ($k = 1; $k < $parts; ++$k) {
-            $low = 0;
+            // Places of the join before that are near enough, those that a later and cheaper one makes useless left out:
+            // the first is the cheapest.
+            $window = [];
+            $head = 0;
             for ($i = 0; $i < $count; ++$i) {
                 $at = $places[$i];
                 $own = $cost[$i] + $dear * abs($at - $wanted[$k]);
@@ -84,17 +87,16 @@ final readonly class Joins
                     $best[1][$i] = $at + $half <= $longest + 1e-9 ? $own : \INF;
                     continue;
                 }
-                [$least, $which] = [\INF, -1];
-                while ($at - $places[$low] + $overlap > $longest + 1e-9) {
-                    ++$low;
+                while (isset($window[$head]) && $at - $places[$window[$head]] + $overlap > $longest + 1e-9) {
+                    ++$head;
                 }
-                for ($j = $low; $j < $i; ++$j) {
-                    if ($best[$k - 1][$j] < $least) {
-                        [$least, $which] = [$best[$k - 1][$j], $j];
-                    }
+                $before = $window[$head] ?? -1;
+                $best[$k][$i] = -1 === $before ? \INF : $best[$k - 1][$before] + $own;
+                $from[$k][$i] = $before;
+                for ($end = count($window); $end > $head && $best[$k - 1][$window[$end - 1]] >= $best[$k - 1][$i]; --$end) {
+                    array_pop($window);
                 }
-                $best[$k][$i] = $least + $own;
-                $from[$k][$i] = $which;
+                $window[] = $i;
             }
         }
         [$least, $last] = [\INF, -1];

@@ -11,6 +11,8 @@ use Wubbin\Core\Sheet\Gang\Gang;
 use Wubbin\Core\Sheet\Gang\GangOrder;
 use Wubbin\Core\Sheet\Gang\GangPaper;
 use Wubbin\Core\Sheet\Gang\GangPiece;
+use Wubbin\Core\Sheet\Gang\GangPlace;
+use Wubbin\Core\Sheet\Gang\GangSheet;
 
 /**
  * A picture larger than the sheet, split over the fewest sheets: in rows and columns that overlap, joined where it shows
@@ -30,7 +32,7 @@ final readonly class Tiling implements \JsonSerializable
     private const MORE = 2;
 
     /** A few parts are soon laid out. */
-    private const TRIES = 24;
+    private const TRIES = 4;
 
     /**
      * @param non-empty-list<Tile>      $tiles
@@ -64,9 +66,10 @@ final readonly class Tiling implements \JsonSerializable
                 continue;
             }
             // Even parts first; full ones beside a small rest where the rests then share a sheet and save one.
-            foreach ([[false, false], [true, false], [false, true], [true, true]] as [$fullAcross, $fullDown]) {
-                $across = self::joins(true, $picture->widthMm, $widest, $overlap->mm, $whole, $busy, $fullAcross);
-                $down = self::joins(false, $picture->heightMm, $highest, $overlap->mm, $whole, $busy, $fullDown);
+            $columns = array_map(static fn (bool $full): ?Joins => self::joins(true, $picture->widthMm, $widest, $overlap->mm, $whole, $busy, $full), [false, true]);
+            $rows = array_map(static fn (bool $full): ?Joins => self::joins(false, $picture->heightMm, $highest, $overlap->mm, $whole, $busy, $full), [false, true]);
+            foreach ([[0, 0], [1, 0], [0, 1], [1, 1]] as [$a, $d]) {
+                [$across, $down] = [$columns[$a], $rows[$d]];
                 if (null === $across || null === $down || (count($across->at) + 1) * (count($down->at) + 1) > self::MOST_TILES) {
                     continue;
                 }
@@ -136,11 +139,11 @@ final readonly class Tiling implements \JsonSerializable
             $byName[$tile->name()] = $tile;
             $pieces[] = new GangPiece($tile->name(), $tile->name(), $tile->part->size->grown(self::MARKS_MM), 1);
         }
-        $gang = Gang::of(new GangOrder($pieces, new GangPaper($page, $room), Length::mm(0.0)), 1, static fn (int $tried): bool => $tried < self::TRIES);
+        $laid = self::laid($pieces, $page, $room);
         $sheets = [];
-        foreach ($gang->sheets as $number => $sheet) {
+        foreach ($laid as $number => $places) {
             $placed = [];
-            foreach ($sheet->places as $place) {
+            foreach ($places as $place) {
                 $tile = $byName[$place->piece];
                 $sideways = 1 === $place->quarters;
                 $at = Rect::at($place->rect->xMm + self::MARKS_MM, $place->rect->yMm + self::MARKS_MM, $tile->part->size);
@@ -149,11 +152,30 @@ final readonly class Tiling implements \JsonSerializable
             $bar = SheetLayout::secondBar($room, array_map(static fn (PlacedTile $one): Rect => $one->takes, $placed));
             $names = implode(', ', array_map(static fn (PlacedTile $one): string => $one->tile->name(), $placed));
             if ([] !== $placed) {
-                $sheets[] = new TileSheet($page, $printable, $placed, [...SheetLayout::strip($printable, false, sprintf('%s · part %s · sheet %d of %d', $name, $names, $number + 1, count($gang->sheets))), ...(null === $bar ? [] : [$bar])]);
+                $sheets[] = new TileSheet($page, $printable, $placed, [...SheetLayout::strip($printable, false, sprintf('%s · part %s · sheet %d of %d', $name, $names, $number + 1, count($laid))), ...(null === $bar ? [] : [$bar])]);
             }
         }
 
         return [] === $sheets ? throw new \LogicException('A picture has a part.') : $sheets;
+    }
+
+    /**
+     * Each on a sheet of its own where no two have room on one; else as few sheets as there are found.
+     *
+     * @param non-empty-list<GangPiece> $pieces
+     *
+     * @return list<list<GangPlace>>
+     */
+    private static function laid(array $pieces, Size $page, Rect $room): array
+    {
+        $shortest = array_map(static fn (GangPiece $piece): float => min($piece->size->widthMm, $piece->size->heightMm), $pieces);
+        sort($shortest);
+        if (($shortest[0] + ($shortest[1] ?? \INF)) > max($room->size->widthMm, $room->size->heightMm)) {
+            return array_map(static fn (GangPiece $piece): array => [new GangPlace($piece->id, Rect::at($room->xMm, $room->yMm, $piece->size), 0)], $pieces);
+        }
+        $gang = Gang::of(new GangOrder($pieces, new GangPaper($page, $room), Length::mm(0.0)), 1, static fn (int $tried): bool => $tried < self::TRIES);
+
+        return array_map(static fn (GangSheet $sheet): array => $sheet->places, $gang->sheets);
     }
 
     /**

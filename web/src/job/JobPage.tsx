@@ -226,7 +226,12 @@ export function JobPage() {
           </Tabs.Root>
           <Checks checks={plan.checks} handle={handle} />
         </section>
-        <section aria-label="What lies on what" className="overflow-auto border-rule px-5 pt-3 lg:border-l">
+        <section
+          aria-label="What lies on what"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
+          tabIndex={0}
+          className="overflow-auto border-rule px-5 pt-3 lg:border-l"
+        >
           <StackSection plan={plan} />
         </section>
       </div>

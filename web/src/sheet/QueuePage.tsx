@@ -79,7 +79,12 @@ export function QueuePage() {
           </ul>
         )}
       </section>
-      <section aria-label="What came out" className="overflow-auto px-5 py-4">
+      <section
+        aria-label="What came out"
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
+        tabIndex={0}
+        className="overflow-auto px-5 py-4"
+      >
         {queue.data.length === 0 ? (
           <p className="mx-auto mt-28 max-w-sm text-center text-soft">
             Choose a sheet, say how it lies in the tray, and print. The simulated printer shows both sides of what would
