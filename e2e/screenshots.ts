@@ -97,7 +97,7 @@ shot('queue', '/jobs/apron', {
     await page.getByLabel('“Mirror” in the driver').selectOption('on');
     await page.getByRole('button', { name: 'See what would come out' }).click();
     await page.getByText(/Mirrored twice/).waitFor();
-    await page.getByAltText('Back, page 6').scrollIntoViewIfNeeded();
+    await page.waitForTimeout(1500);
     await page.getByText(/Mirrored twice/).scrollIntoViewIfNeeded();
   },
 });

@@ -10,6 +10,8 @@ use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Plan\GangLot;
 use Wubbin\Core\Plan\GangPicture;
+use Wubbin\Core\Sheet\Mark;
+use Wubbin\Core\Sheet\MarkKind;
 use Wubbin\Core\Sheet\SheetLayout;
 use Wubbin\Task\Progress;
 
@@ -60,18 +62,19 @@ final readonly class GangPdf
     {
         $page = Size::mm($sheet->number('page_width_mm'), $sheet->number('page_height_mm'));
         $this->pen->begin($pdf, $page, $lot->mirrored && $lot->marking->mirrorsInDriver());
-        $taken = [];
         foreach ($sheet->records('places') as $place) {
             $rect = Rect::mm($place->number('x_mm'), $place->number('y_mm'), $place->number('width_mm'), $place->number('height_mm'));
-            $taken[] = $rect;
             if (GangDesk::isSwatch($place->string('piece'))) {
                 $this->pen->swatch($pdf, $rect);
             } else {
                 $this->piece($pdf, $pictures[$place->string('piece')], $rect, $place->integer('quarters'), $artworks);
             }
         }
-        $bar = SheetLayout::secondBar($lot->room($page), $taken);
-        $this->pen->marks($pdf, [...SheetLayout::strip($lot->printable($page), false, $foot), ...(null === $bar ? [] : [$bar])]);
+        $bar = $sheet->recordOrNull('bar');
+        $this->pen->marks($pdf, [
+            ...SheetLayout::strip($lot->printable($page), false, $foot),
+            ...(null === $bar ? [] : [new Mark(MarkKind::CheckBar, Rect::mm($bar->number('x_mm'), $bar->number('y_mm'), $bar->number('width_mm'), $bar->number('height_mm')), '100 mm', true)]),
+        ]);
         $this->pen->end($pdf);
     }
 

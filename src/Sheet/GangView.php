@@ -6,13 +6,9 @@ namespace Wubbin\Sheet;
 
 use OpenApi\Attributes as OA;
 use Wubbin\Core\Job\PaperStock;
-use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Plan\GangLot;
 use Wubbin\Core\Plan\GangPicture;
 use Wubbin\Core\Sheet\Gang\Gang;
-use Wubbin\Core\Sheet\Gang\GangPlace;
-use Wubbin\Core\Sheet\Gang\GangSheet;
-use Wubbin\Core\Sheet\SheetLayout;
 
 /** Sheets that several jobs share, by what is printed on what. */
 #[OA\Schema(required: ['lots', 'plans', 'later', 'apart'])]
@@ -99,7 +95,7 @@ final readonly class GangView
     /** @return array<string, mixed> */
     private static function lot(GangLot $lot, ?GangLot $later, Gang $gang, GangWish $wish, PaperStock $paper): array
     {
-        /** @var array{pieces: list<array{id: string, ...<string, mixed>}>, sheets: list<array<string, mixed>>, ...<string, mixed>} $record */
+        /** @var array{pieces: list<array{id: string, ...<string, mixed>}>, ...<string, mixed>} $record */
         $record = json_decode(json_encode($gang, \JSON_THROW_ON_ERROR), true, 32, \JSON_THROW_ON_ERROR);
         $there = $paper->sheets[$lot->medium->id] ?? null;
 
@@ -113,20 +109,11 @@ final readonly class GangView
             'printable_margin_mm' => $lot->marking->marginMm,
             'loading' => $lot->first()->loading?->inWords() ?? '',
             ...$record,
-            'sheets' => array_map(static fn (array $sheet, GangSheet $of): array => $sheet + ['bar' => self::bar($of, $wish->gap->mm)], $record['sheets'], $gang->sheets),
             'pieces' => [
                 ...array_map(static fn (array $piece): array => $piece + ['upright' => in_array($piece['id'], $wish->upright, true) || $lot->medium->oneWay, 'spare' => false] + self::pictureOf($lot->pictures[$piece['id']]), $record['pieces']),
                 ...array_values(array_map(static fn (GangPicture $picture): array => ['id' => $picture->piece->id, 'label' => $picture->piece->label, 'count' => $picture->piece->count, 'width_mm' => $picture->piece->size->widthMm, 'height_mm' => $picture->piece->size->heightMm, 'share' => 0.0, 'upright' => false, 'spare' => true] + self::pictureOf($picture), $later->pictures ?? [])),
             ],
         ];
-    }
-
-    /** @return array<string, float>|null */
-    private static function bar(GangSheet $sheet, float $gapMm): ?array
-    {
-        $bar = SheetLayout::secondBar($sheet->paper->room, array_map(static fn (GangPlace $place): Rect => $place->rect->grown($gapMm), $sheet->places))?->rect;
-
-        return null === $bar ? null : ['x_mm' => $bar->xMm, 'y_mm' => $bar->yMm, 'width_mm' => $bar->size->widthMm, 'height_mm' => $bar->size->heightMm];
     }
 
     /** @return array<string, mixed> */

@@ -142,6 +142,8 @@ final class GangTest extends TestCase
         self::assertNotSame([], $sheet->offcuts);
         foreach ($sheet->offcuts as $i => $offcut) {
             self::assertNull($offcut->overlap($sheet->places[0]->rect->grown(2.9)));
+            self::assertNotNull($sheet->bar);
+            self::assertNull($offcut->overlap($sheet->bar->rect), 'nothing is printed on it');
             self::assertGreaterThanOrEqual(50.0, min($offcut->size->widthMm, $offcut->size->heightMm));
             self::assertLessThanOrEqual($sheet->offcuts[max(0, $i - 1)]->size->areaMm2(), $offcut->size->areaMm2());
             foreach (array_slice($sheet->offcuts, $i + 1) as $other) {

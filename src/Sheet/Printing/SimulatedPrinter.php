@@ -26,7 +26,9 @@ final readonly class SimulatedPrinter implements PrintDevice
     /** Pictures of sheets are kept so long, in seconds. */
     private const KEPT = 86400;
 
-    private const SMEAR_PX = 14.0;
+    /** Wet ink is dragged this far the way the sheet goes, in pixels, and so much of it. */
+    private const SMEAR_PX = 24;
+    private const SMEARED = 0.65;
 
     public function __construct(private string $dataDirectory)
     {
@@ -119,7 +121,13 @@ final readonly class SimulatedPrinter implements PrintDevice
             $image->evaluateImage(\Imagick::EVALUATE_ADD, 0.4 * $printout->dull * \Imagick::getQuantum());
         }
         if ($printout->has(PrintFault::Smeared)) {
-            $image->motionBlurImage(0.0, self::SMEAR_PX, 70.0);
+            [$wide, $high] = [$image->getImageWidth(), $image->getImageHeight()];
+            $smear = clone $image;
+            $smear->resizeImage($wide, max(1, intdiv($high, self::SMEAR_PX)), \Imagick::FILTER_BOX, 1.0);
+            $smear->resizeImage($wide, $high, \Imagick::FILTER_TRIANGLE, 1.0);
+            $smear->setImageAlphaChannel(\Imagick::ALPHACHANNEL_SET);
+            $smear->evaluateImage(\Imagick::EVALUATE_MULTIPLY, self::SMEARED, \Imagick::CHANNEL_ALPHA);
+            $image->compositeImage($smear, \Imagick::COMPOSITE_OVER, 0, 0);
         }
     }
 

@@ -6,6 +6,7 @@ namespace Wubbin\Core\Sheet\Gang;
 
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
+use Wubbin\Core\Sheet\SheetLayout;
 
 /**
  * Pieces that may share a sheet, laid out on as few sheets as possible: by their boxes, which straight cuts get apart,
@@ -52,7 +53,9 @@ final readonly class Gang implements \JsonSerializable
             if ([] !== $places) {
                 $taken = array_map(static fn (GangPlace $place): Rect => $place->rect->grown($gap), $places);
                 $area = array_sum(array_map(static fn (GangPlace $place): float => self::piece($order, $place->piece)->areaMm2(), $places));
-                $sheets[] = new GangSheet($paper, $places, $area / $paper->room->size->areaMm2(), Leftovers::of($paper->room, $taken));
+                $bar = SheetLayout::secondBar($paper->room, $taken);
+                // What is kept of a sheet has nothing printed on it.
+                $sheets[] = new GangSheet($paper, $places, $area / $paper->room->size->areaMm2(), Leftovers::of($paper->room, null === $bar ? $taken : [...$taken, SheetLayout::roomOfBar($bar)]), $bar);
             }
         }
 
