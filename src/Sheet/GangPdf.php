@@ -106,7 +106,7 @@ final readonly class GangPdf
         } else {
             $this->pen->picture($pdf, $sheet->picture, $artwork, $transfer->bend, $sheet->mirrored);
         }
-        $this->pen->trimLines($pdf, $sheet->cutLines());
+        $this->pen->trimLines($pdf, $sheet->guided() ? $sheet->cutLines() : []);
         $this->pen->name($pdf, $sheet->cut, $transfer->label);
         $pdf->StopTransform();
     }

@@ -31,7 +31,7 @@ final readonly class GangView
             new OA\Property(property: 'nested', type: 'boolean', description: 'Pieces lie by their outlines, not by their boxes'),
             new OA\Property(property: 'short', type: 'integer', description: 'Sheets that the shelf has too few, where they were counted'),
             new OA\Property(property: 'printable_margin_mm', type: 'number'),
-            new OA\Property(property: 'loading', type: 'string', description: 'Which way a sheet goes into the printer'),
+            new OA\Property(property: 'loading', ref: './plan.schema.json#/$defs/Loading', nullable: true, description: 'Which way a sheet goes into the printer'),
             new OA\Property(property: 'sheets', type: 'array', items: new OA\Items(required: ['page_width_mm', 'page_height_mm', 'room', 'offcut', 'places', 'filled', 'offcuts', 'bar'], properties: [
                 new OA\Property(property: 'page_width_mm', type: 'number'),
                 new OA\Property(property: 'page_height_mm', type: 'number'),
@@ -107,7 +107,7 @@ final readonly class GangView
             'mirrored' => $lot->mirrored,
             'short' => null === $there ? 0 : max(0, $gang->whole() - $there),
             'printable_margin_mm' => $lot->marking->marginMm,
-            'loading' => $lot->first()->loading?->inWords() ?? '',
+            'loading' => $lot->first()->loading,
             ...$record,
             'pieces' => [
                 ...array_map(static fn (array $piece): array => $piece + ['upright' => in_array($piece['id'], $wish->upright, true) || $lot->medium->oneWay, 'spare' => false] + self::pictureOf($lot->pictures[$piece['id']]), $record['pieces']),

@@ -25,6 +25,9 @@ final readonly class Pen
     /** The box that a line of it stands in. */
     private const LINE_MM = 4.0;
 
+    /** Of a tick that parts are put together by; its dot is four times as wide. */
+    private const TICK_MM = 0.35;
+
     /** The name of a piece, in the gap below it: small enough to fit there. */
     private const NAME_PT = 4.5;
 
@@ -146,13 +149,26 @@ final readonly class Pen
             MarkKind::CheckBar => $this->checkBar($pdf, $mark),
             MarkKind::Text => $this->text($pdf, $mark),
             MarkKind::Dot, MarkKind::Registration => $pdf->Circle($middle, $centre, $rect->size->widthMm / 2.0, 0.0, 360.0, 'F', [], [0, 0, 0]),
-            MarkKind::Tick => $rect->size->widthMm > $rect->size->heightMm ? $pdf->Line($rect->xMm, $centre, $rect->right(), $centre) : $pdf->Line($middle, $rect->yMm, $middle, $rect->bottom()),
+            MarkKind::Tick => $this->tick($pdf, $rect),
+            MarkKind::Crop => $this->thin($pdf, $rect),
             MarkKind::TapeZone => $this->tapeZone($pdf, $rect),
             MarkKind::Cross => $this->cross($pdf, $rect),
         };
     }
 
-    /** Only its inner corners are ticked: a line round it would be printed on the tape. */
+    private function thin(BarePdf $pdf, Rect $rect): void
+    {
+        [$middle, $centre] = [$rect->xMm + $rect->size->widthMm / 2.0, $rect->yMm + $rect->size->heightMm / 2.0];
+        $rect->size->widthMm > $rect->size->heightMm ? $pdf->Line($rect->xMm, $centre, $rect->right(), $centre) : $pdf->Line($middle, $rect->yMm, $middle, $rect->bottom());
+    }
+
+    private function tick(BarePdf $pdf, Rect $rect): void
+    {
+        $pdf->setLineStyle(['width' => self::TICK_MM, 'dash' => 0, 'color' => [0, 0, 0]]);
+        $this->thin($pdf, $rect);
+        $pdf->Circle($rect->xMm + $rect->size->widthMm / 2.0, $rect->yMm + $rect->size->heightMm / 2.0, 2.0 * self::TICK_MM, 0.0, 360.0, 'F', [], [0, 0, 0]);
+    }
+
     private function tapeZone(BarePdf $pdf, Rect $rect): void
     {
         $pdf->setLineStyle(['width' => self::HAIRLINE_MM, 'dash' => '0.5,1.5', 'color' => [150, 150, 150]]);

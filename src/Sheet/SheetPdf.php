@@ -73,8 +73,15 @@ final readonly class SheetPdf
         }
         $this->pen->marks($pdf, self::named($sheet->marks, $plan->label, $of));
         $this->pen->end($pdf);
+        if (null === $sheet->apart) {
+            return [$page];
+        }
+        // Its cut line on plain paper, to lay under the print against the light.
+        $this->pen->begin($pdf, $sheet->page, $page->inDriver);
+        $this->pen->marks($pdf, [$sheet->apart, ...self::named(array_values(array_filter($sheet->marks, static fn (Mark $mark): bool => MarkKind::TapeZone !== $mark->kind)), $plan->label, ' · cut lines, on plain paper'.$of)]);
+        $this->pen->end($pdf);
 
-        return [$page];
+        return [$page, $page->forGuides()];
     }
 
     /** @return list<SheetPage> */

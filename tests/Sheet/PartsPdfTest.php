@@ -21,9 +21,9 @@ final class PartsPdfTest extends ShopTestCase
     private function picture(): string
     {
         $image = new \Imagick();
-        $image->newPseudoImage(3600, 2777, 'gradient:#e03020-#2040d0');
+        $image->newPseudoImage(2400, 1851, 'gradient:#e03020-#2040d0');
         $across = new \Imagick();
-        $across->newPseudoImage(2777, 3600, 'gradient:#00c000-#000000');
+        $across->newPseudoImage(1851, 2400, 'gradient:#00c000-#000000');
         $across->rotateImage('#000000', 90.0);
         $image->compositeImage($across, \Imagick::COMPOSITE_PLUS, 0, 0);
 
@@ -49,9 +49,8 @@ final class PartsPdfTest extends ShopTestCase
     /** @return iterable<string, array{string, string}> */
     public static function printers(): iterable
     {
-        yield 'the file mirrors' => ['file', '560 mm'];
-        yield 'the driver mirrors' => ['driver', '560 mm'];
-        yield 'another size' => ['file', '690 mm'];
+        yield 'the file mirrors' => ['file', '500 mm'];
+        yield 'the driver mirrors' => ['driver', '480 mm'];
     }
 
     /** The pages are cut along their trim lines here and put together by the plan's drawing; turned back, they are the picture. */
@@ -107,7 +106,7 @@ final class PartsPdfTest extends ShopTestCase
     public function testBarsAreAHundredMillimetresLongInBothDirections(): void
     {
         $this->readyJob();
-        [$plan, $pages] = $this->printed(['width' => '560 mm']);
+        [$plan, $pages] = $this->printed(['width' => '480 mm']);
         $bars = array_values(array_filter($plan->record('tiling')->records('sheets')[0]->records('marks'), static fn (Record $mark): bool => 'check-bar' === $mark->string('kind')));
         self::assertCount(2, $bars);
         foreach ($bars as $bar) {

@@ -18,7 +18,7 @@ use Wubbin\Core\Sheet\Gang\GangPiece;
 use Wubbin\Core\Sheet\Gang\GangPin;
 use Wubbin\Core\Sheet\SheetLayout;
 
-/** Pictures of several jobs that may share a sheet: the same medium, printed by the same, and all mirrored or none. */
+/** Pictures of several jobs that may share a sheet: the same medium, printed by the same at the same settings, and all mirrored or none. */
 final readonly class GangLot
 {
     /** @param non-empty-array<string, GangPicture> $pictures by the id of their piece */
@@ -44,7 +44,7 @@ final readonly class GangLot
                 $transfer = $picture->transfer;
                 [$medium, $marking, $sheet] = [$transfer->medium, $transfer->marking, $transfer->sheet];
                 if (null !== $medium && null !== $marking && null !== $sheet) {
-                    $id = $medium->id.' '.$marking->id.($sheet->mirrored ? ' mirrored' : '');
+                    $id = implode(' ', [$medium->id, $marking->id, $sheet->mirrored ? 'mirrored' : 'as it reads', $transfer->driver?->paperAndQuality() ?? '']);
                     $pictures = ($lots[$id]->pictures ?? []) + [$picture->piece->id => $picture];
                     $lots[$id] = new self($id, $medium, $marking, $sheet->mirrored, $pictures);
                 }
@@ -66,7 +66,12 @@ final readonly class GangLot
         $why = [];
         foreach ($lots as $i => $one) {
             foreach (array_slice($lots, $i + 1) as $other) {
-                if ($one->medium->id === $other->medium->id && $one->marking->id === $other->marking->id && $one->mirrored !== $other->mirrored) {
+                if ($one->medium->id !== $other->medium->id || $one->marking->id !== $other->marking->id) {
+                    continue;
+                }
+                if ($one->mirrored === $other->mirrored) {
+                    $why[] = sprintf('%s is printed at other settings (%s) than %s (%s).', $one->first()->label, $one->first()->driver?->paperAndQuality() ?? '', $other->first()->label, $other->first()->driver?->paperAndQuality() ?? '');
+                } else {
                     [$mirrored, $right] = $one->mirrored ? [$one, $other] : [$other, $one];
                     $why[] = sprintf('%s is mirrored and %s reads right: on one sheet whoever lets the driver mirror would spoil one of them.', $mirrored->first()->label, $right->first()->label);
                 }
@@ -101,6 +106,14 @@ final readonly class GangLot
         return SheetLayout::room($this->printable($page)) ?? throw self::nothing();
     }
 
+    /** @return list<Rect> what a carrier's tape takes up of the room */
+    private function tape(): array
+    {
+        $room = $this->room();
+
+        return array_values(array_filter(array_map(static fn (Rect $zone): ?Rect => $zone->overlap($room), $this->first()->carrier->zones ?? [])));
+    }
+
     private static function nothing(): BadRecord
     {
         return BadRecord::at('sheet', 'Nothing of this sheet can be printed on: its margins and the strip of marks take it all.');
@@ -127,7 +140,7 @@ final readonly class GangLot
             }
         }
 
-        return Gang::of(new GangOrder($pieces, new GangPaper($this->page(), $this->room()), $gap, $papers, $pins, $spare), $seed, $goOn);
+        return Gang::of(new GangOrder($pieces, new GangPaper($this->page(), $this->room(), blocked: $this->tape()), $gap, $papers, $pins, $spare), $seed, $goOn);
     }
 
     /** The driver's settings and the way into the printer, which are alike for all of them. */

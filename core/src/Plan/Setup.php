@@ -262,12 +262,24 @@ final readonly class Setup
         $trim = Length::mm(isset($ways->figures['trim']) ? $ways->figures['trim']->value : 0.0);
         if (null !== $size && isset($ways->figures['overlap'])) {
             // What is split over several sheets wants large ones.
-            uasort($usable, static fn (Medium $a, Medium $b): int => $b->paper->size()->areaMm2() <=> $a->paper->size()->areaMm2());
+            uasort($usable, fn (Medium $a, Medium $b): int => [$this->someoneTakes($b), $b->paper->size()->areaMm2()] <=> [$this->someoneTakes($a), $a->paper->size()->areaMm2()]);
             $fits = array_filter($usable, static fn (Medium $medium): bool => $size->widthMm <= SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $trim) + 0.01);
             $usable = [] === $fits ? $usable : $fits;
         }
 
         return self::choose($usable, $asked, static fn (Medium $medium): bool => null === $size || $size->widthMm <= SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $trim) + 0.01);
+    }
+
+    /** Whether a printer of the shelf takes sheets of this size, and may mark them. */
+    private function someoneTakes(Medium $medium): bool
+    {
+        foreach ($this->shelf->markings as $marking) {
+            if (Fit::Good === $medium->verdictOn($marking)->fit && true === $marking->printer?->takes($medium->paper)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function chooseMarking(): ?Marking
@@ -360,7 +372,7 @@ final readonly class Setup
             return null;
         }
 
-        return SheetLayout::fit($this->bend->box ?? $this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->trim(), $this->stack->mirrored(), $this->sheetLabel(), 'none' !== ($this->ways->options['guide']->id ?? ''), $this->trimLine(), $this->holeDots(), $this->carrier->zones ?? []);
+        return SheetLayout::fit($this->bend->box ?? $this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->trim(), $this->stack->mirrored(), $this->sheetLabel(), 'none' !== ($this->ways->options['guide']->id ?? ''), $this->trimLine(), $this->holeDots(), $this->carrier->zones ?? [], $this->route->everyDot);
     }
 
     /** The picture over several sheets: of the largest that this printer takes, where several are on the shelf. */

@@ -37,6 +37,7 @@ final readonly class Route
      * @param array<string, Figure>   $figures
      * @param list<LayerRule>         $layers        from the heat down to the base
      * @param list<StepRule>          $steps         in the order of work
+     * @param bool                    $everyDot      whatever is printed near the picture is transferred too
      */
     private function __construct(
         public string $id,
@@ -71,6 +72,7 @@ final readonly class Route
         public Provenance $layersProvenance,
         public array $steps,
         public DriverRule $driver,
+        public bool $everyDot,
     ) {
     }
 
@@ -122,6 +124,7 @@ final readonly class Route
             Provenance::fromRecord($record->record('layers_provenance')),
             array_map(StepRule::fromRecord(...), $record->records('steps')),
             $record->has('driver') ? DriverRule::fromRecord($record->record('driver')) : DriverRule::none(),
+            $record->has('every_dot') && $record->boolean('every_dot'),
         );
     }
 

@@ -15,8 +15,10 @@ enum MarkKind: string
     case Dot = 'dot';
     /** What a cutter finds the sheet by. */
     case Registration = 'registration';
-    /** A thin line that meets one of a neighbouring part. */
+    /** A line with a dot in its middle that meets one of a neighbouring part. */
     case Tick = 'tick';
+    /** A thin line that tells where an edge to cut along runs, without touching it. */
+    case Crop = 'crop';
     /** Where a carrier is taped: nothing may lie there. */
     case TapeZone = 'tape-zone';
     /** Two crossed lines that tell one corner of a page from the others. */

@@ -60,8 +60,8 @@ final readonly class Printout implements \JsonSerializable
         );
     }
 
-    /** A sheet of plain paper that shows how a tray feeds: whatever prints on it, nothing is spoiled. */
-    public static function ofFeedTest(Feed $feed, bool $driverMirrors): self
+    /** A sheet of plain paper, both sides of which are alike: whatever prints on it, nothing is spoiled. */
+    public static function onPlainPaper(Feed $feed, bool $driverMirrors): self
     {
         return new self(Lying::Up === $feed->prints, $driverMirrors, 0.0, []);
     }

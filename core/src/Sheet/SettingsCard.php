@@ -42,6 +42,14 @@ final readonly class SettingsCard implements \JsonSerializable
         ]);
     }
 
+    /** What must be alike of two pictures on one sheet, beside the sheet itself. */
+    public function paperAndQuality(): string
+    {
+        $values = array_column($this->lines, 'value', 'id');
+
+        return $values['paper'].', '.$values['quality'];
+    }
+
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {

@@ -35,6 +35,7 @@ final readonly class SheetLayout implements \JsonSerializable
     /**
      * @param Rect       $cut      the box of the line that it is cut along
      * @param bool       $mirrored as it comes out of the printer
+     * @param Mark|null  $apart    the line to cut along, where it is on a page of its own
      * @param list<Mark> $marks
      */
     private function __construct(
@@ -44,6 +45,7 @@ final readonly class SheetLayout implements \JsonSerializable
         public Rect $cut,
         public bool $mirrored,
         public array $marks,
+        public ?Mark $apart = null,
     ) {
     }
 
@@ -57,10 +59,11 @@ final readonly class SheetLayout implements \JsonSerializable
      * @param list<non-empty-list<array{float, float}>> $outline  closed lines to trim along, in mm from the picture's upper left corner as it reads; its rectangle where there are none
      * @param list<array{float, float}>                 $dots     middles of holes to sight it by, in the same way
      * @param list<Rect>                                $zones    of an upright page that a carrier is taped on
+     * @param bool                                      $apart    the trim line is on a page of its own: every dot of this one is transferred
      *
      * @return self|null null where the picture with its trim margin and the strip is too large for the sheet
      */
-    public static function fit(Size $picture, Size $paper, float $marginMm, Length $trim, bool $mirrored, string $name, bool $guide = true, array $outline = [], array $dots = [], array $zones = []): ?self
+    public static function fit(Size $picture, Size $paper, float $marginMm, Length $trim, bool $mirrored, string $name, bool $guide = true, array $outline = [], array $dots = [], array $zones = [], bool $apart = false): ?self
     {
         $cut = [] === $outline ? Rect::at(0.0, 0.0, $picture)->grown($trim->mm) : Polyline::box(array_merge(...$outline))->around(Rect::at(0.0, 0.0, $picture));
         foreach ([$paper, $paper->turned()] as $page) {
@@ -74,15 +77,16 @@ final readonly class SheetLayout implements \JsonSerializable
                     $before = $mirrored ? $cut->right() - $picture->widthMm : -$cut->xMm;
                     [$box, $bar] = self::besideBar($cut->size, $room, $beside);
                     $place = Rect::at($box->xMm + $before, $box->yMm - $cut->yMm, $picture);
+                    $trimLine = new Mark(MarkKind::TrimLine, $box, lines: self::onSheet($outline, $place, $mirrored));
                     $marks = [
-                        ...($guide ? [new Mark(MarkKind::TrimLine, $box, lines: self::onSheet($outline, $place, $mirrored))] : []),
+                        ...($guide && !$apart ? [$trimLine] : []),
                         ...array_map(static fn (array $dot): Mark => self::dot($dot, $place, $mirrored), $dots),
                         ...self::strip($printable, $beside, $name),
                         ...(null === $bar ? [] : [$bar]),
                         ...array_map(static fn (Rect $zone): Mark => new Mark(MarkKind::TapeZone, $page->widthMm === $paper->widthMm ? $zone : Rect::mm($page->widthMm - $zone->bottom(), $zone->xMm, $zone->size->heightMm, $zone->size->widthMm)), $zones),
                     ];
 
-                    return new self($page, $printable, $place, $box, $mirrored, $marks);
+                    return new self($page, $printable, $place, $box, $mirrored, $marks, $guide && $apart ? $trimLine : null);
                 }
             }
         }
@@ -90,10 +94,16 @@ final readonly class SheetLayout implements \JsonSerializable
         return null;
     }
 
+    /** The line to cut along is drawn on it. */
+    public function guided(): bool
+    {
+        return [] !== array_filter($this->marks, static fn (Mark $mark): bool => MarkKind::TrimLine === $mark->kind);
+    }
+
     /** @return non-empty-list<non-empty-list<array{float, float}>> closed lines to cut along, on the page: its box where none is drawn */
     public function cutLines(): array
     {
-        foreach ($this->marks as $mark) {
+        foreach ([...$this->marks, ...(null === $this->apart ? [] : [$this->apart])] as $mark) {
             if (MarkKind::TrimLine === $mark->kind && [] !== $mark->lines) {
                 return $mark->lines;
             }
@@ -241,6 +251,7 @@ final readonly class SheetLayout implements \JsonSerializable
             'picture' => self::rect($this->picture),
             'mirrored' => $this->mirrored,
             'marks' => $this->marks,
+            'apart' => null !== $this->apart,
         ];
     }
 

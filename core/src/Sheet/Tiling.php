@@ -179,13 +179,14 @@ final readonly class Tiling implements \JsonSerializable
     }
 
     /**
-     * The line to cut along, ticks outside it at the middle of every join and, to tell parts apart, its name.
+     * Where to cut, ticks outside it at the middle of every join and, to tell parts apart, its name: nothing of it on the
+     * picture, since every dot of such a print may be transferred.
      *
      * @return list<Mark>
      */
     private static function marks(Tile $tile, Rect $at, Joins $across, Joins $down, bool $mirrored): array
     {
-        $marks = [new Mark(MarkKind::TrimLine, $at)];
+        $marks = self::crop($at);
         $part = $tile->part;
         foreach ($across->at as $join) {
             $x = $join - $part->xMm;
@@ -203,6 +204,23 @@ final readonly class Tiling implements \JsonSerializable
             }
         }
         $marks[] = new Mark(MarkKind::Text, Rect::mm($at->xMm + 6.0, $at->yMm - 5.0, 14.0, 4.0), $tile->name());
+
+        return $marks;
+    }
+
+    /** @return list<Mark> short lines off the corners, in line with the edges */
+    private static function crop(Rect $at): array
+    {
+        $half = self::LINE_MM / 2.0;
+        $marks = [];
+        foreach ([$at->xMm, $at->right()] as $x) {
+            $marks[] = new Mark(MarkKind::Crop, Rect::mm($x - $half, $at->yMm - 1.0 - self::TICK_MM, self::LINE_MM, self::TICK_MM));
+            $marks[] = new Mark(MarkKind::Crop, Rect::mm($x - $half, $at->bottom() + 1.0, self::LINE_MM, self::TICK_MM));
+        }
+        foreach ([$at->yMm, $at->bottom()] as $y) {
+            $marks[] = new Mark(MarkKind::Crop, Rect::mm($at->xMm - 1.0 - self::TICK_MM, $y - $half, self::TICK_MM, self::LINE_MM));
+            $marks[] = new Mark(MarkKind::Crop, Rect::mm($at->right() + 1.0, $y - $half, self::TICK_MM, self::LINE_MM));
+        }
 
         return $marks;
     }

@@ -8,8 +8,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Plan\GangLot;
 use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Edge;
@@ -18,6 +20,7 @@ use Wubbin\Core\Route\Lying;
 use Wubbin\Core\Route\Printer;
 use Wubbin\Core\Sheet\Carrier;
 use Wubbin\Core\Sheet\FeedTest;
+use Wubbin\Core\Sheet\Gang\GangPin;
 use Wubbin\Core\Sheet\PrintFault;
 use Wubbin\Core\Sheet\Printout;
 use Wubbin\Core\Tests\Orchard;
@@ -256,6 +259,47 @@ final class PrinterTest extends TestCase
         self::assertEquals($a4, $corners->cut);
         $tape = Carrier::of($ways['double-tape'], $a4, 1);
         self::assertEqualsWithDelta(2.0 * 12.0 * (210.0 + 297.0) - 4.0 * 144.0, array_sum(array_map(static fn ($zone): float => $zone->size->areaMm2(), $tape->zones)), 1e-6, 'a frame, no corner counted twice');
+    }
+
+    public function testWhereEveryDotIsTransferredTheCutLineIsOnAPageOfItsOwn(): void
+    {
+        $kinds = static fn (TransferPlan $plan): array => array_map(static fn ($mark): string => $mark->kind->value, $plan->sheet->marks ?? []);
+        $dye = Orchard::plan(Orchard::edit(Orchard::jobOf('sublimation'), ['width' => '150 mm']));
+        self::assertNotContains('trim-line', $kinds($dye));
+        self::assertNotNull($dye->sheet?->apart);
+        self::assertContains('trim-line', $kinds(self::plan()));
+        self::assertNull(self::plan()->sheet?->apart);
+        $none = Orchard::plan(Orchard::edit(Orchard::jobOf('sublimation'), ['width' => '150 mm', 'school.guide' => 'none']));
+        self::assertNull($none->sheet?->apart);
+    }
+
+    public function testPiecesThatShareALinerKeepOffItsTape(): void
+    {
+        $plan = Orchard::whole(Orchard::edit(Orchard::jobOf('liner-fabric', ['quantity' => 30]), ['width' => '45 mm']));
+        $zones = $plan->transfers[0]->carrier->zones ?? [];
+        self::assertCount(4, $zones);
+        $gang = GangLot::of([$plan])[0]->laidOut(Length::mm(2.0), 1, static fn (int $tried): bool => $tried < 5);
+        foreach ($gang->sheets as $sheet) {
+            foreach ($sheet->places as $place) {
+                foreach ($zones as $zone) {
+                    self::assertNull($place->rect->overlap($zone));
+                }
+            }
+        }
+        $this->expectException(BadRecord::class);
+        $this->expectExceptionMessage('tape of the carrier');
+        $piece = array_key_first($gang->pieces);
+        GangLot::of([$plan])[0]->laidOut(Length::mm(2.0), 1, static fn (): bool => false, [new GangPin((string) $piece, 0, 5.0, 5.0, 0)]);
+    }
+
+    public function testSheetsAtOtherSettingsAreKeptApart(): void
+    {
+        $cloth = Orchard::whole(Orchard::jobOf('liner-fabric'));
+        $metal = Orchard::whole(Orchard::jobOf('toner-metal', ['id' => 'tags', 'name' => 'Tags']));
+        self::assertSame($cloth->transfers[0]->medium?->id, $metal->transfers[0]->medium?->id);
+        $lots = GangLot::of([$cloth, $metal]);
+        self::assertCount(2, $lots);
+        self::assertStringContainsString('other settings', GangLot::apart($lots)[0] ?? '');
     }
 
     public function testAPictureOnTheTapeIsWarnedOf(): void

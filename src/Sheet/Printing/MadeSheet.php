@@ -52,7 +52,7 @@ final readonly class MadeSheet
         $groups = [];
         $pages = $sheet->pages();
         foreach ($pages as $i => $page) {
-            $key = $page->medium.' '.$page->marking.' '.($page->mirrored ? 'mirrored' : '');
+            $key = implode(' ', [$page->medium, $page->marking, $page->mirrored ? 'mirrored' : '', $page->guides ? 'guides' : '']);
             $groups[$key] ??= ['medium' => $page->medium, 'marking' => $page->marking, 'mirrored' => $page->mirrored, 'in_driver' => $page->inDriver, 'fold_leads' => $page->foldLeads, 'pages' => [], 'label' => $page->label];
             $groups[$key]['pages'][] = $i + 1;
             $groups[$key]['label'] = self::inCommon($groups[$key]['label'], $page->label);

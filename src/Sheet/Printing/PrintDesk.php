@@ -51,7 +51,7 @@ final readonly class PrintDesk
         $sheet = $this->sheets->find($wish->sheet);
         $page = $this->pageOf($sheet, $wish->pages);
         $medium = $this->medium($page->medium, $shelf);
-        $printout = Printout::of($marking, $medium, self::feed($tray, $marking), $wish->lies, $wish->foldFirst, $page->foldLeads, $page->mirrored && !$page->inDriver, $wish->driverMirrors, $page->mirrored);
+        $printout = $page->guides ? Printout::onPlainPaper(self::feed($tray, $marking), $wish->driverMirrors) : Printout::of($marking, $medium, self::feed($tray, $marking), $wish->lies, $wish->foldFirst, $page->foldLeads, $page->mirrored && !$page->inDriver, $wish->driverMirrors, $page->mirrored);
         $labels = array_map(static fn (SheetPage $one): string => $one->label, $sheet->pages());
         $order = new PrintOrder($this->sheets->file($sheet->id), $labels[$wish->pages[0] - 1] ?? 'Wubbin', $wish->pages, array_combine(range(1, count($labels)), $labels), $printout);
 
@@ -68,7 +68,7 @@ final readonly class PrintDesk
     {
         // Each printer has its own way; the simulated one feeds as its kind usually does, whatever the shelf says.
         $feed = $marking->usualFeed ?? self::feed($tray, $marking);
-        $printout = Printout::ofFeedTest($feed, $wish->driverMirrors);
+        $printout = Printout::onPlainPaper($feed, $wish->driverMirrors);
         $file = (new Filesystem())->tempnam(sys_get_temp_dir(), 'wubbin', '.pdf');
         try {
             file_put_contents($file, $this->test->draw(PaperSize::from($this->settings->get()->paper), $marking, $tray));

@@ -1235,8 +1235,7 @@ export interface components {
                 /** @description Sheets that the shelf has too few, where they were counted */
                 short: number;
                 printable_margin_mm: number;
-                /** @description Which way a sheet goes into the printer */
-                loading: string;
+                loading: components["schemas"]["Loading"] | null;
                 sheets: {
                     page_width_mm: number;
                     page_height_mm: number;
@@ -1816,7 +1815,7 @@ export interface components {
         };
         Mark: {
             /** @enum {unknown} */
-            kind: "trim-line" | "this-way-up" | "check-bar" | "dot" | "registration" | "tick" | "tape-zone" | "cross" | "text";
+            kind: "trim-line" | "this-way-up" | "check-bar" | "dot" | "registration" | "tick" | "crop" | "tape-zone" | "cross" | "text";
             x_mm: number;
             y_mm: number;
             width_mm: number;
@@ -1872,6 +1871,8 @@ export interface components {
             picture: components["schemas"]["Rect"];
             mirrored: boolean;
             marks: components["schemas"]["Mark"][];
+            /** @description The line to cut along is on a page of its own, since every dot of this one is transferred. */
+            apart: boolean;
         };
         /** @description A part of the picture as it reads, in mm from its upper left corner, the overlaps with it. */
         Tile: {
@@ -2252,7 +2253,7 @@ export interface components {
                 };
                 Mark: {
                     /** @enum {unknown} */
-                    kind: "trim-line" | "this-way-up" | "check-bar" | "dot" | "registration" | "tick" | "tape-zone" | "cross" | "text";
+                    kind: "trim-line" | "this-way-up" | "check-bar" | "dot" | "registration" | "tick" | "crop" | "tape-zone" | "cross" | "text";
                     x_mm: number;
                     y_mm: number;
                     width_mm: number;
@@ -2269,6 +2270,8 @@ export interface components {
                     picture: components["schemas"]["Rect"];
                     mirrored: boolean;
                     marks: components["schemas"]["Mark"][];
+                    /** @description The line to cut along is on a page of its own, since every dot of this one is transferred. */
+                    apart: boolean;
                 };
                 IronPlace: {
                     x_mm: number;

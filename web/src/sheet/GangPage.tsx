@@ -6,6 +6,7 @@ import { Notice, Waiting } from '../app/Notice';
 import { SelectField, TextField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
 import { GangSheets, type Pin } from './GangSheets';
+import { LoadDrawing } from './LoadDrawing';
 import { SheetRooms } from './SheetRooms';
 
 type Gang = Schemas['GangView'];
@@ -264,8 +265,22 @@ export function GangPage() {
                 <p className="text-sm text-soft">
                   {lot.marking}
                   {lot.mirrored ? ', mirrored' : ', as it reads'}
-                  {lot.nested && ', laid by their outlines'}. {lot.loading}
+                  {lot.nested && ', laid by their outlines'}.
                 </p>
+                {lot.loading != null && (
+                  <details className="text-sm">
+                    <summary className="link">{lot.loading.words}</summary>
+                    <div className="w-52 pt-1">
+                      <LoadDrawing
+                        loading={lot.loading}
+                        page={{
+                          width: lot.sheets[0]?.page_width_mm ?? 210,
+                          height: lot.sheets[0]?.page_height_mm ?? 297,
+                        }}
+                      />
+                    </div>
+                  </details>
+                )}
                 <ul className="text-sm">
                   {lot.pieces.map((piece) => (
                     <li key={piece.id} className="border-t border-rule py-0.5">

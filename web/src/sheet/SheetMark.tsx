@@ -65,13 +65,17 @@ export function SheetMark({ mark, text = mark.text }: { mark: Mark; text?: strin
     case 'registration':
       return <circle cx={x + w / 2} cy={y + h / 2} r={w / 2} fill={INK} />;
     case 'tick':
+    case 'crop':
       return (
-        <path
-          d={w > h ? `M${x} ${y + h / 2}h${w}` : `M${x + w / 2} ${y}v${h}`}
-          stroke={INK}
-          strokeWidth={0.4}
-          fill="none"
-        />
+        <>
+          <path
+            d={w > h ? `M${x} ${y + h / 2}h${w}` : `M${x + w / 2} ${y}v${h}`}
+            stroke={INK}
+            strokeWidth={mark.kind === 'tick' ? 0.4 : 0.2}
+            fill="none"
+          />
+          {mark.kind === 'tick' && <circle cx={x + w / 2} cy={y + h / 2} r={0.7} fill={INK} />}
+        </>
       );
     case 'tape-zone':
       return (

@@ -136,7 +136,7 @@ function OneSheet({ view }: { view: Part }) {
           <p className="absolute inset-x-0 text-center text-sm text-soft" style={{ top: ABOVE + h * scale + 6 }}>
             {format.bareLength(w)} × {format.length(h)}, print side up. Print {quantity}.{' '}
             {sheet.mirrored ? 'The picture reads backwards here, and right on the piece.' : 'The picture reads right.'}{' '}
-            {onSheet?.words}
+            {onSheet?.words} {sheet.apart && 'Its cut line is printed on a page of its own, on plain paper.'}
           </p>
         </>
       )}

@@ -51,7 +51,7 @@ final readonly class Gang implements \JsonSerializable
         foreach ($laid as [$paper, $places]) {
             // A sheet that is there once and was not needed is no sheet of this gang.
             if ([] !== $places) {
-                $taken = array_map(static fn (GangPlace $place): Rect => $place->rect->grown($gap), $places);
+                $taken = [...$paper->blocked, ...array_map(static fn (GangPlace $place): Rect => $place->rect->grown($gap), $places)];
                 $area = array_sum(array_map(static fn (GangPlace $place): float => self::piece($order, $place->piece)->areaMm2(), $places));
                 $bar = SheetLayout::secondBar($paper->room, $taken);
                 // What is kept of a sheet has nothing printed on it.
@@ -112,16 +112,18 @@ final readonly class Gang implements \JsonSerializable
         $sheet = static fn (Size $room): array => [(int) floor(($room->widthMm + $gap) * self::STEPS_A_MM + 1e-6), (int) floor(($room->heightMm + $gap) * self::STEPS_A_MM + 1e-6)];
         $down = static fn (float $mm): int => (int) floor($mm * self::STEPS_A_MM + 1e-6);
         $up = static fn (float $mm): int => (int) ceil($mm * self::STEPS_A_MM - 1e-6);
+        $edges = static fn (Rect $rect, Rect $room): array => [max(0, $down($rect->xMm - $room->xMm)), max(0, $down($rect->yMm - $room->yMm)), $up($rect->right() + $gap - $room->xMm), $up($rect->bottom() + $gap - $room->yMm)];
         // The gap is added to every piece on two sides, and to the sheet once.
         $kinds = array_map(static fn (GangPiece $piece): array => [$up($piece->size->widthMm + $gap), $up($piece->size->heightMm + $gap), $piece->turns], $spare ? $order->spare : $order->pieces);
         $single = [];
         foreach ($grounds as [$paper, $places]) {
             $room = $paper->room;
-            $taken = array_map(static fn (GangPlace $place): array => [$down($place->rect->xMm - $room->xMm), $down($place->rect->yMm - $room->yMm), $up($place->rect->right() + $gap - $room->xMm), $up($place->rect->bottom() + $gap - $room->yMm)], $places);
-            $single[] = [...$sheet($room->size), $taken];
+            $taken = array_map(static fn (GangPlace $place): array => $edges($place->rect, $room), $places);
+            $single[] = [...$sheet($room->size), [...$taken, ...array_map(static fn (Rect $rect): array => $edges($rect, $room), $paper->blocked)]];
         }
+        $blocked = array_map(static fn (Rect $rect): array => $edges($rect, $order->paper->room), $order->paper->blocked);
 
-        return new RectFilling($kinds, ...$sheet($order->paper->room->size), grounds: $single);
+        return new RectFilling($kinds, ...$sheet($order->paper->room->size), grounds: $single, blocked: $blocked);
     }
 
     /** @param list<array{GangPaper, list<GangPlace>}> $grounds */
@@ -131,6 +133,7 @@ final readonly class Gang implements \JsonSerializable
         $sheet = static fn (Size $room): array => [(int) floor(($room->widthMm + $gap) / $cell + 1e-6), (int) floor(($room->heightMm + $gap) / $cell + 1e-6)];
         $points = static fn (GangPiece $piece): array => array_map(static fn (array $p): array => [$p[0] / $cell, $p[1] / $cell], $piece->outline);
         $kinds = array_map(static fn (GangPiece $piece): array => [$points($piece), $piece->turns], $spare ? $order->spare : $order->pieces);
+        $blocked = static fn (GangPaper $paper): array => array_map(static fn (Rect $rect): array => self::lying(Rect::at(0.0, 0.0, Size::mm($rect->size->widthMm / $cell, $rect->size->heightMm / $cell))->corners(), $rect, $paper->room, $cell), $paper->blocked);
         $single = [];
         foreach ($grounds as [$paper, $places]) {
             $taken = [];
@@ -139,15 +142,12 @@ final readonly class Gang implements \JsonSerializable
                 for ($turn = 0; $turn < $place->quarters; ++$turn) {
                     $outline = Silhouette::turned($outline);
                 }
-                [$x, $y] = [max(0.0, ($place->rect->xMm - $paper->room->xMm) / $cell), max(0.0, ($place->rect->yMm - $paper->room->yMm) / $cell)];
-                // Placed by hand it may lie between two cells.
-                [$dx, $dy] = [$x - floor($x), $y - floor($y)];
-                $taken[] = [array_map(static fn (array $p): array => [$p[0] + $dx, $p[1] + $dy], $outline), (int) floor($x), (int) floor($y)];
+                $taken[] = self::lying($outline, $place->rect, $paper->room, $cell);
             }
-            $single[] = [...$sheet($paper->room->size), $taken];
+            $single[] = [...$sheet($paper->room->size), [...$taken, ...$blocked($paper)]];
         }
 
-        return new OutlineFilling($kinds, ...$sheet($order->paper->room->size), grow: $gap / 2.0 / $cell, grounds: $single);
+        return new OutlineFilling($kinds, ...$sheet($order->paper->room->size), grow: $gap / 2.0 / $cell, grounds: $single, blocked: $blocked($order->paper));
     }
 
     /**
@@ -224,5 +224,21 @@ final readonly class Gang implements \JsonSerializable
     private static function cellMm(GangOrder $order): float
     {
         return max(1.0, sqrt($order->paper->room->size->areaMm2()) / self::CELLS_ACROSS);
+    }
+
+    /**
+     * An outline with the place of its box, in cells of the room.
+     *
+     * @param non-empty-list<array{float, float}> $outline in cells from its box
+     *
+     * @return array{non-empty-list<array{float, float}>, int, int}
+     */
+    private static function lying(array $outline, Rect $rect, Rect $room, float $cell): array
+    {
+        [$x, $y] = [max(0.0, ($rect->xMm - $room->xMm) / $cell), max(0.0, ($rect->yMm - $room->yMm) / $cell)];
+        // Placed by hand it may lie between two cells.
+        [$dx, $dy] = [$x - floor($x), $y - floor($y)];
+
+        return [array_map(static fn (array $p): array => [$p[0] + $dx, $p[1] + $dy], $outline), (int) floor($x), (int) floor($y)];
     }
 }

@@ -102,6 +102,11 @@ final readonly class GangOrder
             if (!$this->boxOf($pin)->within($this->paper->room->grown(self::FORGIVEN_MM))) {
                 throw BadRecord::at('pins', sprintf('“%s” was placed over the edge of what can be printed on.', $piece->label));
             }
+            foreach ($this->paper->blocked as $blocked) {
+                if (null !== $this->boxOf($pin)->overlap($blocked)) {
+                    throw BadRecord::at('pins', sprintf('“%s” was placed on the tape of the carrier.', $piece->label));
+                }
+            }
         }
         foreach ($this->counts() as $i => $left) {
             if ($left < 0) {

@@ -32,9 +32,10 @@ final class OutlineFilling implements Filling
      * @param list<array{non-empty-list<array{float, float}>, bool}>                            $kinds   points of the outline in cells, from its box's upper left corner, and whether it may be turned
      * @param int                                                                               $width   of the empty sheet in cells, the gap once in it; so the height
      * @param float                                                                             $grow    half of the gap, in cells
+     * @param list<array{non-empty-list<array{float, float}>, int, int}>                        $blocked of every empty sheet: outlines with the place of their boxes
      * @param list<array{int, int, list<array{non-empty-list<array{float, float}>, int, int}>}> $grounds width and height of sheets that are there once, and outlines on them with the place of their boxes
      */
-    public function __construct(array $kinds, int $width, int $height, private readonly float $grow, array $grounds = [])
+    public function __construct(array $kinds, int $width, int $height, private readonly float $grow, array $grounds = [], array $blocked = [])
     {
         foreach ($kinds as [$points, $turns]) {
             $shape = Silhouette::of($points, $grow);
@@ -48,8 +49,8 @@ final class OutlineFilling implements Filling
             }
             $this->shapes[] = $turned;
         }
-        $all = [[$width, $height, []]];
-        foreach ($grounds as [$wide, $high, $taken]) {
+        $all = [];
+        foreach ([[$width, $height, $blocked], ...$grounds] as [$wide, $high, $taken]) {
             $all[] = [$wide, $high, array_map(fn (array $one): array => [Silhouette::of($one[0], $this->grow), $one[1], $one[2]], $taken)];
         }
         $this->grounds = $all;

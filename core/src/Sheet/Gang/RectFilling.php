@@ -34,16 +34,16 @@ final readonly class RectFilling implements Filling
 
     /**
      * @param list<array{int, int, bool}>                            $kinds   width, height, and whether it may be turned
+     * @param list<array{int, int, int, int}>                        $blocked of every empty sheet: left, upper, right and lower edge
      * @param list<array{int, int, list<array{int, int, int, int}>}> $grounds width and height of sheets that are there once, and left, upper, right and lower edge of what lies on them
      */
-    public function __construct(array $kinds, int $width, int $height, array $grounds = [])
+    public function __construct(array $kinds, int $width, int $height, array $grounds = [], array $blocked = [])
     {
         $this->wide = array_column($kinds, 0);
         $this->high = array_column($kinds, 1);
         $this->turns = array_map(static fn (array $kind): bool => $kind[2] && $kind[0] !== $kind[1], $kinds);
-        $free = [[[0, 0, $width, $height]]];
-        $rooms = [$width * $height];
-        foreach ($grounds as [$wide, $high, $taken]) {
+        [$free, $rooms] = [[], []];
+        foreach ([[$width, $height, $blocked], ...$grounds] as [$wide, $high, $taken]) {
             $left = [[0, 0, $wide, $high]];
             $room = $wide * $high;
             foreach ($taken as [$x0, $y0, $x1, $y1]) {
