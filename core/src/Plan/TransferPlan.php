@@ -8,6 +8,7 @@ use Wubbin\Core\Blank\Bend;
 use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Blank\Cylinder;
 use Wubbin\Core\Blank\Zone;
+use Wubbin\Core\Heat\HeatCase;
 use Wubbin\Core\Heat\IronCoverage;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
@@ -59,6 +60,7 @@ final readonly class TransferPlan implements \JsonSerializable
         public ?Carrier $carrier,
         public ?Loading $loading,
         public ?SettingsCard $driver,
+        public ?HeatCase $heatCase,
         public ?IronCoverage $coverage,
         public ?Size $plate,
         public ?string $artwork,
@@ -101,6 +103,7 @@ final readonly class TransferPlan implements \JsonSerializable
             $setup->carrier,
             $setup->loading,
             self::driver($setup),
+            HeatCases::of($setup),
             $setup->coverage,
             $setup->heat?->plate,
             $setup->picture?->sha256,

@@ -55,6 +55,7 @@ final readonly class CatalogueReader
             Provenance::fromRecord($heat->record('dots')->record('provenance')),
             Coverage::fromRecord($heat->record('coverage')),
             self::byId($file('carriers')->each(), CarrierWay::fromRecord(...)),
+            HeatParameters::fromRecord($file('heat-model')),
         );
         self::checkReferences($catalogue);
 

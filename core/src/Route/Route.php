@@ -37,6 +37,7 @@ final readonly class Route
      * @param array<string, Figure>   $figures
      * @param list<LayerRule>         $layers        from the heat down to the base
      * @param list<StepRule>          $steps         in the order of work
+     * @param string|null             $need          what the heat model asks for, by its name there
      * @param bool                    $everyDot      whatever is printed near the picture is transferred too
      */
     private function __construct(
@@ -73,6 +74,7 @@ final readonly class Route
         public array $steps,
         public DriverRule $driver,
         public bool $everyDot,
+        public ?string $need,
     ) {
     }
 
@@ -125,6 +127,7 @@ final readonly class Route
             array_map(StepRule::fromRecord(...), $record->records('steps')),
             $record->has('driver') ? DriverRule::fromRecord($record->record('driver')) : DriverRule::none(),
             $record->has('every_dot') && $record->boolean('every_dot'),
+            $record->stringOrNull('need'),
         );
     }
 

@@ -100,6 +100,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/heat/{picture}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getHeat"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/heat/{picture}/spread": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** With its parameters drawn from their ranges, many times. */
+        post: operations["spreadHeat"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house": {
         parameters: {
             query?: never;
@@ -879,6 +912,50 @@ export interface components {
             sheet_width_mm: number;
             /** Format: float */
             sheet_height_mm: number;
+        };
+        /** @description What the heat model says of a plan. */
+        HeatView: {
+            modelled: boolean;
+            why: string;
+            /**
+             * Format: float
+             * @description Seconds that the plan says
+             */
+            recipe_s: number | null;
+            /** @description They lie in the window; null where it never holds */
+            inside: boolean | null;
+            window: {
+                earliest_s: number | null;
+                latest_s: number | null;
+                middle_s: number | null;
+                spoilt: string;
+                faces: string[];
+                curve: {
+                    s: number;
+                    c: number[];
+                    melted_mm: number;
+                }[];
+                cooling: {
+                    s: number;
+                    c: number;
+                }[];
+                /** @enum {string} */
+                form: "plane" | "cylinder";
+                cells: number;
+                steps: number;
+            } | null;
+            peel: {
+                label: string;
+                below_c: number;
+                s: number | null;
+            }[];
+            parameters: {
+                id: string;
+                middle: number;
+                from: number;
+                to: number;
+                provenance: components["schemas"]["Provenance"];
+            }[];
         };
         /** @description What went wrong, for the person at the screen: RFC 9457 with the fields it is about. */
         Problem: {
@@ -2785,6 +2862,62 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getHeat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                /** @description Of the job, from 0 */
+                picture: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description At the middles of all ranges */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeatView"];
+                };
+            };
+            /** @description No such picture */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    spreadHeat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                picture: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The work, whose result are draws, earliest_s and latest_s (a tenth, half and nine tenths of the draws below it), inside and never */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
                 };
             };
         };

@@ -6,7 +6,7 @@ const KEYS: [string, string][] = [
   ['Ctrl Z', 'On a job: take the last change back'],
   ['← → ↑ ↓', 'With the picture selected: move it 1 mm, with Shift 10 mm'],
   ['C', 'With the picture selected: centre it'],
-  ['1 2 3', 'On a job: the piece, the sheet, the picture'],
+  ['1 2 3 4', 'On a job: the piece, the sheet, the picture, the heat'],
   ['V', 'On a job: the picture as drawn, on the way, as it will be'],
   ['Space', 'At the bench: start and stop the clock, go on'],
   ['W', 'At the bench: it went wrong'],

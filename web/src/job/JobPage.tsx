@@ -8,6 +8,7 @@ import { Notice, Waiting } from '../app/Notice';
 import { useAppearance } from '../artwork/Appearances';
 import { LookStage } from '../artwork/LookStage';
 import { BlankStage } from '../blank/BlankStage';
+import { HeatStage } from '../heat/HeatStage';
 import { useMoments } from '../measure/settings';
 import { TimeStrip } from '../plan/TimeStrip';
 import { SheetStage } from '../sheet/SheetStage';
@@ -26,9 +27,9 @@ const FIELD: Record<string, string> = {
   kind: 'blank',
 };
 
-const STAGES = ['blank', 'sheet', 'look'];
+const STAGES = ['blank', 'sheet', 'look', 'heat'];
 
-/** 1, 2 and 3 turn to the views of the stage. */
+/** 1 to 4 turn to the views of the stage. */
 function useStageKeys(turnTo: (stage: string) => void) {
   useEffect(() => {
     const listen = (e: KeyboardEvent) => {
@@ -203,6 +204,7 @@ export function JobPage() {
                   ],
                   ['sheet', 'On the sheet'],
                   ['look', 'The picture'],
+                  ['heat', 'The heat'],
                 ] as const
               ).map(([value, label]) => (
                 <Tabs.Trigger
@@ -222,6 +224,9 @@ export function JobPage() {
             </Tabs.Content>
             <Tabs.Content value="look" className="min-h-0 flex-1">
               <LookStage view={part} handle={handle} seen={seen} />
+            </Tabs.Content>
+            <Tabs.Content value="heat" className="min-h-0 flex-1">
+              <HeatStage view={part} />
             </Tabs.Content>
           </Tabs.Root>
           <Checks checks={plan.checks} handle={handle} />

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Heat;
+
+use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Route\HeatParameters;
+
+/**
+ * Between *not yet* and *ruined*: how long a stack is pressed at least, until what makes the transfer hold has come
+ * about, and at most, until something passes its limit; with the temperatures on the way there, and how the backing
+ * cools after it.
+ */
+final readonly class PressWindow implements \JsonSerializable
+{
+    /** Longer is not pressed, and longer is not waited, in seconds. */
+    private const LONGEST_S = 600.0;
+    private const COOLED_S = 1800.0;
+
+    /** Points of a curve that are kept are apart by this part of the time at least. */
+    private const APART = 0.01;
+
+    /** A wall is worked out as a plane while it is thinner than this part of its radius (assumed: 10 % more area outside than inside). */
+    public const PLANE_BELOW = 0.2;
+
+    /**
+     * @param float|null                             $latestS null where nothing passes its limit
+     * @param list<array{float, list<float>, float}> $curve   time, temperatures by face, and depth melted in mm
+     * @param non-empty-list<string>                 $faces
+     * @param list<array{float, float}>              $cooling time after the press, temperature of the backing
+     * @param array{cells: int, steps: int}          $cost
+     */
+    private function __construct(public ?float $earliestS, public ?float $latestS, public string $spoilt, public array $curve, public array $faces, public array $cooling, public Form $form, public array $cost, public float $imbalance)
+    {
+    }
+
+    /** @throws ImpossibleModel */
+    public static function of(HeatCase $case, HeatParameters $parameters, Draw $draw, bool $withCooling = true): self
+    {
+        [$grid, $top, $bottom, $form] = self::build($case, $parameters, $draw);
+        $heat = new Conduction($grid, $top, $bottom);
+        $medium = self::name($case, $case->medium);
+        $blank = self::name($case, $case->blank);
+        $last = self::name($case, count($case->layers) - 1);
+        $value = static fn (string $id): ?float => null === $parameters->find($id) ? null : $draw->of($parameters->of($id));
+        $need = 'need.'.$case->need;
+        [$reach, $deep, $spoiltC, $spoiltMm] = [$value($need.'.reach_c'), $value($need.'.melted_mm'), $value($need.'.spoilt_c'), $value($need.'.spoilt_mm')];
+        $hold = $parameters->holdOf($case->need);
+        $earliest = $latest = $since = null;
+        $spoilt = '';
+        $curve = [];
+        $before = null;
+        $heat->until(self::LONGEST_S, static function (Conduction $now) use ($case, $medium, $blank, $last, $reach, $deep, $spoiltC, $spoiltMm, $hold, $parameters, &$earliest, &$latest, &$since, &$spoilt, &$curve, &$before): bool {
+            $time = $now->time();
+            $is = ['face' => $now->upperFace($blank), 'film' => $now->lowerFace($medium), 'melted' => 1000.0 * $now->melted($blank), 'time' => $time];
+            $was = $before ?? ['time' => 0.0] + $is;
+            $before = $is;
+            $kept = $curve[count($curve) - 1][0] ?? -1.0;
+            if ($time - $kept > self::APART * $time) {
+                $curve[] = [$time, [$now->above(), $now->upperFace($medium), $is['face'], $now->lowerFace($blank), $now->upperFace($last)], $is['melted']];
+            }
+            // Between two steps a straight line tells when a value was passed.
+            $passed = static fn (string $what, float $value): ?float => $is[$what] < $value ? null : ($was[$what] >= $value ? $was['time'] : $was['time'] + ($time - $was['time']) * ($value - $was[$what]) / ($is[$what] - $was[$what]));
+            if (null !== $deep) {
+                $earliest ??= $passed('melted', $deep);
+            } elseif (null !== $reach) {
+                $since = $is['face'] >= $reach ? ($since ?? $passed('face', $reach)) : null;
+                $earliest ??= null !== $since && $time - $since >= $hold ? $since + $hold : null;
+            }
+            if (null === $latest) {
+                $ends = array_filter([
+                    $parameters->spoiltOf($case->need) => min([\INF, ...array_filter([null === $spoiltC ? null : $passed('film', $spoiltC), null === $spoiltMm ? null : $passed('melted', $spoiltMm)], is_float(...))]),
+                    $case->limitWhy => null === $case->limitC || HeatParameters::WAX === $case->need ? \INF : $passed('face', $case->limitC) ?? \INF,
+                ], is_finite(...));
+                if ([] !== $ends) {
+                    [$latest, $spoilt] = [min($ends), (string) array_search(min($ends), $ends, true)];
+                }
+            }
+
+            // A little is gone on beyond the window, so that what follows is seen.
+            return null === $latest || null === $earliest || $time < 1.5 * max($latest, $earliest);
+        });
+        $cooling = $withCooling ? self::cool($case, $grid, $top, $bottom, $parameters, $draw, $case->recipeS ?? $earliest ?? 30.0) : [];
+
+        return new self($earliest, $latest, $spoilt, $curve, ['source', 'backing', 'printed face', 'under the blank', 'base'], $cooling, $form, ['cells' => count($grid->wide), 'steps' => $heat->accepted], $heat->imbalance());
+    }
+
+    /** Whether so many seconds lie in it; null where it has no beginning. */
+    public function holds(float $seconds): ?bool
+    {
+        return null === $this->earliestS ? null : $seconds >= $this->earliestS && (null === $this->latestS || $seconds <= $this->latestS);
+    }
+
+    /** The setting in the middle: as much longer than the least as it is shorter than the most, by factors. */
+    public function middleS(): ?float
+    {
+        return null === $this->earliestS || null === $this->latestS || $this->latestS <= $this->earliestS ? null : sqrt(max(1.0, $this->earliestS) * $this->latestS);
+    }
+
+    /** When the backing is cooler than this, in seconds after the press; null where that takes too long. */
+    public function coolerThan(float $celsius): ?float
+    {
+        foreach ($this->cooling as $i => [$time, $at]) {
+            if ($at < $celsius && ($i > 0 || 0.0 === $time)) {
+                return $time;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return [
+            'earliest_s' => $this->earliestS,
+            'latest_s' => $this->latestS,
+            'middle_s' => $this->middleS(),
+            'spoilt' => $this->spoilt,
+            'faces' => $this->faces,
+            'curve' => array_map(static fn (array $point): array => ['s' => round($point[0], 3), 'c' => array_map(static fn (float $c): float => round($c, 2), $point[1]), 'melted_mm' => round($point[2], 3)], $this->curve),
+            'cooling' => array_map(static fn (array $point): array => ['s' => round($point[0], 2), 'c' => round($point[1], 2)], $this->cooling),
+            'form' => $this->form->value,
+            'cells' => $this->cost['cells'],
+            'steps' => $this->cost['steps'],
+        ];
+    }
+
+    /**
+     * The backing after the press has opened: what lies above it is the room.
+     *
+     * @return list<array{float, float}>
+     */
+    private static function cool(HeatCase $case, Grid $grid, Surrounding $top, Surrounding $bottom, HeatParameters $parameters, Draw $draw, float $pressS): array
+    {
+        $heat = new Conduction($grid, $top, $bottom);
+        $heat->until($pressS);
+        $heat->surround(Surrounding::steady($draw->of($parameters->of('room.celsius')), $draw->of($parameters->of('room.coefficient'))));
+        $medium = self::name($case, $case->medium);
+        $curve = [[0.0, $heat->upperFace($medium)]];
+        $heat->until($pressS + self::COOLED_S, static function (Conduction $now) use ($medium, $pressS, &$curve): bool {
+            $after = $now->time() - $pressS;
+            $face = $now->upperFace($medium);
+            if ($after - $curve[count($curve) - 1][0] > self::APART * $after) {
+                $curve[] = [$after, $face];
+            }
+
+            return $face > 28.0;
+        });
+
+        return $curve;
+    }
+
+    private static function name(HeatCase $case, int $at): string
+    {
+        return $at.' '.$case->layers[$at]->label;
+    }
+
+    /**
+     * @return array{Grid, Surrounding, Surrounding, Form}
+     *
+     * @throws ImpossibleModel
+     */
+    private static function build(HeatCase $case, HeatParameters $parameters, Draw $draw): array
+    {
+        $of = static fn (string $id): float => $draw->of($parameters->of($id));
+        $contact = $of('contact.'.$case->pressure);
+        $radius = null === $case->diameterMm ? 0.0 : $case->diameterMm / 2000.0;
+        $thickest = max(array_map(static fn (HeatLayer $layer): float => $layer->thicknessMm, $case->layers)) / 1000.0;
+        $form = $radius > 0.0 && $thickest >= self::PLANE_BELOW * $radius ? Form::Cylinder : Form::Plane;
+        $slabs = [];
+        $outside = 0.0;
+        foreach ($case->layers as $i => $layer) {
+            $id = $layer->substance;
+            $latent = $parameters->find($id.'.latent');
+            $solidus = null === $latent ? 0.0 : $of($id.'.solidus');
+            $substance = new Substance($of($id.'.k'), $of($id.'.density'), $of($id.'.heat'), $solidus, null === $latent ? 0.0 : max($solidus + 1.0, $of($id.'.liquidus')), null === $latent ? 0.0 : $draw->of($latent));
+            // Melting wax wets what lies on it.
+            $wets = HeatParameters::WAX === $case->need;
+            $slabs[] = new Slab(self::name($case, $i), $substance, $layer->thicknessMm / 1000.0, $wets ? Slab::PERFECT : $contact);
+            $outside += $i < $case->blank ? $layer->thicknessMm / 1000.0 : 0.0;
+        }
+        $room = $of('room.celsius');
+        $kind = 'source.'.$case->source->value;
+        $top = match ($case->source) {
+            HeatKind::Dryer, HeatKind::Gun => Surrounding::steady($room + $of($kind.'.share') * ($of($kind.'.air') - $room), $of($kind.'.coefficient')),
+            default => Surrounding::plate($case->setting->celsius ?? throw ImpossibleModel::because('How hot this source is set is not known.'), $contact, $of($kind.'.capacity'), $of($kind.'.power'), $case->setting->celsius, $of('room.coefficient'), $room),
+        };
+        $grid = new Grid($slabs, $form, Form::Cylinder === $form ? $radius + $outside : 0.0);
+
+        return [$grid, $top, Form::Cylinder === $form ? Surrounding::none() : Surrounding::steady($room, $of('room.coefficient')), $form];
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Plan;
+
+use Wubbin\Core\Heat\HeatCase;
+use Wubbin\Core\Heat\HeatLayer;
+use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Route\HeatParameters;
+use Wubbin\Core\Route\LayerRole;
+use Wubbin\Core\Stack\Layer;
+
+/** Tells the heat model what a plan presses: what its layers are made of, how hard, and for how long. */
+final readonly class HeatCases
+{
+    /** Pressures from the least to the most; on a soft base a hand iron presses as the class below. */
+    private const PRESSURES = ['light', 'medium', 'heavy'];
+
+    /** Figures that may say how long it is heated, the first that a route has. */
+    private const TIMES = ['dwell', 'still', 'melt'];
+
+    /** @return HeatCase|null null where nothing is heated that is modelled, or something is not chosen yet */
+    public static function of(Setup $setup): ?HeatCase
+    {
+        $need = $setup->route->need;
+        $source = $setup->heat?->kind;
+        if (null === $need || null === $source || !in_array($source, [HeatKind::Iron, HeatKind::FlatPress, HeatKind::MugPress, HeatKind::Dryer, HeatKind::Gun], true)) {
+            return null;
+        }
+        $layers = [];
+        [$medium, $blank] = [null, null];
+        foreach ($setup->stack->layers as $layer) {
+            if (LayerRole::Heat === $layer->role) {
+                continue;
+            }
+            $substance = self::substance($layer, $setup);
+            if (null === $substance) {
+                return null;
+            }
+            $medium ??= LayerRole::Medium === $layer->role ? count($layers) : null;
+            $blank ??= LayerRole::Blank === $layer->role ? count($layers) : null;
+            $layers[] = new HeatLayer($layer->role, $layer->label ?? '', $substance, self::thickness($layer, $setup));
+        }
+        if ([] === $layers || null === $medium || null === $blank) {
+            return null;
+        }
+        $solid = HeatParameters::WAX === $need ? $setup->size->diameterMm : null;
+
+        return new HeatCase($source, $layers, $setup->temperature(), self::pressure($setup), $solid, $need, $medium, $blank, $setup->material->limit->celsius, $setup->material->limitWhy, self::seconds($setup));
+    }
+
+    private static function substance(Layer $layer, Setup $setup): ?string
+    {
+        $of = $setup->catalogue->heatParameters;
+
+        return match ($layer->role) {
+            LayerRole::Medium => 'film',
+            LayerRole::Blank => $of->substanceOf($setup->material->id),
+            LayerRole::Cover => null === $setup->cover ? null : $of->substanceOf($setup->cover->like),
+            LayerRole::Guard => null === $setup->guard ? null : $of->substanceOf($setup->guard->like) ?? 'paper',
+            LayerRole::Base => null === $setup->base ? null : $of->substanceOf($setup->base->like),
+            LayerRole::Cloth => str_contains($layer->label ?? '', 'kraft') ? 'paper' : 'cotton',
+            LayerRole::Heat => null,
+        };
+    }
+
+    /** A candle is wax to its middle. */
+    private static function thickness(Layer $layer, Setup $setup): float
+    {
+        return LayerRole::Blank === $layer->role && HeatParameters::WAX === $setup->route->need && null !== $setup->size->diameterMm ? $setup->size->diameterMm / 2.0 : $layer->thicknessMm;
+    }
+
+    private static function pressure(Setup $setup): string
+    {
+        $named = array_search($setup->setting->pressure ?? 'medium', self::PRESSURES, true);
+        $class = false === $named ? 1 : $named;
+        $softer = HeatKind::Iron === $setup->heat?->kind && false === $setup->base?->hard;
+
+        return self::PRESSURES[max(0, $softer ? $class - 1 : $class)];
+    }
+
+    /** Seconds that the plan heats one place for. */
+    private static function seconds(Setup $setup): ?float
+    {
+        foreach (self::TIMES as $figure) {
+            if (isset($setup->ways->figures[$figure])) {
+                return $setup->seconds($figure);
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Heat;
+
+use OpenApi\Attributes as OA;
+use Wubbin\Core\Heat\Draw;
+use Wubbin\Core\Heat\HeatCase;
+use Wubbin\Core\Heat\PressWindow;
+use Wubbin\Core\Route\Parameter;
+
+/** What the heat model says of a plan. */
+#[OA\Schema(required: ['modelled', 'why', 'recipe_s', 'inside', 'window', 'peel', 'parameters'])]
+final readonly class HeatView
+{
+    /**
+     * @param string                                                    $why        not, where it is not modelled
+     * @param list<array{label: string, below_c: float, s: float|null}> $peel       when the backing has cooled to it, after the press
+     * @param list<array<string, mixed>>                                $parameters that it hangs on
+     */
+    private function __construct(
+        #[OA\Property]
+        public bool $modelled,
+        #[OA\Property]
+        public string $why,
+        #[OA\Property(nullable: true, description: 'Seconds that the plan says')]
+        public ?float $recipe_s,
+        #[OA\Property(nullable: true, description: 'They lie in the window; null where it never holds')]
+        public ?bool $inside,
+        #[OA\Property(required: ['earliest_s', 'latest_s', 'middle_s', 'spoilt', 'faces', 'curve', 'cooling', 'form', 'cells', 'steps'], properties: [
+            new OA\Property(property: 'earliest_s', type: 'number', nullable: true),
+            new OA\Property(property: 'latest_s', type: 'number', nullable: true),
+            new OA\Property(property: 'middle_s', type: 'number', nullable: true),
+            new OA\Property(property: 'spoilt', type: 'string'),
+            new OA\Property(property: 'faces', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'curve', type: 'array', items: new OA\Items(required: ['s', 'c', 'melted_mm'], properties: [
+                new OA\Property(property: 's', type: 'number'),
+                new OA\Property(property: 'c', type: 'array', items: new OA\Items(type: 'number')),
+                new OA\Property(property: 'melted_mm', type: 'number'),
+            ], type: 'object')),
+            new OA\Property(property: 'cooling', type: 'array', items: new OA\Items(required: ['s', 'c'], properties: [new OA\Property(property: 's', type: 'number'), new OA\Property(property: 'c', type: 'number')], type: 'object')),
+            new OA\Property(property: 'form', type: 'string', enum: ['plane', 'cylinder']),
+            new OA\Property(property: 'cells', type: 'integer'),
+            new OA\Property(property: 'steps', type: 'integer'),
+        ], type: 'object', nullable: true)]
+        public ?PressWindow $window,
+        #[OA\Property(type: 'array', items: new OA\Items(required: ['label', 'below_c', 's'], properties: [
+            new OA\Property(property: 'label', type: 'string'),
+            new OA\Property(property: 'below_c', type: 'number'),
+            new OA\Property(property: 's', type: 'number', nullable: true),
+        ], type: 'object'))]
+        public array $peel,
+        #[OA\Property(type: 'array', items: new OA\Items(required: ['id', 'middle', 'from', 'to', 'provenance'], properties: [
+            new OA\Property(property: 'id', type: 'string'),
+            new OA\Property(property: 'middle', type: 'number'),
+            new OA\Property(property: 'from', type: 'number'),
+            new OA\Property(property: 'to', type: 'number'),
+            new OA\Property(property: 'provenance', ref: './plan.schema.json#/$defs/Provenance'),
+        ], type: 'object'))]
+        public array $parameters,
+    ) {
+    }
+
+    public static function not(string $why): self
+    {
+        return new self(false, $why, null, null, null, [], []);
+    }
+
+    public static function of(HeatCase $case, PressWindow $window, Draw $draw): self
+    {
+        return new self(
+            true,
+            '',
+            $case->recipeS,
+            null === $case->recipeS ? null : $window->holds($case->recipeS),
+            $window,
+            array_map(static fn (array $peel): array => ['label' => $peel[0], 'below_c' => $peel[1], 's' => $window->coolerThan($peel[1])], [['hot until', 60.0], ['warm from', 50.0], ['cold from', 30.0]]),
+            array_map(static fn (Parameter $one): array => ['id' => $one->id, 'middle' => $one->middle, 'from' => $one->from, 'to' => $one->to, 'provenance' => $one->provenance], array_values(array_filter($draw->used(), static fn (Parameter $one): bool => $one->isRange()))),
+        );
+    }
+}

@@ -1,0 +1,159 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { api, done, got, type Part, type ProblemError, type Schemas, type Task } from '../api/client';
+import { Notice, Waiting } from '../app/Notice';
+import { useFormat } from '../measure/settings';
+import { HeatChart } from './HeatChart';
+
+export interface Spread {
+  draws: number;
+  earliest_s: (number | null)[];
+  latest_s: (number | null)[];
+  inside: number;
+  never: number;
+}
+
+/** What happens under the heat: computed beside the plan, which does not wait for it. */
+export function HeatStage({ view }: { view: Part }) {
+  const format = useFormat();
+  const { id } = view.job;
+  // The plan's id tells that something has changed.
+  const heat = useQuery({
+    queryKey: ['heat', id, view.at, view.whole.id],
+    queryFn: () => got(api.GET('/api/jobs/{id}/heat/{picture}', { params: { path: { id, picture: view.at } } })),
+  });
+  const [task, setTask] = useState<Task>();
+  const [spread, setSpread] = useState<Spread>();
+  const [problem, setProblem] = useState<string>();
+  const asked = useRef<AbortController>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another plan has another spread
+  useEffect(() => {
+    setSpread(undefined);
+    return () => asked.current?.abort();
+  }, [view.whole.id, view.at]);
+  if (heat.data === undefined) {
+    return <Waiting error={heat.error} />;
+  }
+  const { window: found, recipe_s: recipe, inside, peel } = heat.data;
+  if (found === null || found === undefined) {
+    return <p className="mx-auto mt-28 max-w-sm text-center text-soft">{heat.data.why}</p>;
+  }
+
+  async function draw() {
+    setProblem(undefined);
+    const abort = new AbortController();
+    asked.current = abort;
+    try {
+      setSpread(
+        await done<Spread>(
+          api.POST('/api/jobs/{id}/heat/{picture}/spread', {
+            params: { path: { id, picture: view.at } },
+          }) as Promise<{ data?: Spread | Task; response: Response }>,
+          setTask,
+          abort.signal,
+        ),
+      );
+    } catch (e) {
+      if (!abort.signal.aborted) {
+        setProblem((e as ProblemError).message);
+      }
+    }
+    setTask(undefined);
+  }
+
+  return (
+    <div className="grid h-full min-h-72 gap-4 overflow-auto pt-2 xl:grid-cols-[minmax(0,1.8fr)_minmax(12rem,1fr)]">
+      <HeatChart window={found} recipe={recipe} spread={spread} />
+      <div className="text-sm">
+        <h3 className="text-base">
+          {found.earliest_s === null
+            ? 'It does not hold within ten minutes'
+            : found.latest_s === null
+              ? `Press ${format.duration(found.earliest_s)} or longer`
+              : `Press ${format.duration(found.earliest_s)} to ${format.duration(found.latest_s)}`}
+        </h3>
+        {found.latest_s !== null && found.spoilt !== '' && <p className="text-soft">After that {found.spoilt}.</p>}
+        {recipe !== null && recipe !== undefined && (
+          <p className={`mt-1 ${inside === true ? 'text-done' : 'font-semibold text-wait'}`}>
+            {inside === true
+              ? `✓ The plan’s ${format.duration(recipe)} lie in the window.`
+              : `◆ The plan’s ${format.duration(recipe)} lie outside the computed window. The recipe stands: it was tried, this was computed.`}
+          </p>
+        )}
+        <dl className="mt-2">
+          {peel.map((one) => (
+            <div key={one.label} className="flex justify-between border-t border-rule py-0.5">
+              <dt className="text-soft">
+                {one.label} {format.temperature(one.below_c)} at the backing
+              </dt>
+              <dd>{one.s === null || one.s === undefined ? 'later than 30 min' : `${format.duration(one.s)} after`}</dd>
+            </div>
+          ))}
+        </dl>
+        {spread === undefined ? (
+          task === undefined ? (
+            <button type="button" className="key mt-3" onClick={draw}>
+              How sure is this?
+            </button>
+          ) : (
+            <p className="mt-3" aria-live="polite">
+              {task.doing} …{' '}
+              <button type="button" className="link" onClick={() => asked.current?.abort()}>
+                Cancel
+              </button>
+            </p>
+          )
+        ) : (
+          <Sure spread={spread} recipe={recipe} />
+        )}
+        {problem !== undefined && <Notice tone="hot">{problem}</Notice>}
+        <details className="mt-3">
+          <summary className="link">What it hangs on</summary>
+          <ul className="mt-1">
+            {heat.data.parameters.map((one) => (
+              <li key={one.id} className="border-t border-rule py-0.5">
+                {one.id}: {one.middle}{' '}
+                <span className="text-soft">
+                  ({one.from} to {one.to})
+                </span>
+                <span className="block text-soft">
+                  {one.provenance.kind === 'assumed' ? 'assumed' : one.provenance.kind}
+                  {one.provenance.source !== null && `: ${one.provenance.source}`}
+                </span>
+              </li>
+            ))}
+          </ul>
+          <p className="mt-1 text-soft">
+            {found.form === 'cylinder'
+              ? 'Worked out round an axis: the wax is thick against its radius.'
+              : 'Worked out straight through: every layer is thin against its width.'}{' '}
+            {found.cells} cells, {found.steps} steps.
+          </p>
+        </details>
+      </div>
+    </div>
+  );
+}
+
+function Sure({ spread, recipe }: { spread: Spread; recipe: Schemas['HeatView']['recipe_s'] }) {
+  const format = useFormat();
+  const range = (of: (number | null)[]) =>
+    of[0] === null || of[0] === undefined
+      ? null
+      : `${format.duration(of[0])} to ${of[2] === null || of[2] === undefined ? 'never' : format.duration(of[2])}`;
+  const earliest = range(spread.earliest_s);
+  const latest = range(spread.latest_s);
+  return (
+    <div className="mt-3 border-t border-ink pt-2">
+      <p>
+        With its parameters drawn from their ranges {spread.draws} times, it holds from {earliest ?? 'never'}
+        {latest === null ? ', and is hardly ever spoilt' : `, and is spoilt from ${latest}`} (8 of 10 draws).
+      </p>
+      {recipe !== null && recipe !== undefined && (
+        <p className="mt-1">
+          In <b>{spread.inside}</b> of {spread.draws} draws the plan’s {format.duration(recipe)} are right.
+        </p>
+      )}
+    </div>
+  );
+}
