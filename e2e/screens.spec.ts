@@ -41,6 +41,10 @@ for (const [name, path] of SCREENS) {
       }
       await page.getByText('Show all').click();
     }
+    if (path === '/jobs/apron') {
+      await page.getByRole('tab', { name: 'The heat' }).click();
+      await expect(page.getByRole('img', { name: /Temperatures at the faces/ })).toBeVisible();
+    }
     for (const colorScheme of ['light', 'dark'] as const) {
       await page.emulateMedia({ colorScheme });
       const { violations } = await new AxeBuilder({ page }).analyze();

@@ -41,7 +41,13 @@ shot('job-sheet-dark', '/jobs/picking-crew', {
   theme: 'dark',
   before: (page) => page.getByRole('tab', { name: 'On the sheet' }).click(),
 });
-shot('job-stopped', '/jobs/helpers');
+shot('heat', '/jobs/blossom-candles', {
+  before: async (page) => {
+    await page.getByRole('tab', { name: 'The heat' }).click();
+    await page.getByRole('button', { name: 'How sure is this?' }).click();
+    await page.getByText(/With its parameters drawn/).waitFor();
+  },
+});
 shot('bench', '/jobs/picking-crew', {
   size: [1024, 768],
   before: async (page) => {

@@ -58,7 +58,7 @@ final readonly class PressWindow implements \JsonSerializable
             $before = $is;
             $kept = $curve[count($curve) - 1][0] ?? -1.0;
             if ($time - $kept > self::APART * $time) {
-                $curve[] = [$time, [$now->above(), $now->upperFace($medium), $is['face'], $now->lowerFace($blank), $now->upperFace($last)], $is['melted']];
+                $curve[] = [$time, [$now->above(), $now->upperFace($medium), $is['face'], $now->lowerFace($blank), ...($last === $blank ? [] : [$now->upperFace($last)])], $is['melted']];
             }
             // Between two steps a straight line tells when a value was passed.
             $passed = static fn (string $what, float $value): ?float => $is[$what] < $value ? null : ($was[$what] >= $value ? $was['time'] : $was['time'] + ($time - $was['time']) * ($value - $was[$what]) / ($is[$what] - $was[$what]));
@@ -83,7 +83,7 @@ final readonly class PressWindow implements \JsonSerializable
         });
         $cooling = $withCooling ? self::cool($case, $grid, $top, $bottom, $parameters, $draw, $case->recipeS ?? $earliest ?? 30.0) : [];
 
-        return new self($earliest, $latest, $spoilt, $curve, ['source', 'backing', 'printed face', 'under the blank', 'base'], $cooling, $form, ['cells' => count($grid->wide), 'steps' => $heat->accepted], $heat->imbalance());
+        return new self($earliest, $latest, $spoilt, $curve, ['source', 'backing', 'printed face', Form::Cylinder === $form ? 'its middle' : 'far side', ...($last === $blank ? [] : ['base'])], $cooling, $form, ['cells' => count($grid->wide), 'steps' => $heat->accepted], $heat->imbalance());
     }
 
     /** Whether so many seconds lie in it; null where it has no beginning. */

@@ -22,7 +22,7 @@ final readonly class Spread implements \JsonSerializable
     }
 
     /**
-     * @param callable(int): void $told how many are done; may throw to end it
+     * @param callable(int): mixed $told how many are done; may throw to end it
      *
      * @throws ImpossibleModel
      */

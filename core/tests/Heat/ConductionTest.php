@@ -203,12 +203,8 @@ final class ConductionTest extends TestCase
     private static function errorOfAWave(Substance $of, int $cells, float $tolerance): float
     {
         $long = 0.02;
-        $slabs = [];
-        for ($i = 0; $i < $cells; ++$i) {
-            // The mean of the wave over the cell.
-            $mean = $cells / \M_PI * (sin(\M_PI * ($i + 1) / $cells) - sin(\M_PI * $i / $cells));
-            $slabs[] = new Slab('s'.$i, $of, $long / $cells, celsius: 50.0 + 30.0 * $mean, cells: 1);
-        }
+        // The mean of the wave over each cell.
+        $slabs = array_map(static fn (int $i): Slab => new Slab('s'.$i, $of, $long / $cells, celsius: 50.0 + 30.0 * $cells / \M_PI * (sin(\M_PI * ($i + 1) / $cells) - sin(\M_PI * $i / $cells)), cells: 1), range(0, $cells - 1));
         $heat = new Conduction(new Grid($slabs), Surrounding::none(), Surrounding::none(), $tolerance);
         $seconds = 150.0;
         $heat->until($seconds);
@@ -289,10 +285,7 @@ final class ConductionTest extends TestCase
 
     public function testAHundredLayersAndTenThousandSeconds(): void
     {
-        $slabs = [];
-        for ($i = 0; $i < 100; ++$i) {
-            $slabs[] = new Slab('s'.$i, self::wood(), 0.0005, 600.0);
-        }
+        $slabs = array_map(static fn (int $i): Slab => new Slab('s'.$i, self::wood(), 0.0005, 600.0), range(0, 99));
         $heat = new Conduction(new Grid($slabs), Surrounding::steady(180.0, 500.0), Surrounding::none());
         $heat->until(0.0);
         self::assertSame(0, $heat->accepted);

@@ -4,11 +4,11 @@ import type { Spread } from './HeatStage';
 
 type Window = NonNullable<Schemas['HeatView']['window']>;
 
-const WIDE = 520;
-const HIGH = 300;
-const LEFT = 46;
-const RIGHT = 96;
-const FOOT = 30;
+const WIDE = 500;
+const HIGH = 205;
+const LEFT = 50;
+const RIGHT = 112;
+const FOOT = 34;
 
 /** Lines that are told apart without colour: by their dashes, and by their names at the end. */
 const LINES = [
@@ -68,11 +68,11 @@ export function HeatChart({
             className="stroke-done"
             strokeWidth={1.5}
           />
-          <text x={x(found.earliest_s) + 4} y={12} fontSize={11} className="fill-done">
+          <text x={x(found.earliest_s) + 4} y={HIGH - 50} fontSize={12.5} className="fill-done">
             from {format.duration(found.earliest_s)}
           </text>
           {found.latest_s !== null && (
-            <text x={x(found.latest_s) + 4} y={26} fontSize={11} className="fill-hot">
+            <text x={x(found.latest_s) - 4} y={HIGH - 32} textAnchor="end" fontSize={12.5} className="fill-hot">
               spoilt from {format.duration(found.latest_s)}
             </text>
           )}
@@ -95,7 +95,7 @@ export function HeatChart({
       {degrees.map((c) => (
         <g key={c}>
           <path d={`M${LEFT} ${y(c)}H${WIDE}`} className="stroke-rule" strokeWidth={1} />
-          <text x={LEFT - 5} y={y(c)} fontSize={11} textAnchor="end" dominantBaseline="central" className="fill-soft">
+          <text x={LEFT - 5} y={y(c)} fontSize={12.5} textAnchor="end" dominantBaseline="central" className="fill-soft">
             {format.temperature(c)}
           </text>
         </g>
@@ -103,7 +103,7 @@ export function HeatChart({
       {ticks.map((s) => (
         <g key={s}>
           <path d={`M${x(s)} ${HIGH}v5`} className="stroke-ink" strokeWidth={1} />
-          <text x={x(s)} y={HIGH + 16} fontSize={11} textAnchor="middle" className="fill-soft">
+          <text x={x(s)} y={HIGH + 16} fontSize={12.5} textAnchor="middle" className="fill-soft">
             {format.duration(s)}
           </text>
         </g>
@@ -125,7 +125,7 @@ export function HeatChart({
           key={one.name}
           x={WIDE + 5}
           y={one.y}
-          fontSize={11}
+          fontSize={12.5}
           dominantBaseline="central"
           className={one.face === 2 ? 'fill-face font-bold' : 'fill-ink'}
         >
@@ -135,7 +135,7 @@ export function HeatChart({
       {recipe !== null && recipe !== undefined && recipe >= first && recipe <= end && (
         <g>
           <path d={`M${x(recipe)} 0V${HIGH}`} className="stroke-ink" strokeWidth={1.5} strokeDasharray="3 3" />
-          <text x={x(recipe)} y={HIGH + 28} fontSize={11} textAnchor="middle" className="fill-ink font-bold">
+          <text x={x(recipe)} y={HIGH + 31} fontSize={12.5} textAnchor="middle" className="fill-ink font-bold">
             plan {format.duration(recipe)}
           </text>
         </g>

@@ -13,15 +13,21 @@ export interface Spread {
   never: number;
 }
 
+/** What the heat model says of a picture's plan, when it is there. */
+export function useHeat(view: Part) {
+  const { id } = view.job;
+  return useQuery({
+    // The plan's id tells that something has changed.
+    queryKey: ['heat', id, view.at, view.whole.id],
+    queryFn: () => got(api.GET('/api/jobs/{id}/heat/{picture}', { params: { path: { id, picture: view.at } } })),
+  });
+}
+
 /** What happens under the heat: computed beside the plan, which does not wait for it. */
 export function HeatStage({ view }: { view: Part }) {
   const format = useFormat();
   const { id } = view.job;
-  // The plan's id tells that something has changed.
-  const heat = useQuery({
-    queryKey: ['heat', id, view.at, view.whole.id],
-    queryFn: () => got(api.GET('/api/jobs/{id}/heat/{picture}', { params: { path: { id, picture: view.at } } })),
-  });
+  const heat = useHeat(view);
   const [task, setTask] = useState<Task>();
   const [spread, setSpread] = useState<Spread>();
   const [problem, setProblem] = useState<string>();
@@ -62,9 +68,9 @@ export function HeatStage({ view }: { view: Part }) {
   }
 
   return (
-    <div className="grid h-full min-h-72 gap-4 overflow-auto pt-2 xl:grid-cols-[minmax(0,1.8fr)_minmax(12rem,1fr)]">
+    <div className="h-full min-h-72 overflow-auto pt-2">
       <HeatChart window={found} recipe={recipe} spread={spread} />
-      <div className="text-sm">
+      <div className="mt-1 gap-6 text-sm lg:columns-2">
         <h3 className="text-base">
           {found.earliest_s === null
             ? 'It does not hold within ten minutes'
@@ -80,7 +86,7 @@ export function HeatStage({ view }: { view: Part }) {
               : `◆ The plan’s ${format.duration(recipe)} lie outside the computed window. The recipe stands: it was tried, this was computed.`}
           </p>
         )}
-        <dl className="mt-2">
+        <dl className="mt-2 break-inside-avoid">
           {peel.map((one) => (
             <div key={one.label} className="flex justify-between border-t border-rule py-0.5">
               <dt className="text-soft">

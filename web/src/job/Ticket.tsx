@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Decision, Part } from '../api/client';
+import { useHeat } from '../heat/HeatStage';
 import { useFormat } from '../measure/settings';
 import { EDITORS, FigureEditor } from './editors';
 import type { JobHandle } from './useJob';
@@ -38,6 +39,7 @@ function Line({ decision, view, handle }: { decision: Decision; view: Part; hand
         <span>
           <span className={`block font-bold ${stopped ? 'text-hot' : by.tone}`}>{format.phrase(decision.value)}</span>
           <span className="block text-[13px] leading-snug text-soft">{format.phrase(decision.because)}</span>
+          {decision.id === 'time' && <OutsideWindow view={view} />}
         </span>
       </button>
       {open && (
@@ -70,6 +72,22 @@ function Line({ decision, view, handle }: { decision: Decision; view: Part; hand
         </div>
       )}
     </li>
+  );
+}
+
+/** The computed window, where the plan's time lies outside it; the ticket does not wait for it. */
+function OutsideWindow({ view }: { view: Part }) {
+  const format = useFormat();
+  const { data } = useHeat(view);
+  if (data?.inside !== false || data.window?.earliest_s == null || data.recipe_s == null) {
+    return null;
+  }
+  const { earliest_s: from, latest_s: to } = data.window;
+  return (
+    <span className="block text-[13px] leading-snug text-wait">
+      ◆ Computed: {format.duration(from)} {to === null ? 'or longer' : `to ${format.duration(to)}`}; the plan’s{' '}
+      {format.duration(data.recipe_s)} lie outside, and stand.
+    </span>
   );
 }
 

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Tests\Heat;
+
+use Wubbin\Task\Tasks;
+use Wubbin\Tests\Support\ShopTestCase;
+
+final class HeatApiTest extends ShopTestCase
+{
+    public function testThePlansWindowIsTold(): void
+    {
+        $id = $this->readyJob();
+        $heat = $this->read($this->ask('GET', '/api/jobs/'.$id.'/heat/0'));
+        self::assertTrue($heat->boolean('modelled'));
+        self::assertTrue($heat->boolean('inside'));
+        self::assertGreaterThan(20, count($heat->record('window')->records('curve')));
+        self::assertNotSame([], $heat->records('parameters'));
+        self::assertSame(404, $this->ask('GET', '/api/jobs/'.$id.'/heat/3')->getStatusCode());
+        self::assertSame(404, $this->ask('GET', '/api/jobs/nobody/heat/0')->getStatusCode());
+    }
+
+    public function testWhatIsNotModelledSaysSo(): void
+    {
+        $this->readyJob();
+        $this->read($this->ask('POST', '/api/jobs', ['id' => 'board', 'name' => 'Board', 'changes' => ['kind' => 'wax-board', 'route' => 'burnish-wax']]), 201);
+        $heat = $this->read($this->ask('GET', '/api/jobs/board/heat/0'));
+        self::assertFalse($heat->boolean('modelled'));
+        self::assertNotSame('', $heat->string('why'));
+        self::assertSame(404, $this->ask('POST', '/api/jobs/board/heat/0/spread')->getStatusCode());
+    }
+
+    public function testHowSureItIsIsWorkWithProgress(): void
+    {
+        $id = $this->readyJob();
+        $task = $this->read($this->ask('POST', '/api/jobs/'.$id.'/heat/0/spread'), 202)->string('id');
+        $this->service(Tasks::class)->workOnNext('test');
+        $spread = $this->read($this->ask('GET', '/api/tasks/'.$task));
+        self::assertSame('done', $spread->string('state'));
+        self::assertSame(64, $spread->record('result')->integer('draws'));
+        self::assertGreaterThan(32, $spread->record('result')->integer('inside'));
+    }
+}
