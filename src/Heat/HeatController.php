@@ -8,9 +8,11 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Core\Heat\Comparison;
 use Wubbin\Core\Heat\Draw;
 use Wubbin\Core\Heat\ImpossibleModel;
 use Wubbin\Core\Heat\PressWindow;
+use Wubbin\Core\Heat\Sweep;
 use Wubbin\Http\Problem;
 use Wubbin\Task\Tasks;
 use Wubbin\Task\TaskView;
@@ -42,6 +44,21 @@ final readonly class HeatController
         }
 
         return new JsonResponse(HeatView::of($case, $window, $draw));
+    }
+
+    /** Over a range of settings, and beside the ways that people disagree about. */
+    #[Route('/api/jobs/{id}/heat/{picture}/others', requirements: ['picture' => '\d'], methods: ['GET'])]
+    #[OA\Get(path: '/api/jobs/{id}/heat/{picture}/others', operationId: 'compareHeat', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')), new OA\PathParameter(name: 'picture', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'Settings, sources, bases or coolings, at the middles of all ranges', content: new OA\JsonContent(ref: OtherHeatView::class)),
+    ])]
+    public function others(string $id, int $picture): JsonResponse
+    {
+        $case = $this->desk->caseOf($id, $picture) ?? throw Problem::notFound('Nothing is heated here that the model knows.');
+        try {
+            return new JsonResponse(new OtherHeatView(Sweep::of($case, $this->desk->parameters()), Comparison::of($case, $this->desk->parameters())));
+        } catch (ImpossibleModel $e) {
+            throw Problem::field('heat', $e->getMessage());
+        }
     }
 
     /** With its parameters drawn from their ranges, many times. */

@@ -40,6 +40,23 @@ final class ConsoleTest extends TestCase
         self::assertTrue($result->isValid(), (string) $result->error());
     }
 
+    public function testThePressWindowOfAJobFileIsTold(): void
+    {
+        $process = $this->run_(['heat', self::JOB]);
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        self::assertMatchesRegularExpression('/holds from \d+ s, .*the plan says 18 s/', $process->getOutput());
+        self::assertIsArray(json_decode($this->run_(['heat', self::JOB, '--json'])->getOutput()));
+        self::assertSame(1, $this->run_(['heat', self::PROJECT.'/demo/jobs/variety-boards.json'])->getExitCode());
+    }
+
+    public function testABenchCardIsWritten(): void
+    {
+        self::assertSame(2, $this->run_(['card', self::JOB])->getExitCode());
+        $process = $this->run_(['card', self::JOB, '--out', $this->data.'/card.pdf', '--us']);
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        self::assertStringStartsWith('%PDF-', (string) file_get_contents($this->data.'/card.pdf'));
+    }
+
     public function testTheDemosFilesKeepToTheirSchemas(): void
     {
         $files = ['shelf' => 'shelf'];

@@ -21,6 +21,14 @@ final class HeatApiTest extends ShopTestCase
         self::assertSame(404, $this->ask('GET', '/api/jobs/nobody/heat/0')->getStatusCode());
     }
 
+    public function testOtherSettingsAndWaysAreCompared(): void
+    {
+        $id = $this->readyJob();
+        $others = $this->read($this->ask('GET', '/api/jobs/'.$id.'/heat/0/others'));
+        self::assertCount(9, $others->record('sweep')->records('points'));
+        self::assertSame(['wood board', 'ironing board'], array_map(static fn ($one): string => $one->string('way'), $others->record('comparison')->records('windows')));
+    }
+
     public function testWhatIsNotModelledSaysSo(): void
     {
         $this->readyJob();

@@ -12,7 +12,7 @@ final readonly class HeatCase
 {
     /**
      * @param non-empty-list<HeatLayer> $layers     beneath the source, from the heat down
-     * @param Temperature|null          $setting    of a plate
+     * @param Temperature|null          $setting    of a plate; of air or a spoon where it is not the usual one
      * @param string                    $pressure   light, medium or heavy
      * @param float|null                $diameterMm of a solid round piece that is thick against its radius
      * @param string                    $need       what makes the transfer hold: film, toner, sublimation or wax
@@ -36,7 +36,23 @@ final readonly class HeatCase
     ) {
     }
 
-    /** The same at another setting. */
+    /** The same with another source, as it is usually set. */
+    public function by(HeatKind $source): self
+    {
+        return new self($source, $this->layers, null, $this->pressure, $this->diameterMm, $this->need, $this->medium, $this->blank, $this->limitC, $this->limitWhy, null);
+    }
+
+    /** The same on another base, and pressed otherwise. */
+    public function on(string $substance, float $thicknessMm, string $pressure): self
+    {
+        $layers = $this->layers;
+        $last = count($layers) - 1;
+        $layers[$last] = new HeatLayer($layers[$last]->role, $layers[$last]->label, $substance, $thicknessMm);
+
+        return new self($this->source, $layers, $this->setting, $pressure, $this->diameterMm, $this->need, $this->medium, $this->blank, $this->limitC, $this->limitWhy, $this->recipeS);
+    }
+
+    /** The same at another setting; hot air at this temperature. */
     public function at(Temperature $setting): self
     {
         return new self($this->source, $this->layers, $setting, $this->pressure, $this->diameterMm, $this->need, $this->medium, $this->blank, $this->limitC, $this->limitWhy, $this->recipeS);

@@ -49,6 +49,7 @@ final readonly class HeatParameters
         }
         $take('contact', $record->record('contact'), []);
         $take('room', $record->record('room'), []);
+        $take('quench', $record->record('quench'), []);
         /* @var array<string, Parameter> $all */
 
         return new self($all, $hold, $spoilt, $record->record('made_of')->stringMap());

@@ -116,6 +116,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/heat/{picture}/others": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Over a range of settings, and beside the ways that people disagree about. */
+        get: operations["compareHeat"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/heat/{picture}/spread": {
         parameters: {
             query?: never;
@@ -956,6 +973,30 @@ export interface components {
                 to: number;
                 provenance: components["schemas"]["Provenance"];
             }[];
+        };
+        /** @description The same piece heated otherwise. */
+        OtherHeatView: {
+            sweep: {
+                points: {
+                    c: number;
+                    earliest_s: number | null;
+                    latest_s: number | null;
+                }[];
+                usual_c: number;
+            };
+            comparison: {
+                windows: {
+                    way: string;
+                    earliest_s: number | null;
+                    latest_s: number | null;
+                }[];
+                quenches: {
+                    way: string;
+                    stress_mpa: number;
+                    strength_mpa: number;
+                    cracks: boolean;
+                }[];
+            };
         };
         /** @description What went wrong, for the person at the screen: RFC 9457 with the fields it is about. */
         Problem: {
@@ -2895,6 +2936,29 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    compareHeat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                picture: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Settings, sources, bases or coolings, at the middles of all ranges */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OtherHeatView"];
                 };
             };
         };

@@ -4,6 +4,7 @@ import { api, done, got, type Part, type ProblemError, type Schemas, type Task }
 import { Notice, Waiting } from '../app/Notice';
 import { useFormat } from '../measure/settings';
 import { HeatChart } from './HeatChart';
+import { OtherWays } from './OtherWays';
 
 export interface Spread {
   draws: number;
@@ -137,6 +138,7 @@ export function HeatStage({ view }: { view: Part }) {
           </p>
         </details>
       </div>
+      <OtherWays view={view} />
     </div>
   );
 }

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Heat;
+
+use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Route\HeatParameters;
+
+/** Ways that practitioners disagree about, computed on one piece: sources on a candle, bases under an iron, water on a mug. */
+final readonly class Comparison implements \JsonSerializable
+{
+    /** Bases by their substance, thickness in mm, and how hard a hand iron presses on them. */
+    private const BASES = ['wood board' => ['wood', 18.0, 'medium'], 'ironing board' => ['padding', 20.0, 'light']];
+    private const SOURCES = ['hair dryer' => HeatKind::Dryer, 'heat gun, moving' => HeatKind::Gun, 'warmed spoon' => HeatKind::Spoon];
+
+    /**
+     * @param list<array{way: string, earliest_s: float|null, latest_s: float|null}> $windows
+     * @param list<Quench>                                                           $quenches
+     */
+    private function __construct(public array $windows, public array $quenches)
+    {
+    }
+
+    /** @throws ImpossibleModel */
+    public static function of(HeatCase $case, HeatParameters $parameters): self
+    {
+        $windows = $quenches = [];
+        $add = static function (string $way, HeatCase $one) use ($parameters, &$windows): void {
+            $window = PressWindow::of($one, $parameters, Draw::middles(), false);
+            $windows[] = ['way' => $way, 'earliest_s' => $window->earliestS, 'latest_s' => $window->latestS];
+        };
+        if (HeatParameters::WAX === $case->need) {
+            foreach (self::SOURCES as $way => $source) {
+                $add($way, $case->by($source));
+            }
+        } elseif (HeatKind::Iron === $case->source) {
+            foreach (self::BASES as $way => [$substance, $thick, $pressure]) {
+                $add($way, $case->on($substance, $thick, $pressure));
+            }
+        } elseif (HeatKind::MugPress === $case->source) {
+            $wall = $case->layers[$case->blank]->thicknessMm;
+            $hot = $case->setting->celsius ?? 180.0;
+            $water = static fn (string $id): float => $parameters->of('quench.'.$id)->middle;
+            $quenches = [
+                Quench::of('cold water at once', $wall, $hot, $water('cold_c'), $parameters, Draw::middles()),
+                Quench::of('hot water first', $wall, $hot, $water('hot_c'), $parameters, Draw::middles()),
+                Quench::of('then cold water', $wall, $water('hot_c') + 5.0, $water('cold_c'), $parameters, Draw::middles()),
+            ];
+        }
+
+        return new self($windows, $quenches);
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return ['windows' => $this->windows, 'quenches' => $this->quenches];
+    }
+}

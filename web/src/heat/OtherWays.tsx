@@ -1,0 +1,141 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, got, type Part, type Schemas } from '../api/client';
+import { useFormat } from '../measure/settings';
+
+type Point = Schemas['OtherHeatView']['sweep']['points'][number];
+
+const WIDE = 360;
+const HIGH = 170;
+const LEFT = 52;
+const FIRST = 1;
+const LAST = 600;
+
+const y = (s: number) => HIGH - (HIGH * Math.log(Math.min(LAST, Math.max(FIRST, s)) / FIRST)) / Math.log(LAST / FIRST);
+
+/** How hot against how long, and the ways that people disagree about. */
+export function OtherWays({ view }: { view: Part }) {
+  const { id } = view.job;
+  const others = useQuery({
+    queryKey: ['heat-others', id, view.at, view.whole.id],
+    queryFn: () => got(api.GET('/api/jobs/{id}/heat/{picture}/others', { params: { path: { id, picture: view.at } } })),
+  });
+  if (others.data === undefined) {
+    return null;
+  }
+  const { sweep, comparison } = others.data;
+  return (
+    <div className="mt-4 grid gap-6 border-t border-rule pt-3 lg:grid-cols-2">
+      <figure>
+        <figcaption className="text-sm font-bold">Hotter or cooler: how long</figcaption>
+        <SweepChart points={sweep.points} usual={sweep.usual_c} />
+      </figure>
+      <Ways comparison={comparison} />
+    </div>
+  );
+}
+
+function SweepChart({ points, usual }: { points: Point[]; usual: number }) {
+  const format = useFormat();
+  const [least, most] = [points[0]?.c ?? 0, points.at(-1)?.c ?? 1];
+  const x = (c: number) => LEFT + ((WIDE - LEFT) * (c - least)) / (most - least);
+  const good = points.filter((point) => point.earliest_s !== null);
+  const above = good.map((point) => `${x(point.c)} ${y(Math.max(point.latest_s ?? LAST, point.earliest_s ?? 0))}`);
+  const below = good.map((point) => `${x(point.c)} ${y(point.earliest_s ?? LAST)}`);
+  return (
+    <svg
+      viewBox={`0 0 ${WIDE + 8} ${HIGH + 34}`}
+      className="w-full"
+      role="img"
+      aria-label="Seconds against the setting: the region where it holds and is not spoilt"
+    >
+      {good.length > 1 && (
+        <>
+          <path d={`M${[...above, ...below.toReversed()].join('L')}Z`} className="fill-donefill" />
+          <path d={`M${below.join('L')}`} className="fill-none stroke-done" strokeWidth={2} />
+          {good.some((point) => point.latest_s !== null) && (
+            <path
+              d={`M${good
+                .filter((point) => point.latest_s !== null)
+                .map((point) => `${x(point.c)} ${y(point.latest_s ?? LAST)}`)
+                .join('L')}`}
+              className="fill-none stroke-hot"
+              strokeWidth={2}
+              strokeDasharray="6 3"
+            />
+          )}
+        </>
+      )}
+      {[1, 10, 60, 600].map((s) => (
+        <g key={s}>
+          <path d={`M${LEFT} ${y(s)}H${WIDE}`} className="stroke-rule" strokeWidth={1} />
+          <text x={LEFT - 5} y={y(s)} fontSize={11} textAnchor="end" dominantBaseline="central" className="fill-soft">
+            {format.duration(s)}
+          </text>
+        </g>
+      ))}
+      {points
+        .filter((_, n) => n % 2 === 0)
+        .map((point) => (
+          <text key={point.c} x={x(point.c)} y={HIGH + 15} fontSize={11} textAnchor="middle" className="fill-soft">
+            {format.temperature(point.c)}
+          </text>
+        ))}
+      {usual >= least && usual <= most && (
+        <>
+          <path d={`M${x(usual)} 0V${HIGH}`} className="stroke-ink" strokeWidth={1.5} strokeDasharray="3 3" />
+          <text x={x(usual)} y={HIGH + 30} fontSize={11} textAnchor="middle" className="fill-ink font-bold">
+            as set
+          </text>
+        </>
+      )}
+      <text x={LEFT + 6} y={12} fontSize={11} className="fill-soft">
+        solid: holds from · dashed: spoilt from
+      </text>
+    </svg>
+  );
+}
+
+function Ways({ comparison }: { comparison: Schemas['OtherHeatView']['comparison'] }) {
+  const format = useFormat();
+  const time = (s: number | null) => (s === null ? 'never' : format.duration(s));
+  if (comparison.windows.length === 0 && comparison.quenches.length === 0) {
+    return null;
+  }
+  return (
+    <div className="text-sm">
+      <h3 className="font-bold">
+        {comparison.windows.length > 0 ? 'What people disagree about' : 'Water on the hot mug'}
+      </h3>
+      <table className="mt-1 w-full">
+        <thead>
+          <tr className="text-left text-soft">
+            <th className="font-normal">way</th>
+            <th className="font-normal">{comparison.windows.length > 0 ? 'holds from' : 'pull in its skin'}</th>
+            <th className="font-normal">{comparison.windows.length > 0 ? 'spoilt from' : 'it stands about'}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {comparison.windows.map((one) => (
+            <tr key={one.way} className="border-t border-rule">
+              <td className="py-1">{one.way}</td>
+              <td>{time(one.earliest_s)}</td>
+              <td>{time(one.latest_s)}</td>
+            </tr>
+          ))}
+          {comparison.quenches.map((one) => (
+            <tr key={one.way} className="border-t border-rule">
+              <td className="py-1">{one.way}</td>
+              <td className={one.cracks ? 'font-bold text-hot' : ''}>{Math.round(one.stress_mpa)} MPa</td>
+              <td>{Math.round(one.strength_mpa)} MPa</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-1 text-soft">
+        {comparison.quenches.length > 0
+          ? 'An estimate: mugs differ by half and more, and a scratch or a handle halves what they stand. Let it cool, or hot water first.'
+          : 'At the middles of all ranges.'}
+      </p>
+    </div>
+  );
+}
