@@ -6,13 +6,18 @@ namespace Wubbin\Heat;
 
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Heat\Comparison;
 use Wubbin\Core\Heat\Draw;
 use Wubbin\Core\Heat\ImpossibleModel;
 use Wubbin\Core\Heat\PressWindow;
+use Wubbin\Core\Heat\Readings;
 use Wubbin\Core\Heat\Sweep;
+use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Task\Tasks;
 use Wubbin\Task\TaskView;
@@ -59,6 +64,44 @@ final readonly class HeatController
         } catch (ImpossibleModel $e) {
             throw Problem::field('heat', $e->getMessage());
         }
+    }
+
+    /** Readings of a probe against the model; kept, what they tell is used for this source from then on. */
+    #[Route('/api/jobs/{id}/heat/{picture}/calibration', requirements: ['picture' => '\d'], methods: ['POST'])]
+    #[OA\Post(path: '/api/jobs/{id}/heat/{picture}/calibration', operationId: 'calibrateHeat', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')), new OA\PathParameter(name: 'picture', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['readings', 'face', 'keep'], properties: [
+        new OA\Property(property: 'readings', type: 'string', description: 'Lines of seconds and °C, as CSV'),
+        new OA\Property(property: 'face', type: 'string', enum: Readings::FACES),
+        new OA\Property(property: 'keep', type: 'boolean'),
+    ], type: 'object')), responses: [
+        new OA\Response(response: 200, description: 'The fit', content: new OA\JsonContent(required: ['parameter', 'value', 'assumed', 'rms_c', 'points', 'at_an_end'], properties: [
+            new OA\Property(property: 'parameter', type: 'string'),
+            new OA\Property(property: 'value', type: 'number', description: 'In W/m²K'),
+            new OA\Property(property: 'assumed', type: 'number'),
+            new OA\Property(property: 'rms_c', type: 'number', description: 'What is left between readings and model, in K'),
+            new OA\Property(property: 'points', type: 'array', items: new OA\Items(required: ['s', 'c', 'model'], properties: [new OA\Property(property: 's', type: 'number'), new OA\Property(property: 'c', type: 'number'), new OA\Property(property: 'model', type: 'number')], type: 'object')),
+            new OA\Property(property: 'at_an_end', type: 'boolean', description: 'No value explains the readings'),
+        ], type: 'object')),
+        new OA\Response(response: 422, description: 'Readings that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function calibrate(string $id, int $picture, Request $request): JsonResponse
+    {
+        $body = JsonBody::of($request);
+        try {
+            $readings = Readings::fromCsv($body->string('readings'), $body->string('face'));
+        } catch (BadRecord $e) {
+            throw Problem::field($e->field, $e->getMessage());
+        }
+
+        return new JsonResponse($this->desk->calibrate($id, $picture, $readings, $body->boolean('keep')));
+    }
+
+    #[Route('/api/jobs/{id}/heat/{picture}/calibration', requirements: ['picture' => '\d'], methods: ['DELETE'])]
+    #[OA\Delete(path: '/api/jobs/{id}/heat/{picture}/calibration', operationId: 'forgetCalibration', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')), new OA\PathParameter(name: 'picture', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 204, description: 'What is assumed is used again')])]
+    public function forget(string $id, int $picture): Response
+    {
+        $this->desk->forget($id, $picture);
+
+        return new Response(status: 204);
     }
 
     /** With its parameters drawn from their ranges, many times. */

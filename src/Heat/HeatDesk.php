@@ -4,26 +4,70 @@ declare(strict_types=1);
 
 namespace Wubbin\Heat;
 
+use Wubbin\Core\Heat\Calibration;
 use Wubbin\Core\Heat\HeatCase;
+use Wubbin\Core\Heat\ImpossibleModel;
+use Wubbin\Core\Heat\Readings;
+use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\HeatParameters;
 use Wubbin\Http\Problem;
 use Wubbin\Job\JobDesk;
+use Wubbin\Job\ShelfStore;
 
 /** Finds what the heat model is asked about. */
 final readonly class HeatDesk
 {
-    public function __construct(private JobDesk $jobs, private Catalogue $catalogue)
+    public function __construct(private JobDesk $jobs, private Catalogue $catalogue, private ShelfStore $shelf)
     {
     }
 
     /** @throws Problem where there is no such job or picture */
     public function caseOf(string $job, int $picture): ?HeatCase
     {
-        $plan = $this->jobs->plan($this->jobs->find($job)->job());
-        $transfer = $plan->transfers[$picture] ?? throw Problem::notFound('There is no such picture on this piece.');
+        return $this->transfer($job, $picture)->heatCase;
+    }
 
-        return $transfer->heatCase;
+    /**
+     * What readings tell of the source that heats a picture; kept, it is used for that source from then on.
+     *
+     * @throws Problem naming the field
+     */
+    public function calibrate(string $job, int $picture, Readings $readings, bool $keep): Calibration
+    {
+        $transfer = $this->transfer($job, $picture);
+        $case = $transfer->heatCase ?? throw Problem::notFound('Nothing is heated here that the model knows.');
+        try {
+            $fit = Calibration::fit($case, $this->catalogue->heatParameters, $readings);
+        } catch (ImpossibleModel $e) {
+            throw Problem::field('readings', $e->getMessage());
+        }
+        if ($keep && null !== $transfer->heatId) {
+            $this->keep($transfer->heatId, $fit->value);
+        }
+
+        return $fit;
+    }
+
+    /** Goes back to what is assumed of a source. */
+    public function forget(string $job, int $picture): void
+    {
+        $id = $this->transfer($job, $picture)->heatId;
+        if (null !== $id) {
+            $this->keep($id, null);
+        }
+    }
+
+    private function keep(string $source, ?float $value): void
+    {
+        $this->shelf->change(static fn (array $record): array => ['heat' => array_map(static fn (array $one): array => $source !== $one['id'] ? $one : (null === $value ? [] : ['calibrated_w_m2k' => round($value, 2)]) + array_diff_key($one, ['calibrated_w_m2k' => 1]), $record['heat'])] + $record);
+    }
+
+    private function transfer(string $job, int $picture): TransferPlan
+    {
+        $plan = $this->jobs->plan($this->jobs->find($job)->job());
+
+        return $plan->transfers[$picture] ?? throw Problem::notFound('There is no such picture on this piece.');
     }
 
     public function parameters(): HeatParameters

@@ -11,7 +11,7 @@ use Wubbin\Core\Heat\PressWindow;
 use Wubbin\Core\Route\Parameter;
 
 /** What the heat model says of a plan. */
-#[OA\Schema(required: ['modelled', 'why', 'recipe_s', 'inside', 'window', 'peel', 'parameters'])]
+#[OA\Schema(required: ['modelled', 'why', 'recipe_s', 'inside', 'window', 'peel', 'parameters', 'calibrated'])]
 final readonly class HeatView
 {
     /**
@@ -59,6 +59,8 @@ final readonly class HeatView
             new OA\Property(property: 'provenance', ref: './plan.schema.json#/$defs/Provenance'),
         ], type: 'object'))]
         public array $parameters,
+        #[OA\Property(nullable: true, description: 'What a probe has shown of the source, in W/m²K')]
+        public ?float $calibrated = null,
     ) {
     }
 
@@ -77,6 +79,7 @@ final readonly class HeatView
             $window,
             array_map(static fn (array $peel): array => ['label' => $peel[0], 'below_c' => $peel[1], 's' => $window->coolerThan($peel[1])], [['hot until', 60.0], ['warm from', 50.0], ['cold from', 30.0]]),
             array_map(static fn (Parameter $one): array => ['id' => $one->id, 'middle' => $one->middle, 'from' => $one->from, 'to' => $one->to, 'provenance' => $one->provenance], array_values(array_filter($draw->used(), static fn (Parameter $one): bool => $one->isRange()))),
+            $case->calibrated,
         );
     }
 }

@@ -29,6 +29,23 @@ final class HeatApiTest extends ShopTestCase
         self::assertSame(['wood board', 'ironing board'], array_map(static fn ($one): string => $one->string('way'), $others->record('comparison')->records('windows')));
     }
 
+    public function testReadingsCalibrateTheSourceFromThenOn(): void
+    {
+        $id = $this->readyJob();
+        $path = '/api/jobs/'.$id.'/heat/0/calibration';
+        self::assertTrue($this->read($this->ask('POST', $path, ['readings' => "5;90\n3;100\n20;120", 'face' => 'printed face', 'keep' => true]), 422)->record('errors')->has('readings'));
+        $readings = "1;60\n2;85\n5;125\n10;150\n20;165\n40;176";
+        $tried = $this->read($this->ask('POST', $path, ['readings' => $readings, 'face' => 'printed face', 'keep' => false]));
+        self::assertNull($this->read($this->ask('GET', '/api/jobs/'.$id.'/heat/0'))->numberOrNull('calibrated'), 'it was only tried');
+        $before = $this->read($this->ask('GET', '/api/jobs/'.$id.'/heat/0'))->record('window')->number('earliest_s');
+        $this->read($this->ask('POST', $path, ['readings' => $readings, 'face' => 'printed face', 'keep' => true]));
+        $after = $this->read($this->ask('GET', '/api/jobs/'.$id.'/heat/0'));
+        self::assertEqualsWithDelta($tried->number('value'), $after->number('calibrated'), 0.1);
+        self::assertNotSame($before, $after->record('window')->number('earliest_s'));
+        self::assertSame(204, $this->ask('DELETE', $path)->getStatusCode());
+        self::assertSame($before, $this->read($this->ask('GET', '/api/jobs/'.$id.'/heat/0'))->record('window')->number('earliest_s'));
+    }
+
     public function testWhatIsNotModelledSaysSo(): void
     {
         $this->readyJob();

@@ -20,6 +20,7 @@ final readonly class HeatCase
      * @param int                       $blank      which layer it goes onto
      * @param float|null                $limitC     that harms the blank
      * @param float|null                $recipeS    seconds that the plan says
+     * @param float|null                $calibrated what a probe has shown of the source, in W/m²K
      */
     public function __construct(
         public HeatKind $source,
@@ -33,7 +34,20 @@ final readonly class HeatCase
         public ?float $limitC,
         public string $limitWhy,
         public ?float $recipeS,
+        public ?float $calibrated = null,
     ) {
+    }
+
+    /** The parameter of the model that this source is calibrated by: how it touches, or how its air gives off heat. */
+    public function calibratedBy(): string
+    {
+        return in_array($this->source, [HeatKind::Dryer, HeatKind::Gun], true) ? 'source.'.$this->source->value.'.coefficient' : 'contact.'.$this->pressure;
+    }
+
+    /** The same with what a probe has shown of its source, in W/m²K. */
+    public function calibrated(?float $value): self
+    {
+        return new self($this->source, $this->layers, $this->setting, $this->pressure, $this->diameterMm, $this->need, $this->medium, $this->blank, $this->limitC, $this->limitWhy, $this->recipeS, $value);
     }
 
     /** The same with another source, as it is usually set. */
@@ -55,6 +69,6 @@ final readonly class HeatCase
     /** The same at another setting; hot air at this temperature. */
     public function at(Temperature $setting): self
     {
-        return new self($this->source, $this->layers, $setting, $this->pressure, $this->diameterMm, $this->need, $this->medium, $this->blank, $this->limitC, $this->limitWhy, $this->recipeS);
+        return new self($this->source, $this->layers, $setting, $this->pressure, $this->diameterMm, $this->need, $this->medium, $this->blank, $this->limitC, $this->limitWhy, $this->recipeS, $this->calibrated);
     }
 }

@@ -86,6 +86,28 @@ final readonly class PressWindow implements \JsonSerializable
         return new self($earliest, $latest, $spoilt, $curve, ['source', 'backing', 'printed face', Form::Cylinder === $form ? 'its middle' : 'far side', ...($last === $blank ? [] : ['base'])], $cooling, $form, ['cells' => count($grid->wide), 'steps' => $heat->accepted], $heat->imbalance());
     }
 
+    /**
+     * Temperatures of the faces at these times, in °C; the same faces as of a curve.
+     *
+     * @param list<float> $times in seconds, rising
+     *
+     * @return list<array<string, float>>
+     *
+     * @throws ImpossibleModel
+     */
+    public static function facesAt(HeatCase $case, HeatParameters $parameters, Draw $draw, array $times): array
+    {
+        [$grid, $top, $bottom] = self::build($case, $parameters, $draw);
+        $heat = new Conduction($grid, $top, $bottom);
+        [$medium, $blank, $last] = [self::name($case, $case->medium), self::name($case, $case->blank), self::name($case, count($case->layers) - 1)];
+
+        return array_map(static function (float $time) use ($heat, $medium, $blank, $last): array {
+            $heat->until($time);
+
+            return ['source' => $heat->above(), 'backing' => $heat->upperFace($medium), 'printed face' => $heat->upperFace($blank), 'far side' => $heat->lowerFace($blank), 'base' => $heat->upperFace($last)];
+        }, $times);
+    }
+
     /** Whether so many seconds lie in it; null where it has no beginning. */
     public function holds(float $seconds): ?bool
     {
@@ -164,7 +186,7 @@ final readonly class PressWindow implements \JsonSerializable
      */
     private static function build(HeatCase $case, HeatParameters $parameters, Draw $draw): array
     {
-        $of = static fn (string $id): float => $draw->of($parameters->of($id));
+        $of = static fn (string $id): float => null !== $case->calibrated && $id === $case->calibratedBy() ? $case->calibrated : $draw->of($parameters->of($id));
         $contact = $of('contact.'.$case->pressure);
         $radius = null === $case->diameterMm ? 0.0 : $case->diameterMm / 2000.0;
         $thickest = max(array_map(static fn (HeatLayer $layer): float => $layer->thicknessMm, $case->layers)) / 1000.0;

@@ -47,7 +47,7 @@ final readonly class HeatCases
         }
         $solid = HeatParameters::WAX === $need ? $setup->size->diameterMm : null;
 
-        return new HeatCase($source, $layers, $setup->temperature(), self::pressure($setup), $solid, $need, $medium, $blank, $setup->material->limit->celsius, $setup->material->limitWhy, self::seconds($setup));
+        return new HeatCase($source, $layers, $setup->temperature(), self::pressure($setup), $solid, $need, $medium, $blank, $setup->material->limit->celsius, $setup->material->limitWhy, self::seconds($setup), $setup->heat->calibrated);
     }
 
     private static function substance(Layer $layer, Setup $setup): ?string

@@ -15,7 +15,8 @@ use Wubbin\Core\Measure\UnreadableQuantity;
  * One heat source. The plate of an iron or press is taken across at its widest and from heel to point, in mm.
  *
  * `dots` are of an iron's hottest setting, `dial` is the highest number on its dial; `from` and `to` are what a press
- * or a stream of air can be set to; the diameters are of the mugs that a mug press closes round.
+ * or a stream of air can be set to; the diameters are of the mugs that a mug press closes round. `calibrated` is what a
+ * probe has shown of its contact, or of its air, in W/m²K.
  */
 final readonly class HeatSource
 {
@@ -37,6 +38,7 @@ final readonly class HeatSource
         public ?float $diameterFromMm,
         public ?float $diameterToMm,
         public ?float $watts,
+        public ?float $calibrated,
         public Provenance $provenance,
     ) {
     }
@@ -73,6 +75,7 @@ final readonly class HeatSource
             $least,
             $most,
             $record->numberOrNull('watts'),
+            self::conductance($record),
             $provenance,
         );
     }
@@ -94,7 +97,18 @@ final readonly class HeatSource
             'diameter_from_mm' => $this->diameterFromMm,
             'diameter_to_mm' => $this->diameterToMm,
             'watts' => $this->watts,
+            'calibrated_w_m2k' => $this->calibrated,
         ], static fn (mixed $value): bool => null !== $value);
+    }
+
+    private static function conductance(Record $record): ?float
+    {
+        $value = $record->numberOrNull('calibrated_w_m2k');
+        if (null !== $value && ($value < 1.0 || $value > 100000.0)) {
+            throw BadRecord::at('calibrated_w_m2k', 'A conductance goes from 1 to 100 000 W/m²K.');
+        }
+
+        return $value;
     }
 
     private static function side(Record $record, string $field): float

@@ -133,6 +133,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/heat/{picture}/calibration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Readings of a probe against the model; kept, what they tell is used for this source from then on. */
+        post: operations["calibrateHeat"];
+        delete: operations["forgetCalibration"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/heat/{picture}/spread": {
         parameters: {
             query?: never;
@@ -973,6 +990,11 @@ export interface components {
                 to: number;
                 provenance: components["schemas"]["Provenance"];
             }[];
+            /**
+             * Format: float
+             * @description What a probe has shown of the source, in W/m²K
+             */
+            calibrated: number | null;
         };
         /** @description The same piece heated otherwise. */
         OtherHeatView: {
@@ -1697,6 +1719,8 @@ export interface components {
                 diameter_from_mm?: number;
                 diameter_to_mm?: number;
                 watts?: number;
+                /** @description Of its contact, or of its air, as a probe has shown it, in W/m²K. */
+                calibrated_w_m2k?: number;
             }[];
             /** @description How printers of the shelf stand in the shop, by their id. */
             printers?: {
@@ -2960,6 +2984,83 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["OtherHeatView"];
                 };
+            };
+        };
+    };
+    calibrateHeat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                picture: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Lines of seconds and °C, as CSV */
+                    readings: string;
+                    /** @enum {string} */
+                    face: "backing" | "printed face" | "far side" | "base" | "source";
+                    keep: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The fit */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        parameter: string;
+                        /** @description In W/m²K */
+                        value: number;
+                        assumed: number;
+                        /** @description What is left between readings and model, in K */
+                        rms_c: number;
+                        points: {
+                            s: number;
+                            c: number;
+                            model: number;
+                        }[];
+                        /** @description No value explains the readings */
+                        at_an_end: boolean;
+                    };
+                };
+            };
+            /** @description Readings that cannot be */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    forgetCalibration: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                picture: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is assumed is used again */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

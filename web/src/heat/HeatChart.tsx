@@ -72,7 +72,15 @@ export function HeatChart({
             from {format.duration(found.earliest_s)}
           </text>
           {found.latest_s !== null && (
-            <text x={x(found.latest_s) - 4} y={HIGH - 32} textAnchor="end" fontSize={12.5} className="fill-hot">
+            <text
+              x={x(found.latest_s) - 4}
+              y={HIGH - 32}
+              textAnchor="end"
+              fontSize={12.5}
+              className="fill-hot stroke-ground"
+              strokeWidth={4}
+              paintOrder="stroke"
+            >
               spoilt from {format.duration(found.latest_s)}
             </text>
           )}

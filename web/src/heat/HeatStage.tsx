@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { api, done, got, type Part, type ProblemError, type Schemas, type Task } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
 import { useFormat } from '../measure/settings';
+import { Calibrate } from './Calibrate';
 import { HeatChart } from './HeatChart';
 import { OtherWays } from './OtherWays';
 
@@ -139,6 +140,7 @@ export function HeatStage({ view }: { view: Part }) {
         </details>
       </div>
       <OtherWays view={view} />
+      <Calibrate view={view} calibrated={heat.data.calibrated} />
     </div>
   );
 }

@@ -26,7 +26,10 @@ export function OtherWays({ view }: { view: Part }) {
   return (
     <div className="mt-4 grid gap-6 border-t border-rule pt-3 lg:grid-cols-2">
       <figure>
-        <figcaption className="text-sm font-bold">Hotter or cooler: how long</figcaption>
+        <figcaption className="text-sm font-bold">
+          Hotter or cooler: how long{' '}
+          <span className="font-normal text-soft">(solid: holds from; dashed: spoilt from)</span>
+        </figcaption>
         <SweepChart points={sweep.points} usual={sweep.usual_c} />
       </figure>
       <Ways comparison={comparison} />
@@ -88,9 +91,6 @@ function SweepChart({ points, usual }: { points: Point[]; usual: number }) {
           </text>
         </>
       )}
-      <text x={LEFT + 6} y={12} fontSize={11} className="fill-soft">
-        solid: holds from · dashed: spoilt from
-      </text>
     </svg>
   );
 }
