@@ -117,10 +117,17 @@ final readonly class PrintedSheets
         return array_map(static fn (SheetPage $page): array => $page->toRecord(), $pages);
     }
 
-    /** @return list<PrintedSheet> whose pages are known, the newest first */
+    /** @return list<PrintedSheet> whose pages are known, the newest first; sheets that several jobs share once */
     public function recent(int $most): array
     {
-        return array_values(array_filter($this->entities->getRepository(PrintedSheet::class)->findBy([], ['at' => 'DESC'], $most), static fn (PrintedSheet $sheet): bool => [] !== $sheet->pages));
+        $recent = [];
+        foreach ($this->entities->getRepository(PrintedSheet::class)->findBy([], ['at' => 'DESC'], $most) as $sheet) {
+            if ([] !== $sheet->pages) {
+                $recent[serialize($sheet->pages)] ??= $sheet;
+            }
+        }
+
+        return array_values($recent);
     }
 
     public function latest(string $job): ?PrintedSheet

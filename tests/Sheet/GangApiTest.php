@@ -84,6 +84,7 @@ final class GangApiTest extends ShopTestCase
                 }
             }
         }
+        self::assertCount(1, $this->rows('/api/sheets'), 'one sheet, whichever of its jobs it is asked for');
         self::assertSame($this->read($this->ask('GET', '/api/jobs/one'))->record('plan')->string('id'), $this->read($this->ask('GET', '/api/jobs/one'))->record('printed')->string('plan'));
     }
 
