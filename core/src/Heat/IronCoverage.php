@@ -40,6 +40,28 @@ final readonly class IronCoverage
         return new self(count($sideways) < count($pointingUp) ? $sideways : $pointingUp);
     }
 
+    /**
+     * How far a plate goes that is not lifted but swept over all its places, row by row to and fro, in mm: from middle to
+     * middle; 0 where it covers the picture standing.
+     */
+    public function sweepMm(): float
+    {
+        $rows = [];
+        foreach ($this->places as $place) {
+            $rows[sprintf('%.3F', $place->pressed->yMm)][] = [$place->pressed->xMm + $place->pressed->size->widthMm / 2.0, $place->pressed->yMm + $place->pressed->size->heightMm / 2.0];
+        }
+        $path = [];
+        foreach (array_values($rows) as $r => $row) {
+            $path = [...$path, ...(0 === $r % 2 ? $row : array_reverse($row))];
+        }
+        $far = 0.0;
+        foreach (array_slice($path, 1) as $i => [$x, $y]) {
+            $far += hypot($x - $path[$i][0], $y - $path[$i][1]);
+        }
+
+        return $far;
+    }
+
     /** @return non-empty-list<IronPlace> */
     private static function grid(Rect $heated, Size $plate, float $overlapMm, bool $sideways): array
     {

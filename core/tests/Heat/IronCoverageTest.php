@@ -89,6 +89,15 @@ final class IronCoverageTest extends TestCase
         self::assertCount(2, self::cover(Size::mm(360.0, 400.0), 'press-flat')->places);
     }
 
+    /** Four places in a square: along one side, over, and back; measured from middle to middle. */
+    public function testASweepGoesOverAllPlacesToAndFro(): void
+    {
+        $four = self::cover(Size::mm(240.0, 190.0), 'iron-household');
+        [$a, $b, $c] = [$four->places[0]->pressed, $four->places[1]->pressed, $four->places[2]->pressed];
+        self::assertEqualsWithDelta(2.0 * ($b->xMm - $a->xMm) + ($c->yMm - $a->yMm), $four->sweepMm(), 1e-9);
+        self::assertSame(0.0, self::cover(Size::mm(60.0, 80.0), 'iron-household')->sweepMm(), 'one place: it stands');
+    }
+
     public function testMovingAirHasNoPlaces(): void
     {
         self::assertNull(IronCoverage::of(Size::mm(50.0, 50.0), self::iron('dryer'), Orchard::catalogue()->coverage));

@@ -100,6 +100,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/device": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readDevice"];
+        put: operations["setUpDevice"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/device/commands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["commandDevice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/heat/{picture}": {
         parameters: {
             query?: never;
@@ -946,6 +978,37 @@ export interface components {
             sheet_width_mm: number;
             /** Format: float */
             sheet_height_mm: number;
+        };
+        /** @description What press and probe show now. */
+        DeviceView: {
+            /** @description Null where none is set up */
+            address: string | null;
+            press: components["schemas"]["PressState"] | null;
+            /**
+             * Format: float
+             * @description Null where it does not answer
+             */
+            probe_c: number | null;
+            /** @description What is wrong; empty where nothing is */
+            trouble: string;
+        };
+        /** @description What a press says of itself. */
+        PressState: {
+            /** Format: float */
+            celsius: number;
+            /** Format: float */
+            setting: number;
+            closed: boolean;
+            /** @description It is at its setting */
+            ready: boolean;
+            /**
+             * Format: float
+             * @description Of its count; below 0 it is over
+             */
+            remaining_s: number | null;
+            beeping: boolean;
+            /** @description It has stopped getting hotter below its setting */
+            stuck: boolean;
         };
         /** @description What the heat model says of a plan. */
         HeatView: {
@@ -2100,6 +2163,10 @@ export interface components {
             plate_width_mm: number;
             plate_length_mm: number;
             places: components["schemas"]["IronPlace"][];
+            /** @description How far a plate goes that is swept over all its places. */
+            sweep_mm: number;
+            /** @description At the route's pace, where it has one. */
+            sweep_s: number | null;
         };
         Appearance: {
             /** @enum {unknown} */
@@ -2426,6 +2493,10 @@ export interface components {
                     plate_width_mm: number;
                     plate_length_mm: number;
                     places: components["schemas"]["IronPlace"][];
+                    /** @description How far a plate goes that is swept over all its places. */
+                    sweep_mm: number;
+                    /** @description At the route's pace, where it has one. */
+                    sweep_s: number | null;
                 };
                 SharePlan: {
                     label: string;
@@ -2921,6 +2992,101 @@ export interface operations {
                 };
             };
             /** @description One that cannot be */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its readings now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeviceView"];
+                };
+            };
+        };
+    };
+    setUpDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Empty where there is none any more */
+                    address: string;
+                    token: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Its readings now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeviceView"];
+                };
+            };
+            /** @description No address of this machine, or no token */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    commandDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    do: "set" | "close" | "open" | "start";
+                    /** @description °C to set, or seconds to count */
+                    value?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Its readings now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeviceView"];
+                };
+            };
+            /** @description It cannot, or does not answer */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -68,13 +68,13 @@ export function HeatChart({
             className="stroke-done"
             strokeWidth={1.5}
           />
-          <text x={x(found.earliest_s) + 4} y={HIGH - 50} fontSize={12.5} className="fill-done">
+          <text x={x(found.earliest_s) + 4} y={HIGH - 54} fontSize={12.5} className="fill-done">
             from {format.duration(found.earliest_s)}
           </text>
           {found.latest_s !== null && (
             <text
               x={x(found.latest_s) - 4}
-              y={HIGH - 32}
+              y={HIGH - 70}
               textAnchor="end"
               fontSize={12.5}
               className="fill-hot stroke-ground"

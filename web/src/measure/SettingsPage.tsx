@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, got, type ProblemError, type Settings } from '../api/client';
+import { DeviceSetUp } from '../heat/Device';
 import { Labelled, SelectField, TypedField } from './Field';
 import { useSettings } from './settings';
 
@@ -85,6 +86,7 @@ export function SettingsPage() {
           onChange={(e) => set({ theme: e.target.value as Settings['theme'] })}
         />
       </div>
+      <DeviceSetUp />
     </div>
   );
 }

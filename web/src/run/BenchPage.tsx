@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router';
 import type { RunView, Step } from '../api/client';
 import { isTyping } from '../app/Keys';
 import { Notice, Waiting } from '../app/Notice';
+import { DeviceReadings } from '../heat/Device';
 import { clock } from '../measure/format';
 import { useFormat } from '../measure/settings';
 import { IronPlaces } from '../stack/StackSection';
@@ -207,6 +208,7 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
               </p>
             </div>
             <aside className="overflow-auto border-rule px-5 py-4 max-md:border-t md:border-l">
+              <DeviceReadings />
               {step.cautions.map((caution) => (
                 <p key={caution} className="mb-2 font-semibold text-hot">
                   {caution}

@@ -176,6 +176,9 @@ export function StackSection({ plan }: { plan: TransferPlan }) {
           <IronPlaces plan={plan} />
           <p className="text-sm text-soft">
             {plan.coverage.places.length === 1 ? 'One place' : `${plan.coverage.places.length} places`}, in this order.
+            {plan.coverage.sweep_s != null &&
+              plan.coverage.sweep_mm > 0 &&
+              ` Swept instead of set down: ${format.length(plan.coverage.sweep_mm)} in ${format.duration(plan.coverage.sweep_s)}.`}
             {plan.heat === 'iron' && ' The point of the plate presses little and is not counted.'}
           </p>
         </>
