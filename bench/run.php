@@ -213,6 +213,14 @@ foreach ([11, 12, 13] as $seed) {
 }
 Bench::row('Clip-art shapes for ten sheets by their boxes, fewer by their outlines', sprintf('%.1f %% (%d of %d)', 100.0 * (1.0 - $byOutlines / $byBoxes), $byOutlines, $byBoxes), '10 %', $byOutlines <= 0.9 * $byBoxes);
 
+// The heat of a job over HTTP, as a page asks for it after a change.
+$times = Bench::times(static function () use ($address): string {
+    $answer = file_get_contents($address.'/api/jobs/picking-crew/heat/0');
+
+    return false === $answer ? throw new RuntimeException('The demo shop does not answer.') : $answer;
+}, 20, 2);
+Bench::row('The heat of a job over HTTP, 95th percentile', sprintf('%.0f ms', Bench::quantile($times, 0.95)), '700 ms', Bench::quantile($times, 0.95) <= 700.0);
+
 // Heat: 180 s under an iron through seven layers, a plain window, and one with 64 draws.
 $wood = new Substance(0.15, 640.0, 2805.0);
 $paper = new Substance(0.18, 930.0, 1340.0);

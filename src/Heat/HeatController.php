@@ -48,7 +48,7 @@ final readonly class HeatController
             return new JsonResponse(HeatView::not($e->getMessage()));
         }
 
-        return new JsonResponse(HeatView::of($case, $window, $draw));
+        return new JsonResponse(HeatView::of($case, $window, $draw, PressWindow::lumped($case, $this->desk->parameters())));
     }
 
     /** Over a range of settings, and beside the ways that people disagree about. */

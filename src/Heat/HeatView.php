@@ -11,9 +11,12 @@ use Wubbin\Core\Heat\PressWindow;
 use Wubbin\Core\Route\Parameter;
 
 /** What the heat model says of a plan. */
-#[OA\Schema(required: ['modelled', 'why', 'recipe_s', 'inside', 'window', 'peel', 'parameters', 'calibrated'])]
+#[OA\Schema(required: ['modelled', 'why', 'recipe_s', 'inside', 'window', 'peel', 'parameters', 'calibrated', 'lumped'])]
 final readonly class HeatView
 {
+    /** Skin stands any material of this temperature for ten minutes: ISO 13732-1, from memory. */
+    private const TOUCH_C = 48.0;
+
     /**
      * @param string                                                    $why        not, where it is not modelled
      * @param list<array{label: string, below_c: float, s: float|null}> $peel       when the backing has cooled to it, after the press
@@ -61,6 +64,8 @@ final readonly class HeatView
         public array $parameters,
         #[OA\Property(nullable: true, description: 'What a probe has shown of the source, in W/m²K')]
         public ?float $calibrated = null,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number'), description: 'Layers that are as warm inside as outside, with their Biot numbers')]
+        public object $lumped = new \stdClass(),
     ) {
     }
 
@@ -69,7 +74,8 @@ final readonly class HeatView
         return new self(false, $why, null, null, null, [], []);
     }
 
-    public static function of(HeatCase $case, PressWindow $window, Draw $draw): self
+    /** @param array<string, float> $lumped */
+    public static function of(HeatCase $case, PressWindow $window, Draw $draw, array $lumped): self
     {
         return new self(
             true,
@@ -77,9 +83,10 @@ final readonly class HeatView
             $case->recipeS,
             null === $case->recipeS ? null : $window->holds($case->recipeS),
             $window,
-            array_map(static fn (array $peel): array => ['label' => $peel[0], 'below_c' => $peel[1], 's' => $window->coolerThan($peel[1])], [['hot until', 60.0], ['warm from', 50.0], ['cold from', 30.0]]),
+            array_map(static fn (array $peel): array => ['label' => $peel[0], 'below_c' => $peel[1], 's' => $window->coolerThan($peel[1])], [['hot until', 60.0], ['warm from', 50.0], ['cold from', 30.0], ['touch it from', self::TOUCH_C]]),
             array_map(static fn (Parameter $one): array => ['id' => $one->id, 'middle' => $one->middle, 'from' => $one->from, 'to' => $one->to, 'provenance' => $one->provenance], array_values(array_filter($draw->used(), static fn (Parameter $one): bool => $one->isRange()))),
             $case->calibrated,
+            (object) $lumped,
         );
     }
 }

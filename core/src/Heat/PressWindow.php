@@ -21,6 +21,9 @@ final readonly class PressWindow implements \JsonSerializable
     /** Points of a curve that are kept are apart by this part of the time at least. */
     private const APART = 0.01;
 
+    /** A layer whose inside hinders heat so little against its contacts is as warm inside as outside (Incropera & DeWitt, 5.1, from memory: Biot number below 0.1). */
+    private const LUMPED_BELOW = 0.1;
+
     /** A wall is worked out as a plane while it is thinner than this part of its radius (assumed: 10 % more area outside than inside). */
     public const PLANE_BELOW = 0.2;
 
@@ -174,6 +177,31 @@ final readonly class PressWindow implements \JsonSerializable
         return $curve;
     }
 
+    /** How much a layer hinders heat against its contacts: h·L/k. */
+    private static function biot(HeatLayer $layer, Substance $of, float $contact): float
+    {
+        return $contact * $layer->thicknessMm / 1000.0 / $of->conductivity;
+    }
+
+    /**
+     * Layers that are worked out as one body each, with their Biot numbers.
+     *
+     * @return array<string, float>
+     */
+    public static function lumped(HeatCase $case, HeatParameters $parameters): array
+    {
+        $of = static fn (string $id): float => $parameters->of($id)->middle;
+        $lumped = [];
+        foreach (HeatParameters::WAX === $case->need ? [] : $case->layers as $layer) {
+            $biot = self::biot($layer, new Substance($of($layer->substance.'.k'), $of($layer->substance.'.density'), $of($layer->substance.'.heat')), $case->calibrated ?? $of('contact.'.$case->pressure));
+            if ($biot < self::LUMPED_BELOW) {
+                $lumped[$layer->label] = $biot;
+            }
+        }
+
+        return $lumped;
+    }
+
     private static function name(HeatCase $case, int $at): string
     {
         return $at.' '.$case->layers[$at]->label;
@@ -200,7 +228,7 @@ final readonly class PressWindow implements \JsonSerializable
             $substance = new Substance($of($id.'.k'), $of($id.'.density'), $of($id.'.heat'), $solidus, null === $latent ? 0.0 : max($solidus + 1.0, $of($id.'.liquidus')), null === $latent ? 0.0 : $draw->of($latent));
             // Melting wax wets what lies on it.
             $wets = HeatParameters::WAX === $case->need;
-            $slabs[] = new Slab(self::name($case, $i), $substance, $layer->thicknessMm / 1000.0, $wets ? Slab::PERFECT : $contact);
+            $slabs[] = new Slab(self::name($case, $i), $substance, $layer->thicknessMm / 1000.0, $wets ? Slab::PERFECT : $contact, cells: !$wets && self::biot($layer, $substance, $contact) < self::LUMPED_BELOW ? 1 : 0);
             $outside += $i < $case->blank ? $layer->thicknessMm / 1000.0 : 0.0;
         }
         $room = $of('room.celsius');

@@ -1058,6 +1058,10 @@ export interface components {
              * @description What a probe has shown of the source, in W/m²K
              */
             calibrated: number | null;
+            /** @description Layers that are as warm inside as outside, with their Biot numbers */
+            lumped: {
+                [key: string]: number;
+            };
         };
         /** @description The same piece heated otherwise. */
         OtherHeatView: {

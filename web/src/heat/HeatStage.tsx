@@ -73,13 +73,22 @@ export function HeatStage({ view }: { view: Part }) {
     <div className="h-full min-h-72 overflow-auto pt-2">
       <HeatChart window={found} recipe={recipe} spread={spread} />
       <div className="mt-1 gap-6 text-sm lg:columns-2">
-        <h3 className="text-base">
+        <h2 className="text-base">
           {found.earliest_s === null
             ? 'It does not hold within ten minutes'
             : found.latest_s === null
               ? `Press ${format.duration(found.earliest_s)} or longer`
               : `Press ${format.duration(found.earliest_s)} to ${format.duration(found.latest_s)}`}
-        </h3>
+        </h2>
+        {found.middle_s !== null &&
+          found.middle_s !== undefined &&
+          found.latest_s !== null &&
+          found.earliest_s !== null && (
+            <p>
+              In its middle: <b>{format.duration(found.middle_s)}</b>. The most is{' '}
+              {(found.latest_s / Math.max(1, found.earliest_s)).toFixed(1)} times the least.
+            </p>
+          )}
         {found.latest_s !== null && found.spoilt !== '' && <p className="text-soft">After that {found.spoilt}.</p>}
         {recipe !== null && recipe !== undefined && (
           <p className={`mt-1 ${inside === true ? 'text-done' : 'font-semibold text-wait'}`}>
@@ -135,6 +144,9 @@ export function HeatStage({ view }: { view: Part }) {
             {found.form === 'cylinder'
               ? 'Worked out round an axis: the wax is thick against its radius.'
               : 'Worked out straight through: every layer is thin against its width.'}{' '}
+            {Object.entries(heat.data.lumped).map(
+              ([layer, biot]) => `“${layer}” is as warm inside as outside (Biot number ${biot.toFixed(3)}). `,
+            )}
             {found.cells} cells, {found.steps} steps.
           </p>
         </details>

@@ -103,9 +103,9 @@ function Ways({ comparison }: { comparison: Schemas['OtherHeatView']['comparison
   }
   return (
     <div className="text-sm">
-      <h3 className="font-bold">
+      <h2 className="font-bold">
         {comparison.windows.length > 0 ? 'What people disagree about' : 'Water on the hot mug'}
-      </h3>
+      </h2>
       <table className="mt-1 w-full">
         <thead>
           <tr className="text-left text-soft">
