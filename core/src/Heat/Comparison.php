@@ -12,7 +12,13 @@ final readonly class Comparison implements \JsonSerializable
 {
     /** Bases by their substance, thickness in mm, and how hard a hand iron presses on them. */
     private const BASES = ['wood board' => ['wood', 18.0, 'medium'], 'ironing board' => ['padding', 20.0, 'light']];
-    private const SOURCES = ['hair dryer' => HeatKind::Dryer, 'heat gun, moving' => HeatKind::Gun, 'warmed spoon' => HeatKind::Spoon];
+    private const SOURCES = [
+        'hair dryer' => [HeatKind::Dryer, HeatCase::FULL],
+        'hair dryer, gentle' => [HeatKind::Dryer, 'gentle_air'],
+        'heat gun, moving' => [HeatKind::Gun, HeatCase::FULL],
+        'heat gun on low, moving' => [HeatKind::Gun, 'low_air'],
+        'warmed spoon' => [HeatKind::Spoon, HeatCase::FULL],
+    ];
 
     /**
      * @param list<array{way: string, earliest_s: float|null, latest_s: float|null}> $windows
@@ -31,8 +37,8 @@ final readonly class Comparison implements \JsonSerializable
             $windows[] = ['way' => $way, 'earliest_s' => $window->earliestS, 'latest_s' => $window->latestS];
         };
         if (HeatParameters::WAX === $case->need) {
-            foreach (self::SOURCES as $way => $source) {
-                $add($way, $case->by($source));
+            foreach (self::SOURCES as $way => [$source, $air]) {
+                $add($way, $case->by($source, $air));
             }
         } elseif (HeatKind::Iron === $case->source) {
             foreach (self::BASES as $way => [$substance, $thick, $pressure]) {

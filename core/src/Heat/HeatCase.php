@@ -10,6 +10,9 @@ use Wubbin\Core\Route\HeatKind;
 /** What is heated by what, and what must come of it: all that the heat model needs to know of a plan. */
 final readonly class HeatCase
 {
+    /** Hot air at its highest setting, as the heat model calls it. */
+    public const FULL = 'air';
+
     /**
      * @param non-empty-list<HeatLayer> $layers     beneath the source, from the heat down
      * @param Temperature|null          $setting    of a plate; of air or a spoon where it is not the usual one
@@ -21,6 +24,7 @@ final readonly class HeatCase
      * @param float|null                $limitC     that harms the blank
      * @param float|null                $recipeS    seconds that the plan says
      * @param float|null                $calibrated what a probe has shown of the source, in W/m²K
+     * @param string                    $air        how hot air is set, where it is not set in degrees
      */
     public function __construct(
         public HeatKind $source,
@@ -35,6 +39,7 @@ final readonly class HeatCase
         public string $limitWhy,
         public ?float $recipeS,
         public ?float $calibrated = null,
+        public string $air = self::FULL,
     ) {
     }
 
@@ -47,13 +52,13 @@ final readonly class HeatCase
     /** The same with what a probe has shown of its source, in W/m²K. */
     public function calibrated(?float $value): self
     {
-        return new self($this->source, $this->layers, $this->setting, $this->pressure, $this->diameterMm, $this->need, $this->medium, $this->blank, $this->limitC, $this->limitWhy, $this->recipeS, $value);
+        return new self($this->source, $this->layers, $this->setting, $this->pressure, $this->diameterMm, $this->need, $this->medium, $this->blank, $this->limitC, $this->limitWhy, $this->recipeS, $value, $this->air);
     }
 
     /** The same with another source, as it is usually set. */
-    public function by(HeatKind $source): self
+    public function by(HeatKind $source, string $air = self::FULL): self
     {
-        return new self($source, $this->layers, null, $this->pressure, $this->diameterMm, $this->need, $this->medium, $this->blank, $this->limitC, $this->limitWhy, null);
+        return new self($source, $this->layers, null, $this->pressure, $this->diameterMm, $this->need, $this->medium, $this->blank, $this->limitC, $this->limitWhy, null, air: $air);
     }
 
     /** The same on another base, and pressed otherwise. */
@@ -69,6 +74,6 @@ final readonly class HeatCase
     /** The same at another setting; hot air at this temperature. */
     public function at(Temperature $setting): self
     {
-        return new self($this->source, $this->layers, $setting, $this->pressure, $this->diameterMm, $this->need, $this->medium, $this->blank, $this->limitC, $this->limitWhy, $this->recipeS, $this->calibrated);
+        return new self($this->source, $this->layers, $setting, $this->pressure, $this->diameterMm, $this->need, $this->medium, $this->blank, $this->limitC, $this->limitWhy, $this->recipeS, $this->calibrated, $this->air);
     }
 }

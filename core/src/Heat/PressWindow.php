@@ -234,7 +234,7 @@ final readonly class PressWindow implements \JsonSerializable
         $room = $of('room.celsius');
         $kind = 'source.'.$case->source->value;
         $top = match ($case->source) {
-            HeatKind::Dryer, HeatKind::Gun => Surrounding::steady($room + $of($kind.'.share') * (($case->setting->celsius ?? $of($kind.'.air')) - $room), $of($kind.'.coefficient')),
+            HeatKind::Dryer, HeatKind::Gun => Surrounding::steady($room + $of($kind.'.share') * (($case->setting->celsius ?? $of($kind.'.'.$case->air)) - $room), $of($kind.'.coefficient')),
             HeatKind::Spoon => Surrounding::mass($case->setting->celsius ?? $of($kind.'.warmed_c'), $of($kind.'.contact'), $of($kind.'.capacity'), $of('room.coefficient'), $room),
             default => Surrounding::plate($case->setting->celsius ?? throw ImpossibleModel::because('How hot this source is set is not known.'), $contact, $of($kind.'.capacity'), $of($kind.'.power'), $case->setting->celsius, $of('room.coefficient'), $room),
         };

@@ -34,7 +34,7 @@ final readonly class Sweep implements \JsonSerializable
         }
         $kind = 'source.'.$case->source->value;
 
-        return new self($points, $case->setting->celsius ?? $parameters->find($kind.'.air')->middle ?? $parameters->of(HeatKind::Spoon === $case->source ? $kind.'.warmed_c' : 'room.celsius')->middle);
+        return new self($points, $case->setting->celsius ?? $parameters->find($kind.'.'.$case->air)->middle ?? $parameters->of(HeatKind::Spoon === $case->source ? $kind.'.warmed_c' : 'room.celsius')->middle);
     }
 
     /** @return array<string, mixed> */

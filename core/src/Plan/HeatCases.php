@@ -47,7 +47,7 @@ final readonly class HeatCases
         }
         $solid = HeatParameters::WAX === $need ? $setup->size->diameterMm : null;
 
-        return new HeatCase($source, $layers, $setup->temperature(), self::pressure($setup), $solid, $need, $medium, $blank, $setup->material->limit->celsius, $setup->material->limitWhy, self::seconds($setup), $setup->heat->calibrated);
+        return new HeatCase($source, $layers, $setup->temperature(), self::pressure($setup), $solid, $need, $medium, $blank, $setup->material->limit->celsius, $setup->material->limitWhy, self::seconds($setup), $setup->heat->calibrated, self::air($setup, $source));
     }
 
     private static function substance(Layer $layer, Setup $setup): ?string
@@ -69,6 +69,18 @@ final readonly class HeatCases
     private static function thickness(Layer $layer, Setup $setup): float
     {
         return LayerRole::Blank === $layer->role && HeatParameters::WAX === $setup->route->need && null !== $setup->size->diameterMm ? $setup->size->diameterMm / 2.0 : $layer->thicknessMm;
+    }
+
+    /** How a way that this source is chosen by sets its air. */
+    private static function air(Setup $setup, HeatKind $source): string
+    {
+        foreach ($setup->ways->options as $option) {
+            if (in_array($source, $option->heat, true)) {
+                return $option->air ?? HeatCase::FULL;
+            }
+        }
+
+        return HeatCase::FULL;
     }
 
     private static function pressure(Setup $setup): string

@@ -17,6 +17,7 @@ final readonly class SchoolOption
      * @param bool                  $bare    nothing covers the work
      * @param list<string>          $routes  those it is for; empty for all that the matter is for
      * @param list<string>          $media   ids in the order they are preferred; empty leaves them to the route
+     * @param string|null           $air     how hot air is set, by the heat model's name for it; null for full heat
      */
     private function __construct(
         public string $id,
@@ -28,6 +29,7 @@ final readonly class SchoolOption
         public array $media,
         public bool $bare,
         public array $routes,
+        public ?string $air,
     ) {
     }
 
@@ -48,6 +50,7 @@ final readonly class SchoolOption
             $record->strings('media'),
             $record->has('bare') && $record->boolean('bare'),
             $record->strings('routes'),
+            $record->stringOrNull('air'),
         );
     }
 }

@@ -26,6 +26,7 @@ final class ComparisonTest extends TestCase
         $wide = static fn (string $way): float => ($windows[$way]['latest_s'] ?? \INF) - ($windows[$way]['earliest_s'] ?? 0.0);
         self::assertGreaterThan(2.0 * $wide('heat gun, moving'), $wide('hair dryer'));
         self::assertArrayHasKey('warmed spoon', $windows);
+        self::assertGreaterThan($windows['heat gun, moving']['earliest_s'], $windows['heat gun on low, moving']['earliest_s']);
     }
 
     /** Common practice, no source: never the ironing board. */

@@ -78,6 +78,29 @@ final class PressWindowTest extends TestCase
         self::assertLessThan(185.0, $at60);
     }
 
+    /**
+     * The air of a school is the air that is computed. At the middles a dryer on gentle wants ten minutes, where common
+     * practice (no source) sees the first bond in under one: it hangs on the 65 °C of its air.
+     */
+    public function testADryerOnGentleIsComputedAsGentle(): void
+    {
+        $full = self::case('tissue-wax');
+        $gentle = self::case('tissue-wax', ['school.candle-heat' => 'dryer-gentle']);
+        self::assertSame(['air', 'gentle_air'], [$full->air, $gentle->air]);
+        self::assertGreaterThan(3.0 * (self::window($full)->earliestS ?? \INF), self::window($gentle)->earliestS ?? \INF);
+        self::assertSame($gentle->air, $gentle->at(Temperature::celsius(60.0))->air);
+    }
+
+    public function testOnlyWhatIsWarmAllThroughIsOneBody(): void
+    {
+        $parameters = Orchard::catalogue()->heatParameters;
+        $lumped = PressWindow::lumped(self::case('toner-metal'), $parameters);
+        self::assertArrayHasKey('row tag', $lumped);
+        // A millimetre or two of aluminium at 237 W/mK, against 1000 W/m²K at the most.
+        self::assertLessThan(0.01, $lumped['row tag']);
+        self::assertSame([], PressWindow::lumped(self::case('laser-ceramic'), $parameters), 'a mug is warmer outside than inside');
+    }
+
     public function testMostDrawsAgreeThatFilmIsIronedLongEnough(): void
     {
         $spread = Spread::of(self::case('light-film'), Orchard::catalogue()->heatParameters, 24, static fn (int $done): bool => true);
