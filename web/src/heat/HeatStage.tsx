@@ -97,13 +97,16 @@ export function HeatStage({ view }: { view: Part }) {
               : `◆ The plan’s ${format.duration(recipe)} lie outside the computed window. The recipe stands: it was tried, this was computed.`}
           </p>
         )}
-        <dl className="mt-2 break-inside-avoid">
+        <h3 className="mt-2 font-bold break-after-avoid">The backing after the press</h3>
+        <dl className="break-inside-avoid">
           {peel.map((one) => (
-            <div key={one.label} className="flex justify-between border-t border-rule py-0.5">
+            <div key={one.label} className="flex justify-between gap-2 border-t border-rule py-0.5">
               <dt className="text-soft">
-                {one.label} {format.temperature(one.below_c)} at the backing
+                {one.label} {format.temperature(one.below_c)}
               </dt>
-              <dd>{one.s === null || one.s === undefined ? 'later than 30 min' : `${format.duration(one.s)} after`}</dd>
+              <dd className="whitespace-nowrap">
+                {one.s === null || one.s === undefined ? 'later than 30 min' : `${format.duration(one.s)} after`}
+              </dd>
             </div>
           ))}
         </dl>

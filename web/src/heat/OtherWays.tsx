@@ -4,7 +4,7 @@ import { useFormat } from '../measure/settings';
 
 type Point = Schemas['OtherHeatView']['sweep']['points'][number];
 
-const WIDE = 360;
+const WIDE = 280;
 const HIGH = 170;
 const LEFT = 52;
 const FIRST = 1;
@@ -46,7 +46,7 @@ function SweepChart({ points, usual }: { points: Point[]; usual: number }) {
   const below = good.map((point) => `${x(point.c)} ${y(point.earliest_s ?? LAST)}`);
   return (
     <svg
-      viewBox={`0 0 ${WIDE + 8} ${HIGH + 34}`}
+      viewBox={`0 -8 ${WIDE + 22} ${HIGH + 42}`}
       className="w-full"
       role="img"
       aria-label="Seconds against the setting: the region where it holds and is not spoilt"
@@ -110,7 +110,7 @@ function Ways({ comparison }: { comparison: Schemas['OtherHeatView']['comparison
         <thead>
           <tr className="text-left text-soft">
             <th className="font-normal">way</th>
-            <th className="font-normal">{comparison.windows.length > 0 ? 'holds from' : 'pull in its skin'}</th>
+            <th className="pr-3 font-normal">{comparison.windows.length > 0 ? 'holds from' : 'pull in its skin'}</th>
             <th className="font-normal">{comparison.windows.length > 0 ? 'spoilt from' : 'it stands about'}</th>
           </tr>
         </thead>
@@ -118,8 +118,8 @@ function Ways({ comparison }: { comparison: Schemas['OtherHeatView']['comparison
           {comparison.windows.map((one) => (
             <tr key={one.way} className="border-t border-rule">
               <td className="py-1">{one.way}</td>
-              <td>{time(one.earliest_s)}</td>
-              <td>{time(one.latest_s)}</td>
+              <td className="whitespace-nowrap">{time(one.earliest_s)}</td>
+              <td className="whitespace-nowrap">{time(one.latest_s)}</td>
             </tr>
           ))}
           {comparison.quenches.map((one) => (
