@@ -31,10 +31,11 @@ final readonly class HeatView
         public ?float $recipe_s,
         #[OA\Property(nullable: true, description: 'They lie in the window; null where it never holds')]
         public ?bool $inside,
-        #[OA\Property(required: ['earliest_s', 'latest_s', 'middle_s', 'spoilt', 'faces', 'curve', 'cooling', 'form', 'cells', 'steps'], properties: [
+        #[OA\Property(required: ['earliest_s', 'latest_s', 'middle_s', 'width', 'spoilt', 'faces', 'curve', 'cooling', 'form', 'cells', 'steps'], properties: [
             new OA\Property(property: 'earliest_s', type: 'number', nullable: true),
             new OA\Property(property: 'latest_s', type: 'number', nullable: true),
             new OA\Property(property: 'middle_s', type: 'number', nullable: true),
+            new OA\Property(property: 'width', type: 'number', nullable: true, description: 'The most by the least'),
             new OA\Property(property: 'spoilt', type: 'string'),
             new OA\Property(property: 'faces', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'curve', type: 'array', items: new OA\Items(required: ['s', 'c', 'melted_mm'], properties: [

@@ -120,7 +120,13 @@ final readonly class PressWindow implements \JsonSerializable
     /** The setting in the middle: as much longer than the least as it is shorter than the most, by factors. */
     public function middleS(): ?float
     {
-        return null === $this->earliestS || null === $this->latestS || $this->latestS <= $this->earliestS ? null : sqrt(max(1.0, $this->earliestS) * $this->latestS);
+        return null === $this->width() ? null : max(1.0, $this->earliestS ?? 1.0) * sqrt($this->width());
+    }
+
+    /** How wide the window is: the most by the least, 1 upwards; null where it has no end, or ends before it begins. */
+    public function width(): ?float
+    {
+        return null === $this->earliestS || null === $this->latestS || $this->latestS <= $this->earliestS ? null : $this->latestS / max(1.0, $this->earliestS);
     }
 
     /** When the backing is cooler than this, in seconds after the press; null where that takes too long. */
@@ -142,6 +148,7 @@ final readonly class PressWindow implements \JsonSerializable
             'earliest_s' => $this->earliestS,
             'latest_s' => $this->latestS,
             'middle_s' => $this->middleS(),
+            'width' => $this->width(),
             'spoilt' => $this->spoilt,
             'faces' => $this->faces,
             'curve' => array_map(static fn (array $point): array => ['s' => round($point[0], 3), 'c' => array_map(static fn (float $c): float => round($c, 2), $point[1]), 'melted_mm' => round($point[2], 3)], $this->curve),

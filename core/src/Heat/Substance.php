@@ -77,10 +77,4 @@ final readonly class Substance
     {
         return $this->melts() ? max(0.0, min(1.0, ($celsius - $this->solidus) / ($this->liquidus - $this->solidus))) : 0.0;
     }
-
-    /** How strongly it pulls the temperature of a contact towards its own, in W√s/m²K. */
-    public function effusivity(): float
-    {
-        return sqrt($this->conductivity * $this->capacity);
-    }
 }

@@ -115,7 +115,8 @@ final class ConductionTest extends TestCase
         foreach ([[self::wood(), $paper], [$metal, self::wood()]] as [$one, $other]) {
             $heat = new Conduction(new Grid([new Slab('one', $one, 0.05, celsius: 180.0, cells: 400), new Slab('other', $other, 0.05, celsius: 20.0, cells: 400)]), Surrounding::none(), Surrounding::none());
             $heat->until(0.9);
-            $exact = (180.0 * $one->effusivity() + 20.0 * $other->effusivity()) / ($one->effusivity() + $other->effusivity());
+            [$e, $f] = array_map(static fn (Substance $of): float => sqrt($of->conductivity * $of->capacity), [$one, $other]);
+            $exact = (180.0 * $e + 20.0 * $f) / ($e + $f);
             self::assertEqualsWithDelta($exact, $heat->lowerFace('one'), 0.8);
             self::assertEqualsWithDelta($exact, $heat->upperFace('other'), 0.8);
             self::assertBalanced($heat);

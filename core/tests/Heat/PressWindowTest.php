@@ -116,6 +116,9 @@ final class PressWindowTest extends TestCase
         self::assertNull($at(100.0)->earliestS, 'it never bonds');
         self::assertNull($at(100.0)->holds(20.0));
         self::assertNotNull($at(260.0)->latestS, 'and something burns');
+        $usual = self::window(self::case('tissue-wax'));
+        self::assertEqualsWithDelta(($usual->latestS ?? 0.0) / ($usual->earliestS ?? 1.0), $usual->width(), 1e-9);
+        self::assertNull($at(100.0)->width());
     }
 
     public function testASoftBoardWantsLonger(): void

@@ -1025,6 +1025,8 @@ export interface components {
                 earliest_s: number | null;
                 latest_s: number | null;
                 middle_s: number | null;
+                /** @description The most by the least */
+                width: number | null;
                 spoilt: string;
                 faces: string[];
                 curve: {

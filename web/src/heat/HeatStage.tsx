@@ -78,17 +78,16 @@ export function HeatStage({ view }: { view: Part }) {
             ? 'It does not hold within ten minutes'
             : found.latest_s === null
               ? `Press ${format.duration(found.earliest_s)} or longer`
-              : `Press ${format.duration(found.earliest_s)} to ${format.duration(found.latest_s)}`}
+              : found.middle_s === null
+                ? `Spoilt at ${format.duration(found.latest_s)}, before it holds at ${format.duration(found.earliest_s)}`
+                : `Press ${format.duration(found.earliest_s)} to ${format.duration(found.latest_s)}`}
         </h2>
-        {found.middle_s !== null &&
-          found.middle_s !== undefined &&
-          found.latest_s !== null &&
-          found.earliest_s !== null && (
-            <p>
-              In its middle: <b>{format.duration(found.middle_s)}</b>. The most is{' '}
-              {(found.latest_s / Math.max(1, found.earliest_s)).toFixed(1)} times the least.
-            </p>
-          )}
+        {found.middle_s !== null && found.width !== null && (
+          <p>
+            In its middle: <b>{format.duration(found.middle_s)}</b>. The most is {found.width.toFixed(1)} times the
+            least.
+          </p>
+        )}
         {found.latest_s !== null && found.spoilt !== '' && <p className="text-soft">After that {found.spoilt}.</p>}
         {recipe !== null && recipe !== undefined && (
           <p className={`mt-1 ${inside === true ? 'text-done' : 'font-semibold text-wait'}`}>
