@@ -3,6 +3,8 @@ import { expect, line, test } from './shop';
 
 test('the heat is computed beside the plan, and how sure it is', async ({ page }) => {
   await page.goto('/jobs/picking-crew');
+  // Keys are heard once the page stands.
+  await expect(line(page, 'Heat time')).toBeVisible();
   await page.keyboard.press('4');
   await expect(page.getByText(/The plan’s 18 s lie in the window/)).toBeVisible();
   await page.getByRole('button', { name: 'How sure is this?' }).click();

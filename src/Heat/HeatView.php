@@ -11,7 +11,7 @@ use Wubbin\Core\Heat\PressWindow;
 use Wubbin\Core\Route\Parameter;
 
 /** What the heat model says of a plan. */
-#[OA\Schema(required: ['modelled', 'why', 'recipe_s', 'inside', 'window', 'peel', 'parameters', 'calibrated', 'lumped'])]
+#[OA\Schema(required: ['modelled', 'why', 'recipe_s', 'recipe_ends_s', 'inside', 'window', 'peel', 'parameters', 'calibrated', 'lumped'])]
 final readonly class HeatView
 {
     /** Skin stands any material of this temperature for ten minutes: ISO 13732-1, from memory. */
@@ -29,14 +29,25 @@ final readonly class HeatView
         public string $why,
         #[OA\Property(nullable: true, description: 'Seconds that the plan says')]
         public ?float $recipe_s,
+        #[OA\Property(nullable: true, description: 'When they are over, after closing')]
+        public ?float $recipe_ends_s,
         #[OA\Property(nullable: true, description: 'They lie in the window; null where it never holds')]
         public ?bool $inside,
-        #[OA\Property(required: ['earliest_s', 'latest_s', 'middle_s', 'width', 'spoilt', 'faces', 'curve', 'cooling', 'form', 'cells', 'steps'], properties: [
+        #[OA\Property(required: ['earliest_s', 'latest_s', 'middle_s', 'width', 'spoilt', 'why_never', 'limits', 'counted_from_s', 'faces', 'curve', 'cooling', 'form', 'cells', 'steps'], properties: [
             new OA\Property(property: 'earliest_s', type: 'number', nullable: true),
             new OA\Property(property: 'latest_s', type: 'number', nullable: true),
             new OA\Property(property: 'middle_s', type: 'number', nullable: true),
             new OA\Property(property: 'width', type: 'number', nullable: true, description: 'The most by the least'),
             new OA\Property(property: 'spoilt', type: 'string'),
+            new OA\Property(property: 'why_never', type: 'string', nullable: true, description: 'Where it has no beginning'),
+            new OA\Property(property: 'limits', type: 'array', items: new OA\Items(required: ['what', 'c', 'mm', 's', 'ends'], properties: [
+                new OA\Property(property: 'what', type: 'string'),
+                new OA\Property(property: 'c', type: 'number', nullable: true),
+                new OA\Property(property: 'mm', type: 'number', nullable: true, description: 'That has melted'),
+                new OA\Property(property: 's', type: 'number', nullable: true, description: 'When it is passed'),
+                new OA\Property(property: 'ends', type: 'boolean', description: 'It spoils the piece'),
+            ], type: 'object')),
+            new OA\Property(property: 'counted_from_s', type: 'number', nullable: true, description: 'When a press that was idling is back at its setting, from where its clock counts'),
             new OA\Property(property: 'faces', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'curve', type: 'array', items: new OA\Items(required: ['s', 'c', 'melted_mm'], properties: [
                 new OA\Property(property: 's', type: 'number'),
@@ -72,7 +83,7 @@ final readonly class HeatView
 
     public static function not(string $why): self
     {
-        return new self(false, $why, null, null, null, [], []);
+        return new self(false, $why, null, null, null, null, [], []);
     }
 
     /** @param array<string, float> $lumped */
@@ -82,11 +93,12 @@ final readonly class HeatView
             true,
             '',
             $case->recipeS,
+            null === $case->recipeS || null === $window->countedFromS ? null : $case->recipeS + $window->countedFromS,
             null === $case->recipeS ? null : $window->holds($case->recipeS),
             $window,
             array_map(static fn (array $peel): array => ['label' => $peel[0], 'below_c' => $peel[1], 's' => $window->coolerThan($peel[1])], [['hot until', 60.0], ['warm from', 50.0], ['cold from', 30.0], ['touch it from', self::TOUCH_C]]),
             array_map(static fn (Parameter $one): array => ['id' => $one->id, 'middle' => $one->middle, 'from' => $one->from, 'to' => $one->to, 'provenance' => $one->provenance], array_values(array_filter($draw->used(), static fn (Parameter $one): bool => $one->isRange()))),
-            $case->calibrated,
+            $case->heater->calibrated,
             (object) $lumped,
         );
     }

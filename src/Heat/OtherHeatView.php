@@ -22,9 +22,14 @@ final readonly class OtherHeatView
             new OA\Property(property: 'usual_c', type: 'number'),
         ], type: 'object')]
         public Sweep $sweep,
-        #[OA\Property(required: ['windows', 'quenches'], properties: [
+        #[OA\Property(required: ['windows', 'quenches', 'distances'], properties: [
             new OA\Property(property: 'windows', type: 'array', items: new OA\Items(required: ['way', 'earliest_s', 'latest_s'], properties: [
                 new OA\Property(property: 'way', type: 'string'),
+                new OA\Property(property: 'earliest_s', type: 'number', nullable: true),
+                new OA\Property(property: 'latest_s', type: 'number', nullable: true),
+            ], type: 'object')),
+            new OA\Property(property: 'distances', type: 'array', items: new OA\Items(required: ['mm', 'earliest_s', 'latest_s'], properties: [
+                new OA\Property(property: 'mm', type: 'number', description: 'From the nozzle of hot air to the work'),
                 new OA\Property(property: 'earliest_s', type: 'number', nullable: true),
                 new OA\Property(property: 'latest_s', type: 'number', nullable: true),
             ], type: 'object')),

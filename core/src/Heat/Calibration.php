@@ -27,7 +27,7 @@ final readonly class Calibration implements \JsonSerializable
     /** @throws ImpossibleModel */
     public static function fit(HeatCase $case, HeatParameters $parameters, Readings $readings): self
     {
-        $parameter = $parameters->of($case->calibratedBy());
+        $parameter = $parameters->of($case->heater->calibratedBy());
         $times = array_column($readings->points, 0);
         $model = static fn (float $value): array => array_column(PressWindow::facesAt($case->calibrated($value), $parameters, Draw::middles(), $times), $readings->face);
         $rms = static function (float $log) use ($model, $readings): float {

@@ -26,9 +26,6 @@ final class Conduction
     private const SOLVED = 1.0e-7;
     private const MOST_ROUNDS = 30;
 
-    /** A thermostat lets full power through so far below its setting, and none at it, in K (assumed). */
-    private const BAND = 3.0;
-
     /** @var array<int, float> heat of each cell, in J/m³ */
     private array $heat = [];
 
@@ -326,7 +323,7 @@ final class Conduction
         [$power, $less] = match (self::open($beside, $at)) {
             0 => [0.0, 0.0],
             2 => [$beside->power * $area, 0.0],
-            default => [$beside->power * $area * $beside->setting / self::BAND, $beside->power * $area / self::BAND],
+            default => [$beside->power * $area * $beside->setting / Surrounding::BAND, $beside->power * $area / Surrounding::BAND],
         };
         $sum = $capacity + $loss + $less + $through;
 
@@ -340,7 +337,7 @@ final class Conduction
 
         return match (true) {
             $beside->power <= 0.0 || $short <= 0.0 => 0,
-            $short >= self::BAND => 2,
+            $short >= Surrounding::BAND => 2,
             default => 1,
         };
     }
@@ -359,7 +356,7 @@ final class Conduction
     /** What a mass gets from its heater, less what it loses to the room, in W. */
     private static function gain(Surrounding $mass, float $area, float $celsius): float
     {
-        $open = max(0.0, min(1.0, ($mass->setting - $celsius) / self::BAND));
+        $open = max(0.0, min(1.0, ($mass->setting - $celsius) / Surrounding::BAND));
 
         return $area * ($mass->power * $open - $mass->loss * ($celsius - $mass->room));
     }

@@ -13,14 +13,18 @@ use Wubbin\Core\Route\HeatSource;
 /**
  * Where to set a plate down so that it covers a whole picture.
  *
- * The plate counts as a rectangle: its width by the share of its length that presses. The places form a grid whose
- * neighbours overlap at least as far as asked and which reaches beyond the picture's edges, so the outer places carry
- * the edges. Of the plate lengthwise and crosswise the one that needs fewer places is taken; pointing up on a tie.
+ * The plate counts as a rectangle: its width by the share of its length that presses, less the strips at its rim. A sole
+ * with steam holes is moved a little halfway through each place, so that what lay under a hole is pressed too; what it
+ * covers both before and after counts. The places form a grid whose neighbours overlap at least as far as asked and which
+ * reaches beyond the picture's edges, so the outer places carry the edges. Of the plate lengthwise and crosswise the one that needs fewer places is taken; pointing up on a tie.
  */
 final readonly class IronCoverage
 {
-    /** @param non-empty-list<IronPlace> $places in the order they are pressed, row by row from the upper left */
-    private function __construct(public array $places)
+    /**
+     * @param non-empty-list<IronPlace> $places  in the order they are pressed, row by row from the upper left
+     * @param float                     $shiftMm that a plate is moved towards its heel halfway through each; 0 for one without holes
+     */
+    private function __construct(public array $places, public float $shiftMm)
     {
     }
 
@@ -30,14 +34,23 @@ final readonly class IronCoverage
         if (null === $source->plate) {
             return null;
         }
-        // A press presses with all of its plate; an iron's point presses little.
-        $share = HeatKind::Iron === $source->kind ? $rule->usableLengthShare : 1.0;
-        $upright = Size::mm($source->plate->widthMm, $source->plate->heightMm * $share);
+        // A press presses with all of its plate; an iron's point presses little, and its rim not at all.
+        $iron = HeatKind::Iron === $source->kind;
+        $strip = $iron ? $rule->edgeStrip->mm : 0.0;
+        $shift = $iron && $source->steam ? $rule->steamShift->mm : 0.0;
+        $long = ($iron ? $rule->usableLengthShare : 1.0) * $source->plate->heightMm - $strip - $shift;
+        $pressing = Size::mm($source->plate->widthMm - 2.0 * $strip, $long);
         $heated = Rect::at(0.0, 0.0, $picture)->grown($rule->beyondEdge->mm);
-        $pointingUp = self::grid($heated, $upright, $rule->overlap->mm, false);
-        $sideways = self::grid($heated, $upright->turned(), $rule->overlap->mm, true);
+        $pointingUp = self::grid($heated, $pressing, $rule->overlap->mm);
+        $sideways = self::grid($heated, $pressing->turned(), $rule->overlap->mm);
+        $fewer = count($sideways) < count($pointingUp);
+        // The heel lies below what it presses, or left of it, and the point beyond; it is moved towards its heel.
+        $tip = $source->plate->heightMm - $strip - $long;
+        $place = static fn (Rect $pressed): IronPlace => new IronPlace($pressed, $fewer
+            ? Rect::at($pressed->xMm - $strip, $pressed->yMm - $strip, $source->plate->turned())
+            : Rect::at($pressed->xMm - $strip, $pressed->yMm - $tip, $source->plate), $fewer);
 
-        return new self(count($sideways) < count($pointingUp) ? $sideways : $pointingUp);
+        return new self(array_map($place, $fewer ? $sideways : $pointingUp), $shift);
     }
 
     /**
@@ -62,13 +75,13 @@ final readonly class IronCoverage
         return $far;
     }
 
-    /** @return non-empty-list<IronPlace> */
-    private static function grid(Rect $heated, Size $plate, float $overlapMm, bool $sideways): array
+    /** @return non-empty-list<Rect> */
+    private static function grid(Rect $heated, Size $plate, float $overlapMm): array
     {
         $places = [];
         foreach (self::starts($heated->yMm, $heated->size->heightMm, $plate->heightMm, $overlapMm) as $y) {
             foreach (self::starts($heated->xMm, $heated->size->widthMm, $plate->widthMm, $overlapMm) as $x) {
-                $places[] = new IronPlace(Rect::at($x, $y, $plate), $sideways);
+                $places[] = Rect::at($x, $y, $plate);
             }
         }
 

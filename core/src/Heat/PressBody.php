@@ -21,9 +21,6 @@ final class PressBody
     /** What lies in a closed press gives its heat to the room beneath so well, in W/m²K (assumed). */
     private const LOAD_LOSS = 25.0;
 
-    /** A thermostat throttles in this band below its setting, in K (assumed). */
-    private const BAND = 3.0;
-
     private float $load;
 
     private function __construct(private readonly float $capacity, private readonly float $power, private readonly float $contact, private readonly float $loss, private readonly float $room, private float $celsius)
@@ -45,7 +42,7 @@ final class PressBody
     {
         for ($left = $seconds; $left > 1e-9; $left -= self::STEP_S) {
             $step = min(self::STEP_S, $left);
-            $open = max(0.0, min(1.0, ($setting - $this->celsius) / self::BAND));
+            $open = max(0.0, min(1.0, ($setting - $this->celsius) / Surrounding::BAND));
             $into = $closed ? $this->contact * ($this->celsius - $this->load) : 0.0;
             $this->celsius += $step * ($this->power * $open - $this->loss * ($this->celsius - $this->room) - $into) / $this->capacity;
             $this->load += $step * ($into - self::LOAD_LOSS * ($this->load - $this->room)) / self::LOAD;

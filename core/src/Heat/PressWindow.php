@@ -14,6 +14,10 @@ use Wubbin\Core\Route\HeatParameters;
  */
 final readonly class PressWindow implements \JsonSerializable
 {
+    /** Why it never holds. */
+    public const TOO_COOL = 'The source is cooler than what makes it hold, however long it is heated.';
+    public const TOO_SLOW = 'It would take longer than ten minutes.';
+
     /** Longer is not pressed, and longer is not waited, in seconds. */
     private const LONGEST_S = 600.0;
     private const COOLED_S = 1800.0;
@@ -28,13 +32,15 @@ final readonly class PressWindow implements \JsonSerializable
     public const PLANE_BELOW = 0.2;
 
     /**
-     * @param float|null                             $latestS null where nothing passes its limit
-     * @param list<array{float, list<float>, float}> $curve   time, temperatures by face, and depth melted in mm
+     * @param float|null                             $latestS      null where nothing passes its limit
+     * @param list<HeatLimit>                        $limits       with when each is passed, as far as the curve goes
+     * @param float|null                             $countedFromS when a press that was idling is back at its setting, from where its clock counts; null where it never is
+     * @param list<array{float, list<float>, float}> $curve        time, temperatures by face, and depth melted in mm
      * @param non-empty-list<string>                 $faces
-     * @param list<array{float, float}>              $cooling time after the press, temperature of the backing
+     * @param list<array{float, float}>              $cooling      time after the press, temperature of the backing
      * @param array{cells: int, steps: int}          $cost
      */
-    private function __construct(public ?float $earliestS, public ?float $latestS, public string $spoilt, public array $curve, public array $faces, public array $cooling, public Form $form, public array $cost, public float $imbalance)
+    private function __construct(public ?float $earliestS, public ?float $latestS, public string $spoilt, public array $limits, public ?float $countedFromS, public ?string $whyNever, public array $curve, public array $faces, public array $cooling, public Form $form, public array $cost, public float $imbalance)
     {
     }
 
@@ -48,45 +54,48 @@ final readonly class PressWindow implements \JsonSerializable
         $last = self::name($case, count($case->layers) - 1);
         $value = static fn (string $id): ?float => null === $parameters->find($id) ? null : $draw->of($parameters->of($id));
         $need = 'need.'.$case->need;
-        [$reach, $deep, $spoiltC, $spoiltMm] = [$value($need.'.reach_c'), $value($need.'.melted_mm'), $value($need.'.spoilt_c'), $value($need.'.spoilt_mm')];
+        [$reach, $deep] = [$value($need.'.reach_c'), $value($need.'.melted_mm')];
+        $limits = self::limits($case, $parameters, $value);
         $hold = $parameters->holdOf($case->need);
         $earliest = $latest = $since = null;
         $spoilt = '';
+        // What is closed at its setting counts at once.
+        $countedFrom = null === $case->heater->idle ? 0.0 : null;
+        $back = ($case->heater->setting->celsius ?? 0.0) - Surrounding::BAND;
         $curve = [];
         $before = null;
-        $heat->until(self::LONGEST_S, static function (Conduction $now) use ($case, $medium, $blank, $last, $reach, $deep, $spoiltC, $spoiltMm, $hold, $parameters, &$earliest, &$latest, &$since, &$spoilt, &$curve, &$before): bool {
+        $heat->until(self::LONGEST_S, static function (Conduction $now) use ($medium, $blank, $last, $reach, $deep, $hold, $back, &$limits, &$countedFrom, &$earliest, &$latest, &$since, &$spoilt, &$curve, &$before): bool {
             $time = $now->time();
-            $is = ['face' => $now->upperFace($blank), 'film' => $now->lowerFace($medium), 'melted' => 1000.0 * $now->melted($blank), 'time' => $time];
+            $is = ['source' => $now->above(), HeatLimit::BACKING => $now->upperFace($medium), HeatLimit::PRINTED_FACE => $now->upperFace($blank), HeatLimit::FILM => $now->lowerFace($medium), HeatLimit::MELTED => 1000.0 * $now->melted($blank), 'time' => $time];
             $was = $before ?? ['time' => 0.0] + $is;
             $before = $is;
             $kept = $curve[count($curve) - 1][0] ?? -1.0;
             if ($time - $kept > self::APART * $time) {
-                $curve[] = [$time, [$now->above(), $now->upperFace($medium), $is['face'], $now->lowerFace($blank), ...($last === $blank ? [] : [$now->upperFace($last)])], $is['melted']];
+                $curve[] = [$time, [$is['source'], $is[HeatLimit::BACKING], $is[HeatLimit::PRINTED_FACE], $now->lowerFace($blank), ...($last === $blank ? [] : [$now->upperFace($last)])], $is[HeatLimit::MELTED]];
             }
             // Between two steps a straight line tells when a value was passed.
             $passed = static fn (string $what, float $value): ?float => $is[$what] < $value ? null : ($was[$what] >= $value ? $was['time'] : $was['time'] + ($time - $was['time']) * ($value - $was[$what]) / ($is[$what] - $was[$what]));
             if (null !== $deep) {
-                $earliest ??= $passed('melted', $deep);
+                $earliest ??= $passed(HeatLimit::MELTED, $deep);
             } elseif (null !== $reach) {
-                $since = $is['face'] >= $reach ? ($since ?? $passed('face', $reach)) : null;
+                $since = $is[HeatLimit::PRINTED_FACE] >= $reach ? ($since ?? $passed(HeatLimit::PRINTED_FACE, $reach)) : null;
                 $earliest ??= null !== $since && $time - $since >= $hold ? $since + $hold : null;
             }
-            if (null === $latest) {
-                $ends = array_filter([
-                    $parameters->spoiltOf($case->need) => min([\INF, ...array_filter([null === $spoiltC ? null : $passed('film', $spoiltC), null === $spoiltMm ? null : $passed('melted', $spoiltMm)], is_float(...))]),
-                    $case->limitWhy => null === $case->limitC || HeatParameters::WAX === $case->need ? \INF : $passed('face', $case->limitC) ?? \INF,
-                ], is_finite(...));
-                if ([] !== $ends) {
-                    [$latest, $spoilt] = [min($ends), (string) array_search(min($ends), $ends, true)];
+            $countedFrom ??= $passed('source', $back);
+            foreach ($limits as $i => $limit) {
+                $limits[$i] = null !== $limit->atS ? $limit : $limit->passedAt($passed($limit->where, $limit->value));
+                $at = $limits[$i]->atS;
+                if ($limit->ends && null !== $at && (null === $latest || $at < $latest)) {
+                    [$latest, $spoilt] = [$at, $limit->what];
                 }
             }
 
             // A little is gone on beyond the window, so that what follows is seen.
             return null === $latest || null === $earliest || $time < 1.5 * max($latest, $earliest);
         });
-        $cooling = $withCooling ? self::cool($case, $grid, $top, $bottom, $parameters, $draw, $case->recipeS ?? $earliest ?? 30.0) : [];
+        $cooling = $withCooling ? self::cool($case, $grid, $top, $bottom, $parameters, $draw, null === $case->recipeS ? $earliest ?? 30.0 : $case->recipeS + ($countedFrom ?? 0.0)) : [];
 
-        return new self($earliest, $latest, $spoilt, $curve, ['source', 'backing', 'printed face', Form::Cylinder === $form ? 'its middle' : 'far side', ...($last === $blank ? [] : ['base'])], $cooling, $form, ['cells' => count($grid->wide), 'steps' => $heat->accepted], $heat->imbalance());
+        return new self($earliest, $latest, $spoilt, $limits, $countedFrom, null !== $earliest ? null : ($top->hottest() < ($reach ?? $value($case->layers[$case->blank]->substance.'.solidus') ?? 0.0) ? self::TOO_COOL : self::TOO_SLOW), $curve, ['source', 'backing', 'printed face', Form::Cylinder === $form ? 'its middle' : 'far side', ...($last === $blank ? [] : ['base'])], $cooling, $form, ['cells' => count($grid->wide), 'steps' => $heat->accepted], $heat->imbalance());
     }
 
     /**
@@ -111,10 +120,15 @@ final readonly class PressWindow implements \JsonSerializable
         }, $times);
     }
 
-    /** Whether so many seconds lie in it; null where it has no beginning. */
+    /** Whether so many seconds on the clock lie in it; null where it has no beginning, or the clock never starts. */
     public function holds(float $seconds): ?bool
     {
-        return null === $this->earliestS ? null : $seconds >= $this->earliestS && (null === $this->latestS || $seconds <= $this->latestS);
+        if (null === $this->earliestS || null === $this->countedFromS) {
+            return null;
+        }
+        $end = $seconds + $this->countedFromS;
+
+        return $end >= $this->earliestS && (null === $this->latestS || $end <= $this->latestS);
     }
 
     /** The setting in the middle: as much longer than the least as it is shorter than the most, by factors. */
@@ -150,6 +164,9 @@ final readonly class PressWindow implements \JsonSerializable
             'middle_s' => $this->middleS(),
             'width' => $this->width(),
             'spoilt' => $this->spoilt,
+            'why_never' => $this->whyNever,
+            'limits' => $this->limits,
+            'counted_from_s' => $this->countedFromS,
             'faces' => $this->faces,
             'curve' => array_map(static fn (array $point): array => ['s' => round($point[0], 3), 'c' => array_map(static fn (float $c): float => round($c, 2), $point[1]), 'melted_mm' => round($point[2], 3)], $this->curve),
             'cooling' => array_map(static fn (array $point): array => ['s' => round($point[0], 2), 'c' => round($point[1], 2)], $this->cooling),
@@ -200,7 +217,7 @@ final readonly class PressWindow implements \JsonSerializable
         $of = static fn (string $id): float => $parameters->of($id)->middle;
         $lumped = [];
         foreach (HeatParameters::WAX === $case->need ? [] : $case->layers as $layer) {
-            $biot = self::biot($layer, new Substance($of($layer->substance.'.k'), $of($layer->substance.'.density'), $of($layer->substance.'.heat')), $case->calibrated ?? $of('contact.'.$case->pressure));
+            $biot = self::biot($layer, new Substance($of($layer->substance.'.k'), $of($layer->substance.'.density'), $of($layer->substance.'.heat')), $case->heater->calibrated ?? $of('contact.'.$case->heater->pressure));
             if ($biot < self::LUMPED_BELOW) {
                 $lumped[$layer->label] = $biot;
             }
@@ -221,8 +238,8 @@ final readonly class PressWindow implements \JsonSerializable
      */
     private static function build(HeatCase $case, HeatParameters $parameters, Draw $draw): array
     {
-        $of = static fn (string $id): float => null !== $case->calibrated && $id === $case->calibratedBy() ? $case->calibrated : $draw->of($parameters->of($id));
-        $contact = $of('contact.'.$case->pressure);
+        $of = static fn (string $id): float => null !== $case->heater->calibrated && $id === $case->heater->calibratedBy() ? $case->heater->calibrated : $draw->of($parameters->of($id));
+        $contact = $of('contact.'.$case->heater->pressure);
         $radius = null === $case->diameterMm ? 0.0 : $case->diameterMm / 2000.0;
         $thickest = max(array_map(static fn (HeatLayer $layer): float => $layer->thicknessMm, $case->layers)) / 1000.0;
         $form = $radius > 0.0 && $thickest >= self::PLANE_BELOW * $radius ? Form::Cylinder : Form::Plane;
@@ -239,14 +256,63 @@ final readonly class PressWindow implements \JsonSerializable
             $outside += $i < $case->blank ? $layer->thicknessMm / 1000.0 : 0.0;
         }
         $room = $of('room.celsius');
-        $kind = 'source.'.$case->source->value;
-        $top = match ($case->source) {
-            HeatKind::Dryer, HeatKind::Gun => Surrounding::steady($room + $of($kind.'.share') * (($case->setting->celsius ?? $of($kind.'.'.$case->air)) - $room), $of($kind.'.coefficient')),
-            HeatKind::Spoon => Surrounding::mass($case->setting->celsius ?? $of($kind.'.warmed_c'), $of($kind.'.contact'), $of($kind.'.capacity'), $of('room.coefficient'), $room),
-            default => Surrounding::plate($case->setting->celsius ?? throw ImpossibleModel::because('How hot this source is set is not known.'), $contact, $of($kind.'.capacity'), $of($kind.'.power'), $case->setting->celsius, $of('room.coefficient'), $room),
-        };
+        $top = self::source($case->heater, $of, $contact, $room);
         $grid = new Grid($slabs, $form, Form::Cylinder === $form ? $radius + $outside : 0.0);
 
         return [$grid, $top, Form::Cylinder === $form ? Surrounding::none() : Surrounding::steady($room, $of('room.coefficient')), $form];
+    }
+
+    /**
+     * What lies on the stack.
+     *
+     * @param callable(string): float $of the parameters as they are drawn
+     *
+     * @throws ImpossibleModel
+     */
+    private static function source(Heater $heater, callable $of, float $contact, float $room): Surrounding
+    {
+        $kind = 'source.'.$heater->kind->value;
+        $setting = $heater->setting?->celsius;
+        if ($heater->blows()) {
+            $jet = null === $heater->distanceMm ? null : Jet::at($heater->distanceMm, $of($kind.'.usual_mm'), $of($kind.'.nozzle_mm'));
+            $warmer = (($setting ?? $of($kind.'.'.$heater->air)) - $room) * ($jet->warmth ?? 1.0);
+
+            return Surrounding::steady($room + $of($kind.'.share') * $warmer, $of($kind.'.coefficient') * ($jet->coefficient ?? 1.0));
+        }
+        if (HeatKind::Spoon === $heater->kind) {
+            return Surrounding::mass($setting ?? $of($kind.'.warmed_c'), $of($kind.'.contact'), $of($kind.'.capacity'), $of('room.coefficient'), $room);
+        }
+        $setting ??= throw ImpossibleModel::because('How hot this source is set is not known.');
+
+        return Surrounding::plate($setting, $contact, $of($kind.'.capacity'), $of($kind.'.power'), $heater->idle->celsius ?? $setting, $of('room.coefficient'), $room);
+    }
+
+    /**
+     * All that may be harmed: the transfer itself, what it goes onto, and what fixes it.
+     *
+     * @param callable(string): ?float $value of a parameter, null where there is none
+     *
+     * @return list<HeatLimit>
+     */
+    private static function limits(HeatCase $case, HeatParameters $parameters, callable $value): array
+    {
+        $need = 'need.'.$case->need;
+        $spoilt = $parameters->spoiltOf($case->need);
+        [$celsius, $deep] = [$value($need.'.spoilt_c'), $value($need.'.spoilt_mm')];
+        $limits = [];
+        if (null !== $celsius) {
+            $limits[] = new HeatLimit($spoilt, HeatLimit::FILM, $celsius);
+        }
+        if (null !== $deep) {
+            $limits[] = new HeatLimit($spoilt, HeatLimit::MELTED, $deep);
+        }
+        array_push($limits, ...$case->limits);
+        $stands = null === $case->tape ? null : $value('tape.'.$case->tape.'.stands_c');
+        if (null !== $case->tape && null !== $stands) {
+            // Plain tape is kept out from under the heat; that it would soften there is told.
+            $limits[] = new HeatLimit($parameters->spoiltOf('tape.'.$case->tape), HeatLimit::BACKING, $stands, HeatParameters::HEAT_TAPE === $case->tape);
+        }
+
+        return $limits;
     }
 }

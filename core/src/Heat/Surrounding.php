@@ -10,6 +10,9 @@ namespace Wubbin\Core\Heat;
  */
 final readonly class Surrounding
 {
+    /** A thermostat lets full power through so far below its setting, and none at it, in K (assumed). */
+    public const BAND = 3.0;
+
     /**
      * @param float $coefficient of the face to it, in W/m²K; 0 where no heat passes
      * @param float $celsius     its temperature; of one with a capacity, at first
@@ -55,6 +58,12 @@ final readonly class Surrounding
     public function isMass(): bool
     {
         return is_finite($this->capacity);
+    }
+
+    /** °C that it comes to at most. */
+    public function hottest(): float
+    {
+        return $this->power > 0.0 ? max($this->setting, $this->celsius) : $this->celsius;
     }
 
     /** The same that begins at another temperature. */

@@ -25,16 +25,16 @@ final readonly class Sweep implements \JsonSerializable
     /** @throws ImpossibleModel */
     public static function of(HeatCase $case, HeatParameters $parameters): self
     {
-        [$from, $to] = self::RANGES[$case->source->value] ?? self::PLATE;
+        [$from, $to] = self::RANGES[$case->heater->kind->value] ?? self::PLATE;
         $points = [];
         for ($n = 0; $n < self::SETTINGS; ++$n) {
             $celsius = $from + ($to - $from) * $n / (self::SETTINGS - 1);
-            $window = PressWindow::of($case->at(Temperature::celsius($celsius)), $parameters, Draw::middles(), false);
+            $window = PressWindow::of($case->with($case->heater->at(Temperature::celsius($celsius))), $parameters, Draw::middles(), false);
             $points[] = ['c' => $celsius, 'earliest_s' => $window->earliestS, 'latest_s' => $window->latestS];
         }
-        $kind = 'source.'.$case->source->value;
+        $kind = 'source.'.$case->heater->kind->value;
 
-        return new self($points, $case->setting->celsius ?? $parameters->find($kind.'.'.$case->air)->middle ?? $parameters->of(HeatKind::Spoon === $case->source ? $kind.'.warmed_c' : 'room.celsius')->middle);
+        return new self($points, $case->heater->setting->celsius ?? $parameters->find($kind.'.'.$case->heater->air)->middle ?? $parameters->of(HeatKind::Spoon === $case->heater->kind ? $kind.'.warmed_c' : 'room.celsius')->middle);
     }
 
     /** @return array<string, mixed> */

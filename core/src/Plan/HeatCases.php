@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Heat\HeatCase;
+use Wubbin\Core\Heat\Heater;
 use Wubbin\Core\Heat\HeatLayer;
+use Wubbin\Core\Heat\HeatLimit;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\HeatParameters;
 use Wubbin\Core\Route\LayerRole;
@@ -47,7 +49,13 @@ final readonly class HeatCases
         }
         $solid = HeatParameters::WAX === $need ? $setup->size->diameterMm : null;
 
-        return new HeatCase($source, $layers, $setup->temperature(), self::pressure($setup), $solid, $need, $medium, $blank, $setup->material->limit->celsius, $setup->material->limitWhy, self::seconds($setup), $setup->heat->calibrated, self::air($setup, $source));
+        // Only a press idles, and only its clock counts from when it is back.
+        $idle = HeatKind::MugPress === $source ? $setup->setting->idle : null;
+        $heater = new Heater($source, $setup->temperature(), self::pressure($setup), $idle, $setup->heat->calibrated, self::air($setup, $source));
+        // Candle wax is meant to melt: how deep is the need's own limit.
+        $limits = HeatParameters::WAX === $need ? [] : [new HeatLimit($setup->material->limitWhy, HeatLimit::PRINTED_FACE, $setup->material->limit->celsius)];
+
+        return new HeatCase($heater, $layers, $solid, $need, $medium, $blank, $limits, $setup->route->tape, self::seconds($setup));
     }
 
     private static function substance(Layer $layer, Setup $setup): ?string
@@ -76,11 +84,11 @@ final readonly class HeatCases
     {
         foreach ($setup->ways->options as $option) {
             if (in_array($source, $option->heat, true)) {
-                return $option->air ?? HeatCase::FULL;
+                return $option->air ?? Heater::FULL;
             }
         }
 
-        return HeatCase::FULL;
+        return Heater::FULL;
     }
 
     private static function pressure(Setup $setup): string

@@ -200,6 +200,7 @@ final readonly class TransferPlan implements \JsonSerializable
                 'plate_width_mm' => $this->plate->widthMm,
                 'plate_length_mm' => $this->plate->heightMm,
                 'places' => $this->coverage->places,
+                'shift_mm' => $this->coverage->shiftMm,
                 'sweep_mm' => $this->coverage->sweepMm(),
                 'sweep_s' => null === $this->paceMmS ? null : $this->coverage->sweepMm() / $this->paceMmS,
             ],

@@ -69,6 +69,9 @@ final readonly class Words
         if ('idle' === $name && null !== $setup->setting->idle) {
             return Quantity::temperature($setup->setting->idle);
         }
+        if ('shift' === $name && null !== $setup->coverage) {
+            return Quantity::length($setup->coverage->shiftMm);
+        }
         if ('peel_at' === $name) {
             return self::peelAt($setup);
         }

@@ -13,6 +13,9 @@ use Wubbin\Core\Route\StepRule;
 /** What to do, in order: a route's steps as they are for one job. */
 final readonly class WorkSteps
 {
+    /** A place that is pressed for less, as a tack is, is not moved within. */
+    private const MOVED_FROM_S = 10.0;
+
     private function __construct(private Setup $setup)
     {
     }
@@ -76,7 +79,7 @@ final readonly class WorkSteps
             $rule->kind,
             $rule->scope,
             Words::in($title, $this->setup, ['area' => $area]),
-            Words::in($rule->cue, $this->setup, ['area' => $area]),
+            Words::in($rule->cue.$this->overSteamHoles($rule, $duration), $this->setup, ['area' => $area]),
             $duration,
             null !== $rule->time,
             $provenance,
@@ -84,6 +87,14 @@ final readonly class WorkSteps
             $this->cautions($rule->kind),
             $rule->once,
         );
+    }
+
+    /** A sole with steam holes that stands on a place leaves its holes cold, unless it is moved on the way. */
+    private function overSteamHoles(StepRule $rule, Duration $duration): string
+    {
+        $stands = $rule->perPlace && !str_contains($rule->title.$rule->cue, '<moving>') && $duration->seconds >= self::MOVED_FROM_S;
+
+        return $stands && ($this->setup->coverage->shiftMm ?? 0.0) > 0.0 ? ' Halfway move it {shift} back: what lay under a steam hole is pressed too.' : '';
     }
 
     /** @return array{Duration, Provenance} */

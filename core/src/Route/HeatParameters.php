@@ -14,10 +14,13 @@ final readonly class HeatParameters
     /** The one need that is told by depth and not by temperature. */
     public const WAX = 'wax';
 
+    /** The one tape that is made to lie under the heat. */
+    public const HEAT_TAPE = 'heat';
+
     /**
      * @param array<string, Parameter> $all    by id, such as “cotton.k” or “contact.medium”
      * @param array<string, float>     $hold   seconds that a need is held, by its name
-     * @param array<string, string>    $spoilt what happens then, by the need's name
+     * @param array<string, string>    $spoilt what happens beyond a limit, by the need's name, or “tape.” and the tape's
      * @param array<string, string>    $madeOf substance by material or support
      */
     private function __construct(private array $all, private array $hold, private array $spoilt, private array $madeOf)
@@ -46,6 +49,10 @@ final readonly class HeatParameters
             $take('need.'.$name, $need, ['hold_s', 'spoilt']);
             $hold[$name] = $need->numberOrNull('hold_s') ?? 0.0;
             $spoilt[$name] = $need->stringOrNull('spoilt') ?? '';
+        }
+        foreach ($record->recordMap('tapes') as $name => $tape) {
+            $take('tape.'.$name, $tape, ['spoilt']);
+            $spoilt['tape.'.$name] = $tape->string('spoilt');
         }
         $take('contact', $record->record('contact'), []);
         $take('room', $record->record('room'), []);

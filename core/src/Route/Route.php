@@ -38,6 +38,7 @@ final readonly class Route
      * @param list<LayerRule>         $layers        from the heat down to the base
      * @param list<StepRule>          $steps         in the order of work
      * @param string|null             $need          what the heat model asks for, by its name there
+     * @param string|null             $tape          that fixes its sheet on the blank, by the heat model's name
      * @param bool                    $everyDot      whatever is printed near the picture is transferred too
      */
     private function __construct(
@@ -75,6 +76,7 @@ final readonly class Route
         public DriverRule $driver,
         public bool $everyDot,
         public ?string $need,
+        public ?string $tape,
     ) {
     }
 
@@ -128,6 +130,7 @@ final readonly class Route
             $record->has('driver') ? DriverRule::fromRecord($record->record('driver')) : DriverRule::none(),
             $record->has('every_dot') && $record->boolean('every_dot'),
             $record->stringOrNull('need'),
+            $record->stringOrNull('tape'),
         );
     }
 

@@ -7,6 +7,7 @@ namespace Wubbin\Core\Tests\Heat;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Heat\IronCoverage;
+use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Tests\Orchard;
@@ -79,8 +80,40 @@ final class IronCoverageTest extends TestCase
 
     public function testThePlateIsTurnedWhereThatSavesPlaces(): void
     {
-        self::assertTrue(self::cover(Size::mm(280.0, 100.0), 'iron-household')->places[0]->pointsSideways);
-        self::assertFalse(self::cover(Size::mm(100.0, 280.0), 'iron-household')->places[0]->pointsSideways);
+        self::assertTrue(self::cover(Size::mm(260.0, 90.0), 'iron-household')->places[0]->pointsSideways);
+        self::assertFalse(self::cover(Size::mm(90.0, 260.0), 'iron-household')->places[0]->pointsSideways);
+    }
+
+    /** Holes and a rim take from what a sole covers: the same sole without them covers more. */
+    public function testSteamHolesAndTheRimAreCounted(): void
+    {
+        $size = Size::mm(100.0, 100.0);
+        $holes = self::cover($size, 'iron-household');
+        $none = self::cover($size, 'iron-two-dot');
+        self::assertSame(0.0, $none->shiftMm);
+        self::assertEqualsWithDelta($none->places[0]->pressed->size->heightMm - $holes->shiftMm, $holes->places[0]->pressed->size->heightMm, 1e-9);
+        self::assertEqualsWithDelta(115.0 - 2.0 * Orchard::catalogue()->coverage->edgeStrip->mm, $holes->places[0]->pressed->size->widthMm, 1e-9);
+    }
+
+    /** Both before and after it is moved back, the full width of the sole lies over what counts as pressed. */
+    #[DataProvider('pictures')]
+    public function testThePlateCoversWhatItPressesBeforeAndAfterItIsMoved(Size $picture, string $iron): void
+    {
+        $rule = Orchard::catalogue()->coverage;
+        $cover = self::cover($picture, $iron);
+        foreach ($cover->places as $place) {
+            foreach ([0.0, $cover->shiftMm] as $back) {
+                $plate = $place->pointsSideways ? $place->plate->movedBy(-$back) : Rect::at($place->plate->xMm, $place->plate->yMm + $back, $place->plate->size);
+                [$full, $strip] = [$rule->usableLengthShare, $rule->edgeStrip->mm];
+                $sole = $place->pointsSideways
+                    ? Rect::at($plate->xMm, $plate->yMm, Size::mm($plate->size->widthMm * $full, $plate->size->heightMm))
+                    : Rect::at($plate->xMm, $plate->yMm + $plate->size->heightMm * (1.0 - $full), Size::mm($plate->size->widthMm, $plate->size->heightMm * $full));
+                self::assertGreaterThanOrEqual($sole->xMm + $strip - 1e-9, $place->pressed->xMm);
+                self::assertGreaterThanOrEqual($sole->yMm + ($place->pointsSideways ? $strip : 0.0) - 1e-9, $place->pressed->yMm);
+                self::assertLessThanOrEqual($sole->right() - ($place->pointsSideways ? 0.0 : $strip) + 1e-9, $place->pressed->right());
+                self::assertLessThanOrEqual($sole->bottom() - $strip + 1e-9, $place->pressed->bottom());
+            }
+        }
     }
 
     public function testAPressPressesWithAllOfItsPlate(): void

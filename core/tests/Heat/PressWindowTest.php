@@ -10,6 +10,7 @@ use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Heat\Draw;
 use Wubbin\Core\Heat\Form;
 use Wubbin\Core\Heat\HeatCase;
+use Wubbin\Core\Heat\HeatLimit;
 use Wubbin\Core\Heat\PressWindow;
 use Wubbin\Core\Heat\Spread;
 use Wubbin\Core\Measure\Temperature;
@@ -48,8 +49,7 @@ final class PressWindowTest extends TestCase
     public function testAGunIsQuickerThanADryerAndSpoilsSooner(): void
     {
         $dryer = self::window(self::case('tissue-wax'));
-        $of = self::case('tissue-wax');
-        $gun = self::window(new HeatCase(HeatKind::Gun, $of->layers, null, $of->pressure, $of->diameterMm, $of->need, $of->medium, $of->blank, $of->limitC, $of->limitWhy, null));
+        $gun = self::window(self::case('tissue-wax')->by(HeatKind::Gun));
         self::assertLessThan(60.0, $gun->earliestS);
         self::assertGreaterThan(2.0, $gun->earliestS);
         self::assertLessThan(self::wide($dryer), self::wide($gun));
@@ -86,9 +86,9 @@ final class PressWindowTest extends TestCase
     {
         $full = self::case('tissue-wax');
         $gentle = self::case('tissue-wax', ['school.candle-heat' => 'dryer-gentle']);
-        self::assertSame(['air', 'gentle_air'], [$full->air, $gentle->air]);
+        self::assertSame(['air', 'gentle_air'], [$full->heater->air, $gentle->heater->air]);
         self::assertGreaterThan(3.0 * (self::window($full)->earliestS ?? \INF), self::window($gentle)->earliestS ?? \INF);
-        self::assertSame($gentle->air, $gentle->at(Temperature::celsius(60.0))->air);
+        self::assertSame($gentle->heater->air, $gentle->heater->at(Temperature::celsius(60.0))->air);
     }
 
     public function testOnlyWhatIsWarmAllThroughIsOneBody(): void
@@ -111,7 +111,7 @@ final class PressWindowTest extends TestCase
     public function testMoreHeatShortensTheWaitAndLessMayNeverDo(): void
     {
         $case = self::case('light-film');
-        $at = static fn (float $celsius): PressWindow => self::window($case->at(Temperature::celsius($celsius)));
+        $at = static fn (float $celsius): PressWindow => self::window($case->with($case->heater->at(Temperature::celsius($celsius))));
         self::assertLessThan($at(160.0)->earliestS, $at(200.0)->earliestS);
         self::assertNull($at(100.0)->earliestS, 'it never bonds');
         self::assertNull($at(100.0)->holds(20.0));
@@ -125,7 +125,7 @@ final class PressWindowTest extends TestCase
     {
         $hard = self::case('light-film', ['base' => 'wood-board']);
         $soft = self::case('light-film', ['base' => 'ironing-board']);
-        self::assertSame(['medium', 'light'], [$hard->pressure, $soft->pressure], 'one class lower');
+        self::assertSame(['medium', 'light'], [$hard->heater->pressure, $soft->heater->pressure], 'one class lower');
         self::assertLessThan(self::window($soft)->earliestS, self::window($hard)->earliestS);
     }
 
@@ -175,5 +175,96 @@ final class PressWindowTest extends TestCase
     public function testWhatIsNotHeatedIsNotModelled(string $route): void
     {
         self::assertNull(Orchard::plan(Orchard::jobOf($route))->heatCase);
+    }
+
+    /** Common practice, no source: a mug press idles at 149 °C and counts its 45 s from when it is back at 182 °C. */
+    public function testAMugPressCountsFromWhenItIsBack(): void
+    {
+        $case = self::case('laser-ceramic');
+        self::assertEqualsWithDelta(148.89, $case->heater->idle?->celsius, 0.01);
+        $window = self::window($case);
+        self::assertGreaterThan(5.0, $window->countedFromS);
+        self::assertLessThan(180.0, $window->countedFromS);
+        $since = array_values(array_filter($window->curve, static fn (array $point): bool => $point[0] >= ($window->countedFromS ?? \INF)));
+        self::assertGreaterThan(178.5, $since[0][1][0], 'the source is back');
+        self::assertSame(0.0, self::window(self::case('light-film'))->countedFromS, 'an iron counts at once');
+    }
+
+    /** A press too weak for its mug never comes back: its clock never starts, so nothing lies in its window. */
+    public function testAPressThatNeverComesBackIsTold(): void
+    {
+        $case = self::case('laser-ceramic');
+        $weak = self::window($case->with($case->heater->at(Temperature::celsius(420.0))));
+        self::assertNull($weak->countedFromS);
+        self::assertNull($weak->holds(45.0));
+    }
+
+    public function testWhatFixesTheSheetHasItsLimit(): void
+    {
+        $limits = array_column(self::window(self::case('sublimation'))->limits, null, 'what');
+        self::assertArrayHasKey('the heat tape fails', $limits);
+        self::assertNull($limits['the heat tape fails']->atS, 'not at 204 °C');
+        self::assertArrayHasKey('polyester softens from about here', $limits);
+        $case = self::case('sublimation');
+        $hot = self::window($case->with($case->heater->at(Temperature::celsius(400.0))));
+        self::assertNotNull(array_column($hot->limits, null, 'what')['the heat tape fails']->atS);
+        $plain = self::window(self::case('toner-metal'));
+        $tape = array_values(array_filter($plain->limits, static fn (HeatLimit $limit): bool => !$limit->ends))[0];
+        self::assertNotNull($tape->atS, 'plain tape would soften');
+        self::assertTrue(null === $plain->latestS || $plain->latestS > $tape->atS, 'which ends no window: it lies outside');
+    }
+
+    /** A window ends where the first of its limits is passed, and says which. */
+    #[TestWith(['light-film', 280.0])]
+    #[TestWith(['sublimation', 290.0])]
+    public function testTheFirstLimitEndsIt(string $route, float $celsius): void
+    {
+        $case = self::case($route);
+        $window = self::window($case->with($case->heater->at(Temperature::celsius($celsius))));
+        $ends = array_filter($window->limits, static fn (HeatLimit $limit): bool => $limit->ends && null !== $limit->atS);
+        usort($ends, static fn (HeatLimit $one, HeatLimit $other): int => $one->atS <=> $other->atS);
+        self::assertSame([$window->latestS, $window->spoilt], [($ends[0] ?? null)?->atS, ($ends[0] ?? null)?->what]);
+    }
+
+    /** Hot enough to yellow film before it has held for its five seconds. */
+    public function testAWindowThatEndsBeforeItBeginsHasNoMiddle(): void
+    {
+        $case = self::case('light-film');
+        $window = self::window($case->with($case->heater->at(Temperature::celsius(420.0))));
+        self::assertLessThan($window->earliestS, $window->latestS);
+        self::assertNull($window->middleS());
+        self::assertNull($window->width());
+        self::assertFalse($window->holds(($window->earliestS ?? 0.0) + 1.0));
+    }
+
+    public function testASourceTooCoolSaysSo(): void
+    {
+        $wax = self::case('tissue-wax');
+        $film = self::case('light-film');
+        $at = static fn (HeatCase $case, float $celsius): PressWindow => self::window($case->with($case->heater->at(Temperature::celsius($celsius))));
+        self::assertSame(PressWindow::TOO_COOL, $at($wax, 45.0)->whyNever, 'wax melts above it');
+        self::assertSame(PressWindow::TOO_COOL, $at($film, 5.0)->whyNever, 'colder than the room');
+        self::assertSame(PressWindow::TOO_SLOW, $at($wax, 62.0)->whyNever);
+        self::assertNull(self::window($wax)->whyNever);
+    }
+
+    /** The farther a gun is held the longer it wants; where it is usually held nothing changes. */
+    public function testAirWeakensOnItsWay(): void
+    {
+        $gun = self::case('tissue-wax')->by(HeatKind::Gun);
+        $from = static fn (float $mm): PressWindow => self::window($gun->with($gun->heater->from($mm)));
+        self::assertEqualsWithDelta(self::window($gun)->earliestS, $from(75.0)->earliestS, 1e-6);
+        self::assertGreaterThan($from(75.0)->earliestS, $from(150.0)->earliestS);
+        self::assertGreaterThan($from(150.0)->earliestS, $from(300.0)->earliestS);
+    }
+
+    /** A candle of one layer, and nothing over it. */
+    public function testAStackOfOneLayer(): void
+    {
+        $case = self::case('tissue-wax');
+        $bare = new HeatCase($case->heater, [$case->layers[$case->blank]], $case->diameterMm, 'wax', 0, 0);
+        $window = self::window($bare);
+        self::assertNotNull($window->earliestS);
+        self::assertLessThan(self::window($case)->earliestS, $window->earliestS, 'nothing hinders the heat');
     }
 }

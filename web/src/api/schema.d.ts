@@ -1019,6 +1019,11 @@ export interface components {
              * @description Seconds that the plan says
              */
             recipe_s: number | null;
+            /**
+             * Format: float
+             * @description When they are over, after closing
+             */
+            recipe_ends_s: number | null;
             /** @description They lie in the window; null where it never holds */
             inside: boolean | null;
             window: {
@@ -1028,6 +1033,20 @@ export interface components {
                 /** @description The most by the least */
                 width: number | null;
                 spoilt: string;
+                /** @description Where it has no beginning */
+                why_never: string | null;
+                limits: {
+                    what: string;
+                    c: number | null;
+                    /** @description That has melted */
+                    mm: number | null;
+                    /** @description When it is passed */
+                    s: number | null;
+                    /** @description It spoils the piece */
+                    ends: boolean;
+                }[];
+                /** @description When a press that was idling is back at its setting, from where its clock counts */
+                counted_from_s: number | null;
                 faces: string[];
                 curve: {
                     s: number;
@@ -1078,6 +1097,12 @@ export interface components {
             comparison: {
                 windows: {
                     way: string;
+                    earliest_s: number | null;
+                    latest_s: number | null;
+                }[];
+                distances: {
+                    /** @description From the nozzle of hot air to the work */
+                    mm: number;
                     earliest_s: number | null;
                     latest_s: number | null;
                 }[];
@@ -2041,6 +2066,13 @@ export interface components {
             y_mm: number;
             width_mm: number;
             height_mm: number;
+            /** @description Where all of the plate lies. */
+            plate: {
+                x_mm: number;
+                y_mm: number;
+                width_mm: number;
+                height_mm: number;
+            };
             points_sideways: boolean;
         };
         Check: {
@@ -2169,6 +2201,8 @@ export interface components {
             plate_width_mm: number;
             plate_length_mm: number;
             places: components["schemas"]["IronPlace"][];
+            /** @description How far a sole with steam holes is moved towards its heel halfway through each place; 0 for one without. */
+            shift_mm: number;
             /** @description How far a plate goes that is swept over all its places. */
             sweep_mm: number;
             /** @description At the route's pace, where it has one. */
@@ -2493,12 +2527,21 @@ export interface components {
                     y_mm: number;
                     width_mm: number;
                     height_mm: number;
+                    /** @description Where all of the plate lies. */
+                    plate: {
+                        x_mm: number;
+                        y_mm: number;
+                        width_mm: number;
+                        height_mm: number;
+                    };
                     points_sideways: boolean;
                 };
                 Coverage: {
                     plate_width_mm: number;
                     plate_length_mm: number;
                     places: components["schemas"]["IronPlace"][];
+                    /** @description How far a sole with steam holes is moved towards its heel halfway through each place; 0 for one without. */
+                    shift_mm: number;
                     /** @description How far a plate goes that is swept over all its places. */
                     sweep_mm: number;
                     /** @description At the route's pace, where it has one. */

@@ -23,10 +23,13 @@ const LINES = [
 export function HeatChart({
   window: found,
   recipe,
+  ends,
   spread,
 }: {
   window: Window;
   recipe: number | null | undefined;
+  /** When the plan's time is over, after closing. */
+  ends: number | null | undefined;
   spread: Spread | undefined;
 }) {
   const format = useFormat();
@@ -140,10 +143,10 @@ export function HeatChart({
           {one.name}
         </text>
       ))}
-      {recipe !== null && recipe !== undefined && recipe >= first && recipe <= end && (
+      {recipe != null && ends != null && ends >= first && ends <= end && (
         <g>
-          <path d={`M${x(recipe)} 0V${HIGH}`} className="stroke-ink" strokeWidth={1.5} strokeDasharray="3 3" />
-          <text x={x(recipe)} y={HIGH + 31} fontSize={12.5} textAnchor="middle" className="fill-ink font-bold">
+          <path d={`M${x(ends)} 0V${HIGH}`} className="stroke-ink" strokeWidth={1.5} strokeDasharray="3 3" />
+          <text x={x(ends)} y={HIGH + 31} fontSize={12.5} textAnchor="middle" className="fill-ink font-bold">
             plan {format.duration(recipe)}
           </text>
         </g>

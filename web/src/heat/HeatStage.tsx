@@ -71,24 +71,37 @@ export function HeatStage({ view }: { view: Part }) {
 
   return (
     <div className="h-full min-h-72 overflow-auto pt-2">
-      <HeatChart window={found} recipe={recipe} spread={spread} />
+      <HeatChart window={found} recipe={recipe} ends={heat.data.recipe_ends_s} spread={spread} />
       <div className="mt-1 gap-6 text-sm lg:columns-2">
         <h2 className="text-base">
           {found.earliest_s === null
-            ? 'It does not hold within ten minutes'
+            ? 'It never holds'
             : found.latest_s === null
               ? `Press ${format.duration(found.earliest_s)} or longer`
               : found.middle_s === null
                 ? `Spoilt at ${format.duration(found.latest_s)}, before it holds at ${format.duration(found.earliest_s)}`
                 : `Press ${format.duration(found.earliest_s)} to ${format.duration(found.latest_s)}`}
         </h2>
+        {found.why_never !== null && <p>{found.why_never}</p>}
         {found.middle_s !== null && found.width !== null && (
           <p>
             In its middle: <b>{format.duration(found.middle_s)}</b>. The most is {found.width.toFixed(1)} times the
             least.
           </p>
         )}
-        {found.latest_s !== null && found.spoilt !== '' && <p className="text-soft">After that {found.spoilt}.</p>}
+        <Limits limits={found.limits} />
+        {found.counted_from_s === null ? (
+          <p className="mt-1 font-semibold text-hot">
+            The press never comes back to its setting: its clock never starts.
+          </p>
+        ) : (
+          found.counted_from_s > 0 && (
+            <p className="mt-1">
+              Counted from closing. The press is back at its setting after {format.duration(found.counted_from_s)}; the
+              plan counts from there.
+            </p>
+          )
+        )}
         {recipe !== null && recipe !== undefined && (
           <p className={`mt-1 ${inside === true ? 'text-done' : 'font-semibold text-wait'}`}>
             {inside === true
@@ -96,7 +109,7 @@ export function HeatStage({ view }: { view: Part }) {
               : `◆ The plan’s ${format.duration(recipe)} lie outside the computed window. The recipe stands: it was tried, this was computed.`}
           </p>
         )}
-        <h3 className="mt-2 font-bold break-after-avoid">The backing after the press</h3>
+        <h3 className="mt-2 font-bold break-after-avoid">Pull now, or wait: the backing after the press</h3>
         <dl className="break-inside-avoid">
           {peel.map((one) => (
             <div key={one.label} className="flex justify-between gap-2 border-t border-rule py-0.5">
@@ -156,6 +169,21 @@ export function HeatStage({ view }: { view: Part }) {
       <OtherWays view={view} />
       <Calibrate view={view} calibrated={heat.data.calibrated} />
     </div>
+  );
+}
+
+/** What may be harmed, and when it is. */
+function Limits({ limits }: { limits: NonNullable<Schemas['HeatView']['window']>['limits'] }) {
+  const format = useFormat();
+  return (
+    <ul className="mt-1 break-inside-avoid text-soft">
+      {limits.map((one) => (
+        <li key={one.what} className={one.ends && one.s !== null ? 'text-ink' : undefined}>
+          {one.s === null ? 'Not reached' : `After ${format.duration(one.s)}`}: {one.what} (
+          {one.c === null ? `${format.length(one.mm ?? 0)} molten` : format.temperature(one.c)})
+        </li>
+      ))}
+    </ul>
   );
 }
 

@@ -131,6 +131,26 @@ function Ways({ comparison }: { comparison: Schemas['OtherHeatView']['comparison
           ))}
         </tbody>
       </table>
+      {comparison.distances.length > 0 && (
+        <table className="mt-3 w-full">
+          <thead>
+            <tr className="text-left text-soft">
+              <th className="font-normal">the nozzle from the work</th>
+              <th className="pr-3 font-normal">holds from</th>
+              <th className="font-normal">spoilt from</th>
+            </tr>
+          </thead>
+          <tbody>
+            {comparison.distances.map((one) => (
+              <tr key={one.mm} className="border-t border-rule">
+                <td className="py-1">{format.length(one.mm)}</td>
+                <td className="whitespace-nowrap">{time(one.earliest_s)}</td>
+                <td className="whitespace-nowrap">{time(one.latest_s)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
       <p className="mt-1 text-soft">
         {comparison.quenches.length > 0
           ? 'An estimate: mugs differ by half and more, and a scratch or a handle halves what they stand. Let it cool, or hot water first.'

@@ -179,7 +179,9 @@ export function StackSection({ plan }: { plan: TransferPlan }) {
             {plan.coverage.sweep_s != null &&
               plan.coverage.sweep_mm > 0 &&
               ` Swept instead of set down: ${format.length(plan.coverage.sweep_mm)} in ${format.duration(plan.coverage.sweep_s)}.`}
-            {plan.heat === 'iron' && ' The point of the plate presses little and is not counted.'}
+            {plan.heat === 'iron' && ' The point and the rim of the plate press little and are not counted.'}
+            {plan.coverage.shift_mm > 0 &&
+              ` It has steam holes: where it stands, it is moved ${format.length(plan.coverage.shift_mm)} back halfway, and what it covers both times counts.`}
           </p>
         </>
       )}
@@ -190,10 +192,10 @@ export function StackSection({ plan }: { plan: TransferPlan }) {
 type Place = NonNullable<TransferPlan['coverage']>['places'][number];
 
 /** Where the places on either side of one end and begin, along x in its row or along y in its column. */
-function neighbours(all: { place: Place }[], own: Place, axis: 'x' | 'y'): { end: number; start: number } {
+function neighbours(all: Place[], own: Place, axis: 'x' | 'y'): { end: number; start: number } {
   const [at, other, length] =
     axis === 'x' ? (['x_mm', 'y_mm', 'width_mm'] as const) : (['y_mm', 'x_mm', 'height_mm'] as const);
-  const line = all.map(({ place }) => place).filter((place) => place[other] === own[other]);
+  const line = all.filter((place) => place[other] === own[other]);
   return {
     end: Math.max(...line.filter((p) => p[at] < own[at]).map((p) => p[at] + p[length])),
     start: Math.min(...line.filter((p) => p[at] > own[at]).map((p) => p[at])),
@@ -206,26 +208,30 @@ function numberAt(from: number, length: number, { end, start }: { end: number; s
   return low < high ? (low + high) / 2 : from + length / 2;
 }
 
+/** The outline of a plate: straight sides as far as it presses with its full width, and its point beyond. */
+function sole({ plate, points_sideways: sideways, ...pressed }: Place): string {
+  const { x_mm: x, y_mm: y, width_mm: w, height_mm: h } = plate;
+  const [right, bottom] = [x + w, y + h];
+  if (sideways) {
+    const full = pressed.x_mm + pressed.width_mm;
+    const over = right - full;
+    return `M${x} ${y}H${full}Q${full + over * 0.7} ${y + h * 0.12} ${right} ${y + h / 2}Q${full + over * 0.7} ${y + h * 0.88} ${full} ${bottom}H${x}Z`;
+  }
+  const over = pressed.y_mm - y;
+  return `M${x} ${bottom}V${pressed.y_mm}Q${x + w * 0.12} ${pressed.y_mm - over * 0.7} ${x + w / 2} ${y}Q${x + w * 0.88} ${pressed.y_mm - over * 0.7} ${right} ${pressed.y_mm}V${bottom}Z`;
+}
+
 /** The picture seen from above with the iron set down on it; the place at hand hot, those before it done. */
 export function IronPlaces({ plan, current }: { plan: TransferPlan; current?: number | undefined }) {
   const { coverage, placed } = plan;
   if (coverage === null || placed === null) {
     return null;
   }
-  const tip = coverage.plate_length_mm;
-  const outlines = coverage.places.map((place) => {
-    const long = place.points_sideways ? place.width_mm : place.height_mm;
-    return { place, over: tip - long };
-  });
-  const left = Math.min(0, ...outlines.map(({ place }) => place.x_mm)) - 4;
-  const topmost =
-    Math.min(0, ...outlines.map(({ place, over }) => place.y_mm - (place.points_sideways ? 0 : over))) - 4;
-  const right =
-    Math.max(
-      placed.width_mm,
-      ...outlines.map(({ place, over }) => place.x_mm + place.width_mm + (place.points_sideways ? over : 0)),
-    ) + 4;
-  const bottom = Math.max(placed.height_mm, ...outlines.map(({ place }) => place.y_mm + place.height_mm)) + 4;
+  const plates = coverage.places.map(({ plate }) => plate);
+  const left = Math.min(0, ...plates.map((plate) => plate.x_mm)) - 4;
+  const topmost = Math.min(0, ...plates.map((plate) => plate.y_mm)) - 4;
+  const right = Math.max(placed.width_mm, ...plates.map((plate) => plate.x_mm + plate.width_mm)) + 4;
+  const bottom = Math.max(placed.height_mm, ...plates.map((plate) => plate.y_mm + plate.height_mm)) + 4;
   return (
     <svg
       viewBox={`${left} ${topmost} ${right - left} ${bottom - topmost}`}
@@ -241,12 +247,9 @@ export function IronPlaces({ plan, current }: { plan: TransferPlan; current?: nu
         strokeWidth={1.6}
         vectorEffect="non-scaling-stroke"
       />
-      {outlines.map(({ place, over }, i) => {
+      {coverage.places.map((place, i) => {
         const { x_mm: px, y_mm: py, width_mm: w, height_mm: h } = place;
         const state = current === undefined ? 'plan' : i + 1 < current ? 'done' : i + 1 === current ? 'now' : 'later';
-        const shape = place.points_sideways
-          ? `M${px} ${py}H${px + w}Q${px + w + over * 0.7} ${py + h * 0.12} ${px + w + over} ${py + h / 2}Q${px + w + over * 0.7} ${py + h * 0.88} ${px + w} ${py + h}H${px}Z`
-          : `M${px} ${py + h}V${py}Q${px + w * 0.12} ${py - over * 0.7} ${px + w / 2} ${py - over}Q${px + w * 0.88} ${py - over * 0.7} ${px + w} ${py}V${py + h}Z`;
         const look = {
           plan: 'fill-none stroke-line',
           done: 'fill-donefill stroke-done',
@@ -256,7 +259,7 @@ export function IronPlaces({ plan, current }: { plan: TransferPlan; current?: nu
         return (
           <g key={`${px},${py}`}>
             <path
-              d={shape}
+              d={sole(place)}
               className={look}
               fillOpacity={0.75}
               strokeWidth={state === 'now' ? 3 : 1.2}
@@ -264,8 +267,8 @@ export function IronPlaces({ plan, current }: { plan: TransferPlan; current?: nu
               vectorEffect="non-scaling-stroke"
             />
             <text
-              x={numberAt(px, w, neighbours(outlines, place, 'x'))}
-              y={numberAt(py, h, neighbours(outlines, place, 'y'))}
+              x={numberAt(px, w, neighbours(coverage.places, place, 'x'))}
+              y={numberAt(py, h, neighbours(coverage.places, place, 'y'))}
               textAnchor="middle"
               dominantBaseline="central"
               fontSize={Math.min(right - left, bottom - topmost) * 0.11}
