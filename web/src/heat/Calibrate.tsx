@@ -70,7 +70,7 @@ export function Calibrate({ view, calibrated }: { view: Part; calibrated: number
           </button>
         </p>
       )}
-      <div className="mt-2 grid gap-4 lg:grid-cols-2">
+      <div className="mt-2 grid gap-4 @lg:grid-cols-2">
         <div className="grid gap-2">
           <Labelled
             label="Readings: seconds and °C, a line each, or a CSV file"

@@ -70,9 +70,9 @@ export function HeatStage({ view }: { view: Part }) {
   }
 
   return (
-    <div className="h-full min-h-72 overflow-auto pt-2">
+    <div className="@container h-full min-h-72 overflow-auto pt-2">
       <HeatChart window={found} recipe={recipe} ends={heat.data.recipe_ends_s} spread={spread} />
-      <div className="mt-1 gap-6 text-sm lg:columns-2">
+      <div className="mt-1 gap-6 text-sm @lg:columns-2">
         <h2 className="text-base">
           {found.earliest_s === null
             ? 'It never holds'
@@ -179,7 +179,7 @@ function Limits({ limits }: { limits: NonNullable<Schemas['HeatView']['window']>
     <ul className="mt-1 break-inside-avoid text-soft">
       {limits.map((one) => (
         <li key={one.what} className={one.ends && one.s !== null ? 'text-ink' : undefined}>
-          {one.s === null ? 'Not reached' : `After ${format.duration(one.s)}`}: {one.what} (
+          {one.s === null ? 'Not reached' : one.s < 1 ? 'At once' : `After ${format.duration(one.s)}`}: {one.what} (
           {one.c === null ? `${format.length(one.mm ?? 0)} molten` : format.temperature(one.c)})
         </li>
       ))}

@@ -24,7 +24,7 @@ export function OtherWays({ view }: { view: Part }) {
   }
   const { sweep, comparison } = others.data;
   return (
-    <div className="mt-4 grid gap-6 border-t border-rule pt-3 lg:grid-cols-2">
+    <div className="mt-4 grid gap-6 border-t border-rule pt-3 @lg:grid-cols-2">
       <figure>
         <figcaption className="text-sm font-bold">
           Hotter or cooler: how long{' '}
