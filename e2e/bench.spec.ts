@@ -71,15 +71,71 @@ test('past zero the clock announces itself, counts on and waits', async ({ page 
   await expect(page.getByRole('heading', { name: 'Let the ink dry.' })).toBeVisible();
 });
 
-test('a press that could not be stored is kept and sent again once', async ({ page }) => {
+test('a press that could not be stored is kept in the browser and stored once', async ({ page }) => {
   await toTheBench(page, 'Lost network');
   await page.route('**/presses', (route) => route.abort());
   await page.keyboard.press('Space');
-  await expect(page.getByRole('alert')).toContainText('does not answer');
+  await expect(page.getByRole('alert')).toContainText('kept here');
   await expect(page.getByRole('heading', { name: 'Print the sheet' })).toBeVisible();
+  // Not even a reload loses it; back in the network it is sent by itself.
+  await page.reload();
+  await expect(page.getByRole('alert')).toContainText('kept here');
   await page.unroute('**/presses');
-  await page.getByRole('button', { name: 'Send that press again' }).click();
   await expect(page.getByRole('heading', { name: 'Look at the print.' })).toBeVisible();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+});
+
+test('two pieces have two clocks, what needs hands next stands in front, and a look under a corner goes on', async ({
+  page,
+}) => {
+  await toTheBench(page, 'Two clocks', '2');
+  await untilDrying(page);
+  await page.keyboard.press('s');
+  await page.keyboard.press('2');
+  // Both pieces are cut; the first is ironed area by area until it cools.
+  for (let press = 0; press < 40; press++) {
+    const title = await page.locator('h1').first().innerText();
+    if (title.startsWith('Hands off')) {
+      break;
+    }
+    const before = await page.locator('main').innerText();
+    await page.keyboard.press('Space');
+    await expect.poll(() => page.locator('main').innerText()).not.toBe(before);
+  }
+  await page.keyboard.press('Space');
+  // While the first cools, the second is in front, and the first one's clock beside it.
+  await expect(page.locator('main > header')).toContainText('piece 2 of 2');
+  const beside = page
+    .getByRole('region', { name: 'Other clocks and pieces' })
+    .getByRole('button', { name: /Hands off/ });
+  await expect(beside).toContainText('piece 1');
+  await beside.click();
+  await expect(page.getByRole('heading', { name: /Hands off/ })).toBeVisible();
+  await expect(page.getByRole('timer')).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.locator('main > header')).toContainText('piece 2 of 2');
+  await page.keyboard.press('w');
+  await page.keyboard.press('3');
+  await page.getByRole('button', { name: 'scorch' }).click();
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByRole('heading', { name: /Hands off/ })).toBeVisible();
+  // Covered again, it is heated on; a look under a corner ends it.
+  await page.keyboard.press('a');
+  await page.keyboard.press('3');
+  await expect(page.getByRole('heading', { name: /Iron area|Once more/ })).toBeVisible();
+  await expect(page.getByText('of 20 s')).toBeVisible();
+  await page.keyboard.press('b');
+  await expect(page.getByText('A break.')).toBeVisible();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('p');
+  await page.getByRole('button', { name: /tap where it is/ }).click();
+  await page.keyboard.press('g');
+  await expect(page.getByText('of 20 s')).toBeVisible();
+  await page.keyboard.press('p');
+  await page.keyboard.press('d');
+  await expect(page.getByRole('heading', { name: /Hands off/ })).toBeVisible();
+  await page.keyboard.press('u');
+  await expect(page.getByText('of 20 s')).toBeVisible();
 });
 
 test('a job changed after the sheet was made is noticed at the bench', async ({ page, context }) => {
@@ -126,9 +182,13 @@ test('a photo that is none is told, and the judgement is kept', async ({ page })
   await page.keyboard.press('w');
   await page.keyboard.press('3');
   await page.getByLabel(/Note/).fill('Cut through the apple.');
-  await page.setInputFiles('input[type=file]', { name: 'x.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('words') });
+  await page
+    .getByLabel('Photo after')
+    .setInputFiles({ name: 'x.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('words') });
   await expect(page.getByRole('alert')).toContainText('not a JPEG');
-  await page.setInputFiles('input[type=file]', { name: 'x.png', mimeType: 'image/png', buffer: stripes(60, 40, 10) });
+  await page
+    .getByLabel('Photo before')
+    .setInputFiles({ name: 'x.png', mimeType: 'image/png', buffer: stripes(60, 40, 10) });
   await expect(page.getByRole('alert')).toHaveCount(0);
   await page.getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByRole('heading', { name: 'Switch the iron off.' })).toBeVisible();

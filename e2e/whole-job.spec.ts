@@ -59,7 +59,8 @@ test('a picture goes onto a shirt, from upload to logbook', async ({ page }) => 
   await page.keyboard.press('2');
   await page.getByRole('button', { name: 'lifted edge' }).click();
   await page.getByLabel(/Note/).fill('Left edge up a hair.');
-  await page.setInputFiles('input[type=file]', {
+  await page.getByRole('button', { name: /tap where it is/ }).click({ position: { x: 4, y: 60 } });
+  await page.getByLabel('Photo after').setInputFiles({
     name: 'photo.png',
     mimeType: 'image/png',
     buffer: stripes(300, 200, 2),

@@ -11,16 +11,17 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Advice\Advisor;
 use Wubbin\Core\Advice\Wish;
+use Wubbin\Core\Log\Share;
 use Wubbin\Core\Route\LookWanted;
 use Wubbin\Core\Route\UseWanted;
 use Wubbin\Http\Problem;
 use Wubbin\Job\JobDesk;
-use Wubbin\Run\Progress;
+use Wubbin\Log\LogStats;
 
 #[AsController]
 final readonly class AdviceController
 {
-    public function __construct(private JobDesk $desk, private Advisor $advisor, private Progress $progress)
+    public function __construct(private JobDesk $desk, private Advisor $advisor, private LogStats $stats)
     {
     }
 
@@ -40,7 +41,7 @@ final readonly class AdviceController
         $job = $this->desk->find($id)->job();
         $transfer = $job->transfers[$request->query->getInt('transfer')] ?? throw Problem::field('transfer', 'There is no such picture on this piece.');
 
-        return new JsonResponse(['advice' => $this->advisor->advise($job, $transfer, $this->desk->shelf(), $this->desk->pictures($job)[$transfer->artwork ?? ''] ?? null, $this->desk->house(), $wish, $this->progress->firstTriesByRoute())]);
+        return new JsonResponse(['advice' => $this->advisor->advise($job, $transfer, $this->desk->shelf(), $this->desk->pictures($job)[$transfer->artwork ?? ''] ?? null, $this->desk->house(), $wish, array_map(static fn (Share $share): array => ['good' => $share->good, 'started' => $share->count()], $this->stats->byRoute()))]);
     }
 
     /**

@@ -15,13 +15,17 @@ use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Recipe;
 use Wubbin\Core\Run\BenchSequence;
+use Wubbin\Core\Run\BenchState;
 use Wubbin\Core\Run\Defect;
 use Wubbin\Core\Run\Event;
+use Wubbin\Core\Run\Mark;
 use Wubbin\Core\Run\Outcome;
 use Wubbin\Job\JobDesk;
 use Wubbin\Job\ShelfStore;
 use Wubbin\Job\StoredJob;
+use Wubbin\Log\LogCsv;
 use Wubbin\Route\RecipeStore;
+use Wubbin\Run\LogWriter;
 use Wubbin\Run\StoredEvent;
 use Wubbin\Run\StoredRun;
 use Wubbin\Storage\SchemaCheck;
@@ -32,8 +36,8 @@ final class DemoCommand extends Command
 {
     /** Pieces made before today: outcome, what went wrong, a note, seconds each area really got. */
     private const PAST = [
-        [Outcome::Spoiled, [Defect::LiftedEdge], 'First try, on the ironing board. Never again.', 13],
-        [Outcome::Redo, [Defect::MissedPatch], 'Lower left corner, pressed once more under parchment.', 15],
+        [Outcome::Spoiled, [[Defect::LiftedEdge, 0.04, 0.4], [Defect::LiftedEdge, 0.97, 0.62]], 'First try, on the ironing board. Never again.', 13],
+        [Outcome::Redo, [[Defect::MissedPatch, 0.08, 0.93]], 'Lower left corner, pressed once more under parchment.', 15],
         [Outcome::Good, [], '', 18],
         [Outcome::Good, [], 'Peeled at 48 s after waving it about; still matte.', 18],
     ];
@@ -46,6 +50,8 @@ final class DemoCommand extends Command
         private readonly Catalogue $catalogue,
         private readonly JobDesk $desk,
         private readonly RecipeStore $recipes,
+        private readonly LogWriter $log,
+        private readonly LogCsv $csv,
         private readonly string $projectDirectory,
     ) {
         parent::__construct();
@@ -74,6 +80,7 @@ final class DemoCommand extends Command
         }
         $this->entities->flush();
         $this->rememberPastRun('picking-crew', new \DateTimeImmutable('-6 days 10:00'));
+        $this->csv->read($this->projectDirectory.'/demo/logbook.csv');
         $output->writeln('Quillet Lane Orchard has moved in.');
 
         return Command::SUCCESS;
@@ -96,18 +103,23 @@ final class DemoCommand extends Command
             $past = null === $step->piece ? null : self::PAST[$step->piece - 1];
             $seconds = (int) (str_starts_with($step->stepId, 'heat-') && null !== $past ? $past[3] : $step->seconds);
             if ($step->timed) {
-                $run->events->add(new StoredEvent('demo-s'.$position, $run, $piece, Event::started($position, $at)));
+                $run->events->add(new StoredEvent('demo-s'.$position, $run, $piece, Event::started($position, $at, 'demo-s'.$position)));
             }
             $at = $at->modify('+'.$seconds.' seconds');
-            $run->events->add(new StoredEvent('demo-d'.$position, $run, $piece, Event::done($position, $at)));
-            if (null !== $past && null !== $piece && $sequence->closesPiece($position)) {
-                [$outcome, $defects, $note] = $past;
-                $run->events->add(new StoredEvent('demo-j'.$position, $run, $piece, Event::judged($position, $at, $outcome, $defects)));
-                $piece->judge($outcome, $defects, $note, null, $at);
+            $run->events->add(new StoredEvent('demo-d'.$position, $run, $piece, Event::done($position, $at, 'demo-d'.$position)));
+            $own = $sequence->positionsOf($step->piece);
+            if (null !== $past && null !== $piece && $own[count($own) - 1] === $position) {
+                $marks = array_map(static fn (array $mark): Mark => Mark::of(...$mark), $past[1]);
+                $run->events->add(new StoredEvent('demo-j'.$position, $run, $piece, Event::judged($position, $at, $past[0], $marks, 'demo-j'.$position)));
+                $piece->judge($past[0], $at);
             }
         }
         $run->finish($at);
         $this->entities->persist($run);
+        $this->entities->flush();
+        foreach (self::PAST as $n => [, $marks, $note]) {
+            $this->log->write($run->pieces->get($n + 1) ?? throw new \LogicException('It is there.'), BenchState::of($sequence, $run->history()), array_map(static fn (array $mark): Mark => Mark::of(...$mark), $marks), $note);
+        }
         $this->entities->flush();
     }
 }

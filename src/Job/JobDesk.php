@@ -26,6 +26,7 @@ use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Finish;
 use Wubbin\Http\Problem;
+use Wubbin\Log\LearnedTimes;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Route\RecipeStore;
 use Wubbin\Sheet\PrintedSheets;
@@ -37,6 +38,7 @@ final readonly class JobDesk
         private EntityManagerInterface $entities,
         private ShelfStore $shelf,
         private HouseStore $houses,
+        private LearnedTimes $times,
         private RecipeStore $recipes,
         private ArtworkStore $artwork,
         private Planner $planner,
@@ -86,7 +88,7 @@ final readonly class JobDesk
 
     public function house(): House
     {
-        return $this->houses->get()->withRecipes($this->recipes->inUse());
+        return $this->houses->get()->withRecipes($this->recipes->inUse())->withHands($this->times->known());
     }
 
     /** @return array<string, Picture> those of the job that are in the store, by SHA-256 */

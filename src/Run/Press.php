@@ -6,9 +6,11 @@ namespace Wubbin\Run;
 
 use OpenApi\Attributes as OA;
 use Wubbin\Core\Job\JobFile;
+use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Core\Run\Defect;
+use Wubbin\Core\Run\Event;
 use Wubbin\Core\Run\EventType;
+use Wubbin\Core\Run\Mark;
 use Wubbin\Core\Run\Outcome;
 use Wubbin\Http\Problem;
 
@@ -16,44 +18,96 @@ use Wubbin\Http\Problem;
 #[OA\Schema(required: ['id', 'position', 'type'])]
 final readonly class Press
 {
-    /** @param list<Defect> $defects */
+    /** A press that waited for the network longer than this is taken as this old, in seconds. */
+    private const LONGEST_WAIT_S = 86400.0;
+    private const LONGEST_REASON = 200;
+
+    /** @param list<Mark> $defects */
     private function __construct(
         #[OA\Property(description: 'A new UUID, made by the page')]
         public string $id,
         #[OA\Property(description: 'The step that was on the screen')]
         public int $position,
-        #[OA\Property(type: 'string', enum: ['started', 'done', 'judged'])]
+        #[OA\Property(type: 'string', enum: ['checked', 'started', 'paused', 'resumed', 'peeked', 'again', 'done', 'skipped', 'judged', 'undone'])]
         public EventType $type,
         #[OA\Property(type: 'string', enum: ['good', 'redo', 'spoiled'], nullable: true)]
         public ?Outcome $outcome,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        #[OA\Property(type: 'array', items: new OA\Items(required: ['defect', 'x', 'y'], properties: [
+            new OA\Property(property: 'defect', type: 'string'),
+            new OA\Property(property: 'x', type: 'number', nullable: true, description: 'On the picture, 0 at its left to 1'),
+            new OA\Property(property: 'y', type: 'number', nullable: true, description: 'On the picture, 0 at its top to 1'),
+        ], type: 'object'))]
         public array $defects,
         #[OA\Property]
         public string $note,
         #[OA\Property(type: 'string', nullable: true, description: 'SHA-256 of an uploaded photo')]
         public ?string $photo,
+        #[OA\Property(type: 'string', nullable: true, description: 'The same of one from before')]
+        public ?string $photo_before,
+        #[OA\Property(description: 'Longer, for “again”')]
+        public float $seconds,
+        #[OA\Property(description: 'What a look under a corner told')]
+        public bool $ready,
+        #[OA\Property(description: 'Why a step was left out')]
+        public string $reason,
+        #[OA\Property(type: 'string', nullable: true, description: 'Id of the press that was a mistake')]
+        public ?string $undoes,
+        #[OA\Property(description: 'Seconds since it was pressed, where the network was away')]
+        public float $ago_s,
+        #[OA\Property(nullable: true, description: '°C that the press showed then')]
+        public ?float $press_c,
+        #[OA\Property(nullable: true, description: '°C that the probe showed then')]
+        public ?float $probe_c,
     ) {
     }
 
     public static function fromRecord(Record $record): self
     {
-        $photo = $record->stringOrNull('photo');
-        if (null !== $photo && 1 !== preg_match('/^[0-9a-f]{64}$/', $photo)) {
-            throw Problem::field('photo', 'This photo is not in the store. Upload it first.');
+        try {
+            $marks = array_map(Mark::fromRecord(...), $record->has('defects') ? $record->records('defects') : []);
+        } catch (BadRecord $e) {
+            throw Problem::field('defects', $e->getMessage());
         }
-        $defects = array_map(
-            static fn (string $defect): Defect => Defect::tryFrom($defect) ?? throw Problem::field('defects', sprintf('“%s” is not one of the things that can go wrong here.', mb_substr($defect, 0, 40))),
-            $record->strings('defects'),
-        );
 
         return new self(
             mb_substr($record->string('id'), 0, 64),
             $record->integer('position'),
             $record->enum('type', EventType::class),
             $record->has('outcome') ? $record->enum('outcome', Outcome::class) : null,
-            $defects,
+            $marks,
             JobFile::note($record->stringOrNull('note') ?? ''),
-            $photo,
+            self::photo($record, 'photo'),
+            self::photo($record, 'photo_before'),
+            $record->numberOrNull('seconds') ?? 0.0,
+            $record->has('ready') && $record->boolean('ready'),
+            mb_substr(trim($record->stringOrNull('reason') ?? ''), 0, self::LONGEST_REASON),
+            $record->stringOrNull('undoes'),
+            max(0.0, min(self::LONGEST_WAIT_S, $record->numberOrNull('ago_s') ?? 0.0)),
+            $record->numberOrNull('press_c'),
+            $record->numberOrNull('probe_c'),
         );
+    }
+
+    /** @throws Problem naming the field that its type wants */
+    public function event(\DateTimeImmutable $at): Event
+    {
+        return match ($this->type) {
+            EventType::Peeked => Event::peeked($this->position, $at, $this->ready, $this->defects, $this->id),
+            EventType::Again => $this->seconds > 0.0 && $this->seconds <= Event::MOST_AGAIN_S ? Event::again($this->position, $at, $this->seconds, $this->id) : throw Problem::field('seconds', sprintf('From 1 s to %d s more.', Event::MOST_AGAIN_S)),
+            EventType::Skipped => '' === $this->reason ? throw Problem::field('reason', 'Say why it is left out.') : Event::skipped($this->position, $at, $this->reason, $this->id),
+            EventType::Judged => Event::judged($this->position, $at, $this->outcome ?? throw Problem::field('outcome', 'Say how it came out.'), $this->defects, $this->id),
+            EventType::Undone => Event::undone($this->position, $at, $this->undoes ?? throw Problem::field('undoes', 'Say which press was a mistake.'), $this->id),
+            EventType::Checked, EventType::Started, EventType::Paused, EventType::Resumed, EventType::Done => Event::plain($this->type, $this->position, $at, $this->id),
+        };
+    }
+
+    private static function photo(Record $record, string $field): ?string
+    {
+        $photo = $record->stringOrNull($field);
+        if (null !== $photo && 1 !== preg_match('/^[0-9a-f]{64}$/', $photo)) {
+            throw Problem::field($field, 'This photo is not in the store. Upload it first.');
+        }
+
+        return $photo;
     }
 }

@@ -14,22 +14,6 @@ final readonly class Progress
     {
     }
 
-    /** @return array<string, array{good: int, started: int}> pieces judged, and of them good at the first try, by route */
-    public function firstTriesByRoute(): array
-    {
-        /** @var list<array{route: ?string, good: int, started: int}> $rows */
-        $rows = $this->entities->getConnection()->fetchAllAssociative(
-            "SELECT json_extract(t.value, '$.route') AS route, SUM(p.outcome = 'good') AS good, COUNT(p.outcome) AS started
-             FROM piece p JOIN run r ON r.id = p.run_id, json_each(r.document, '$.transfers') t WHERE p.outcome IS NOT NULL GROUP BY 1",
-        );
-        $tries = [];
-        foreach ($rows as $row) {
-            $tries[$row['route'] ?? ''] = ['good' => $row['good'], 'started' => $row['started']];
-        }
-
-        return $tries;
-    }
-
     /** @return array<string, int> good pieces by job */
     public function goodByJob(): array
     {

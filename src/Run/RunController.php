@@ -12,6 +12,7 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Storage\Instant;
 
 #[AsController]
 final readonly class RunController
@@ -69,10 +70,17 @@ final readonly class RunController
     ])]
     public function press(string $id, Request $request): JsonResponse
     {
-        $run = $this->desk->find($id);
-        $this->desk->press($run, Press::fromRecord(JsonBody::of($request)));
+        return $this->view($this->desk->press($id, Press::fromRecord(JsonBody::of($request))));
+    }
 
-        return $this->view($run);
+    #[Route('/api/bench', methods: ['GET'])]
+    #[OA\Get(path: '/api/bench', operationId: 'getBench', responses: [new OA\Response(response: 200, description: 'All that is at hand in all sessions under way', content: new OA\JsonContent(required: ['hands', 'now'], properties: [
+        new OA\Property(property: 'hands', type: 'array', items: new OA\Items(ref: HandView::class), description: 'What needs hands next in front'),
+        new OA\Property(property: 'now', type: 'string', format: 'date-time', description: 'The server’s clock'),
+    ], type: 'object'))])]
+    public function bench(): JsonResponse
+    {
+        return new JsonResponse(['hands' => $this->desk->bench(), 'now' => Instant::now()]);
     }
 
     private function view(StoredRun $run, int $status = 200): JsonResponse

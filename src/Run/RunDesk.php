@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Wubbin\Run;
 
-use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use Wubbin\Core\Plan\SharePlan;
+use Wubbin\Core\Run\AtHand;
 use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Run\BenchState;
-use Wubbin\Core\Run\Event;
 use Wubbin\Core\Run\EventType;
 use Wubbin\Http\Problem;
 use Wubbin\Job\JobDesk;
@@ -20,7 +19,12 @@ final readonly class RunDesk
 {
     private const MOST_PIECES = 200;
 
-    public function __construct(private EntityManagerInterface $entities, private JobDesk $jobs)
+    /** Older sessions that nobody closed are not shown among the clocks. */
+    private const MOST_AT_ONCE = 12;
+
+    private const NONE = 'There is no bench session of this id in this shop.';
+
+    public function __construct(private EntityManagerInterface $entities, private JobDesk $jobs, private LogWriter $log)
     {
     }
 
@@ -60,48 +64,86 @@ final readonly class RunDesk
     /** @throws Problem when there is none */
     public function find(string $id): StoredRun
     {
-        return $this->entities->find(StoredRun::class, $id) ?? throw Problem::notFound('There is no bench session of this id in this shop.');
+        return $this->entities->find(StoredRun::class, $id) ?? throw Problem::notFound(self::NONE);
     }
 
     /**
-     * Stores a press at the instant the server takes it. One that was stored before is not stored again.
+     * Stores a press at the instant the server takes it, or so long ago as it had to wait for the network. One that was
+     * stored before is not stored again.
      *
-     * @throws Problem when the session has moved on meanwhile; it carries where the session stands
+     * @throws Problem when the session has moved on meanwhile, or a field is wrong
      */
-    public function press(StoredRun $run, Press $press): void
+    public function press(string $id, Press $press): StoredRun
     {
-        if (null !== $this->entities->getRepository(StoredEvent::class)->findOneBy(['press' => $press->id])) {
+        return $this->entities->wrapInTransaction(function () use ($id, $press): StoredRun {
+            // Writing first makes the others wait, so that what is read from here on is what this press is held against.
+            if (0 === $this->entities->getConnection()->executeStatement('UPDATE run SET presses = presses + 1 WHERE id = ?', [$id])) {
+                throw Problem::notFound(self::NONE);
+            }
+            $run = $this->find($id);
+            if (null === $this->entities->getRepository(StoredEvent::class)->findOneBy(['press' => $press->id])) {
+                $this->take($run, $press);
+                $this->entities->flush();
+            }
+
+            return $run;
+        });
+    }
+
+    private function take(StoredRun $run, Press $press): void
+    {
+        $sequence = $run->sequence();
+        $history = $run->history();
+        $now = new \DateTimeImmutable('now', new \DateTimeZone('UTC'));
+        $at = $now->modify(sprintf('-%d milliseconds', (int) round(1000.0 * $press->ago_s)));
+        // Nothing comes before what is stored already.
+        $latest = [] === $history ? Instant::read($run->created) : $history[count($history) - 1]->at;
+        $event = $press->event(max($at, min($latest, $now)));
+        $before = BenchState::of($sequence, $history);
+        if (!$before->accepts($event)) {
+            throw Problem::conflict('Another screen was quicker: this step is already done.', ['run' => $run->id]);
+        }
+        // Undoing concerns the piece of the press that was a mistake.
+        $number = $sequence->steps[EventType::Undone === $event->type ? $before->last->position ?? 0 : $press->position]->piece;
+        $piece = null === $number ? null : $run->pieces->get($number);
+        $reading = null === $press->press_c && null === $press->probe_c ? null : ['press_c' => $press->press_c, 'probe_c' => $press->probe_c];
+        $run->events->add(new StoredEvent($press->id, $run, $piece, $event, $reading));
+        $state = BenchState::of($sequence, [...$history, $event]);
+        $run->finish($state->finished() ? $event->at : null);
+        if (null === $piece) {
             return;
         }
-        $at = Instant::read(Instant::now());
-        $event = match ($press->type) {
-            EventType::Started => Event::started($press->position, $at),
-            EventType::Done => Event::done($press->position, $at),
-            EventType::Judged => Event::judged($press->position, $at, $press->outcome ?? throw Problem::field('outcome', 'Say how it came out.'), $press->defects),
-        };
-        $sequence = $run->sequence();
-        if (!$this->state($run)->accepts($sequence, $event)) {
-            throw $this->movedOn($run);
+        $outcome = $state->outcomes()[$number] ?? null;
+        if ($outcome !== $piece->outcome) {
+            $piece->judge($outcome, $event->at);
+            null === $outcome ? $this->log->forget($piece) : $this->log->write($piece, $state, $event->marks, $press->note, $press->photo, $press->photo_before);
         }
-        $pieceNumber = $sequence->steps[$press->position]->piece;
-        $piece = null === $pieceNumber ? null : $run->pieces->get($pieceNumber);
-        $run->events->add(new StoredEvent($press->id, $run, $piece, $event));
-        if (null !== $event->outcome) {
-            $piece?->judge($event->outcome, $event->defects, $press->note, $press->photo, $at);
+    }
+
+    /** @return list<HandView> of all sessions under way, what needs hands next in front */
+    public function bench(): array
+    {
+        /** @var list<StoredRun> $runs */
+        $runs = $this->entities->getRepository(StoredRun::class)->findBy(['finished' => null], ['created' => 'DESC'], self::MOST_AT_ONCE);
+        $hands = $views = [];
+        foreach ($runs as $run) {
+            $state = $this->state($run);
+            foreach (AtHand::of($run->id, $run->sequence(), $state) as $hand) {
+                $hands[] = $hand;
+                $views[$hand->run.' '.$hand->position] = [$run, $state];
+            }
         }
-        if ($this->state($run)->finished) {
-            $run->finish($at);
-        }
-        try {
-            $this->entities->flush();
-        } catch (UniqueConstraintViolationException) {
-            throw $this->movedOn($run);
-        }
+
+        return array_map(static function (AtHand $hand) use ($views): HandView {
+            [$run, $state] = $views[$hand->run.' '.$hand->position];
+
+            return HandView::of($run, $hand, $state);
+        }, AtHand::inOrder($hands, new \DateTimeImmutable()));
     }
 
     public function state(StoredRun $run): BenchState
     {
-        return BenchState::of($run->sequence(), array_values($run->events->map(static fn (StoredEvent $event): Event => $event->event())->toArray()));
+        return BenchState::of($run->sequence(), $run->history());
     }
 
     /** Whether the job has been changed since the session's plan was frozen. */
@@ -110,10 +152,5 @@ final readonly class RunDesk
         $plan = $this->jobs->plan($this->jobs->find($run->job)->job());
 
         return !in_array($run->plan, [$plan->id(), ...array_map(static fn (SharePlan $share): string => $share->plan->id(), $plan->shares)], true);
-    }
-
-    private function movedOn(StoredRun $run): Problem
-    {
-        return Problem::conflict('Another screen was quicker: this step is already done.', ['run' => $run->id]);
     }
 }

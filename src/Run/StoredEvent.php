@@ -5,19 +5,17 @@ declare(strict_types=1);
 namespace Wubbin\Run;
 
 use Doctrine\ORM\Mapping as ORM;
-use Wubbin\Core\Run\Defect;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Run\Event;
 use Wubbin\Core\Run\EventType;
+use Wubbin\Core\Run\Mark;
 use Wubbin\Core\Run\Outcome;
 use Wubbin\Storage\Instant;
 
-/**
- * A press at the bench. Rows are only ever added; of two screens that end the same step, the constraint lets one win.
- */
+/** A press at the bench. Rows are only ever added. */
 #[ORM\Entity]
 #[ORM\Table(name: 'event')]
 #[ORM\UniqueConstraint(name: 'event_key', columns: ['press'])]
-#[ORM\UniqueConstraint(name: 'event_once', columns: ['run_id', 'position', 'type'])]
 class StoredEvent
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]
@@ -35,11 +33,11 @@ class StoredEvent
     #[ORM\Column(length: 8, nullable: true, enumType: Outcome::class)]
     public readonly ?Outcome $outcome;
 
-    /** @var list<string> */
+    /** @var array<string, mixed> what its type wants told, and what press and probe showed */
     #[ORM\Column(type: 'json')]
-    public readonly array $defects;
+    public readonly array $detail;
 
-    /** @param string $press the id that the page gave the press, so that sending it twice stores it once */
+    /** @param array{press_c: float|null, probe_c: float|null}|null $reading */
     public function __construct(
         #[ORM\Column(length: 64)]
         public readonly string $press,
@@ -48,22 +46,35 @@ class StoredEvent
         #[ORM\ManyToOne]
         public readonly ?StoredPiece $piece,
         Event $event,
+        ?array $reading = null,
     ) {
         $this->at = Instant::write($event->at);
         $this->position = $event->position;
         $this->type = $event->type;
         $this->outcome = $event->outcome;
-        $this->defects = array_map(static fn (Defect $defect): string => $defect->value, $event->defects);
+        $this->detail = array_filter([
+            'marks' => array_map(static fn (Mark $mark): array => $mark->jsonSerialize(), $event->marks),
+            'seconds' => $event->seconds,
+            'ready' => $event->ready,
+            'reason' => $event->reason,
+            'undoes' => $event->undoes,
+            'reading' => $reading,
+        ], static fn (mixed $told): bool => !in_array($told, [[], 0.0, false, '', null], true));
     }
 
     public function event(): Event
     {
         $at = Instant::read($this->at);
+        $detail = Record::of($this->detail);
+        $marks = static fn (): array => array_map(Mark::fromRecord(...), $detail->has('marks') ? $detail->records('marks') : []);
 
         return match ($this->type) {
-            EventType::Started => Event::started($this->position, $at),
-            EventType::Done => Event::done($this->position, $at),
-            EventType::Judged => Event::judged($this->position, $at, $this->outcome ?? Outcome::Spoiled, array_map(Defect::from(...), $this->defects)),
+            EventType::Peeked => Event::peeked($this->position, $at, $detail->has('ready'), $marks(), $this->press),
+            EventType::Again => Event::again($this->position, $at, $detail->number('seconds'), $this->press),
+            EventType::Skipped => Event::skipped($this->position, $at, $detail->string('reason'), $this->press),
+            EventType::Judged => Event::judged($this->position, $at, $this->outcome ?? Outcome::Spoiled, $marks(), $this->press),
+            EventType::Undone => Event::undone($this->position, $at, $detail->string('undoes'), $this->press),
+            EventType::Checked, EventType::Started, EventType::Paused, EventType::Resumed, EventType::Done => Event::plain($this->type, $this->position, $at, $this->press),
         };
     }
 }

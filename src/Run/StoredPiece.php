@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Wubbin\Run;
 
 use Doctrine\ORM\Mapping as ORM;
-use Wubbin\Core\Run\Defect;
 use Wubbin\Core\Run\Outcome;
 use Wubbin\Storage\Instant;
 
@@ -22,16 +21,6 @@ class StoredPiece
     #[ORM\Column(length: 8, nullable: true, enumType: Outcome::class)]
     public ?Outcome $outcome = null;
 
-    /** @var list<string> */
-    #[ORM\Column(type: 'json')]
-    public array $defects = [];
-
-    #[ORM\Column(type: 'text')]
-    public string $note = '';
-
-    #[ORM\Column(length: 64, nullable: true)]
-    public ?string $photo = null;
-
     #[ORM\Column(length: 24, nullable: true)]
     public ?string $judged = null;
 
@@ -43,13 +32,9 @@ class StoredPiece
     ) {
     }
 
-    /** @param list<Defect> $defects */
-    public function judge(Outcome $outcome, array $defects, string $note, ?string $photo, \DateTimeImmutable $at): void
+    public function judge(?Outcome $outcome, \DateTimeImmutable $at): void
     {
         $this->outcome = $outcome;
-        $this->defects = array_map(static fn (Defect $defect): string => $defect->value, $defects);
-        $this->note = $note;
-        $this->photo = $photo;
-        $this->judged = Instant::write($at);
+        $this->judged = null === $outcome ? null : Instant::write($at);
     }
 }

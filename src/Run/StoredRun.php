@@ -8,8 +8,10 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Run\BenchStep;
+use Wubbin\Core\Run\Event;
 use Wubbin\Storage\Instant;
 
 /** One session at the bench on one job, with the plan as it was when the session began. */
@@ -22,6 +24,10 @@ class StoredRun
 
     #[ORM\Column(length: 24, nullable: true)]
     public ?string $finished = null;
+
+    /** How many presses it has taken; counting one up holds back other writers until it is stored. */
+    #[ORM\Column(options: ['default' => 0])]
+    public int $presses = 0;
 
     /** @var Collection<int, StoredPiece> */
     #[ORM\OneToMany(mappedBy: 'run', targetEntity: StoredPiece::class, cascade: ['persist'], indexBy: 'number')]
@@ -75,14 +81,34 @@ class StoredRun
 
     public function sequence(): BenchSequence
     {
+        $plan = [];
+        foreach (Record::of($this->document)->records('steps') as $step) {
+            $plan[$step->string('id')] = [$step->enum('kind', StepKind::class), $step->has('questions') && [] !== $step->strings('questions')];
+        }
+
         return BenchSequence::frozen(array_map(
-            static fn (Record $step): BenchStep => new BenchStep($step->string('step'), $step->has('piece') ? $step->integer('piece') : null, $step->boolean('timed'), $step->number('seconds')),
+            static fn (Record $step): BenchStep => new BenchStep($step->string('step'), $plan[$step->string('step')][0], $step->has('piece') ? $step->integer('piece') : null, $step->boolean('timed'), $step->number('seconds'), $plan[$step->string('step')][1]),
             Record::of($this->sequence)->each(),
         ));
     }
 
-    public function finish(\DateTimeImmutable $at): void
+    /** @return array<string, mixed> of the plan, by its id */
+    public function step(string $id): array
     {
-        $this->finished = Instant::write($at);
+        /** @var list<array<string, mixed>> $steps */
+        $steps = $this->document['steps'];
+
+        return array_column($steps, null, 'id')[$id];
+    }
+
+    /** @return list<Event> in the order they were stored */
+    public function history(): array
+    {
+        return array_values($this->events->map(static fn (StoredEvent $event): Event => $event->event())->toArray());
+    }
+
+    public function finish(?\DateTimeImmutable $at): void
+    {
+        $this->finished = null === $at ? null : Instant::write($at);
     }
 }

@@ -18,43 +18,102 @@ final class RunApiTest extends ShopTestCase
     public function testAPieceGoesFromTheSheetToTheLogbook(): void
     {
         $run = $this->begin();
-        self::assertSame(0, $run->integer('position'));
-        while (null === $run->numberOrNull('judging')) {
+        self::assertSame(0, $this->front($run)->integer('position'));
+        while (!$this->front($run)->boolean('judging')) {
             $run = $this->step($run);
         }
         $photo = $this->photo();
-        $run = $this->read($this->press($run, 'judged', ['outcome' => 'redo', 'defects' => ['missed-patch', 'lifted-edge'], 'note' => 'Lower left.', 'photo' => $photo]));
+        $marks = [['defect' => 'missed-patch', 'x' => 0.1, 'y' => 0.9], ['defect' => 'lifted-edge', 'x' => null, 'y' => null]];
+        $run = $this->read($this->press($run, 'judged', ['outcome' => 'redo', 'defects' => $marks, 'note' => 'Lower left.', 'photo' => $photo, 'photo_before' => $photo]));
         self::assertSame('redo', $run->record('outcomes')->string('1'));
         $run = $this->step($run);
         self::assertTrue($run->boolean('finished'));
 
-        $entry = $this->rows('/api/logbook')[0];
-        self::assertSame(['redo', 'Lower left.', $photo], [$entry->string('outcome'), $entry->string('note'), $entry->string('photo')]);
+        $entry = $this->read($this->ask('GET', '/api/logbook'))->records('entries')[0];
+        self::assertSame(['redo', 'Lower left.', $photo, $photo], [$entry->string('outcome'), $entry->string('note'), $entry->string('photo'), $entry->string('photo_before')]);
         self::assertSame(['missed patch', 'lifted edge'], $entry->strings('defects'));
+        self::assertSame(0.9, $entry->records('marks')[0]->number('y'), 'where it is on the picture');
         $detail = $this->read($this->ask('GET', '/api/logbook/'.$entry->integer('id')));
         self::assertNotEmpty(array_filter($detail->records('times'), static fn (Record $t): bool => null !== $t->numberOrNull('taken')));
+        self::assertNotEmpty($detail->records('diagnoses'));
+        self::assertStringContainsString('dwell', $detail->records('diagnoses')[0]->string('cause'), 'it was heated for an instant');
         self::assertSame(200, $this->ask('GET', '/api/photos/'.$photo)->getStatusCode());
     }
 
     public function testTheServerKeepsTheClock(): void
     {
         $run = $this->begin();
-        while (!$this->current($run)->boolean('timed')) {
+        while (!$this->front($run)->boolean('timed')) {
             $run = $this->step($run);
         }
-        $started = $this->read($this->press($run, 'started'))->string('started');
+        $started = $this->front($this->read($this->press($run, 'started')))->string('since');
         // Every request starts from the disk alone, as after a killed server.
-        self::assertSame($started, $this->read($this->ask('GET', '/api/runs/run'))->string('started'));
+        self::assertSame($started, $this->front($this->read($this->ask('GET', '/api/runs/run')))->string('since'));
+        self::assertSame($started, $this->read($this->ask('GET', '/api/bench'))->records('hands')[0]->string('since'), 'on the screen of all clocks too');
         self::assertEqualsWithDelta(time(), strtotime($started), 5.0);
+    }
+
+    /** A press that had to wait for the network is stored at the instant it was pressed, though never before the one before it. */
+    public function testAPressThatWaitedIsStoredAtItsOwnTime(): void
+    {
+        $run = $this->step($this->begin());
+        $run = $this->step($run);
+        usleep(500000);
+        $started = $this->front($this->read($this->press($run, 'started', ['ago_s' => 0.4])))->string('since');
+        self::assertLessThan(microtime(true) - 0.35, (float) (new \DateTimeImmutable($started))->format('U.v'));
+        $late = $this->read($this->press($run, 'done', ['ago_s' => 500000.0]));
+        self::assertGreaterThan($this->front($run)->integer('position'), $this->front($late)->integer('position'));
+    }
+
+    public function testPeekAgainPauseSkipAndUndoAreKept(): void
+    {
+        $run = $this->begin();
+        while (!$this->front($run)->boolean('heats')) {
+            $run = $this->step($run);
+        }
+        self::assertNotSame([], $this->front($run)->strings('questions'));
+        $this->read($this->press($run, 'started'), 409);
+        $run = $this->read($this->press($run, 'checked'));
+        self::assertSame([], $this->front($run)->strings('questions'), 'asked once');
+        $run = $this->read($this->press($run, 'started', ['press_c' => 198.5, 'probe_c' => 141.0]));
+        $run = $this->read($this->press($run, 'paused'));
+        self::assertFalse($this->front($run)->boolean('running'));
+        $run = $this->read($this->press($run, 'resumed'));
+        $run = $this->read($this->press($run, 'peeked', ['ready' => false, 'defects' => [['defect' => 'missed-patch', 'x' => 0.9, 'y' => 0.9]]]));
+        $planned = $this->front($run)->number('seconds');
+        $run = $this->read($this->press($run, 'again', ['seconds' => 10]));
+        self::assertSame($planned + 10.0, $this->front($run)->number('seconds'));
+        $run = $this->read($this->press($run, 'undone', ['undoes' => $run->record('last')->string('press')]));
+        self::assertSame($planned, $this->front($run)->number('seconds'));
+        $run = $this->read($this->press($run, 'peeked', ['ready' => true]));
+        $at = $this->front($run)->integer('position');
+        $run = $this->read($this->press($run, 'skipped', ['reason' => 'Done before']));
+        self::assertSame($at + 1, $this->front($run)->integer('position'));
+        $run = $this->read($this->press($run, 'judged', ['outcome' => 'spoiled', 'defects' => [['defect' => 'scorch', 'x' => null, 'y' => null]]]));
+        $undone = $this->read($this->press($run, 'undone', ['undoes' => $run->record('last')->string('press')]));
+        self::assertFalse($undone->record('outcomes')->has('1'));
+        self::assertSame(0, $this->read($this->ask('GET', '/api/logbook'))->integer('total'), 'and out of the logbook');
+        $run = $this->read($this->press($undone, 'judged', ['outcome' => 'good']));
+        $entry = $this->read($this->ask('GET', '/api/logbook'))->records('entries')[0];
+        $detail = $this->read($this->ask('GET', '/api/logbook/'.$entry->integer('id')));
+        self::assertSame([2, 198.5, 141.0], [$detail->integer('peeks'), $detail->number('press_c'), $detail->number('probe_c')], 'without typing');
+        self::assertSame('Done before', $detail->records('skipped')[0]->string('reason'));
+    }
+
+    public function testTwoPiecesOfTwoSessionsStandOnOneScreen(): void
+    {
+        $this->begin();
+        $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'second', 'pieces' => 2]), 201);
+        self::assertSame(['run', 'second'], array_values(array_unique(array_map(static fn (Record $hand): string => $hand->string('run'), array_reverse($this->read($this->ask('GET', '/api/bench'))->records('hands'))))));
     }
 
     public function testAPressSentTwiceIsStoredOnce(): void
     {
         $run = $this->begin();
         $body = ['id' => 'press', 'position' => 0, 'type' => 'done'];
-        $first = $this->read($this->ask('POST', '/api/runs/run/presses', $body))->integer('position');
-        $second = $this->read($this->ask('POST', '/api/runs/run/presses', $body))->integer('position');
-        self::assertSame([0, 1, 1], [$run->integer('position'), $first, $second]);
+        $first = $this->front($this->read($this->ask('POST', '/api/runs/run/presses', $body)))->integer('position');
+        $second = $this->front($this->read($this->ask('POST', '/api/runs/run/presses', $body)))->integer('position');
+        self::assertSame([0, 1, 1], [$this->front($run)->integer('position'), $first, $second]);
     }
 
     public function testOfTwoScreensThatEndAStepOneWins(): void
@@ -62,7 +121,7 @@ final class RunApiTest extends ShopTestCase
         $run = $this->begin();
         $this->read($this->press($run, 'done'));
         $this->read($this->press($run, 'done'), 409);
-        self::assertSame(1, $this->read($this->ask('GET', '/api/runs/run'))->integer('position'));
+        self::assertSame(1, $this->front($this->read($this->ask('GET', '/api/runs/run')))->integer('position'));
     }
 
     public function testBeginningTwiceIsOneSession(): void
@@ -88,7 +147,14 @@ final class RunApiTest extends ShopTestCase
     {
         yield 'no outcome' => [['type' => 'judged', 'position' => 4], 422, 'outcome'];
         yield 'an unheard-of type' => [['type' => 'burnt'], 422, 'type'];
-        yield 'an unheard-of defect' => [['type' => 'judged', 'outcome' => 'good', 'defects' => ['hiccup']], 422, 'defects'];
+        yield 'an unheard-of defect' => [['type' => 'judged', 'outcome' => 'good', 'defects' => [['defect' => 'hiccup']]], 422, 'defects'];
+        yield 'a mark outside the picture' => [['type' => 'judged', 'outcome' => 'redo', 'defects' => [['defect' => 'scorch', 'x' => 1.2, 'y' => 0.5]]], 422, 'defects'];
+        yield 'half a place' => [['type' => 'judged', 'outcome' => 'redo', 'defects' => [['defect' => 'scorch', 'x' => 0.2]]], 422, 'defects'];
+        yield 'no reason' => [['type' => 'skipped', 'reason' => '  '], 422, 'reason'];
+        yield 'endless seconds' => [['type' => 'again', 'seconds' => 601], 422, 'seconds'];
+        yield 'undoing nothing' => [['type' => 'undone'], 422, 'undoes'];
+        yield 'undoing what never was' => [['type' => 'undone', 'undoes' => 'nothing'], 409, ''];
+        yield 'a break of no clock' => [['type' => 'paused'], 409, ''];
         yield 'an endless note' => [['type' => 'judged', 'outcome' => 'good', 'note' => str_repeat('x', 4001)], 422, 'note'];
         yield 'a photo that is a path' => [['type' => 'judged', 'outcome' => 'good', 'photo' => '../../etc/passwd'], 422, 'photo'];
         yield 'no position' => [['type' => 'done', 'position' => null], 422, 'position'];
@@ -105,7 +171,7 @@ final class RunApiTest extends ShopTestCase
         if ('' !== $field) {
             self::assertTrue($problem->record('errors')->has($field));
         }
-        self::assertSame(0, $this->read($this->ask('GET', '/api/runs/run'))->integer('position'));
+        self::assertSame(0, $this->front($this->read($this->ask('GET', '/api/runs/run')))->integer('position'));
     }
 
     public function testTheBenchWaitsForTheChecks(): void
@@ -150,15 +216,19 @@ final class RunApiTest extends ShopTestCase
         }
     }
 
-    private function current(Record $run): Record
+    /** What needs hands next. */
+    private function front(Record $run): Record
     {
-        return $run->records('steps')[$run->integer('position')];
+        return $run->records('hands')[0];
     }
 
-    /** Does the step at hand, clock and all. */
+    /** Does the step at hand, questions, clock and all. */
     private function step(Record $run): Record
     {
-        if ($this->current($run)->boolean('timed') && null === $run->stringOrNull('started')) {
+        if ([] !== $this->front($run)->strings('questions')) {
+            $run = $this->read($this->press($run, 'checked'));
+        }
+        if ($this->front($run)->boolean('timed') && null === $this->front($run)->stringOrNull('since')) {
             $run = $this->read($this->press($run, 'started'));
         }
 
@@ -168,7 +238,7 @@ final class RunApiTest extends ShopTestCase
     /** @param array<string, mixed> $more */
     private function press(Record $run, string $type, array $more = []): Response
     {
-        return $this->ask('POST', '/api/runs/run/presses', ['id' => 'p'.++$this->presses, 'position' => $run->integer('position'), 'type' => $type] + $more);
+        return $this->ask('POST', '/api/runs/run/presses', ['id' => 'p'.++$this->presses, 'position' => $this->front($run)->integer('position'), 'type' => $type] + $more);
     }
 
     private function photo(?string $path = null): string

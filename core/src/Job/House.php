@@ -18,8 +18,9 @@ final readonly class House
     /**
      * @param array<string, string> $schools option by matter
      * @param list<Recipe>          $recipes the newest version of each, the newest recipe first
+     * @param array<string, float>  $hands   seconds that hands here have been seen to take, by kind of step
      */
-    public function __construct(public array $schools = [], public array $recipes = [])
+    public function __construct(public array $schools = [], public array $recipes = [], public array $hands = [])
     {
     }
 
@@ -33,13 +34,19 @@ final readonly class House
         $schools = $this->schools;
         unset($schools[$matter]);
 
-        return new self(null === $option ? $schools : [...$schools, $matter => $option], $this->recipes);
+        return new self(null === $option ? $schools : [...$schools, $matter => $option], $this->recipes, $this->hands);
     }
 
     /** @param list<Recipe> $recipes */
     public function withRecipes(array $recipes): self
     {
-        return new self($this->schools, $recipes);
+        return new self($this->schools, $recipes, $this->hands);
+    }
+
+    /** @param array<string, float> $hands */
+    public function withHands(array $hands): self
+    {
+        return new self($this->schools, $this->recipes, $hands);
     }
 
     /** The recipe that a job goes by: the one it names, or else the first that is written for its sheet and heat. */

@@ -47,6 +47,11 @@ final readonly class Provenance implements \JsonSerializable
         return new self(ProvenanceKind::Person, null);
     }
 
+    public static function learned(): self
+    {
+        return new self(ProvenanceKind::Learned, null);
+    }
+
     /** @throws BadRecord when the kind is unknown, or a published or remembered figure names no source */
     public static function fromRecord(Record $record): self
     {

@@ -13,6 +13,7 @@ enum ProvenanceKind: string
     case Computed = 'computed';
     case Recipe = 'recipe';
     case Person = 'person';
+    case Learned = 'learned';
 
     public function label(): string
     {
@@ -24,6 +25,7 @@ enum ProvenanceKind: string
             self::Computed => 'worked out by Wubbin',
             self::Recipe => 'a recipe of your house',
             self::Person => 'your choice',
+            self::Learned => 'learned from your own pieces',
         };
     }
 }

@@ -19,7 +19,10 @@ use Wubbin\Core\Route\StepKind;
  */
 final readonly class Step implements \JsonSerializable
 {
-    /** @param list<string> $cautions */
+    /**
+     * @param list<string> $cautions
+     * @param list<string> $questions what must be true before it is begun, asked once for all pieces
+     */
     public function __construct(
         public string $id,
         public StepKind $kind,
@@ -33,13 +36,20 @@ final readonly class Step implements \JsonSerializable
         public array $cautions = [],
         public ?Once $once = null,
         public int $transfer = 0,
+        public array $questions = [],
     ) {
     }
 
     /** The same step for another picture of the job; ids stay different. */
     public function of(int $transfer): self
     {
-        return 0 === $transfer ? $this : new self($this->id.'-of-'.($transfer + 1), $this->kind, $this->scope, $this->title, $this->cue, $this->duration, $this->timed, $this->provenance, $this->area, $this->cautions, $this->once, $transfer);
+        return 0 === $transfer ? $this : new self($this->id.'-of-'.($transfer + 1), $this->kind, $this->scope, $this->title, $this->cue, $this->duration, $this->timed, $this->provenance, $this->area, $this->cautions, $this->once, $transfer, $this->questions);
+    }
+
+    /** @param list<string> $questions */
+    public function asking(array $questions): self
+    {
+        return new self($this->id, $this->kind, $this->scope, $this->title, $this->cue, $this->duration, $this->timed, $this->provenance, $this->area, $this->cautions, $this->once, $this->transfer, $questions);
     }
 
     /** Whether doing one of them is doing the other. */
@@ -61,6 +71,12 @@ final readonly class Step implements \JsonSerializable
         };
     }
 
+    /** @return array<string, mixed> what makes it another step: how long hands usually need for it does not */
+    public function content(): array
+    {
+        return $this->timed ? $this->jsonSerialize() : array_diff_key($this->jsonSerialize(), ['duration_s' => 1, 'provenance' => 1]);
+    }
+
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
@@ -76,6 +92,7 @@ final readonly class Step implements \JsonSerializable
             'provenance' => $this->provenance,
             'area' => $this->area,
             'cautions' => $this->cautions,
+            'questions' => $this->questions,
             'transfer' => $this->transfer,
         ];
     }

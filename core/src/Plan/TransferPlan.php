@@ -67,6 +67,7 @@ final readonly class TransferPlan implements \JsonSerializable
         public ?Size $plate,
         public ?string $artwork,
         public ?Look $look,
+        public Facts $facts,
     ) {
     }
 
@@ -112,6 +113,7 @@ final readonly class TransferPlan implements \JsonSerializable
             $setup->heat?->plate,
             $setup->picture?->sha256,
             $setup->look,
+            Facts::of($setup),
         );
     }
 
@@ -145,7 +147,7 @@ final readonly class TransferPlan implements \JsonSerializable
     {
         $lines = array_values(array_filter($this->decisions, static fn (Decision $decision): bool => 'quantity' !== $decision->id));
 
-        return [$lines, $this->steps, $this->stack->layers, $this->placed, $this->artwork, $this->sheet?->page, $this->sheet?->picture, $this->tiling?->tiles, $this->coverage?->places];
+        return [$lines, array_map(static fn (Step $step): array => $step->content(), $this->steps), $this->stack->layers, $this->placed, $this->artwork, $this->sheet?->page, $this->sheet?->picture, $this->tiling?->tiles, $this->coverage?->places];
     }
 
     /** @return array<string, mixed> */
@@ -206,6 +208,7 @@ final readonly class TransferPlan implements \JsonSerializable
             ],
             'artwork' => $this->artwork,
             'look' => $this->look,
+            'facts' => $this->facts,
         ];
     }
 

@@ -35,7 +35,7 @@ final readonly class WorkSteps
             array_push($steps, ...$work->expanded($group));
         }
 
-        return $steps;
+        return HeatQuestions::before($steps, $setup);
     }
 
     /**
@@ -106,6 +106,7 @@ final readonly class WorkSteps
             'peel' === $rule->time => [$this->setup->peel->wait, $this->setup->peel->provenance],
             null !== $rule->time => [Duration::seconds($this->setup->seconds($rule->time) * $rule->times), $this->setup->ways->figures[$rule->time]->provenance],
             StepKind::Cut === $rule->kind => [$hands->cutting($this->setup->trimLength()), $hands->trimProvenance],
+            isset($this->setup->house->hands[$rule->kind->value]) => [Duration::seconds($this->setup->house->hands[$rule->kind->value]), Provenance::learned()],
             default => [$hands->of($rule->kind), $hands->provenance],
         };
     }

@@ -28,24 +28,29 @@ final readonly class BenchSequence
         foreach ($rounds as $steps) {
             foreach ($steps as $step) {
                 if (Scope::OnceBefore === $step->scope || Scope::EachSheet === $step->scope) {
-                    $sequence[] = new BenchStep($step->id, null, $step->timed, $step->durationFor($pieces)->seconds);
+                    $sequence[] = self::step($step, null, $step->durationFor($pieces)->seconds);
                 }
             }
             for ($piece = 1; $piece <= $pieces; ++$piece) {
                 foreach ($steps as $step) {
                     if (Scope::EachPiece === $step->scope) {
-                        $sequence[] = new BenchStep($step->id, $piece, $step->timed, $step->duration->seconds);
+                        $sequence[] = self::step($step, $piece, $step->duration->seconds);
                     }
                 }
             }
             foreach ($steps as $step) {
                 if (Scope::OnceAfter === $step->scope) {
-                    $sequence[] = new BenchStep($step->id, null, $step->timed, $step->duration->seconds);
+                    $sequence[] = self::step($step, null, $step->duration->seconds);
                 }
             }
         }
 
         return new self($sequence);
+    }
+
+    private static function step(Step $step, ?int $piece, float $seconds): BenchStep
+    {
+        return new BenchStep($step->id, $step->kind, $piece, $step->timed, $seconds, [] !== $step->questions);
     }
 
     /** @param list<BenchStep> $steps as they were frozen with the run */
@@ -54,26 +59,15 @@ final readonly class BenchSequence
         return new self($steps);
     }
 
-    /**
-     * Where the bench goes on from a position: at the next step that is not of a piece which is out of the run.
-     *
-     * @param list<int> $out pieces that are judged already
-     */
-    public function next(int $position, array $out): int
+    /** @return list<int> of a piece's steps, or of what all pieces share */
+    public function positionsOf(?int $piece): array
     {
-        do {
-            ++$position;
-        } while (isset($this->steps[$position]) && in_array($this->steps[$position]->piece, $out, true));
-
-        return $position;
+        return array_keys(array_filter($this->steps, static fn (BenchStep $step): bool => $step->piece === $piece));
     }
 
-    /** Whether this is the last step of its piece, after which the piece is judged. */
-    public function closesPiece(int $position): bool
+    /** @return list<int> */
+    public function pieces(): array
     {
-        $piece = $this->steps[$position]->piece ?? null;
-        $later = array_slice($this->steps, $position + 1);
-
-        return null !== $piece && [] === array_filter($later, static fn (BenchStep $step): bool => $step->piece === $piece);
+        return array_values(array_unique(array_filter(array_map(static fn (BenchStep $step): ?int => $step->piece, $this->steps), is_int(...))));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Run;
 
-/** What went wrong with a piece, as it is seen on it. */
+/** What went wrong with a piece, as it is seen on it, or with its sheet. */
 enum Defect: string
 {
     case MissedPatch = 'missed-patch';
@@ -14,8 +14,22 @@ enum Defect: string
     case Smear = 'smear';
     case Scorch = 'scorch';
     case Wrinkle = 'wrinkle';
+    case WhiteSpecks = 'white-specks';
+    case Crack = 'crack';
+    case FibreLine = 'fibre-line';
     case Misplaced = 'misplaced';
     case WrongWayRound = 'wrong-way-round';
+    case MeltedShape = 'melted-shape';
+    case NotBonded = 'not-bonded';
+    case Pale = 'pale';
+    case TooShiny = 'too-shiny';
+    case ShowThrough = 'show-through';
+    case WhiteLine = 'white-line';
+    case StrayLine = 'stray-line';
+    case Veil = 'veil';
+    case SoftCoat = 'soft-coat';
+    case Jam = 'jam';
+    case NoPrint = 'no-print';
 
     public function label(): string
     {
@@ -27,8 +41,22 @@ enum Defect: string
             self::Smear => 'smear',
             self::Scorch => 'scorch',
             self::Wrinkle => 'wrinkle',
+            self::WhiteSpecks => 'white specks',
+            self::Crack => 'crack',
+            self::FibreLine => 'coloured fibre',
             self::Misplaced => 'misplaced',
             self::WrongWayRound => 'wrong way round',
+            self::MeltedShape => 'melted out of shape',
+            self::NotBonded => 'does not hold',
+            self::Pale => 'pale',
+            self::TooShiny => 'too shiny',
+            self::ShowThrough => 'colour gone through',
+            self::WhiteLine => 'white line at a join',
+            self::StrayLine => 'line that was not meant',
+            self::Veil => 'veil or fur of paper',
+            self::SoftCoat => 'coat stays soft',
+            self::Jam => 'sheet jammed',
+            self::NoPrint => 'not on the medium',
         };
     }
 }

@@ -398,6 +398,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/logbook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listLog"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/logbook/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importLog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/logbook/lessons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getLessons"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/logbook/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getLog"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/logbook/{one}/beside/{other}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["compareLog"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/logbook/{id}/later": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addLater"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/doctor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["askDoctor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings": {
         parameters: {
             query?: never;
@@ -528,38 +640,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/logbook": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["listLog"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/logbook/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["getLog"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/photos": {
         parameters: {
             query?: never;
@@ -634,6 +714,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["press"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getBench"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1244,6 +1340,169 @@ export interface components {
             at: string;
             current: boolean;
         };
+        DiagnosisView: {
+            /** @description How a diagnosis of the core is written. */
+            cause: string;
+            why: string;
+            /** @description What was done shows it; else it is only usual */
+            shown: boolean;
+            /** @description What to do with this piece */
+            now: string;
+            /** @description What to change for the next */
+            next: string;
+        };
+        /** @description One piece of the logbook in full: how it came out, how it was made, how long things really took, and what the doctor says. */
+        LogDetail: {
+            entry: components["schemas"]["LogEntry"];
+            facts: {
+                [key: string]: unknown;
+            };
+            times: components["schemas"]["StepTime"][];
+            skipped: {
+                step: string;
+                reason: string;
+            }[];
+            /** @description How often somebody looked under a corner */
+            peeks: number;
+            /**
+             * Format: float
+             * @description Seconds it was heated on
+             */
+            again_s: number;
+            /**
+             * Format: float
+             * @description °C that the press showed at the most
+             */
+            press_c: number | null;
+            /**
+             * Format: float
+             * @description °C that the probe showed at the most
+             */
+            probe_c: number | null;
+            later: {
+                id: number;
+                /** Format: date-time */
+                at: string;
+                washes: number;
+                good: boolean;
+                note: string;
+            }[];
+            diagnoses: components["schemas"]["DiagnosisView"][];
+        };
+        /** @description A judged piece, as a line of the logbook. */
+        LogEntry: {
+            id: number;
+            run: string | null;
+            job: string;
+            name: string;
+            piece: number;
+            /** @enum {string} */
+            outcome: "good" | "redo" | "spoiled";
+            defects: string[];
+            marks: {
+                defect: string;
+                x: number | null;
+                y: number | null;
+            }[];
+            note: string;
+            photo: string | null;
+            photo_before: string | null;
+            /** Format: date-time */
+            at: string;
+            route: string;
+            medium: string;
+            printer: string;
+            heat: string;
+            blank: string;
+            /** @description At the last look; null where nobody looked again */
+            washes: number | null;
+            /** @description A later look found that it had gone */
+            failed: boolean;
+        };
+        /** @description What past pieces teach. */
+        LogLessons: {
+            routes: {
+                route: string;
+                label: string;
+                share: components["schemas"]["ShareView"];
+                settings: {
+                    setting: {
+                        route: string;
+                        c: number | null;
+                        s: number | null;
+                        pressure: string | null;
+                        base: string | null;
+                        recipe: string | null;
+                    };
+                    share: components["schemas"]["ShareView"];
+                    /** @description How likely the best one is better than it */
+                    beaten: number | null;
+                    sure: boolean;
+                }[];
+                defects: {
+                    defect: string;
+                    label: string;
+                    spoiled: number;
+                    redo: number;
+                }[];
+                survival: {
+                    steps: {
+                        washes: number;
+                        share: number;
+                        at_risk: number;
+                        failed: number;
+                    }[];
+                    pieces: number;
+                    failed: number;
+                };
+            }[];
+            times: {
+                kind: string;
+                /** @description The median of the latest */
+                seconds: number;
+                planned: number;
+                of: number;
+                /** @description Plans go by it */
+                used: boolean;
+            }[];
+        };
+        /** @description Some entries of the logbook, the latest first. */
+        LogPage: {
+            entries: components["schemas"]["LogEntry"][];
+            /** @description How many there are */
+            total: number;
+            /** @description How many a page has at the most */
+            page: number;
+            /** @description Values to narrow by, by column */
+            choices: {
+                [key: string]: string[];
+            };
+        };
+        ShareView: {
+            /** @description How a share of the core is written: its middle, and between what it lies with 90 %. */
+            good: number;
+            of: number;
+            mean: number;
+            from: number;
+            to: number;
+            /** @description Too few to say much */
+            few: boolean;
+        };
+        /** @description What a step was planned to take and what the clock says it took, in seconds. */
+        StepTime: {
+            /** @description Id of the step in the plan */
+            step: string;
+            kind: string;
+            /** Format: float */
+            planned: number;
+            /** @description Null where no clock was started, or the step was left out */
+            taken: number | null;
+            /**
+             * @description Where it was not as planned
+             * @enum {string|null}
+             */
+            off: "shorter" | "longer" | null;
+        };
         /** @description How this shop reads and writes: units, decimal comma, paper, money, clock, light or dark. */
         Settings: {
             /** @enum {string} */
@@ -1352,30 +1611,45 @@ export interface components {
             /** Format: float */
             seconds: number;
         };
-        /** @description One piece of the logbook in full: how it came out, what was planned, and how long things really took. */
-        LogDetail: {
-            entry: components["schemas"]["LogEntry"];
-            plan: components["schemas"]["plan.schema"];
-            times: components["schemas"]["StepTime"][];
-        };
-        /** @description A judged piece, as a line of the logbook. */
-        LogEntry: {
-            id: number;
+        /** @description One thing that a person could turn to at the bench: a step that may be done, or a clock that runs. */
+        HandView: {
             run: string;
-            job: string;
+            /** @description Of the job */
             name: string;
-            piece: number;
-            /** @enum {string} */
-            outcome: "good" | "redo" | "spoiled";
-            defects: string[];
-            note: string;
-            photo: string | null;
-            /** Format: date-time */
-            at: string;
-            plan: string;
-            artwork: string | null;
-            /** @description The blank and the routes, in words */
-            route: string;
+            /** @description Null for what is done for all */
+            piece: number | null;
+            pieces: number;
+            position: number;
+            step: components["schemas"]["Step"];
+            timed: boolean;
+            /**
+             * Format: float
+             * @description That its clock is meant to run
+             */
+            seconds: number;
+            /**
+             * Format: date-time
+             * @description When its clock was started, or went on; null while it has not been
+             */
+            since: string | null;
+            /**
+             * Format: float
+             * @description Seconds that had gone by then
+             */
+            before: number;
+            /** @description False while it is paused */
+            running: boolean;
+            /** @description Its last step is done: how did it come out? */
+            judging: boolean;
+            /** @description What must be true before its heat comes on, where that was not asked yet */
+            questions: string[];
+            /** @description One may look under a corner */
+            heats: boolean;
+            /** @description The step that may be heated on a little, now or once more */
+            again: number | null;
+            /** @description Of its piece’s steps, from 1 */
+            number: number;
+            of: number;
         };
         NewRun: {
             /** @description A new UUID, made by the page */
@@ -1391,13 +1665,47 @@ export interface components {
             /** @description The step that was on the screen */
             position: number;
             /** @enum {string} */
-            type: "started" | "done" | "judged";
+            type: "checked" | "started" | "paused" | "resumed" | "peeked" | "again" | "done" | "skipped" | "judged" | "undone";
             /** @enum {string|null} */
             outcome?: "good" | "redo" | "spoiled" | null;
-            defects?: string[];
+            defects?: {
+                defect: string;
+                /** @description On the picture, 0 at its left to 1 */
+                x: number | null;
+                /** @description On the picture, 0 at its top to 1 */
+                y: number | null;
+            }[];
             note?: string;
             /** @description SHA-256 of an uploaded photo */
             photo?: string | null;
+            /** @description The same of one from before */
+            photo_before?: string | null;
+            /**
+             * Format: float
+             * @description Longer, for “again”
+             */
+            seconds?: number;
+            /** @description What a look under a corner told */
+            ready?: boolean;
+            /** @description Why a step was left out */
+            reason?: string;
+            /** @description Id of the press that was a mistake */
+            undoes?: string | null;
+            /**
+             * Format: float
+             * @description Seconds since it was pressed, where the network was away
+             */
+            ago_s?: number;
+            /**
+             * Format: float
+             * @description °C that the press showed then
+             */
+            press_c?: number | null;
+            /**
+             * Format: float
+             * @description °C that the probe showed then
+             */
+            probe_c?: number | null;
         };
         /** @description A line of the list of bench sessions. */
         RunSummary: {
@@ -1411,7 +1719,7 @@ export interface components {
             /** Format: date-time */
             finished: string | null;
         };
-        /** @description A bench session as its screen needs it: the frozen plan, the steps in order, where it stands, and the server's clock. */
+        /** @description A bench session as its screen needs it: the frozen plan, what is at hand, and the server's clock. */
         RunView: {
             id: string;
             job: string;
@@ -1419,40 +1727,25 @@ export interface components {
             plan: components["schemas"]["plan.schema"];
             steps: components["schemas"]["BenchStepView"][];
             pieces: number;
-            /** @description Of the step at hand, from 0; the number of steps when all is done */
-            position: number;
-            /**
-             * Format: date-time
-             * @description When its clock was started
-             */
-            started: string | null;
-            /** @description The piece whose outcome is asked for */
-            judging: number | null;
+            /** @description What needs hands next in front */
+            hands: components["schemas"]["HandView"][];
             outcomes: {
                 [key: string]: "good" | "redo" | "spoiled";
             };
             finished: boolean;
             /** @description The job has been changed since this session began */
             stale: boolean;
+            /** @description The press that could be undone */
+            last: {
+                press: string;
+                position: number;
+                type: string;
+            } | null;
             /**
              * Format: date-time
              * @description The server’s clock, for screens whose own is wrong
              */
             now: string;
-        };
-        /** @description What a step was planned to take and what the clock says it took, in seconds. */
-        StepTime: {
-            /** @description Id of the step in the plan */
-            step: string;
-            /** Format: float */
-            planned: number;
-            /** @description Null where no clock was started, or the step was left out */
-            taken: number | null;
-            /**
-             * @description Where it was not as planned
-             * @enum {string|null}
-             */
-            off: "shorter" | "longer" | null;
         };
         /** @description Sheets that several jobs share, by what is printed on what. */
         GangView: {
@@ -1640,7 +1933,7 @@ export interface components {
         };
         Provenance: {
             /** @enum {unknown} */
-            kind: "published" | "from-memory" | "common-practice" | "assumed" | "computed" | "person" | "recipe";
+            kind: "published" | "from-memory" | "common-practice" | "assumed" | "computed" | "person" | "learned" | "recipe";
             label: string;
             source: string | null;
         };
@@ -1720,7 +2013,7 @@ export interface components {
                 };
                 Provenance: {
                     /** @enum {unknown} */
-                    kind: "published" | "from-memory" | "common-practice" | "assumed" | "computed" | "person" | "recipe";
+                    kind: "published" | "from-memory" | "common-practice" | "assumed" | "computed" | "person" | "learned" | "recipe";
                     label: string;
                     source: string | null;
                 };
@@ -2345,6 +2638,10 @@ export interface components {
                 /** @description The bend as part of an address. */
                 query: string;
             } | null;
+            /** @description What a logbook is searched and counted by; temperatures in °C, times in seconds. */
+            facts: {
+                [key: string]: string | number | boolean | null;
+            };
         };
         Step: {
             id: string;
@@ -2360,6 +2657,8 @@ export interface components {
             provenance: components["schemas"]["Provenance"];
             area: number | null;
             cautions: string[];
+            /** @description What must be true before it is begun; asked once for all pieces. */
+            questions: string[];
             /** @description The picture of the job that it is for */
             transfer: number;
         };
@@ -2412,7 +2711,7 @@ export interface components {
                 };
                 Provenance: {
                     /** @enum {unknown} */
-                    kind: "published" | "from-memory" | "common-practice" | "assumed" | "computed" | "person" | "recipe";
+                    kind: "published" | "from-memory" | "common-practice" | "assumed" | "computed" | "person" | "learned" | "recipe";
                     label: string;
                     source: string | null;
                 };
@@ -2474,6 +2773,8 @@ export interface components {
                     provenance: components["schemas"]["Provenance"];
                     area: number | null;
                     cautions: string[];
+                    /** @description What must be true before it is begun; asked once for all pieces. */
+                    questions: string[];
                     /** @description The picture of the job that it is for */
                     transfer: number;
                 };
@@ -2639,6 +2940,10 @@ export interface components {
                         /** @description The bend as part of an address. */
                         query: string;
                     } | null;
+                    /** @description What a logbook is searched and counted by; temperatures in °C, times in seconds. */
+                    facts: {
+                        [key: string]: string | number | boolean | null;
+                    };
                 };
                 /** @description How it will come out, told from its pixels */
                 Look: {
@@ -3778,6 +4083,269 @@ export interface operations {
             };
         };
     };
+    listLog: {
+        parameters: {
+            query?: {
+                words?: string;
+                route?: string;
+                medium?: string;
+                printer?: string;
+                heat?: string;
+                blank?: string;
+                outcome?: string;
+                defect?: string;
+                from?: string;
+                to?: string;
+                /** @description How many of the latest are passed over */
+                after?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Judged pieces, the latest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogPage"];
+                };
+            };
+            /** @description A filter that cannot be */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    importLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description All lines are in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        added: number;
+                        /** @description Lines that were there already */
+                        known: number;
+                    };
+                };
+            };
+            /** @description Lines that are wrong; nothing is taken in */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getLessons: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What past pieces teach */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogLessons"];
+                };
+            };
+        };
+    };
+    getLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The piece */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogDetail"];
+                };
+            };
+            /** @description No such piece */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    compareLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                one: number;
+                other: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Two pieces side by side */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        one: components["schemas"]["LogEntry"];
+                        other: components["schemas"]["LogEntry"];
+                        rows: {
+                            what: string;
+                            /** @enum {string} */
+                            kind: "text" | "duration" | "temperature";
+                            one: string | number | null;
+                            other: string | number | null;
+                            differs: boolean;
+                        }[];
+                    };
+                };
+            };
+            /** @description No such piece */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addLater: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    washes: number;
+                    good: boolean;
+                    note: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The piece */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogDetail"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    askDoctor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    route: string;
+                    /** @description What is wrong, in a person’s own words */
+                    seen: string;
+                    where: string;
+                    /** @description What was done */
+                    done: string;
+                };
+            };
+        };
+        responses: {
+            /** @description What was understood, and the likely causes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        defect: string;
+                        label: string;
+                        place: string;
+                        known: {
+                            [key: string]: unknown;
+                        };
+                        diagnoses: components["schemas"]["DiagnosisView"][];
+                    };
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     getSettings: {
         parameters: {
             query?: never;
@@ -4035,57 +4603,6 @@ export interface operations {
             };
         };
     };
-    listLog: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The latest judged pieces */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LogEntry"][];
-                };
-            };
-        };
-    };
-    getLog: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The piece */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LogDetail"];
-                };
-            };
-            /** @description No such piece */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
     uploadPhoto: {
         parameters: {
             query?: {
@@ -4252,6 +4769,34 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getBench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All that is at hand in all sessions under way */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description What needs hands next in front */
+                        hands: components["schemas"]["HandView"][];
+                        /**
+                         * Format: date-time
+                         * @description The server’s clock
+                         */
+                        now: string;
+                    };
                 };
             };
         };

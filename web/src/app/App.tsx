@@ -13,6 +13,9 @@ const BenchList = lazy(() => import('../run/BenchList').then((m) => ({ default: 
 const BenchPage = lazy(() => import('../run/BenchPage').then((m) => ({ default: m.BenchPage })));
 const Logbook = lazy(() => import('../run/Logbook').then((m) => ({ default: m.Logbook })));
 const LogPage = lazy(() => import('../run/LogPage').then((m) => ({ default: m.LogPage })));
+const ComparePage = lazy(() => import('../run/ComparePage').then((m) => ({ default: m.ComparePage })));
+const LessonsPage = lazy(() => import('../run/LessonsPage').then((m) => ({ default: m.LessonsPage })));
+const DoctorPage = lazy(() => import('../run/DoctorPage').then((m) => ({ default: m.DoctorPage })));
 const AdvicePage = lazy(() => import('../advice/AdvicePage').then((m) => ({ default: m.AdvicePage })));
 const RecipesPage = lazy(() => import('../route/RecipesPage').then((m) => ({ default: m.RecipesPage })));
 const HousePage = lazy(() => import('../job/HousePage').then((m) => ({ default: m.HousePage })));
@@ -131,6 +134,9 @@ export function App() {
               <Route path="/recipes" element={<RecipesPage />} />
               <Route path="/bench" element={<BenchList />} />
               <Route path="/logbook" element={<Logbook />} />
+              <Route path="/logbook/lessons" element={<LessonsPage />} />
+              <Route path="/logbook/compare/:one/:other" element={<ComparePage />} />
+              <Route path="/doctor" element={<DoctorPage />} />
               <Route path="/logbook/:id" element={<LogPage />} />
               <Route path="/pictures" element={<PicturesPage />} />
               <Route path="/shelf" element={<ShelfPage />} />

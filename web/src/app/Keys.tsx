@@ -9,7 +9,13 @@ const KEYS: [string, string][] = [
   ['1 2 3 4', 'On a job: the piece, the sheet, the picture, the heat'],
   ['V', 'On a job: the picture as drawn, on the way, as it will be'],
   ['Space', 'At the bench: start and stop the clock, go on'],
+  ['N or →, ←', 'At the bench: the next piece or clock, the one before'],
+  ['P', 'At the bench: look under a corner'],
+  ['A', 'At the bench: cover it, a few seconds more'],
+  ['B', 'At the bench: a break for this clock, and on again'],
+  ['S', 'At the bench: leave the step out'],
   ['W', 'At the bench: it went wrong'],
+  ['U', 'At the bench: undo the last press'],
   ['1 2 3', 'When a piece is judged: good, needs redo, spoiled'],
   ['Esc', 'Close, or take back what is being typed'],
 ];

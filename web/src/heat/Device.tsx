@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import { api, got, type ProblemError, type Schemas } from '../api/client';
 import { Notice } from '../app/Notice';
 import { TextField } from '../measure/Field';
@@ -16,6 +16,17 @@ function useDevice() {
     queryFn: () => got(api.GET('/api/device')),
     refetchInterval: (query) => (query.state.data?.address == null ? false : ASK_AGAIN),
   });
+}
+
+/** What press and probe showed last, as a press of the bench writes it down; nothing where there are none. */
+export function useReading(): () => { press_c?: number; probe_c?: number } {
+  const { data } = useDevice();
+  const latest = useRef(data);
+  latest.current = data;
+  return useCallback(() => {
+    const { press, probe_c: probe } = latest.current ?? {};
+    return { ...(press == null ? {} : { press_c: press.celsius }), ...(probe == null ? {} : { probe_c: probe }) };
+  }, []);
 }
 
 /** What press and probe show now, readable from where one stands; nothing where none is set up. */

@@ -40,7 +40,12 @@ export function BenchList() {
         </p>
       ) : (
         <section className="mt-4" aria-label="Under way">
-          <h2 className="text-xl">Under way</h2>
+          <div className="flex items-baseline gap-4">
+            <h2 className="text-xl">Under way</h2>
+            <Link to="/bench/all" className="key key-on ml-auto text-lg">
+              All clocks on one screen
+            </Link>
+          </div>
           {list(open)}
         </section>
       )}

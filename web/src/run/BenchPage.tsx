@@ -7,9 +7,11 @@ import { DeviceReadings } from '../heat/Device';
 import { clock } from '../measure/format';
 import { useFormat } from '../measure/settings';
 import { IronPlaces } from '../stack/StackSection';
-import { beep, wakeSound } from './beep';
+import { Again, Peek, Skip } from './Ask';
+import { announce, silentBy, wakeSound } from './beep';
+import { Clocks, tone, whose } from './Clocks';
 import { Judge } from './Judge';
-import { useRemaining, useRun } from './useRun';
+import { type Hand, left, useBoard, usePresses, useRunView, useTicking } from './useRun';
 
 /** What the big key says: what the hands do next. Where nothing is said the word is plain. */
 const DONE: Partial<Record<Step['kind'], string>> = { print: 'Printed', off: 'It is off', coat: 'Coated' };
@@ -31,110 +33,274 @@ const STOP: Partial<Record<Step['kind'], [string, string]>> = {
   soak: ['It floats already', 'It floats'],
 };
 
-function keyWord(step: Step, timed: boolean, started: boolean, over: boolean): string {
-  if (!timed) {
-    return DONE[step.kind] ?? 'Done';
+const UNDONE: Record<string, string> = {
+  checked: 'the answers',
+  started: 'the start',
+  paused: 'the break',
+  resumed: 'going on',
+  peeked: 'the look',
+  again: 'the seconds more',
+  done: 'the step',
+  skipped: 'leaving it out',
+  judged: 'the judgement',
+};
+
+function keyWord(hand: Hand, over: boolean): string {
+  const kind = hand.step.kind;
+  if (hand.questions.length > 0) {
+    return 'All true';
   }
-  return started ? (STOP[step.kind]?.[over ? 1 : 0] ?? 'Done') : (START[step.kind] ?? 'Start');
+  if (!hand.timed) {
+    return DONE[kind] ?? 'Done';
+  }
+  if (hand.since !== null && !hand.running) {
+    return 'Go on';
+  }
+  return hand.since !== null ? (STOP[kind]?.[over ? 1 : 0] ?? 'Done') : (START[kind] ?? 'Start');
 }
 
+const same = (one: Hand, other: Hand) => one.run === other.run && one.position === other.position;
+
+/** The bench: one session, or all that are under way. The one that needs hands next stands in front. */
 export function BenchPage() {
   const { id = '' } = useParams();
-  const bench = useRun(id);
-  if (bench.run === undefined) {
-    return <Waiting error={bench.error} />;
+  const all = id === 'all';
+  const board = useBoard();
+  const own = useRunView(all ? undefined : id);
+  const [picked, setPicked] = useState<Hand>();
+  const hands = all ? (board.data?.hands ?? []) : (own.data?.hands ?? []);
+  const elsewhere = all ? [] : (board.data?.hands ?? []).filter((hand) => hand.run !== id && hand.since !== null);
+  const everything = [...hands, ...elsewhere];
+  const front = (picked !== undefined ? everything.find((hand) => same(hand, picked)) : undefined) ?? hands[0];
+  const other = useRunView(front !== undefined && (all || front.run !== id) ? front.run : undefined);
+  const run = front === undefined || front.run === id ? own.data : other.data;
+  if ((all && board.data === undefined) || (!all && own.data === undefined)) {
+    return <Waiting error={all ? board.error : own.error} />;
   }
-  return <Bench run={bench.run} bench={bench} />;
+  if (front === undefined) {
+    return <AllDone run={own.data} />;
+  }
+  if (run === undefined) {
+    return <Waiting error={other.error} />;
+  }
+  return <Bench key={run.id} run={run} front={front} hands={everything} all={all} onPick={setPicked} />;
 }
 
-function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> }) {
-  const format = useFormat();
-  const { press, serverNow, busy, trouble, unsent, again } = bench;
-  const at = run.steps[run.position];
-  const step = run.plan.steps.find((s) => s.id === at?.step);
-  // The plan of the picture that the step is for.
-  const part = run.plan.transfers[step?.transfer ?? 0];
-  const several = run.plan.transfers.length > 1;
-  const next = run.steps[run.position + 1];
-  const nextStep = run.plan.steps.find((s) => s.id === next?.step);
-  const remaining = useRemaining(run.started, at?.seconds ?? 0, serverNow);
-  const over = remaining !== null && remaining <= 0;
-  const rang = useRef<string>(undefined);
+function AllDone({ run }: { run: RunView | undefined }) {
+  const judged = Object.keys(run?.outcomes ?? {}).length;
+  return (
+    <main className="px-6 py-10">
+      <h1 className="text-5xl">{run === undefined ? 'Nothing is under way.' : 'All done.'}</h1>
+      <p className="mt-4 text-2xl">
+        {run === undefined ? (
+          <>
+            Open a{' '}
+            <Link to="/" className="link">
+              job
+            </Link>{' '}
+            and take it to the bench.
+          </>
+        ) : (
+          <>
+            {judged === 1 ? 'One piece is' : `${judged} pieces are`} in the{' '}
+            <Link to="/logbook" className="link">
+              logbook
+            </Link>
+            .
+          </>
+        )}
+      </p>
+      <p className="mt-4 text-xl">
+        <Link to="/bench" className="link">
+          All sessions
+        </Link>
+      </p>
+    </main>
+  );
+}
 
+/** The screen stays awake while somebody stands before it with hot hands. */
+function useAwake() {
   useEffect(() => {
-    if (over && run.started !== null && rang.current !== run.started) {
-      rang.current = run.started;
+    let lock: WakeLockSentinel | undefined;
+    const ask = async () => {
+      if (document.visibilityState === 'visible') {
+        lock = await navigator.wakeLock?.request('screen').catch(() => undefined);
+      }
+    };
+    ask();
+    document.addEventListener('visibilitychange', ask);
+    return () => {
+      document.removeEventListener('visibilitychange', ask);
+      lock?.release();
+    };
+  }, []);
+}
+
+/** Rings once for every clock that comes to zero, whosever it is. */
+function useRinging(hands: Hand[], say: (hand: Hand) => string) {
+  const rang = useRef(new Set<string>());
+  for (const hand of hands) {
+    const seconds = left(hand);
+    const name = `${hand.run} ${hand.position} ${hand.since} ${hand.seconds}`;
+    if (hand.running && seconds !== null && seconds <= 0 && !rang.current.has(name)) {
+      rang.current.add(name);
       // A page that is opened long after the end need not ring for it.
-      if (remaining > -3) {
-        beep();
+      if (seconds > -5) {
+        announce(say(hand));
       }
     }
-  }, [over, remaining, run.started]);
+  }
+}
 
+function Bench({
+  run,
+  front,
+  hands,
+  all,
+  onPick,
+}: {
+  run: RunView;
+  front: Hand;
+  hands: Hand[];
+  all: boolean;
+  onPick: (hand: Hand | undefined) => void;
+}) {
+  const format = useFormat();
+  const { press, again: sendAgain, busy, trouble, unsent } = usePresses(run.id);
+  const [asking, setAsking] = useState<'peek' | 'again' | 'skip' | 'wrong'>();
+  useAwake();
+  useTicking(hands.some((hand) => hand.running));
+  const severalJobs = hands.some((hand) => hand.run !== front.run);
+  useRinging(hands, (hand) => `${whose(hand, true)}: ${format.phrase(hand.step.title)}`);
+
+  const step = front.step;
+  const part = run.plan.transfers[step.transfer ?? 0];
+  const picture = part?.artwork == null ? undefined : `/api/artwork/${part.artwork}/preview`;
+  const remaining = left(front);
+  const over = remaining !== null && remaining <= 0;
+  const anyOver = hands.some((hand) => hand.running && (left(hand) ?? 1) <= 0);
+  const own = run.steps.filter((s) => s.piece === front.piece);
+  const next = run.steps[run.steps.indexOf(own[front.number - 1] as RunView['steps'][number]) + 1];
+  const nextStep = run.plan.steps.find((s) => s.id === next?.step);
+
+  // Whatever is pressed, the one that needs hands next comes to the front again.
+  const pressed = async (what: Parameters<typeof press>[0]) => {
+    wakeSound();
+    const stored = await press(what);
+    if (stored && what.type !== 'paused' && what.type !== 'peeked' && what.type !== 'checked') {
+      onPick(undefined);
+    }
+    return stored;
+  };
   const main = () => {
-    if (at === undefined || run.judging !== null || wrong === run.position || run.finished) {
+    if (busy || asking !== undefined || front.judging) {
       return;
     }
-    wakeSound();
-    press({ position: run.position, type: at.timed && run.started === null ? 'started' : 'done' });
+    const { position } = front;
+    if (front.questions.length > 0) {
+      pressed({ position, type: 'checked' });
+    } else if (front.timed && front.since === null) {
+      pressed({ position, type: 'started' });
+    } else if (front.since !== null && !front.running) {
+      pressed({ position, type: 'resumed' });
+    } else {
+      pressed({ position, type: 'done' });
+    }
   };
-  const here = useRef<number | undefined>(undefined);
-  here.current = at?.piece === null ? undefined : run.position;
-  const act = useRef(main);
-  act.current = main;
-  const [wrong, setWrong] = useState<number>();
-
+  const turn = (by: number) => {
+    const at = hands.findIndex((hand) => same(hand, front));
+    onPick(hands[(at + by + hands.length) % hands.length]);
+  };
+  const canPeek = front.heats && front.since !== null;
+  const keys: Record<string, (() => void) | undefined> = {
+    n: () => turn(1),
+    arrowright: () => turn(1),
+    arrowleft: () => turn(-1),
+    p: canPeek ? () => setAsking('peek') : undefined,
+    a: front.again === null ? undefined : () => setAsking('again'),
+    s: front.judging ? undefined : () => setAsking('skip'),
+    w: front.piece === null ? undefined : () => setAsking('wrong'),
+    b:
+      front.since === null
+        ? undefined
+        : () => pressed({ position: front.position, type: front.running ? 'paused' : 'resumed' }),
+    u:
+      run.last === null
+        ? undefined
+        : () => pressed({ position: run.last?.position ?? 0, type: 'undone', undoes: run.last?.press ?? null }),
+  };
+  const latest = useRef({ main, keys, quiet: asking !== undefined || front.judging });
+  latest.current = { main, keys, quiet: asking !== undefined || front.judging };
   useEffect(() => {
     const listen = (e: KeyboardEvent) => {
-      if (isTyping(e.target) || e.repeat) {
+      const { main: go, keys: known, quiet } = latest.current;
+      if (isTyping(e.target) || e.repeat || e.ctrlKey || e.metaKey || e.altKey) {
         return;
       }
-      if (e.key === ' ' && !(e.target instanceof HTMLElement && e.target.closest('button, a, summary') !== null)) {
-        e.preventDefault();
-        act.current();
-      } else if (e.key.toLowerCase() === 'w') {
-        setWrong(here.current);
+      if (e.key === ' ') {
+        if (!quiet && !(e.target instanceof HTMLElement && e.target.closest('button, a, summary') !== null)) {
+          e.preventDefault();
+          go();
+        }
+      } else if (!quiet || e.key.toLowerCase() === 'u') {
+        known[e.key.toLowerCase()]?.();
       }
     };
     addEventListener('keydown', listen);
     return () => removeEventListener('keydown', listen);
   }, []);
 
-  const where = at?.piece === null || at === undefined ? 'all pieces together' : `piece ${at.piece} of ${run.pieces}`;
-  const judged = Object.keys(run.outcomes).length;
-  const own = run.steps.filter((s) => s.piece === at?.piece);
-  const stepNumber = at === undefined ? 0 : own.indexOf(at) + 1;
-
+  const close = () => setAsking(undefined);
+  const quiet = silentBy();
   return (
     <main className="flex h-full flex-col">
-      <header className="flex shrink-0 items-baseline gap-4 border-b border-ink px-6 py-3 text-lg">
+      <header
+        className={`flex shrink-0 flex-wrap items-baseline gap-x-4 border-b border-ink px-6 py-3 text-lg ${anyOver ? 'bg-hotfill' : ''}`}
+      >
         <b className="min-w-0 truncate">{run.name}</b>
-        {!run.finished && (
-          <span className="whitespace-nowrap text-soft">
-            {where}
-            {several && part !== undefined && ` · ${part.name}`}
-          </span>
+        <span className="whitespace-nowrap text-soft">
+          {front.piece === null ? 'all pieces together' : `piece ${front.piece} of ${front.pieces}`}
+          {run.plan.transfers.length > 1 && part !== undefined && ` · ${part.name}`}
+        </span>
+        {asking !== undefined && remaining !== null && (
+          <b className={`text-2xl tabular-nums ${tone(front, over)}`}>
+            {over && '+'}
+            {clock(Math.abs(remaining))}
+          </b>
         )}
         <span className="ml-auto whitespace-nowrap text-soft">
-          {!run.finished && `step ${stepNumber} of ${own.length}`}
+          step {front.number} of {front.of}
         </span>
-        <Link to={`/jobs/${run.job}`} className="link">
+        {!all && (
+          <Link to="/bench/all" className="link">
+            All clocks
+          </Link>
+        )}
+        <Link to={all ? '/bench' : `/jobs/${run.job}`} className="link">
           Leave
         </Link>
       </header>
-      {trouble !== undefined && (
+      {unsent ? (
         <div className="px-6">
           <Notice tone="hot">
-            <b>{trouble.message}</b>{' '}
-            {unsent && (
-              <button type="button" className="key ml-2" onClick={again} disabled={busy}>
-                Send that press again
-              </button>
-            )}
+            <b>Wubbin does not answer. The press is kept here, with its time, and is sent until it is stored.</b> The
+            clock goes on.{' '}
+            <button type="button" className="key ml-2" onClick={sendAgain} disabled={busy}>
+              Send that press again
+            </button>
           </Notice>
         </div>
+      ) : (
+        trouble !== undefined && (
+          <div className="px-6">
+            <Notice tone="hot">
+              <b>{trouble.message}</b>
+            </Notice>
+          </div>
+        )
       )}
-      {run.stale && !run.finished && (
+      {run.stale && (
         <div className="px-6">
           <Notice tone="wait">
             The job has been changed since this session began. The bench goes by plan {run.plan.id}, as it stands on the
@@ -142,62 +308,67 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
           </Notice>
         </div>
       )}
-      {run.finished || step === undefined || at === undefined ? (
-        <div className="px-6 py-10">
-          <h1 className="text-5xl">All done.</h1>
-          <p className="mt-4 text-2xl">
-            {judged === 1 ? 'One piece is' : `${judged} pieces are`} in the{' '}
-            <Link to="/logbook" className="link">
-              logbook
-            </Link>
-            .
-          </p>
-        </div>
-      ) : run.judging !== null || (wrong === run.position && at.piece !== null) ? (
+      {asking === 'peek' && canPeek ? (
+        <Peek position={front.position} picture={picture} press={press} onClose={close} />
+      ) : asking === 'again' && front.again !== null ? (
+        <Again position={front.again} press={pressed} onClose={close} />
+      ) : asking === 'skip' && !front.judging ? (
+        <Skip position={front.position} title={format.phrase(step.title)} press={pressed} onClose={close} />
+      ) : front.judging || (asking === 'wrong' && front.piece !== null) ? (
         <Judge
-          key={run.position}
-          piece={at.piece ?? 1}
-          pieces={run.pieces}
-          position={run.position}
-          press={press}
+          key={`${front.run} ${front.position}`}
+          piece={front.piece ?? 1}
+          pieces={front.pieces}
+          position={front.position}
+          picture={picture}
+          press={pressed}
           busy={busy}
-          onBack={run.judging === null ? () => setWrong(undefined) : undefined}
+          onBack={front.judging ? undefined : close}
+          onClose={close}
         />
       ) : (
         <>
-          <div className="grid min-h-0 flex-1 md:grid-cols-[minmax(0,1fr)_19.5rem]">
-            <div className="flex min-h-0 flex-col overflow-auto px-7 pt-6 pb-4">
+          <div className="grid min-h-0 flex-1 md:grid-cols-[minmax(0,1fr)_20.5rem]">
+            <div className="flex min-h-0 flex-col overflow-auto px-7 pt-5 pb-4">
               <h1 className="text-[clamp(2rem,4.4vw,3.25rem)] leading-[1.08] font-extrabold">
                 {format.phrase(step.title)}
               </h1>
-              {at.timed && (
+              {front.questions.length > 0 ? (
                 <>
-                  <p
-                    role="timer"
-                    aria-label={over ? 'past zero' : 'time left'}
-                    className={`mt-2 text-[clamp(6rem,19vw,12.5rem)] leading-none font-extrabold tracking-tight ${
-                      over
-                        ? 'text-hot'
-                        : ['heat', 'prepress', 'tack', 'fuse'].includes(step.kind)
-                          ? 'text-hot'
-                          : step.kind === 'cool'
-                            ? 'text-cold'
-                            : 'text-wait'
-                    }`}
-                  >
-                    {over && '+'}
-                    {clock(remaining ?? at.seconds)}
-                  </p>
-                  <p className="mt-2 text-2xl text-soft">
-                    {over ? (
-                      <b className="text-hot">{step.kind === 'heat' ? 'Time is up: lift.' : 'Time is up.'}</b>
-                    ) : run.started === null ? (
-                      `${format.duration(at.seconds)}, not started`
-                    ) : (
-                      `of ${format.duration(at.seconds)}`
-                    )}
-                  </p>
+                  <p className="mt-4 text-2xl text-soft">Before the heat comes on:</p>
+                  <ul className="mt-2 text-[clamp(1.4rem,2.6vw,1.9rem)] leading-snug font-semibold">
+                    {front.questions.map((question) => (
+                      <li key={question} className="border-t border-rule py-1.5">
+                        <span aria-hidden className="mr-3 inline-block size-5 border-2 border-line align-middle" />
+                        {question}
+                      </li>
+                    ))}
+                  </ul>
                 </>
+              ) : (
+                front.timed && (
+                  <>
+                    <p
+                      role="timer"
+                      aria-label={over ? 'past zero' : 'time left'}
+                      className={`mt-2 text-[clamp(6rem,19vw,12.5rem)] leading-none font-extrabold tracking-tight tabular-nums ${tone(front, over)}`}
+                    >
+                      {over && '+'}
+                      {clock(Math.abs(remaining ?? front.seconds))}
+                    </p>
+                    <p className="mt-2 text-2xl text-soft">
+                      {front.since !== null && !front.running ? (
+                        <b className="text-wait">A break. It counts on from here.</b>
+                      ) : over ? (
+                        <b className="text-hot">{step.kind === 'heat' ? 'Time is up: lift.' : 'Time is up.'}</b>
+                      ) : front.since === null ? (
+                        `${format.duration(front.seconds)}, not started`
+                      ) : (
+                        `of ${format.duration(front.seconds)}`
+                      )}
+                    </p>
+                  </>
+                )
               )}
               <p className="mt-6 max-w-[44rem] border-l-6 border-ink pl-4 text-[clamp(1.35rem,2.4vw,1.7rem)] leading-snug">
                 {format.phrase(step.cue)}
@@ -208,6 +379,7 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
               </p>
             </div>
             <aside className="overflow-auto border-rule px-5 py-4 max-md:border-t md:border-l">
+              <Clocks hands={hands} front={front} severalJobs={severalJobs} onPick={onPick} />
               <DeviceReadings />
               {step.cautions.map((caution) => (
                 <p key={caution} className="mb-2 font-semibold text-hot">
@@ -228,7 +400,7 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
                 step.kind === 'peel' ||
                 step.kind === 'compare') &&
                 part !== undefined &&
-                part.artwork !== null && (
+                picture !== undefined && (
                   <>
                     <h2 className="text-lg">
                       {step.kind === 'peel' || step.kind === 'compare'
@@ -236,7 +408,7 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
                         : 'How it should look on the sheet'}
                     </h2>
                     <img
-                      src={`/api/artwork/${part.artwork}/preview`}
+                      src={picture}
                       alt={
                         part.stack.mirrored && step.kind !== 'peel' && step.kind !== 'compare'
                           ? 'The picture, mirrored'
@@ -247,40 +419,59 @@ function Bench({ run, bench }: { run: RunView; bench: ReturnType<typeof useRun> 
                   </>
                 )}
               <ol className="mt-4 text-base">
-                {own.map((s) => {
+                {own.map((s, n) => {
                   const title = run.plan.steps.find((p) => p.id === s.step)?.title;
-                  const position = run.steps.indexOf(s);
                   return (
                     <li
                       key={s.step}
-                      aria-current={position === run.position ? 'step' : undefined}
-                      className={`border-t border-rule py-1 ${position === run.position ? 'font-bold' : 'text-soft'}`}
+                      aria-current={n === front.number - 1 ? 'step' : undefined}
+                      className={`border-t border-rule py-1 ${n === front.number - 1 ? 'font-bold' : 'text-soft'}`}
                     >
-                      {position < run.position ? '✓ ' : position === run.position ? '▸ ' : ''}
+                      {n < front.number - 1 ? '✓ ' : n === front.number - 1 ? '▸ ' : ''}
                       {title !== undefined && format.phrase(title)}
                     </li>
                   );
                 })}
               </ol>
+              {quiet !== '' && <p className="mt-4 text-sm text-soft">{quiet}</p>}
             </aside>
           </div>
-          <footer className="grid shrink-0 grid-cols-[1fr_12rem] border-t border-ink">
+          <footer className="shrink-0 border-t border-ink">
+            <div className="flex flex-wrap border-b border-rule">
+              {(
+                [
+                  ['P', 'Peek', keys.p],
+                  ['A', 'A little more', keys.a],
+                  ['B', front.since !== null && !front.running ? 'Go on' : 'Break', keys.b],
+                  ['S', 'Leave out', keys.s],
+                  ['N', 'Another', hands.length > 1 ? keys.n : undefined],
+                  ['W', 'It went wrong', keys.w],
+                  ['U', run.last === null ? 'Undo' : `Undo ${UNDONE[run.last.type] ?? ''}`, keys.u],
+                ] as const
+              ).map(
+                ([key, word, act]) =>
+                  act !== undefined && (
+                    <button
+                      key={key}
+                      type="button"
+                      disabled={busy}
+                      onClick={act}
+                      className="min-h-14 flex-1 border-l border-rule px-2 text-base font-bold whitespace-nowrap first:border-l-0 hover:bg-shade"
+                    >
+                      {word} <span className="text-sm font-normal text-soft">{key}</span>
+                    </button>
+                  ),
+              )}
+            </div>
             <button
               type="button"
               disabled={busy}
               onClick={main}
-              className="min-h-28 bg-ink px-4 text-4xl font-extrabold text-ground focus-visible:-outline-offset-8"
+              className="min-h-28 w-full bg-ink px-4 text-4xl font-extrabold text-ground focus-visible:-outline-offset-8"
             >
-              {keyWord(step, at.timed, run.started !== null, over)}
+              {keyWord(front, over)}
               <span className="block text-base font-normal">Space</span>
             </button>
-            {at.piece === null ? (
-              <span />
-            ) : (
-              <button type="button" className="text-xl font-bold hover:bg-shade" onClick={() => setWrong(run.position)}>
-                It went wrong <span className="block text-base font-normal text-soft">W</span>
-              </button>
-            )}
           </footer>
         </>
       )}

@@ -1,10 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { Camera } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { api, fileBody, got, type Schemas } from '../api/client';
+import { api, fileBody, got } from '../api/client';
 import { isTyping } from '../app/Keys';
+import { MarkPicture } from './MarkPicture';
+import type { Pressed } from './useRun';
 
 type Outcome = 'good' | 'redo' | 'spoiled';
+type Mark = NonNullable<Pressed['defects']>[number];
 
 const OUTCOMES: [Outcome, string, string, string][] = [
   ['good', 'Good', '1', 'border-done text-done'],
@@ -12,29 +15,35 @@ const OUTCOMES: [Outcome, string, string, string][] = [
   ['spoiled', 'Spoiled', '3', 'border-hot text-hot'],
 ];
 
-/** How a piece came out: one big key, and what is worth remembering. */
+/** How a piece came out: one big key, what went wrong and where, and what is worth remembering. */
 export function Judge({
   piece,
   pieces,
   position,
+  picture,
   press,
   busy,
   onBack,
+  onClose,
 }: {
   piece: number;
   pieces: number;
   position: number;
-  press: (what: Omit<Schemas['Press'], 'id'>) => Promise<boolean>;
+  picture: string | undefined;
+  press: (what: Pressed) => Promise<boolean>;
   busy: boolean;
   onBack: (() => void) | undefined;
+  onClose: () => void;
 }) {
   const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
   const [outcome, setOutcome] = useState<Outcome>();
-  const [defects, setDefects] = useState<string[]>([]);
+  const [marks, setMarks] = useState<Mark[]>([]);
+  const [latest, setLatest] = useState<string>();
   const [note, setNote] = useState('');
-  const [photo, setPhoto] = useState<string>();
   const [error, setError] = useState<string>();
+  const [photos, setPhotos] = useState<{ photo?: string; photo_before?: string }>({});
   const [reading, setReading] = useState(false);
+  const label = (id: string) => catalogue.data?.defects.find((defect) => defect.id === id)?.label ?? id;
 
   useEffect(() => {
     const listen = (e: KeyboardEvent) => {
@@ -47,14 +56,25 @@ export function Judge({
     return () => removeEventListener('keydown', listen);
   }, []);
 
-  async function takePhoto(file: File | undefined) {
+  function toggle(defect: string) {
+    if (marks.some((mark) => mark.defect === defect)) {
+      setMarks(marks.filter((mark) => mark.defect !== defect));
+      setLatest(undefined);
+    } else {
+      setMarks([...marks, { defect, x: null, y: null }]);
+      setLatest(defect);
+    }
+  }
+
+  async function takePhoto(which: 'photo' | 'photo_before', file: File | undefined) {
     if (file === undefined) {
       return;
     }
     setError(undefined);
     setReading(true);
     try {
-      setPhoto((await got(api.POST('/api/photos', fileBody(file)))).sha256);
+      const { sha256 } = await got(api.POST('/api/photos', fileBody(file)));
+      setPhotos((before) => ({ ...before, [which]: sha256 }));
     } catch (e) {
       setError((e as Error).message);
     } finally {
@@ -62,13 +82,24 @@ export function Judge({
     }
   }
 
+  const placed = marks.filter((mark) => mark.x !== null);
   return (
     <form
       className="flex min-h-0 flex-1 flex-col"
-      onSubmit={(e) => {
+      onSubmit={async (e) => {
         e.preventDefault();
-        if (outcome !== undefined) {
-          press({ position, type: 'judged', outcome, defects, note, photo: photo ?? null });
+        if (
+          outcome !== undefined &&
+          (await press({
+            position,
+            type: 'judged',
+            outcome,
+            defects: outcome === 'good' ? [] : marks,
+            note,
+            ...photos,
+          }))
+        ) {
+          onClose();
         }
       }}
     >
@@ -76,42 +107,68 @@ export function Judge({
         <h1 className="text-[clamp(2rem,4.4vw,3rem)] font-extrabold">
           How did {pieces === 1 ? 'it' : `piece ${piece}`} come out?
         </h1>
-        <div className="mt-5 grid max-w-4xl grid-cols-3 gap-4">
-          {OUTCOMES.map(([id, label, key, tone]) => (
+        <div className="mt-5 grid max-w-5xl grid-cols-3 gap-4">
+          {OUTCOMES.map(([id, text, key, look]) => (
             <button
               key={id}
               type="button"
               aria-pressed={outcome === id}
               onClick={() => setOutcome(id)}
-              className={`min-h-24 border-2 text-2xl font-extrabold ${outcome === id ? 'border-ink bg-ink text-ground' : `${tone} hover:bg-shade`}`}
+              className={`min-h-24 border-2 text-2xl font-extrabold ${outcome === id ? 'border-ink bg-ink text-ground' : `${look} hover:bg-shade`}`}
             >
-              {label}
+              {text}
               <span className="block text-base font-normal">{key}</span>
             </button>
           ))}
         </div>
         {outcome !== undefined && outcome !== 'good' && (
-          <fieldset className="mt-6">
-            <legend className="mb-2 text-xl font-bold">What went wrong?</legend>
-            <div className="flex max-w-4xl flex-wrap gap-2.5">
-              {catalogue.data?.defects.map((defect) => {
-                const on = defects.includes(defect.id);
-                return (
+          <div className="mt-6 grid max-w-5xl gap-6 md:grid-cols-[1fr_auto]">
+            <fieldset>
+              <legend className="mb-2 text-xl font-bold">What went wrong?</legend>
+              <div className="flex flex-wrap gap-2">
+                {catalogue.data?.defects.map((defect) => {
+                  const on = marks.some((mark) => mark.defect === defect.id);
+                  return (
+                    <button
+                      key={defect.id}
+                      type="button"
+                      aria-pressed={on}
+                      className={`key px-3.5 py-2 text-base ${on ? 'key-on' : ''}`}
+                      onClick={() => toggle(defect.id)}
+                    >
+                      {defect.label}
+                    </button>
+                  );
+                })}
+              </div>
+            </fieldset>
+            {picture !== undefined && marks.length > 0 && (
+              <div>
+                <p className="mb-2 text-lg">
+                  {latest === undefined ? 'Where?' : <>Where is “{label(latest)}”? Tap it, or leave it for all over.</>}
+                </p>
+                <MarkPicture
+                  src={picture}
+                  marks={placed.map((mark) => ({ x: mark.x ?? 0, y: mark.y ?? 0, label: label(mark.defect) }))}
+                  onMark={({ x, y }) => {
+                    const defect = latest ?? marks.at(-1)?.defect ?? 'missed-patch';
+                    setMarks([...marks.filter((mark) => mark.defect !== defect || mark.x !== null), { defect, x, y }]);
+                  }}
+                />
+                {placed.length > 0 && (
                   <button
-                    key={defect.id}
                     type="button"
-                    aria-pressed={on}
-                    className={`key px-4 py-2.5 text-lg ${on ? 'key-on' : ''}`}
-                    onClick={() => setDefects(on ? defects.filter((d) => d !== defect.id) : [...defects, defect.id])}
+                    className="link block"
+                    onClick={() => setMarks(marks.map((mark) => ({ ...mark, x: null, y: null })))}
                   >
-                    {defect.label}
+                    Take the places off
                   </button>
-                );
-              })}
-            </div>
-          </fieldset>
+                )}
+              </div>
+            )}
+          </div>
         )}
-        <div className="mt-6 grid max-w-4xl gap-4 md:grid-cols-[1fr_auto]">
+        <div className="mt-6 grid max-w-5xl gap-4 md:grid-cols-[1fr_auto_auto]">
           <label className="block">
             <span className="mb-1 block text-soft">Note (may stay empty)</span>
             <textarea
@@ -122,22 +179,34 @@ export function Judge({
               onChange={(e) => setNote(e.target.value)}
             />
           </label>
-          <div>
-            <span className="mb-1 block text-soft">Photo</span>
-            <label className="key px-4 py-2.5 text-lg focus-within:outline-3 focus-within:outline-face">
-              <Camera size={20} aria-hidden /> {photo === undefined ? 'Take or choose' : 'Choose another'}
-              <input
-                type="file"
-                accept="image/jpeg,image/png,image/webp"
-                capture="environment"
-                className="sr-only"
-                onChange={(e) => takePhoto(e.target.files?.[0])}
-              />
-            </label>
-            {photo !== undefined && (
-              <img src={`/api/photos/${photo}`} alt="The finished piece" className="mt-2 max-h-40" />
-            )}
-          </div>
+          {(
+            [
+              ['photo_before', 'Photo before'],
+              ['photo', 'Photo after'],
+            ] as const
+          ).map(([which, title]) => (
+            <div key={which}>
+              <span className="mb-1 block text-soft">{title}</span>
+              <label className="key px-4 py-2.5 text-lg focus-within:outline-3 focus-within:outline-face">
+                <Camera size={20} aria-hidden /> {photos[which] === undefined ? 'Take or choose' : 'Choose another'}
+                <input
+                  type="file"
+                  aria-label={title}
+                  accept="image/jpeg,image/png,image/webp"
+                  capture="environment"
+                  className="sr-only"
+                  onChange={(e) => takePhoto(which, e.target.files?.[0])}
+                />
+              </label>
+              {photos[which] !== undefined && (
+                <img
+                  src={`/api/photos/${photos[which]}`}
+                  alt={which === 'photo' ? 'The finished piece' : 'The piece before'}
+                  className="mt-2 max-h-40"
+                />
+              )}
+            </div>
+          ))}
         </div>
         {error !== undefined && (
           <p role="alert" className="mt-3 font-semibold text-hot">

@@ -1,46 +1,280 @@
-import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router';
-import { api, got } from '../api/client';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { api, fileBody, got, type ProblemError } from '../api/client';
 import { Waiting } from '../app/Notice';
 import { useMoments } from '../measure/settings';
 import { OutcomeWord } from './outcome';
 
+const COLUMNS = [
+  ['route', 'Route'],
+  ['medium', 'Paper'],
+  ['printer', 'Printer'],
+  ['heat', 'Heat'],
+  ['blank', 'Blank'],
+] as const;
+
+/** All pieces that were judged: searched, narrowed, compared, taken out as a table and in. */
 export function Logbook() {
-  const log = useQuery({ queryKey: ['logbook'], queryFn: () => got(api.GET('/api/logbook')), staleTime: 0 });
+  const [search, setSearch] = useSearchParams();
+  const asked = Object.fromEntries(search);
+  const after = Number(asked.after ?? 0);
+  const log = useQuery({
+    queryKey: ['logbook', search.toString()],
+    queryFn: () => got(api.GET('/api/logbook', { params: { query: { ...asked, after } } })),
+    staleTime: 0,
+    placeholderData: keepPreviousData,
+  });
+  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const [pair, setPair] = useState<number[]>([]);
   const moments = useMoments();
+  const set = (name: string, value: string) =>
+    setSearch((before) => {
+      const next = new URLSearchParams(before);
+      next.delete('after');
+      if (value === '') {
+        next.delete(name);
+      } else {
+        next.set(name, value);
+      }
+      if (name === 'after') {
+        next.set('after', value);
+      }
+      return next;
+    });
   if (log.data === undefined) {
     return <Waiting error={log.error} />;
   }
+  const { entries, total, page, choices } = log.data;
+  const narrowed = [...search.keys()].some((name) => name !== 'after');
+  const routes = new Map(catalogue.data?.routes.map((route) => [route.id, route.label]));
+  const words = (column: string, value: string) => (column === 'route' ? (routes.get(value) ?? value) : value);
   return (
-    <div className="mx-auto max-w-5xl px-6 py-6">
-      <h1 className="text-3xl">Logbook</h1>
-      {log.data.length === 0 ? (
+    <div className="mx-auto max-w-6xl px-6 py-6">
+      <div className="flex flex-wrap items-baseline gap-4">
+        <h1 className="text-3xl">Logbook</h1>
+        <Link to="/logbook/lessons" className="link">
+          What past pieces teach
+        </Link>
+        <Link to="/doctor" className="link">
+          Ask the doctor
+        </Link>
+        <Link to="/ladders" className="link">
+          Test ladders
+        </Link>
+        <span className="ml-auto flex items-baseline gap-4">
+          <a className="link" href={`/api/logbook.csv?${search}`} download>
+            Table (CSV)
+          </a>
+          <Import />
+        </span>
+      </div>
+      {total === 0 && !narrowed ? (
         <p className="mt-4 text-lg">
           Nothing written down yet. Pieces come here from the bench, with how they came out.
         </p>
       ) : (
-        <ul className="mt-4 border-t border-ink">
-          {log.data.map((entry) => (
-            <li key={entry.id} className="border-b border-rule">
-              <Link
-                to={`/logbook/${entry.id}`}
-                className="grid grid-cols-[8rem_7.5rem_1fr_auto] items-baseline gap-4 py-2.5 hover:bg-shade"
+        <>
+          <form className="mt-4 flex flex-wrap items-end gap-3" onSubmit={(e) => e.preventDefault()}>
+            <label className="min-w-48 grow">
+              <span className="block text-sm text-soft">Words</span>
+              <input
+                type="search"
+                className="field"
+                value={asked.words ?? ''}
+                onChange={(e) => set('words', e.target.value)}
+                placeholder="in its name, note, or what it is made of"
+              />
+            </label>
+            {COLUMNS.map(([column, label]) => (
+              <Select
+                key={column}
+                label={label}
+                value={asked[column] ?? ''}
+                options={(choices[column] ?? []).map((value) => [value, words(column, value)])}
+                onChange={(value) => set(column, value)}
+              />
+            ))}
+            <Select
+              label="Came out"
+              value={asked.outcome ?? ''}
+              options={[
+                ['good', 'good'],
+                ['redo', 'needs redo'],
+                ['spoiled', 'spoiled'],
+              ]}
+              onChange={(value) => set('outcome', value)}
+            />
+            <Select
+              label="Went wrong"
+              value={asked.defect ?? ''}
+              options={(catalogue.data?.defects ?? []).map((defect) => [defect.id, defect.label])}
+              onChange={(value) => set('defect', value)}
+            />
+            {(['from', 'to'] as const).map((end) => (
+              <label key={end}>
+                <span className="block text-sm text-soft">{end === 'from' ? 'From' : 'To'}</span>
+                <input
+                  type="date"
+                  className="field w-36"
+                  value={asked[end] ?? ''}
+                  onChange={(e) => set(end, e.target.value)}
+                />
+              </label>
+            ))}
+            {narrowed && (
+              <button type="button" className="key" onClick={() => setSearch({})}>
+                Show all
+              </button>
+            )}
+          </form>
+          {log.error !== null && (
+            <p role="alert" className="mt-2 font-semibold text-hot">
+              {(log.error as ProblemError).message}
+            </p>
+          )}
+          <p className="mt-3 text-soft">
+            {total === 0 ? 'No piece is like that.' : `${total} ${total === 1 ? 'piece' : 'pieces'}`}
+            {pair.length === 1 && ' · choose one more to compare'}
+            {pair.length === 2 && (
+              <>
+                {' · '}
+                <Link className="link font-bold" to={`/logbook/compare/${pair[0]}/${pair[1]}`}>
+                  Compare the two
+                </Link>
+              </>
+            )}
+          </p>
+          <ul className="mt-1 border-t border-ink">
+            {entries.map((entry) => (
+              <li key={entry.id} className="flex items-center gap-3 border-b border-rule">
+                <input
+                  type="checkbox"
+                  className="size-5 shrink-0"
+                  aria-label={`Compare ${entry.name}, piece ${entry.piece}`}
+                  checked={pair.includes(entry.id)}
+                  onChange={(e) =>
+                    setPair(e.target.checked ? [...pair, entry.id].slice(-2) : pair.filter((id) => id !== entry.id))
+                  }
+                />
+                <Link
+                  to={`/logbook/${entry.id}`}
+                  className="grid grow grid-cols-[8rem_7.5rem_1fr_auto] items-baseline gap-4 py-2 hover:bg-shade"
+                >
+                  <span className="text-soft">{moments.at(entry.at)}</span>
+                  <OutcomeWord outcome={entry.outcome} />
+                  <span className="min-w-0">
+                    <b>
+                      {entry.name}, piece {entry.piece}
+                    </b>
+                    {entry.defects.length > 0 && <span> · {entry.defects.join(', ')}</span>}
+                    <span className="block text-sm text-soft">
+                      {entry.note === '' ? `${entry.blank} · ${words('route', entry.route)}` : `“${entry.note}”`}
+                      {entry.washes !== null &&
+                        ` · washed ${entry.washes} times${entry.failed ? ', then gone' : ', still good'}`}
+                    </span>
+                  </span>
+                  {entry.photo !== null ? <img src={`/api/photos/${entry.photo}`} alt="" className="h-12" /> : <span />}
+                </Link>
+              </li>
+            ))}
+          </ul>
+          {total > page && (
+            <p className="mt-3 flex gap-3">
+              <button
+                type="button"
+                className="key"
+                disabled={after === 0}
+                onClick={() => set('after', String(Math.max(0, after - page)))}
               >
-                <span className="text-soft">{moments.at(entry.at)}</span>
-                <OutcomeWord outcome={entry.outcome} />
-                <span className="min-w-0">
-                  <b>
-                    {entry.name}, piece {entry.piece}
-                  </b>
-                  {entry.defects.length > 0 && <span> · {entry.defects.join(', ')}</span>}
-                  <span className="block text-sm text-soft">{entry.note === '' ? entry.route : `“${entry.note}”`}</span>
-                </span>
-                {entry.photo !== null ? <img src={`/api/photos/${entry.photo}`} alt="" className="h-12" /> : <span />}
-              </Link>
-            </li>
-          ))}
-        </ul>
+                Newer
+              </button>
+              <span className="self-center text-soft">
+                {after + 1} to {Math.min(total, after + page)}
+              </span>
+              <button
+                type="button"
+                className="key"
+                disabled={after + page >= total}
+                onClick={() => set('after', String(after + page))}
+              >
+                Older
+              </button>
+            </p>
+          )}
+        </>
       )}
     </div>
+  );
+}
+
+function Select({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  options: [string, string][];
+  onChange: (value: string) => void;
+}) {
+  return (
+    <label>
+      <span className="block text-sm text-soft">{label}</span>
+      <select className="field w-40" value={value} onChange={(e) => onChange(e.target.value)}>
+        <option value="">any</option>
+        {options.map(([id, text]) => (
+          <option key={id} value={id}>
+            {text}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+/** A table taken in whole, or not at all. */
+function Import() {
+  const queries = useQueryClient();
+  const input = useRef<HTMLInputElement>(null);
+  const read = useMutation({
+    mutationFn: (file: File) => got(api.POST('/api/logbook/import', fileBody(file))),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['logbook'] }),
+    onSettled: () => {
+      if (input.current !== null) {
+        input.current.value = '';
+      }
+    },
+  });
+  return (
+    <span>
+      <label className="link cursor-pointer focus-within:outline-3 focus-within:outline-face">
+        {read.isPending ? 'Reading …' : 'Take a table in'}
+        <input
+          ref={input}
+          type="file"
+          aria-label="Take a table in"
+          accept=".csv,text/csv"
+          className="sr-only"
+          onChange={(e) => {
+            const file = e.target.files?.[0];
+            if (file !== undefined) {
+              read.mutate(file);
+            }
+          }}
+        />
+      </label>
+      {read.data !== undefined && (
+        <span role="status" className="block text-sm text-done">
+          ✓ {read.data.added} new{read.data.known > 0 && `, ${read.data.known} were there already`}
+        </span>
+      )}
+      {read.error !== null && (
+        <span role="alert" className="block max-w-md text-sm font-semibold whitespace-pre-line text-hot">
+          {(read.error as ProblemError).message}
+        </span>
+      )}
+    </span>
   );
 }

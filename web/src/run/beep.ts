@@ -1,13 +1,31 @@
 let context: AudioContext | undefined;
 
-/** Browsers let a page sound only after it was touched; the key that starts a clock is that touch. */
+/** Browsers let a page sound and notify only after it was touched; the key that starts a clock is that touch. */
 export function wakeSound() {
   context ??= typeof AudioContext === 'undefined' ? undefined : new AudioContext();
   context?.resume();
+  if (typeof Notification !== 'undefined' && Notification.permission === 'default') {
+    Notification.requestPermission();
+  }
 }
 
-/** Two short tones: the clock has reached zero. */
-export function beep() {
+/** What will not be noticed, in words; empty where sound and notifications are to be had. */
+export function silentBy(): string {
+  const sound = context !== undefined && context.state === 'running';
+  const notices = typeof Notification !== 'undefined' && Notification.permission === 'granted';
+  if (sound && notices) {
+    return '';
+  }
+  return sound
+    ? 'No notification: this browser does not allow it. It sounds here.'
+    : 'No sound until a key here is pressed. Watch the colour.';
+}
+
+/** Two short tones, and a notification where the page is not looked at: a clock has reached zero. */
+export function announce(what: string) {
+  if (document.hidden && typeof Notification !== 'undefined' && Notification.permission === 'granted') {
+    new Notification('Time is up', { body: what, tag: what });
+  }
   if (context === undefined || context.state !== 'running') {
     return;
   }

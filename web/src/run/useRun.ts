@@ -1,84 +1,167 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { api, got, type ProblemError, type RunView, type Schemas } from '../api/client';
+import { api, got, type ProblemError, type Schemas } from '../api/client';
+import { useReading } from '../heat/Device';
+import { keepPending, type Pending, pendingOf } from './pending';
 
-type Press = Omit<Schemas['Press'], 'id'>;
+export type Hand = Schemas['HandView'];
+export type Pressed = Omit<Schemas['Press'], 'id'>;
+
+/** How often a screen asks how things stand, and how often it tries again to store a press, in ms. */
+const ASK_AGAIN = 4000;
+const TRY_AGAIN = 3000;
+
+/** By how much this device's clock is off, for all screens of the page. */
+let offset = 0;
+
+export const serverNow = () => Date.now() + offset;
+
+function learn<T extends { now: string }>(view: T): T {
+  offset = Date.parse(view.now) - Date.now();
+  return view;
+}
+
+/** Everything at hand in all sessions; asked again when the next clock comes to its end. */
+export function useBoard() {
+  const board = useQuery({
+    queryKey: ['bench'],
+    queryFn: () => got(api.GET('/api/bench')).then(learn),
+    staleTime: 0,
+    refetchInterval: ASK_AGAIN,
+  });
+  const { data, refetch } = board;
+  useEffect(() => {
+    const ends = (data?.hands ?? []).map((hand) => left(hand)).filter((s) => s !== null && s > 0);
+    if (ends.length === 0) {
+      return;
+    }
+    const timer = setTimeout(() => refetch(), Math.min(...(ends as number[])) * 1000 + 150);
+    return () => clearTimeout(timer);
+  }, [data, refetch]);
+  return board;
+}
+
+export function useRunView(id: string | undefined) {
+  return useQuery({
+    queryKey: ['run', id],
+    queryFn: () => got(api.GET('/api/runs/{id}', { params: { path: { id: id ?? '' } } })).then(learn),
+    enabled: id !== undefined,
+    staleTime: 0,
+    refetchInterval: ASK_AGAIN,
+  });
+}
 
 /**
- * A bench session on the screen. The clock is the server's: this device only knows how far its own is off, so that a
- * wrong one does no harm. A press whose storing failed keeps its id, so that trying again stores it once.
+ * Presses of the bench. One that could not be stored is kept in the browser with its id and sent again until it is, with
+ * how long ago it was pressed.
  */
-export function useRun(id: string) {
+export function usePresses(run: string | undefined) {
   const queries = useQueryClient();
-  const offset = useRef(0);
-  const pending = useRef<Schemas['Press']>(null);
+  const reading = useReading();
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<ProblemError>();
+  const [pending, setPending] = useState<Pending>();
+  const sending = useRef(false);
+  const last = useRef<Promise<boolean>>(Promise.resolve(true));
 
-  const learn = useCallback((run: RunView) => {
-    offset.current = Date.parse(run.now) - Date.now();
-    return run;
-  }, []);
-  const query = useQuery({
-    queryKey: ['run', id],
-    queryFn: () => got(api.GET('/api/runs/{id}', { params: { path: { id } } })).then(learn),
-    staleTime: 0,
-    refetchInterval: 5000,
-  });
+  useEffect(() => setPending(run === undefined ? undefined : pendingOf(run)), [run]);
 
-  const post = useCallback(
-    async (body: Schemas['Press']) => {
+  const send = useCallback(
+    async (id: string, one: Pending) => {
+      if (sending.current) {
+        return false;
+      }
+      sending.current = true;
       setBusy(true);
-      pending.current = body;
+      keepPending(id, one);
       try {
-        const run = await got(api.POST('/api/runs/{id}/presses', { params: { path: { id } }, body }));
-        queries.setQueryData(['run', id], learn(run));
-        pending.current = null;
+        const ago = Math.max(0, (Date.now() - one.at) / 1000);
+        const body = { ...one.body, ago_s: ago < 1 ? 0 : ago };
+        const view = await got(api.POST('/api/runs/{id}/presses', { params: { path: { id } }, body }));
+        queries.setQueryData(['run', id], learn(view));
+        // The board follows at once with what is known, and in its true order when the server has told it.
+        queries.setQueryData(['bench'], (board: { hands: Hand[]; now: string } | undefined) =>
+          board === undefined
+            ? board
+            : { ...board, hands: [...view.hands, ...board.hands.filter((hand) => hand.run !== id)] },
+        );
+        queries.refetchQueries({ queryKey: ['bench'] });
+        keepPending(id, undefined);
+        setPending(undefined);
         setTrouble(undefined);
         return true;
       } catch (e) {
         const problem = e as ProblemError;
         setTrouble(problem);
         if (problem.status !== 0 && problem.status < 500) {
-          pending.current = null;
-          await queries.refetchQueries({ queryKey: ['run', id] });
+          keepPending(id, undefined);
+          setPending(undefined);
+          await Promise.all([
+            queries.refetchQueries({ queryKey: ['run', id] }),
+            queries.refetchQueries({ queryKey: ['bench'] }),
+          ]);
+        } else {
+          setPending(one);
         }
         return false;
       } finally {
+        sending.current = false;
         setBusy(false);
       }
     },
-    [id, learn, queries],
+    [queries],
   );
+
+  useEffect(() => {
+    if (run === undefined || pending === undefined) {
+      return;
+    }
+    const again = () => send(run, pending);
+    const timer = setInterval(again, TRY_AGAIN);
+    addEventListener('online', again);
+    return () => {
+      clearInterval(timer);
+      removeEventListener('online', again);
+    };
+  }, [run, pending, send]);
 
   const press = useCallback(
-    (what: Press) => (busy ? Promise.resolve(false) : post({ ...what, id: crypto.randomUUID() })),
-    [busy, post],
+    (what: Pressed) => {
+      if (run === undefined || pending !== undefined) {
+        return Promise.resolve(false);
+      }
+      const one = { body: { ...reading(), ...what, id: crypto.randomUUID() }, at: Date.now() };
+      // A press waits for the one before it, and goes nowhere while that one waits for the network.
+      last.current = last.current.then(() => pendingOf(run) === undefined && send(run, one));
+      return last.current;
+    },
+    [run, pending, reading, send],
   );
-  const again = useCallback(() => pending.current !== null && post(pending.current), [post]);
-  const serverNow = useCallback(() => Date.now() + offset.current, []);
+  const again = useCallback(
+    () => run !== undefined && pending !== undefined && send(run, pending),
+    [run, pending, send],
+  );
 
-  return {
-    run: query.data,
-    error: query.error,
-    press,
-    again,
-    busy,
-    trouble,
-    unsent: pending.current !== null,
-    serverNow,
-  };
+  return { press, again, busy, trouble, unsent: pending !== undefined };
 }
 
-/** Seconds left on a step's clock, several times a second; negative once it is past zero, null while it stands. */
-export function useRemaining(started: string | null, seconds: number, serverNow: () => number): number | null {
+/** Seconds left on a clock; negative once it is past zero, null while it has not been started. */
+export function left(hand: Pick<Hand, 'since' | 'before' | 'running' | 'seconds'>): number | null {
+  if (hand.since === null) {
+    return null;
+  }
+  const elapsed = hand.before + (hand.running ? (serverNow() - Date.parse(hand.since)) / 1000 : 0);
+  return hand.seconds - elapsed;
+}
+
+/** Draws anew several times a second while clocks run. */
+export function useTicking(running: boolean) {
   const [, tick] = useState(0);
   useEffect(() => {
-    if (started === null) {
+    if (!running) {
       return;
     }
     const timer = setInterval(() => tick((n) => n + 1), 200);
     return () => clearInterval(timer);
-  }, [started]);
-  return started === null ? null : seconds - (serverNow() - Date.parse(started)) / 1000;
+  }, [running]);
 }

@@ -1,0 +1,59 @@
+import { parse } from 'csv-parse/sync';
+import { expect, test } from './shop';
+
+test('the logbook is searched, compared, diagnosed, and given out as a table another reader reads', async ({
+  page,
+}) => {
+  await page.goto('/logbook');
+  await page.getByLabel('Went wrong').selectOption('lifted-edge');
+  await page.getByLabel('Words').fill('market');
+  await expect(page.getByText(/^\d+ pieces/)).toBeVisible();
+  const boxes = page.getByRole('checkbox', { name: /Compare Market shirts/ });
+  await boxes.nth(0).check();
+  await boxes.nth(1).check();
+  await page.getByRole('link', { name: 'Compare the two' }).click();
+  await expect(page.getByRole('heading', { name: 'Side by side' })).toBeVisible();
+  await page
+    .getByRole('link', { name: /Market shirts, piece/ })
+    .first()
+    .click();
+  await expect(page.getByRole('region', { name: 'The doctor' })).toContainText('1. ');
+  // The table is read by a reader of RFC 4180 that this project did not write.
+  const csv = await (await page.request.get('/api/logbook.csv')).text();
+  const rows = parse(csv, { columns: true, record_delimiter: '\r\n' }) as Record<string, string>[];
+  const list = (await (await page.request.get('/api/logbook')).json()) as { total: number };
+  expect(rows.length).toBe(list.total);
+  expect(rows.every((row) => ['good', 'redo', 'spoiled'].includes(row.outcome ?? ''))).toBe(true);
+});
+
+test('a table is taken in whole or not at all', async ({ page }) => {
+  await page.goto('/logbook');
+  const input = page.getByLabel('Take a table in');
+  await input.setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\r\n1,2\r\n') });
+  await expect(page.getByRole('alert')).toContainText('missing');
+  await input.setInputFiles({
+    name: 'x.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('at,name,outcome,route\r\n2026-01-05T09:00:00+01:00,Gate signs,good,paper-wood\r\n'),
+  });
+  await expect(page.getByRole('status')).toContainText('1 new');
+  await page.getByLabel('Words').fill('gate signs');
+  await page.getByRole('link', { name: /Gate signs, piece 1/ }).click();
+  await page.getByLabel('Washes so far').fill('3');
+  await page.getByRole('button', { name: 'Still good' }).click();
+  await expect(page.getByText('✓ still good')).toBeVisible();
+});
+
+test('past pieces teach, and the doctor answers to ones own words', async ({ page }) => {
+  await page.goto('/logbook/lessons');
+  await expect(page.getByText(/does best, and surely so|looks best, but/).first()).toBeVisible();
+  await expect(page.getByText(/few pieces yet|Beta/).first()).toBeVisible();
+  await page.goto('/doctor');
+  await page.getByLabel('How it was made').selectOption('tissue-wax');
+  await page.getByLabel('What is wrong with it').fill('hm');
+  await page.getByRole('button', { name: 'What was it?' }).click();
+  await expect(page.getByText(/not understood/)).toBeVisible();
+  await page.getByLabel('What is wrong with it').fill('pale milky patch');
+  await page.getByRole('button', { name: 'What was it?' }).click();
+  await expect(page.getByText('1. Wax not melted there')).toBeVisible();
+});

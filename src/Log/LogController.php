@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Log;
+
+use Doctrine\ORM\EntityManagerInterface;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Core\Job\JobFile;
+use Wubbin\Core\Log\Complaint;
+use Wubbin\Core\Log\Differences;
+use Wubbin\Core\Log\Doctor;
+use Wubbin\Core\Log\OwnWords;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Route\Catalogue;
+use Wubbin\Http\JsonBody;
+use Wubbin\Http\Problem;
+use Wubbin\Http\Upload;
+use Wubbin\Storage\Instant;
+
+#[AsController]
+final readonly class LogController
+{
+    private const MOST_WASHES = 10000;
+    private const LONGEST = 1000;
+
+    public function __construct(private LogSearch $search, private LogCsv $csv, private LogStats $stats, private Consultation $consultation, private EntityManagerInterface $entities, private Catalogue $catalogue)
+    {
+    }
+
+    #[Route('/api/logbook', methods: ['GET'])]
+    #[OA\Get(path: '/api/logbook', operationId: 'listLog', parameters: [
+        new OA\QueryParameter(name: 'words', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'route', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'medium', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'printer', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'heat', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'blank', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'outcome', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'defect', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'from', required: false, schema: new OA\Schema(type: 'string', format: 'date')),
+        new OA\QueryParameter(name: 'to', required: false, schema: new OA\Schema(type: 'string', format: 'date')),
+        new OA\QueryParameter(name: 'after', description: 'How many of the latest are passed over', required: false, schema: new OA\Schema(type: 'integer')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'Judged pieces, the latest first', content: new OA\JsonContent(ref: LogPage::class)),
+        new OA\Response(response: 422, description: 'A filter that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function list(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->search->page(LogFilter::of($request->query), (int) $request->query->getString('after')));
+    }
+
+    #[Route('/api/logbook.csv', methods: ['GET'])]
+    public function export(Request $request): Response
+    {
+        $filter = LogFilter::of($request->query);
+
+        return new StreamedResponse(function () use ($filter): void {
+            $out = fopen('php://output', 'w');
+            if (false === $out) {
+                throw new \RuntimeException('Nothing can be sent.');
+            }
+            $this->csv->write($filter, $out);
+        }, 200, ['Content-Type' => 'text/csv; charset=utf-8; header=present', 'Content-Disposition' => 'attachment; filename="logbook.csv"']);
+    }
+
+    #[Route('/api/logbook/import', methods: ['POST'])]
+    #[OA\Post(path: '/api/logbook/import', operationId: 'importLog', requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')], type: 'object'))), responses: [
+        new OA\Response(response: 200, description: 'All lines are in', content: new OA\JsonContent(required: ['added', 'known'], properties: [
+            new OA\Property(property: 'added', type: 'integer'),
+            new OA\Property(property: 'known', type: 'integer', description: 'Lines that were there already'),
+        ], type: 'object')),
+        new OA\Response(response: 422, description: 'Lines that are wrong; nothing is taken in', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function import(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->csv->read(Upload::of($request, 'file')->getPathname()));
+    }
+
+    #[Route('/api/logbook/lessons', methods: ['GET'])]
+    #[OA\Get(path: '/api/logbook/lessons', operationId: 'getLessons', responses: [new OA\Response(response: 200, description: 'What past pieces teach', content: new OA\JsonContent(ref: LogLessons::class))])]
+    public function lessons(): JsonResponse
+    {
+        return new JsonResponse($this->stats->all());
+    }
+
+    #[Route('/api/logbook/{id}', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    #[OA\Get(path: '/api/logbook/{id}', operationId: 'getLog', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'The piece', content: new OA\JsonContent(ref: LogDetail::class)),
+        new OA\Response(response: 404, description: 'No such piece', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function get(int $id): JsonResponse
+    {
+        return $this->detail($this->search->find($id));
+    }
+
+    #[Route('/api/logbook/{one}/beside/{other}', requirements: ['one' => '\d{1,9}', 'other' => '\d{1,9}'], methods: ['GET'])]
+    #[OA\Get(path: '/api/logbook/{one}/beside/{other}', operationId: 'compareLog', parameters: [new OA\PathParameter(name: 'one', schema: new OA\Schema(type: 'integer')), new OA\PathParameter(name: 'other', schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'Two pieces side by side', content: new OA\JsonContent(required: ['one', 'other', 'rows'], properties: [
+            new OA\Property(property: 'one', ref: LogEntry::class),
+            new OA\Property(property: 'other', ref: LogEntry::class),
+            new OA\Property(property: 'rows', type: 'array', items: new OA\Items(required: ['what', 'kind', 'one', 'other', 'differs'], properties: [
+                new OA\Property(property: 'what', type: 'string'),
+                new OA\Property(property: 'kind', type: 'string', enum: ['text', 'duration', 'temperature']),
+                new OA\Property(property: 'one', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number')], nullable: true),
+                new OA\Property(property: 'other', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number')], nullable: true),
+                new OA\Property(property: 'differs', type: 'boolean'),
+            ], type: 'object')),
+        ], type: 'object')),
+        new OA\Response(response: 404, description: 'No such piece', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function compare(int $one, int $other): JsonResponse
+    {
+        [$first, $second] = [$this->search->find($one), $this->search->find($other)];
+
+        return new JsonResponse(['one' => LogEntry::of($first), 'other' => LogEntry::of($second), 'rows' => Differences::between(Record::of($first->done), $this->consultation->done($first), Record::of($second->done), $this->consultation->done($second))]);
+    }
+
+    #[Route('/api/logbook/{id}/later', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[OA\Post(path: '/api/logbook/{id}/later', operationId: 'addLater', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['washes', 'good', 'note'], properties: [
+        new OA\Property(property: 'washes', type: 'integer'),
+        new OA\Property(property: 'good', type: 'boolean'),
+        new OA\Property(property: 'note', type: 'string'),
+    ], type: 'object')), responses: [
+        new OA\Response(response: 200, description: 'The piece', content: new OA\JsonContent(ref: LogDetail::class)),
+        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function later(int $id, Request $request): JsonResponse
+    {
+        $entry = $this->search->find($id);
+        $body = JsonBody::of($request);
+        $washes = $body->integer('washes');
+        if ($washes < ($entry->washes ?? 0) || $washes > self::MOST_WASHES) {
+            throw Problem::field('washes', null === $entry->washes ? sprintf('From 0 to %d washes.', self::MOST_WASHES) : sprintf('It had %d washes at the last look already.', $entry->washes));
+        }
+        if ($entry->failed) {
+            throw Problem::field('washes', 'It had gone at the last look.');
+        }
+        $this->entities->persist(new StoredLater($entry, Instant::now(), $washes, $body->boolean('good'), JobFile::note($body->string('note'))));
+        $entry->washes = $washes;
+        $entry->failed = !$body->boolean('good');
+        $this->entities->flush();
+
+        return $this->detail($entry);
+    }
+
+    #[Route('/api/doctor', methods: ['POST'])]
+    #[OA\Post(path: '/api/doctor', operationId: 'askDoctor', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['route', 'seen', 'where', 'done'], properties: [
+        new OA\Property(property: 'route', type: 'string'),
+        new OA\Property(property: 'seen', type: 'string', description: 'What is wrong, in a person’s own words'),
+        new OA\Property(property: 'where', type: 'string'),
+        new OA\Property(property: 'done', type: 'string', description: 'What was done'),
+    ], type: 'object')), responses: [
+        new OA\Response(response: 200, description: 'What was understood, and the likely causes', content: new OA\JsonContent(required: ['defect', 'label', 'place', 'known', 'diagnoses'], properties: [
+            new OA\Property(property: 'defect', type: 'string'),
+            new OA\Property(property: 'label', type: 'string'),
+            new OA\Property(property: 'place', type: 'string'),
+            new OA\Property(property: 'known', type: 'object', additionalProperties: true),
+            new OA\Property(property: 'diagnoses', type: 'array', items: new OA\Items(ref: DiagnosisView::class)),
+        ], type: 'object')),
+        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function ask(Request $request): JsonResponse
+    {
+        $body = JsonBody::of($request);
+        $short = static fn (string $field): string => mb_substr($body->string($field), 0, self::LONGEST);
+        $route = $this->catalogue->routes[$body->string('route')] ?? throw Problem::field('route', 'Choose one of those offered.');
+        $defect = OwnWords::defect($short('seen')) ?? throw Problem::field('seen', 'This is not understood. Say what is seen: pale, lifted, bubbles, smeared, cracked …');
+        $place = OwnWords::place($short('where'));
+        $done = OwnWords::done($short('done'));
+
+        return new JsonResponse(['defect' => $defect->value, 'label' => $defect->label(), 'place' => $place->value, 'known' => (object) $done->known(), 'diagnoses' => (new Doctor($this->catalogue))->diagnose(new Complaint($route, $defect, $place, $done))]);
+    }
+
+    private function detail(StoredEntry $entry): JsonResponse
+    {
+        return new JsonResponse(LogDetail::of($entry, $this->search->later($entry), $this->consultation->of($entry)));
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Log;
+
+use OpenApi\Attributes as OA;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Run\Mark;
+
+/** A judged piece, as a line of the logbook. */
+#[OA\Schema(required: ['id', 'run', 'job', 'name', 'piece', 'outcome', 'defects', 'marks', 'note', 'photo', 'photo_before', 'at', 'route', 'medium', 'printer', 'heat', 'blank', 'washes', 'failed'])]
+final readonly class LogEntry
+{
+    /**
+     * @param list<string> $defects in words
+     * @param list<Mark>   $marks
+     */
+    private function __construct(
+        #[OA\Property]
+        public int $id,
+        #[OA\Property(type: 'string', nullable: true)]
+        public ?string $run,
+        #[OA\Property]
+        public string $job,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public int $piece,
+        #[OA\Property(enum: ['good', 'redo', 'spoiled'])]
+        public string $outcome,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $defects,
+        #[OA\Property(type: 'array', items: new OA\Items(required: ['defect', 'x', 'y'], properties: [
+            new OA\Property(property: 'defect', type: 'string'),
+            new OA\Property(property: 'x', type: 'number', nullable: true),
+            new OA\Property(property: 'y', type: 'number', nullable: true),
+        ], type: 'object'))]
+        public array $marks,
+        #[OA\Property]
+        public string $note,
+        #[OA\Property(type: 'string', nullable: true)]
+        public ?string $photo,
+        #[OA\Property(type: 'string', nullable: true)]
+        public ?string $photo_before,
+        #[OA\Property(format: 'date-time')]
+        public string $at,
+        #[OA\Property]
+        public string $route,
+        #[OA\Property]
+        public string $medium,
+        #[OA\Property]
+        public string $printer,
+        #[OA\Property]
+        public string $heat,
+        #[OA\Property]
+        public string $blank,
+        #[OA\Property(type: 'integer', nullable: true, description: 'At the last look; null where nobody looked again')]
+        public ?int $washes,
+        #[OA\Property(description: 'A later look found that it had gone')]
+        public bool $failed,
+    ) {
+    }
+
+    public static function of(StoredEntry $entry): self
+    {
+        $marks = array_map(static fn (array $mark): Mark => Mark::fromRecord(Record::of($mark)), $entry->marks);
+
+        return new self(
+            $entry->id ?? 0,
+            $entry->run,
+            $entry->job,
+            $entry->name,
+            $entry->piece,
+            $entry->outcome->value,
+            array_values(array_unique(array_map(static fn (Mark $mark): string => $mark->defect->label(), $marks))),
+            $marks,
+            $entry->note,
+            $entry->photo,
+            $entry->photoBefore,
+            $entry->at,
+            $entry->route,
+            $entry->medium,
+            $entry->printer,
+            $entry->heat,
+            $entry->blank,
+            $entry->washes,
+            $entry->failed,
+        );
+    }
+}
