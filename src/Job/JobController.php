@@ -17,11 +17,9 @@ use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobEdit;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\QuantityParser;
-use Wubbin\Core\Plan\Check;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Measure\SettingsStore;
-use Wubbin\Run\Progress;
 
 #[AsController]
 final readonly class JobController
@@ -31,38 +29,18 @@ final readonly class JobController
         private JobDesk $desk,
         private ArtworkStore $artwork,
         private SettingsStore $settings,
-        private Progress $progress,
+        private JobList $list,
     ) {
     }
 
     #[Route('/api/jobs', methods: ['GET'])]
-    #[OA\Get(path: '/api/jobs', operationId: 'listJobs', responses: [new OA\Response(response: 200, description: 'The jobs, the soonest due first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: JobSummary::class)))])]
-    public function list(): JsonResponse
+    #[OA\Get(path: '/api/jobs', operationId: 'listJobs', parameters: [
+        new OA\QueryParameter(name: 'words', description: 'In its name', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'after', description: 'How many are passed over', required: false, schema: new OA\Schema(type: 'integer')),
+    ], responses: [new OA\Response(response: 200, description: 'Up to 60 jobs, the soonest due first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: JobSummary::class)))])]
+    public function list(Request $request): JsonResponse
     {
-        $stored = $this->entities->getRepository(StoredJob::class)->findBy(['archived' => false]);
-        $good = $this->progress->goodByJob();
-        $summaries = [];
-        $jobs = array_map(static fn (StoredJob $one): Job => $one->job(), $stored);
-        foreach ($this->desk->plans($jobs) as $i => $plan) {
-            $job = $jobs[$i];
-            $summaries[] = new JobSummary(
-                $job->id,
-                $job->name,
-                $job->quantity,
-                $job->due,
-                $plan->transfers[0]->decisions[0]->value->text,
-                $job->blank->colour->toHex(),
-                $plan->transfers[0]->artwork,
-                $plan->ready(),
-                $plan->printable(),
-                count(array_filter($plan->checks(), static fn (Check $check): bool => $check->blocks())),
-                $good[$job->id] ?? 0,
-                $stored[$i]->updated,
-            );
-        }
-        usort($summaries, static fn (JobSummary $a, JobSummary $b): int => [$a->due ?? '9999', $b->updated] <=> [$b->due ?? '9999', $a->updated]);
-
-        return new JsonResponse($summaries);
+        return new JsonResponse($this->list->page(trim($request->query->getString('words')), (int) $request->query->getString('after')));
     }
 
     /** The page names the job, so that a second click of the same button finds the first one's job. */

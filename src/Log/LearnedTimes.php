@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Wubbin\Log;
 
-use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Measure\Setting;
 
 /** How long hands really take for each kind of step: the medians of the latest, kept up as pieces are written down. */
 final readonly class LearnedTimes
@@ -12,22 +14,20 @@ final readonly class LearnedTimes
     /** With fewer pieces a plan goes on with what is usual. */
     public const ENOUGH = 5;
 
+    private const NAME = 'learned-times';
     private const LATEST = 60;
 
     /** What took so many times the plan was interrupted, and tells nothing. */
     private const INTERRUPTED = 8.0;
 
-    public function __construct(private Connection $connection)
+    public function __construct(private EntityManagerInterface $entities)
     {
     }
 
     /** @return array<string, array{seconds: float, planned: float, of: int}> by kind of step */
     public function all(): array
     {
-        /** @var list<array{kind: string, seconds: float, planned: float, pieces: int}> $rows */
-        $rows = $this->connection->fetchAllAssociative('SELECT kind, seconds, planned, pieces FROM log_time ORDER BY kind');
-
-        return array_combine(array_column($rows, 'kind'), array_map(static fn (array $row): array => ['seconds' => $row['seconds'], 'planned' => $row['planned'], 'of' => $row['pieces']], $rows));
+        return array_map(fn (array $one): array => ['seconds' => $this->median($one['latest']), 'planned' => $one['planned'], 'of' => $one['of']], $this->kept());
     }
 
     /** @return array<string, float> seconds, by kind of step, of those that enough is known of */
@@ -39,23 +39,37 @@ final readonly class LearnedTimes
     /** @param list<array{kind: string, planned: float, taken: float|null}> $hands steps that hands did and no clock ran for */
     public function learn(array $hands): void
     {
+        $kept = $this->kept();
         foreach ($hands as $step) {
-            if (null === $step['taken'] || $step['taken'] <= 0.0 || $step['taken'] > self::INTERRUPTED * $step['planned']) {
-                continue;
+            if (null !== $step['taken'] && $step['taken'] > 0.0 && $step['taken'] <= self::INTERRUPTED * $step['planned']) {
+                $before = $kept[$step['kind']] ?? ['latest' => [], 'of' => 0];
+                $kept[$step['kind']] = ['latest' => array_slice([...$before['latest'], round($step['taken'], 1)], -self::LATEST), 'planned' => $step['planned'], 'of' => $before['of'] + 1];
             }
-            /** @var list<string> $kept */
-            $kept = $this->connection->fetchFirstColumn('SELECT latest FROM log_time WHERE kind = ?', [$step['kind']]);
-            /** @var list<float|int> $latest */
-            $latest = [] === $kept ? [] : json_decode($kept[0], true, 4, \JSON_THROW_ON_ERROR);
-            $latest = array_slice([...$latest, $step['taken']], -self::LATEST);
-            $sorted = $latest;
-            sort($sorted);
-            $middle = intdiv(count($sorted), 2);
-            $median = 1 === count($sorted) % 2 ? $sorted[$middle] : ($sorted[$middle - 1] + $sorted[$middle]) / 2.0;
-            $this->connection->executeStatement(
-                'INSERT INTO log_time (kind, seconds, planned, pieces, latest) VALUES (:kind, :seconds, :planned, 1, :latest) ON CONFLICT (kind) DO UPDATE SET seconds = :seconds, planned = :planned, pieces = pieces + 1, latest = :latest',
-                ['kind' => $step['kind'], 'seconds' => round($median, 1), 'planned' => $step['planned'], 'latest' => json_encode($latest, \JSON_THROW_ON_ERROR)],
-            );
         }
+        $stored = $this->entities->find(Setting::class, self::NAME) ?? new Setting(self::NAME, []);
+        // A list of numbers is written as one text.
+        $stored->value = ['kinds' => array_map(static fn (array $one): array => ['latest' => implode(' ', $one['latest'])] + $one, $kept)];
+        $this->entities->persist($stored);
+    }
+
+    /** @return array<string, array{latest: non-empty-list<float>, planned: float, of: int}> */
+    private function kept(): array
+    {
+        $kept = [];
+        foreach (Record::of($this->entities->find(Setting::class, self::NAME)->value ?? [])->recordMap('kinds') as $kind => $one) {
+            $latest = array_map(floatval(...), explode(' ', $one->string('latest')));
+            $kept[$kind] = ['latest' => $latest, 'planned' => $one->number('planned'), 'of' => $one->integer('of')];
+        }
+
+        return $kept;
+    }
+
+    /** @param non-empty-list<float> $of */
+    private function median(array $of): float
+    {
+        sort($of);
+        $middle = intdiv(count($of), 2);
+
+        return 1 === count($of) % 2 ? $of[$middle] : ($of[$middle - 1] + $of[$middle]) / 2.0;
     }
 }

@@ -27,7 +27,7 @@ final readonly class LogWriter
         $this->forget($piece);
         $run = $piece->run;
         $transfers = Record::of($run->document)->records('transfers');
-        $facts = $transfers[0]->record('facts');
+        $facts = $transfers[0]->recordOrNull('facts') ?? Record::of([]);
         $text = static fn (string $key): string => $facts->stringOrNull($key) ?? '';
         $entry = new StoredEntry(
             self::source($piece),
@@ -75,10 +75,11 @@ final readonly class LogWriter
      */
     private function document(array $document): array
     {
-        /** @var list<array{facts: array<string, mixed>}> $transfers */
+        /** @var list<array{facts?: array<string, mixed>, route: string}> $transfers */
         $transfers = $document['transfers'];
 
-        return $transfers[0]['facts'];
+        // Plans that were frozen earlier tell no more than their route.
+        return $transfers[0]['facts'] ?? ['route' => $transfers[0]['route']];
     }
 
     /**

@@ -3664,14 +3664,19 @@ export interface operations {
     };
     listJobs: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description In its name */
+                words?: string;
+                /** @description How many are passed over */
+                after?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description The jobs, the soonest due first */
+            /** @description Up to 60 jobs, the soonest due first */
             200: {
                 headers: {
                     [name: string]: unknown;

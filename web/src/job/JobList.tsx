@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileUp, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -56,8 +56,19 @@ function ImportJob() {
   );
 }
 
+/** Jobs of a page, and from how many on one wants to search them. */
+const A_PAGE = 60;
+const SEARCHED_FROM = 20;
+
 export function JobList() {
-  const jobs = useQuery({ queryKey: ['jobs'], queryFn: () => got(api.GET('/api/jobs')), staleTime: 0 });
+  const [words, setWords] = useState('');
+  const [after, setAfter] = useState(0);
+  const jobs = useQuery({
+    queryKey: ['jobs', words, after],
+    queryFn: () => got(api.GET('/api/jobs', { params: { query: { words, after } } })),
+    staleTime: 0,
+    placeholderData: keepPreviousData,
+  });
   const moments = useMoments();
   if (jobs.data === undefined) {
     return <Waiting error={jobs.error} />;
@@ -71,8 +82,24 @@ export function JobList() {
           <Plus size={18} aria-hidden /> New job
         </Link>
       </div>
-      {jobs.data.length === 0 ? (
+      {(words !== '' || after > 0 || jobs.data.length > SEARCHED_FROM) && (
+        <label className="mt-4 block max-w-md">
+          <span className="block text-sm text-soft">Words of its name</span>
+          <input
+            type="search"
+            className="field"
+            value={words}
+            onChange={(e) => {
+              setAfter(0);
+              setWords(e.target.value);
+            }}
+          />
+        </label>
+      )}
+      {jobs.data.length === 0 && words === '' && after === 0 ? (
         <FirstSteps />
+      ) : jobs.data.length === 0 ? (
+        <p className="mt-5 text-lg">No job is called like that.</p>
       ) : (
         <ul className="mt-5 border-t border-ink">
           {jobs.data.map((job) => (
@@ -106,6 +133,21 @@ export function JobList() {
             </li>
           ))}
         </ul>
+      )}
+      {(after > 0 || jobs.data.length === A_PAGE) && (
+        <p className="mt-3 flex gap-3">
+          <button type="button" className="key" disabled={after === 0} onClick={() => setAfter(after - A_PAGE)}>
+            Sooner
+          </button>
+          <button
+            type="button"
+            className="key"
+            disabled={jobs.data.length < A_PAGE}
+            onClick={() => setAfter(after + A_PAGE)}
+          >
+            Later
+          </button>
+        </p>
       )}
     </div>
   );

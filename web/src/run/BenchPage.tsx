@@ -209,8 +209,11 @@ function Bench({
     }
   };
   const turn = (by: number) => {
-    const at = hands.findIndex((hand) => same(hand, front));
-    onPick(hands[(at + by + hands.length) % hands.length]);
+    // In one session they turn within it; clocks of others are tapped.
+    const mine = hands.filter((hand) => hand.run === front.run);
+    const round = all || mine.length < 2 ? hands : mine;
+    const at = round.findIndex((hand) => same(hand, front));
+    onPick(round[(at + by + round.length) % round.length]);
   };
   const canPeek = front.heats && front.since !== null;
   const keys: Record<string, (() => void) | undefined> = {
