@@ -57,3 +57,19 @@ test('past pieces teach, and the doctor answers to ones own words', async ({ pag
   await page.getByRole('button', { name: 'What was it?' }).click();
   await expect(page.getByText('1. Wax not melted there')).toBeVisible();
 });
+
+test('a test ladder is planned from a job, marked, and kept as a recipe', async ({ page }) => {
+  await page.goto('/ladders/new/crate-ends/0');
+  await page.getByLabel('Rungs down').fill('hot');
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await expect(page.getByRole('alert')).toContainText('50 to 260');
+  await page.getByLabel('Rungs down').fill('180 200');
+  await page.getByLabel('Rungs across').fill('10 20 30');
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await page.getByRole('button', { name: /^B2:/ }).click();
+  await expect(page.getByText('forgives most.')).toBeVisible();
+  await expect(page.getByText(/beyond nobody has tried/)).toBeVisible();
+  await page.getByLabel('Keep it as a recipe called').fill('Crates, tried');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText(/Kept as a recipe/)).toBeVisible();
+});

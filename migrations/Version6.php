@@ -26,7 +26,9 @@ final class Version6 extends AbstractMigration
         'ALTER TABLE run ADD COLUMN presses INTEGER NOT NULL DEFAULT 0',
         'CREATE TABLE log_entry (id INTEGER PRIMARY KEY AUTOINCREMENT NOT NULL, at VARCHAR(24) NOT NULL, job VARCHAR(64) NOT NULL, name VARCHAR(120) NOT NULL, piece INTEGER NOT NULL, outcome VARCHAR(8) NOT NULL, marks CLOB NOT NULL, note CLOB NOT NULL, photo VARCHAR(64) DEFAULT NULL, photo_before VARCHAR(64) DEFAULT NULL, route VARCHAR(40) NOT NULL, medium VARCHAR(120) NOT NULL, printer VARCHAR(120) NOT NULL, heat VARCHAR(120) NOT NULL, blank VARCHAR(120) NOT NULL, done CLOB NOT NULL, setting VARCHAR(120) NOT NULL, words CLOB NOT NULL, washes INTEGER DEFAULT NULL, failed BOOLEAN NOT NULL, press_c DOUBLE PRECISION DEFAULT NULL, probe_c DOUBLE PRECISION DEFAULT NULL, source VARCHAR(64) NOT NULL, run VARCHAR(64) DEFAULT NULL)',
         'CREATE UNIQUE INDEX log_entry_source ON log_entry (source)',
-        'CREATE INDEX log_entry_at ON log_entry (at)',
+        // Searching reads these alone, not the wide rows.
+        'CREATE INDEX log_entry_words ON log_entry (at, words)',
+        'CREATE INDEX log_entry_made ON log_entry (medium, printer, heat, blank)',
         'CREATE INDEX log_entry_route ON log_entry (route, at)',
         'CREATE INDEX log_entry_setting ON log_entry (setting, outcome)',
         'CREATE TABLE log_defect (id INTEGER PRIMARY KEY AUTOINCREMENT NOT NULL, entry_id INTEGER NOT NULL, defect VARCHAR(24) NOT NULL, CONSTRAINT FK_2F666B25BA364942 FOREIGN KEY (entry_id) REFERENCES log_entry (id) ON DELETE CASCADE NOT DEFERRABLE INITIALLY IMMEDIATE)',
@@ -34,6 +36,7 @@ final class Version6 extends AbstractMigration
         'CREATE INDEX log_defect_name ON log_defect (defect)',
         'CREATE TABLE log_later (id INTEGER PRIMARY KEY AUTOINCREMENT NOT NULL, entry_id INTEGER NOT NULL, at VARCHAR(24) NOT NULL, washes INTEGER NOT NULL, good BOOLEAN NOT NULL, note CLOB NOT NULL, CONSTRAINT log_later_entry FOREIGN KEY (entry_id) REFERENCES log_entry (id) ON DELETE CASCADE NOT DEFERRABLE INITIALLY IMMEDIATE)',
         'CREATE INDEX log_later_of ON log_later (entry_id, at)',
+        'CREATE TABLE ladder (created VARCHAR(24) NOT NULL, marks CLOB NOT NULL, recipe VARCHAR(64) DEFAULT NULL, id VARCHAR(64) NOT NULL, job VARCHAR(64) NOT NULL, name VARCHAR(120) NOT NULL, document CLOB NOT NULL, PRIMARY KEY (id))',
         // What was judged before this logbook was there: with what its plan says of itself.
         "INSERT INTO log_entry (at, job, name, piece, outcome, marks, note, photo, route, medium, printer, heat, blank, done, setting, words, failed, source, run)
          SELECT p.judged, r.job, r.name, p.number, p.outcome, (SELECT json_group_array(json_object('defect', d.value, 'x', NULL, 'y', NULL)) FROM json_each(p.defects) d), p.note, p.photo,

@@ -52,9 +52,11 @@ final readonly class Consultation
         return array_slice($found, 0, self::MOST);
     }
 
-    /** What was done with a piece: what the bench saw, and what a person wrote of it beyond that. */
+    /** What was done with a piece: what the bench saw, beyond that what a person wrote of it, and else what was planned. */
     public function done(StoredEntry $entry): Done
     {
-        return FromRun::done(Record::of($entry->done), $entry->washes, $entry->pressC)->over(OwnWords::done($entry->note));
+        $done = Record::of($entry->done);
+
+        return FromRun::seen($done, $entry->washes, $entry->pressC)->over(OwnWords::done($entry->note))->over(FromRun::planned($done));
     }
 }

@@ -12,7 +12,8 @@ use Wubbin\Core\Run\Outcome;
 #[ORM\Entity]
 #[ORM\Table(name: 'log_entry')]
 #[ORM\UniqueConstraint(name: 'log_entry_source', columns: ['source'])]
-#[ORM\Index(name: 'log_entry_at', columns: ['at'])]
+#[ORM\Index(name: 'log_entry_words', columns: ['at', 'words'])]
+#[ORM\Index(name: 'log_entry_made', columns: ['medium', 'printer', 'heat', 'blank'])]
 #[ORM\Index(name: 'log_entry_route', columns: ['route', 'at'])]
 #[ORM\Index(name: 'log_entry_setting', columns: ['setting', 'outcome'])]
 class StoredEntry

@@ -20,28 +20,45 @@ final readonly class FromRun
     private const PEELS = ['hot', 'warm', 'cold'];
 
     /**
+     * What clocks, probes and looks have seen.
+     *
      * @param Record   $done   with `facts` of the plan, `steps` with what they took, `skipped` and `peeks`, as far as they are known
      * @param int|null $washes at the last look
      * @param ?float   $pressC that the press showed at the most, in °C
      */
-    public static function done(Record $done, ?int $washes, ?float $pressC): Done
+    public static function seen(Record $done, ?int $washes, ?float $pressC): Done
     {
-        $facts = $done->recordOrNull('facts') ?? Record::of([]);
         $steps = $done->has('steps') ? $done->records('steps') : [];
         $skipped = array_map(static fn (Record $one): string => $one->string('step'), $done->has('skipped') ? $done->records('skipped') : []);
-        $flag = static fn (string $key): ?bool => $facts->has($key) ? $facts->boolean($key) : null;
         $kind = static fn (string $kind): array => array_values(array_filter($steps, static fn (Record $step): bool => $kind === $step->string('kind')));
-        $asked = $facts->numberOrNull('dwell_s');
-        $mirrored = $facts->stringOrNull('mirrored');
+        $facts = self::facts($done);
+        $left = array_filter($kind('clean'), static fn (Record $step): bool => in_array($step->string('step'), $skipped, true));
 
         return Done::of([
-            Done::DWELL => $done->numberOrNull('seconds_done') ?? self::dwell($kind('heat'), $asked),
-            Done::ASKED => $asked,
+            Done::DWELL => $done->numberOrNull('seconds_done') ?? self::dwell($kind('heat'), $facts->numberOrNull('dwell_s')),
             Done::DRIED => self::sum($kind('dry')),
-            Done::CELSIUS => $pressC ?? $facts->numberOrNull('setting_c'),
+            Done::CELSIUS => $pressC,
+            Done::PEELED => self::peeled($kind('cool'), $skipped, $facts->stringOrNull('peel')),
+            Done::PEEKS => $done->has('peeks') && $done->integer('peeks') > 0 ? (float) $done->integer('peeks') : null,
+            Done::WASHES => null === $washes ? null : (float) $washes,
+            Done::CLEANED => [] === $left ? null : false,
+            Done::PRESSED => [] === $kind('heat') ? null : true,
+        ]);
+    }
+
+    /** What the plan says, which nobody need have kept to. */
+    public static function planned(Record $done): Done
+    {
+        $facts = self::facts($done);
+        $mirrored = $facts->stringOrNull('mirrored');
+        $flag = static fn (string $key): ?bool => $facts->has($key) ? $facts->boolean($key) : null;
+
+        return Done::of([
+            Done::ASKED => $facts->numberOrNull('dwell_s'),
+            Done::CELSIUS => $facts->numberOrNull('setting_c'),
             Done::BASE => $facts->stringOrNull('base'),
             Done::PRESSURE => $facts->stringOrNull('pressure'),
-            Done::PEELED => self::peeled($kind('cool'), $skipped, $facts->stringOrNull('peel')),
+            Done::PEELED => $facts->stringOrNull('peel'),
             Done::PEEL_ASKED => $facts->stringOrNull('peel'),
             // Where nothing has to be mirrored, that nothing was says nothing.
             Done::MIRRORED => 'none' === $mirrored ? null : $mirrored,
@@ -51,12 +68,13 @@ final readonly class FromRun
             Done::SOURCE => $facts->stringOrNull('source'),
             Done::STEAM => $flag('steam'),
             Done::GUARD => $flag('guard'),
-            Done::PEEKS => $done->has('peeks') && $done->integer('peeks') > 0 ? (float) $done->integer('peeks') : null,
             Done::COATS => $facts->numberOrNull('coats'),
-            Done::WASHES => null === $washes ? null : (float) $washes,
-            Done::CLEANED => [] === $kind('clean') ? null : ([] === array_filter($kind('clean'), static fn (Record $step): bool => in_array($step->string('step'), $skipped, true)) ? null : false),
-            Done::PRESSED => [] === $kind('heat') ? null : true,
         ]);
+    }
+
+    private static function facts(Record $done): Record
+    {
+        return $done->recordOrNull('facts') ?? Record::of([]);
     }
 
     /** @param list<Record> $heats */
@@ -90,13 +108,13 @@ final readonly class FromRun
     {
         $at = array_search($asked, self::PEELS, true);
         if (!is_int($at) || [] === $cools) {
-            return $asked;
+            return null;
         }
         $planned = array_sum(array_map(static fn (Record $step): float => $step->number('planned'), $cools));
         $left = array_filter($cools, static fn (Record $step): bool => in_array($step->string('step'), $skipped, true));
         $taken = [] === $left ? self::sum($cools) : 0.0;
         if (null === $taken || $planned <= 0.0) {
-            return $asked;
+            return null;
         }
         $part = $taken / $planned;
 

@@ -398,6 +398,103 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ladders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listLadders"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/ladders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["planLadder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ladders/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getLadder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ladders/{id}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getLadderSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ladders/{id}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["markLadder"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ladders/{id}/recipe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The chosen setting as a recipe of the house; a second time it is a further version of it. */
+        post: operations["ladderToRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/logbook": {
         parameters: {
             query?: never;
@@ -1339,6 +1436,50 @@ export interface components {
             /** Format: date-time */
             at: string;
             current: boolean;
+        };
+        LadderSide: {
+            /**
+             * @description Drying in seconds
+             * @enum {string}
+             */
+            of: "seconds" | "celsius" | "pressure" | "drying";
+            values: (number | string)[];
+        };
+        /** @description A test ladder as its screen needs it. */
+        LadderView: {
+            id: string;
+            job: string;
+            name: string;
+            /** Format: date-time */
+            created: string;
+            x: components["schemas"]["LadderSide"];
+            y: components["schemas"]["LadderSide"];
+            /** Format: float */
+            swatch_mm: number;
+            marks: {
+                [key: string]: "not-yet" | "good" | "too-much";
+            };
+            /** @description In which order the swatches are pressed */
+            steps: {
+                name: string;
+                x: number;
+                y: number;
+                seconds: number | null;
+                celsius: number | null;
+                pressure: string | null;
+                dry_s: number | null;
+            }[];
+            chosen: {
+                name: string;
+                /** @description Rungs to the nearest that failed, or half a rung beyond the edge */
+                away: number;
+            } | null;
+            /** @description That came of it */
+            recipe: string | null;
+            /** @description What the job says */
+            facts: {
+                [key: string]: unknown;
+            };
         };
         DiagnosisView: {
             /** @description How a diagnosis of the core is written. */
@@ -4078,6 +4219,204 @@ export interface operations {
                 };
             };
             /** @description One that cannot be */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listLadders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The latest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderView"][];
+                };
+            };
+        };
+    };
+    planLadder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description A new UUID, made by the page */
+                    id: string;
+                    /** @description Of the job, from 0 */
+                    picture: number;
+                    x: {
+                        of: string;
+                        values: string[];
+                    };
+                    y: {
+                        of: string;
+                        values: string[];
+                    };
+                    swatch_mm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The ladder */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderView"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getLadder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The ladder */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderView"];
+                };
+            };
+            /** @description No such ladder */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getLadderSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The swatches at true size */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    markLadder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    marks: {
+                        [key: string]: "not-yet" | "good" | "too-much";
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description The ladder */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderView"];
+                };
+            };
+            /** @description A swatch it does not have */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    ladderToRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The ladder, with its recipe */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderView"];
+                };
+            };
+            /** @description No swatch is good, or a field is wrong */
             422: {
                 headers: {
                     [name: string]: unknown;

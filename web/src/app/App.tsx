@@ -16,6 +16,9 @@ const LogPage = lazy(() => import('../run/LogPage').then((m) => ({ default: m.Lo
 const ComparePage = lazy(() => import('../run/ComparePage').then((m) => ({ default: m.ComparePage })));
 const LessonsPage = lazy(() => import('../run/LessonsPage').then((m) => ({ default: m.LessonsPage })));
 const DoctorPage = lazy(() => import('../run/DoctorPage').then((m) => ({ default: m.DoctorPage })));
+const LaddersPage = lazy(() => import('../run/LaddersPage').then((m) => ({ default: m.LaddersPage })));
+const LadderPage = lazy(() => import('../run/LadderPage').then((m) => ({ default: m.LadderPage })));
+const NewLadder = lazy(() => import('../run/NewLadder').then((m) => ({ default: m.NewLadder })));
 const AdvicePage = lazy(() => import('../advice/AdvicePage').then((m) => ({ default: m.AdvicePage })));
 const RecipesPage = lazy(() => import('../route/RecipesPage').then((m) => ({ default: m.RecipesPage })));
 const HousePage = lazy(() => import('../job/HousePage').then((m) => ({ default: m.HousePage })));
@@ -136,6 +139,9 @@ export function App() {
               <Route path="/logbook" element={<Logbook />} />
               <Route path="/logbook/lessons" element={<LessonsPage />} />
               <Route path="/logbook/compare/:one/:other" element={<ComparePage />} />
+              <Route path="/ladders" element={<LaddersPage />} />
+              <Route path="/ladders/new/:job/:picture" element={<NewLadder />} />
+              <Route path="/ladders/:id" element={<LadderPage />} />
               <Route path="/doctor" element={<DoctorPage />} />
               <Route path="/logbook/:id" element={<LogPage />} />
               <Route path="/pictures" element={<PicturesPage />} />

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
+import { Link } from 'react-router';
 import { api, done, got, type Part, type ProblemError, type Schemas, type Task } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
 import { useFormat } from '../measure/settings';
@@ -166,6 +167,11 @@ export function HeatStage({ view }: { view: Part }) {
           </p>
         </details>
       </div>
+      <p className="mt-3">
+        <Link to={`/ladders/new/${id}/${view.at}`} className="link">
+          Try it on a test ladder of swatches
+        </Link>
+      </p>
       <OtherWays view={view} />
       <Calibrate view={view} calibrated={heat.data.calibrated} />
     </div>

@@ -1,0 +1,53 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { api, got } from '../api/client';
+import { Waiting } from '../app/Notice';
+import { useMoments } from '../measure/settings';
+
+/** All test ladders of the shop. */
+export function LaddersPage() {
+  const ladders = useQuery({ queryKey: ['ladders'], queryFn: () => got(api.GET('/api/ladders')), staleTime: 0 });
+  const moments = useMoments();
+  if (ladders.data === undefined) {
+    return <Waiting error={ladders.error} />;
+  }
+  return (
+    <div className="mx-auto max-w-4xl px-6 py-6">
+      <h1 className="text-3xl">Test ladders</h1>
+      <p className="mt-1 text-soft">
+        Small swatches over two settings, each pressed by its own. Mark how each came out; the setting that forgives
+        most becomes a recipe of your house.
+      </p>
+      {ladders.data.length === 0 ? (
+        <p className="mt-4 text-lg">
+          None yet. Open a{' '}
+          <Link to="/" className="link">
+            job
+          </Link>{' '}
+          and plan one from its heat.
+        </p>
+      ) : (
+        <ul className="mt-4 border-t border-ink">
+          {ladders.data.map((ladder) => (
+            <li key={ladder.id} className="border-b border-rule">
+              <Link to={`/ladders/${ladder.id}`} className="flex items-baseline gap-4 py-3 hover:bg-shade">
+                <b className="text-lg">{ladder.name}</b>
+                <span>
+                  {ladder.x.of} × {ladder.y.of}, {ladder.steps.length} swatches
+                </span>
+                <span className={ladder.recipe === null ? 'text-soft' : 'text-done'}>
+                  {ladder.recipe !== null
+                    ? '✓ a recipe came of it'
+                    : ladder.chosen === null
+                      ? `${Object.keys(ladder.marks).length} marked`
+                      : `${ladder.chosen.name} looks best`}
+                </span>
+                <span className="ml-auto text-soft">{moments.at(ladder.created)}</span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,142 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api, got, type ProblemError } from '../api/client';
+import { Waiting } from '../app/Notice';
+
+const SIDES = [
+  ['seconds', 'Seconds under heat', '10 15 20 25 30'],
+  ['celsius', 'Temperature, °C', '170 180 190 200'],
+  ['pressure', 'Pressure', 'light medium heavy'],
+  ['drying', 'Drying, minutes', '5 15 30'],
+] as const;
+
+type Of = (typeof SIDES)[number][0];
+
+/** What a test ladder of a job varies. */
+export function NewLadder() {
+  const { job = '', picture = '0' } = useParams();
+  const view = useQuery({
+    queryKey: ['job', job],
+    queryFn: () => got(api.GET('/api/jobs/{id}', { params: { path: { id: job } } })),
+  });
+  const navigate = useNavigate();
+  const [x, setX] = useState<{ of: Of; text: string }>({ of: 'seconds', text: SIDES[0][2] });
+  const [y, setY] = useState<{ of: Of; text: string }>({ of: 'celsius', text: SIDES[1][2] });
+  const [swatch, setSwatch] = useState('25');
+  const [id] = useState(() => crypto.randomUUID());
+  const values = ({ of, text }: { of: Of; text: string }) =>
+    text
+      .split(/[\s;]+/)
+      .filter((one) => one !== '')
+      .map((one) => {
+        const number = Number(one.replace(',', '.'));
+        return of === 'drying' && !Number.isNaN(number) ? String(number * 60) : one.replace(',', '.');
+      });
+  const plan = useMutation({
+    mutationFn: () =>
+      got(
+        api.POST('/api/jobs/{id}/ladders', {
+          params: { path: { id: job } },
+          body: {
+            id,
+            picture: Number(picture),
+            x: { of: x.of, values: values(x) },
+            y: { of: y.of, values: values(y) },
+            swatch_mm: Number(swatch.replace(',', '.')),
+          },
+        }),
+      ),
+    onSuccess: (ladder) => navigate(`/ladders/${ladder.id}`),
+  });
+  if (view.data === undefined) {
+    return <Waiting error={view.error} />;
+  }
+  const errors = (plan.error as ProblemError | null)?.errors ?? {};
+  return (
+    <div className="mx-auto max-w-3xl px-6 py-6">
+      <p>
+        <Link to={`/jobs/${job}`} className="link">
+          {view.data.job.name}
+        </Link>
+      </p>
+      <h1 className="mt-1 text-3xl">A test ladder</h1>
+      <p className="mt-1 text-soft">
+        Everything but these two is as the job has it: its sheet, its printer, its heat, its base.
+      </p>
+      <form
+        className="mt-4 grid gap-5"
+        onSubmit={(e) => {
+          e.preventDefault();
+          plan.mutate();
+        }}
+      >
+        {(
+          [
+            ['x', 'Across', x, setX],
+            ['y', 'Down', y, setY],
+          ] as const
+        ).map(([side, label, axis, set]) => (
+          <fieldset key={side} className="grid gap-3 sm:grid-cols-2">
+            <label>
+              <span className="block text-soft">{label}</span>
+              <select
+                className="field"
+                value={axis.of}
+                onChange={(e) => {
+                  const chosen = SIDES.find(([of]) => of === e.target.value) ?? SIDES[0];
+                  set({ of: chosen[0], text: chosen[2] });
+                }}
+              >
+                {SIDES.map(([of, words]) => (
+                  <option key={of} value={of}>
+                    {words}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <label>
+              <span className="block text-soft">Rungs {label.toLowerCase()}</span>
+              <input
+                className="field text-lg"
+                value={axis.text}
+                aria-invalid={errors[side] !== undefined}
+                onChange={(e) => set({ ...axis, text: e.target.value })}
+              />
+              {errors[side] !== undefined && (
+                <span role="alert" className="text-hot">
+                  {errors[side]}
+                </span>
+              )}
+            </label>
+          </fieldset>
+        ))}
+        <label className="max-w-48">
+          <span className="block text-soft">A swatch, mm wide</span>
+          <input
+            className="field"
+            inputMode="decimal"
+            value={swatch}
+            aria-invalid={errors.swatch_mm !== undefined}
+            onChange={(e) => setSwatch(e.target.value)}
+          />
+          {errors.swatch_mm !== undefined && (
+            <span role="alert" className="text-hot">
+              {errors.swatch_mm}
+            </span>
+          )}
+        </label>
+        {plan.error !== null && Object.keys(errors).every((field) => !['x', 'y', 'swatch_mm'].includes(field)) && (
+          <p role="alert" className="text-hot">
+            {plan.error.message}
+          </p>
+        )}
+        <div>
+          <button type="submit" className="key-main" disabled={plan.isPending}>
+            Plan it
+          </button>
+        </div>
+      </form>
+    </div>
+  );
+}
