@@ -44,7 +44,7 @@ export function ComparePage() {
       <table className="mt-3 w-full table-fixed">
         <thead>
           <tr className="border-b border-ink align-bottom">
-            <th className="w-1/4" />
+            <td className="w-1/4" />
             {[pair.data.one, pair.data.other].map((entry) => (
               <th key={entry.id} className="py-2 pr-3 text-left font-normal">
                 <Link to={`/logbook/${entry.id}`} className="link text-lg font-bold">
