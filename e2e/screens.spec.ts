@@ -20,7 +20,6 @@ const SCREENS = [
   ['a test ladder to be planned', '/ladders/new/crate-ends/0'],
   ['all clocks', '/bench/all'],
   ['the routes of a job', '/jobs/helpers/routes?use=washed'],
-  ['a job on a candle', '/jobs/blossom-candles'],
   ['a job with two pictures', '/jobs/shed-mugs?picture=2'],
   ['the pictures', '/pictures'],
   ['a job on a piece that tapers', '/jobs/tasting-cups'],
