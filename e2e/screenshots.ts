@@ -57,19 +57,58 @@ shot('bench', '/jobs/picking-crew', {
     await page.waitForTimeout(7000);
   },
 });
-shot('bench-upright', '/jobs/picking-crew', {
+shot('clocks', '/jobs/picking-crew', {
   size: [800, 1280],
   before: async (page) => {
     await toTheBench(page);
     await until(page, 'Hands off');
     await page.keyboard.press('Space');
+    await page.getByText(/piece 2 of 4/).waitFor();
+    await until(page, 'Iron area 1 of 4.');
+    // The questions, then the clock.
+    for (const _ of ['questions', 'clock']) {
+      await page.keyboard.press('Space');
+      await page.waitForTimeout(700);
+    }
+    await page.goto('/bench/all');
+    await page.getByRole('timer').waitFor();
   },
 });
+shot('ladder', '/ladders/new/seed-bags/0', {
+  before: async (page) => {
+    await page.getByLabel('Rungs down').fill('180 190 200');
+    await page.getByRole('button', { name: 'Plan it' }).click();
+    const marks = {
+      A1: 2,
+      A2: 2,
+      A3: 1,
+      A4: 1,
+      A5: 1,
+      B1: 2,
+      B2: 1,
+      B3: 1,
+      B4: 1,
+      B5: 3,
+      C1: 1,
+      C2: 1,
+      C3: 1,
+      C4: 3,
+      C5: 3,
+    };
+    for (const [swatch, taps] of Object.entries(marks)) {
+      for (let tap = 0; tap < taps; tap++) {
+        await page.getByRole('button', { name: new RegExp(`^${swatch}:`) }).click();
+        await page.waitForTimeout(80);
+      }
+    }
+    await page.waitForTimeout(600);
+  },
+});
+shot('lessons', '/logbook/lessons');
 shot('routes', '/jobs/helpers/routes?use=washed');
 shot('pictures', '/pictures');
 shot('picture', '/jobs/helpers', { before: (page) => page.getByRole('tab', { name: 'The picture' }).click() });
 shot('tapered', '/jobs/tasting-cups');
-shot('recipes', '/recipes', { before: (page) => page.getByRole('button', { name: /supplier’s sheet/ }).click() });
 shot('logbook', '/logbook');
 shot('sheets', '/sheets?job=row-tags&job=seed-bags&job=shed-mugs&job=tasting-cups', {
   before: async (page) => {
@@ -79,12 +118,6 @@ shot('sheets', '/sheets?job=row-tags&job=seed-bags&job=shed-mugs&job=tasting-cup
   },
 });
 shot('parts', '/jobs/apron', { before: (page) => page.getByRole('tab', { name: 'On the sheet' }).click() });
-shot('carrier', '/jobs/blossom-candles', {
-  before: async (page) => {
-    await page.getByRole('tab', { name: 'On the sheet' }).click();
-    await page.getByRole('tab', { name: 'Its carrier' }).click();
-  },
-});
 shot('printers', '/sheets/printers', {
   before: async (page) => {
     await page.getByRole('button', { name: 'Feed test' }).first().click();

@@ -92,7 +92,8 @@ final readonly class WorkSteps
     /** A sole with steam holes that stands on a place leaves its holes cold, unless it is moved on the way. */
     private function overSteamHoles(StepRule $rule, Duration $duration): string
     {
-        $stands = $rule->perPlace && !str_contains($rule->title.$rule->cue, '<moving>') && $duration->seconds >= self::MOVED_FROM_S;
+        $moves = str_contains($rule->title.$rule->cue, '<moving>') && 'stand-press' !== ($this->setup->ways->options['iron-move']->id ?? '');
+        $stands = $rule->perPlace && !$moves && $duration->seconds >= self::MOVED_FROM_S;
 
         return $stands && ($this->setup->coverage->shiftMm ?? 0.0) > 0.0 ? ' Halfway move it {shift} back: what lay under a steam hole is pressed too.' : '';
     }

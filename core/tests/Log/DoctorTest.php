@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Tests\Log;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Log\Complaint;
 use Wubbin\Core\Log\Doctor;
+use Wubbin\Core\Log\Done;
 use Wubbin\Core\Log\OwnWords;
+use Wubbin\Core\Log\Place;
+use Wubbin\Core\Run\Defect;
 use Wubbin\Core\Tests\Orchard;
 
 final class DoctorTest extends TestCase
@@ -51,5 +55,54 @@ final class DoctorTest extends TestCase
         self::assertNotNull($defect, $symptom);
 
         return array_column((new Doctor($catalogue))->diagnose(new Complaint($catalogue->routes[$route], $defect, OwnWords::place($where), OwnWords::done($done))), 'cause');
+    }
+
+    /** @return iterable<string, array{string, string, string, string, string}> route, seen, where, done, and the cause that comes first: the same sight, another run */
+    public static function otherRuns(): iterable
+    {
+        yield 'a missed edge with 12 s' => ['light-film', 'lifted edge', 'edge', '12 s an area; hard board', 'too little dwell at the edge'];
+        yield 'and with 25 s on a soft board' => ['light-film', 'lifted edge', 'edge', '25 s an area; ironing board', 'base too soft'];
+        yield 'pale for want of time' => ['sublimation', 'pale', 'all over', '204 C 30 s polyester', 'too short'];
+        yield 'pale for want of heat' => ['sublimation', 'pale', 'all over', '150 C 60 s polyester', 'not hot enough'];
+        yield 'pale for want of polyester' => ['sublimation', 'pale', 'all over', '204 C 60 s cotton', 'no polyester to take the dye'];
+        yield 'smeared ink' => ['dark-film', 'smeared', 'all over', 'dried 2 min', 'ink not dry'];
+        yield 'smeared though dry' => ['light-film', 'smeared', 'all over', 'dried 40 min; sheet slid', 'sheet moved under heat'];
+        yield 'toner has no ink to dry' => ['liner-wood', 'smeared', 'spot', 'print touched; dried 1 min', 'toner touched before pressing'];
+        yield 'a mug that was cooled well' => ['laser-ceramic', 'paper tears picture off', 'all over', 'hot water first; peeled warm', 'peeled too soon'];
+        yield 'a wrinkle under a tight cover' => ['multi-film', 'bubbles', 'all over', 'steam on', 'steam'];
+        yield 'a candle under a dryer' => ['tissue-wax', 'pale milky patch', 'spot', 'hair dryer 60 s', 'wax not melted there'];
+    }
+
+    #[DataProvider('otherRuns')]
+    public function testItReadsTheRunNotOnlyTheSymptom(string $route, string $seen, string $where, string $done, string $cause): void
+    {
+        self::assertSame($cause, self::ask($route, $seen, $where, $done)[0]);
+    }
+
+    /** What was done right is no cause, however usual it is. */
+    public function testWhatIsKnownToBeRightIsRuledOut(): void
+    {
+        $causes = self::ask('light-film', 'lifted edge', 'edge', '20 s an area; hard board; peeled cold');
+        self::assertNotContains('too little dwell at the edge', $causes);
+        self::assertNotContains('base too soft', $causes);
+        self::assertNotContains('peeled too soon', $causes);
+    }
+
+    public function testEveryDiagnosisSaysWhyAndWhatToDo(): void
+    {
+        $catalogue = Orchard::catalogue();
+        $asked = 0;
+        foreach ($catalogue->routes as $route) {
+            foreach (Defect::cases() as $defect) {
+                foreach ((new Doctor($catalogue))->diagnose(new Complaint($route, $defect, Place::All, Done::of([]))) as $diagnosis) {
+                    ++$asked;
+                    foreach ([$diagnosis->why, $diagnosis->now, $diagnosis->next] as $sentence) {
+                        self::assertMatchesRegularExpression('/^[\p{Lu}\d].*\.$/u', $sentence, $diagnosis->cause);
+                    }
+                    self::assertFalse($diagnosis->shown, 'nothing is known, so nothing is shown');
+                }
+            }
+        }
+        self::assertGreaterThan(200, $asked);
     }
 }

@@ -332,7 +332,8 @@ function Bench({
       ) : (
         <>
           <div className="grid min-h-0 flex-1 md:grid-cols-[minmax(0,1fr)_20.5rem]">
-            <div className="flex min-h-0 flex-col overflow-auto px-7 pt-5 pb-4">
+            {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is scrolled by keyboard too */}
+            <section aria-label="The step" tabIndex={0} className="flex min-h-0 flex-col overflow-auto px-7 pt-5 pb-4">
               <h1 className="text-[clamp(2rem,4.4vw,3.25rem)] leading-[1.08] font-extrabold">
                 {format.phrase(step.title)}
               </h1>
@@ -380,7 +381,7 @@ function Bench({
                 Then: {nextStep === undefined ? 'all done.' : format.phrase(nextStep.title)}
                 {next?.timed && ` ${format.duration(next.seconds)}.`}
               </p>
-            </div>
+            </section>
             <aside className="overflow-auto border-rule px-5 py-4 max-md:border-t md:border-l">
               <Clocks hands={hands} front={front} severalJobs={severalJobs} onPick={onPick} />
               <DeviceReadings />

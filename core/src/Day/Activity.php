@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Day;
+
+/**
+ * Something that takes time: hands, a machine, room at a place, or nothing but waiting. Instants are seconds since 1970.
+ *
+ * Hands work within hours and without a break in it; a machine and waiting run on through the night.
+ */
+final readonly class Activity
+{
+    /**
+     * @param string      $group    whose it is: a job, whose last activity is due
+     * @param int         $seconds  that it takes
+     * @param string|null $machine  a kind of machine that it needs
+     * @param float|null  $celsius  that the machine is set to
+     * @param string|null $place    of limited room that it takes up
+     * @param list<Wait>  $after    other activities
+     * @param int|null    $due      when it should be over
+     * @param float       $weight   of a second that it is late
+     * @param int|null    $earliest before which it cannot begin
+     * @param int|null    $pinned   when it begins, whatever else is better
+     */
+    public function __construct(
+        public string $id,
+        public string $group,
+        public string $label,
+        public int $seconds,
+        public bool $hands = false,
+        public ?string $machine = null,
+        public ?float $celsius = null,
+        public ?string $place = null,
+        public array $after = [],
+        public ?int $due = null,
+        public float $weight = 1.0,
+        public ?int $earliest = null,
+        public ?int $pinned = null,
+    ) {
+    }
+}

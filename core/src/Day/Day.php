@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Day;
+
+/** All that is to be done, and what there is to do it with, from an instant on. */
+final readonly class Day
+{
+    /** @var array<string, Activity> by id */
+    public array $activities;
+
+    /** @var list<non-empty-list<string>> activities that cannot be parted: each but the first may wait only so long */
+    public array $blocks;
+
+    /**
+     * @param list<Activity> $activities
+     *
+     * @throws Impossible where something needs what is not there, or waits contradict each other
+     */
+    public function __construct(array $activities, public Workshop $workshop, public int $now)
+    {
+        $this->activities = array_combine(array_map(static fn (Activity $one): string => $one->id, $activities), $activities);
+        foreach ($this->activities as $activity) {
+            $this->check($activity);
+        }
+        $this->blocks = $this->inBlocks();
+    }
+
+    private function check(Activity $activity): void
+    {
+        if ($activity->seconds < 0) {
+            throw Impossible::because(sprintf('“%s” would take less than no time.', $activity->label), $activity->id);
+        }
+        if ($activity->hands && $this->workshop->hands < 1) {
+            throw Impossible::because('There are no hands.', $activity->id);
+        }
+        if ($activity->hands && [] === $this->workshop->hours->stretches) {
+            throw Impossible::because('There are no working hours at all.', $activity->id);
+        }
+        if ($activity->hands && $activity->seconds > $this->workshop->hours->longest()) {
+            throw Impossible::because(sprintf('“%s” takes longer than hands ever work without a break.', $activity->label), $activity->id);
+        }
+        if (null !== $activity->machine && ($this->workshop->machines[$activity->machine] ?? 0) < 1) {
+            throw Impossible::because(sprintf('There is no machine for “%s”: it needs a %s.', $activity->label, $activity->machine), $activity->id);
+        }
+        if (null !== $activity->place && ($this->workshop->places[$activity->place] ?? 0) < 1) {
+            throw Impossible::because(sprintf('There is no room for “%s” on the %s.', $activity->label, $activity->place), $activity->id);
+        }
+        foreach ($activity->after as $wait) {
+            if (!isset($this->activities[$wait->after])) {
+                throw Impossible::because(sprintf('“%s” comes after something that is not there.', $activity->label), $activity->id);
+            }
+            if (null !== $wait->most && $wait->most < $wait->least) {
+                throw Impossible::because(sprintf('“%s” would have to wait longer than it may.', $activity->label), $activity->id);
+            }
+        }
+    }
+
+    /**
+     * @return list<non-empty-list<string>>
+     */
+    private function inBlocks(): array
+    {
+        $order = $this->inOrder();
+        /** @var array<string, string> $blockOf its first activity */
+        $blockOf = [];
+        $blocks = [];
+        foreach ($order as $id) {
+            $first = $id;
+            foreach ($this->activities[$id]->after as $wait) {
+                $first = null !== $wait->most ? $blockOf[$wait->after] : $first;
+            }
+            $blockOf[$id] = $first;
+            $blocks[$first][] = $id;
+        }
+
+        return array_values($blocks);
+    }
+
+    /**
+     * @return list<string> every activity after those that it comes after
+     *
+     * @throws Impossible where two wait for each other
+     */
+    private function inOrder(): array
+    {
+        $left = array_map(static fn (Activity $one): int => count($one->after), $this->activities);
+        $next = [];
+        foreach ($this->activities as $id => $activity) {
+            foreach ($activity->after as $wait) {
+                $next[$wait->after][] = $id;
+            }
+        }
+        $ready = array_keys(array_filter($left, static fn (int $count): bool => 0 === $count));
+        $order = [];
+        while (null !== $id = array_shift($ready)) {
+            $order[] = $id;
+            foreach ($next[$id] ?? [] as $after) {
+                if (0 === --$left[$after]) {
+                    $ready[] = $after;
+                }
+            }
+        }
+        if (count($order) < count($this->activities)) {
+            $round = array_keys(array_filter($left, static fn (int $count): bool => $count > 0));
+            throw Impossible::because(sprintf('“%s” waits for itself.', $this->activities[$round[0]]->label), $round[0]);
+        }
+
+        return $order;
+    }
+}

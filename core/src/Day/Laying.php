@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Day;
+
+/**
+ * Lays activities onto lanes in an order of preference, each as early as it can be: a serial schedule generation scheme
+ * (Kolisch & Hartmann, 1999, from memory), with activities that cannot be parted laid as one.
+ */
+final class Laying
+{
+    /** So often a block is tried later, until its waits are kept, before it is given up. */
+    private const TRIES = 4000;
+
+    /** @var array<string, non-empty-list<Lane>> by kind */
+    private array $lanes = [];
+
+    /** @var array<string, int> */
+    private array $starts = [];
+
+    /** @var array<string, array<string, int>> */
+    private array $taken = [];
+
+    private function __construct(private readonly Day $day)
+    {
+        $workshop = $day->workshop;
+        for ($n = 0; $n < $workshop->hands; ++$n) {
+            $this->lanes['hands'][] = new Lane($workshop);
+        }
+        foreach ($workshop->machines as $machine => $count) {
+            for ($n = 0; $n < $count; ++$n) {
+                $this->lanes['machine '.$machine][] = new Lane($workshop, $machine);
+            }
+        }
+        foreach ($workshop->places as $place => $room) {
+            for ($n = 0; $n < $room; ++$n) {
+                $this->lanes['place '.$place][] = new Lane($workshop);
+            }
+        }
+    }
+
+    /**
+     * @param list<float|int> $ranks of the day's blocks: of those that could be laid next, the least is
+     *
+     * @throws Impossible where a wait cannot be kept, or hands never have the time
+     */
+    public static function of(Day $day, array $ranks): Timetable
+    {
+        $laying = new self($day);
+        [$left, $next] = self::links($day);
+        /** @var \SplMinHeap<array{float|int, int}> $ready */
+        $ready = new \SplMinHeap();
+        foreach ($left as $block => $count) {
+            if (0 === $count) {
+                $ready->insert([$ranks[$block], $block]);
+            }
+        }
+        while (!$ready->isEmpty()) {
+            [, $block] = $ready->extract();
+            $laying->lay($day->blocks[$block]);
+            foreach ($next[$block] ?? [] as $after) {
+                if (0 === --$left[$after]) {
+                    $ready->insert([$ranks[$after], $after]);
+                }
+            }
+        }
+
+        return new Timetable($day, $laying->starts, $laying->taken, $laying->score());
+    }
+
+    /** @return array{list<int>, array<int, list<int>>} how many other blocks each waits for, and which wait for it */
+    private static function links(Day $day): array
+    {
+        $of = [];
+        foreach ($day->blocks as $number => $block) {
+            foreach ($block as $id) {
+                $of[$id] = $number;
+            }
+        }
+        $left = $next = [];
+        foreach ($day->blocks as $number => $block) {
+            $before = [];
+            foreach ($block as $id) {
+                foreach ($day->activities[$id]->after as $wait) {
+                    if ($of[$wait->after] !== $number) {
+                        $before[$of[$wait->after]] = true;
+                    }
+                }
+            }
+            $left[] = count($before);
+            foreach (array_keys($before) as $one) {
+                $next[$one][] = $number;
+            }
+        }
+
+        return [$left, $next];
+    }
+
+    /** @param non-empty-list<string> $block */
+    private function lay(array $block): void
+    {
+        $begin = $this->day->now;
+        for ($try = 0; $try < self::TRIES; ++$try) {
+            $placed = $lanes = [];
+            $later = 0;
+            foreach ($block as $n => $id) {
+                $activity = $this->day->activities[$id];
+                [$start, $lanes[$id]] = $this->earliest($activity, $this->ready($activity, $placed, 0 === $n ? $begin : $this->day->now));
+                $later = max($later, $this->tooLate($activity, $placed, $start));
+                $placed[$id] = $start;
+                if ($later > 0) {
+                    break;
+                }
+            }
+            if (0 === $later) {
+                foreach ($placed as $id => $start) {
+                    $this->take($this->day->activities[$id], $start, $lanes[$id]);
+                }
+
+                return;
+            }
+            // What follows could not come soon enough: the whole begins that much later.
+            $begin = $placed[$block[0]] + $later;
+        }
+        throw Impossible::because(sprintf('The waits of “%s” cannot be kept.', $this->day->activities[$block[0]]->label), $block[0]);
+    }
+
+    /** @param array<string, int> $placed of its own block, beside what is laid already */
+    private function ready(Activity $activity, array $placed, int $from): int
+    {
+        $ready = max($from, $activity->earliest ?? 0, $activity->pinned ?? 0);
+        foreach ($activity->after as $wait) {
+            $before = $this->day->activities[$wait->after];
+            $end = ($placed[$wait->after] ?? $this->starts[$wait->after]) + $before->seconds;
+            $ready = max($ready, $end + $wait->least);
+            // Of one block nothing is laid yet that the lane could know of.
+            if (isset($placed[$wait->after]) && null !== $before->machine && $before->machine === $activity->machine) {
+                $ready = max($ready, $end + $this->day->workshop->change($activity->machine, $before->celsius, $activity->celsius));
+            }
+        }
+
+        return $ready;
+    }
+
+    /** @param array<string, int> $placed */
+    private function tooLate(Activity $activity, array $placed, int $start): int
+    {
+        $late = 0;
+        foreach ($activity->after as $wait) {
+            if (null !== $wait->most) {
+                $end = ($placed[$wait->after] ?? $this->starts[$wait->after]) + $this->day->activities[$wait->after]->seconds;
+                $late = max($late, $start - $end - $wait->most);
+            }
+        }
+
+        return $late;
+    }
+
+    /** @return array{int, array<string, int>} when it could begin, and on which lane of each kind */
+    private function earliest(Activity $activity, int $from): array
+    {
+        $kinds = array_filter(['hands' => $activity->hands, 'machine '.$activity->machine => null !== $activity->machine, 'place '.$activity->place => null !== $activity->place]);
+        $at = $from;
+        do {
+            $began = $at;
+            if ($activity->hands) {
+                $at = $this->day->workshop->hours->from($at, $activity->seconds) ?? throw Impossible::because(sprintf('Hands have no more time for “%s” in the hours that are known.', $activity->label), $activity->id);
+            }
+            $lanes = [];
+            foreach (array_keys($kinds) as $kind) {
+                $best = \PHP_INT_MAX;
+                foreach ($this->lanes[$kind] as $n => $lane) {
+                    $free = $lane->free($at, $activity->seconds, 'hands' === $kind ? null : $activity->celsius);
+                    if ($free < $best) {
+                        [$best, $lanes[$kind]] = [$free, $n];
+                    }
+                }
+                $at = max($at, $best);
+            }
+        } while ($at > $began);
+
+        return [$at, $lanes];
+    }
+
+    /** @param array<string, int> $lanes */
+    private function take(Activity $activity, int $start, array $lanes): void
+    {
+        foreach ($lanes as $kind => $n) {
+            $this->lanes[$kind][$n]->take($start, $activity->seconds, 'hands' === $kind ? null : $activity->celsius);
+        }
+        $this->starts[$activity->id] = $start;
+        $this->taken[$activity->id] = $lanes;
+    }
+
+    private function score(): Score
+    {
+        $late = 0.0;
+        $finish = $this->day->now;
+        foreach ($this->starts as $id => $start) {
+            $activity = $this->day->activities[$id];
+            $end = $start + $activity->seconds;
+            $finish = max($finish, $end);
+            $late += null === $activity->due ? 0.0 : $activity->weight * max(0, $end - $activity->due);
+        }
+        $changes = $scattered = 0;
+        foreach ($this->lanes as $kind => $lanes) {
+            foreach ($lanes as $lane) {
+                $changes += 'hands' === $kind ? 0 : $lane->changes();
+                $scattered += 'hands' === $kind ? $lane->scattered($this->day->workshop->hours) : 0;
+            }
+        }
+
+        return new Score($late, $finish, $changes, $scattered);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Day;
+
+/** What there is to work with: pairs of hands and their hours, machines, and places of limited room. */
+final readonly class Workshop
+{
+    /**
+     * @param int                  $hands    pairs of hands
+     * @param array<string, int>   $machines how many of each kind
+     * @param array<string, float> $heating  seconds that a machine takes for a kelvin up or down, by kind; none where it has no temperature
+     * @param array<string, int>   $places   how many pieces each has room for
+     */
+    public function __construct(public int $hands, public Hours $hours, public array $machines = [], public array $heating = [], public array $places = [])
+    {
+    }
+
+    /** Seconds that a machine takes from one setting to another. */
+    public function change(?string $machine, ?float $from, ?float $to): int
+    {
+        return null === $machine || null === $from || null === $to || $from === $to ? 0 : (int) ceil(abs($to - $from) * ($this->heating[$machine] ?? 0.0));
+    }
+}

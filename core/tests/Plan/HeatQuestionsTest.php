@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Tests\Plan;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Job\House;
+use Wubbin\Core\Measure\ProvenanceKind;
+use Wubbin\Core\Plan\Step;
+use Wubbin\Core\Route\StepKind;
+use Wubbin\Core\Tests\Orchard;
+
+final class HeatQuestionsTest extends TestCase
+{
+    /** @return list<Step> that ask something */
+    private static function asking(string $route): array
+    {
+        return array_values(array_filter(Orchard::plan(Orchard::jobOf($route))->steps, static fn (Step $step): bool => [] !== $step->questions));
+    }
+
+    /** Mistakes that cost a piece and can still be seen before the heat comes on: common practice, no source. */
+    #[TestWith(['light-film', 'The print reads backwards.'])]
+    #[TestWith(['light-film', 'Its printed face looks down, onto the piece.'])]
+    #[TestWith(['dark-film', 'The print reads the right way round.'])]
+    #[TestWith(['tissue-wax', 'Its printed face looks up.'])]
+    #[TestWith(['laser-ceramic', 'The mitt is on.'])]
+    public function testWhatCostsAPieceIsAskedBeforeTheHeat(string $route, string $question): void
+    {
+        self::assertContains($question, self::asking($route)[0]->questions);
+    }
+
+    #[TestWith(['light-film'])]
+    #[TestWith(['multi-film'])]
+    #[TestWith(['sublimation'])]
+    #[TestWith(['toner-metal'])]
+    #[TestWith(['tissue-wax'])]
+    public function testItIsAskedOnceBeforeTheFirstHeat(string $route): void
+    {
+        $asking = self::asking($route);
+        self::assertCount(1, $asking);
+        self::assertContains($asking[0]->kind, [StepKind::Tack, StepKind::Heat]);
+        $steps = Orchard::plan(Orchard::jobOf($route))->steps;
+        $before = array_filter($steps, static fn (Step $step): bool => in_array($step->kind, [StepKind::Tack, StepKind::Heat], true));
+        self::assertSame($asking[0]->id, array_values($before)[0]->id);
+    }
+
+    public function testSteamIsAskedOnlyOfAnIron(): void
+    {
+        $of = static fn (string $route): string => implode(' ', self::asking($route)[0]->questions);
+        self::assertStringContainsString('Steam is off', $of('light-film'));
+        self::assertStringNotContainsString('team', $of('tissue-wax'));
+    }
+
+    public function testWhatIsNotHeatedAsksNothing(): void
+    {
+        self::assertSame([], self::asking('burnish-wax'));
+    }
+
+    /** An iron with steam holes that stands on a place is moved on the way; one in circles is not told to. */
+    public function testASoleWithHolesThatStandsIsMovedHalfway(): void
+    {
+        $cue = static fn (string $move): string => array_values(array_filter(Orchard::plan(Orchard::edit(Orchard::jobOf('light-film'), ['school.iron-move' => $move]))->steps, static fn (Step $step): bool => StepKind::Heat === $step->kind))[0]->cue->text;
+        self::assertStringNotContainsString('steam hole', $cue('circles'));
+        self::assertStringContainsString('steam hole', $cue('stand-press'));
+    }
+
+    /** How long hands have been seen to take outranks what is usual; a clock's time stays the recipe's. */
+    public function testLearnedTimesAreUsed(): void
+    {
+        $house = (new House())->withHands(['peel' => 47.0, 'heat' => 3.0]);
+        $steps = Orchard::plan(null, null, null, $house)->steps;
+        $of = static fn (StepKind $kind): Step => array_values(array_filter($steps, static fn (Step $step): bool => $kind === $step->kind))[0];
+        self::assertSame([47.0, ProvenanceKind::Learned], [$of(StepKind::Peel)->duration->seconds, $of(StepKind::Peel)->provenance->kind]);
+        self::assertSame(18.0, $of(StepKind::Heat)->duration->seconds);
+    }
+}
