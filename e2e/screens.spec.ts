@@ -17,6 +17,7 @@ const SCREENS = [
   ['two pieces side by side', '/logbook/compare/1/3'],
   ['what past pieces teach', '/logbook/lessons'],
   ['the doctor', '/doctor'],
+  ['the day', '/day'],
   ['a test ladder to be planned', '/ladders/new/crate-ends/0'],
   ['all clocks', '/bench/all'],
   ['the routes of a job', '/jobs/helpers/routes?use=washed'],

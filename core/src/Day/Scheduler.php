@@ -78,9 +78,10 @@ final readonly class Scheduler
     private static function laid(Day $day): array
     {
         $tails = self::tails($day);
+        $dues = self::dues($day);
         $best = null;
         foreach (['due', 'tail', 'celsius'] as $by) {
-            $ranks = self::placed(array_map(static fn (array $block): array => self::key($by, $day, $block, $tails), $day->blocks));
+            $ranks = self::placed(array_map(static fn (array $block): array => self::key($by, $day, $block, $tails[$block[0]], $dues[$day->activities[$block[0]]->group]), $day->blocks));
             $table = Laying::of($day, $ranks);
             if (null === $best || $table->score->beats($best[0]->score)) {
                 $best = [$table, $ranks];
@@ -119,19 +120,16 @@ final readonly class Scheduler
 
     /**
      * @param non-empty-list<string> $block
-     * @param array<string, int>     $tails
+     * @param int                    $tail  seconds from its beginning to the end of all that follows from it
      *
      * @return array{float, float} less is laid sooner
      */
-    private static function key(string $by, Day $day, array $block, array $tails): array
+    private static function key(string $by, Day $day, array $block, int $tail, float $due): array
     {
-        $due = self::due($day, $block, $tails);
-        $tail = (float) -$tails[$block[0]];
-
         return match ($by) {
-            'due' => [$due, $tail],
-            'tail' => [$tail, 0.0],
-            default => [self::celsius($day, $block), $due],
+            'due' => [$due - $tail, (float) -$tail],
+            'tail' => [(float) -$tail, 0.0],
+            default => [self::celsius($day, $block), $due - $tail],
         };
     }
 
@@ -187,21 +185,15 @@ final readonly class Scheduler
         return $known[$id];
     }
 
-    /**
-     * When a block must begin at the latest for all that follows from it to be in time.
-     *
-     * @param non-empty-list<string> $block
-     * @param array<string, int>     $tails
-     */
-    private static function due(Day $day, array $block, array $tails): float
+    /** @return array<string, float> when the first of each group's activities that are due is due; infinite where none is */
+    private static function dues(Day $day): array
     {
-        $group = $day->activities[$block[0]]->group;
-        $due = \INF;
+        $dues = [];
         foreach ($day->activities as $activity) {
-            $due = $activity->group === $group && null !== $activity->due ? min($due, (float) $activity->due) : $due;
+            $dues[$activity->group] = min($dues[$activity->group] ?? \INF, null === $activity->due ? \INF : (float) $activity->due);
         }
 
-        return $due - $tails[$block[0]];
+        return $dues;
     }
 
     /** @param non-empty-list<string> $block */

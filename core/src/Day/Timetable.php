@@ -44,17 +44,40 @@ final readonly class Timetable
     {
         $chain = [];
         $seen = [];
+        $before = $this->before();
         for ($because = 'end', $at = $id; null !== $at && !isset($seen[$at]);) {
             $seen[$at] = true;
             array_unshift($chain, ['id' => $at, 'because' => $because]);
-            [$at, $because] = $this->waitedFor($at);
+            [$at, $because] = $this->waitedFor($at, $before[$at] ?? []);
         }
 
         return $chain;
     }
 
-    /** @return array{string|null, string} the activity whose end lets this one begin, and by what */
-    private function waitedFor(string $id): array
+    /** @return array<string, array<string, string>> what lay on the same lane just before, by kind of lane, by activity */
+    private function before(): array
+    {
+        $order = $this->starts;
+        asort($order);
+        $last = $before = [];
+        foreach (array_keys($order) as $id) {
+            foreach ($this->lanes[$id] as $kind => $lane) {
+                if (isset($last[$kind][$lane])) {
+                    $before[$id][$kind] = $last[$kind][$lane];
+                }
+                $last[$kind][$lane] = $id;
+            }
+        }
+
+        return $before;
+    }
+
+    /**
+     * @param array<string, string> $before on its lanes
+     *
+     * @return array{string|null, string} the activity whose end lets this one begin, and by what
+     */
+    private function waitedFor(string $id, array $before): array
     {
         $activity = $this->day->activities[$id];
         $start = $this->starts[$id];
@@ -65,14 +88,10 @@ final readonly class Timetable
                 $best = [$wait->after, 'after', $ready];
             }
         }
-        foreach ($this->lanes[$id] as $kind => $lane) {
-            foreach ($this->lanes as $other => $lanes) {
-                if ($other !== $id && ($lanes[$kind] ?? null) === $lane && $this->starts[$other] < $start) {
-                    $ready = $this->ends($other) + $this->day->workshop->change($activity->machine, $this->day->activities[$other]->celsius, $activity->celsius);
-                    if ($ready > $best[2] && $ready <= $start) {
-                        $best = [$other, $kind, $ready];
-                    }
-                }
+        foreach ($before as $kind => $other) {
+            $ready = $this->ends($other) + $this->day->workshop->change($activity->machine, $this->day->activities[$other]->celsius, $activity->celsius);
+            if ($ready > $best[2] && $ready <= $start) {
+                $best = [$other, $kind, $ready];
             }
         }
 

@@ -10,6 +10,9 @@ namespace Wubbin\Core\Measure;
 final readonly class Record
 {
     /** @param array<array-key, mixed> $values */
+    /** Seconds since 1970 go far below it for tens of thousands of years. */
+    private const LARGEST_INTEGER = 1.0e12;
+
     private function __construct(private array $values, private string $path)
     {
     }
@@ -88,11 +91,11 @@ final readonly class Record
         return $this->has($key) ? $this->number($key) : null;
     }
 
-    /** @throws BadRecord */
+    /** @throws BadRecord unless it is whole, and such as counts and instants are */
     public function integer(string $key): int
     {
         $value = $this->number($key);
-        if (floor($value) !== $value || abs($value) > 1e9) {
+        if (floor($value) !== $value || abs($value) > self::LARGEST_INTEGER) {
             throw BadRecord::at($this->place($key), 'A whole number is expected here.');
         }
 

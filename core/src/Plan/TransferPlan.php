@@ -68,6 +68,9 @@ final readonly class TransferPlan implements \JsonSerializable
         public ?string $artwork,
         public ?Look $look,
         public Facts $facts,
+        public ?string $heatLabel,
+        public ?float $heatC,
+        public string $peelWord,
     ) {
     }
 
@@ -114,6 +117,9 @@ final readonly class TransferPlan implements \JsonSerializable
             $setup->picture?->sha256,
             $setup->look,
             Facts::of($setup),
+            $setup->heat?->label,
+            $setup->temperature()?->celsius,
+            $setup->peel->word,
         );
     }
 

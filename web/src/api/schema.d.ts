@@ -100,6 +100,71 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getDay"];
+        put?: never;
+        post?: never;
+        /** Begins anew: nothing has to stay as it was seen. */
+        delete: operations["forgetDay"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["seeDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/better": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["betterDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putHours"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/device": {
         parameters: {
             query?: never;
@@ -1171,6 +1236,64 @@ export interface components {
             sheet_width_mm: number;
             /** Format: float */
             sheet_height_mm: number;
+        };
+        /** @description What to do when, as its screen draws it: seconds since 1970 throughout. */
+        DayView: {
+            now: number;
+            zone: string;
+            hours: components["schemas"]["WorkHours"];
+            /** @description When hands work */
+            stretches: number[][];
+            lanes: {
+                kind: string;
+                n: number;
+            }[];
+            items: {
+                id: string;
+                job: string;
+                label: string;
+                start: number;
+                end: number;
+                /** @description Kind and number */
+                lanes: string[];
+                celsius: number | null;
+                hands: boolean;
+            }[];
+            jobs: {
+                id: string;
+                name: string;
+                end: number;
+                due: number | null;
+                late_s: number;
+            }[];
+            finish: number;
+            /** @description Names of jobs that are late, the latest first */
+            late: string[];
+            /** @description What decides when all is over, the first first */
+            chain: {
+                job: string;
+                label: string;
+                because: string;
+            }[];
+            /** @description Names of jobs of which something has moved since the plan was last seen */
+            moved: string[];
+            /** @description Names of jobs that were left for later */
+            later: string[];
+            /** @description Of temperature */
+            changes: number;
+            /** @description It cannot be planned */
+            why: string | null;
+        };
+        /** @description When hands work in this shop, how many pairs there are, and what has room. */
+        WorkHours: {
+            /** @description Pairs of hands */
+            hands: number;
+            week: string[];
+            off: string[];
+            /** @description Pieces that the drying rack has room for */
+            rack: number;
+            /** @description Pieces that the cooling shelf has room for */
+            shelf: number;
         };
         /** @description What press and probe show now. */
         DeviceView: {
@@ -3487,6 +3610,119 @@ export interface operations {
                 };
             };
             /** @description One that cannot be */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The plan, as it was seen before with what has changed since; or why there is none */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayView"];
+                };
+            };
+        };
+    };
+    forgetDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A first plan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayView"];
+                };
+            };
+        };
+    };
+    seeDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description People go by this plan from now on */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayView"];
+                };
+            };
+        };
+    };
+    betterDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The work, after which the plan is the best that was found */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
+                };
+            };
+        };
+    };
+    putHours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkHours"];
+            };
+        };
+        responses: {
+            /** @description Planned by them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayView"];
+                };
+            };
+            /** @description A field is wrong */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -19,6 +19,7 @@ const DoctorPage = lazy(() => import('../run/DoctorPage').then((m) => ({ default
 const LaddersPage = lazy(() => import('../run/LaddersPage').then((m) => ({ default: m.LaddersPage })));
 const LadderPage = lazy(() => import('../run/LadderPage').then((m) => ({ default: m.LadderPage })));
 const NewLadder = lazy(() => import('../run/NewLadder').then((m) => ({ default: m.NewLadder })));
+const DayPage = lazy(() => import('../day/DayPage').then((m) => ({ default: m.DayPage })));
 const AdvicePage = lazy(() => import('../advice/AdvicePage').then((m) => ({ default: m.AdvicePage })));
 const RecipesPage = lazy(() => import('../route/RecipesPage').then((m) => ({ default: m.RecipesPage })));
 const HousePage = lazy(() => import('../job/HousePage').then((m) => ({ default: m.HousePage })));
@@ -35,6 +36,7 @@ const queries = new QueryClient({ defaultOptions: { queries: { retry: false, sta
 
 const ROOMS = [
   ['/', 'Jobs'],
+  ['/day', 'Day'],
   ['/sheets', 'Sheets'],
   ['/bench', 'Bench'],
   ['/logbook', 'Logbook'],
@@ -142,6 +144,7 @@ export function App() {
               <Route path="/ladders" element={<LaddersPage />} />
               <Route path="/ladders/new/:job/:picture" element={<NewLadder />} />
               <Route path="/ladders/:id" element={<LadderPage />} />
+              <Route path="/day" element={<DayPage />} />
               <Route path="/doctor" element={<DoctorPage />} />
               <Route path="/logbook/:id" element={<LogPage />} />
               <Route path="/pictures" element={<PicturesPage />} />

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Day;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Http\JsonBody;
+use Wubbin\Http\Problem;
+use Wubbin\Task\Tasks;
+use Wubbin\Task\TaskView;
+
+/** What to do when. */
+#[AsController]
+final readonly class DayController
+{
+    public function __construct(private DayDesk $desk, private Tasks $tasks)
+    {
+    }
+
+    #[Route('/api/day', methods: ['GET'])]
+    #[OA\Get(path: '/api/day', operationId: 'getDay', responses: [new OA\Response(response: 200, description: 'The plan, as it was seen before with what has changed since; or why there is none', content: new OA\JsonContent(ref: DayView::class))])]
+    public function get(): JsonResponse
+    {
+        return $this->view();
+    }
+
+    /** Begins anew: nothing has to stay as it was seen. */
+    #[Route('/api/day', methods: ['DELETE'])]
+    #[OA\Delete(path: '/api/day', operationId: 'forgetDay', responses: [new OA\Response(response: 200, description: 'A first plan', content: new OA\JsonContent(ref: DayView::class))])]
+    public function forget(): JsonResponse
+    {
+        $this->desk->forget();
+
+        return $this->view();
+    }
+
+    #[Route('/api/day/seen', methods: ['POST'])]
+    #[OA\Post(path: '/api/day/seen', operationId: 'seeDay', responses: [new OA\Response(response: 200, description: 'People go by this plan from now on', content: new OA\JsonContent(ref: DayView::class))])]
+    public function seen(): JsonResponse
+    {
+        [$day] = $this->desk->day(new \DateTimeImmutable());
+        $this->desk->see($this->desk->timetable($day)[0]);
+
+        return $this->view();
+    }
+
+    #[Route('/api/day/better', methods: ['POST'])]
+    #[OA\Post(path: '/api/day/better', operationId: 'betterDay', responses: [new OA\Response(response: 202, description: 'The work, after which the plan is the best that was found', content: new OA\JsonContent(ref: TaskView::class))])]
+    public function better(): JsonResponse
+    {
+        $this->desk->day(new \DateTimeImmutable());
+
+        return new JsonResponse(TaskView::of($this->tasks->add(PlanDay::kind(), [])), 202);
+    }
+
+    #[Route('/api/day/hours', methods: ['PUT'])]
+    #[OA\Put(path: '/api/day/hours', operationId: 'putHours', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: WorkHours::class)), responses: [
+        new OA\Response(response: 200, description: 'Planned by them', content: new OA\JsonContent(ref: DayView::class)),
+        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function hours(Request $request): JsonResponse
+    {
+        $this->desk->keepHours(WorkHours::fromRecord(JsonBody::of($request)));
+
+        return $this->view();
+    }
+
+    private function view(): JsonResponse
+    {
+        $now = new \DateTimeImmutable();
+        $hours = $this->desk->hours();
+        $zone = $this->desk->zone()->getName();
+        try {
+            [$day, $names, $later] = $this->desk->day($now);
+            [$table, $moved] = $this->desk->timetable($day);
+        } catch (Problem $e) {
+            return new JsonResponse(DayView::not($e->getMessage(), $now->getTimestamp(), $zone, $hours));
+        }
+
+        return new JsonResponse(DayView::of($table, $names, $moved, $later, $zone, $hours));
+    }
+}

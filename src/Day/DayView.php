@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Day;
+
+use OpenApi\Attributes as OA;
+use Wubbin\Core\Day\Timetable;
+
+/** What to do when, as its screen draws it: seconds since 1970 throughout. */
+#[OA\Schema(required: ['now', 'zone', 'hours', 'stretches', 'lanes', 'items', 'jobs', 'finish', 'late', 'chain', 'moved', 'later', 'changes', 'why'])]
+final readonly class DayView
+{
+    /**
+     * @param list<array{int, int}>                                                                                                            $stretches
+     * @param list<array{kind: string, n: int}>                                                                                                $lanes
+     * @param list<array{id: string, job: string, label: string, start: int, end: int, lanes: list<string>, celsius: float|null, hands: bool}> $items
+     * @param list<array{id: string, name: string, end: int, due: int|null, late_s: int}>                                                      $jobs
+     * @param list<string>                                                                                                                     $late
+     * @param list<array{job: string, label: string, because: string}>                                                                         $chain
+     * @param list<string>                                                                                                                     $moved
+     * @param list<string>                                                                                                                     $later
+     */
+    private function __construct(
+        #[OA\Property]
+        public int $now,
+        #[OA\Property]
+        public string $zone,
+        #[OA\Property]
+        public WorkHours $hours,
+        #[OA\Property(type: 'array', description: 'When hands work', items: new OA\Items(type: 'array', items: new OA\Items(type: 'integer')))]
+        public array $stretches,
+        #[OA\Property(type: 'array', items: new OA\Items(required: ['kind', 'n'], properties: [new OA\Property(property: 'kind', type: 'string'), new OA\Property(property: 'n', type: 'integer')], type: 'object'))]
+        public array $lanes,
+        #[OA\Property(type: 'array', items: new OA\Items(required: ['id', 'job', 'label', 'start', 'end', 'lanes', 'celsius', 'hands'], properties: [
+            new OA\Property(property: 'id', type: 'string'),
+            new OA\Property(property: 'job', type: 'string'),
+            new OA\Property(property: 'label', type: 'string'),
+            new OA\Property(property: 'start', type: 'integer'),
+            new OA\Property(property: 'end', type: 'integer'),
+            new OA\Property(property: 'lanes', type: 'array', items: new OA\Items(type: 'string'), description: 'Kind and number'),
+            new OA\Property(property: 'celsius', type: 'number', nullable: true),
+            new OA\Property(property: 'hands', type: 'boolean'),
+        ], type: 'object'))]
+        public array $items,
+        #[OA\Property(type: 'array', items: new OA\Items(required: ['id', 'name', 'end', 'due', 'late_s'], properties: [
+            new OA\Property(property: 'id', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'end', type: 'integer'),
+            new OA\Property(property: 'due', type: 'integer', nullable: true),
+            new OA\Property(property: 'late_s', type: 'integer'),
+        ], type: 'object'))]
+        public array $jobs,
+        #[OA\Property]
+        public int $finish,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Names of jobs that are late, the latest first')]
+        public array $late,
+        #[OA\Property(type: 'array', description: 'What decides when all is over, the first first', items: new OA\Items(required: ['job', 'label', 'because'], properties: [
+            new OA\Property(property: 'job', type: 'string'),
+            new OA\Property(property: 'label', type: 'string'),
+            new OA\Property(property: 'because', type: 'string'),
+        ], type: 'object'))]
+        public array $chain,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Names of jobs of which something has moved since the plan was last seen')]
+        public array $moved,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Names of jobs that were left for later')]
+        public array $later,
+        #[OA\Property(description: 'Of temperature')]
+        public int $changes,
+        #[OA\Property(type: 'string', nullable: true, description: 'It cannot be planned')]
+        public ?string $why = null,
+    ) {
+    }
+
+    public static function not(string $why, int $now, string $zone, WorkHours $hours): self
+    {
+        return new self($now, $zone, $hours, [], [], [], [], $now, [], [], [], [], 0, $why);
+    }
+
+    /**
+     * @param array<string, string> $names of jobs by id
+     * @param list<string>          $moved
+     * @param list<string>          $later
+     */
+    public static function of(Timetable $table, array $names, array $moved, array $later, string $zone, WorkHours $hours): self
+    {
+        $day = $table->day;
+        $workshop = $day->workshop;
+        $lanes = [];
+        foreach (['hands' => $workshop->hands] + self::named('machine', $workshop->machines) + self::named('place', $workshop->places) as $kind => $count) {
+            for ($n = 0; $n < $count; ++$n) {
+                $lanes[] = ['kind' => $kind, 'n' => $n];
+            }
+        }
+        $items = [];
+        $ends = $due = [];
+        foreach ($table->starts as $id => $start) {
+            $activity = $day->activities[$id];
+            $items[] = ['id' => $id, 'job' => $activity->group, 'label' => $activity->label, 'start' => $start, 'end' => $start + $activity->seconds, 'lanes' => array_map(static fn (string $kind, int $n): string => $kind.' '.$n, array_keys($table->lanes[$id]), $table->lanes[$id]), 'celsius' => $activity->celsius, 'hands' => $activity->hands];
+            $ends[$activity->group] = max($ends[$activity->group] ?? 0, $start + $activity->seconds);
+            $due[$activity->group] = $activity->due;
+        }
+        $jobs = array_map(static fn (string $id, string $name): array => ['id' => $id, 'name' => $name, 'end' => $ends[$id], 'due' => $due[$id], 'late_s' => null === $due[$id] ? 0 : max(0, $ends[$id] - $due[$id])], array_keys($names), array_values($names));
+
+        return new self($day->now, $zone, $hours, $workshop->hours->stretches, $lanes, $items, $jobs, $table->score->finish, array_map(static fn (string $id): string => $names[$id], $table->late()), self::chain($table, $names), array_map(static fn (string $id): string => $names[$id], $moved), $later, $table->score->changes);
+    }
+
+    /**
+     * @param array<string, string> $names
+     *
+     * @return list<array{job: string, label: string, because: string}>
+     */
+    private static function chain(Timetable $table, array $names): array
+    {
+        return array_map(static function (array $link) use ($table, $names): array {
+            $activity = $table->day->activities[$link['id']];
+
+            return ['job' => $names[$activity->group], 'label' => $activity->label, 'because' => $link['because']];
+        }, $table->chain());
+    }
+
+    /**
+     * @param array<string, int> $counts
+     *
+     * @return array<string, int>
+     */
+    private static function named(string $kind, array $counts): array
+    {
+        return array_combine(array_map(static fn (string $one): string => $kind.' '.$one, array_keys($counts)), $counts);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Day;
+
+use Wubbin\Core\Day\Impossible;
+use Wubbin\Core\Day\Scheduler;
+use Wubbin\Core\Day\Timetable;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Http\Problem;
+use Wubbin\Task\Progress;
+use Wubbin\Task\TaskHandler;
+
+/** Looks for a better plan of the day, and takes the best it has found. */
+final readonly class PlanDay implements TaskHandler
+{
+    private const SEED = 1;
+    private const SECONDS = 20.0;
+
+    public function __construct(private DayDesk $desk)
+    {
+    }
+
+    public static function kind(): string
+    {
+        return 'plan-day';
+    }
+
+    public function run(Record $input, Progress $progress): object
+    {
+        [$day] = $this->desk->day(new \DateTimeImmutable());
+        $began = microtime(true);
+        $tries = 0;
+        try {
+            $best = Scheduler::best($day, self::SEED, static function (int $try, Timetable $best) use ($progress, $began, &$tries): bool {
+                $tries = $try;
+                $part = (microtime(true) - $began) / self::SECONDS;
+
+                $progress->at(min(1.0, $part), sprintf('%d orders tried', $try));
+
+                return $part < 1.0 && !$progress->enough();
+            });
+        } catch (Impossible $e) {
+            throw Problem::field('day', $e->getMessage());
+        }
+        $this->desk->see($best);
+
+        return (object) ['tries' => $tries];
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Tests\Day;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Day\WorkHours;
+use Wubbin\Task\Tasks;
+use Wubbin\Tests\Support\ShopTestCase;
+
+final class DayApiTest extends ShopTestCase
+{
+    private const HOURS = ['hands' => 1, 'week' => ['09:00-12:30 13:30-18:00', '09:00-18:00', '09:00-18:00', '09:00-18:00', '09:00-18:00', '', ''], 'off' => [], 'rack' => 8, 'shelf' => 8];
+
+    public function testAJobThatIsDueIsPlanned(): void
+    {
+        self::assertSame([], $this->day()->records('items'), 'nothing is due');
+        $this->dueJob('+5 days');
+        $day = $this->day();
+        self::assertSame(['Crew shirts'], array_map(static fn (Record $job): string => $job->string('name'), $day->records('jobs')));
+        $now = $day->integer('now');
+        foreach ($day->records('items') as $item) {
+            self::assertGreaterThanOrEqual($now, $item->integer('start'));
+        }
+        self::assertNotSame([], $day->records('chain'));
+        self::assertGreaterThan($now, $day->integer('finish'));
+    }
+
+    public function testWhatWasDueYesterdayIsLate(): void
+    {
+        $this->dueJob('-1 day');
+        self::assertSame(['Crew shirts'], $this->day()->strings('late'));
+    }
+
+    public function testMoreHandsAreDoneSooner(): void
+    {
+        $this->dueJob('+5 days', 12);
+        $one = $this->day()->integer('finish');
+        $two = $this->read($this->ask('PUT', '/api/day/hours', ['hands' => 2] + self::HOURS))->integer('finish');
+        self::assertLessThanOrEqual($one, $two);
+        self::assertSame(2, $this->day()->record('hours')->integer('hands'), 'and kept');
+    }
+
+    /** What people have seen stays, as far as it can, and what has moved is told. */
+    public function testAPlanThatWasSeenIsKept(): void
+    {
+        $this->dueJob('+5 days', 3);
+        $this->read($this->ask('POST', '/api/day/seen'));
+        self::assertSame([], $this->day()->strings('moved'));
+        $off = (new \DateTimeImmutable('now', new \DateTimeZone('UTC')))->format('Y-m-d');
+        $after = $this->read($this->ask('PUT', '/api/day/hours', ['off' => [$off], 'week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS));
+        self::assertNull($after->stringOrNull('why'));
+        $this->read($this->ask('DELETE', '/api/day'));
+        self::assertSame([], $this->day()->strings('moved'), 'nothing was seen of a new one');
+    }
+
+    public function testABetterOneIsLookedForAsWork(): void
+    {
+        $this->dueJob('+5 days', 4);
+        $before = $this->day()->integer('finish');
+        $task = $this->read($this->ask('POST', '/api/day/better'), 202)->string('id');
+        $this->ask('POST', '/api/tasks/'.$task.'/enough');
+        $this->service(Tasks::class)->workOnNext('test');
+        self::assertSame('done', $this->read($this->ask('GET', '/api/tasks/'.$task))->string('state'));
+        self::assertLessThanOrEqual($before + 120, $this->day()->integer('finish'));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function badHours(): iterable
+    {
+        $week = static fn (string $monday): array => ['week' => [$monday, '', '', '', '', '', '09:00-12:00']];
+        yield 'words' => [$week('mornings'), 'week.0'];
+        yield 'backwards' => [$week('18:00-09:00'), 'week.0'];
+        yield 'over each other' => [$week('09:00-12:00 11:00-14:00'), 'week.0'];
+        yield 'an hour there is not' => [$week('09:00-25:00'), 'week.0'];
+        yield 'six days' => [['week' => ['09:00-12:00']], 'week'];
+        yield 'no hours at all' => [['week' => ['', '', '', '', '', '', '']], 'week'];
+        yield 'no hands' => [['hands' => 0], 'hands'];
+        yield 'no room' => [['rack' => 0], 'rack'];
+        yield 'a day there is not' => [['off' => ['2026-02-30']], 'off'];
+    }
+
+    /** @param array<string, mixed> $with */
+    #[DataProvider('badHours')]
+    public function testHoursThatCannotBeAreToldAtTheirField(array $with, string $field): void
+    {
+        self::assertTrue($this->read($this->ask('PUT', '/api/day/hours', $with + self::HOURS), 422)->record('errors')->has($field));
+    }
+
+    public function testAPieceLongerThanAnyStretchOfHoursSaysSo(): void
+    {
+        $this->dueJob('+5 days');
+        $why = $this->read($this->ask('PUT', '/api/day/hours', ['week' => array_fill(0, 7, '09:00-09:01')] + self::HOURS))->string('why');
+        self::assertStringContainsString('longer than hands ever work', $why);
+    }
+
+    /** In Berlin the clocks go forward on 29 March 2026 and back on 25 October: that night is an hour shorter, or longer. */
+    #[TestWith(['2026-03-28', 23])]
+    #[TestWith(['2026-10-24', 25])]
+    #[TestWith(['2026-06-06', 24])]
+    public function testANightOfAChangeOfTheClocks(string $saturday, int $hours): void
+    {
+        $zone = new \DateTimeZone('Europe/Berlin');
+        $work = WorkHours::fromRecord(Record::of(['week' => array_fill(0, 7, '09:00-10:00')] + self::HOURS));
+        [$one, $other] = $work->hours(new \DateTimeImmutable($saturday.' 00:30', $zone), $zone)->stretches;
+        self::assertSame($hours * 3600, $other[0] - $one[0]);
+    }
+
+    private function day(): Record
+    {
+        return $this->read($this->ask('GET', '/api/day'));
+    }
+
+    private function dueJob(string $when, int $quantity = 1): void
+    {
+        $this->readyJob();
+        $revision = $this->read($this->ask('GET', '/api/jobs/crew'))->integer('revision');
+        $this->read($this->ask('PATCH', '/api/jobs/crew', ['revision' => $revision, 'changes' => ['due' => (new \DateTimeImmutable($when))->format('Y-m-d'), 'quantity' => (string) $quantity]]));
+    }
+}
