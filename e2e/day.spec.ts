@@ -1,3 +1,4 @@
+import ICAL from 'ical.js';
 import { expect, test } from './shop';
 
 test('the day is planned from what is due, explained, and planned anew by other hours', async ({ page }) => {
@@ -14,4 +15,17 @@ test('the day is planned from what is due, explained, and planned anew by other 
   await page.getByLabel('Pairs of hands').fill('2');
   await page.getByRole('button', { name: 'Plan by these' }).click();
   await expect(page.getByText('hands 2')).toBeVisible();
+});
+
+test('the day goes into a calendar that another reader reads', async ({ page }) => {
+  const text = await (await page.request.get('/api/day.ics')).text();
+  const calendar = new ICAL.Component(ICAL.parse(text));
+  const events = calendar.getAllSubcomponents('vevent').map((event) => new ICAL.Event(event));
+  expect(events.length).toBeGreaterThan(3);
+  for (const event of events) {
+    expect(event.startDate.toUnixTime()).toBeLessThan(event.endDate.toUnixTime());
+    expect(event.summary).not.toBe('');
+    expect(event.component.getFirstSubcomponent('valarm')?.getFirstPropertyValue('action')).toBe('DISPLAY');
+  }
+  expect(new Set(events.map((event) => event.uid)).size).toBe(events.length);
 });

@@ -117,7 +117,7 @@ shot('sheets', '/sheets?job=row-tags&job=seed-bags&job=shed-mugs&job=tasting-cup
     await page.waitForTimeout(600);
   },
 });
-shot('parts', '/jobs/apron', { before: (page) => page.getByRole('tab', { name: 'On the sheet' }).click() });
+shot('day', '/day', { before: (page) => page.getByRole('img', { name: /lane by lane/ }).waitFor() });
 shot('printers', '/sheets/printers', {
   before: async (page) => {
     await page.getByRole('button', { name: 'Feed test' }).first().click();

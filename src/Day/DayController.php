@@ -7,8 +7,10 @@ namespace Wubbin\Day;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Core\Day\Calendar;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Task\Tasks;
@@ -27,6 +29,14 @@ final readonly class DayController
     public function get(): JsonResponse
     {
         return $this->view();
+    }
+
+    #[Route('/api/day.ics', methods: ['GET'])]
+    public function calendar(): Response
+    {
+        [$day, $names] = $this->desk->day(new \DateTimeImmutable());
+
+        return new Response(Calendar::of($this->desk->timetable($day)[0], $names), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="day.ics"']);
     }
 
     /** Begins anew: nothing has to stay as it was seen. */

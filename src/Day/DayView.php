@@ -5,21 +5,22 @@ declare(strict_types=1);
 namespace Wubbin\Day;
 
 use OpenApi\Attributes as OA;
+use Wubbin\Core\Day\Block;
 use Wubbin\Core\Day\Timetable;
 
 /** What to do when, as its screen draws it: seconds since 1970 throughout. */
-#[OA\Schema(required: ['now', 'zone', 'hours', 'stretches', 'lanes', 'items', 'jobs', 'finish', 'late', 'chain', 'moved', 'later', 'changes', 'why'])]
+#[OA\Schema(required: ['now', 'zone', 'hours', 'stretches', 'lanes', 'blocks', 'jobs', 'finish', 'late', 'chain', 'moved', 'later', 'changes', 'why'])]
 final readonly class DayView
 {
     /**
-     * @param list<array{int, int}>                                                                                                            $stretches
-     * @param list<array{kind: string, n: int}>                                                                                                $lanes
-     * @param list<array{id: string, job: string, label: string, start: int, end: int, lanes: list<string>, celsius: float|null, hands: bool}> $items
-     * @param list<array{id: string, name: string, end: int, due: int|null, late_s: int}>                                                      $jobs
-     * @param list<string>                                                                                                                     $late
-     * @param list<array{job: string, label: string, because: string}>                                                                         $chain
-     * @param list<string>                                                                                                                     $moved
-     * @param list<string>                                                                                                                     $later
+     * @param list<array{int, int}>                                                       $stretches
+     * @param list<array{kind: string, n: int}>                                           $lanes
+     * @param list<Block>                                                                 $blocks
+     * @param list<array{id: string, name: string, end: int, due: int|null, late_s: int}> $jobs
+     * @param list<string>                                                                $late
+     * @param list<array{job: string, label: string, because: string}>                    $chain
+     * @param list<string>                                                                $moved
+     * @param list<string>                                                                $later
      */
     private function __construct(
         #[OA\Property]
@@ -32,17 +33,17 @@ final readonly class DayView
         public array $stretches,
         #[OA\Property(type: 'array', items: new OA\Items(required: ['kind', 'n'], properties: [new OA\Property(property: 'kind', type: 'string'), new OA\Property(property: 'n', type: 'integer')], type: 'object'))]
         public array $lanes,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['id', 'job', 'label', 'start', 'end', 'lanes', 'celsius', 'hands'], properties: [
-            new OA\Property(property: 'id', type: 'string'),
+        #[OA\Property(type: 'array', items: new OA\Items(required: ['kind', 'lane', 'job', 'start', 'end', 'celsius', 'hands', 'labels'], properties: [
+            new OA\Property(property: 'kind', type: 'string', description: 'Of the lane it lies on'),
+            new OA\Property(property: 'lane', type: 'integer'),
             new OA\Property(property: 'job', type: 'string'),
-            new OA\Property(property: 'label', type: 'string'),
             new OA\Property(property: 'start', type: 'integer'),
             new OA\Property(property: 'end', type: 'integer'),
-            new OA\Property(property: 'lanes', type: 'array', items: new OA\Items(type: 'string'), description: 'Kind and number'),
             new OA\Property(property: 'celsius', type: 'number', nullable: true),
             new OA\Property(property: 'hands', type: 'boolean'),
+            new OA\Property(property: 'labels', type: 'array', items: new OA\Items(type: 'string')),
         ], type: 'object'))]
-        public array $items,
+        public array $blocks,
         #[OA\Property(type: 'array', items: new OA\Items(required: ['id', 'name', 'end', 'due', 'late_s'], properties: [
             new OA\Property(property: 'id', type: 'string'),
             new OA\Property(property: 'name', type: 'string'),
@@ -92,17 +93,15 @@ final readonly class DayView
                 $lanes[] = ['kind' => $kind, 'n' => $n];
             }
         }
-        $items = [];
         $ends = $due = [];
         foreach ($table->starts as $id => $start) {
             $activity = $day->activities[$id];
-            $items[] = ['id' => $id, 'job' => $activity->group, 'label' => $activity->label, 'start' => $start, 'end' => $start + $activity->seconds, 'lanes' => array_map(static fn (string $kind, int $n): string => $kind.' '.$n, array_keys($table->lanes[$id]), $table->lanes[$id]), 'celsius' => $activity->celsius, 'hands' => $activity->hands];
             $ends[$activity->group] = max($ends[$activity->group] ?? 0, $start + $activity->seconds);
             $due[$activity->group] = $activity->due;
         }
         $jobs = array_map(static fn (string $id, string $name): array => ['id' => $id, 'name' => $name, 'end' => $ends[$id], 'due' => $due[$id], 'late_s' => null === $due[$id] ? 0 : max(0, $ends[$id] - $due[$id])], array_keys($names), array_values($names));
 
-        return new self($day->now, $zone, $hours, $workshop->hours->stretches, $lanes, $items, $jobs, $table->score->finish, array_map(static fn (string $id): string => $names[$id], $table->late()), self::chain($table, $names), array_map(static fn (string $id): string => $names[$id], $moved), $later, $table->score->changes);
+        return new self($day->now, $zone, $hours, $workshop->hours->stretches, $lanes, Block::all($table), $jobs, $table->score->finish, array_map(static fn (string $id): string => $names[$id], $table->late()), self::chain($table, $names), array_map(static fn (string $id): string => $names[$id], $moved), $later, $table->score->changes);
     }
 
     /**

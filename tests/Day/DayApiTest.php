@@ -17,13 +17,13 @@ final class DayApiTest extends ShopTestCase
 
     public function testAJobThatIsDueIsPlanned(): void
     {
-        self::assertSame([], $this->day()->records('items'), 'nothing is due');
+        self::assertSame([], $this->day()->records('blocks'), 'nothing is due');
         $this->dueJob('+5 days');
         $day = $this->day();
         self::assertSame(['Crew shirts'], array_map(static fn (Record $job): string => $job->string('name'), $day->records('jobs')));
         $now = $day->integer('now');
-        foreach ($day->records('items') as $item) {
-            self::assertGreaterThanOrEqual($now, $item->integer('start'));
+        foreach ($day->records('blocks') as $block) {
+            self::assertGreaterThanOrEqual($now, $block->integer('start'));
         }
         self::assertNotSame([], $day->records('chain'));
         self::assertGreaterThan($now, $day->integer('finish'));

@@ -9,10 +9,10 @@ namespace Wubbin\Core\Measure;
  */
 final readonly class Record
 {
-    /** @param array<array-key, mixed> $values */
     /** Seconds since 1970 go far below it for tens of thousands of years. */
     private const LARGEST_INTEGER = 1.0e12;
 
+    /** @param array<array-key, mixed> $values */
     private function __construct(private array $values, private string $path)
     {
     }

@@ -1248,16 +1248,16 @@ export interface components {
                 kind: string;
                 n: number;
             }[];
-            items: {
-                id: string;
+            blocks: {
+                /** @description Of the lane it lies on */
+                kind: string;
+                lane: number;
                 job: string;
-                label: string;
                 start: number;
                 end: number;
-                /** @description Kind and number */
-                lanes: string[];
                 celsius: number | null;
                 hands: boolean;
+                labels: string[];
             }[];
             jobs: {
                 id: string;

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { api, done, got, type ProblemError, type Schemas, type Task } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
 import { useFormat } from '../measure/settings';
-import { blocks, type Day, DayStrip } from './DayStrip';
+import { type Day, DayStrip } from './DayStrip';
 
 const WEEK = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
@@ -53,7 +53,7 @@ export function DayPage() {
   const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: day.zone });
   const at = (t: number) => `${date.format(t * 1000)}, ${time.format(t * 1000)}`;
   const busy = day.stretches.filter(([from = 0, to = 0]) =>
-    day.items.some((item) => item.hands && item.start < to && item.end > from),
+    day.blocks.some((block) => block.kind === 'hands' && block.start < to && block.end > from),
   );
   const days = [...new Set(busy.map(([from = 0]) => date.format(from * 1000)))];
   const today = chosen !== undefined && days.includes(chosen) ? chosen : days[0];
@@ -65,7 +65,7 @@ export function DayPage() {
     <div className="mx-auto max-w-6xl px-6 py-6">
       <div className="flex flex-wrap items-baseline gap-4">
         <h1 className="mr-auto text-3xl">The day</h1>
-        {day.why === null && day.items.length > 0 && (
+        {day.why === null && day.blocks.length > 0 && (
           <>
             {task === undefined ? (
               <button type="button" className="key" onClick={better}>
@@ -86,6 +86,9 @@ export function DayPage() {
             <button type="button" className="key" onClick={() => anew.mutate()}>
               Plan it anew
             </button>
+            <a className="key" href="/api/day.ics" download>
+              Calendar
+            </a>
             <button type="button" className="key" onClick={() => window.print()}>
               Print
             </button>
@@ -97,7 +100,7 @@ export function DayPage() {
         <Notice tone="hot">
           <b>It cannot be planned.</b> {day.why}
         </Notice>
-      ) : day.items.length === 0 ? (
+      ) : day.blocks.length === 0 ? (
         <p className="mt-4 text-lg">
           Nothing is due. Give a{' '}
           <Link to="/" className="link">
@@ -149,8 +152,11 @@ export function DayPage() {
               <h2 className="border-b border-ink pb-1 text-xl">{today}, in order</h2>
               {handsLanes.map((lane) => (
                 <ol key={lane.n}>
-                  {blocks(day.items, `hands ${lane.n}`)
-                    .filter((block) => block.end > from && block.start < to)
+                  {day.blocks
+                    .filter(
+                      (block) =>
+                        block.kind === 'hands' && block.lane === lane.n && block.end > from && block.start < to,
+                    )
                     .map((block) => (
                       <li key={`${block.job} ${block.start}`} className="flex gap-3 border-b border-rule py-1">
                         <span className="w-28 shrink-0 whitespace-nowrap text-soft">

@@ -2,46 +2,9 @@ import type { Schemas } from '../api/client';
 import { useFormat } from '../measure/settings';
 
 export type Day = Schemas['DayView'];
-type Item = Day['items'][number];
-
-/** Blocks of one job on one lane that follow each other within so many seconds are drawn as one. */
-const TOGETHER_S = 150;
 const ROW = 34;
 const LEFT = 150;
 const WIDE = 1160;
-
-export interface Block {
-  job: string;
-  start: number;
-  end: number;
-  hands: boolean;
-  celsius: number | null;
-  labels: string[];
-}
-
-/** What lies on a lane, with what belongs together as one. */
-export function blocks(items: Item[], lane: string): Block[] {
-  const all: Block[] = [];
-  const own = items.filter((item) => item.lanes.includes(lane)).sort((a, b) => a.start - b.start);
-  for (const item of own) {
-    const last = all.at(-1);
-    const what = item.label.replace(/^\d+: /, '');
-    if (
-      last !== undefined &&
-      last.job === item.job &&
-      (lane.startsWith('hands') || last.celsius === item.celsius) &&
-      item.start - last.end <= TOGETHER_S
-    ) {
-      last.end = Math.max(last.end, item.end);
-      if (!last.labels.includes(what)) {
-        last.labels.push(what);
-      }
-    } else {
-      all.push({ ...item, labels: [what] });
-    }
-  }
-  return all;
-}
 
 const lineName = (kind: string, n: number, of: number) =>
   `${kind.replace(/^(machine|place) /, '')}${of > 1 ? ` ${n + 1}` : ''}`;
@@ -55,7 +18,9 @@ export function DayStrip({ day, from, to, names }: { day: Day; from: number; to:
     .map((lane) => ({
       ...lane,
       of: day.lanes.filter((one) => one.kind === lane.kind).length,
-      blocks: blocks(day.items, `${lane.kind} ${lane.n}`).filter((block) => block.end > from && block.start < to),
+      blocks: day.blocks.filter(
+        (block) => block.kind === lane.kind && block.lane === lane.n && block.end > from && block.start < to,
+      ),
     }))
     .filter((lane) => lane.kind === 'hands' || lane.blocks.length > 0);
   const high = lanes.length * ROW + 24;

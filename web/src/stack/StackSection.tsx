@@ -239,6 +239,15 @@ export function IronPlaces({ plan, current }: { plan: TransferPlan; current?: nu
       role="img"
       aria-label="Places of the iron on the picture, numbered"
     >
+      {plan.artwork !== null && (
+        <image
+          href={`/api/artwork/${plan.artwork}/preview`}
+          width={placed.width_mm}
+          height={placed.height_mm}
+          opacity={0.45}
+          preserveAspectRatio="none"
+        />
+      )}
       <rect
         width={placed.width_mm}
         height={placed.height_mm}
