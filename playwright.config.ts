@@ -17,7 +17,7 @@ export const demo = shop('bin/demo', 8431, 'var/e2e');
 
 export default defineConfig({
   testDir: 'e2e',
-  workers: 3,
+  workers: 2,
   fullyParallel: true,
   retries: 0,
   timeout: 60_000,
