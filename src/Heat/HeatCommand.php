@@ -48,7 +48,7 @@ final class HeatCommand extends Command
             $case = $transfer->heatCase ?? throw Problem::field('heat', 'Nothing is heated here that the model knows, or something for it is not chosen yet.');
             $windows[] = $window = PressWindow::of($case, $this->catalogue->heatParameters, Draw::middles());
             if (!$options['json']) {
-                $output->writeln(sprintf('%-15sholds from %s, spoilt from %s%s; the plan says %s', $transfer->name, $time($window->earliestS), $time($window->latestS), '' === $window->spoilt ? '' : ' ('.$window->spoilt.')', $time($case->recipeS)), OutputInterface::OUTPUT_RAW);
+                $output->writeln(sprintf('%-15sholds from %s, spoilt from %s%s; the plan says %s', $transfer->name, $time($window->earliestS), $time($window->latestS), '' === $window->spoilt ? '' : ' ('.$window->spoilt.')', $time($case->recipeS).(0.0 === $window->countedFromS ? '' : ', counted from when the press is back: '.$time($window->countedFromS).' after closing')), OutputInterface::OUTPUT_RAW);
             }
         }
         if ($options['json']) {
