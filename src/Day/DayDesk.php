@@ -9,7 +9,6 @@ use Wubbin\Core\Day\Day;
 use Wubbin\Core\Day\Impossible;
 use Wubbin\Core\Day\JobActivities;
 use Wubbin\Core\Day\Scheduler;
-use Wubbin\Core\Day\Score;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Core\Day\Workshop;
 use Wubbin\Core\Job\Job;
@@ -101,7 +100,7 @@ final readonly class DayDesk
     {
         $seen = $this->seen();
         try {
-            $table = [] === $seen ? Scheduler::first($day) : Scheduler::again($day, new Timetable($day, $seen, [], new Score(0.0, 0, 0, 0)));
+            $table = [] === $seen ? Scheduler::first($day) : Scheduler::again($day, $seen);
         } catch (Impossible $e) {
             throw Problem::field('day', $e->getMessage());
         }

@@ -41,7 +41,7 @@ final readonly class LogLessons
                 new OA\Property(property: 'spoiled', type: 'integer'),
                 new OA\Property(property: 'redo', type: 'integer'),
             ], type: 'object')),
-            new OA\Property(property: 'survival', required: ['steps', 'pieces', 'failed'], properties: [
+            new OA\Property(property: 'survival', required: ['steps', 'pieces', 'failed', 'few'], properties: [
                 new OA\Property(property: 'steps', type: 'array', items: new OA\Items(required: ['washes', 'share', 'at_risk', 'failed'], properties: [
                     new OA\Property(property: 'washes', type: 'integer'),
                     new OA\Property(property: 'share', type: 'number'),
@@ -50,6 +50,7 @@ final readonly class LogLessons
                 ], type: 'object')),
                 new OA\Property(property: 'pieces', type: 'integer'),
                 new OA\Property(property: 'failed', type: 'integer'),
+                new OA\Property(property: 'few', type: 'boolean', description: 'Too few to say much'),
             ], type: 'object'),
         ], type: 'object'))]
         public array $routes,

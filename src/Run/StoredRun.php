@@ -29,6 +29,9 @@ class StoredRun
     #[ORM\Column(options: ['default' => 0])]
     public int $presses = 0;
 
+    /** Its steps, once they have been read. */
+    private ?BenchSequence $read = null;
+
     /** @var Collection<int, StoredPiece> */
     #[ORM\OneToMany(mappedBy: 'run', targetEntity: StoredPiece::class, cascade: ['persist'], indexBy: 'number')]
     #[ORM\OrderBy(['number' => 'ASC'])]
@@ -80,6 +83,11 @@ class StoredRun
     }
 
     public function sequence(): BenchSequence
+    {
+        return $this->read ??= $this->readSequence();
+    }
+
+    private function readSequence(): BenchSequence
     {
         $plan = [];
         foreach (Record::of($this->document)->records('steps') as $step) {

@@ -22,6 +22,7 @@ final readonly class Activity
      * @param float       $weight   of a second that it is late
      * @param int|null    $earliest before which it cannot begin
      * @param int|null    $pinned   when it begins, whatever else is better
+     * @param int|null    $piece    of its group, from 1; null for what is done for all
      */
     public function __construct(
         public string $id,
@@ -37,6 +38,7 @@ final readonly class Activity
         public float $weight = 1.0,
         public ?int $earliest = null,
         public ?int $pinned = null,
+        public ?int $piece = null,
     ) {
     }
 }

@@ -24,16 +24,15 @@ final readonly class Block implements \JsonSerializable
         foreach ($order as $id => $start) {
             $activity = $table->day->activities[$id];
             $end = $start + $activity->seconds;
-            $label = (string) preg_replace('/^\d+: /', '', $activity->label);
             foreach ($table->lanes[$id] as $kind => $lane) {
                 // Hands go from the press to the table and back: how hot it is is the machine's.
                 $celsius = 'hands' === $kind ? null : $activity->celsius;
                 $last = $blocks[$kind.' '.$lane] ?? [];
                 $before = $last[count($last) - 1] ?? null;
                 if (null !== $before && $before->group === $activity->group && $before->celsius === $celsius && $start - $before->end <= self::TOGETHER_S) {
-                    $last[count($last) - 1] = new self($kind, $lane, $before->group, $before->start, max($before->end, $end), $celsius, $before->hands, array_values(array_unique([...$before->labels, $label])));
+                    $last[count($last) - 1] = new self($kind, $lane, $before->group, $before->start, max($before->end, $end), $celsius, $before->hands, array_values(array_unique([...$before->labels, $activity->label])));
                 } else {
-                    $last[] = new self($kind, $lane, $activity->group, $start, $end, $celsius, $activity->hands, [$label]);
+                    $last[] = new self($kind, $lane, $activity->group, $start, $end, $celsius, $activity->hands, [$activity->label]);
                 }
                 $blocks[$kind.' '.$lane] = $last;
             }

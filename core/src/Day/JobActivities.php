@@ -147,16 +147,14 @@ final class JobActivities
     {
         [$hands, $machine, $celsius, $place] = $this->needs($part[0]);
         $id = $this->plan->jobId.' '.$name;
-        $this->activities[] = new Activity($id, $this->plan->jobId, self::label($part, $piece), (int) ceil($seconds), $hands, $machine, $celsius, $place, $after, $this->due, $this->weight);
+        $this->activities[] = new Activity($id, $this->plan->jobId, self::label($part), (int) ceil($seconds), $hands, $machine, $celsius, $place, $after, $this->due, $this->weight, piece: $piece);
 
         return $id;
     }
 
     /** @param non-empty-list<Step> $part */
-    private static function label(array $part, ?int $piece): string
+    private static function label(array $part): string
     {
-        $kinds = implode(', ', array_unique(array_map(static fn (Step $step): string => $step->kind->value, $part)));
-
-        return null === $piece ? $kinds : sprintf('%d: %s', $piece, $kinds);
+        return implode(', ', array_unique(array_map(static fn (Step $step): string => $step->kind->value, $part)));
     }
 }

@@ -67,11 +67,13 @@ final readonly class Scheduler
     /**
      * What is left to do, laid in the order in which it was planned before, so that as little moves as can be.
      *
+     * @param array<string, int> $starts by activity, as they were
+     *
      * @throws Impossible
      */
-    public static function again(Day $day, Timetable $before): Timetable
+    public static function again(Day $day, array $starts): Timetable
     {
-        return Laying::of($day, array_map(static fn (array $block): int => min(array_map(static fn (string $id): int => $before->starts[$id] ?? \PHP_INT_MAX, $block)), $day->blocks));
+        return Laying::of($day, array_map(static fn (array $block): int => min(array_map(static fn (string $id): int => $starts[$id] ?? \PHP_INT_MAX, $block)), $day->blocks));
     }
 
     /** @return array{Timetable, list<float>} */

@@ -20,10 +20,10 @@ final class CalendarTest extends TestCase
     private static function table(): Timetable
     {
         $activities = [
-            new Activity('a', 'one', '1: cut', 60, true),
-            new Activity('b', 'one', '1: heat', 60, true, 'iron', 200.0, after: [new Wait('a')]),
-            new Activity('c', 'one', '1: cool', 900, after: [new Wait('b')]),
-            new Activity('d', 'one', '1: peel', 60, true, after: [new Wait('c')]),
+            new Activity('a', 'one', 'cut', 60, true),
+            new Activity('b', 'one', 'heat', 60, true, 'iron', 200.0, after: [new Wait('a')]),
+            new Activity('c', 'one', 'cool', 900, after: [new Wait('b')]),
+            new Activity('d', 'one', 'peel', 60, true, after: [new Wait('c')]),
         ];
 
         return Scheduler::first(new Day($activities, new Workshop(1, new Hours([[0, 100_000]]), ['iron' => 1]), 0));

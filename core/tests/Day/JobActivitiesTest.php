@@ -26,10 +26,20 @@ final class JobActivitiesTest extends TestCase
         return new Day($activities, new Workshop($hands, new Hours([[0, 200_000]]), $machines, [], [JobActivities::RACK => 6, JobActivities::SHELF => 4]), 0);
     }
 
+    /**
+     * @param list<Activity> $activities
+     *
+     * @return array<string, Activity> by piece and what is done
+     */
+    private static function named(array $activities): array
+    {
+        return array_combine(array_map(static fn (Activity $one): string => (null === $one->piece ? '' : $one->piece.': ').$one->label, $activities), $activities);
+    }
+
     /** Printing for all, then each piece by itself, then the iron off. */
     public function testAJobBecomesActivities(): void
     {
-        $activities = array_column(JobActivities::of(Orchard::whole(), 2, null), null, 'label');
+        $activities = self::named(JobActivities::of(Orchard::whole(), 2, null));
         self::assertFalse($activities['print']->hands, 'while the printer runs there is time for something else');
         self::assertSame(180, $activities['print']->seconds, 'two sheets');
         self::assertSame(JobActivities::RACK, $activities['dry']->place);
@@ -44,7 +54,7 @@ final class JobActivitiesTest extends TestCase
     #[TestWith(['gloss', null])]
     public function testAWarmPeelMayNotWait(string $finish, ?int $most): void
     {
-        $activities = array_column(JobActivities::of(Orchard::whole(Orchard::edited(['finish' => $finish])), 1, null), null, 'label');
+        $activities = self::named(JobActivities::of(Orchard::whole(Orchard::edited(['finish' => $finish])), 1, null));
         self::assertSame(0, $activities['1: cool']->after[0]->most);
         self::assertSame($most, $activities['1: peel, compare']->after[0]->most);
     }

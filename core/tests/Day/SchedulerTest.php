@@ -162,7 +162,7 @@ final class SchedulerTest extends TestCase
         $of = static fn (int ...$n): array => array_map(static fn (int $one): Activity => new Activity('p'.$one, 'job', 'press', 60, true), array_values($n));
         $workshop = new Workshop(1, self::always());
         $before = Laying::of(new Day($of(1, 2, 3, 4), $workshop, 0), [3.0, 1.0, 0.0, 2.0]);
-        $after = Scheduler::again(new Day($of(1, 2, 4, 5), $workshop, 60), $before);
+        $after = Scheduler::again(new Day($of(1, 2, 4, 5), $workshop, 60), $before->starts);
         self::assertSame(['p2' => 60, 'p4' => 120, 'p1' => 180, 'p5' => 240], $after->starts, 'the third is out, a fifth comes last');
     }
 

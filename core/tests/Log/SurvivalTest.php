@@ -30,6 +30,8 @@ final class SurvivalTest extends TestCase
         }
         self::assertEqualsWithDelta(0.7529, $survival->after(12), 5e-5);
         self::assertSame([21, 9], [$survival->pieces, $survival->failed]);
+        self::assertFalse($survival->jsonSerialize()['few']);
+        self::assertTrue(Survival::of([[3, true]])->jsonSerialize()['few']);
     }
 
     public function testPiecesStillInUseCountAsLongAsTheyWereWatched(): void

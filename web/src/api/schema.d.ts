@@ -560,6 +560,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/doctor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["askDoctor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/logbook": {
         parameters: {
             query?: never;
@@ -650,22 +666,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["addLater"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/doctor": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["askDoctor"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1718,6 +1718,8 @@ export interface components {
                     }[];
                     pieces: number;
                     failed: number;
+                    /** @description Too few to say much */
+                    few: boolean;
                 };
             }[];
             times: {
@@ -4663,6 +4665,54 @@ export interface operations {
             };
         };
     };
+    askDoctor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    route: string;
+                    /** @description What is wrong, in a person’s own words */
+                    seen: string;
+                    where: string;
+                    /** @description What was done */
+                    done: string;
+                };
+            };
+        };
+        responses: {
+            /** @description What was understood, and the likely causes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        defect: string;
+                        label: string;
+                        place: string;
+                        known: {
+                            [key: string]: unknown;
+                        };
+                        diagnoses: components["schemas"]["DiagnosisView"][];
+                    };
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listLog: {
         parameters: {
             query?: {
@@ -4865,54 +4915,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LogDetail"];
-                };
-            };
-            /** @description A field is wrong */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    askDoctor: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    route: string;
-                    /** @description What is wrong, in a person’s own words */
-                    seen: string;
-                    where: string;
-                    /** @description What was done */
-                    done: string;
-                };
-            };
-        };
-        responses: {
-            /** @description What was understood, and the likely causes */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        defect: string;
-                        label: string;
-                        place: string;
-                        known: {
-                            [key: string]: unknown;
-                        };
-                        diagnoses: components["schemas"]["DiagnosisView"][];
-                    };
                 };
             };
             /** @description A field is wrong */

@@ -212,11 +212,10 @@ function links(chain: Day['chain']): Day['chain'] {
   const short: Day['chain'] = [];
   for (const link of chain) {
     const last = short.at(-1);
-    const label = link.label.replace(/^\d+: /, '');
     if (last !== undefined && last.job === link.job) {
-      last.label = last.label.includes(label) ? last.label : `${last.label}, ${label}`;
+      last.label = last.label.includes(link.label) ? last.label : `${last.label}, ${link.label}`;
     } else {
-      short.push({ ...link, label });
+      short.push({ ...link });
     }
   }
   return short;

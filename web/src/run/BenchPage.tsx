@@ -8,10 +8,11 @@ import { clock } from '../measure/format';
 import { useFormat } from '../measure/settings';
 import { IronPlaces } from '../stack/StackSection';
 import { Again, Peek, Skip } from './Ask';
-import { announce, silentBy, wakeSound } from './beep';
+import { silentBy, wakeSound } from './beep';
 import { Clocks, tone, whose } from './Clocks';
 import { Judge } from './Judge';
 import { type Hand, left, useBoard, usePresses, useRunView, useTicking } from './useRun';
+import { useAwake, useRinging } from './watching';
 
 /** What the big key says: what the hands do next. Where nothing is said the word is plain. */
 const DONE: Partial<Record<Step['kind'], string>> = { print: 'Printed', off: 'It is off', coat: 'Coated' };
@@ -117,40 +118,6 @@ function AllDone({ run }: { run: RunView | undefined }) {
       </p>
     </main>
   );
-}
-
-/** The screen stays awake while somebody stands before it with hot hands. */
-function useAwake() {
-  useEffect(() => {
-    let lock: WakeLockSentinel | undefined;
-    const ask = async () => {
-      if (document.visibilityState === 'visible') {
-        lock = await navigator.wakeLock?.request('screen').catch(() => undefined);
-      }
-    };
-    ask();
-    document.addEventListener('visibilitychange', ask);
-    return () => {
-      document.removeEventListener('visibilitychange', ask);
-      lock?.release();
-    };
-  }, []);
-}
-
-/** Rings once for every clock that comes to zero, whosever it is. */
-function useRinging(hands: Hand[], say: (hand: Hand) => string) {
-  const rang = useRef(new Set<string>());
-  for (const hand of hands) {
-    const seconds = left(hand);
-    const name = `${hand.run} ${hand.position} ${hand.since} ${hand.seconds}`;
-    if (hand.running && seconds !== null && seconds <= 0 && !rang.current.has(name)) {
-      rang.current.add(name);
-      // A page that is opened long after the end need not ring for it.
-      if (seconds > -5) {
-        announce(say(hand));
-      }
-    }
-  }
 }
 
 function Bench({

@@ -172,7 +172,7 @@ function RouteLessons({ route }: { route: Route }) {
             <div className="mt-3">
               <p>
                 Washed: {survival.pieces} pieces looked at again, {survival.failed} gone.
-                {survival.pieces < 5 && <b className="text-wait"> ◆ Few yet.</b>}
+                {survival.few && <b className="text-wait"> ◆ Few yet.</b>}
               </p>
               <Curve survival={survival} />
             </div>
