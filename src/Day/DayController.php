@@ -34,9 +34,9 @@ final readonly class DayController
     #[Route('/api/day.ics', methods: ['GET'])]
     public function calendar(): Response
     {
-        [$day, $names] = $this->desk->day(new \DateTimeImmutable());
+        $agenda = $this->desk->agenda(new \DateTimeImmutable());
 
-        return new Response(Calendar::of($this->desk->timetable($day)[0], $names), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="day.ics"']);
+        return new Response(Calendar::of($this->desk->timetable($agenda), $agenda->names), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="day.ics"']);
     }
 
     /** Begins anew: nothing has to stay as it was seen. */
@@ -53,8 +53,7 @@ final readonly class DayController
     #[OA\Post(path: '/api/day/seen', operationId: 'seeDay', responses: [new OA\Response(response: 200, description: 'People go by this plan from now on', content: new OA\JsonContent(ref: DayView::class))])]
     public function seen(): JsonResponse
     {
-        [$day] = $this->desk->day(new \DateTimeImmutable());
-        $this->desk->see($this->desk->timetable($day)[0]);
+        $this->desk->see($this->desk->timetable($this->desk->agenda(new \DateTimeImmutable())));
 
         return $this->view();
     }
@@ -63,9 +62,35 @@ final readonly class DayController
     #[OA\Post(path: '/api/day/better', operationId: 'betterDay', responses: [new OA\Response(response: 202, description: 'The work, after which the plan is the best that was found', content: new OA\JsonContent(ref: TaskView::class))])]
     public function better(): JsonResponse
     {
-        $this->desk->day(new \DateTimeImmutable());
+        $this->desk->agenda(new \DateTimeImmutable());
 
         return new JsonResponse(TaskView::of($this->tasks->add(PlanDay::kind(), [])), 202);
+    }
+
+    #[Route('/api/day/outlook', methods: ['GET'])]
+    #[OA\Get(path: '/api/day/outlook', operationId: 'getOutlook', responses: [new OA\Response(response: 200, description: 'Until when everything may lie, or what would make less late', content: new OA\JsonContent(ref: Outlook::class))])]
+    public function outlook(): JsonResponse
+    {
+        $agenda = $this->desk->agenda(new \DateTimeImmutable());
+
+        return new JsonResponse(Outlook::of($this->desk->timetable($agenda), $agenda->names, $this->desk->zone()));
+    }
+
+    #[Route('/api/day/pins', methods: ['PUT'])]
+    #[OA\Put(path: '/api/day/pins', operationId: 'pinActivity', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['activity', 'day', 'time'], properties: [
+        new OA\Property(property: 'activity', type: 'string'),
+        new OA\Property(property: 'day', type: 'string', format: 'date'),
+        new OA\Property(property: 'time', type: 'string', description: 'As typed, such as 14:30; nothing lets it go'),
+    ], type: 'object')), responses: [
+        new OA\Response(response: 200, description: 'Planned round it', content: new OA\JsonContent(ref: DayView::class)),
+        new OA\Response(response: 422, description: 'It cannot begin then', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function pin(Request $request): JsonResponse
+    {
+        $body = JsonBody::of($request);
+        $this->desk->pin($body->string('activity'), $body->string('day'), $body->string('time'), new \DateTimeImmutable());
+
+        return $this->view();
     }
 
     #[Route('/api/day/hours', methods: ['PUT'])]
@@ -86,12 +111,12 @@ final readonly class DayController
         $hours = $this->desk->hours();
         $zone = $this->desk->zone()->getName();
         try {
-            [$day, $names, $later] = $this->desk->day($now);
-            [$table, $moved] = $this->desk->timetable($day);
+            $agenda = $this->desk->agenda($now);
+            $table = $this->desk->timetable($agenda);
         } catch (Problem $e) {
             return new JsonResponse(DayView::not($e->getMessage(), $now->getTimestamp(), $zone, $hours));
         }
 
-        return new JsonResponse(DayView::of($table, $names, $moved, $later, $zone, $hours));
+        return new JsonResponse(DayView::of($table, $agenda, $this->desk->moved($table), $zone, $hours));
     }
 }

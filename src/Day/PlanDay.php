@@ -29,7 +29,7 @@ final readonly class PlanDay implements TaskHandler
 
     public function run(Record $input, Progress $progress): object
     {
-        [$day] = $this->desk->day(new \DateTimeImmutable());
+        $day = $this->desk->agenda(new \DateTimeImmutable())->day;
         $began = microtime(true);
         $tries = 0;
         try {

@@ -21,8 +21,10 @@ final readonly class Activity
      * @param int|null    $due      when it should be over
      * @param float       $weight   of a second that it is late
      * @param int|null    $earliest before which it cannot begin
-     * @param int|null    $pinned   when it begins, whatever else is better
-     * @param int|null    $piece    of its group, from 1; null for what is done for all
+     * @param int|null    $pinned   when it is to begin, whatever else would be better
+     * @param int|null    $piece    of its group, from 1, the first where it is several; null for what is done for all
+     * @param int         $room     that it takes up at its place, in pieces or sheets
+     * @param int|null    $began    it is under way since then, and stays so
      */
     public function __construct(
         public string $id,
@@ -39,6 +41,14 @@ final readonly class Activity
         public ?int $earliest = null,
         public ?int $pinned = null,
         public ?int $piece = null,
+        public int $room = 1,
+        public ?int $began = null,
     ) {
+    }
+
+    /** The same, beginning at an instant that a person chose. */
+    public function pinnedAt(int $instant): self
+    {
+        return new self($this->id, $this->group, $this->label, $this->seconds, $this->hands, $this->machine, $this->celsius, $this->place, $this->after, $this->due, $this->weight, $this->earliest, $instant, $this->piece, $this->room, $this->began);
     }
 }

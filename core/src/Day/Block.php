@@ -10,8 +10,12 @@ final readonly class Block implements \JsonSerializable
     /** What follows within so many seconds belongs to it. */
     private const TOGETHER_S = 150;
 
-    /** @param non-empty-list<string> $labels each once */
-    private function __construct(public string $kind, public int $lane, public string $group, public int $start, public int $end, public ?float $celsius, public bool $hands, public array $labels)
+    /**
+     * @param string                 $id     of its first activity
+     * @param non-empty-list<string> $labels each once
+     * @param list<int>              $pieces numbers of those it is about, the first where several are done at once
+     */
+    private function __construct(public string $id, public string $kind, public int $lane, public string $group, public int $start, public int $end, public ?float $celsius, public bool $hands, public array $labels, public array $pieces, public bool $pinned, public bool $began)
     {
     }
 
@@ -24,26 +28,37 @@ final readonly class Block implements \JsonSerializable
         foreach ($order as $id => $start) {
             $activity = $table->day->activities[$id];
             $end = $start + $activity->seconds;
-            foreach ($table->lanes[$id] as $kind => $lane) {
-                // Hands go from the press to the table and back: how hot it is is the machine's.
-                $celsius = 'hands' === $kind ? null : $activity->celsius;
-                $last = $blocks[$kind.' '.$lane] ?? [];
-                $before = $last[count($last) - 1] ?? null;
-                if (null !== $before && $before->group === $activity->group && $before->celsius === $celsius && $start - $before->end <= self::TOGETHER_S) {
-                    $last[count($last) - 1] = new self($kind, $lane, $before->group, $before->start, max($before->end, $end), $celsius, $before->hands, array_values(array_unique([...$before->labels, $activity->label])));
-                } else {
-                    $last[] = new self($kind, $lane, $activity->group, $start, $end, $celsius, $activity->hands, [$activity->label]);
+            foreach ($table->lanes[$id] as $kind => $lanes) {
+                foreach ($lanes as $lane) {
+                    // Hands go from the press to the table and back: how hot it is is the machine's.
+                    $block = new self($id, $kind, $lane, $activity->group, $start, $end, 'hands' === $kind ? null : $activity->celsius, $activity->hands, [$activity->label], null === $activity->piece ? [] : [$activity->piece], null !== $activity->pinned, null !== $activity->began);
+                    $key = $kind.' '.$lane;
+                    $last = count($blocks[$key] ?? []) - 1;
+                    if ($last >= 0 && $blocks[$key][$last]->goesOnWith($block)) {
+                        $blocks[$key][$last] = $blocks[$key][$last]->and($block);
+                    } else {
+                        $blocks[$key][] = $block;
+                    }
                 }
-                $blocks[$kind.' '.$lane] = $last;
             }
         }
 
         return array_merge(...array_values($blocks));
     }
 
-    /** @return array{kind: string, lane: int, job: string, start: int, end: int, celsius: float|null, hands: bool, labels: non-empty-list<string>} */
+    private function goesOnWith(self $next): bool
+    {
+        return $next->group === $this->group && $next->celsius === $this->celsius && $next->start - $this->end <= self::TOGETHER_S && !$next->pinned && $next->began === $this->began;
+    }
+
+    private function and(self $next): self
+    {
+        return new self($this->id, $this->kind, $this->lane, $this->group, $this->start, max($this->end, $next->end), $this->celsius, $this->hands, array_values(array_unique([...$this->labels, ...$next->labels])), array_values(array_unique([...$this->pieces, ...$next->pieces])), $this->pinned, $this->began);
+    }
+
+    /** @return array{id: string, pieces: list<int>, pinned: bool, began: bool, kind: string, lane: int, job: string, start: int, end: int, celsius: float|null, hands: bool, labels: non-empty-list<string>} */
     public function jsonSerialize(): array
     {
-        return ['kind' => $this->kind, 'lane' => $this->lane, 'job' => $this->group, 'start' => $this->start, 'end' => $this->end, 'celsius' => $this->celsius, 'hands' => $this->hands, 'labels' => $this->labels];
+        return ['id' => $this->id, 'pieces' => $this->pieces, 'pinned' => $this->pinned, 'began' => $this->began, 'kind' => $this->kind, 'lane' => $this->lane, 'job' => $this->group, 'start' => $this->start, 'end' => $this->end, 'celsius' => $this->celsius, 'hands' => $this->hands, 'labels' => $this->labels];
     }
 }

@@ -13,6 +13,9 @@ final readonly class Day
     /** @var list<non-empty-list<string>> activities that cannot be parted: each but the first may wait only so long */
     public array $blocks;
 
+    /** @var array<int, true> blocks that are laid before all others: what is under way or has its time from a person, and what comes before it */
+    public array $firm;
+
     /**
      * @param list<Activity> $activities
      *
@@ -25,6 +28,44 @@ final readonly class Day
             $this->check($activity);
         }
         $this->blocks = $this->inBlocks();
+        $this->firm = $this->firm();
+    }
+
+    /** The same work, in another shop or from another instant on. */
+    public function with(?Workshop $workshop = null, ?int $now = null): self
+    {
+        return new self(array_values($this->activities), $workshop ?? $this->workshop, $now ?? $this->now);
+    }
+
+    /** @return array<int, true> */
+    private function firm(): array
+    {
+        $of = [];
+        foreach ($this->blocks as $number => $block) {
+            foreach ($block as $id) {
+                $of[$id] = $number;
+            }
+        }
+        $next = [];
+        foreach ($this->activities as $id => $activity) {
+            if (null !== $activity->began || null !== $activity->pinned) {
+                $next[] = $of[$id];
+            }
+        }
+        $firm = [];
+        while (null !== $number = array_pop($next)) {
+            if (isset($firm[$number])) {
+                continue;
+            }
+            $firm[$number] = true;
+            foreach ($this->blocks[$number] as $id) {
+                foreach ($this->activities[$id]->after as $wait) {
+                    $next[] = $of[$wait->after];
+                }
+            }
+        }
+
+        return $firm;
     }
 
     private function check(Activity $activity): void
@@ -38,13 +79,13 @@ final readonly class Day
         if ($activity->hands && [] === $this->workshop->hours->stretches) {
             throw Impossible::because('There are no working hours at all.', $activity->id);
         }
-        if ($activity->hands && $activity->seconds > $this->workshop->hours->longest()) {
+        if ($activity->hands && null === $activity->began && $activity->seconds > $this->workshop->hours->longest()) {
             throw Impossible::because(sprintf('“%s” takes longer than hands ever work without a break.', $activity->label), $activity->id);
         }
         if (null !== $activity->machine && ($this->workshop->machines[$activity->machine] ?? 0) < 1) {
             throw Impossible::because(sprintf('There is no machine for “%s”: it needs a %s.', $activity->label, $activity->machine), $activity->id);
         }
-        if (null !== $activity->place && ($this->workshop->places[$activity->place] ?? 0) < 1) {
+        if (null !== $activity->place && ($this->workshop->places[$activity->place] ?? 0) < $activity->room) {
             throw Impossible::because(sprintf('There is no room for “%s” on the %s.', $activity->label, $activity->place), $activity->id);
         }
         foreach ($activity->after as $wait) {

@@ -31,6 +31,14 @@ final readonly class Hours
         return null;
     }
 
+    /** The same with one of the stretches going on for so many seconds more, as far as the next. */
+    public function longer(int $stretch, int $seconds): self
+    {
+        $next = $this->stretches[$stretch + 1][0] ?? \PHP_INT_MAX;
+
+        return new self(array_map(static fn (array $one, int $n): array => $n === $stretch ? [$one[0], min($one[1] + $seconds, $next)] : $one, $this->stretches, array_keys($this->stretches)));
+    }
+
     public function longest(): int
     {
         return max([0, ...array_map(static fn (array $one): int => $one[1] - $one[0], $this->stretches)]);

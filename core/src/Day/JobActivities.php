@@ -4,157 +4,180 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Day;
 
+use Wubbin\Core\Blank\Shape;
+use Wubbin\Core\Measure\Duration;
+use Wubbin\Core\Measure\Phrase;
+use Wubbin\Core\Measure\Provenance;
+use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Step;
+use Wubbin\Core\Plan\TransferPlan;
+use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\Scope;
-use Wubbin\Core\Route\StepKind;
+use Wubbin\Core\Run\BenchSequence;
+use Wubbin\Core\Run\BenchState;
+use Wubbin\Core\Run\BenchStep;
 
 /**
- * What is to be done for a job, as activities of a day: from the steps of its plan, for so many pieces. Steps of a piece
- * that follow each other with the same hands and machine are one activity.
+ * What is to be done for a job, as activities of a day, from the steps of its plan. Sheets are printed, and dry, a rack
+ * full at a time; small things lie on a press several at once; everything else is done piece by piece.
  */
 final class JobActivities
 {
-    /** Where waiting takes up room. */
-    public const RACK = 'drying rack';
-    public const SHELF = 'cooling shelf';
-
-    /** How long a backing stays as it is to be peeled, in s: hot or warm (assumed; a cold one waits as long as one likes). */
-    private const PEELED_WITHIN = ['hot' => 20, 'warm' => 90];
-
-    /** Heat that hands and a machine give together. */
-    private const HEATED = [StepKind::Prepress, StepKind::Tack, StepKind::Heat, StepKind::Fuse];
-
     /** @var list<Activity> */
     private array $activities = [];
 
-    private function __construct(private readonly Plan $plan, private readonly ?int $due, private readonly float $weight)
+    private function __construct(private readonly Plan $plan, private readonly ?int $due, private readonly float $weight, private readonly int $rack, private readonly int $shelf)
     {
     }
 
     /**
-     * @param int<1, max> $pieces
-     * @param int|null    $due    seconds since 1970
+     * Of pieces that nobody has begun.
+     *
+     * @param int      $from  number of the first
+     * @param int      $to    and of the last
+     * @param int|null $due   seconds since 1970
+     * @param int      $rack  sheets and pieces that have room to dry
+     * @param int      $shelf pieces that have room to cool
      *
      * @return list<Activity>
      */
-    public static function of(Plan $plan, int $pieces, ?int $due, float $weight = 1.0): array
+    public static function of(Plan $plan, int $from, int $to, ?int $due, int $rack, int $shelf, float $weight = 1.0): array
     {
-        $work = new self($plan, $due, $weight);
+        $work = new self($plan, $due, $weight, $rack, $shelf);
+        /** @var array<int, string> $before by piece, what its next round comes after */
         $before = [];
+        $all = [];
         foreach ($plan->rounds as $round => $steps) {
-            $before = $work->round($round, $steps, $pieces, $before);
+            [$before, $all] = $work->round($round, $steps, $from, $to, $before, $all);
         }
 
         return $work->activities;
     }
 
     /**
-     * @param list<Step>   $steps
-     * @param int<1, max>  $pieces
-     * @param list<string> $before that all of this round comes after
+     * What is left of a session at the bench. What its clocks run for is under way and stays where it is.
      *
-     * @return list<string> that the next round comes after
+     * @return list<Activity>
      */
-    private function round(int $round, array $steps, int $pieces, array $before): array
+    public static function ofSession(Plan $plan, string $run, BenchSequence $sequence, BenchState $state, \DateTimeImmutable $now, ?int $due, float $weight = 1.0): array
+    {
+        $work = new self($plan, $due, $weight, 1, 1);
+        $steps = array_column(array_map(static fn (Step $step): array => [$step->id, $step], $plan->steps()), 1, 0);
+        /** @var array<int, list<array{int, string}>> $ends by lane, positions up to which an activity reaches */
+        $ends = array_map(static fn (): array => [], $state->lanes);
+        $tails = [];
+        foreach ($sequence->steps as $position => $step) {
+            $lane = $step->piece ?? 0;
+            $stands = $state->lanes[$lane]->position();
+            if (null === $stands || $position < $stands || ($position === $stands && $state->lanes[$lane]->judging)) {
+                continue;
+            }
+            $part = Part::of($steps[$step->stepId] ?? self::unknown($step), $plan);
+            $clock = $position === $stands ? $state->lanes[$lane]->clock : null;
+            $began = null === $clock || !$clock->running ? null : (int) $clock->since->format('U');
+            $after = isset($tails[$lane]) ? [new Wait($tails[$lane][0], 0, $tails[$lane][1] ? null : $tails[$lane][2]->within($part))] : [];
+            foreach (0 === $lane ? array_diff_key($tails, [0 => 0]) : array_intersect_key($tails, [0 => 0]) as $other) {
+                $after[] = new Wait($other[0]);
+            }
+            $seconds = null === $began ? $step->seconds : max((float) ($now->getTimestamp() - $began), $clock->seconds - $clock->before);
+            $id = $work->add('run '.$run.' '.$position, $part, $seconds, $after, $step->piece, 1, $began);
+            $tails[$lane] = [$id, null !== $began, $part];
+        }
+
+        return $work->activities;
+    }
+
+    /** A step that the plan no longer has: the session goes on by the plan it was begun with. */
+    private static function unknown(BenchStep $step): Step
+    {
+        $said = Phrase::of($step->kind->value);
+
+        return new Step($step->stepId, $step->kind, null === $step->piece ? Scope::OnceBefore : Scope::EachPiece, $said, $said, Duration::seconds($step->seconds), $step->timed, Provenance::person());
+    }
+
+    /**
+     * @param list<Step>         $steps
+     * @param array<int, string> $before by piece
+     * @param list<string>       $all    that this round's common work comes after
+     *
+     * @return array{array<int, string>, list<string>}
+     */
+    private function round(int $round, array $steps, int $from, int $to, array $before, array $all): array
     {
         $of = static fn (Scope ...$scopes): array => array_values(array_filter($steps, static fn (Step $step): bool => in_array($step->scope, $scopes, true)));
-        foreach ($this->parts($of(Scope::OnceBefore, Scope::EachSheet)) as $n => $part) {
-            $seconds = array_sum(array_map(static fn (Step $step): float => $step->durationFor($pieces)->seconds, $part));
-            $before = [$this->add(sprintf('%d before %d', $round, $n), $part, $seconds, array_map(static fn (string $id): Wait => new Wait($id), $before))];
-        }
+        $sheets = Part::all($of(Scope::OnceBefore, Scope::EachSheet), $this->plan);
+        $parts = Part::all($of(Scope::EachPiece), $this->plan);
+        $made = $this->sheets($round, $sheets, $from, $to, $all);
+        $heat = $this->plan->transfers[$parts[0]->steps[0]->transfer ?? 0];
+        $together = min($this->onPlate($heat), $this->rack, $this->shelf);
         $last = [];
-        $parts = $this->parts($of(Scope::EachPiece));
-        for ($piece = 1; $piece <= $pieces; ++$piece) {
-            $after = array_map(static fn (string $id): Wait => new Wait($id), $before);
+        for ($piece = $from; $piece <= $to; $piece = $end + 1) {
+            // Numbers of a plate full do not hang on how many pieces are done with already.
+            $end = min($to, intdiv($piece - 1, $together) * $together + $together);
+            $after = array_values(array_unique(array_filter([...array_map(static fn (int $one): ?string => $before[$one] ?? null, range($piece, $end)), ...array_map(static fn (int $one): ?string => $made[$one] ?? null, range($piece, $end))], is_string(...))));
+            $after = array_map(static fn (string $id): Wait => new Wait($id), $after);
             foreach ($parts as $n => $part) {
-                $id = $this->add(sprintf('%d piece %d %d', $round, $piece, $n), $part, array_sum(array_map(static fn (Step $step): float => $step->duration->seconds, $part)), $after, $piece);
-                $after = [new Wait($id, 0, $this->within($part, $parts[$n + 1] ?? []))];
+                $id = $this->add(sprintf('%d piece %d %d', $round, $piece, $n), $part, $part->together($end - $piece + 1, $heat->heat), $after, $piece, $end - $piece + 1);
+                $after = [new Wait($id, 0, $part->within($parts[$n + 1] ?? null))];
+                foreach (range($piece, $end) as $one) {
+                    $last[$one] = $id;
+                }
             }
-            $last[] = $after[0]->after ?? '';
         }
-        $last = array_values(array_filter($last, static fn (string $id): bool => '' !== $id));
-        foreach ($this->parts($of(Scope::OnceAfter)) as $n => $part) {
-            $last = [$this->add(sprintf('%d after %d', $round, $n), $part, array_sum(array_map(static fn (Step $step): float => $step->duration->seconds, $part)), array_map(static fn (string $id): Wait => new Wait($id), $last))];
+        $all = array_values(array_unique([] === $last ? array_values($made) : array_values($last)));
+        foreach (Part::all($of(Scope::OnceAfter), $this->plan) as $n => $part) {
+            $all = [$this->add(sprintf('%d after %d', $round, $n), $part, $part->seconds(), array_map(static fn (string $id): Wait => new Wait($id), $all))];
         }
 
-        return $last;
+        return [[] === $last ? $made : $last, $all];
     }
 
     /**
-     * @param list<Step> $steps
+     * Printed and dried a rack full at a time.
      *
-     * @return list<non-empty-list<Step>>
+     * @param list<Part>   $parts
+     * @param list<string> $all
+     *
+     * @return array<int, string> what each piece comes after
      */
-    private function parts(array $steps): array
+    private function sheets(int $round, array $parts, int $from, int $to, array $all): array
     {
-        $parts = [];
-        $was = null;
-        foreach ($steps as $step) {
-            $is = $this->needs($step);
-            if ($is === $was) {
-                $parts[count($parts) - 1][] = $step;
-            } else {
-                $parts[] = [$step];
+        $holds = min([\PHP_INT_MAX, ...array_map(static fn (TransferPlan $one): int => null === $one->tiling ? $one->perSheet() : 1, $this->plan->transfers)]);
+        $tiles = max([1, ...array_map(static fn (TransferPlan $one): int => count($one->tiling->tiles ?? [1]), $this->plan->transfers)]);
+        $pieces = max(1, intdiv($this->rack, $tiles)) * $holds;
+        $made = [];
+        for ($piece = $from; [] !== $parts && $piece <= $to; $piece = $end + 1) {
+            $end = min($to, intdiv($piece - 1, $pieces) * $pieces + $pieces);
+            $sheets = min($this->rack, (int) ceil(($end - $piece + 1) / $holds) * $tiles);
+            $after = array_map(static fn (string $id): Wait => new Wait($id), $all);
+            foreach ($parts as $n => $part) {
+                $waits = $part->steps[0]->kind->waits();
+                $id = $this->add(sprintf('%d sheets %d %d', $round, $piece, $n), $part, $part->seconds() * ($waits ? 1 : $sheets), $after, $piece, $waits ? $sheets : 1);
+                $after = [new Wait($id, 0, $part->within($parts[$n + 1] ?? null))];
+                foreach (range($piece, $end) as $one) {
+                    $made[$one] = $id;
+                }
             }
-            $was = $is;
         }
 
-        return $parts;
+        return $made;
     }
 
-    /** @return array{bool, string|null, float|null, string|null} hands, machine, °C and place */
-    private function needs(Step $step): array
+    /** How many blanks lie on a press at once: flat things only, each as it is. */
+    private function onPlate(TransferPlan $transfer): int
     {
-        $transfer = $this->plan->transfers[$step->transfer];
-        $heated = in_array($step->kind, self::HEATED, true);
-
-        return match (true) {
-            StepKind::Print === $step->kind => [false, $transfer->marking?->label, null, null],
-            StepKind::Dry === $step->kind, StepKind::Wait === $step->kind => [false, null, null, self::RACK],
-            StepKind::Cool === $step->kind => [false, null, null, self::SHELF],
-            StepKind::Soak === $step->kind => [false, null, null, null],
-            $heated => [true, $transfer->heatLabel, $transfer->heatC, null],
-            default => [true, null, null, null],
-        };
+        return HeatKind::FlatPress === $transfer->heat && null !== $transfer->plate && Shape::Garment !== $transfer->size->shape
+            ? max(1, $transfer->plate->holds(Size::mm($transfer->size->widthMm, $transfer->size->heightMm), 0.0))
+            : 1;
     }
 
-    /**
-     * How long the next part may wait, in s; null for ever.
-     *
-     * @param non-empty-list<Step> $part
-     * @param list<Step>           $next
-     */
-    private function within(array $part, array $next): ?int
+    /** @param list<Wait> $after */
+    private function add(string $name, Part $part, float $seconds, array $after, ?int $piece = null, int $room = 1, ?int $began = null): string
     {
-        $last = $part[count($part) - 1]->kind;
-        $first = ($next[0] ?? null)?->kind;
-        if (StepKind::Cool === $first) {
-            // It cools from the moment the heat is off.
-            return 0;
-        }
-
-        return StepKind::Peel === $first && in_array($last, [StepKind::Cool, StepKind::Set, ...self::HEATED], true)
-            ? self::PEELED_WITHIN[$this->plan->transfers[$next[0]->transfer]->peelWord] ?? null
-            : null;
-    }
-
-    /**
-     * @param non-empty-list<Step> $part
-     * @param list<Wait>           $after
-     */
-    private function add(string $name, array $part, float $seconds, array $after, ?int $piece = null): string
-    {
-        [$hands, $machine, $celsius, $place] = $this->needs($part[0]);
         $id = $this->plan->jobId.' '.$name;
-        $this->activities[] = new Activity($id, $this->plan->jobId, self::label($part), (int) ceil($seconds), $hands, $machine, $celsius, $place, $after, $this->due, $this->weight, piece: $piece);
+        $this->activities[] = new Activity($id, $this->plan->jobId, $part->label(), (int) ceil($seconds), $part->hands, $part->machine, $part->celsius, $part->place, $after, $this->due, $this->weight, piece: $piece, room: null === $part->place ? 1 : $room, began: $began);
 
         return $id;
-    }
-
-    /** @param non-empty-list<Step> $part */
-    private static function label(array $part): string
-    {
-        return implode(', ', array_unique(array_map(static fn (Step $step): string => $step->kind->value, $part)));
     }
 }

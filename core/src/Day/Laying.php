@@ -19,7 +19,7 @@ final class Laying
     /** @var array<string, int> */
     private array $starts = [];
 
-    /** @var array<string, array<string, int>> */
+    /** @var array<string, array<string, non-empty-list<int>>> */
     private array $taken = [];
 
     private function __construct(private readonly Day $day)
@@ -49,19 +49,20 @@ final class Laying
     {
         $laying = new self($day);
         [$left, $next] = self::links($day);
-        /** @var \SplMinHeap<array{float|int, int}> $ready */
+        $key = static fn (int $block): array => [isset($day->firm[$block]) ? 0 : 1, $ranks[$block], $block];
+        /** @var \SplMinHeap<array{int, float|int, int}> $ready */
         $ready = new \SplMinHeap();
         foreach ($left as $block => $count) {
             if (0 === $count) {
-                $ready->insert([$ranks[$block], $block]);
+                $ready->insert($key($block));
             }
         }
         while (!$ready->isEmpty()) {
-            [, $block] = $ready->extract();
+            [,, $block] = $ready->extract();
             $laying->lay($day->blocks[$block]);
             foreach ($next[$block] ?? [] as $after) {
                 if (0 === --$left[$after]) {
-                    $ready->insert([$ranks[$after], $after]);
+                    $ready->insert($key($after));
                 }
             }
         }
@@ -106,7 +107,7 @@ final class Laying
             $later = 0;
             foreach ($block as $n => $id) {
                 $activity = $this->day->activities[$id];
-                [$start, $lanes[$id]] = $this->earliest($activity, $this->ready($activity, $placed, 0 === $n ? $begin : $this->day->now));
+                [$start, $lanes[$id]] = null !== $activity->began ? $this->underWay($activity, $activity->began) : $this->earliest($activity, $this->ready($activity, $placed, 0 === $n ? $begin : $this->day->now));
                 $later = max($later, $this->tooLate($activity, $placed, $start));
                 $placed[$id] = $start;
                 if ($later > 0) {
@@ -157,10 +158,39 @@ final class Laying
         return $late;
     }
 
-    /** @return array{int, array<string, int>} when it could begin, and on which lane of each kind */
+    /**
+     * What is under way is not asked whether hands or machine are free: it has them, as far as there are any.
+     *
+     * @return array{int, array<string, non-empty-list<int>>}
+     */
+    private function underWay(Activity $activity, int $began): array
+    {
+        $lanes = [];
+        foreach ($this->kinds($activity) as $kind => $room) {
+            $free = [];
+            foreach ($this->lanes[$kind] as $n => $lane) {
+                if ($lane->free($began, $activity->seconds, null) === $began && count($free) < $room) {
+                    $free[] = $n;
+                }
+            }
+            if ([] !== $free) {
+                $lanes[$kind] = $free;
+            }
+        }
+
+        return [$began, $lanes];
+    }
+
+    /** @return array<string, int> how many lanes of each kind it needs */
+    private function kinds(Activity $activity): array
+    {
+        return array_filter(['hands' => (int) $activity->hands, 'machine '.$activity->machine => null === $activity->machine ? 0 : 1, 'place '.$activity->place => null === $activity->place ? 0 : $activity->room], static fn (int $count): bool => $count > 0);
+    }
+
+    /** @return array{int, array<string, non-empty-list<int>>} when it could begin, and on which lanes of each kind */
     private function earliest(Activity $activity, int $from): array
     {
-        $kinds = array_filter(['hands' => $activity->hands, 'machine '.$activity->machine => null !== $activity->machine, 'place '.$activity->place => null !== $activity->place]);
+        $kinds = $this->kinds($activity);
         $at = $from;
         do {
             $began = $at;
@@ -168,26 +198,46 @@ final class Laying
                 $at = $this->day->workshop->hours->from($at, $activity->seconds) ?? throw Impossible::because(sprintf('Hands have no more time for “%s” in the hours that are known.', $activity->label), $activity->id);
             }
             $lanes = [];
-            foreach (array_keys($kinds) as $kind) {
-                $best = \PHP_INT_MAX;
-                foreach ($this->lanes[$kind] as $n => $lane) {
-                    $free = $lane->free($at, $activity->seconds, 'hands' === $kind ? null : $activity->celsius);
-                    if ($free < $best) {
-                        [$best, $lanes[$kind]] = [$free, $n];
-                    }
-                }
-                $at = max($at, $best);
+            foreach ($kinds as $kind => $room) {
+                [$lanes[$kind], $at] = $this->free($kind, $room, $at, $activity->seconds, 'hands' === $kind ? null : $activity->celsius);
             }
         } while ($at > $began);
 
         return [$at, $lanes];
     }
 
-    /** @param array<string, int> $lanes */
+    /** @return array{non-empty-list<int>, int} the lanes of a kind that are free first, so many, and when they all are */
+    private function free(string $kind, int $room, int $from, int $seconds, ?float $celsius): array
+    {
+        if (1 === $room) {
+            $best = \PHP_INT_MAX;
+            $which = 0;
+            foreach ($this->lanes[$kind] as $n => $lane) {
+                $free = $lane->free($from, $seconds, $celsius);
+                if ($free < $best) {
+                    [$best, $which] = [$free, $n];
+                }
+                if ($free === $from) {
+                    break;
+                }
+            }
+
+            return [[$which], $best];
+        }
+        $free = array_map(static fn (Lane $lane): int => $lane->free($from, $seconds, $celsius), $this->lanes[$kind]);
+        asort($free);
+        $lanes = array_slice(array_keys($free), 0, $room);
+
+        return [[] === $lanes ? [0] : $lanes, max($from, ...array_slice(array_values($free), 0, $room))];
+    }
+
+    /** @param array<string, non-empty-list<int>> $lanes */
     private function take(Activity $activity, int $start, array $lanes): void
     {
-        foreach ($lanes as $kind => $n) {
-            $this->lanes[$kind][$n]->take($start, $activity->seconds, 'hands' === $kind ? null : $activity->celsius);
+        foreach ($lanes as $kind => $numbers) {
+            foreach ($numbers as $n) {
+                $this->lanes[$kind][$n]->take($start, $activity->seconds, 'hands' === $kind ? null : $activity->celsius);
+            }
         }
         $this->starts[$activity->id] = $start;
         $this->taken[$activity->id] = $lanes;

@@ -73,7 +73,16 @@ final readonly class Scheduler
      */
     public static function again(Day $day, array $starts): Timetable
     {
-        return Laying::of($day, array_map(static fn (array $block): int => min(array_map(static fn (string $id): int => $starts[$id] ?? \PHP_INT_MAX, $block)), $day->blocks));
+        // What is new of a group goes behind the last of it.
+        $groups = [];
+        foreach ($day->activities as $id => $activity) {
+            if (isset($starts[$id])) {
+                $groups[$activity->group] = max($groups[$activity->group] ?? 0, $starts[$id] + 1);
+            }
+        }
+        $rank = static fn (string $id): int => $starts[$id] ?? $groups[$day->activities[$id]->group] ?? \PHP_INT_MAX;
+
+        return Laying::of($day, array_map(static fn (array $block): int => min(array_map($rank, $block)), $day->blocks));
     }
 
     /** @return array{Timetable, list<float>} */

@@ -8,8 +8,8 @@ namespace Wubbin\Core\Day;
 final readonly class Timetable
 {
     /**
-     * @param array<string, int>                $starts by activity
-     * @param array<string, array<string, int>> $lanes  number of the lane, by kind (“hands”, “machine …”, “place …”), by activity
+     * @param array<string, int>                                $starts by activity
+     * @param array<string, array<string, non-empty-list<int>>> $lanes  numbers of the lanes, by kind (“hands”, “machine …”, “place …”), by activity
      */
     public function __construct(public Day $day, public array $starts, public array $lanes, public Score $score)
     {
@@ -20,38 +20,52 @@ final readonly class Timetable
         return $this->starts[$id] + $this->day->activities[$id]->seconds;
     }
 
-    /**
-     * The chain that decides when all is over: from the last activity back, each to what it had to wait for.
-     *
-     * @return list<array{id: string, because: string}> the first first; because is after, lane or begin
-     */
-    public function chain(): array
+    /** @return array<string, int> when each group is over */
+    public function finishes(): array
     {
-        $last = null;
-        foreach (array_keys($this->starts) as $id) {
-            $last = null === $last || $this->ends($id) > $this->ends($last) ? $id : $last;
+        $ends = [];
+        foreach ($this->day->activities as $id => $activity) {
+            $ends[$activity->group] = max($ends[$activity->group] ?? \PHP_INT_MIN, $this->ends($id));
         }
 
-        return null === $last ? [] : $this->chainTo($last);
+        return $ends;
     }
 
     /**
-     * What decided when an activity begins, back to the first.
+     * The chain that decides when all is over: from the last activity back, each to what it had to wait for.
      *
-     * @return list<array{id: string, because: string}>
+     * @return list<Link> the first first
      */
-    public function chainTo(string $id): array
+    public function chain(): array
     {
+        return $this->chainTo(array_keys($this->starts));
+    }
+
+    /**
+     * What decided when the last of some activities is over, back to the first.
+     *
+     * @param list<string> $ids
+     *
+     * @return list<Link>
+     */
+    public function chainTo(array $ids): array
+    {
+        $last = null;
+        foreach ($ids as $id) {
+            $last = null === $last || $this->ends($id) > $this->ends($last) ? $id : $last;
+        }
         $chain = [];
         $seen = [];
         $before = $this->before();
-        for ($because = 'end', $at = $id; null !== $at && !isset($seen[$at]);) {
+        for ($at = $last; null !== $at && !isset($seen[$at]);) {
             $seen[$at] = true;
-            array_unshift($chain, ['id' => $at, 'because' => $because]);
-            [$at, $because] = $this->waitedFor($at, $before[$at] ?? []);
+            [$earlier, $waited] = $this->waitedFor($at, $before[$at] ?? []);
+            // Why this one waited stands with it; what came after it is in the chain already.
+            array_unshift($chain, new Link($this->day->activities[$at]->group, [$this->day->activities[$at]->label], $waited, $this->starts[$at], $this->ends($at)));
+            $at = $earlier;
         }
 
-        return $chain;
+        return Link::merged($chain);
     }
 
     /** @return array<string, array<string, string>> what lay on the same lane just before, by kind of lane, by activity */
@@ -61,11 +75,13 @@ final readonly class Timetable
         asort($order);
         $last = $before = [];
         foreach (array_keys($order) as $id) {
-            foreach ($this->lanes[$id] as $kind => $lane) {
-                if (isset($last[$kind][$lane])) {
-                    $before[$id][$kind] = $last[$kind][$lane];
+            foreach ($this->lanes[$id] as $kind => $lanes) {
+                foreach ($lanes as $lane) {
+                    if (isset($last[$kind][$lane]) && (!isset($before[$id][$kind]) || $this->ends($last[$kind][$lane]) > $this->ends($before[$id][$kind]))) {
+                        $before[$id][$kind] = $last[$kind][$lane];
+                    }
+                    $last[$kind][$lane] = $id;
                 }
-                $last[$kind][$lane] = $id;
             }
         }
 
@@ -96,6 +112,12 @@ final readonly class Timetable
         }
 
         return [$best[0], $best[1]];
+    }
+
+    /** @return list<string> activities that could not begin when a person wanted them to */
+    public function unkept(): array
+    {
+        return array_keys(array_filter($this->day->activities, fn (Activity $one): bool => null !== $one->pinned && $this->starts[$one->id] !== $one->pinned));
     }
 
     /** @return list<string> groups that are late, the latest first */

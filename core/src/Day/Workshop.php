@@ -17,6 +17,15 @@ final readonly class Workshop
     {
     }
 
+    /**
+     * @param array<string, int>|null $machines
+     * @param array<string, int>|null $places
+     */
+    public function with(?int $hands = null, ?Hours $hours = null, ?array $machines = null, ?array $places = null): self
+    {
+        return new self($hands ?? $this->hands, $hours ?? $this->hours, $machines ?? $this->machines, $this->heating, $places ?? $this->places);
+    }
+
     /** Seconds that a machine takes from one setting to another. */
     public function change(?string $machine, ?float $from, ?float $to): int
     {

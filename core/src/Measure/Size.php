@@ -41,4 +41,12 @@ final readonly class Size
     {
         return $this->widthMm <= $other->widthMm + 0.01 && $this->heightMm <= $other->heightMm + 0.01;
     }
+
+    /** How many of a smaller one lie on it in rows, all the same way round, with so many mm between them. */
+    public function holds(self $piece, float $gapMm): int
+    {
+        $along = static fn (float $room, float $one): int => (int) floor(($room + $gapMm + 0.01) / ($one + $gapMm));
+
+        return max($along($this->widthMm, $piece->widthMm) * $along($this->heightMm, $piece->heightMm), $along($this->widthMm, $piece->heightMm) * $along($this->heightMm, $piece->widthMm));
+    }
 }

@@ -26,6 +26,9 @@ use Wubbin\Core\Stack\Stack;
 /** Everything that follows for one picture of a job, from the shelf and the house. Computed, never edited. */
 final readonly class TransferPlan implements \JsonSerializable
 {
+    /** Scissors want so much between pictures (assumed). */
+    private const BETWEEN_MM = 3.0;
+
     /**
      * @param list<Decision> $decisions
      * @param list<Check>    $checks
@@ -121,6 +124,14 @@ final readonly class TransferPlan implements \JsonSerializable
             $setup->temperature()?->celsius,
             $setup->peel->word,
         );
+    }
+
+    /** How many of its picture fit on a sheet in plain rows; laid out together with others there may be more. */
+    public function perSheet(): int
+    {
+        $room = null === $this->sheet ? null : SheetLayout::room($this->sheet->printable);
+
+        return null === $room ? 1 : max(1, $room->size->holds($this->sheet->cut->size, self::BETWEEN_MM));
     }
 
     /** It lies on a sheet, or in parts on several. */

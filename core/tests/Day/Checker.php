@@ -21,6 +21,12 @@ final readonly class Checker
             }
             $start = $table->starts[$id];
             $end = $start + $activity->seconds;
+            if (null !== $activity->began) {
+                if ($start !== $activity->began) {
+                    $wrong[] = $id.' is under way and was moved';
+                }
+                continue;
+            }
             if ($start < $day->now || $start < ($activity->earliest ?? 0)) {
                 $wrong[] = $id.' begins too early';
             }
@@ -63,10 +69,16 @@ final readonly class Checker
                 str_starts_with($kind, 'machine ') => 'machine '.$activity->machine === $kind,
                 default => 'place '.$activity->place === $kind,
             };
-            if ($needs !== isset($table->lanes[$id][$kind])) {
+            if (null === $activity->began && $needs !== isset($table->lanes[$id][$kind])) {
                 $wrong[] = $id.' has not what it needs of '.$kind;
-            } elseif ($needs) {
-                $lanes[$table->lanes[$id][$kind]][$table->starts[$id]][] = $id;
+            } elseif ($needs && isset($table->lanes[$id][$kind])) {
+                $takes = $table->lanes[$id][$kind];
+                if (count(array_unique($takes)) !== (str_starts_with($kind, 'place ') ? $activity->room : 1)) {
+                    $wrong[] = $id.' takes up another room than its own on '.$kind;
+                }
+                foreach ($takes as $lane) {
+                    $lanes[$lane][$table->starts[$id]][] = $id;
+                }
             }
         }
         if ([] !== $lanes && max(array_keys($lanes)) >= $room) {

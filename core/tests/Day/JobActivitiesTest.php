@@ -10,20 +10,25 @@ use Wubbin\Core\Day\Activity;
 use Wubbin\Core\Day\Day;
 use Wubbin\Core\Day\Hours;
 use Wubbin\Core\Day\JobActivities;
+use Wubbin\Core\Day\Part;
 use Wubbin\Core\Day\Scheduler;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Core\Day\Workshop;
+use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Run\BenchSequence;
+use Wubbin\Core\Run\BenchState;
+use Wubbin\Core\Run\Event;
 use Wubbin\Core\Tests\Orchard;
 
 final class JobActivitiesTest extends TestCase
 {
     private static function day(Plan $plan, int $pieces, int $hands = 1): Day
     {
-        $activities = JobActivities::of($plan, max(1, $pieces), 40_000);
+        $activities = JobActivities::of($plan, 1, $pieces, 40_000, 6, 4);
         $machines = array_fill_keys(array_filter(array_map(static fn (Activity $one): ?string => $one->machine, $activities), is_string(...)), 1);
 
-        return new Day($activities, new Workshop($hands, new Hours([[0, 200_000]]), $machines, [], [JobActivities::RACK => 6, JobActivities::SHELF => 4]), 0);
+        return new Day($activities, new Workshop($hands, new Hours([[0, 200_000]]), $machines, [], [Part::RACK => 6, Part::SHELF => 4]), 0);
     }
 
     /**
@@ -36,17 +41,80 @@ final class JobActivitiesTest extends TestCase
         return array_combine(array_map(static fn (Activity $one): string => (null === $one->piece ? '' : $one->piece.': ').$one->label, $activities), $activities);
     }
 
-    /** Printing for all, then each piece by itself, then the iron off. */
+    /** A rack full of sheets is printed and dried, then each piece by itself, then the iron off. */
     public function testAJobBecomesActivities(): void
     {
-        $activities = self::named(JobActivities::of(Orchard::whole(), 2, null));
-        self::assertFalse($activities['print']->hands, 'while the printer runs there is time for something else');
-        self::assertSame(180, $activities['print']->seconds, 'two sheets');
-        self::assertSame(JobActivities::RACK, $activities['dry']->place);
+        $activities = self::named(JobActivities::of(Orchard::whole(), 1, 2, null, 6, 4));
+        self::assertFalse($activities['1: print']->hands, 'while the printer runs there is time for something else');
+        self::assertSame(180, $activities['1: print']->seconds, 'two sheets');
+        self::assertSame([Part::RACK, 2], [$activities['1: dry']->place, $activities['1: dry']->room], 'both lie there');
         self::assertTrue($activities['1: heat']->hands);
         self::assertSame(200.0, $activities['1: heat']->celsius);
-        self::assertSame(JobActivities::SHELF, $activities['2: cool']->place);
+        self::assertSame(Part::SHELF, $activities['2: cool']->place);
         self::assertCount(2, $activities['off']->after, 'the iron stays on for both');
+    }
+
+    /** Sixteen sheets and room for six to dry: three stacks, whose numbers stay when the first pieces are done with. */
+    public function testSheetsArePrintedARackFullAtATime(): void
+    {
+        $stacks = static fn (int $from): array => array_values(array_map(static fn (Activity $one): array => [$one->id, $one->room], array_filter(JobActivities::of(Orchard::whole(), $from, 16, null, 6, 4), static fn (Activity $one): bool => 'dry' === $one->label)));
+        self::assertSame([['crew 0 sheets 1 2', 6], ['crew 0 sheets 7 2', 6], ['crew 0 sheets 13 2', 4]], $stacks(1));
+        self::assertSame([['crew 0 sheets 3 2', 4], ['crew 0 sheets 7 2', 6], ['crew 0 sheets 13 2', 4]], $stacks(3));
+    }
+
+    /** A small picture lies on a sheet several times: one sheet is printed for them all. */
+    public function testASheetIsPrintedOnceForManyPieces(): void
+    {
+        $plan = Orchard::whole(Orchard::edited(['width' => '50 mm']));
+        $holds = $plan->transfers[0]->perSheet();
+        self::assertGreaterThan(4, $holds);
+        $activities = self::named(JobActivities::of($plan, 1, $holds, null, 6, 4));
+        self::assertSame([90, 1], [$activities['1: print']->seconds, $activities['1: dry']->room]);
+        $more = self::named(JobActivities::of($plan, 1, $holds + 1, null, 6, 4));
+        self::assertSame([180, 2], [$more['1: print']->seconds, $more['1: dry']->room]);
+    }
+
+    /** What lies flat is pressed as many at once as the plate holds; a shirt is not. */
+    public function testAPlateHoldsSeveralSmallThings(): void
+    {
+        $press = ['choices' => ['things' => ['heat' => 'press-flat'], 'schools' => [], 'figures' => []]];
+        $board = Orchard::whole(Orchard::jobOf('sublimation', ['blank' => ['kind' => 'metal', 'size' => 'row-tag', 'material' => 'coated-metal', 'condition' => 'smooth'], 'placement' => ['side_mm' => 60, 'below_mm' => 5]] + $press));
+        $holds = $board->transfers[0]->plate?->holds(Size::mm($board->transfers[0]->size->widthMm, $board->transfers[0]->size->heightMm), 0.0) ?? 0;
+        self::assertGreaterThan(8, $holds);
+        $heat = array_values(array_filter(JobActivities::of($board, 1, 12, null, 20, 20), static fn (Activity $one): bool => null !== $one->celsius));
+        $one = array_values(array_filter(JobActivities::of($board, 1, 1, null, 20, 20), static fn (Activity $one): bool => null !== $one->celsius));
+        self::assertSame((int) ceil(12 / min(20, $holds)) * count($one), count($heat));
+        self::assertSame($one[0]->seconds, $heat[0]->seconds, 'the plate heats them all together');
+        $shirts = array_filter(JobActivities::of(Orchard::whole(Orchard::jobOf('dark-film', $press)), 1, 3, null, 6, 4), static fn (Activity $one): bool => 'heat' === $one->label);
+        self::assertCount(3, $shirts);
+    }
+
+    /** One piece at the heat, one not begun: the first stays where it is, and what follows waits for it. */
+    public function testASessionAtTheBenchGoesOn(): void
+    {
+        $plan = Orchard::whole();
+        $sequence = BenchSequence::of($plan->rounds, 2);
+        $at = new \DateTimeImmutable('2026-11-26 10:00:00 UTC');
+        $events = [];
+        foreach ($sequence->steps as $position => $step) {
+            if ('heat' === $step->kind->value) {
+                $events[] = Event::started($position, $at, 'heat');
+                break;
+            }
+            $events[] = Event::done($position, $at, 'press-'.$position);
+        }
+        $now = $at->modify('+5 seconds');
+        $all = JobActivities::ofSession($plan, 'r1', $sequence, BenchState::of($sequence, $events), $now, null);
+        // Where the iron is set down several times, the first place is what counts here.
+        $activities = self::named(array_reverse($all));
+        self::assertArrayNotHasKey('print', $activities, 'it is printed');
+        self::assertArrayNotHasKey('1: place', $activities, 'and placed');
+        self::assertSame($at->getTimestamp(), $activities['1: heat']->began);
+        self::assertSame((int) $sequence->steps[count($events) - 1]->seconds, $activities['1: heat']->seconds);
+        self::assertNull($activities['2: heat']->began);
+        $machines = array_fill_keys(array_filter(array_map(static fn (Activity $one): ?string => $one->machine, $all), is_string(...)), 1);
+        $day = new Day($all, new Workshop(1, new Hours([[$now->getTimestamp(), $now->getTimestamp() + 9000]]), $machines, [], [Part::RACK => 6, Part::SHELF => 4]), $now->getTimestamp());
+        self::assertSame([], Checker::of(Scheduler::first($day)));
     }
 
     /** It cools from the moment the heat is off, and is peeled while it is as the ticket says. */
@@ -54,7 +122,7 @@ final class JobActivitiesTest extends TestCase
     #[TestWith(['gloss', null])]
     public function testAWarmPeelMayNotWait(string $finish, ?int $most): void
     {
-        $activities = self::named(JobActivities::of(Orchard::whole(Orchard::edited(['finish' => $finish])), 1, null));
+        $activities = self::named(JobActivities::of(Orchard::whole(Orchard::edited(['finish' => $finish])), 1, 1, null, 6, 4));
         self::assertSame(0, $activities['1: cool']->after[0]->most);
         self::assertSame($most, $activities['1: peel, compare']->after[0]->most);
     }
@@ -65,7 +133,7 @@ final class JobActivitiesTest extends TestCase
     public function testTheTimesAreThePlans(int $pieces): void
     {
         $plan = Orchard::whole();
-        $seconds = array_sum(array_map(static fn (Activity $one): int => $one->hands ? $one->seconds : 0, JobActivities::of($plan, max(1, $pieces), null)));
+        $seconds = array_sum(array_map(static fn (Activity $one): int => $one->hands ? $one->seconds : 0, JobActivities::of($plan, 1, $pieces, null, 6, 4)));
         $printing = $plan->steps()[0]->durationFor(max(1, $pieces))->seconds;
         self::assertEqualsWithDelta($plan->handsFor(max(1, $pieces))->seconds - $printing, $seconds, 3.0 * $pieces + 3.0);
     }

@@ -12,7 +12,10 @@ use Wubbin\Core\Day\Activity;
 use Wubbin\Core\Day\Day;
 use Wubbin\Core\Day\Hours;
 use Wubbin\Core\Day\Impossible;
+use Wubbin\Core\Day\LatestStart;
 use Wubbin\Core\Day\Laying;
+use Wubbin\Core\Day\Mend;
+use Wubbin\Core\Day\Move;
 use Wubbin\Core\Day\Scheduler;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Core\Day\Wait;
@@ -147,13 +150,134 @@ final class SchedulerTest extends TestCase
             new Activity('press', 'a', 'press', 60, true, after: [new Wait('dry')]),
         ];
         $chain = Scheduler::first(new Day($activities, new Workshop(1, self::always(), ['printer' => 1]), 0))->chain();
-        self::assertSame(['print', 'dry', 'press'], array_column($chain, 'id'));
+        self::assertSame(['print', 'dry', 'press'], array_merge(...array_column($chain, 'labels')));
+        self::assertCount(1, $chain, 'all of one job is one link');
+        self::assertSame([0, 1950, 'begins as soon as hands do'], [$chain[0]->start, $chain[0]->end, $chain[0]->words()]);
+    }
+
+    /** Two that want the one press: the second waited for it, and says so. */
+    public function testTheChainSaysWhatWasWaitedFor(): void
+    {
+        $activities = [new Activity('a', 'tags', 'press', 600, false, 'barn press'), new Activity('b', 'mugs', 'press', 900, false, 'barn press')];
+        $chain = Laying::of(new Day($activities, new Workshop(1, self::always(), ['barn press' => 1]), 0), [0.0, 1.0])->chain();
+        self::assertSame(['tags', 'mugs'], array_column($chain, 'group'));
+        self::assertSame('waits for the barn press', $chain[1]->words());
     }
 
     public function testWhatIsPinnedBeginsThen(): void
     {
         $activities = [new Activity('a', 'one', 'a', 600, true), new Activity('b', 'two', 'b', 600, true, pinned: 7200)];
         self::assertSame(7200, Scheduler::first(new Day($activities, new Workshop(1, self::always()), 0))->starts['b']);
+    }
+
+    /** What comes before a pinned one is done in time for it, whatever else is due first. */
+    public function testWhatAPinnedOneNeedsComesFirst(): void
+    {
+        $activities = [
+            new Activity('other', 'hurry', 'other', 3000, true, due: 3000),
+            new Activity('coat', 'board', 'coat', 600, true),
+            new Activity('fuse', 'board', 'fuse', 300, true, after: [new Wait('coat', 1200)], pinned: 1800),
+        ];
+        $table = Scheduler::first(new Day($activities, new Workshop(1, self::always()), 0));
+        self::assertSame(1800, $table->starts['fuse']);
+        self::assertSame([], $table->unkept());
+        self::assertSame([], Checker::of($table));
+    }
+
+    public function testAPinThatCannotBeKeptIsTold(): void
+    {
+        $night = new Hours([[0, 3600], [86_400, 90_000]]);
+        $activities = [(new Activity('a', 'one', 'a', 600, true))->pinnedAt(50_000), new Activity('b', 'two', 'b', 600, true, pinned: 600)];
+        $table = Scheduler::first(new Day($activities, new Workshop(1, $night), 0));
+        self::assertSame(['a'], $table->unkept(), 'no hands at that hour');
+        self::assertSame(86_400, $table->starts['a'], 'as soon after as can be');
+        self::assertSame(600, $table->starts['b']);
+    }
+
+    /** The press has been down since before now: it stays so, and what follows waits for it. */
+    public function testWhatIsRunningStays(): void
+    {
+        $activities = [
+            new Activity('running', 'shirts', 'press', 60, true, 'press', 180.0, began: 970),
+            new Activity('next', 'mugs', 'press', 60, true, 'press', 180.0, due: 1000),
+            new Activity('peel', 'shirts', 'peel', 20, true, after: [new Wait('running')]),
+        ];
+        $table = Scheduler::first(new Day($activities, new Workshop(1, self::always(), ['press' => 1]), 1000));
+        self::assertSame(970, $table->starts['running']);
+        self::assertSame(1030, min($table->starts['next'], $table->starts['peel']));
+        self::assertSame([], Checker::of($table));
+    }
+
+    /** Reality may run over: two clocks that both want the one pair of hands, out of hours, are not argued with. */
+    public function testWhatIsRunningIsNotHeldAgainstTheRules(): void
+    {
+        $activities = array_map(static fn (int $n): Activity => new Activity('r'.$n, 'job', 'press', 60, true, 'press', began: 90), [1, 2]);
+        $table = Scheduler::first(new Day($activities, new Workshop(1, new Hours([[200, 400]]), ['press' => 1]), 100));
+        self::assertSame(['r1' => 90, 'r2' => 90], $table->starts);
+        self::assertArrayNotHasKey('hands', $table->lanes['r2']);
+    }
+
+    public function testAStackOfSheetsTakesItsRoom(): void
+    {
+        $activities = [new Activity('stack', 'a', 'dry', 1800, place: 'rack', room: 3), new Activity('one', 'b', 'dry', 600, place: 'rack'), new Activity('two', 'c', 'dry', 600, place: 'rack', room: 2)];
+        $table = Laying::of(new Day($activities, new Workshop(1, self::always(), places: ['rack' => 4]), 0), [0.0, 1.0, 2.0]);
+        self::assertSame(['stack' => 0, 'one' => 0, 'two' => 1800], $table->starts);
+        self::assertSame([], Checker::of($table));
+        $this->expectException(Impossible::class);
+        new Day($activities, new Workshop(1, self::always(), places: ['rack' => 2]), 0);
+    }
+
+    /** Two boards dry for an hour each and both are due: the rack has room for one. */
+    public function testASecondRackIsToldWhereItMends(): void
+    {
+        $activities = [];
+        foreach (['one', 'two'] as $job) {
+            $activities[] = new Activity($job.' dry', $job, 'dry', 3600, place: 'rack');
+            $activities[] = new Activity($job.' fuse', $job, 'fuse', 60, true, after: [new Wait($job.' dry')], due: 4000);
+        }
+        $table = Scheduler::first(new Day($activities, new Workshop(1, self::always(), places: ['rack' => 1]), 0));
+        self::assertCount(1, $table->late());
+        $mends = Mend::of($table);
+        self::assertSame([Mend::PLACE, 'rack'], [$mends[0]->kind, $mends[0]->what]);
+        self::assertSame($table->late(), $mends[0]->kept);
+        self::assertSame($table->score->late, $mends[0]->saved);
+    }
+
+    /** Three hours of work, due tomorrow at noon, and only an hour today and one tomorrow: an evening would do. */
+    public function testALongerEveningIsToldWhereItMends(): void
+    {
+        $hours = new Hours([[0, 3600], [86_400, 90_000], [172_800, 200_000]]);
+        $activities = array_map(static fn (int $n): Activity => new Activity('p'.$n, 'tags', 'rub', 1800, true, due: 95_000), range(1, 6));
+        $mends = Mend::of(Scheduler::first(new Day($activities, new Workshop(1, $hours), 0)));
+        $longer = array_values(array_filter($mends, static fn (Mend $mend): bool => Mend::LONGER === $mend->kind));
+        self::assertSame([3600, 10_800], [$longer[0]->from, $longer[0]->to]);
+        self::assertSame(['tags'], $longer[0]->kept);
+        self::assertContains(Mend::HANDS, array_column($mends, 'kind'));
+    }
+
+    public function testWhereNothingIsLateNothingIsMended(): void
+    {
+        self::assertSame([], Mend::of(Scheduler::first(new Day([new Activity('a', 'job', 'a', 60, true, due: 100)], new Workshop(1, self::always()), 0))));
+    }
+
+    /** An hour of work due in ten: it may lie for nine, and half an hour later it would be late. */
+    public function testTheLatestMomentToStart(): void
+    {
+        $day = new Day([new Activity('a', 'job', 'a', 3600, true, due: 36_000)], new Workshop(1, self::always()), 0);
+        self::assertSame(32_400, LatestStart::of(Scheduler::first($day)));
+        self::assertSame(0.0, Scheduler::first($day->with(now: 32_400))->score->late);
+        self::assertGreaterThan(0.0, Scheduler::first($day->with(now: 34_200))->score->late);
+        self::assertNull(LatestStart::of(Scheduler::first(new Day([new Activity('a', 'job', 'a', 60, true, due: -5)], new Workshop(1, self::always()), 0))), 'it is too late already');
+        self::assertNull(LatestStart::of(Scheduler::first(new Day([new Activity('a', 'job', 'a', 60, true)], new Workshop(1, self::always()), 0))), 'nothing is due');
+    }
+
+    public function testWhatMovedIsTold(): void
+    {
+        $activities = [new Activity('a', 'shirts', 'press', 600, true), new Activity('b', 'shirts', 'peel', 60, true, after: [new Wait('a')]), new Activity('c', 'mugs', 'wrap', 60, true)];
+        $table = Laying::of(new Day($activities, new Workshop(1, self::always()), 4000), [0.0, 1.0, 2.0]);
+        $moves = Move::since(['a' => 1000, 'b' => 1600, 'c' => 4500], ['shirts' => 1660, 'mugs' => 4560], $table);
+        self::assertCount(1, $moves, 'what moved by less than five minutes is where it was');
+        self::assertSame(['group' => 'shirts', 'count' => 2, 'label' => 'press', 'was' => 1000, 'is' => 4000, 'over' => 1660, 'end' => 4720], $moves[0]->jsonSerialize());
     }
 
     /** When a piece is spoiled the rest flows again, in the order that people have seen. */
@@ -200,7 +324,7 @@ final class SchedulerTest extends TestCase
         for ($job = 0; $job < $random->getInt(1, 4); ++$job) {
             $celsius = [160.0, 180.0, 200.0][$random->getInt(0, 2)];
             $activities[] = new Activity("$job print", "job $job", 'print', $random->getInt(60, 300), true, 'printer');
-            $activities[] = new Activity("$job dry", "job $job", 'dry', $random->getInt(300, 1800), place: 'rack', after: [new Wait("$job print", 0, 600)]);
+            $activities[] = new Activity("$job dry", "job $job", 'dry', $random->getInt(300, 1800), place: 'rack', after: [new Wait("$job print", 0, 600)], room: $random->getInt(1, 2));
             for ($piece = 0; $piece < $random->getInt(1, 5); ++$piece) {
                 $activities[] = new Activity("$job $piece press", "job $job", 'press', $random->getInt(20, 90), true, 'press', $celsius, after: [new Wait("$job dry")]);
                 $activities[] = 0 === $random->getInt(0, 1)

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Day;
+
+/** Something that would make less late: each is tried by laying the same work anew, in the same order. */
+final readonly class Mend
+{
+    public const HANDS = 'hands';
+    public const MACHINE = 'machine';
+    public const PLACE = 'place';
+    public const LONGER = 'longer';
+
+    /** An evening's work, in s, and how many days before something is due it is looked for. */
+    private const EVENING_S = 7200;
+    private const EVENINGS = 4;
+
+    /** What saves less is not worth telling, in weighted s. */
+    private const LEAST_S = 300.0;
+
+    private const MOST = 4;
+
+    /**
+     * @param string       $kind  HANDS, MACHINE, PLACE or LONGER
+     * @param string       $what  the machine or place
+     * @param int|null     $from  of the hours that are added
+     * @param float        $saved weighted seconds of lateness
+     * @param list<string> $kept  groups that would be in time then
+     */
+    private function __construct(public string $kind, public string $what, public ?int $from, public ?int $to, public float $saved, public array $kept)
+    {
+    }
+
+    /** @return list<self> what saves most first; none where nothing is late */
+    public static function of(Timetable $table): array
+    {
+        $late = $table->late();
+        if ([] === $late) {
+            return [];
+        }
+        $mends = [];
+        foreach (self::tries($table, $late) as [$kind, $what, $from, $to, $workshop]) {
+            $tried = Scheduler::again($table->day->with($workshop), $table->starts);
+            $saved = $table->score->late - $tried->score->late;
+            if ($saved >= self::LEAST_S) {
+                $mends[] = new self($kind, $what, $from, $to, $saved, array_values(array_diff($late, $tried->late())));
+            }
+        }
+        usort($mends, static fn (self $one, self $other): int => [count($other->kept), $other->saved] <=> [count($one->kept), $one->saved]);
+
+        return array_slice($mends, 0, self::MOST);
+    }
+
+    /**
+     * More of what the late ones waited for, and longer evenings before they are due.
+     *
+     * @param non-empty-list<string> $late
+     *
+     * @return iterable<array{string, string, int|null, int|null, Workshop}>
+     */
+    private static function tries(Timetable $table, array $late): iterable
+    {
+        $workshop = $table->day->workshop;
+        $waited = [];
+        foreach ($late as $group) {
+            $own = array_keys(array_filter($table->day->activities, static fn (Activity $one): bool => $one->group === $group));
+            foreach ($table->chainTo($own) as $link) {
+                $waited[$link->because] = true;
+            }
+        }
+        yield [self::HANDS, '', null, null, $workshop->with(hands: $workshop->hands + 1)];
+        foreach (array_keys($waited) as $kind) {
+            if (str_starts_with($kind, 'machine ')) {
+                $machine = substr($kind, 8);
+                yield [self::MACHINE, $machine, null, null, $workshop->with(machines: [$machine => $workshop->machines[$machine] + 1] + $workshop->machines)];
+            } elseif (str_starts_with($kind, 'place ')) {
+                $place = substr($kind, 6);
+                yield [self::PLACE, $place, null, null, $workshop->with(places: [$place => 2 * $workshop->places[$place]] + $workshop->places)];
+            }
+        }
+        $due = max(0, ...array_map(static fn (Activity $one): int => in_array($one->group, $late, true) ? $one->due ?? 0 : 0, array_values($table->day->activities)));
+        $ends = array_values(array_filter(array_keys($workshop->hours->stretches), static fn (int $n): bool => $workshop->hours->stretches[$n][1] > $table->day->now && $workshop->hours->stretches[$n][1] <= $due && self::lastOfDay($workshop->hours, $n)));
+        foreach (array_slice($ends, -self::EVENINGS) as $n) {
+            $to = $workshop->hours->stretches[$n][1];
+            yield [self::LONGER, '', $to, $to + self::EVENING_S, $workshop->with(hours: $workshop->hours->longer($n, self::EVENING_S))];
+        }
+    }
+
+    private static function lastOfDay(Hours $hours, int $n): bool
+    {
+        return !isset($hours->stretches[$n + 1]) || $hours->stretches[$n + 1][0] - $hours->stretches[$n][1] > self::EVENING_S;
+    }
+}

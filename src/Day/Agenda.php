@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Day;
+
+use Wubbin\Core\Day\Day;
+
+/** What there is to plan, and whose it is. */
+final readonly class Agenda
+{
+    /**
+     * @param array<string, string> $names of jobs, by id
+     * @param list<string>          $later names of jobs that are more than is planned at once
+     */
+    public function __construct(public Day $day, public array $names, public array $later)
+    {
+    }
+
+    /**
+     * What a session at the bench goes on with has the place that its job had first.
+     *
+     * @param array<string, int> $seen by activity
+     *
+     * @return array<string, int>
+     */
+    public function begun(array $seen): array
+    {
+        $first = $begun = [];
+        foreach ($seen as $id => $start) {
+            $job = strstr($id, ' ', true);
+            $first[$job] = min($first[$job] ?? \PHP_INT_MAX, $start);
+        }
+        foreach ($this->day->activities as $id => $activity) {
+            if (!isset($seen[$id]) && str_starts_with($id, $activity->group.' run ')) {
+                $begun[$id] = $first[$activity->group] ?? $this->day->now;
+            }
+        }
+
+        return $begun;
+    }
+}
