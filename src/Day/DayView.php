@@ -117,7 +117,7 @@ final readonly class DayView
         $ends = $table->finishes();
         $due = [];
         foreach ($day->activities as $activity) {
-            $due[$activity->group] = $activity->due;
+            $due[$activity->group] = $activity->due ?? $due[$activity->group] ?? null;
         }
         $jobs = array_map(static fn (string $id, string $name): array => ['id' => $id, 'name' => $name, 'end' => $ends[$id], 'due' => $due[$id], 'late_s' => null === $due[$id] ? 0 : max(0, $ends[$id] - $due[$id])], array_keys($names), array_values($names));
 

@@ -46,6 +46,11 @@ final readonly class Activity
     ) {
     }
 
+    public function dueAt(int $instant): self
+    {
+        return new self($this->id, $this->group, $this->label, $this->seconds, $this->hands, $this->machine, $this->celsius, $this->place, $this->after, $instant, $this->weight, $this->earliest, $this->pinned, $this->piece, $this->room, $this->began);
+    }
+
     /** The same, beginning at an instant that a person chose. */
     public function pinnedAt(int $instant): self
     {

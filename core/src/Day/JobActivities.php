@@ -24,7 +24,7 @@ use Wubbin\Core\Run\BenchStep;
  */
 final class JobActivities
 {
-    /** @var list<Activity> */
+    /** @var array<string, Activity> */
     private array $activities = [];
 
     private function __construct(private readonly Plan $plan, private readonly ?int $due, private readonly float $weight, private readonly int $rack, private readonly int $shelf)
@@ -52,7 +52,7 @@ final class JobActivities
             [$before, $all] = $work->round($round, $steps, $from, $to, $before, $all);
         }
 
-        return $work->activities;
+        return $work->due($before);
     }
 
     /**
@@ -85,7 +85,23 @@ final class JobActivities
             $tails[$lane] = [$id, null !== $began, $part];
         }
 
-        return $work->activities;
+        return $work->due(array_map(static fn (array $tail): string => $tail[0], array_diff_key($tails, [0 => 0])));
+    }
+
+    /**
+     * What is due is each piece, when the last of it is done; what all share is never due for itself.
+     *
+     * @param array<int, string> $last of each piece
+     *
+     * @return list<Activity>
+     */
+    private function due(array $last): array
+    {
+        foreach (null === $this->due ? [] : $last as $id) {
+            $this->activities[$id] = $this->activities[$id]->dueAt($this->due);
+        }
+
+        return array_values($this->activities);
     }
 
     /** A step that the plan no longer has: the session goes on by the plan it was begun with. */
@@ -176,7 +192,7 @@ final class JobActivities
     private function add(string $name, Part $part, float $seconds, array $after, ?int $piece = null, int $room = 1, ?int $began = null): string
     {
         $id = $this->plan->jobId.' '.$name;
-        $this->activities[] = new Activity($id, $this->plan->jobId, $part->label(), (int) ceil($seconds), $part->hands, $part->machine, $part->celsius, $part->place, $after, $this->due, $this->weight, piece: $piece, room: null === $part->place ? 1 : $room, began: $began);
+        $this->activities[$id] = new Activity($id, $this->plan->jobId, $part->label(), (int) ceil($seconds), $part->hands, $part->machine, $part->celsius, $part->place, $after, null, $this->weight, piece: $piece, room: null === $part->place ? 1 : $room, began: $began);
 
         return $id;
     }

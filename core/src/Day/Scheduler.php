@@ -17,6 +17,9 @@ final readonly class Scheduler
     /** How many tries ago an order is held against. */
     private const MEMORY = 40;
 
+    /** One change in so many moves a whole group. */
+    private const GROUP_EVERY = 6;
+
     /** What counts later is weighed so against a second of the finish: a change of temperature in s, and hands standing about. */
     private const LATE = 1000.0;
     private const CHANGE_S = 60.0;
@@ -41,21 +44,21 @@ final readonly class Scheduler
     {
         $random = new Randomizer(new Mt19937($seed));
         [$best, $ranks] = self::laid($day);
+        $current = $best;
         $count = count($ranks);
         $groups = [];
         foreach ($day->blocks as $number => $block) {
             $groups[$day->activities[$block[0]]->group][] = $number;
         }
-        $groups = array_values($groups);
         $value = self::value($best->score, $day);
         $memory = array_fill(0, self::MEMORY, $value);
         for ($try = 1; $count > 1 && $goOn($try, $best); ++$try) {
-            $changed = self::changed($ranks, $groups, $random);
+            $changed = self::changed($ranks, $groups, $current->late(), $random);
             $table = Laying::of($day, $changed);
             $now = self::value($table->score, $day);
             $at = $try % self::MEMORY;
             if ($now <= $value || $now <= $memory[$at]) {
-                [$ranks, $value] = [$changed, $now];
+                [$ranks, $value, $current] = [$changed, $now, $table];
             }
             $memory[$at] = $value;
             $best = $table->score->beats($best->score) ? $table : $best;
@@ -103,26 +106,28 @@ final readonly class Scheduler
     }
 
     /**
-     * One block is preferred to another or put behind it, or all of a group with it.
+     * One block is preferred to another or put behind it, or all of a group with it: of those that are late as often as
+     * of all others.
      *
-     * @param list<float>     $ranks
-     * @param list<list<int>> $groups
+     * @param list<float>                        $ranks
+     * @param array<string, non-empty-list<int>> $groups
+     * @param list<string>                       $late
      *
      * @return list<float>
      */
-    private static function changed(array $ranks, array $groups, Randomizer $random): array
+    private static function changed(array $ranks, array $groups, array $late, Randomizer $random): array
     {
-        $count = count($ranks);
-        $one = $random->getInt(0, $count - 1);
-        $to = $ranks[$random->getInt(0, $count - 1)] + (0 === $random->getInt(0, 1) ? 0.5 : -0.5);
-        if (0 === $random->getInt(0, 9)) {
-            $group = $groups[$random->getInt(0, count($groups) - 1)];
-            $by = $to - $ranks[$group[0]];
+        $names = [] !== $late && 0 === $random->getInt(0, 1) ? $late : array_keys($groups);
+        $group = $groups[$names[$random->getInt(0, count($names) - 1)]];
+        $to = $ranks[$random->getInt(0, count($ranks) - 1)] + (0 === $random->getInt(0, 1) ? 0.5 : -0.5);
+        if (0 === $random->getInt(0, self::GROUP_EVERY - 1)) {
+            // Together, so that they keep their order among themselves.
+            $by = $to - min(array_map(static fn (int $block): float => $ranks[$block], $group));
             foreach ($group as $block) {
                 $ranks[$block] += $by;
             }
         } else {
-            $ranks[$one] = $to;
+            $ranks[$group[$random->getInt(0, count($group) - 1)]] = $to;
         }
 
         // Ranks are made whole again, so that none lie on each other.

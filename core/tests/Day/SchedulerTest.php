@@ -44,7 +44,7 @@ final class SchedulerTest extends TestCase
             }
         }
         $day = new Day($activities, new Workshop(0, self::always(), array_fill_keys(['m0', 'm1', 'm2', 'm3', 'm4', 'm5'], 1)), 0);
-        $best = Scheduler::best($day, 1, static fn (int $try, Timetable $best): bool => $try < 3000 && $best->score->finish > 55);
+        $best = Scheduler::best($day, 1, static fn (int $try, Timetable $best): bool => $try < 20_000 && $best->score->finish > 55);
         self::assertSame(55, $best->score->finish);
         self::assertSame([], Checker::of($best));
     }
@@ -62,7 +62,7 @@ final class SchedulerTest extends TestCase
     #[DataProvider('smallDays')]
     public function testSmallDaysArePlannedAtTheirOptimum(int $seed, int $late, int $finish): void
     {
-        $best = Scheduler::best(SmallDays::of($seed), 1, static fn (int $try, Timetable $best): bool => $try < 4000 && [$best->score->late, $best->score->finish] > [60.0 * $late, 60 * $finish]);
+        $best = Scheduler::best(SmallDays::of($seed), 1, static fn (int $try, Timetable $best): bool => $try < 20_000 && [$best->score->late, $best->score->finish] > [60.0 * $late, 60 * $finish]);
         self::assertSame([60.0 * $late, 60 * $finish], [$best->score->late, $best->score->finish]);
         self::assertSame([], Checker::of($best));
     }
