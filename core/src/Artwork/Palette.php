@@ -56,6 +56,22 @@ final readonly class Palette
         return array_sum(array_map(static fn (array $one): float => $one[1], array_slice($this->colours, 0, self::FLAT_COLOURS))) >= self::FLAT_SHARE;
     }
 
+    /**
+     * How much ink it takes, where a solid of one ink is 1: cyan, magenta and yellow, with what is grey in all three laid
+     * on as black (full grey component replacement, as textbooks of colour reproduction have it; from memory). A printer
+     * without colour lays on black alone, by how dark each colour is.
+     */
+    public function coverage(bool $inColour): float
+    {
+        $ink = 0.0;
+        foreach ($this->colours as [$colour, $share]) {
+            $inks = [1.0 - $colour->red / 255.0, 1.0 - $colour->green / 255.0, 1.0 - $colour->blue / 255.0];
+            $ink += $share * ($inColour ? array_sum($inks) - 2.0 * min($inks) : 1.0 - $colour->lightness() / 100.0);
+        }
+
+        return $ink;
+    }
+
     /** The contrast between its lightest and its darkest part, the paper counted in, as WCAG has it: 1 to 21. */
     public function contrast(): float
     {

@@ -99,6 +99,12 @@ final class Traits
         ];
     }
 
+    /** How much ink its rectangle takes on the whole, where a solid of one ink is 1. */
+    public function coverage(bool $inColour): float
+    {
+        return (1.0 - $this->backgroundShare) * $this->palette->coverage($inColour);
+    }
+
     /** The line to cut along at this width of the picture, at the widest margin that is no wider than wanted. */
     public function cutLine(float $widthMm, float $marginMm = 0.0): CutLine
     {

@@ -13,6 +13,15 @@ final readonly class Day
     /** @var list<non-empty-list<string>> activities that cannot be parted: each but the first may wait only so long */
     public array $blocks;
 
+    /** @var list<int> how many other blocks each waits for */
+    public array $waitsFor;
+
+    /** @var array<int, list<int>> which wait for it, by block */
+    public array $waited;
+
+    /** @var array<string, array<string, int>> how many lanes of each kind an activity needs (“hands”, “machine …”, “place …”) */
+    public array $kinds;
+
     /** @var array<int, true> blocks that are laid before all others: what is under way or has its time from a person, and what comes before it */
     public array $firm;
 
@@ -28,7 +37,15 @@ final readonly class Day
             $this->check($activity);
         }
         $this->blocks = $this->inBlocks();
-        $this->firm = $this->firm();
+        $of = [];
+        foreach ($this->blocks as $number => $block) {
+            foreach ($block as $id) {
+                $of[$id] = $number;
+            }
+        }
+        [$this->waitsFor, $this->waited] = $this->links($of);
+        $this->firm = $this->firm($of);
+        $this->kinds = array_map(static fn (Activity $one): array => array_filter(['hands' => (int) $one->hands, 'machine '.$one->machine => null === $one->machine ? 0 : 1, 'place '.$one->place => null === $one->place ? 0 : $one->room], static fn (int $count): bool => $count > 0), $this->activities);
     }
 
     /** The same work, in another shop or from another instant on. */
@@ -37,15 +54,39 @@ final readonly class Day
         return new self(array_values($this->activities), $workshop ?? $this->workshop, $now ?? $this->now);
     }
 
-    /** @return array<int, true> */
-    private function firm(): array
+    /**
+     * @param array<string, int> $of block of each activity
+     *
+     * @return array{list<int>, array<int, list<int>>}
+     */
+    private function links(array $of): array
     {
-        $of = [];
+        $left = $next = [];
         foreach ($this->blocks as $number => $block) {
+            $before = [];
             foreach ($block as $id) {
-                $of[$id] = $number;
+                foreach ($this->activities[$id]->after as $wait) {
+                    if ($of[$wait->after] !== $number) {
+                        $before[$of[$wait->after]] = true;
+                    }
+                }
+            }
+            $left[] = count($before);
+            foreach (array_keys($before) as $one) {
+                $next[$one][] = $number;
             }
         }
+
+        return [$left, $next];
+    }
+
+    /**
+     * @param array<string, int> $of block of each activity
+     *
+     * @return array<int, true>
+     */
+    private function firm(array $of): array
+    {
         $next = [];
         foreach ($this->activities as $id => $activity) {
             if (null !== $activity->began || null !== $activity->pinned) {

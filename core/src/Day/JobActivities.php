@@ -97,8 +97,10 @@ final class JobActivities
      */
     private function due(array $last): array
     {
-        foreach (null === $this->due ? [] : $last as $id) {
-            $this->activities[$id] = $this->activities[$id]->dueAt($this->due);
+        if (null !== $this->due) {
+            foreach ($last as $id) {
+                $this->activities[$id] = $this->activities[$id]->dueAt($this->due);
+            }
         }
 
         return array_values($this->activities);

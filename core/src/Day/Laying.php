@@ -48,7 +48,7 @@ final class Laying
     public static function of(Day $day, array $ranks): Timetable
     {
         $laying = new self($day);
-        [$left, $next] = self::links($day);
+        [$left, $next] = [$day->waitsFor, $day->waited];
         $key = static fn (int $block): array => [isset($day->firm[$block]) ? 0 : 1, $ranks[$block], $block];
         /** @var \SplMinHeap<array{int, float|int, int}> $ready */
         $ready = new \SplMinHeap();
@@ -68,34 +68,6 @@ final class Laying
         }
 
         return new Timetable($day, $laying->starts, $laying->taken, $laying->score());
-    }
-
-    /** @return array{list<int>, array<int, list<int>>} how many other blocks each waits for, and which wait for it */
-    private static function links(Day $day): array
-    {
-        $of = [];
-        foreach ($day->blocks as $number => $block) {
-            foreach ($block as $id) {
-                $of[$id] = $number;
-            }
-        }
-        $left = $next = [];
-        foreach ($day->blocks as $number => $block) {
-            $before = [];
-            foreach ($block as $id) {
-                foreach ($day->activities[$id]->after as $wait) {
-                    if ($of[$wait->after] !== $number) {
-                        $before[$of[$wait->after]] = true;
-                    }
-                }
-            }
-            $left[] = count($before);
-            foreach (array_keys($before) as $one) {
-                $next[$one][] = $number;
-            }
-        }
-
-        return [$left, $next];
     }
 
     /** @param non-empty-list<string> $block */
@@ -166,7 +138,7 @@ final class Laying
     private function underWay(Activity $activity, int $began): array
     {
         $lanes = [];
-        foreach ($this->kinds($activity) as $kind => $room) {
+        foreach ($this->day->kinds[$activity->id] as $kind => $room) {
             $free = [];
             foreach ($this->lanes[$kind] as $n => $lane) {
                 if ($lane->free($began, $activity->seconds, null) === $began && count($free) < $room) {
@@ -181,16 +153,10 @@ final class Laying
         return [$began, $lanes];
     }
 
-    /** @return array<string, int> how many lanes of each kind it needs */
-    private function kinds(Activity $activity): array
-    {
-        return array_filter(['hands' => (int) $activity->hands, 'machine '.$activity->machine => null === $activity->machine ? 0 : 1, 'place '.$activity->place => null === $activity->place ? 0 : $activity->room], static fn (int $count): bool => $count > 0);
-    }
-
     /** @return array{int, array<string, non-empty-list<int>>} when it could begin, and on which lanes of each kind */
     private function earliest(Activity $activity, int $from): array
     {
-        $kinds = $this->kinds($activity);
+        $kinds = $this->day->kinds[$activity->id];
         $at = $from;
         do {
             $began = $at;

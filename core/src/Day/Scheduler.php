@@ -19,6 +19,7 @@ final readonly class Scheduler
 
     /** One change in so many moves a whole group. */
     private const GROUP_EVERY = 6;
+    private const MOST_WHOLE = 100;
 
     /** What counts later is weighed so against a second of the finish: a change of temperature in s, and hands standing about. */
     private const LATE = 1000.0;
@@ -52,8 +53,10 @@ final readonly class Scheduler
         }
         $value = self::value($best->score, $day);
         $memory = array_fill(0, self::MEMORY, $value);
+        // First whole groups are tried in each other's place, then parts of them.
+        $whole = min(self::MOST_WHOLE, count($groups) ** 2);
         for ($try = 1; $count > 1 && $goOn($try, $best); ++$try) {
-            $changed = self::changed($ranks, $groups, $current->late(), $random);
+            $changed = self::changed($ranks, $groups, $current->late(), $try <= $whole || 0 === $random->getInt(0, self::GROUP_EVERY - 1), $random);
             $table = Laying::of($day, $changed);
             $now = self::value($table->score, $day);
             $at = $try % self::MEMORY;
@@ -112,15 +115,16 @@ final readonly class Scheduler
      * @param list<float>                        $ranks
      * @param array<string, non-empty-list<int>> $groups
      * @param list<string>                       $late
+     * @param bool                               $whole a group
      *
      * @return list<float>
      */
-    private static function changed(array $ranks, array $groups, array $late, Randomizer $random): array
+    private static function changed(array $ranks, array $groups, array $late, bool $whole, Randomizer $random): array
     {
         $names = [] !== $late && 0 === $random->getInt(0, 1) ? $late : array_keys($groups);
         $group = $groups[$names[$random->getInt(0, count($names) - 1)]];
         $to = $ranks[$random->getInt(0, count($ranks) - 1)] + (0 === $random->getInt(0, 1) ? 0.5 : -0.5);
-        if (0 === $random->getInt(0, self::GROUP_EVERY - 1)) {
+        if ($whole) {
             // Together, so that they keep their order among themselves.
             $by = $to - min(array_map(static fn (int $block): float => $ranks[$block], $group));
             foreach ($group as $block) {

@@ -22,6 +22,16 @@ final class UnreadableQuantity extends \InvalidArgumentException
         return new self(self::told($typed, 'a time').'Write a number with s, min or h, such as 18 s or 30 min.');
     }
 
+    public static function notMoney(string $typed): self
+    {
+        return new self(self::told($typed, 'an amount of money').'Write a number such as 12.50.');
+    }
+
+    public static function tooFine(string $typed, string $currency, int $digits): self
+    {
+        return new self(0 === $digits ? sprintf('%s has no smaller unit: write a whole number.', $currency) : sprintf('%s has %d digits behind the point, “%s” has more.', $currency, $digits, trim($typed)));
+    }
+
     public static function outOfRange(string $what, string $least, string $most): self
     {
         return new self(sprintf('%s must be from %s to %s.', $what, $least, $most));

@@ -49,6 +49,13 @@ final readonly class Facts implements \JsonSerializable
         ]);
     }
 
+    public function text(string $fact): string
+    {
+        $text = $this->facts[$fact] ?? '';
+
+        return is_string($text) ? $text : '';
+    }
+
     /** @return array<string, string|float|bool|null> */
     public function jsonSerialize(): array
     {

@@ -74,6 +74,7 @@ final readonly class TransferPlan implements \JsonSerializable
         public ?string $heatLabel,
         public ?float $heatC,
         public string $peelWord,
+        public ?string $coverId,
     ) {
     }
 
@@ -123,6 +124,7 @@ final readonly class TransferPlan implements \JsonSerializable
             $setup->heat?->label,
             $setup->temperature()?->celsius,
             $setup->peel->word,
+            $setup->cover?->id,
         );
     }
 

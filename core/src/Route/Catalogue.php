@@ -53,6 +53,7 @@ final readonly class Catalogue
         public Coverage $coverage,
         public array $carriers,
         public HeatParameters $heatParameters,
+        public Consumption $consumption,
     ) {
     }
 
@@ -107,6 +108,6 @@ final readonly class Catalogue
     {
         $blanks = array_map(static fn (BlankKind $kind): BlankKind => $kind->with($own), $this->blanks);
 
-        return new self($this->materials, $blanks, $this->colours, $this->tones, $this->media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers, $this->supportsProvenance, $this->schools, $this->routes, $this->cautions, $this->hands, $this->dotTemperatures, $this->dotsProvenance, $this->coverage, $this->carriers, $this->heatParameters);
+        return new self($this->materials, $blanks, $this->colours, $this->tones, $this->media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers, $this->supportsProvenance, $this->schools, $this->routes, $this->cautions, $this->hands, $this->dotTemperatures, $this->dotsProvenance, $this->coverage, $this->carriers, $this->heatParameters, $this->consumption);
     }
 }

@@ -56,6 +56,7 @@ final readonly class CatalogueReader
             Coverage::fromRecord($heat->record('coverage')),
             self::byId($file('carriers')->each(), CarrierWay::fromRecord(...)),
             HeatParameters::fromRecord($file('heat-model')),
+            Consumption::fromRecord($file('consumption')),
         );
         self::checkReferences($catalogue);
 

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Cost;
+
+use Wubbin\Core\Day\Activity;
+use Wubbin\Core\Day\JobActivities;
+use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Plan\TransferPlan;
+use Wubbin\Core\Route\Catalogue;
+
+/** The time and the electricity that so many pieces made in one go take. */
+final readonly class Batch
+{
+    private const ROOM_C = 20.0;
+    private const WS_IN_KWH = 3.6e6;
+
+    /**
+     * @param float $handsS   seconds of hands
+     * @param float $heatUpWs watt-seconds to heat up once, and
+     * @param float $heldWs   while pieces are heated
+     */
+    private function __construct(public float $handsS, public float $heatUpWs, public float $heldWs)
+    {
+    }
+
+    /**
+     * Power times time: heating up by what the heat model has of the plate, then at full power while a piece is heated.
+     * What keeps a plate hot between pieces is not known and is left out; a plate heats whatever it holds at once.
+     */
+    public static function of(Plan $plan, int $pieces, Shelf $shelf, Catalogue $catalogue, int $rack, int $dryingShelf): self
+    {
+        $activities = JobActivities::of($plan, 1, $pieces, null, $rack, $dryingShelf);
+        $hands = array_sum(array_map(static fn (Activity $one): int => $one->hands ? $one->seconds : 0, $activities));
+        $heatUp = $held = 0.0;
+        foreach (self::sources($plan) as $label => $transfer) {
+            $watts = $shelf->heat[$transfer->heatId ?? '']->watts ?? null;
+            $heatUp += ($watts ?? 0.0) * self::heatUpSeconds($transfer, $catalogue);
+            $held += ($watts ?? 0.0) * array_sum(array_map(static fn (Activity $one): int => $one->machine === $label && $one->hands ? $one->seconds : 0, $activities));
+        }
+
+        return new self((float) $hands, $heatUp, $held);
+    }
+
+    public function heatUpKwh(): float
+    {
+        return $this->heatUpWs / self::WS_IN_KWH;
+    }
+
+    public function heldKwh(): float
+    {
+        return $this->heldWs / self::WS_IN_KWH;
+    }
+
+    /** @return array<string, TransferPlan> the hottest that each source is set to, by its label */
+    private static function sources(Plan $plan): array
+    {
+        $hottest = [];
+        foreach ($plan->transfers as $transfer) {
+            $label = $transfer->heatLabel;
+            if (null !== $label && (!isset($hottest[$label]) || ($transfer->heatC ?? 0.0) > ($hottest[$label]->heatC ?? 0.0))) {
+                $hottest[$label] = $transfer;
+            }
+        }
+
+        return $hottest;
+    }
+
+    private static function heatUpSeconds(TransferPlan $transfer, Catalogue $catalogue): float
+    {
+        $of = 'source.'.($transfer->heat->value ?? '');
+        $capacity = $catalogue->heatParameters->find($of.'.capacity');
+        $power = $catalogue->heatParameters->find($of.'.power');
+
+        return null === $capacity || null === $power || null === $transfer->heatC ? 0.0 : ($transfer->heatC - self::ROOM_C) * $capacity->middle / $power->middle;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Cost;
+
+use Wubbin\Core\Measure\BadRecord;
+
+/** One thing that is bought, stocked and used up: “sheet film-clear-a4”, “blank shirt M #ffffff”. */
+final readonly class Item
+{
+    /** @param string $id of the medium, printer, tape or cover; of a blank its kind, size and colour */
+    public function __construct(public Stuff $stuff, public string $id, public string $label, public string $unit)
+    {
+    }
+
+    public function key(): string
+    {
+        return $this->stuff->value.' '.$this->id;
+    }
+
+    /**
+     * What a key stands for.
+     *
+     * @return array{Stuff, string}
+     *
+     * @throws BadRecord where it stands for nothing
+     */
+    public static function read(string $key): array
+    {
+        [$stuff, $id] = explode(' ', $key, 2) + [1 => ''];
+
+        return [Stuff::tryFrom($stuff) ?? throw BadRecord::at('item', 'There is nothing of this kind to stock.'), $id];
+    }
+}

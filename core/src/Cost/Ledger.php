@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Cost;
+
+/**
+ * What there is of one item and what it cost: what was bought first is used first (FIFO). Amounts are in thousandths of
+ * the item's unit, money in minor units; what the layers cost always adds up to what was paid, less what was used.
+ *
+ * More that was used than was there leaves nothing, and is told; a count that finds more than there should be is taken to
+ * have cost what was bought last.
+ */
+final readonly class Ledger
+{
+    /**
+     * @param list<array{int, int}> $layers  amount and what it cost, the oldest first
+     * @param float|null            $last    minor units that a thousandth cost when it was last bought
+     * @param int                   $missing that was used and had not been there
+     * @param int                   $spent   what all that was used cost
+     */
+    private function __construct(public array $layers, public ?float $last, public int $missing, public int $spent)
+    {
+    }
+
+    /** @param iterable<Movement> $movements in the order they happened */
+    public static function of(iterable $movements): self
+    {
+        $ledger = new self([], null, 0, 0);
+        foreach ($movements as $movement) {
+            $ledger = match ($movement->kind) {
+                MovementKind::Bought => new self([...$ledger->layers, [$movement->amount, $movement->price]], $movement->amount > 0 ? $movement->price / $movement->amount : $ledger->last, $ledger->missing, $ledger->spent),
+                MovementKind::Used => $ledger->without($movement->amount),
+                MovementKind::Counted => $ledger->corrected($movement->amount),
+            };
+        }
+
+        return $ledger;
+    }
+
+    /** How much there is. */
+    public function level(): int
+    {
+        return array_sum(array_column($this->layers, 0));
+    }
+
+    /** What it cost. */
+    public function value(): int
+    {
+        return array_sum(array_column($this->layers, 1));
+    }
+
+    /**
+     * What so much of it costs that is used next, in minor units and parts of them: what was bought first, and beyond
+     * what there is at the last price.
+     *
+     * @return float|null null where nobody knows any price
+     */
+    public function costOf(float $amount): ?float
+    {
+        $left = $amount * Movement::THOUSANDTHS;
+        $cost = 0.0;
+        foreach ($this->layers as [$there, $price]) {
+            $taken = min($left, $there);
+            $cost += $there > 0 ? $price * $taken / $there : 0.0;
+            $left -= $taken;
+        }
+
+        return $left <= 0.0 ? $cost : (null === $this->last ? null : $cost + $left * $this->last);
+    }
+
+    private function without(int $amount): self
+    {
+        $layers = $this->layers;
+        $spent = 0;
+        while ($amount > 0 && [] !== $layers) {
+            [$there, $price] = $layers[0];
+            $taken = min($amount, $there);
+            // The last of a layer takes what is left of its price, so that nothing is lost to rounding.
+            $cost = $taken === $there ? $price : (int) round($price * $taken / $there);
+            $spent += $cost;
+            $amount -= $taken;
+            $taken === $there ? array_shift($layers) : $layers[0] = [$there - $taken, $price - $cost];
+        }
+
+        return new self($layers, $this->last, $this->missing + $amount, $this->spent + $spent);
+    }
+
+    private function corrected(int $amount): self
+    {
+        $more = $amount - $this->level();
+        if ($more > 0) {
+            return new self([...$this->layers, [$more, (int) round($more * ($this->last ?? 0.0))]], $this->last, 0, $this->spent);
+        }
+        $less = $this->without(-$more);
+
+        return new self($less->layers, $this->last, 0, $this->spent);
+    }
+}
