@@ -69,6 +69,10 @@ final readonly class DayDesk
         $zone = $this->zone();
         $names = $later = $activities = [];
         foreach ($this->left() as [$job, $pieces, $sessions]) {
+            if (count($activities) >= self::MOST_ACTIVITIES) {
+                $later[] = $job->name;
+                continue;
+            }
             $plan = $this->jobs->plan($job);
             $due = null === $job->due ? null : $hours->endOf($job->due, $zone);
             $own = [];
@@ -169,6 +173,25 @@ final readonly class DayDesk
         return $instants;
     }
 
+    /** @return list<array{Job, int<1, max>}> jobs that are due with the pieces that are still to be made, those in hand too, the soonest due first */
+    public function open(): array
+    {
+        $open = [];
+        foreach ($this->left() as [$job, $pieces, $sessions]) {
+            $inHand = array_sum(array_map(self::unjudged(...), $sessions));
+            if (null !== $job->due && $pieces + $inHand > 0) {
+                $open[] = [$job, $pieces + $inHand];
+            }
+        }
+
+        return $open;
+    }
+
+    private static function unjudged(StoredRun $run): int
+    {
+        return count(array_filter($run->pieces->toArray(), static fn (StoredPiece $piece): bool => null === $piece->outcome));
+    }
+
     /** @return list<array{Job, int, list<StoredRun>}> jobs that something is left of, the soonest due first: how many pieces nobody has begun, and sessions under way */
     private function left(): array
     {
@@ -176,7 +199,7 @@ final readonly class DayDesk
         $sessions = $inHand = [];
         foreach ($this->entities->getRepository(StoredRun::class)->findBy(['finished' => null], ['created' => 'ASC']) as $run) {
             $sessions[$run->job][] = $run;
-            $inHand[$run->job] = ($inHand[$run->job] ?? 0) + count(array_filter($run->pieces->toArray(), static fn (StoredPiece $piece): bool => null === $piece->outcome));
+            $inHand[$run->job] = ($inHand[$run->job] ?? 0) + self::unjudged($run);
         }
         $left = [];
         foreach ($this->entities->getRepository(StoredJob::class)->findBy(['archived' => false]) as $stored) {

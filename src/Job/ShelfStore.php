@@ -9,6 +9,7 @@ use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Route\Catalogue;
+use Wubbin\Cost\StockDesk;
 use Wubbin\Http\Problem;
 use Wubbin\Measure\Setting;
 
@@ -17,7 +18,7 @@ final readonly class ShelfStore
 {
     private const NAME = 'shelf';
 
-    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue)
+    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private StockDesk $stock)
     {
     }
 
@@ -25,7 +26,7 @@ final readonly class ShelfStore
     {
         $stored = $this->entities->find(Setting::class, self::NAME);
 
-        return null === $stored ? Shelf::nothing() : Shelf::fromRecord(Record::of($stored->value), $this->catalogue);
+        return (null === $stored ? Shelf::nothing() : Shelf::fromRecord(Record::of($stored->value), $this->catalogue))->counting($this->stock->sheets());
     }
 
     /**
@@ -97,5 +98,13 @@ final readonly class ShelfStore
         $stored->value = $shelf->toRecord();
         $this->entities->persist($stored);
         $this->entities->flush();
+        // How many sheets there are is the stock's: what the shelf says otherwise was counted just now.
+        $known = $this->stock->sheets();
+        foreach (array_keys($known + $shelf->paper->sheets) as $medium) {
+            $count = $shelf->paper->sheets[$medium] ?? null;
+            if ($count !== ($known[$medium] ?? null)) {
+                $this->stock->countSheets($medium, $count, $shelf->media[$medium]->label ?? $medium);
+            }
+        }
     }
 }

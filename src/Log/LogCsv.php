@@ -7,21 +7,16 @@ namespace Wubbin\Log;
 use Doctrine\ORM\EntityManagerInterface;
 use Wubbin\Core\Log\CsvRow;
 use Wubbin\Core\Log\Setting;
-use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Run\Mark;
 use Wubbin\Http\Problem;
+use Wubbin\Storage\CsvFile;
 use Wubbin\Storage\Instant;
 
 /** The logbook as a table: RFC 4180, UTF-8. */
 final readonly class LogCsv
 {
-    private const MOST_LINES = 20000;
-
-    /** So many wrong lines are named before the rest is only counted. */
-    private const MOST_NAMED = 10;
-
     public function __construct(private EntityManagerInterface $entities, private LogSearch $search, private Catalogue $catalogue)
     {
     }
@@ -29,14 +24,19 @@ final readonly class LogCsv
     /** @param resource $to */
     public function write(LogFilter $filter, $to): void
     {
-        fputcsv($to, CsvRow::COLUMNS, escape: '', eol: "\r\n");
+        CsvFile::write($to, CsvRow::COLUMNS, $this->lines($filter));
+    }
+
+    /** @return iterable<list<string>> */
+    private function lines(LogFilter $filter): iterable
+    {
         foreach ($this->search->each($filter) as $entry) {
             $done = Record::of($entry->done);
             $facts = $done->recordOrNull('facts') ?? Record::of([]);
             $number = static fn (?float $value): string => null === $value ? '' : (string) $value;
             $detail = LogDetail::of($entry, [], []);
             $taken = array_filter(array_map(static fn (StepTime $step): ?float => 'heat' === $step->kind ? $step->taken : null, $detail->times), is_float(...));
-            $cells = [
+            yield [
                 $entry->at,
                 $entry->name,
                 (string) $entry->piece,
@@ -57,7 +57,6 @@ final readonly class LogCsv
                 null === $entry->washes ? '' : (string) $entry->washes,
                 $entry->failed ? 'yes' : 'no',
             ];
-            fputcsv($to, array_map(CsvRow::safe(...), $cells), escape: '', eol: "\r\n");
         }
     }
 
@@ -70,87 +69,14 @@ final readonly class LogCsv
      */
     public function read(string $path): array
     {
-        $file = fopen($path, 'r');
-        if (false === $file) {
-            throw Problem::field('file', 'The file cannot be read.');
-        }
-        try {
-            $rows = $this->rows($file);
-        } finally {
-            fclose($file);
+        $routes = array_keys($this->catalogue->routes);
+        $file = CsvFile::read($path, CsvRow::COLUMNS, CsvRow::NEEDED, static fn (array $cells): CsvRow => CsvRow::read($cells, $routes));
+        $rows = [];
+        foreach ($file->whole() as $line => $row) {
+            $rows[$file->keys[$line]] = $row;
         }
 
         return $this->entities->wrapInTransaction(fn (): array => $this->store($rows));
-    }
-
-    /**
-     * @param resource $file
-     *
-     * @return array<string, CsvRow> by what tells a line from all others
-     */
-    private function rows($file): array
-    {
-        $bom = fread($file, 3);
-        if ("\xEF\xBB\xBF" !== $bom) {
-            rewind($file);
-        }
-        $head = $this->head($file);
-        $routes = array_keys($this->catalogue->routes);
-        $rows = $wrong = [];
-        $lines = $bad = 0;
-        while (is_array($cells = fgetcsv($file, escape: ''))) {
-            ++$lines;
-            if ([null] === $cells) {
-                continue;
-            }
-            if ($lines > self::MOST_LINES) {
-                throw Problem::field('file', sprintf('More than %s lines at once are too many: divide the file.', number_format(self::MOST_LINES, 0, '', ' ')));
-            }
-            try {
-                $text = array_map(strval(...), $cells);
-                if (!mb_check_encoding(implode('', $text), 'UTF-8')) {
-                    throw BadRecord::at('file', 'This is not UTF-8.');
-                }
-                if (count($text) !== count($head)) {
-                    throw BadRecord::at('file', sprintf('%d cells, where the first line has %d.', count($text), count($head)));
-                }
-                $rows[hash('sha256', implode("\x1f", $text))] = CsvRow::read(array_combine($head, $text), $routes);
-            } catch (BadRecord $e) {
-                ++$bad;
-                if (count($wrong) < self::MOST_NAMED) {
-                    $wrong[] = sprintf('Line %d, %s: %s', $lines + 1, $e->field, $e->getMessage());
-                }
-            }
-        }
-        if ([] !== $wrong) {
-            throw Problem::field('file', sprintf("%d of %d lines are wrong; nothing was taken in.\n%s", $bad, $lines, implode("\n", $wrong)));
-        }
-
-        return $rows;
-    }
-
-    /**
-     * @param resource $file
-     *
-     * @return list<string>
-     */
-    private function head($file): array
-    {
-        $head = fgetcsv($file, escape: '');
-        $head = is_array($head) ? array_map(static fn (?string $cell): string => trim((string) $cell), $head) : [];
-        $unknown = array_diff($head, CsvRow::COLUMNS);
-        $missing = array_diff(CsvRow::NEEDED, $head);
-        if ([] !== $missing) {
-            throw Problem::field('file', sprintf('The first line names the columns. %s missing.', implode(', ', $missing).(1 === count($missing) ? ' is' : ' are')));
-        }
-        if ([] !== $unknown) {
-            throw Problem::field('file', sprintf('There is no column “%s”. They are %s.', mb_scrub(mb_substr(array_values($unknown)[0], 0, 40)), implode(', ', CsvRow::COLUMNS)));
-        }
-        if (count(array_unique($head)) < count($head)) {
-            throw Problem::field('file', 'A column is there twice.');
-        }
-
-        return $head;
     }
 
     /**

@@ -10,12 +10,14 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Cost\Priced;
 use Wubbin\Http\JsonBody;
+use Wubbin\Http\Problem;
 
 #[AsController]
 final readonly class SettingsController
 {
-    public function __construct(private SettingsStore $settings)
+    public function __construct(private SettingsStore $settings, private Priced $priced)
     {
     }
 
@@ -38,7 +40,11 @@ final readonly class SettingsController
     ], type: 'object')), responses: [new OA\Response(response: 200, description: 'The settings', content: new OA\JsonContent(ref: Settings::class))])]
     public function change(Request $request): JsonResponse
     {
-        $settings = Settings::fromRecord(JsonBody::of($request)->over(Record::of($this->settings->get()->toRecord())));
+        $old = $this->settings->get();
+        $settings = Settings::fromRecord(JsonBody::of($request)->over(Record::of($old->toRecord())));
+        if ($settings->currency !== $old->currency && $this->priced->anything()) {
+            throw Problem::field('currency', sprintf('Prices and rates are in %s: they would be read as %s. Empty the rates, and begin the stock anew, before you change it.', $old->currency, $settings->currency));
+        }
         $this->settings->put($settings);
 
         return new JsonResponse($settings);

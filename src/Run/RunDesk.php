@@ -10,6 +10,7 @@ use Wubbin\Core\Run\AtHand;
 use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Run\BenchState;
 use Wubbin\Core\Run\EventType;
+use Wubbin\Cost\StockUse;
 use Wubbin\Http\Problem;
 use Wubbin\Job\JobDesk;
 use Wubbin\Storage\Instant;
@@ -24,7 +25,7 @@ final readonly class RunDesk
 
     private const NONE = 'There is no bench session of this id in this shop.';
 
-    public function __construct(private EntityManagerInterface $entities, private JobDesk $jobs, private LogWriter $log)
+    public function __construct(private EntityManagerInterface $entities, private JobDesk $jobs, private LogWriter $log, private StockUse $stock)
     {
     }
 
@@ -117,6 +118,7 @@ final readonly class RunDesk
         if ($outcome !== $piece->outcome) {
             $piece->judge($outcome, $event->at);
             null === $outcome ? $this->log->forget($piece) : $this->log->write($piece, $state, $event->marks, $press->note, $press->photo, $press->photo_before);
+            $this->stock->of($run);
         }
     }
 

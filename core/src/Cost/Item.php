@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Wubbin\Core\Cost;
 
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Colour;
+use Wubbin\Core\Route\Catalogue;
 
 /** One thing that is bought, stocked and used up: “sheet film-clear-a4”, “blank shirt M #ffffff”. */
 final readonly class Item
@@ -12,6 +14,13 @@ final readonly class Item
     /** @param string $id of the medium, printer, tape or cover; of a blank its kind, size and colour */
     public function __construct(public Stuff $stuff, public string $id, public string $label, public string $unit)
     {
+    }
+
+    public static function blank(string $kind, string $size, Colour $colour, Catalogue $catalogue): self
+    {
+        $label = sprintf('%s %s, %s', $catalogue->blanks[$kind]->label ?? $kind, $catalogue->sizes()[$size]->label ?? $size, $catalogue->colourName($colour));
+
+        return new self(Stuff::Blank, $kind.' '.$size.' '.$colour->toHex(), ucfirst($label), Stuff::Blank->unit());
     }
 
     public function key(): string

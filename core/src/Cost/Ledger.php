@@ -8,13 +8,13 @@ namespace Wubbin\Core\Cost;
  * What there is of one item and what it cost: what was bought first is used first (FIFO). Amounts are in thousandths of
  * the item's unit, money in minor units; what the layers cost always adds up to what was paid, less what was used.
  *
- * More that was used than was there leaves nothing, and is told; a count that finds more than there should be is taken to
- * have cost what was bought last.
+ * More that was used than was there leaves nothing, and is told; what a count finds beyond what there should be is taken
+ * to cost what was bought last.
  */
 final readonly class Ledger
 {
     /**
-     * @param list<array{int, int}> $layers  amount and what it cost, the oldest first
+     * @param list<array{int, int|null}> $layers amount and what it cost, the oldest first; null where nobody knows
      * @param float|null            $last    minor units that a thousandth cost when it was last bought
      * @param int                   $missing that was used and had not been there
      * @param int                   $spent   what all that was used cost
@@ -47,7 +47,7 @@ final readonly class Ledger
     /** What it cost. */
     public function value(): int
     {
-        return array_sum(array_column($this->layers, 1));
+        return array_sum(array_map(fn (array $layer): int => $this->priced($layer[0], $layer[1]) ?? 0, $this->layers));
     }
 
     /**
@@ -62,11 +62,21 @@ final readonly class Ledger
         $cost = 0.0;
         foreach ($this->layers as [$there, $price]) {
             $taken = min($left, $there);
-            $cost += $there > 0 ? $price * $taken / $there : 0.0;
+            $known = $this->priced($there, $price);
+            if (null === $known) {
+                return null;
+            }
+            $cost += $there > 0 ? $known * $taken / $there : 0.0;
             $left -= $taken;
         }
 
         return $left <= 0.0 ? $cost : (null === $this->last ? null : $cost + $left * $this->last);
+    }
+
+    /** What a layer cost: at the last price where nobody knows, and null where there is none. */
+    private function priced(int $amount, ?int $price): ?int
+    {
+        return $price ?? (null === $this->last ? null : (int) round($amount * $this->last));
     }
 
     private function without(int $amount): self
@@ -77,10 +87,10 @@ final readonly class Ledger
             [$there, $price] = $layers[0];
             $taken = min($amount, $there);
             // The last of a layer takes what is left of its price, so that nothing is lost to rounding.
-            $cost = $taken === $there ? $price : (int) round($price * $taken / $there);
-            $spent += $cost;
+            $cost = null === $price ? null : ($taken === $there ? $price : (int) round($price * $taken / $there));
+            $spent += $this->priced($taken, $cost) ?? 0;
             $amount -= $taken;
-            $taken === $there ? array_shift($layers) : $layers[0] = [$there - $taken, $price - $cost];
+            $taken === $there ? array_shift($layers) : $layers[0] = [$there - $taken, null === $price ? null : $price - (int) $cost];
         }
 
         return new self($layers, $this->last, $this->missing + $amount, $this->spent + $spent);
@@ -90,7 +100,7 @@ final readonly class Ledger
     {
         $more = $amount - $this->level();
         if ($more > 0) {
-            return new self([...$this->layers, [$more, (int) round($more * ($this->last ?? 0.0))]], $this->last, 0, $this->spent);
+            return new self([...$this->layers, [$more, null === $this->last ? null : (int) round($more * $this->last)]], $this->last, 0, $this->spent);
         }
         $less = $this->without(-$more);
 

@@ -109,8 +109,7 @@ final class Needs
     {
         $blank = $job->blank;
         foreach ([] === $job->breakdown ? [[$blank->sizeId, $blank->colour]] : array_map(static fn (Share $share): array => [$share->sizeId, $share->colour ?? $blank->colour], $job->breakdown) as $n => [$size, $colour]) {
-            $label = sprintf('%s %s, %s', $this->catalogue->blanks[$blank->kindId]->label ?? $blank->kindId, $this->catalogue->sizes()[$size]->label ?? $size, $this->catalogue->colourName($colour));
-            $this->add(new Item(Stuff::Blank, $blank->kindId.' '.$size.' '.$colour->toHex(), ucfirst($label), Stuff::Blank->unit()), (float) $counts[$n]);
+            $this->add(Item::blank($blank->kindId, $size, $colour, $this->catalogue), (float) $counts[$n]);
         }
     }
 

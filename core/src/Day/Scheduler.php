@@ -115,7 +115,7 @@ final readonly class Scheduler
      * @param list<float>                        $ranks
      * @param array<string, non-empty-list<int>> $groups
      * @param list<string>                       $late
-     * @param bool                               $whole a group
+     * @param bool                               $whole  a group
      *
      * @return list<float>
      */

@@ -39,6 +39,24 @@ final readonly class Job
         return new self($id, mb_substr($this->name, 0, JobFile::LONGEST_NAME - 7).' (copy)', $this->quantity, null, $this->blank, array_map(static fn (Transfer $transfer): Transfer => $transfer->with(overrides: []), $this->transfers), $this->note, $this->breakdown);
     }
 
+    /**
+     * A job as an order wants it: the same under another name, so many of each size and colour, by a day; what was set
+     * aside must be set aside anew.
+     *
+     * @param int<1, 10000> $quantity
+     * @param list<Share>   $breakdown
+     */
+    public function orderedAs(string $id, string $name, int $quantity, ?string $due, array $breakdown): self
+    {
+        return new self($id, $name, $quantity, $due, $this->blank, array_map(static fn (Transfer $transfer): Transfer => $transfer->with(overrides: []), $this->transfers), $this->note, $breakdown);
+    }
+
+    /** The same job, due on another day. */
+    public function dueOn(?string $due): self
+    {
+        return new self($this->id, $this->name, $this->quantity, $due, $this->blank, $this->transfers, $this->note, $this->breakdown);
+    }
+
     /** The job that is done for one share of the pieces; a width of the share's own is that of its first picture. */
     public function forShare(Share $share): self
     {

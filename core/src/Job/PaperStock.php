@@ -26,6 +26,12 @@ final readonly class PaperStock
         return new self([], []);
     }
 
+    /** @param array<string, int> $sheets by medium */
+    public function counting(array $sheets): self
+    {
+        return new self($sheets, $this->offcuts);
+    }
+
     /** @throws BadRecord */
     public static function fromRecord(Record $record): self
     {

@@ -116,6 +116,16 @@ final readonly class Shelf
         return new self($media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers, $this->blanks, $this->printers, $this->paper, $this->own);
     }
 
+    /**
+     * The same shelf with so many sheets of each medium.
+     *
+     * @param array<string, int> $sheets
+     */
+    public function counting(array $sheets): self
+    {
+        return new self($this->media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers, $this->blanks, $this->printers, $this->paper->counting($sheets), $this->own);
+    }
+
     /** What Wubbin knows, and the blanks of the shop's own: retired ones too, since old jobs are made on them. */
     public function stocked(Catalogue $catalogue): Catalogue
     {

@@ -23,9 +23,6 @@ final readonly class CsvRow
     private const LONGEST_NOTE = 4000;
     private const MOST_WASHES = 10000;
 
-    /** What a spreadsheet would take for a formula begins so. */
-    private const FORMULA = '/^[=+\-@\t\r]/';
-
     /**
      * @param list<Mark>                       $marks
      * @param array<string, float|string|null> $facts as a plan has them
@@ -55,10 +52,6 @@ final readonly class CsvRow
     {
         $text = static function (string $column, int $longest = self::LONGEST) use ($cells): string {
             $value = trim($cells[$column] ?? '');
-            // An apostrophe that was put before what looked like a formula is taken off again.
-            if (str_starts_with($value, "'") && 1 === preg_match(self::FORMULA, substr($value, 1))) {
-                $value = substr($value, 1);
-            }
 
             return mb_strlen($value) <= $longest ? $value : throw BadRecord::at($column, sprintf('This is longer than %d characters.', $longest));
         };
@@ -100,12 +93,6 @@ final readonly class CsvRow
                 default => throw BadRecord::at('failed', 'This is yes or no.'),
             },
         );
-    }
-
-    /** A cell that no spreadsheet takes for a formula. */
-    public static function safe(string $text): string
-    {
-        return 1 === preg_match(self::FORMULA, $text) && !is_numeric($text) ? "'".$text : $text;
     }
 
     /** @param list<Mark> $marks */

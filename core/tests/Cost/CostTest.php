@@ -6,11 +6,11 @@ namespace Wubbin\Core\Tests\Cost;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Artwork\Bitmap;
 use Wubbin\Core\Artwork\Palette;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Artwork\Traits;
-use Wubbin\Core\Artwork\Bitmap;
 use Wubbin\Core\Cost\Batch;
 use Wubbin\Core\Cost\Cheaper;
 use Wubbin\Core\Cost\CostLine;

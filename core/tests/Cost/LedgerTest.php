@@ -29,6 +29,8 @@ final class LedgerTest extends TestCase
         self::assertEqualsWithDelta(2200.0 + 600.0, $ledger->costOf(25.0), 1e-9, 'beyond what there is at the last price');
         self::assertNull(Ledger::of([Movement::counted(10.0)])->costOf(20.0), 'nobody knows what it cost');
         self::assertNull(Ledger::of([])->costOf(1.0));
+        self::assertNull(Ledger::of([Movement::counted(10.0)])->costOf(1.0), 'nor what is there');
+        self::assertEqualsWithDelta(500.0, Ledger::of([Movement::counted(10.0), Movement::bought(2.0, 200)])->costOf(5.0), 1e-9, 'then as the next was bought');
     }
 
     public function testMoreIsUsedThanWasThere(): void

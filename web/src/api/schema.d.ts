@@ -100,6 +100,119 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/cost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getCost"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getRates"];
+        put: operations["putRates"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes/reckoned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reckonQuote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listQuotes"];
+        put?: never;
+        /** The page names the quote, so that a second click finds the first one's. */
+        post: operations["keepQuote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getStock"];
+        put?: never;
+        post: operations["moveStock"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/pack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["packStock"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importStock"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/day": {
         parameters: {
             query?: never;
@@ -149,6 +262,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/day/outlook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getOutlook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/pins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["pinActivity"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/day/hours": {
         parameters: {
             query?: never;
@@ -159,6 +304,103 @@ export interface paths {
         get?: never;
         put: operations["putHours"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listOrders"];
+        put?: never;
+        post: operations["takeOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeOrder"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addOrderLine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/repeat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The page names the new one, so that a second click finds the first one's. */
+        post: operations["repeatOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewOrders"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importOrders"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1237,6 +1479,174 @@ export interface components {
             /** Format: float */
             sheet_height_mm: number;
         };
+        /** @description What good pieces cost and what that is made of. Money in minor units. */
+        CostView: {
+            name: string;
+            pieces: number;
+            /** @description ISO 4217 code */
+            currency: string;
+            /** @description Of its minor unit */
+            digits: number;
+            /** @description Of all pieces */
+            total: number;
+            /** @description Of one, with parts of the minor unit */
+            each: number;
+            /** @description Everything in it has a price */
+            whole: boolean;
+            lines: {
+                id: string;
+                label: string;
+                /** @description Its part of the whole; null where nobody knows the price */
+                minor: number | null;
+                each: number | null;
+                how: string;
+                /** @description The item or rate that has no price yet */
+                wanted: string | null;
+            }[];
+            cheaper: {
+                /** @enum {string} */
+                kind: "fill" | "batch" | "route";
+                how: string;
+                each: number;
+                saved: number;
+            }[];
+            /** @description Share of pieces that come out good at the first try; null where too few were made */
+            success: number | null;
+        };
+        /** @description A quote. Money in minor units. */
+        QuoteView: {
+            /** @description Null until it is kept */
+            number: number | null;
+            for: string;
+            /** Format: date */
+            created: string;
+            /** Format: date */
+            valid: string;
+            currency: string;
+            digits: number;
+            lines: {
+                label: string;
+                quantity: number;
+                each: number;
+                amount: number;
+                /** @description Of the price; below zero where it does not pay */
+                margin: number;
+                breaks: {
+                    quantity: number;
+                    each: number;
+                    amount: number;
+                    margin: number;
+                }[];
+            }[];
+            set_up: number;
+            tax_rate: number;
+            net: number;
+            tax: number;
+            gross: number;
+            /** @description What has no price yet and is not in it */
+            unknown: string[];
+        };
+        QuoteWish: {
+            /** @description What a quote is to say, as it was typed. */
+            jobs: string[];
+            for: string;
+            /** @enum {string} */
+            by: "margin" | "target";
+            /** @description Per cent of the price, as typed */
+            margin: string;
+            /** @description For one piece, money as typed */
+            target: string;
+            /** @description Other quantities, as typed: “50, 100” */
+            breaks: string;
+            /** @description Money, as typed */
+            set_up: string;
+            /** @description Per cent, as typed */
+            tax: string;
+            /** @description The last day it stands, as 2026-12-31 */
+            valid: string;
+        };
+        /** @description What this shop reckons with, as it was typed: empty where nobody has said. */
+        ShopRates: {
+            /** @description Of hands, money */
+            hour: string;
+            /** @description Of electricity, money */
+            kwh: string;
+            /** @description Per cent on top of all of it */
+            overhead: string;
+            /** @description Sheets printed beyond what is needed, for each batch */
+            spares: string;
+            /** @description Per cent of the price that is to be left */
+            margin: string;
+            /** @description Charged once for a quote, money */
+            set_up: string;
+            /** @description Per cent */
+            tax: string;
+        };
+        /** @description What a person says of one item: bought, used or counted, as it was typed. */
+        StockMove: {
+            /** @description A new UUID, made by the page: a second click changes nothing */
+            id: string;
+            /** @description Such as “sheet film-clear-a4” */
+            item: string;
+            /** @enum {string} */
+            kind: "bought" | "used" | "counted";
+            /** @description In the item’s unit, as typed */
+            amount: string;
+            /** @description Of all of it, as typed */
+            price: string;
+            note: string;
+        };
+        /** @description What there is, what is needed of it, and what to buy. Money in minor units. */
+        StockView: {
+            /** @description ISO 4217 code */
+            currency: string;
+            /** @description Of its minor unit */
+            digits: number;
+            items: {
+                key: string;
+                stuff: string;
+                /** @description What it is, in words */
+                kind: string;
+                label: string;
+                unit: string;
+                level: number;
+                /** @description What it cost */
+                value: number;
+                /** @description What the next one costs */
+                each: number | null;
+                /** @description Used though it was not there: count again */
+                missing: number;
+                pack: number;
+                counted: boolean;
+                /** @description For all that is due */
+                needed: number;
+            }[];
+            /** @description What could be stocked as well, what is needed first */
+            others: {
+                key: string;
+                kind: string;
+                label: string;
+                unit: string;
+                needed: number;
+            }[];
+            buy: {
+                key: string;
+                kind: string;
+                label: string;
+                unit: string;
+                needed: number;
+                there: number;
+                buy: number;
+                cost: number | null;
+            }[];
+            /** @description Of all that is to be bought and has a price */
+            total: number;
+            offcuts: {
+                label: string;
+                width_mm: number;
+                height_mm: number;
+            }[];
+        };
         /** @description What to do when, as its screen draws it: seconds since 1970 throughout. */
         DayView: {
             now: number;
@@ -1249,6 +1659,13 @@ export interface components {
                 n: number;
             }[];
             blocks: {
+                /** @description Of its first activity */
+                id: string;
+                /** @description Numbers of those it is about */
+                pieces: number[];
+                pinned: boolean;
+                /** @description It is under way */
+                began: boolean;
                 /** @description Of the lane it lies on */
                 kind: string;
                 lane: number;
@@ -1272,17 +1689,91 @@ export interface components {
             /** @description What decides when all is over, the first first */
             chain: {
                 job: string;
-                label: string;
+                labels: string[];
                 because: string;
+                start: number;
+                end: number;
             }[];
-            /** @description Names of jobs of which something has moved since the plan was last seen */
-            moved: string[];
+            /** @description Jobs of which something has moved since the plan was last seen */
+            moved: {
+                job: string;
+                /** @description Of steps that moved */
+                count: number;
+                /** @description The first of them */
+                label: string;
+                was: number;
+                is: number;
+                /** @description When all of the job was to be over */
+                over: number;
+                /** @description And now */
+                end: number;
+            }[];
             /** @description Names of jobs that were left for later */
             later: string[];
+            /** @description What could not begin when a person wanted it to */
+            unkept: {
+                job: string;
+                label: string;
+                pinned: number;
+                start: number;
+            }[];
             /** @description Of temperature */
             changes: number;
             /** @description It cannot be planned */
             why: string | null;
+        };
+        /** @description An order as it was typed. */
+        NewOrder: {
+            /** @description A new UUID, made by the page */
+            id: string;
+            /** @description Who it is for */
+            label: string;
+            /** @description A day as 2026-12-05; empty for none */
+            due: string | null;
+            note: string;
+            lines: {
+                /** @description Id of the job that it is like */
+                what: string;
+                quantity: string;
+                /** @description Such as “6 S, 10 M” */
+                sizes: string;
+            }[];
+        };
+        /** @description An order and how far it is. */
+        OrderView: {
+            id: string;
+            revision: number;
+            /** @description Who it is for */
+            label: string;
+            /** Format: date */
+            due: string | null;
+            note: string;
+            archived: boolean;
+            lines: {
+                job: string;
+                name: string;
+                quantity: number;
+                /** @description Pieces that came out good */
+                good: number;
+                /** @description How many of each size and colour */
+                sizes: string;
+            }[];
+            pieces: number;
+            good: number;
+            /** @description All pieces came out good */
+            done: boolean;
+        };
+        /** @description How much air there is in a plan: the latest moment to start, or what would make less late. */
+        Outlook: {
+            /** @description Seconds since 1970; null where something is late, or nothing is due */
+            latest: number | null;
+            mends: {
+                what: string;
+                /** @description Names of jobs that would be in time */
+                kept: string[];
+                /** @description Of lateness, over all jobs */
+                saved_s: number;
+            }[];
         };
         /** @description When hands work in this shop, how many pairs there are, and what has room. */
         WorkHours: {
@@ -3622,6 +4113,329 @@ export interface operations {
             };
         };
     };
+    getCost: {
+        parameters: {
+            query?: {
+                /** @description Made in one go; the job’s own number where none is given */
+                pieces?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What they cost */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CostView"];
+                };
+            };
+            /** @description No such job */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No number of pieces */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getRates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the shop reckons with */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopRates"];
+                };
+            };
+        };
+    };
+    putRates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShopRates"];
+            };
+        };
+        responses: {
+            /** @description What the shop reckons with */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopRates"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    reckonQuote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuoteWish"];
+            };
+        };
+        responses: {
+            /** @description What it would say */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuoteView"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listQuotes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The latest, at most a hundred */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        id: string;
+                        number: number;
+                        for: string;
+                        created: string;
+                        valid: string;
+                        gross: number;
+                        currency: string;
+                        digits: number;
+                    }[];
+                };
+            };
+        };
+    };
+    keepQuote: {
+        parameters: {
+            query: {
+                /** @description A new UUID */
+                id: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuoteWish"];
+            };
+        };
+        responses: {
+            /** @description As it is given */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuoteView"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getStock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What there is, what is needed, what to buy */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockView"];
+                };
+            };
+        };
+    };
+    moveStock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockMove"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockView"];
+                };
+            };
+            /** @description A field is wrong, or there is not as much */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    packStock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    item: string;
+                    /** @description How many are bought at once, as typed */
+                    pack: string;
+                };
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockView"];
+                };
+            };
+            /** @description No pack */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    importStock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Taken in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        added: number;
+                        known: number;
+                    };
+                };
+            };
+            /** @description Lines are wrong; nothing was taken in */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     getDay: {
         parameters: {
             query?: never;
@@ -3702,6 +4516,65 @@ export interface operations {
             };
         };
     };
+    getOutlook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Until when everything may lie, or what would make less late */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outlook"];
+                };
+            };
+        };
+    };
+    pinActivity: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    activity: string;
+                    /** Format: date */
+                    day: string;
+                    /** @description As typed, such as 14:30; nothing lets it go */
+                    time: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Planned round it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayView"];
+                };
+            };
+            /** @description It cannot begin then */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     putHours: {
         parameters: {
             query?: never;
@@ -3725,6 +4598,288 @@ export interface operations {
                 };
             };
             /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listOrders: {
+        parameters: {
+            query?: {
+                /** @description In its label */
+                words?: string;
+                /** @description Those that were put away */
+                archived?: "" | "1";
+                /** @description How many are passed over */
+                after?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Up to 60 orders, the soonest due first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"][];
+                };
+            };
+        };
+    };
+    takeOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOrder"];
+            };
+        };
+        responses: {
+            /** @description The order; each line has become a job */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    revision: number;
+                    label: string;
+                    due: string;
+                    note: string;
+                    /** @description Put away, with its jobs */
+                    archived: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The order; its jobs are due with it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+            /** @description It was changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addOrderLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Id of the job that it is like */
+                    what: string;
+                    quantity: string;
+                    sizes: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The order with one more line */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    repeatOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description A new UUID */
+                    id: string;
+                    due: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The same once more */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    previewOrders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description What the table says, and what is wrong with it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        lines: {
+                            line: number;
+                            order: string;
+                            due: string | null;
+                            what: string;
+                            quantity: number;
+                            sizes: string;
+                            /** @description It was taken in before */
+                            known: boolean;
+                        }[];
+                        wrong: {
+                            line: number;
+                            column: string;
+                            message: string;
+                        }[];
+                        orders: number;
+                    };
+                };
+            };
+            /** @description No such table at all */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    importOrders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Taken in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        added: number;
+                        known: number;
+                    };
+                };
+            };
+            /** @description Lines are wrong; nothing was taken in */
             422: {
                 headers: {
                     [name: string]: unknown;

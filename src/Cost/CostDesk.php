@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Cost;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Wubbin\Core\Advice\Advisor;
+use Wubbin\Core\Advice\RouteAdvice;
+use Wubbin\Core\Advice\Standing;
+use Wubbin\Core\Advice\Wish;
+use Wubbin\Core\Cost\Batch;
+use Wubbin\Core\Cost\Cheaper;
+use Wubbin\Core\Cost\CostSheet;
+use Wubbin\Core\Cost\Ledger;
+use Wubbin\Core\Cost\Needs;
+use Wubbin\Core\Job\Job;
+use Wubbin\Core\Job\JobEdit;
+use Wubbin\Core\Log\Share;
+use Wubbin\Core\Measure\Currency;
+use Wubbin\Core\Measure\QuantityParser;
+use Wubbin\Core\Plan\Plan;
+use Wubbin\Day\DayDesk;
+use Wubbin\Job\JobDesk;
+use Wubbin\Log\LogStats;
+use Wubbin\Measure\SettingsStore;
+
+/** Reckons what pieces cost with this shop's stock, rates and past pieces. */
+final class CostDesk
+{
+    /** @var array<string, Ledger>|null read once for all that is asked */
+    private ?array $ledgers = null;
+
+    /** @var array<string, Share>|null */
+    private ?array $shares = null;
+
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly JobDesk $jobs, private readonly StockDesk $stock, private readonly LogStats $stats, private readonly DayDesk $day, private readonly SettingsStore $settings, private readonly Advisor $advisor)
+    {
+    }
+
+    public function currency(): Currency
+    {
+        return Currency::of($this->settings->get()->currency);
+    }
+
+    public function rates(): ShopRates
+    {
+        return ShopRates::of($this->entities);
+    }
+
+    public function sheet(Job $job, Plan $plan, int $pieces): CostSheet
+    {
+        $shelf = $this->jobs->shelf();
+        $catalogue = $this->jobs->catalogue();
+        $rates = $this->rates()->rates($this->currency());
+        $hours = $this->day->hours();
+        $needs = Needs::of($job, $plan, $pieces, $this->jobs->pictures($job), $catalogue, $rates->spares);
+
+        return CostSheet::of($pieces, $needs, Batch::of($plan, $pieces, $shelf, $catalogue, $hours->rack, $hours->shelf), $rates, $this->ledgers ??= $this->stock->ledgers(), $this->share($plan));
+    }
+
+    /** @return list<Cheaper> */
+    public function cheaper(Job $job, Plan $plan, CostSheet $now): array
+    {
+        $ways = [];
+        $holds = $plan->transfers[0]->perSheet();
+        $full = (int) ceil($now->pieces / $holds) * $holds;
+        if ($holds > 1 && $full > $now->pieces && null !== $plan->transfers[0]->medium) {
+            $ways[] = ['fill', sprintf('Fill the sheet: make %d, %d on each', $full, $holds), $this->sheet($job, $plan, $full)];
+        }
+        $ways[] = ['batch', sprintf('Make %d in one go', 2 * $now->pieces), $this->sheet($job, $plan, 2 * $now->pieces)];
+        foreach ($this->otherRoutes($job) as $advice) {
+            $other = JobEdit::apply($job, $advice->changes, new QuantityParser(), $this->jobs->catalogue(), $this->jobs->pictures($job));
+            $ways[] = ['route', sprintf('Go another way: %s', lcfirst($advice->label)), $this->sheet($other, $this->jobs->plan($other), $now->pieces)];
+        }
+
+        return Cheaper::than($now, $ways);
+    }
+
+    /** @return list<RouteAdvice> that work with what is on the shelf, where the job has one picture */
+    private function otherRoutes(Job $job): array
+    {
+        if (count($job->transfers) > 1) {
+            return [];
+        }
+        $transfer = $job->transfers[0];
+        $advice = $this->advisor->advise($job, $transfer, $this->jobs->shelf(), $this->jobs->pictures($job)[$transfer->artwork ?? ''] ?? null, $this->jobs->house(), new Wish());
+
+        return array_values(array_filter($advice, static fn (RouteAdvice $one): bool => Standing::Works === $one->standing && $one->routeId !== $transfer->routeId));
+    }
+
+    /** How many pieces on this route came out good: of several pictures, the hardest. */
+    private function share(Plan $plan): ?Share
+    {
+        $this->shares ??= $this->stats->byRoute();
+        $worst = null;
+        foreach ($plan->transfers as $transfer) {
+            $share = $this->shares[$transfer->routeId] ?? null;
+            $worst = null !== $share && (null === $worst || $share->mean() < $worst->mean()) ? $share : $worst;
+        }
+
+        return $worst;
+    }
+}

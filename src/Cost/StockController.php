@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Cost;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Http\JsonBody;
+use Wubbin\Http\Problem;
+use Wubbin\Http\Upload;
+use Wubbin\Job\JobDesk;
+
+/** What there is, and what to buy. */
+#[AsController]
+final readonly class StockController
+{
+    private const MOST_PACK = 100_000.0;
+
+    public function __construct(private StockDesk $stock, private StockCsv $csv, private Provision $provision, private CostDesk $costs, private JobDesk $jobs)
+    {
+    }
+
+    #[Route('/api/stock', methods: ['GET'])]
+    #[OA\Get(path: '/api/stock', operationId: 'getStock', responses: [new OA\Response(response: 200, description: 'What there is, what is needed, what to buy', content: new OA\JsonContent(ref: StockView::class))])]
+    public function get(): JsonResponse
+    {
+        $needs = $this->provision->needs();
+        $shelf = $this->jobs->shelf();
+
+        return new JsonResponse(StockView::of($this->stock->items(), $this->stock->ledgers(), $needs, $this->provision->short($needs), $this->names(), $shelf, $this->costs->currency()));
+    }
+
+    #[Route('/api/stock', methods: ['POST'])]
+    #[OA\Post(path: '/api/stock', operationId: 'moveStock', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: StockMove::class)), responses: [
+        new OA\Response(response: 200, description: 'As it is now', content: new OA\JsonContent(ref: StockView::class)),
+        new OA\Response(response: 422, description: 'A field is wrong, or there is not as much', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function move(Request $request): JsonResponse
+    {
+        $this->stock->move(StockMove::fromRecord(JsonBody::of($request), $this->costs->currency()), $this->names());
+
+        return $this->get();
+    }
+
+    #[Route('/api/stock/pack', methods: ['PUT'])]
+    #[OA\Put(path: '/api/stock/pack', operationId: 'packStock', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['item', 'pack'], properties: [
+        new OA\Property(property: 'item', type: 'string'),
+        new OA\Property(property: 'pack', type: 'string', description: 'How many are bought at once, as typed'),
+    ], type: 'object')), responses: [
+        new OA\Response(response: 200, description: 'As it is now', content: new OA\JsonContent(ref: StockView::class)),
+        new OA\Response(response: 422, description: 'No pack', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function pack(Request $request): JsonResponse
+    {
+        $body = JsonBody::of($request);
+        $pack = ShopRates::number($body->string('pack'), self::MOST_PACK);
+        if (null === $pack || 0.0 === $pack) {
+            throw Problem::field('pack', 'Write how many come in a pack, such as 10.');
+        }
+        $this->stock->pack($body->string('item'), $pack);
+
+        return $this->get();
+    }
+
+    #[Route('/api/stock.csv', methods: ['GET'])]
+    public function export(): Response
+    {
+        return new StreamedResponse(function (): void {
+            $out = fopen('php://output', 'w');
+            if (false === $out) {
+                throw new \RuntimeException('Nothing can be sent.');
+            }
+            $this->csv->write($out, $this->costs->currency());
+        }, 200, ['Content-Type' => 'text/csv; charset=utf-8; header=present', 'Content-Disposition' => 'attachment; filename="stock.csv"']);
+    }
+
+    #[Route('/api/stock/import', methods: ['POST'])]
+    #[OA\Post(path: '/api/stock/import', operationId: 'importStock', requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')], type: 'object'))), responses: [
+        new OA\Response(response: 200, description: 'Taken in', content: new OA\JsonContent(required: ['added', 'known'], properties: [new OA\Property(property: 'added', type: 'integer'), new OA\Property(property: 'known', type: 'integer')], type: 'object')),
+        new OA\Response(response: 422, description: 'Lines are wrong; nothing was taken in', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
+    ])]
+    public function import(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->csv->read(Upload::of($request, 'file')->getPathname(), $this->names(), $this->costs->currency()));
+    }
+
+    private function names(): StockNames
+    {
+        return new StockNames($this->jobs->shelf(), $this->jobs->catalogue());
+    }
+}

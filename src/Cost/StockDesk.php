@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Cost;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Wubbin\Core\Cost\Item;
+use Wubbin\Core\Cost\Ledger;
+use Wubbin\Core\Cost\Movement;
+use Wubbin\Core\Cost\MovementKind;
+use Wubbin\Core\Cost\Stuff;
+use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Http\Problem;
+use Wubbin\Storage\Instant;
+
+/** Keeps what there is: everything that came, went and was counted, one after the other. */
+final readonly class StockDesk
+{
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    /** @return array<string, StoredItem> by key, those of a kind together */
+    public function items(): array
+    {
+        $items = [];
+        foreach ($this->entities->getRepository(StoredItem::class)->findBy([], ['key' => 'ASC']) as $item) {
+            $items[$item->key] = $item;
+        }
+
+        return $items;
+    }
+
+    /** @return array<string, Ledger> of all that is stocked, by key */
+    public function ledgers(): array
+    {
+        $moves = [];
+        foreach ($this->entities->getRepository(StoredMove::class)->findBy([], ['number' => 'ASC']) as $move) {
+            $moves[$move->item->key][] = $move->movement();
+        }
+
+        return array_map(Ledger::of(...), $moves);
+    }
+
+    /** @return array<string, int> whole sheets of what is counted, by medium */
+    public function sheets(): array
+    {
+        /** @var array<string, int> $levels */
+        $levels = $this->entities->getConnection()->fetchAllKeyValue("SELECT substr(key, 7), level / 1000 FROM stock_item WHERE counted = 1 AND key LIKE 'sheet %' ORDER BY key");
+
+        return array_map(intval(...), $levels);
+    }
+
+    /**
+     * Stores a movement; the same one a second time changes nothing.
+     *
+     * @throws Problem where more would be used than there is, or the item does not exist
+     */
+    public function move(StockMove $move, StockNames $names): void
+    {
+        $this->entities->wrapInTransaction(function () use ($move, $names): void {
+            // A write before the first read: others wait here, and read what this one has written.
+            $this->entities->getConnection()->executeStatement('UPDATE stock_item SET presses = presses + 1 WHERE key = ?', [$move->item]);
+            $item = $this->itemOf($move->item, $names);
+            $this->entities->refresh($item);
+            if (null !== $this->entities->getRepository(StoredMove::class)->findOneBy(['source' => $move->id, 'item' => $item])) {
+                return;
+            }
+            if (MovementKind::Used === $move->kind && $item->level < (int) round(1000.0 * $move->amount)) {
+                throw Problem::field('amount', sprintf('There are only %s %s. Count them where that is not so.', (string) ($item->level / 1000), $item->unit));
+            }
+            $item->counted = true;
+            $this->store(new StoredMove($item, Instant::now(), $move->kind, $move->amount, $move->price, $move->note, $move->id));
+        });
+    }
+
+    /**
+     * What a bench session has used up so far of what is stocked; it takes the place of what was told before. More than
+     * there should be is taken as it is: the pieces were made.
+     *
+     * @param array<string, float> $amounts by key
+     */
+    public function usedBy(string $source, array $amounts): void
+    {
+        foreach ($this->entities->getRepository(StoredItem::class)->findBy(['key' => array_keys($amounts), 'counted' => true]) as $found) {
+            $item = $this->locked($found);
+            $move = $this->entities->getRepository(StoredMove::class)->findOneBy(['source' => $source, 'item' => $item]);
+            if (null === $move) {
+                $this->store(new StoredMove($item, Instant::now(), MovementKind::Used, $amounts[$item->key], 0, '', $source));
+            } else {
+                $move->amount = $amounts[$item->key];
+                $this->again($move);
+            }
+        }
+    }
+
+    /** Sheets of a medium as the shelf counts them; null where nobody does any more. */
+    public function countSheets(string $medium, ?int $count, string $label): void
+    {
+        $item = $this->entities->find(StoredItem::class, Stuff::Sheet->value.' '.$medium);
+        if (null === $count) {
+            if (null !== $item) {
+                $item->counted = false;
+                $this->entities->flush();
+            }
+
+            return;
+        }
+        $item ??= $this->added(new Item(Stuff::Sheet, $medium, $label, Stuff::Sheet->unit()));
+        $this->locked($item);
+        $item->counted = true;
+        $this->store(new StoredMove($item, Instant::now(), MovementKind::Counted, (float) $count, 0, '', 'shelf-'.bin2hex(random_bytes(8))));
+    }
+
+    public function pack(string $key, float $pack): void
+    {
+        $item = $this->entities->find(StoredItem::class, $key) ?? throw Problem::notFound('This is not stocked.');
+        $item->pack = $pack;
+        $this->entities->flush();
+    }
+
+    private function itemOf(string $key, StockNames $names): StoredItem
+    {
+        $known = $this->entities->find(StoredItem::class, $key);
+        if (null !== $known) {
+            return $known;
+        }
+        try {
+            return $this->added($names->of($key));
+        } catch (BadRecord $e) {
+            throw Problem::field('item', $e->getMessage());
+        }
+    }
+
+    private function added(Item $item): StoredItem
+    {
+        $stored = new StoredItem($item);
+        $this->entities->persist($stored);
+        $this->entities->flush();
+
+        return $stored;
+    }
+
+    /** Writing first makes others wait, and what is read then is what this movement is held against. */
+    private function locked(StoredItem $item): StoredItem
+    {
+        $this->entities->getConnection()->executeStatement('UPDATE stock_item SET presses = presses + 1 WHERE key = ?', [$item->key]);
+        $this->entities->refresh($item);
+
+        return $item;
+    }
+
+    private function store(StoredMove $move): void
+    {
+        $item = $move->item;
+        $amount = (int) round(1000.0 * $move->amount);
+        $item->level = match ($move->kind) {
+            MovementKind::Bought => $item->level + $amount,
+            MovementKind::Used => max(0, $item->level - $amount),
+            MovementKind::Counted => $amount,
+        };
+        $this->entities->persist($move);
+        $this->entities->flush();
+    }
+
+    /** A movement that is there already was changed: what came after it counts from there. */
+    private function again(StoredMove $move): void
+    {
+        $moves = $this->entities->getRepository(StoredMove::class)->findBy(['item' => $move->item], ['number' => 'ASC']);
+        $move->item->level = Ledger::of(array_map(static fn (StoredMove $one): Movement => $one->movement(), $moves))->level();
+        $this->entities->flush();
+    }
+}

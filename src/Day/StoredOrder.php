@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Day;
+
+use Doctrine\ORM\Mapping as ORM;
+use Wubbin\Storage\Instant;
+
+/** What somebody ordered: a label, a day, and a job for each line. */
+#[ORM\Entity]
+#[ORM\Table(name: 'shop_order')]
+#[ORM\UniqueConstraint(name: 'shop_order_source', columns: ['source'])]
+#[ORM\Index(name: 'shop_order_due', columns: ['archived', 'due'])]
+class StoredOrder
+{
+    #[ORM\Version, ORM\Column(type: 'integer')]
+    public int $revision = 1;
+
+    #[ORM\Column(length: 24)]
+    public readonly string $created;
+
+    #[ORM\Column]
+    public bool $archived = false;
+
+    /**
+     * @param list<string> $jobs   ids, in the order of the lines
+     * @param string       $source of which there is one order only: a click, or a part of a table
+     */
+    public function __construct(
+        #[ORM\Id, ORM\Column(length: 64)]
+        public readonly string $id,
+        #[ORM\Column(length: 120)]
+        public string $label,
+        #[ORM\Column(length: 10, nullable: true)]
+        public ?string $due,
+        #[ORM\Column(type: 'text')]
+        public string $note,
+        #[ORM\Column(type: 'json')]
+        public array $jobs,
+        #[ORM\Column(length: 80)]
+        public readonly string $source,
+    ) {
+        $this->created = Instant::now();
+    }
+}
