@@ -36,9 +36,9 @@ final readonly class OrderDesk
     public function page(string $words, bool $archived, int $after): array
     {
         /** @var list<StoredOrder> $orders */
-        $orders = $this->entities->createQueryBuilder()->select('o')->from(StoredOrder::class, 'o')->where('o.archived = :archived')->setParameter('archived', $archived)
+        $orders = $this->entities->createQueryBuilder()->select('o', "COALESCE(o.due, '9999') AS HIDDEN day")->from(StoredOrder::class, 'o')->where('o.archived = :archived')->setParameter('archived', $archived)
             ->andWhere('LOWER(o.label) LIKE :words')->setParameter('words', '%'.addcslashes(mb_strtolower($words), '%_').'%')
-            ->orderBy("COALESCE(o.due, '9999')")->addOrderBy('o.created', 'DESC')->setFirstResult(max(0, $after))->setMaxResults(self::A_PAGE)->getQuery()->getResult();
+            ->orderBy('day')->addOrderBy('o.created', 'DESC')->setFirstResult(max(0, $after))->setMaxResults(self::A_PAGE)->getQuery()->getResult();
 
         return $this->views($orders);
     }

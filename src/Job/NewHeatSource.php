@@ -17,6 +17,8 @@ final readonly class NewHeatSource
 {
     /** What is typed for each kind, and the field of the record that it becomes. */
     private const LENGTHS = ['width' => 'plate_width_mm', 'length' => 'plate_length_mm', 'least' => 'diameter_from_mm', 'most' => 'diameter_to_mm'];
+    private const LEAST_WATTS = 10.0;
+    private const MOST_WATTS = 20000.0;
     private const TEMPERATURES = ['from' => 'from_c', 'to' => 'to_c'];
 
     /** @param array<string, string> $typed */
@@ -33,7 +35,7 @@ final readonly class NewHeatSource
         public int $dial,
         #[OA\Property]
         public bool $steam,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'As typed: width and length of a plate, from and to of its temperature, least and most diameter of a mug')]
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'As typed: width and length of a plate, from and to of its temperature, least and most diameter of a mug, watts')]
         public array $typed,
     ) {
     }
@@ -72,6 +74,14 @@ final readonly class NewHeatSource
             } catch (UnreadableQuantity $e) {
                 $errors[$field] = $e->getMessage();
             }
+        }
+        $watts = trim($this->typed['watts'] ?? '');
+        if ('' !== $watts) {
+            $number = 1 === preg_match('/^(\d{1,5})(?:[.,]0+)?\s*W?$/i', $watts, $found) ? (float) $found[1] : 0.0;
+            if ($number < self::LEAST_WATTS || $number > self::MOST_WATTS) {
+                $errors['watts'] = 'Write how many watts stand on it, from 10 to 20000; leave it empty where nobody knows.';
+            }
+            $record['watts'] = $number;
         }
         if ([] !== $errors) {
             throw Problem::fields($errors);

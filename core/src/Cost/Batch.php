@@ -21,8 +21,9 @@ final readonly class Batch
      * @param float $handsS   seconds of hands
      * @param float $heatUpWs watt-seconds to heat up once, and
      * @param float $heldWs   while pieces are heated
+     * @param bool  $usual    nobody said how many watts a source takes: one of its kind usually takes so many
      */
-    private function __construct(public float $handsS, public float $heatUpWs, public float $heldWs)
+    private function __construct(public float $handsS, public float $heatUpWs, public float $heldWs, public bool $usual)
     {
     }
 
@@ -35,13 +36,16 @@ final readonly class Batch
         $activities = JobActivities::of($plan, 1, $pieces, null, $rack, $dryingShelf);
         $hands = array_sum(array_map(static fn (Activity $one): int => $one->hands ? $one->seconds : 0, $activities));
         $heatUp = $held = 0.0;
+        $usual = false;
         foreach (self::sources($plan) as $label => $transfer) {
-            $watts = $shelf->heat[$transfer->heatId ?? '']->watts ?? null;
-            $heatUp += ($watts ?? 0.0) * self::heatUpSeconds($transfer, $catalogue);
-            $held += ($watts ?? 0.0) * array_sum(array_map(static fn (Activity $one): int => $one->machine === $label && $one->hands ? $one->seconds : 0, $activities));
+            $known = $shelf->heat[$transfer->heatId ?? '']->watts ?? null;
+            $watts = $known ?? self::usualWatts($transfer, $catalogue);
+            $usual = $usual || (null === $known && $watts > 0.0);
+            $heatUp += $watts * self::heatUpSeconds($transfer, $catalogue);
+            $held += $watts * array_sum(array_map(static fn (Activity $one): int => $one->machine === $label && $one->hands ? $one->seconds : 0, $activities));
         }
 
-        return new self((float) $hands, $heatUp, $held);
+        return new self((float) $hands, $heatUp, $held, $usual);
     }
 
     public function heatUpKwh(): float
@@ -66,6 +70,18 @@ final readonly class Batch
         }
 
         return $hottest;
+    }
+
+    /** Of the first source of its kind that Wubbin knows; none of what has no plug. */
+    private static function usualWatts(TransferPlan $transfer, Catalogue $catalogue): float
+    {
+        foreach ($catalogue->heat as $source) {
+            if ($source->kind === $transfer->heat) {
+                return $source->watts ?? 0.0;
+            }
+        }
+
+        return 0.0;
     }
 
     private static function heatUpSeconds(TransferPlan $transfer, Catalogue $catalogue): float

@@ -31,7 +31,7 @@ final readonly class CostSheet
             $lines[] = [$item->stuff->value, $item->label, $cost, sprintf('%s %s', self::number($amount), 1.0 === $amount ? rtrim($item->unit, 's') : $item->unit), $key];
         }
         if ($batch->heatUpWs + $batch->heldWs > 0.0) {
-            $lines[] = ['energy', 'electricity', null === $rates->kwh ? null : $rates->kwh * ($batch->heatUpKwh() + $batch->heldKwh()), sprintf('%s kWh to heat up once, %s kWh while pieces are heated', self::number($batch->heatUpKwh()), self::number($batch->heldKwh())), 'kwh'];
+            $lines[] = ['energy', 'electricity', null === $rates->kwh ? null : $rates->kwh * ($batch->heatUpKwh() + $batch->heldKwh()), sprintf('%s kWh to heat up once, %s kWh while pieces are heated%s', self::number($batch->heatUpKwh()), self::number($batch->heldKwh()), $batch->usual ? ', at the watts usual for it' : ''), 'kwh'];
         }
         $lines[] = ['hands', 'hands', null === $rates->hour ? null : $rates->hour * $batch->handsS / 3600.0, sprintf('%s min', self::number($batch->handsS / 60.0)), 'hour'];
         $direct = array_sum(array_column($lines, 2));

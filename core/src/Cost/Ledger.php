@@ -14,10 +14,10 @@ namespace Wubbin\Core\Cost;
 final readonly class Ledger
 {
     /**
-     * @param list<array{int, int|null}> $layers amount and what it cost, the oldest first; null where nobody knows
-     * @param float|null            $last    minor units that a thousandth cost when it was last bought
-     * @param int                   $missing that was used and had not been there
-     * @param int                   $spent   what all that was used cost
+     * @param list<array{int, int|null}> $layers  amount and what it cost, the oldest first; null where nobody knows
+     * @param float|null                 $last    minor units that a thousandth cost when it was last bought
+     * @param int                        $missing that was used and had not been there
+     * @param int                        $spent   what all that was used cost
      */
     private function __construct(public array $layers, public ?float $last, public int $missing, public int $spent)
     {

@@ -92,6 +92,9 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
           />
         </>
       )}
+      {kind !== 'spoon' && kind !== 'burnisher' && (
+        <TextField label="Watts (or empty)" name="watts" placeholder="2400" error={errors.watts} inputMode="numeric" />
+      )}
       <button type="submit" className="key-main mt-[1.35rem]">
         Add this source
       </button>
