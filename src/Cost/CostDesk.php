@@ -48,7 +48,8 @@ final class CostDesk
         return ShopRates::of($this->entities);
     }
 
-    public function sheet(Job $job, Plan $plan, int $pieces): CostSheet
+    /** @param bool $losses pieces that do not come out are paid for */
+    public function sheet(Job $job, Plan $plan, int $pieces, bool $losses = true): CostSheet
     {
         $shelf = $this->jobs->shelf();
         $catalogue = $this->jobs->catalogue();
@@ -56,10 +57,13 @@ final class CostDesk
         $hours = $this->day->hours();
         $needs = Needs::of($job, $plan, $pieces, $this->jobs->pictures($job), $catalogue, $rates->spares);
 
-        return CostSheet::of($pieces, $needs, Batch::of($plan, $pieces, $shelf, $catalogue, $hours->rack, $hours->shelf), $rates, $this->ledgers ??= $this->stock->ledgers(), $this->share($plan));
+        return CostSheet::of($pieces, $needs, Batch::of($plan, $pieces, $shelf, $catalogue, $hours->rack, $hours->shelf), $rates, $this->ledgers ??= $this->stock->ledgers(), $losses ? $this->share($plan) : null);
     }
 
-    /** @return list<Cheaper> */
+    /** What would make it cheaper: a full sheet, more in one go, fewer that do not come out, another route.
+     *
+     * @return list<Cheaper>
+     */
     public function cheaper(Job $job, Plan $plan, CostSheet $now): array
     {
         $ways = [];
@@ -69,6 +73,9 @@ final class CostDesk
             $ways[] = ['fill', sprintf('Fill the sheet: make %d, %d on each', $full, $holds), $this->sheet($job, $plan, $full)];
         }
         $ways[] = ['batch', sprintf('Make %d in one go', 2 * $now->pieces), $this->sheet($job, $plan, 2 * $now->pieces)];
+        if (null !== $now->success) {
+            $ways[] = ['losses', 'Lose none: what past pieces teach', $this->sheet($job, $plan, $now->pieces, false)];
+        }
         foreach ($this->otherRoutes($job) as $advice) {
             $other = JobEdit::apply($job, $advice->changes, new QuantityParser(), $this->jobs->catalogue(), $this->jobs->pictures($job));
             $ways[] = ['route', sprintf('Go another way: %s', lcfirst($advice->label)), $this->sheet($other, $this->jobs->plan($other), $now->pieces)];

@@ -43,7 +43,7 @@ final readonly class CostView
         ], type: 'object'))]
         public array $lines,
         #[OA\Property(type: 'array', items: new OA\Items(required: ['kind', 'how', 'each', 'saved'], properties: [
-            new OA\Property(property: 'kind', type: 'string', enum: ['fill', 'batch', 'route']),
+            new OA\Property(property: 'kind', type: 'string', enum: ['fill', 'batch', 'losses', 'route']),
             new OA\Property(property: 'how', type: 'string'),
             new OA\Property(property: 'each', type: 'number'),
             new OA\Property(property: 'saved', type: 'number'),

@@ -20,8 +20,6 @@ use Wubbin\Job\JobDesk;
 #[AsController]
 final readonly class StockController
 {
-    private const MOST_PACK = 100_000.0;
-
     public function __construct(private StockDesk $stock, private StockCsv $csv, private Provision $provision, private CostDesk $costs, private JobDesk $jobs)
     {
     }
@@ -59,8 +57,8 @@ final readonly class StockController
     public function pack(Request $request): JsonResponse
     {
         $body = JsonBody::of($request);
-        $pack = ShopRates::number($body->string('pack'), self::MOST_PACK);
-        if (null === $pack || 0.0 === $pack) {
+        $pack = ShopRates::number($body->string('pack'), StockDesk::MOST_PACK);
+        if (null === $pack) {
             throw Problem::field('pack', 'Write how many come in a pack, such as 10.');
         }
         $this->stock->pack($body->string('item'), $pack);

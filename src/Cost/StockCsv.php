@@ -14,7 +14,7 @@ use Wubbin\Storage\CsvFile;
 /** All that came into stock, went and was counted, as a table; `docs/stock-csv.md` says what each column holds. */
 final readonly class StockCsv
 {
-    public const COLUMNS = ['id', 'at', 'item', 'label', 'kind', 'amount', 'unit', 'price', 'note'];
+    public const COLUMNS = ['id', 'at', 'item', 'label', 'kind', 'amount', 'unit', 'price', 'pack', 'note'];
     private const NEEDED = ['item', 'kind', 'amount'];
 
     public function __construct(private EntityManagerInterface $entities, private StockDesk $stock)
@@ -36,10 +36,11 @@ final readonly class StockCsv
      */
     public function read(string $path, StockNames $names, Currency $currency): array
     {
-        $file = CsvFile::read($path, self::COLUMNS, self::NEEDED, static function (array $cells) use ($names, $currency): StockMove {
+        $file = CsvFile::read($path, self::COLUMNS, self::NEEDED, static function (array $cells) use ($names, $currency): array {
             $names->of($cells['item'] ?? '');
+            $pack = '' === ($cells['pack'] ?? '') ? null : (ShopRates::number($cells['pack'], StockDesk::MOST_PACK) ?? throw BadRecord::at('pack', 'Write how many come in a pack, such as 10.'));
             try {
-                return StockMove::typed($cells['id'] ?? '', $cells['item'] ?? '', $cells['kind'] ?? '', $cells['amount'] ?? '', '' === ($cells['price'] ?? '') ? '0' : $cells['price'], $cells['note'] ?? '', $currency);
+                return [StockMove::typed($cells['id'] ?? '', $cells['item'] ?? '', $cells['kind'] ?? '', $cells['amount'] ?? '', '' === ($cells['price'] ?? '') ? '0' : $cells['price'], $cells['note'] ?? '', $currency), $pack];
             } catch (Problem $e) {
                 throw BadRecord::at((string) array_key_first($e->errors), $e->getMessage());
             }
@@ -47,9 +48,12 @@ final readonly class StockCsv
         $moves = $file->whole();
         $before = $this->count();
         $this->entities->wrapInTransaction(function () use ($moves, $file, $names): void {
-            foreach ($moves as $line => $move) {
+            foreach ($moves as $line => [$move, $pack]) {
                 try {
                     $this->stock->move('' === $move->id ? $move->as('csv-'.substr($file->keys[$line], 0, 60)) : $move, $names);
+                    if (null !== $pack) {
+                        $this->stock->pack($move->item, $pack);
+                    }
                 } catch (Problem $e) {
                     throw Problem::field('file', sprintf("Line %d: %s\nNothing was taken in.", $line, $e->getMessage()));
                 }
@@ -69,7 +73,7 @@ final readonly class StockCsv
     private function lines(Currency $currency): iterable
     {
         foreach ($this->entities->getRepository(StoredMove::class)->findBy([], ['number' => 'ASC']) as $move) {
-            yield [$move->source, $move->at, $move->item->key, $move->item->label, $move->kind->value, (string) round($move->amount, 3), $move->item->unit, Money::minor($move->price, $currency)->text(), $move->note];
+            yield [$move->source, $move->at, $move->item->key, $move->item->label, $move->kind->value, (string) round($move->amount, 3), $move->item->unit, Money::minor($move->price, $currency)->text(), (string) $move->item->pack, $move->note];
         }
     }
 }

@@ -17,6 +17,8 @@ use Wubbin\Storage\Instant;
 /** Keeps what there is: everything that came, went and was counted, one after the other. */
 final readonly class StockDesk
 {
+    public const MOST_PACK = 9999.0;
+
     public function __construct(private EntityManagerInterface $entities)
     {
     }
@@ -113,8 +115,12 @@ final readonly class StockDesk
         $this->store(new StoredMove($item, Instant::now(), MovementKind::Counted, (float) $count, 0, '', 'shelf-'.bin2hex(random_bytes(8))));
     }
 
+    /** @param float $pack how many are bought at once, above zero */
     public function pack(string $key, float $pack): void
     {
+        if ($pack <= 0.0) {
+            throw Problem::field('pack', 'Write how many come in a pack, such as 10.');
+        }
         $item = $this->entities->find(StoredItem::class, $key) ?? throw Problem::notFound('This is not stocked.');
         $item->pack = $pack;
         $this->entities->flush();

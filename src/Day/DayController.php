@@ -39,6 +39,14 @@ final readonly class DayController
         return new Response(Calendar::of($this->desk->timetable($agenda), $agenda->names), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="day.ics"']);
     }
 
+    #[Route('/api/day.pdf', methods: ['GET'])]
+    public function sheet(): Response
+    {
+        $agenda = $this->desk->agenda(new \DateTimeImmutable());
+
+        return new Response(DaySheetPdf::draw($this->desk->timetable($agenda), $agenda->names, $this->desk->zone()), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'attachment; filename="day.pdf"']);
+    }
+
     /** Begins anew: nothing has to stay as it was seen. */
     #[Route('/api/day', methods: ['DELETE'])]
     #[OA\Delete(path: '/api/day', operationId: 'forgetDay', responses: [new OA\Response(response: 200, description: 'A first plan', content: new OA\JsonContent(ref: DayView::class))])]

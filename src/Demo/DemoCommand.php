@@ -12,6 +12,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Measure\Currency;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Recipe;
 use Wubbin\Core\Run\BenchSequence;
@@ -20,10 +22,15 @@ use Wubbin\Core\Run\Defect;
 use Wubbin\Core\Run\Event;
 use Wubbin\Core\Run\Mark;
 use Wubbin\Core\Run\Outcome;
+use Wubbin\Cost\ShopRates;
+use Wubbin\Cost\StockCsv;
+use Wubbin\Cost\StockNames;
+use Wubbin\Day\OrderDesk;
 use Wubbin\Job\JobDesk;
 use Wubbin\Job\ShelfStore;
 use Wubbin\Job\StoredJob;
 use Wubbin\Log\LogCsv;
+use Wubbin\Measure\SettingsStore;
 use Wubbin\Route\RecipeStore;
 use Wubbin\Run\LogWriter;
 use Wubbin\Run\StoredEvent;
@@ -42,6 +49,19 @@ final class DemoCommand extends Command
         [Outcome::Good, [], 'Peeled at 48 s after waving it about; still matte.', 18],
     ];
 
+    /** The day of the fair that dues in the demo's files are written for. */
+    private const FAIR = '2026-12-05';
+
+    private const RATES = ['hour' => '16.50', 'kwh' => '0.32', 'overhead' => '12', 'spares' => '1', 'margin' => '35', 'set_up' => '15.00', 'tax' => '19'];
+
+    /** Who wants what: label, day, note, jobs. */
+    private const ORDERS = [
+        ['Picking crew', '2026-12-05', 'Names of the crew hang in the shed.', ['picking-crew', 'helpers', 'apron']],
+        ['Pressing shed', '2026-12-05', '', ['shed-mugs', 'tasting-cups', 'wheel-shirts']],
+        ['Fair stall', '2026-12-05', 'Candles and boards go into the glass case.', ['seed-bags', 'blossom-candles', 'night-candles', 'variety-boards']],
+        ['Rows and crates', '2026-12-03', 'The tags have to hang before the visitors come.', ['row-tags', 'crate-ends', 'barn-candle']],
+    ];
+
     public function __construct(
         private readonly EntityManagerInterface $entities,
         private readonly SchemaCheck $schemas,
@@ -52,6 +72,9 @@ final class DemoCommand extends Command
         private readonly RecipeStore $recipes,
         private readonly LogWriter $log,
         private readonly LogCsv $csv,
+        private readonly StockCsv $stock,
+        private readonly OrderDesk $orders,
+        private readonly SettingsStore $settings,
         private readonly string $projectDirectory,
     ) {
         parent::__construct();
@@ -73,7 +96,8 @@ final class DemoCommand extends Command
                     $this->artwork->take($this->projectDirectory.'/demo/jobs/'.$picture->string('file'), $picture->string('name'));
                 }
             }
-            $this->entities->persist(StoredJob::of(JobFile::read($record)));
+            $job = JobFile::read($record);
+            $this->entities->persist(StoredJob::of($job->dueOn(self::beforeTheFair($job->due))));
         }
         foreach ((array) glob($this->projectDirectory.'/demo/recipes/*.json') as $file) {
             $this->recipes->put(Recipe::fromRecord($this->schemas->decode('recipe', (string) file_get_contents((string) $file)), $this->catalogue));
@@ -81,9 +105,32 @@ final class DemoCommand extends Command
         $this->entities->flush();
         $this->rememberPastRun('picking-crew', new \DateTimeImmutable('-6 days 10:00'));
         $this->csv->read($this->projectDirectory.'/demo/logbook.csv');
+        $this->stocked();
+        foreach (self::ORDERS as $n => [$label, $day, $note, $jobs]) {
+            $this->orders->gather('demo-order-'.$n, $label, self::beforeTheFair($day), $note, ...$jobs);
+        }
         $output->writeln('Quillet Lane Orchard has moved in.');
 
         return Command::SUCCESS;
+    }
+
+    /** The fair is in ten days; what is written down for the one of 2026 moves with it. */
+    private static function beforeTheFair(?string $day): ?string
+    {
+        if (null === $day) {
+            return null;
+        }
+        $before = (new \DateTimeImmutable(self::FAIR))->diff(new \DateTimeImmutable($day));
+
+        return (new \DateTimeImmutable('today +10 days'))->add($before)->format('Y-m-d');
+    }
+
+    /** What was bought for the fair, and what the orchard reckons with. */
+    private function stocked(): void
+    {
+        $currency = Currency::of($this->settings->get()->currency);
+        $this->stock->read($this->projectDirectory.'/demo/stock.csv', new StockNames($this->desk->shelf(), $this->desk->catalogue()), $currency);
+        ShopRates::fromRecord(Record::of(self::RATES))->keep($this->entities, $currency);
     }
 
     private function read(string $file): string

@@ -28,7 +28,17 @@ final class CostApiTest extends ShopTestCase
         self::assertTrue($cost->boolean('whole'));
         self::assertSame($cost->integer('total'), array_sum(array_map(static fn (Record $line): int => $line->integer('minor'), $cost->records('lines'))), 'parts add up to the last cent');
         self::assertSame(['sheet', 'ink', 'blank', 'energy', 'hands', 'overhead'], array_map(static fn (Record $line): string => $line->string('id'), array_values(array_filter($cost->records('lines'), static fn (Record $line): bool => 'cover' !== $line->string('id')))));
-        self::assertSame('batch', $cost->records('cheaper')[0]->string('kind'), 'the iron heats up once');
+    }
+
+    /** A small picture has most of its sheet cut away: more of them on it are cheaper. */
+    public function testWhatWouldMakeItCheaper(): void
+    {
+        $this->priced();
+        $revision = $this->read($this->ask('GET', '/api/jobs/crew'))->integer('revision');
+        $this->read($this->ask('PATCH', '/api/jobs/crew', ['revision' => $revision, 'changes' => ['width' => '50 mm']]));
+        $cost = $this->read($this->ask('GET', '/api/jobs/crew/cost?pieces=1'));
+        self::assertSame('fill', $cost->records('cheaper')[0]->string('kind'));
+        self::assertGreaterThan(0.0, $cost->records('cheaper')[0]->number('saved'));
     }
 
     public function testWhatNobodyKnowsIsNamed(): void

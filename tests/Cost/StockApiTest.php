@@ -85,7 +85,7 @@ final class StockApiTest extends ShopTestCase
     public function testAPriceOfNothing(): void
     {
         $this->moved('bought', '5', '0');
-        self::assertSame(0.0, (float) $this->item($this->stock(), self::FILM)->number('each'));
+        self::assertSame(0.0, $this->item($this->stock(), self::FILM)->number('each'));
     }
 
     /** Two people take the last sheet at once: one gets it, and the other is told. */
@@ -144,7 +144,7 @@ final class StockApiTest extends ShopTestCase
         $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'run', 'pieces' => 1]), 201);
         $this->read($this->judgedFirst('spoiled'));
         $shirt = $this->item($this->stock(), self::SHIRT);
-        self::assertSame([0.0, 1.0], [(float) $shirt->number('level'), (float) $shirt->number('missing')]);
+        self::assertSame([0.0, 1.0], [$shirt->number('level'), $shirt->number('missing')]);
     }
 
     public function testATableGoesOutAndComesIn(): void

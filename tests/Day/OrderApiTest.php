@@ -27,7 +27,7 @@ final class OrderApiTest extends ShopTestCase
         self::assertSame('6 S, 10 M navy', $sizes->string('sizes'));
         $job = $this->read($this->ask('GET', '/api/jobs/'.$sizes->string('job')));
         self::assertSame([16, '2099-05-01'], [$job->record('job')->integer('quantity'), $job->record('job')->string('due')]);
-        self::assertNotNull($job->record('job')->records('transfers')[0]->record('artwork')->string('sha256'), 'with the picture of the one it is like');
+        self::assertSame(64, strlen($job->record('job')->records('transfers')[0]->record('artwork')->string('sha256')), 'with the picture of the one it is like');
     }
 
     public function testASecondClickTakesNothingMore(): void

@@ -10,7 +10,7 @@ final readonly class Cheaper implements \JsonSerializable
     /** What saves a smaller part is not worth the trouble. */
     private const WORTH = 0.03;
 
-    /** @param string $kind fill, batch or route */
+    /** @param string $kind fill, batch, losses or route */
     private function __construct(public string $kind, public string $how, public float $each, public float $saved)
     {
     }

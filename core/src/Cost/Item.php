@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Cost;
 
+use Wubbin\Core\Blank\Shape;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Route\Catalogue;
@@ -18,9 +19,11 @@ final readonly class Item
 
     public static function blank(string $kind, string $size, Colour $colour, Catalogue $catalogue): self
     {
-        $label = sprintf('%s %s, %s', $catalogue->blanks[$kind]->label ?? $kind, $catalogue->sizes()[$size]->label ?? $size, $catalogue->colourName($colour));
+        $of = $catalogue->blanks[$kind] ?? null;
+        $label = $catalogue->sizes()[$size]->label ?? $size;
+        $name = Shape::Garment === $of?->shape ? $of->label.' '.$label : $label;
 
-        return new self(Stuff::Blank, $kind.' '.$size.' '.$colour->toHex(), ucfirst($label), Stuff::Blank->unit());
+        return new self(Stuff::Blank, $kind.' '.$size.' '.$colour->toHex(), ucfirst($name).', '.$catalogue->colourName($colour), Stuff::Blank->unit());
     }
 
     public function key(): string

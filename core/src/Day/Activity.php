@@ -25,6 +25,7 @@ final readonly class Activity
      * @param int|null    $piece    of its group, from 1, the first where it is several; null for what is done for all
      * @param int         $room     that it takes up at its place, in pieces or sheets
      * @param int|null    $began    it is under way since then, and stays so
+     * @param bool        $attended hands have to be there when it begins, if only to start it
      */
     public function __construct(
         public string $id,
@@ -43,17 +44,18 @@ final readonly class Activity
         public ?int $piece = null,
         public int $room = 1,
         public ?int $began = null,
+        public bool $attended = false,
     ) {
     }
 
     public function dueAt(int $instant): self
     {
-        return new self($this->id, $this->group, $this->label, $this->seconds, $this->hands, $this->machine, $this->celsius, $this->place, $this->after, $instant, $this->weight, $this->earliest, $this->pinned, $this->piece, $this->room, $this->began);
+        return new self($this->id, $this->group, $this->label, $this->seconds, $this->hands, $this->machine, $this->celsius, $this->place, $this->after, $instant, $this->weight, $this->earliest, $this->pinned, $this->piece, $this->room, $this->began, $this->attended);
     }
 
     /** The same, beginning at an instant that a person chose. */
     public function pinnedAt(int $instant): self
     {
-        return new self($this->id, $this->group, $this->label, $this->seconds, $this->hands, $this->machine, $this->celsius, $this->place, $this->after, $this->due, $this->weight, $this->earliest, $instant, $this->piece, $this->room, $this->began);
+        return new self($this->id, $this->group, $this->label, $this->seconds, $this->hands, $this->machine, $this->celsius, $this->place, $this->after, $this->due, $this->weight, $this->earliest, $instant, $this->piece, $this->room, $this->began, $this->attended);
     }
 }

@@ -117,7 +117,7 @@ final readonly class Day
         if ($activity->hands && $this->workshop->hands < 1) {
             throw Impossible::because('There are no hands.', $activity->id);
         }
-        if ($activity->hands && [] === $this->workshop->hours->stretches) {
+        if (($activity->hands || $activity->attended) && [] === $this->workshop->hours->stretches) {
             throw Impossible::because('There are no working hours at all.', $activity->id);
         }
         if ($activity->hands && null === $activity->began && $activity->seconds > $this->workshop->hours->longest()) {

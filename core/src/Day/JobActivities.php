@@ -194,7 +194,7 @@ final class JobActivities
     private function add(string $name, Part $part, float $seconds, array $after, ?int $piece = null, int $room = 1, ?int $began = null): string
     {
         $id = $this->plan->jobId.' '.$name;
-        $this->activities[$id] = new Activity($id, $this->plan->jobId, $part->label(), (int) ceil($seconds), $part->hands, $part->machine, $part->celsius, $part->place, $after, null, $this->weight, piece: $piece, room: null === $part->place ? 1 : $room, began: $began);
+        $this->activities[$id] = new Activity($id, $this->plan->jobId, $part->label(), (int) ceil($seconds), $part->hands, $part->machine, $part->celsius, $part->place, $after, null, $this->weight, piece: $piece, room: null === $part->place ? 1 : $room, began: $began, attended: !$part->hands && null !== $part->machine);
 
         return $id;
     }

@@ -160,8 +160,8 @@ final class Laying
         $at = $from;
         do {
             $began = $at;
-            if ($activity->hands) {
-                $at = $this->day->workshop->hours->from($at, $activity->seconds) ?? throw Impossible::because(sprintf('Hands have no more time for “%s” in the hours that are known.', $activity->label), $activity->id);
+            if ($activity->hands || $activity->attended) {
+                $at = $this->day->workshop->hours->from($at, $activity->hands ? $activity->seconds : 1) ?? throw Impossible::because(sprintf('Hands have no more time for “%s” in the hours that are known.', $activity->label), $activity->id);
             }
             $lanes = [];
             foreach ($kinds as $kind => $room) {

@@ -37,6 +37,9 @@ final readonly class Checker
                 }
             }
             $within = array_filter($day->workshop->hours->stretches, static fn (array $one): bool => $one[0] <= $start && $end <= $one[1]);
+            if ($activity->attended && [] === array_filter($day->workshop->hours->stretches, static fn (array $one): bool => $one[0] <= $start && $start < $one[1])) {
+                $wrong[] = $id.' is begun when nobody is there';
+            }
             if ($activity->hands && [] === $within) {
                 $wrong[] = $id.' is done out of hours';
             }

@@ -117,6 +117,20 @@ final class JobActivitiesTest extends TestCase
         self::assertSame([], Checker::of(Scheduler::first($day)));
     }
 
+    /** What is printed or drawn comes before it dries, at the bench and on the day. */
+    #[TestWith(['light-film'])]
+    #[TestWith(['sublimation'])]
+    #[TestWith(['tissue-wax'])]
+    #[TestWith(['handmade-wax'])]
+    public function testItDriesOnceSomethingIsOnIt(string $route): void
+    {
+        $kinds = array_map(static fn ($step): string => $step->kind->value, BenchSequence::of(Orchard::whole(Orchard::jobOf($route))->rounds, 1)->steps);
+        $dries = array_search('dry', $kinds, true);
+        $made = array_values(array_intersect_key(array_keys($kinds), array_intersect($kinds, ['print', 'draw'])))[0] ?? \PHP_INT_MAX;
+        self::assertNotFalse($dries);
+        self::assertLessThan($dries, $made);
+    }
+
     /** It cools from the moment the heat is off, and is peeled while it is as the ticket says. */
     #[TestWith(['matte', 90])]
     #[TestWith(['gloss', null])]

@@ -123,6 +123,15 @@ final class SchedulerTest extends TestCase
         self::assertSame([], Checker::of($table));
     }
 
+    /** Somebody has to put the paper in; then it may print while they go home. */
+    public function testAPrinterIsStartedWhileSomebodyIsThere(): void
+    {
+        $night = new Hours([[3600, 7200]]);
+        $table = Scheduler::first(new Day([new Activity('a', 'job', 'print', 3600, machine: 'printer', attended: true)], new Workshop(1, $night, ['printer' => 1]), 0));
+        self::assertSame([3600, 7200], [$table->starts['a'], $table->ends('a')]);
+        self::assertSame([], Checker::of($table));
+    }
+
     public function testWhatIsDueFirstIsDoneFirst(): void
     {
         $activities = [new Activity('a', 'later', 'a', 600, true, due: 5000), new Activity('b', 'sooner', 'b', 600, true, due: 600)];
@@ -323,7 +332,8 @@ final class SchedulerTest extends TestCase
         $activities = [];
         for ($job = 0; $job < $random->getInt(1, 4); ++$job) {
             $celsius = [160.0, 180.0, 200.0][$random->getInt(0, 2)];
-            $activities[] = new Activity("$job print", "job $job", 'print', $random->getInt(60, 300), true, 'printer');
+            $attended = 0 === $random->getInt(0, 1);
+            $activities[] = new Activity("$job print", "job $job", 'print', $random->getInt(60, 300), !$attended, 'printer', attended: $attended);
             $activities[] = new Activity("$job dry", "job $job", 'dry', $random->getInt(300, 1800), place: 'rack', after: [new Wait("$job print", 0, 600)], room: $random->getInt(1, 2));
             for ($piece = 0; $piece < $random->getInt(1, 5); ++$piece) {
                 $activities[] = new Activity("$job $piece press", "job $job", 'press', $random->getInt(20, 90), true, 'press', $celsius, after: [new Wait("$job dry")]);

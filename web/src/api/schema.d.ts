@@ -1505,7 +1505,7 @@ export interface components {
             }[];
             cheaper: {
                 /** @enum {string} */
-                kind: "fill" | "batch" | "route";
+                kind: "fill" | "batch" | "losses" | "route";
                 how: string;
                 each: number;
                 saved: number;
@@ -1999,7 +1999,7 @@ export interface components {
             /** @description Highest number on an iron’s dial, or 0 where it has none */
             dial?: number;
             steam?: boolean;
-            /** @description As typed: width and length of a plate, from and to of its temperature, least and most diameter of a mug */
+            /** @description As typed: width and length of a plate, from and to of its temperature, least and most diameter of a mug, watts */
             typed?: {
                 [key: string]: string;
             };

@@ -20,6 +20,13 @@ const LaddersPage = lazy(() => import('../run/LaddersPage').then((m) => ({ defau
 const LadderPage = lazy(() => import('../run/LadderPage').then((m) => ({ default: m.LadderPage })));
 const NewLadder = lazy(() => import('../run/NewLadder').then((m) => ({ default: m.NewLadder })));
 const DayPage = lazy(() => import('../day/DayPage').then((m) => ({ default: m.DayPage })));
+const OrdersPage = lazy(() => import('../day/OrdersPage').then((m) => ({ default: m.OrdersPage })));
+const NewOrder = lazy(() => import('../day/NewOrder').then((m) => ({ default: m.NewOrder })));
+const OrderTable = lazy(() => import('../day/OrderTable').then((m) => ({ default: m.OrderTable })));
+const StockPage = lazy(() => import('../cost/StockPage').then((m) => ({ default: m.StockPage })));
+const CostPage = lazy(() => import('../cost/CostPage').then((m) => ({ default: m.CostPage })));
+const NewQuote = lazy(() => import('../cost/NewQuote').then((m) => ({ default: m.NewQuote })));
+const QuotesPage = lazy(() => import('../cost/QuotesPage').then((m) => ({ default: m.QuotesPage })));
 const AdvicePage = lazy(() => import('../advice/AdvicePage').then((m) => ({ default: m.AdvicePage })));
 const RecipesPage = lazy(() => import('../route/RecipesPage').then((m) => ({ default: m.RecipesPage })));
 const HousePage = lazy(() => import('../job/HousePage').then((m) => ({ default: m.HousePage })));
@@ -35,6 +42,7 @@ const PicturesPage = lazy(() => import('../artwork/PicturesPage').then((m) => ({
 const queries = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 2000 } } });
 
 const ROOMS = [
+  ['/orders', 'Orders'],
   ['/', 'Jobs'],
   ['/day', 'Day'],
   ['/sheets', 'Sheets'],
@@ -42,10 +50,14 @@ const ROOMS = [
   ['/logbook', 'Logbook'],
   ['/pictures', 'Pictures'],
   ['/shelf', 'Shelf'],
+  ['/stock', 'Stock'],
   ['/recipes', 'Recipes'],
   ['/house', 'House rules'],
   ['/settings', 'Settings'],
 ] as const;
+
+/** Pages that belong to a room under another address. */
+const INSIDE: Record<string, string[]> = { '/': ['/', '/jobs'], '/orders': ['/orders', '/quotes'] };
 
 function UnitToggle() {
   const { settings, change } = useSettings();
@@ -89,7 +101,9 @@ function Frame() {
         </Link>
         <nav aria-label="Rooms" className="flex items-stretch whitespace-nowrap lg:gap-1">
           {ROOMS.map(([to, label]) => {
-            const here = to === '/' ? pathname === '/' || pathname.startsWith('/jobs') : pathname.startsWith(to);
+            const here = (INSIDE[to] ?? [to]).some((path) =>
+              path === '/' ? pathname === '/' : pathname.startsWith(path),
+            );
             return (
               <Link
                 key={to}
@@ -144,6 +158,13 @@ export function App() {
               <Route path="/ladders" element={<LaddersPage />} />
               <Route path="/ladders/new/:job/:picture" element={<NewLadder />} />
               <Route path="/ladders/:id" element={<LadderPage />} />
+              <Route path="/orders" element={<OrdersPage />} />
+              <Route path="/orders/new" element={<NewOrder />} />
+              <Route path="/orders/table" element={<OrderTable />} />
+              <Route path="/quotes" element={<QuotesPage />} />
+              <Route path="/quotes/new" element={<NewQuote />} />
+              <Route path="/stock" element={<StockPage />} />
+              <Route path="/jobs/:id/cost" element={<CostPage />} />
               <Route path="/day" element={<DayPage />} />
               <Route path="/doctor" element={<DoctorPage />} />
               <Route path="/logbook/:id" element={<LogPage />} />

@@ -1,20 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, done, got, type ProblemError, type Schemas, type Task } from '../api/client';
+import { api, done, got, type ProblemError, type Task } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
 import { useFormat } from '../measure/settings';
 import { type Day, DayStrip } from './DayStrip';
+import { HandsList } from './HandsList';
+import { Outlook } from './Outlook';
+import { WorkHours } from './WorkHours';
 
-const WEEK = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
-
-/** Why one thing waits for another, in words. */
-function because(kind: string): string {
-  if (kind === 'after') {
-    return 'comes after it';
-  }
-  return kind === 'hands' ? 'waits for hands' : `waits for the ${kind.replace(/^(machine|place) /, '')}`;
-}
+const WHOLE = 'whole';
 
 /** What to do when, for all jobs that are due. */
 export function DayPage() {
@@ -23,7 +18,10 @@ export function DayPage() {
   const [task, setTask] = useState<Task>();
   const [problem, setProblem] = useState<string>();
   const [chosen, setChosen] = useState<string>();
-  const set = (day: Day) => queries.setQueryData(['day'], day);
+  const set = (day: Day) => {
+    queries.setQueryData(['day'], day);
+    queries.invalidateQueries({ queryKey: ['outlook'] });
+  };
   const seen = useMutation({ mutationFn: () => got(api.POST('/api/day/seen')), onSuccess: set });
   const anew = useMutation({ mutationFn: () => got(api.DELETE('/api/day')), onSuccess: set });
   if (plan.data === undefined) {
@@ -38,6 +36,7 @@ export function DayPage() {
         setTask,
       );
       await queries.refetchQueries({ queryKey: ['day'] });
+      await queries.invalidateQueries({ queryKey: ['outlook'] });
     } catch (e) {
       setProblem((e as ProblemError).message);
     }
@@ -56,14 +55,16 @@ export function DayPage() {
     day.blocks.some((block) => block.kind === 'hands' && block.start < to && block.end > from),
   );
   const days = [...new Set(busy.map(([from = 0]) => date.format(from * 1000)))];
+  const whole = chosen === WHOLE;
   const today = chosen !== undefined && days.includes(chosen) ? chosen : days[0];
   const stretches = day.stretches.filter(([from = 0]) => date.format(from * 1000) === today);
-  const from = Math.min(...stretches.map(([begin = 0]) => begin)) - 1800;
-  const to = Math.max(...stretches.map(([, end = 0]) => end)) + 3600;
-  const handsLanes = day.lanes.filter((lane) => lane.kind === 'hands');
+  const from = whole
+    ? Math.min(...day.blocks.map((block) => block.start))
+    : Math.min(...stretches.map(([begin = 0]) => begin)) - 1800;
+  const to = whole ? day.finish + 3600 : Math.max(...stretches.map(([, end = 0]) => end)) + 3600;
   return (
     <div className="mx-auto max-w-6xl px-6 py-6">
-      <div className="flex flex-wrap items-baseline gap-4">
+      <div className="flex flex-wrap items-baseline gap-3 print:hidden">
         <h1 className="mr-auto text-3xl">The day</h1>
         {day.why === null && day.blocks.length > 0 && (
           <>
@@ -89,9 +90,9 @@ export function DayPage() {
             <a className="key" href="/api/day.ics" download>
               Calendar
             </a>
-            <button type="button" className="key" onClick={() => window.print()}>
-              Print
-            </button>
+            <a className="key" href="/api/day.pdf" download>
+              Day sheet
+            </a>
           </>
         )}
       </div>
@@ -102,7 +103,11 @@ export function DayPage() {
         </Notice>
       ) : day.blocks.length === 0 ? (
         <p className="mt-4 text-lg">
-          Nothing is due. Give a{' '}
+          Nothing is due. Take an{' '}
+          <Link to="/orders" className="link">
+            order
+          </Link>{' '}
+          or give a{' '}
           <Link to="/" className="link">
             job
           </Link>{' '}
@@ -110,12 +115,15 @@ export function DayPage() {
         </p>
       ) : (
         <>
-          {day.moved.length > 0 && (
+          <Moved day={day} at={at} onSeen={() => seen.mutate()} />
+          {day.unkept.length > 0 && (
             <Notice tone="wait">
-              <b>Something has changed since you last saw this plan.</b> Moved: {day.moved.join(', ')}.{' '}
-              <button type="button" className="key ml-2" onClick={() => seen.mutate()}>
-                Go by this one
-              </button>
+              <b>Not everything can begin when it was pinned.</b>
+              {day.unkept.map((one) => (
+                <span key={`${one.job} ${one.start}`} className="block">
+                  {one.job}, {one.label}: wanted at {at(one.pinned)}, begins {at(one.start)}.
+                </span>
+              ))}
             </Notice>
           )}
           <p className="mt-3 text-lg">
@@ -125,53 +133,47 @@ export function DayPage() {
             ) : (
               <b className="text-hot">✕ Late: {day.late.join(', ')}.</b>
             )}
-            {day.later.length > 0 && <span className="text-soft"> Left for later: {day.later.join(', ')}.</span>}
+            {day.later.length > 0 && (
+              <span className="text-soft">
+                {' '}
+                Left for later: {day.later.slice(0, 6).join(', ')}
+                {day.later.length > 6 && ` and ${day.later.length - 6} more`}.
+              </span>
+            )}
           </p>
-          <nav aria-label="Days" className="mt-3 flex flex-wrap gap-2">
+          <Outlook at={at} />
+          <nav aria-label="Days" className="mt-3 flex flex-wrap gap-2 print:hidden">
             {days.map((one) => (
               <button
                 key={one}
                 type="button"
-                aria-pressed={one === today}
-                className={`key ${one === today ? 'key-on' : ''}`}
+                aria-pressed={!whole && one === today}
+                className={`key ${!whole && one === today ? 'key-on' : ''}`}
                 onClick={() => setChosen(one)}
               >
                 {one}
               </button>
             ))}
+            <button
+              type="button"
+              aria-pressed={whole}
+              className={`key ${whole ? 'key-on' : ''}`}
+              onClick={() => setChosen(WHOLE)}
+            >
+              All of it
+            </button>
           </nav>
           <section aria-label="The strip" className="mt-3">
             <DayStrip day={day} from={from} to={to} names={names} />
             <p className="text-sm text-soft">
-              Grey: working hours. Black: hands. Red: heat, with its temperature. Hatched: waiting. Hover for what it
-              is.
+              Grey: working hours. Black: hands. Red: heat, its line the temperature. Hatched: waiting. Hover for what
+              it is.
             </p>
           </section>
           <div className="mt-5 grid gap-8 md:grid-cols-2">
             <section aria-label="Hands, in order">
-              <h2 className="border-b border-ink pb-1 text-xl">{today}, in order</h2>
-              {handsLanes.map((lane) => (
-                <ol key={lane.n}>
-                  {day.blocks
-                    .filter(
-                      (block) =>
-                        block.kind === 'hands' && block.lane === lane.n && block.end > from && block.start < to,
-                    )
-                    .map((block) => (
-                      <li key={`${block.job} ${block.start}`} className="flex gap-3 border-b border-rule py-1">
-                        <span className="w-28 shrink-0 whitespace-nowrap text-soft">
-                          {time.format(block.start * 1000)} to {time.format(block.end * 1000)}
-                        </span>
-                        <span>
-                          <Link to={`/jobs/${block.job}`} className="font-bold hover:underline">
-                            {names.get(block.job)}
-                          </Link>
-                          <span className="block text-sm text-soft">{block.labels.join(', ')}</span>
-                        </span>
-                      </li>
-                    ))}
-                </ol>
-              ))}
+              <h2 className="border-b border-ink pb-1 text-xl">{whole ? 'All of it' : today}, in order</h2>
+              <HandsList day={day} from={from} to={to} names={names} onPlanned={set} />
             </section>
             <div>
               <section aria-label="Jobs">
@@ -189,11 +191,15 @@ export function DayPage() {
               <section aria-label="Why" className="mt-6">
                 <h2 className="border-b border-ink pb-1 text-xl">What decides the finish</h2>
                 <ol>
-                  {links(day.chain).map((link, n) => (
-                    // biome-ignore lint/suspicious/noArrayIndexKey: a chain is never reordered
-                    <li key={n} className="border-b border-rule py-1">
-                      <b>{link.job}</b> <span className="text-soft">{link.label}</span>
-                      {n > 0 && <span className="text-sm text-soft"> · {because(link.because)}</span>}
+                  {day.chain.map((link) => (
+                    <li key={`${link.job} ${link.start}`} className="flex gap-3 border-b border-rule py-1">
+                      <span className="w-28 shrink-0 text-soft">{at(link.start)}</span>
+                      <span>
+                        <b>{link.job}</b>
+                        <span className="block text-sm text-soft">
+                          {link.because}: {link.labels.join(', ')}
+                        </span>
+                      </span>
                     </li>
                   ))}
                 </ol>
@@ -202,23 +208,54 @@ export function DayPage() {
           </div>
         </>
       )}
-      <Hours key={JSON.stringify(day.hours)} hours={day.hours} onKept={set} />
+      <WorkHours key={JSON.stringify(day.hours)} hours={day.hours} onKept={set} />
     </div>
   );
 }
 
-/** The chain, one line for each job that it goes through at a time. */
-function links(chain: Day['chain']): Day['chain'] {
-  const short: Day['chain'] = [];
-  for (const link of chain) {
-    const last = short.at(-1);
-    if (last !== undefined && last.job === link.job) {
-      last.label = last.label.includes(link.label) ? last.label : `${last.label}, ${link.label}`;
-    } else {
-      short.push({ ...link });
-    }
+/** What has changed since people last looked at the plan. */
+function Moved({ day, at, onSeen }: { day: Day; at: (t: number) => string; onSeen: () => void }) {
+  if (day.moved.length === 0) {
+    return null;
   }
-  return short;
+  return (
+    <section aria-label="What moved">
+      <Notice tone="wait">
+        <b>Something has changed since you last saw this plan.</b>
+        <table className="mt-1 w-full max-w-3xl text-left">
+          <thead>
+            <tr className="text-sm text-soft">
+              <th className="font-normal">Job</th>
+              <th className="font-normal">First of what moved</th>
+              <th className="font-normal">was</th>
+              <th className="font-normal">is now</th>
+              <th className="font-normal">done by</th>
+            </tr>
+          </thead>
+          <tbody>
+            {day.moved.map((move) => (
+              <tr key={move.job} className="border-t border-rule">
+                <td className="font-bold">{move.job}</td>
+                <td>
+                  {move.label}
+                  {move.count > 1 && <span className="text-soft"> and {move.count - 1} more</span>}
+                </td>
+                <td className="text-soft">{at(move.was)}</td>
+                <td>{at(move.is)}</td>
+                <td>
+                  {at(move.end)}
+                  {move.end !== move.over && <span className="text-soft"> (was {at(move.over)})</span>}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <button type="button" className="key mt-2" onClick={onSeen}>
+          Go by this one
+        </button>
+      </Notice>
+    </section>
+  );
 }
 
 function Late({ job }: { job: Day['jobs'][number] }) {
@@ -227,95 +264,5 @@ function Late({ job }: { job: Day['jobs'][number] }) {
     <b className="w-32 text-right text-hot">✕ {format.duration(job.late_s)} late</b>
   ) : (
     <span className="w-32 text-right text-done">✓ in time</span>
-  );
-}
-
-function Hours({ hours, onKept }: { hours: Schemas['WorkHours']; onKept: (day: Day) => void }) {
-  const [typed, setTyped] = useState({
-    hands: String(hours.hands),
-    week: hours.week,
-    off: hours.off.join(' '),
-    rack: String(hours.rack),
-    shelf: String(hours.shelf),
-  });
-  const keep = useMutation({
-    mutationFn: () =>
-      got(
-        api.PUT('/api/day/hours', {
-          body: {
-            hands: Number.parseInt(typed.hands, 10) || 0,
-            week: typed.week,
-            off: typed.off.split(/\s+/).filter((one) => one !== ''),
-            rack: Number.parseInt(typed.rack, 10) || 0,
-            shelf: Number.parseInt(typed.shelf, 10) || 0,
-          },
-        }),
-      ),
-    onSuccess: onKept,
-  });
-  const errors = (keep.error as ProblemError | null)?.errors ?? {};
-  const told = (field: string) =>
-    errors[field] !== undefined && (
-      <span role="alert" className="block text-sm text-hot">
-        {errors[field]}
-      </span>
-    );
-  return (
-    <details className="mt-8 border-t border-rule pt-3 print:hidden">
-      <summary className="link">Working hours, hands and room</summary>
-      <form
-        className="mt-3 grid max-w-3xl gap-3"
-        onSubmit={(e) => {
-          e.preventDefault();
-          keep.mutate();
-        }}
-      >
-        {WEEK.map((name, n) => (
-          <label key={name} className="grid grid-cols-[8rem_1fr] items-center gap-3">
-            <span>{name}</span>
-            <span>
-              <input
-                className="field"
-                value={typed.week[n] ?? ''}
-                placeholder="no work"
-                aria-invalid={errors[`week.${n}`] !== undefined}
-                onChange={(e) =>
-                  setTyped({ ...typed, week: typed.week.map((one, i) => (i === n ? e.target.value : one)) })
-                }
-              />
-              {told(`week.${n}`)}
-            </span>
-          </label>
-        ))}
-        {told('week')}
-        {(
-          [
-            ['off', 'Days off'],
-            ['hands', 'Pairs of hands'],
-            ['rack', 'Room on the drying rack'],
-            ['shelf', 'Room on the cooling shelf'],
-          ] as const
-        ).map(([field, label]) => (
-          <label key={field} className="grid grid-cols-[8rem_1fr] items-center gap-3">
-            <span>{label}</span>
-            <span>
-              <input
-                className="field"
-                value={typed[field]}
-                placeholder={field === 'off' ? '2026-12-24 2026-12-25' : ''}
-                aria-invalid={errors[field] !== undefined}
-                onChange={(e) => setTyped({ ...typed, [field]: e.target.value })}
-              />
-              {told(field)}
-            </span>
-          </label>
-        ))}
-        <div>
-          <button type="submit" className="key key-on" disabled={keep.isPending}>
-            Plan by these
-          </button>
-        </div>
-      </form>
-    </details>
   );
 }

@@ -1,7 +1,7 @@
-import { Download, Printer, Undo2 } from 'lucide-react';
+import { Coins, Download, Printer, Undo2 } from 'lucide-react';
 import { Tabs } from 'radix-ui';
 import { useEffect, useState } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { api, done, got, type ProblemError, partOf, type Schemas, type Task } from '../api/client';
 import { isTyping } from '../app/Keys';
 import { Notice, Waiting } from '../app/Notice';
@@ -185,6 +185,10 @@ export function JobPage() {
               <Printer size={14} aria-hidden className="mr-1 inline" />
               Bench card
             </a>
+            <Link to={`/jobs/${id}/cost`} className="link">
+              <Coins size={14} aria-hidden className="mr-1 inline" />
+              What it costs
+            </Link>
             <button type="button" className="link" onClick={copy}>
               Copy as a new job
             </button>

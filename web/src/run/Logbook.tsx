@@ -1,8 +1,9 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api, fileBody, got, type ProblemError } from '../api/client';
 import { Waiting } from '../app/Notice';
+import { TableIn } from '../app/TableIn';
 import { useMoments } from '../measure/settings';
 import { OutcomeWord } from './outcome';
 
@@ -16,6 +17,7 @@ const COLUMNS = [
 
 /** All pieces that were judged: searched, narrowed, compared, taken out as a table and in. */
 export function Logbook() {
+  const queries = useQueryClient();
   const [search, setSearch] = useSearchParams();
   const asked = Object.fromEntries(search);
   const after = Number(asked.after ?? 0);
@@ -66,7 +68,11 @@ export function Logbook() {
           <a className="link" href={`/api/logbook.csv?${search}`} download>
             Table (CSV)
           </a>
-          <Import />
+          <TableIn
+            label="Take a table in"
+            take={(file) => got(api.POST('/api/logbook/import', fileBody(file)))}
+            onTaken={() => queries.invalidateQueries({ queryKey: ['logbook'] })}
+          />
         </span>
       </div>
       {total === 0 && !narrowed ? (
@@ -231,50 +237,5 @@ function Select({
         ))}
       </select>
     </label>
-  );
-}
-
-/** A table taken in whole, or not at all. */
-function Import() {
-  const queries = useQueryClient();
-  const input = useRef<HTMLInputElement>(null);
-  const read = useMutation({
-    mutationFn: (file: File) => got(api.POST('/api/logbook/import', fileBody(file))),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['logbook'] }),
-    onSettled: () => {
-      if (input.current !== null) {
-        input.current.value = '';
-      }
-    },
-  });
-  return (
-    <span>
-      <label className="link cursor-pointer focus-within:outline-3 focus-within:outline-face">
-        {read.isPending ? 'Reading …' : 'Take a table in'}
-        <input
-          ref={input}
-          type="file"
-          aria-label="Take a table in"
-          accept=".csv,text/csv"
-          className="sr-only"
-          onChange={(e) => {
-            const file = e.target.files?.[0];
-            if (file !== undefined) {
-              read.mutate(file);
-            }
-          }}
-        />
-      </label>
-      {read.data !== undefined && (
-        <span role="status" className="block text-sm text-done">
-          ✓ {read.data.added} new{read.data.known > 0 && `, ${read.data.known} were there already`}
-        </span>
-      )}
-      {read.error !== null && (
-        <span role="alert" className="block max-w-md text-sm font-semibold whitespace-pre-line text-hot">
-          {(read.error as ProblemError).message}
-        </span>
-      )}
-    </span>
   );
 }

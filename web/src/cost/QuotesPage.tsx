@@ -1,0 +1,44 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { api, got } from '../api/client';
+import { Waiting } from '../app/Notice';
+import { useMoments } from '../measure/settings';
+import { dayFrom, money } from './money';
+
+/** Quotes that were given, the latest first. */
+export function QuotesPage() {
+  const quotes = useQuery({ queryKey: ['quotes'], queryFn: () => got(api.GET('/api/quotes')), staleTime: 0 });
+  const moments = useMoments();
+  if (quotes.data === undefined) {
+    return <Waiting error={quotes.error} />;
+  }
+  return (
+    <div className="mx-auto max-w-4xl px-6 py-6">
+      <div className="flex items-baseline gap-4">
+        <h1 className="mr-auto text-3xl">Quotes</h1>
+        <Link to="/orders" className="link">
+          Orders
+        </Link>
+      </div>
+      {quotes.data.length === 0 ? (
+        <p className="mt-4 text-lg">None given yet. A quote begins at an order, or at what a job costs.</p>
+      ) : (
+        <ul className="mt-4 border-t border-ink">
+          {quotes.data.map((quote) => (
+            <li key={quote.id} className="flex items-baseline gap-4 border-b border-rule py-2">
+              <b className="w-24">Quote {quote.number}</b>
+              <span className="grow">{quote.for}</span>
+              <span className={quote.valid < dayFrom(0) ? 'text-soft line-through' : ''}>
+                until {moments.day(quote.valid)}
+              </span>
+              <b className="w-28 text-right">{money(quote.gross, quote.currency, quote.digits)}</b>
+              <a className="link" href={`/api/quotes/${quote.id}.pdf`} download>
+                PDF
+              </a>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

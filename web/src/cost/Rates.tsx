@@ -1,0 +1,63 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, got, type ProblemError, type Schemas } from '../api/client';
+import { TextField } from '../measure/Field';
+
+type Typed = Schemas['ShopRates'];
+
+const FIELDS = [
+  ['hour', 'An hour of hands'],
+  ['kwh', 'A kWh of electricity'],
+  ['overhead', 'Overhead, % on all of it'],
+  ['spares', 'Spare sheets for each batch'],
+  ['margin', 'Margin, % of the price'],
+  ['set_up', 'Set-up, once for a quote'],
+  ['tax', 'Tax, %'],
+] as const;
+
+/** What the shop reckons with. */
+export function Rates({ open }: { open: boolean }) {
+  const rates = useQuery({ queryKey: ['rates'], queryFn: () => got(api.GET('/api/rates')) });
+  return (
+    <details className="mt-8 border-t border-rule pt-3" open={open}>
+      <summary className="link">What the shop reckons with</summary>
+      {rates.data !== undefined && <Form key={JSON.stringify(rates.data)} rates={rates.data} />}
+    </details>
+  );
+}
+
+function Form({ rates }: { rates: Typed }) {
+  const queries = useQueryClient();
+  const [typed, setTyped] = useState(rates);
+  const keep = useMutation({
+    mutationFn: () => got(api.PUT('/api/rates', { body: typed })),
+    onSuccess: (kept) => {
+      queries.setQueryData(['rates'], kept);
+      queries.invalidateQueries({ queryKey: ['cost'] });
+    },
+  });
+  const errors = (keep.error as ProblemError | null)?.errors ?? {};
+  return (
+    <form
+      className="mt-3 grid max-w-4xl items-start gap-3 sm:grid-cols-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        keep.mutate();
+      }}
+    >
+      {FIELDS.map(([field, label]) => (
+        <TextField
+          key={field}
+          label={label}
+          inputMode="decimal"
+          value={typed[field]}
+          error={errors[field]}
+          onChange={(e) => setTyped({ ...typed, [field]: e.target.value })}
+        />
+      ))}
+      <button type="submit" className="key key-on mt-[1.35rem] justify-self-start" disabled={keep.isPending}>
+        Reckon with these
+      </button>
+    </form>
+  );
+}

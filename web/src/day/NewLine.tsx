@@ -1,0 +1,56 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, got } from '../api/client';
+import { SelectField, TextField } from '../measure/Field';
+
+export interface Line {
+  what: string;
+  quantity: string;
+  sizes: string;
+}
+
+/** What is wanted, and how many of each size: the fields of one line of an order. */
+export function NewLine({
+  line,
+  onChange,
+  errors,
+  at,
+}: {
+  line: Line;
+  onChange: (line: Line) => void;
+  errors: Record<string, string>;
+  /** Before the names of its fields in `errors`. */
+  at: string;
+}) {
+  const jobs = useQuery({
+    queryKey: ['jobs', '', 0],
+    queryFn: () => got(api.GET('/api/jobs', { params: { query: { words: '', after: 0 } } })),
+  });
+  return (
+    <>
+      <SelectField
+        label="What, like the job"
+        value={line.what}
+        error={errors[`${at}what`]}
+        options={[
+          { id: '', label: 'Choose …' },
+          ...(jobs.data ?? []).map((job) => ({ id: job.id, label: `${job.name} (${job.blank})` })),
+        ]}
+        onChange={(e) => onChange({ ...line, what: e.target.value })}
+      />
+      <TextField
+        label="How many"
+        inputMode="numeric"
+        value={line.quantity}
+        error={errors[`${at}quantity`]}
+        onChange={(e) => onChange({ ...line, quantity: e.target.value })}
+      />
+      <TextField
+        label="or of each size and colour"
+        placeholder="6 S, 10 M navy"
+        value={line.sizes}
+        error={errors[`${at}sizes`]}
+        onChange={(e) => onChange({ ...line, sizes: e.target.value })}
+      />
+    </>
+  );
+}

@@ -1,0 +1,39 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, got } from '../api/client';
+import { useFormat } from '../measure/settings';
+
+/** Until when everything may lie; or, where something is late, what would mend it. */
+export function Outlook({ at }: { at: (t: number) => string }) {
+  const format = useFormat();
+  const outlook = useQuery({ queryKey: ['outlook'], queryFn: () => got(api.GET('/api/day/outlook')), staleTime: 0 });
+  if (outlook.data === undefined) {
+    return (
+      <p className="text-soft" aria-live="polite">
+        {outlook.isError ? '' : 'Looking how much air there is …'}
+      </p>
+    );
+  }
+  const { latest, mends } = outlook.data;
+  return (
+    <div aria-live="polite">
+      {latest !== null && (
+        <p className="text-soft">
+          It is enough to begin by <b className="text-ink">{at(latest)}</b>: then everything is just in time.
+        </p>
+      )}
+      {mends.length > 0 && (
+        <section aria-label="What would mend it" className="mt-2 border-l-3 border-done pl-3">
+          <h2 className="text-lg">What would mend it</h2>
+          <ul>
+            {mends.map((mend) => (
+              <li key={mend.what}>
+                <b>{mend.what}</b>: {mend.kept.length > 0 ? `${mend.kept.join(', ')} in time` : 'still late, but less'}
+                <span className="text-soft">, {format.duration(mend.saved_s)} less over all late pieces</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,90 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, got, type ProblemError, type Schemas } from '../api/client';
+import { TextField } from '../measure/Field';
+import type { Day } from './DayStrip';
+
+const WEEK = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+
+/** When hands work, how many there are, and what has room. */
+export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKept: (day: Day) => void }) {
+  const [typed, setTyped] = useState({
+    hands: String(hours.hands),
+    week: hours.week,
+    off: hours.off.join(' '),
+    rack: String(hours.rack),
+    shelf: String(hours.shelf),
+  });
+  const keep = useMutation({
+    mutationFn: () =>
+      got(
+        api.PUT('/api/day/hours', {
+          body: {
+            hands: Number.parseInt(typed.hands, 10) || 0,
+            week: typed.week,
+            off: typed.off.split(/\s+/).filter((one) => one !== ''),
+            rack: Number.parseInt(typed.rack, 10) || 0,
+            shelf: Number.parseInt(typed.shelf, 10) || 0,
+          },
+        }),
+      ),
+    onSuccess: onKept,
+  });
+  const errors = (keep.error as ProblemError | null)?.errors ?? {};
+  return (
+    <details className="mt-8 border-t border-rule pt-3 print:hidden">
+      <summary className="link">Working hours, hands and room</summary>
+      <form
+        className="mt-3 grid max-w-4xl gap-x-8 gap-y-3 md:grid-cols-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          keep.mutate();
+        }}
+      >
+        <div className="grid content-start gap-2">
+          {WEEK.map((name, n) => (
+            <TextField
+              key={name}
+              label={name}
+              value={typed.week[n] ?? ''}
+              placeholder="no work"
+              error={errors[`week.${n}`]}
+              onChange={(e) =>
+                setTyped({ ...typed, week: typed.week.map((one, i) => (i === n ? e.target.value : one)) })
+              }
+            />
+          ))}
+          {errors.week !== undefined && (
+            <p role="alert" className="font-semibold text-hot">
+              {errors.week}
+            </p>
+          )}
+        </div>
+        <div className="grid content-start gap-2">
+          {(
+            [
+              ['off', 'Days off', '2026-12-24 2026-12-25'],
+              ['hands', 'Pairs of hands', ''],
+              ['rack', 'Room on the drying rack', ''],
+              ['shelf', 'Room on the cooling shelf', ''],
+            ] as const
+          ).map(([field, label, placeholder]) => (
+            <TextField
+              key={field}
+              label={label}
+              value={typed[field]}
+              placeholder={placeholder}
+              error={errors[field]}
+              onChange={(e) => setTyped({ ...typed, [field]: e.target.value })}
+            />
+          ))}
+          <div>
+            <button type="submit" className="key key-on" disabled={keep.isPending}>
+              Plan by these
+            </button>
+          </div>
+        </div>
+      </form>
+    </details>
+  );
+}
