@@ -13,14 +13,14 @@ use Wubbin\Core\Day\Timetable;
 #[OA\Schema(required: ['latest', 'mends'])]
 final readonly class Outlook
 {
-    /** @param list<array{what: string, kept: list<string>, saved_s: float}> $mends */
+    /** @param list<array{what: string, kept: list<string>, part: float}> $mends */
     private function __construct(
         #[OA\Property(type: 'integer', nullable: true, description: 'Seconds since 1970; null where something is late, or nothing is due')]
         public ?int $latest,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['what', 'kept', 'saved_s'], properties: [
+        #[OA\Property(type: 'array', items: new OA\Items(required: ['what', 'kept', 'part'], properties: [
             new OA\Property(property: 'what', type: 'string'),
             new OA\Property(property: 'kept', type: 'array', description: 'Names of jobs that would be in time', items: new OA\Items(type: 'string')),
-            new OA\Property(property: 'saved_s', type: 'number', description: 'Of lateness, over all jobs'),
+            new OA\Property(property: 'part', type: 'number', description: 'Of all lateness that is saved, 0 to 1'),
         ], type: 'object'))]
         public array $mends,
     ) {
@@ -32,7 +32,7 @@ final readonly class Outlook
         return new self(LatestStart::of($table), array_map(static fn (Mend $mend): array => [
             'what' => self::what($mend, $zone),
             'kept' => array_map(static fn (string $id): string => $names[$id], $mend->kept),
-            'saved_s' => $mend->saved,
+            'part' => $mend->part,
         ], Mend::of($table)));
     }
 
@@ -41,6 +41,7 @@ final readonly class Outlook
         $clock = static fn (?int $instant, string $format): string => (new \DateTimeImmutable('@'.$instant))->setTimezone($zone)->format($format);
 
         return match ($mend->kind) {
+            Mend::ANEW => 'Planning it anew',
             Mend::HANDS => 'One more pair of hands',
             Mend::MACHINE => 'A second '.$mend->what,
             Mend::PLACE => 'A second '.$mend->what,

@@ -6,6 +6,7 @@ namespace Wubbin\Tests\Day;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\Process\Process;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Day\WorkHours;
 use Wubbin\Task\Tasks;
@@ -49,12 +50,12 @@ final class DayApiTest extends ShopTestCase
     {
         $this->dueJob('+5 days', 3);
         $this->read($this->ask('POST', '/api/day/seen'));
-        self::assertSame([], $this->day()->strings('moved'));
+        self::assertSame([], $this->day()->records('moved'));
         $off = (new \DateTimeImmutable('now', new \DateTimeZone('UTC')))->format('Y-m-d');
         $after = $this->read($this->ask('PUT', '/api/day/hours', ['off' => [$off], 'week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS));
         self::assertNull($after->stringOrNull('why'));
         $this->read($this->ask('DELETE', '/api/day'));
-        self::assertSame([], $this->day()->strings('moved'), 'nothing was seen of a new one');
+        self::assertSame([], $this->day()->records('moved'), 'nothing was seen of a new one');
     }
 
     public function testABetterOneIsLookedForAsWork(): void
@@ -66,6 +67,91 @@ final class DayApiTest extends ShopTestCase
         $this->service(Tasks::class)->workOnNext('test');
         self::assertSame('done', $this->read($this->ask('GET', '/api/tasks/'.$task))->string('state'));
         self::assertLessThanOrEqual($before + 120, $this->day()->integer('finish'));
+    }
+
+    /** A line of the day begins when a person wants it to, and is let go again. */
+    public function testAPinIsKeptAndLetGo(): void
+    {
+        $this->dueJob('+5 days', 2);
+        $this->read($this->ask('PUT', '/api/day/hours', ['week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS));
+        $tomorrow = (new \DateTimeImmutable('tomorrow', new \DateTimeZone('UTC')))->format('Y-m-d');
+        $block = $this->hands($this->day())[0];
+        $pinned = $this->read($this->ask('PUT', '/api/day/pins', ['activity' => $block->string('id'), 'day' => $tomorrow, 'time' => '15:00']));
+        $at = array_values(array_filter($this->hands($pinned), static fn (Record $one): bool => $one->string('id') === $block->string('id')))[0];
+        self::assertSame([(new \DateTimeImmutable($tomorrow.' 15:00', new \DateTimeZone('UTC')))->getTimestamp(), true], [$at->integer('start'), $at->boolean('pinned')]);
+        self::assertSame([], $pinned->records('unkept'));
+        $free = $this->read($this->ask('PUT', '/api/day/pins', ['activity' => $block->string('id'), 'day' => $tomorrow, 'time' => '']));
+        self::assertFalse($this->hands($free)[0]->boolean('pinned'));
+    }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function badPins(): iterable
+    {
+        yield 'no time' => ['+1 day', 'noon', 'A time is written'];
+        yield 'at night' => ['+1 day', '03:00', 'Hands do not work then'];
+        yield 'over' => ['-1 day', '15:00', 'over'];
+    }
+
+    #[DataProvider('badPins')]
+    public function testAPinThatCannotBeIsTold(string $day, string $time, string $why): void
+    {
+        $this->dueJob('+5 days');
+        $this->read($this->ask('PUT', '/api/day/hours', ['week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS));
+        $pin = ['activity' => $this->hands($this->day())[0]->string('id'), 'day' => (new \DateTimeImmutable($day))->format('Y-m-d'), 'time' => $time];
+        self::assertStringContainsString($why, $this->read($this->ask('PUT', '/api/day/pins', $pin), 422)->record('errors')->string('time'));
+        self::assertStringContainsString('done with', $this->read($this->ask('PUT', '/api/day/pins', ['activity' => 'nothing'] + $pin), 422)->record('errors')->string('time'));
+    }
+
+    public function testHowMuchAirThereIs(): void
+    {
+        $this->dueJob('+9 days');
+        $outlook = $this->read($this->ask('GET', '/api/day/outlook'));
+        self::assertGreaterThan(time(), $outlook->integer('latest'));
+        self::assertSame([], $outlook->records('mends'));
+        $this->dueJob('-1 day');
+        self::assertNull($this->read($this->ask('GET', '/api/day/outlook'))->numberOrNull('latest'), 'it is too late already');
+    }
+
+    /** A session at the bench goes on where it is; the pieces in it are not planned a second time. */
+    public function testASessionAtTheBenchIsPartOfTheDay(): void
+    {
+        $this->dueJob('+5 days', 3);
+        $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'run', 'pieces' => 2]), 201);
+        $ids = array_map(static fn (Record $one): string => $one->string('id'), $this->day()->records('blocks'));
+        self::assertNotSame([], array_filter($ids, static fn (string $id): bool => str_starts_with($id, 'crew run run ')));
+        self::assertSame([], array_filter($ids, static fn (string $id): bool => 1 === preg_match('/^crew 0 piece [12] /', $id)), 'the first two are in hand');
+        self::assertNotSame([], array_filter($ids, static fn (string $id): bool => str_starts_with($id, 'crew 0 piece 3 ')));
+    }
+
+    /** What moved is told by job, with when it was and is. */
+    public function testWhatMovedIsTold(): void
+    {
+        $this->dueJob('+9 days', 3);
+        $this->read($this->ask('PUT', '/api/day/hours', ['week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS));
+        $this->read($this->ask('POST', '/api/day/seen'));
+        $zone = new \DateTimeZone('UTC');
+        $off = array_map(static fn (int $n): string => (new \DateTimeImmutable('today +'.$n.' days', $zone))->format('Y-m-d'), [0, 1]);
+        $moved = $this->read($this->ask('PUT', '/api/day/hours', ['off' => $off, 'week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS))->records('moved');
+        self::assertSame('Crew shirts', $moved[0]->string('job'));
+        self::assertGreaterThan($moved[0]->integer('was'), $moved[0]->integer('is'));
+        self::assertGreaterThan($moved[0]->integer('over'), $moved[0]->integer('end'));
+        self::assertSame([], $this->read($this->ask('POST', '/api/day/seen'))->records('moved'));
+    }
+
+    /** Read back by poppler: every line of the day stands on it. */
+    public function testTheDayOnPaper(): void
+    {
+        $this->dueJob('+5 days', 2);
+        file_put_contents($this->data.'/day.pdf', (string) $this->ask('GET', '/api/day.pdf')->getContent());
+        $text = (new Process(['pdftotext', '-layout', $this->data.'/day.pdf', '-']))->mustRun()->getOutput();
+        self::assertStringContainsString('Crew shirts', $text);
+        self::assertSame(count($this->hands($this->day())), substr_count($text, '☐'));
+    }
+
+    /** @return list<Record> */
+    private function hands(Record $day): array
+    {
+        return array_values(array_filter($day->records('blocks'), static fn (Record $one): bool => 'hands' === $one->string('kind')));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

@@ -145,7 +145,8 @@ final class JobActivities
         }
         $all = array_values(array_unique([] === $last ? array_values($made) : array_values($last)));
         foreach (Part::all($of(Scope::OnceAfter), $this->plan) as $n => $part) {
-            $all = [$this->add(sprintf('%d after %d', $round, $n), $part, $part->seconds(), array_map(static fn (string $id): Wait => new Wait($id), $all))];
+            // Switching off is done in passing by whoever ends the last piece: it waits for nothing.
+            $all = [$this->add(sprintf('%d after %d', $round, $n), $part->inPassing(), $part->seconds(), array_map(static fn (string $id): Wait => new Wait($id), $all))];
         }
 
         return [[] === $last ? $made : $last, $all];

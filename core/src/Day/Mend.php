@@ -7,6 +7,7 @@ namespace Wubbin\Core\Day;
 /** Something that would make less late: each is tried by laying the same work anew, in the same order. */
 final readonly class Mend
 {
+    public const ANEW = 'anew';
     public const HANDS = 'hands';
     public const MACHINE = 'machine';
     public const PLACE = 'place';
@@ -22,13 +23,14 @@ final readonly class Mend
     private const MOST = 4;
 
     /**
-     * @param string       $kind  HANDS, MACHINE, PLACE or LONGER
+     * @param string       $kind  ANEW, HANDS, MACHINE, PLACE or LONGER
      * @param string       $what  the machine or place
      * @param int|null     $from  of the hours that are added
      * @param float        $saved weighted seconds of lateness
+     * @param float        $part  of all lateness, 0 to 1
      * @param list<string> $kept  groups that would be in time then
      */
-    private function __construct(public string $kind, public string $what, public ?int $from, public ?int $to, public float $saved, public array $kept)
+    private function __construct(public string $kind, public string $what, public ?int $from, public ?int $to, public float $saved, public float $part, public array $kept)
     {
     }
 
@@ -41,10 +43,10 @@ final readonly class Mend
         }
         $mends = [];
         foreach (self::tries($table, $late) as [$kind, $what, $from, $to, $workshop]) {
-            $tried = Scheduler::again($table->day->with($workshop), $table->starts);
+            $tried = self::ANEW === $kind ? Scheduler::first($table->day) : Scheduler::again($table->day->with($workshop), $table->starts);
             $saved = $table->score->late - $tried->score->late;
             if ($saved >= self::LEAST_S) {
-                $mends[] = new self($kind, $what, $from, $to, $saved, array_values(array_diff($late, $tried->late())));
+                $mends[] = new self($kind, $what, $from, $to, $saved, $saved / $table->score->late, array_values(array_diff($late, $tried->late())));
             }
         }
         usort($mends, static fn (self $one, self $other): int => [count($other->kept), $other->saved] <=> [count($one->kept), $one->saved]);
@@ -69,6 +71,8 @@ final readonly class Mend
                 $waited[$link->because] = true;
             }
         }
+        // In another order than people have seen.
+        yield [self::ANEW, '', null, null, $workshop];
         yield [self::HANDS, '', null, null, $workshop->with(hands: $workshop->hands + 1)];
         foreach (array_keys($waited) as $kind) {
             if (str_starts_with($kind, 'machine ')) {

@@ -85,6 +85,12 @@ final readonly class Part
         return $this->seconds() * ($once ? 1 : $count);
     }
 
+    /** The same, and nobody has to be found for it. */
+    public function inPassing(): self
+    {
+        return new self($this->steps, false, null, null, null, $this->peel);
+    }
+
     private function heated(): bool
     {
         return in_array($this->steps[0]->kind, self::HEATED, true);

@@ -1771,8 +1771,8 @@ export interface components {
                 what: string;
                 /** @description Names of jobs that would be in time */
                 kept: string[];
-                /** @description Of lateness, over all jobs */
-                saved_s: number;
+                /** @description Of all lateness that is saved, 0 to 1 */
+                part: number;
             }[];
         };
         /** @description When hands work in this shop, how many pairs there are, and what has room. */

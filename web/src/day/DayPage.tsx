@@ -10,6 +10,7 @@ import { Outlook } from './Outlook';
 import { WorkHours } from './WorkHours';
 
 const WHOLE = 'whole';
+const DAY_S = 86_400;
 
 /** What to do when, for all jobs that are due. */
 export function DayPage() {
@@ -213,35 +214,40 @@ export function DayPage() {
   );
 }
 
+/** More jobs that moved than these are shown when they are asked for. */
+const FEW = 5;
+
 /** What has changed since people last looked at the plan. */
 function Moved({ day, at, onSeen }: { day: Day; at: (t: number) => string; onSeen: () => void }) {
+  const [all, setAll] = useState(false);
   if (day.moved.length === 0) {
     return null;
   }
+  const shown = all ? day.moved : day.moved.slice(0, FEW);
   return (
     <section aria-label="What moved">
       <Notice tone="wait">
         <b>Something has changed since you last saw this plan.</b>
-        <table className="mt-1 w-full max-w-3xl text-left">
+        <table className="mt-1 w-full text-left">
           <thead>
             <tr className="text-sm text-soft">
-              <th className="font-normal">Job</th>
-              <th className="font-normal">First of what moved</th>
-              <th className="font-normal">was</th>
-              <th className="font-normal">is now</th>
-              <th className="font-normal">done by</th>
+              {['Job', 'First of what moved', 'was', 'is now', 'all of it done by'].map((head) => (
+                <th key={head} className="pr-4 font-normal">
+                  {head}
+                </th>
+              ))}
             </tr>
           </thead>
-          <tbody>
-            {day.moved.map((move) => (
-              <tr key={move.job} className="border-t border-rule">
+          <tbody className="[&_td]:pr-4">
+            {shown.map((move) => (
+              <tr key={move.job} className="border-t border-rule align-baseline">
                 <td className="font-bold">{move.job}</td>
                 <td>
                   {move.label}
                   {move.count > 1 && <span className="text-soft"> and {move.count - 1} more</span>}
                 </td>
-                <td className="text-soft">{at(move.was)}</td>
-                <td>{at(move.is)}</td>
+                <td className="whitespace-nowrap text-soft">{at(move.was)}</td>
+                <td className="whitespace-nowrap">{at(move.is)}</td>
                 <td>
                   {at(move.end)}
                   {move.end !== move.over && <span className="text-soft"> (was {at(move.over)})</span>}
@@ -250,9 +256,16 @@ function Moved({ day, at, onSeen }: { day: Day; at: (t: number) => string; onSee
             ))}
           </tbody>
         </table>
-        <button type="button" className="key mt-2" onClick={onSeen}>
-          Go by this one
-        </button>
+        <div className="mt-2 flex items-baseline gap-4">
+          <button type="button" className="key" onClick={onSeen}>
+            Go by this one
+          </button>
+          {day.moved.length > FEW && !all && (
+            <button type="button" className="link" onClick={() => setAll(true)}>
+              {day.moved.length - FEW} more jobs moved
+            </button>
+          )}
+        </div>
       </Notice>
     </section>
   );
@@ -261,8 +274,10 @@ function Moved({ day, at, onSeen }: { day: Day; at: (t: number) => string; onSee
 function Late({ job }: { job: Day['jobs'][number] }) {
   const format = useFormat();
   return job.late_s > 0 ? (
-    <b className="w-32 text-right text-hot">✕ {format.duration(job.late_s)} late</b>
+    <b className="w-36 text-right whitespace-nowrap text-hot">
+      ✕ {job.late_s > 2 * DAY_S ? `${(job.late_s / DAY_S).toFixed(1)} days` : format.duration(job.late_s)} late
+    </b>
   ) : (
-    <span className="w-32 text-right text-done">✓ in time</span>
+    <span className="w-36 text-right text-done">✓ in time</span>
   );
 }

@@ -1,10 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, got } from '../api/client';
-import { useFormat } from '../measure/settings';
 
 /** Until when everything may lie; or, where something is late, what would mend it. */
 export function Outlook({ at }: { at: (t: number) => string }) {
-  const format = useFormat();
   const outlook = useQuery({ queryKey: ['outlook'], queryFn: () => got(api.GET('/api/day/outlook')), staleTime: 0 });
   if (outlook.data === undefined) {
     return (
@@ -27,8 +25,8 @@ export function Outlook({ at }: { at: (t: number) => string }) {
           <ul>
             {mends.map((mend) => (
               <li key={mend.what}>
-                <b>{mend.what}</b>: {mend.kept.length > 0 ? `${mend.kept.join(', ')} in time` : 'still late, but less'}
-                <span className="text-soft">, {format.duration(mend.saved_s)} less over all late pieces</span>
+                <b>{mend.what}</b>: {mend.kept.length > 0 ? `${mend.kept.join(', ')} in time` : 'the same ones late'}
+                <span className="text-soft">, {Math.round(100 * mend.part)} % less late over all pieces</span>
               </li>
             ))}
           </ul>
