@@ -14,7 +14,22 @@ test('the day is planned from what is due, explained, and planned anew by other 
   await page.getByLabel('Monday').fill('08:00-12:00');
   await page.getByLabel('Pairs of hands').fill('2');
   await page.getByRole('button', { name: 'Plan by these' }).click();
-  await expect(page.getByText('hands 2')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Hands 2' })).toBeVisible();
+});
+
+test('a line of the day is pinned to a time, and let go', async ({ page }) => {
+  await page.goto('/day');
+  const days = page.getByRole('navigation', { name: 'Days' }).getByRole('button');
+  // The last day but one: nothing of it is over.
+  await days.nth((await days.count()) - 2).click();
+  const lines = page.getByRole('region', { name: 'Hands, in order' }).getByRole('listitem');
+  await lines.first().getByRole('button', { name: /^Pin / }).click();
+  await lines.first().getByLabel('Begin at').fill('in the night');
+  await lines.first().getByRole('button', { name: 'Pin', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('A time is written as 14:30');
+  await expect(lines.first().getByLabel('Begin at')).toHaveValue('in the night');
+  await page.getByRole('button', { name: 'All of it' }).click();
+  await expect(page.getByRole('img', { name: 'The day, lane by lane' })).toBeVisible();
 });
 
 test('the day goes into a calendar that another reader reads', async ({ page }) => {

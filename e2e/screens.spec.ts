@@ -18,6 +18,13 @@ const SCREENS = [
   ['what past pieces teach', '/logbook/lessons'],
   ['the doctor', '/doctor'],
   ['the day', '/day'],
+  ['the orders', '/orders'],
+  ['a new order', '/orders/new'],
+  ['orders from a table', '/orders/table'],
+  ['the stock', '/stock'],
+  ['what a piece costs', '/jobs/shed-mugs/cost'],
+  ['the quotes', '/quotes'],
+  ['a quote', '/quotes/new?for=Mill&jobs=shed-mugs,tasting-cups'],
   ['a test ladder to be planned', '/ladders/new/crate-ends/0'],
   ['all clocks', '/bench/all'],
   ['the routes of a job', '/jobs/helpers/routes?use=washed'],
@@ -47,6 +54,8 @@ const BY_NIGHT = new Set<string>([
   '/sheets',
   '/sheets/printers',
   '/day',
+  '/stock',
+  '/jobs/shed-mugs/cost',
   '/shelf',
 ]);
 

@@ -35,12 +35,9 @@ const until = async (page: Page, title: string) => {
   }
 };
 
+shot('orders', '/orders');
 shot('jobs', '/');
 shot('job', '/jobs/picking-crew');
-shot('job-sheet-dark', '/jobs/picking-crew', {
-  theme: 'dark',
-  before: (page) => page.getByRole('tab', { name: 'On the sheet' }).click(),
-});
 shot('heat', '/jobs/blossom-candles', {
   before: async (page) => {
     await page.getByRole('tab', { name: 'The heat' }).click();
@@ -74,41 +71,9 @@ shot('clocks', '/jobs/picking-crew', {
     await page.getByRole('timer').waitFor();
   },
 });
-shot('ladder', '/ladders/new/seed-bags/0', {
-  before: async (page) => {
-    await page.getByLabel('Rungs down').fill('180 190 200');
-    await page.getByRole('button', { name: 'Plan it' }).click();
-    const marks = {
-      A1: 2,
-      A2: 2,
-      A3: 1,
-      A4: 1,
-      A5: 1,
-      B1: 2,
-      B2: 1,
-      B3: 1,
-      B4: 1,
-      B5: 3,
-      C1: 1,
-      C2: 1,
-      C3: 1,
-      C4: 3,
-      C5: 3,
-    };
-    for (const [swatch, taps] of Object.entries(marks)) {
-      for (let tap = 0; tap < taps; tap++) {
-        await page.getByRole('button', { name: new RegExp(`^${swatch}:`) }).click();
-        await page.waitForTimeout(80);
-      }
-    }
-    await page.waitForTimeout(600);
-  },
-});
 shot('lessons', '/logbook/lessons');
 shot('routes', '/jobs/helpers/routes?use=washed');
 shot('pictures', '/pictures');
-shot('picture', '/jobs/helpers', { before: (page) => page.getByRole('tab', { name: 'The picture' }).click() });
-shot('tapered', '/jobs/tasting-cups');
 shot('logbook', '/logbook');
 shot('sheets', '/sheets?job=row-tags&job=seed-bags&job=shed-mugs&job=tasting-cups', {
   before: async (page) => {
@@ -118,6 +83,17 @@ shot('sheets', '/sheets?job=row-tags&job=seed-bags&job=shed-mugs&job=tasting-cup
   },
 });
 shot('day', '/day', { before: (page) => page.getByRole('img', { name: /lane by lane/ }).waitFor() });
+shot('stock', '/stock');
+shot('cost-dark', '/jobs/shed-mugs/cost', {
+  theme: 'dark',
+  before: (page) => page.getByRole('heading', { name: /A good piece costs/ }).waitFor(),
+});
+shot('quote', '/quotes/new?for=Pressing%20shed&jobs=shed-mugs,tasting-cups,wheel-shirts', {
+  before: async (page) => {
+    await page.getByLabel('Also for').fill('50, 100');
+    await page.getByRole('cell', { name: 'instead' }).first().waitFor();
+  },
+});
 shot('printers', '/sheets/printers', {
   before: async (page) => {
     await page.getByRole('button', { name: 'Feed test' }).first().click();

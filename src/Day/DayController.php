@@ -11,6 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Day\Calendar;
+use Wubbin\Cost\Provision;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Task\Tasks;
@@ -20,7 +21,7 @@ use Wubbin\Task\TaskView;
 #[AsController]
 final readonly class DayController
 {
-    public function __construct(private DayDesk $desk, private Tasks $tasks)
+    public function __construct(private DayDesk $desk, private Tasks $tasks, private Provision $provision)
     {
     }
 
@@ -81,7 +82,7 @@ final readonly class DayController
     {
         $agenda = $this->desk->agenda(new \DateTimeImmutable());
 
-        return new JsonResponse(Outlook::of($this->desk->timetable($agenda), $agenda->names, $this->desk->zone()));
+        return new JsonResponse(Outlook::of($this->desk->timetable($agenda), $agenda->names, $this->desk->zone(), $this->provision->short($this->provision->needs())));
     }
 
     #[Route('/api/day/pins', methods: ['PUT'])]

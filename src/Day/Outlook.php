@@ -5,15 +5,25 @@ declare(strict_types=1);
 namespace Wubbin\Day;
 
 use OpenApi\Attributes as OA;
+use Wubbin\Core\Cost\Shortage;
 use Wubbin\Core\Day\LatestStart;
+use Wubbin\Core\Day\Link;
 use Wubbin\Core\Day\Mend;
 use Wubbin\Core\Day\Timetable;
 
 /** How much air there is in a plan: the latest moment to start, or what would make less late. */
-#[OA\Schema(required: ['latest', 'mends'])]
+#[OA\Schema(required: ['latest', 'mends', 'late', 'short'])]
 final readonly class Outlook
 {
-    /** @param list<array{what: string, kept: list<string>, part: float}> $mends */
+    /** So many late jobs are explained, by so many parts of what they waited for. */
+    private const MOST_LATE = 4;
+    private const MOST_LINKS = 4;
+
+    /**
+     * @param list<array{what: string, kept: list<string>, part: float}>                                       $mends
+     * @param list<array{job: string, links: list<array{job: string, because: string, start: int, end: int}>}> $late
+     * @param list<string>                                                                                     $short
+     */
     private function __construct(
         #[OA\Property(type: 'integer', nullable: true, description: 'Seconds since 1970; null where something is late, or nothing is due')]
         public ?int $latest,
@@ -23,17 +33,46 @@ final readonly class Outlook
             new OA\Property(property: 'part', type: 'number', description: 'Of all lateness that is saved, 0 to 1'),
         ], type: 'object'))]
         public array $mends,
+        #[OA\Property(type: 'array', description: 'What makes jobs late, the latest first', items: new OA\Items(required: ['job', 'links'], properties: [
+            new OA\Property(property: 'job', type: 'string'),
+            new OA\Property(property: 'links', type: 'array', description: 'The longest parts of what led to its end, in order', items: new OA\Items(required: ['job', 'because', 'start', 'end'], properties: [
+                new OA\Property(property: 'job', type: 'string'),
+                new OA\Property(property: 'because', type: 'string'),
+                new OA\Property(property: 'start', type: 'integer'),
+                new OA\Property(property: 'end', type: 'integer'),
+            ], type: 'object')),
+        ], type: 'object'))]
+        public array $late,
+        #[OA\Property(type: 'array', description: 'What there is too little of for all that is due', items: new OA\Items(type: 'string'))]
+        public array $short,
     ) {
     }
 
-    /** @param array<string, string> $names of jobs by id */
-    public static function of(Timetable $table, array $names, \DateTimeZone $zone): self
+    /**
+     * @param array<string, string> $names of jobs by id
+     * @param list<Shortage>        $short
+     */
+    public static function of(Timetable $table, array $names, \DateTimeZone $zone, array $short): self
     {
         return new self(LatestStart::of($table), array_map(static fn (Mend $mend): array => [
             'what' => self::what($mend, $zone),
             'kept' => array_map(static fn (string $id): string => $names[$id], $mend->kept),
             'part' => $mend->part,
-        ], Mend::of($table)));
+        ], Mend::of($table)), array_map(static fn (string $id): array => ['job' => $names[$id], 'links' => array_map(static fn (Link $link): array => ['job' => $names[$link->group], 'because' => $link->words(), 'start' => $link->start, 'end' => $link->end], self::longest($table->chainOf($id)))], array_slice($table->late(), 0, self::MOST_LATE)), array_map(static fn (Shortage $one): string => $one->item->label, $short));
+    }
+
+    /**
+     * @param list<Link> $links
+     *
+     * @return list<Link>
+     */
+    private static function longest(array $links): array
+    {
+        $lengths = array_map(static fn (Link $link): int => $link->end - $link->start, $links);
+        arsort($lengths);
+        $kept = array_slice($lengths, 0, self::MOST_LINKS, true);
+
+        return array_values(array_intersect_key($links, $kept));
     }
 
     private static function what(Mend $mend, \DateTimeZone $zone): string

@@ -66,8 +66,7 @@ final readonly class Mend
         $workshop = $table->day->workshop;
         $waited = [];
         foreach ($late as $group) {
-            $own = array_keys(array_filter($table->day->activities, static fn (Activity $one): bool => $one->group === $group));
-            foreach ($table->chainTo($own) as $link) {
+            foreach ($table->chainOf($group) as $link) {
                 $waited[$link->because] = true;
             }
         }

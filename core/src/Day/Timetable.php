@@ -41,6 +41,12 @@ final readonly class Timetable
         return $this->chainTo(array_keys($this->starts));
     }
 
+    /** @return list<Link> what decided when a group is over */
+    public function chainOf(string $group): array
+    {
+        return $this->chainTo(array_keys(array_filter($this->day->activities, static fn (Activity $one): bool => $one->group === $group)));
+    }
+
     /**
      * What decided when the last of some activities is over, back to the first.
      *
@@ -48,7 +54,7 @@ final readonly class Timetable
      *
      * @return list<Link>
      */
-    public function chainTo(array $ids): array
+    private function chainTo(array $ids): array
     {
         $last = null;
         foreach ($ids as $id) {

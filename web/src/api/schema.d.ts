@@ -1774,6 +1774,19 @@ export interface components {
                 /** @description Of all lateness that is saved, 0 to 1 */
                 part: number;
             }[];
+            /** @description What makes jobs late, the latest first */
+            late: {
+                job: string;
+                /** @description The longest parts of what led to its end, in order */
+                links: {
+                    job: string;
+                    because: string;
+                    start: number;
+                    end: number;
+                }[];
+            }[];
+            /** @description What there is too little of for all that is due */
+            short: string[];
         };
         /** @description When hands work in this shop, how many pairs there are, and what has room. */
         WorkHours: {

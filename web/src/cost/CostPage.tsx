@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, got, type ProblemError, type Schemas } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
@@ -19,11 +19,17 @@ export function CostPage() {
     staleTime: 0,
     placeholderData: keepPreviousData,
   });
+  // What was reckoned last stays while a number is typed that cannot be.
+  const [of, setOf] = useState<Cost>();
+  useEffect(() => {
+    if (cost.data !== undefined) {
+      setOf(cost.data);
+    }
+  }, [cost.data]);
   const wrong = (cost.error as ProblemError | null)?.errors.pieces;
-  if (cost.data === undefined) {
+  if (of === undefined) {
     return <Waiting error={cost.error} />;
   }
-  const of = cost.data;
   const write = (minor: number, finer = 0) => money(minor, of.currency, of.digits, finer);
   return (
     <div className="mx-auto max-w-5xl px-6 py-6">

@@ -31,10 +31,7 @@ export function NewLine({
         label="What, like the job"
         value={line.what}
         error={errors[`${at}what`]}
-        options={[
-          { id: '', label: 'Choose …' },
-          ...(jobs.data ?? []).map((job) => ({ id: job.id, label: `${job.name} (${job.blank})` })),
-        ]}
+        options={[{ id: '', label: 'Choose …' }, ...(jobs.data ?? []).map((job) => ({ id: job.id, label: job.name }))]}
         onChange={(e) => onChange({ ...line, what: e.target.value })}
       />
       <TextField

@@ -1,5 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { api, got } from '../api/client';
+
+const FEW = 4;
 
 /** Until when everything may lie; or, where something is late, what would mend it. */
 export function Outlook({ at }: { at: (t: number) => string }) {
@@ -11,13 +14,42 @@ export function Outlook({ at }: { at: (t: number) => string }) {
       </p>
     );
   }
-  const { latest, mends } = outlook.data;
+  const { latest, mends, late, short } = outlook.data;
   return (
     <div aria-live="polite">
+      {short.length > 0 && (
+        <p className="text-wait">
+          ◆ Too little is there of {short.slice(0, FEW).join(', ')}
+          {short.length > FEW && ` and ${short.length - FEW} more`}:{' '}
+          <Link to="/stock" className="link">
+            what to buy
+          </Link>
+        </p>
+      )}
       {latest !== null && (
         <p className="text-soft">
           It is enough to begin by <b className="text-ink">{at(latest)}</b>: then everything is just in time.
         </p>
+      )}
+      {late.length > 0 && (
+        <details className="mt-1">
+          <summary className="link">What makes them late</summary>
+          {late.map((one) => (
+            <div key={one.job} className="mt-1">
+              <b>{one.job}</b>
+              <ol className="border-l-3 border-hot pl-3">
+                {one.links.map((link) => (
+                  <li key={link.start}>
+                    <span className="text-soft">
+                      {at(link.start)} to {at(link.end)}
+                    </span>{' '}
+                    {link.job} <span className="text-sm text-soft">· {link.because}</span>
+                  </li>
+                ))}
+              </ol>
+            </div>
+          ))}
+        </details>
       )}
       {mends.length > 0 && (
         <section aria-label="What would mend it" className="mt-2 border-l-3 border-done pl-3">

@@ -1,0 +1,62 @@
+import { expect, test } from './shop';
+
+test('an order is taken, planned, repeated and put away', async ({ page }) => {
+  await page.goto('/orders');
+  await page.getByRole('link', { name: 'New order' }).click();
+  await page.getByRole('button', { name: 'Take this order' }).click();
+  await expect(page.getByRole('alert').first()).toContainText('Say who it is for');
+  await page.getByLabel('Who it is for').fill('Rowan Mill');
+  await page.getByRole('button', { name: 'Take this order' }).click();
+  await expect(page.getByRole('alert').first()).toContainText('Choose what is wanted');
+  await page.getByLabel('What, like the job').selectOption({ label: 'Picking-crew shirts' });
+  await page.getByLabel('or of each size and colour').fill('4 huge');
+  await page.getByRole('button', { name: 'Take this order' }).click();
+  await expect(page.getByRole('alert').first()).toContainText('a size that there is');
+  await expect(page.getByLabel('Who it is for')).toHaveValue('Rowan Mill');
+  await page.getByLabel('or of each size and colour').fill('2 S, 1 L');
+  await page.getByRole('button', { name: 'Take this order' }).click();
+  const order = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Rowan Mill' }) });
+  await expect(order).toContainText('0 of 3 good');
+  await expect(order.getByRole('link', { name: 'Picking-crew shirts · Rowan Mill' })).toBeVisible();
+
+  await page.goto('/day');
+  await expect(page.getByRole('region', { name: 'Jobs' })).toContainText('Picking-crew shirts · Rowan Mill');
+
+  await page.goto('/orders');
+  await order.getByRole('button', { name: 'Repeat' }).click();
+  await order.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByRole('heading', { name: 'Rowan Mill' })).toHaveCount(2);
+  for (const left of [1, 0]) {
+    await order.first().getByRole('button', { name: 'Change' }).click();
+    await order.first().getByRole('button', { name: 'Put away' }).click();
+    await expect(page.getByRole('heading', { name: 'Rowan Mill' })).toHaveCount(left);
+  }
+  await page.getByRole('button', { name: 'Orders that were put away' }).click();
+  await expect(page.getByRole('heading', { name: 'Rowan Mill' })).toHaveCount(2);
+});
+
+test('a table of orders is looked at first, and taken in whole or not at all', async ({ page }) => {
+  const table = (quantity: string) =>
+    Buffer.from(
+      `order,due,what,quantity,sizes\nHollow Farm,2099-05-01,Row tags,12,\nHollow Farm,2099-05-01,Crate-end signs,${quantity},\n`,
+    );
+  await page.goto('/orders');
+  await page.getByRole('link', { name: 'From a table (CSV)' }).click();
+  const choose = (buffer: Buffer) =>
+    page.getByLabel('Orders from a table').setInputFiles({ name: 'fair.csv', mimeType: 'text/csv', buffer });
+  await choose(table('a few'));
+  await expect(page.getByText('1 line is wrong')).toBeVisible();
+  await expect(page.getByRole('row').filter({ hasText: 'quantity' })).toContainText('3');
+  await expect(page.getByRole('button', { name: 'Take them in' })).toBeDisabled();
+  await choose(table('2'));
+  await expect(page.getByText('All lines can be read')).toBeVisible();
+  await page.getByRole('button', { name: 'Take them in' }).click();
+  await expect(page.getByText('1 order taken in')).toBeVisible();
+  await page.getByRole('link', { name: 'All orders' }).click();
+  const order = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Hollow Farm' }) });
+  await expect(order).toContainText('0 of 14 good');
+  // Far away, so that the days of other tests stay as they are; put away as well.
+  await order.getByRole('button', { name: 'Change' }).click();
+  await order.getByRole('button', { name: 'Put away' }).click();
+  await expect(page.getByRole('heading', { name: 'Hollow Farm' })).toHaveCount(0);
+});
