@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { EMPTY } from '../playwright.config';
 import { makeFormat } from '../web/src/measure/format';
 import { expect, line, test } from './shop';
@@ -54,35 +55,46 @@ const BY_NIGHT = new Set<string>([
   '/sheets',
   '/sheets/printers',
   '/day',
-  '/stock',
   '/jobs/shed-mugs/cost',
   '/shelf',
 ]);
 
-for (const [name, path] of SCREENS) {
-  test(`${name} can be used by everyone`, async ({ page }) => {
-    await page.goto(path);
-    await expect(page.getByText('One moment …')).toHaveCount(0);
-    if (path.startsWith('/jobs/p')) {
-      for (const what of ['Blank', 'Route', 'Picture', 'Where it sits', 'Finish', 'Heat time']) {
-        await line(page, what).click();
-      }
-      await page.getByText('Show all').click();
-    }
-    if (path === '/jobs/apron') {
-      await page.getByRole('tab', { name: 'The heat' }).click();
-      await expect(page.getByRole('img', { name: /Temperatures at the faces/ })).toBeVisible();
-    }
-    for (const colorScheme of ['light', 'dark'] as const) {
-      if (colorScheme === 'dark' && !BY_NIGHT.has(path)) {
-        continue;
-      }
-      await page.emulateMedia({ colorScheme });
-      const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] });
-      const { violations } = await (colorScheme === 'dark' ? axe.withRules(['color-contrast']) : axe).analyze();
-      expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(' | ')}`)).toEqual([]);
+/** Several screens one after another in one page, as people go through them: opening a page anew for each takes longest. */
+const TOGETHER = 6;
+
+for (let from = 0; from < SCREENS.length; from += TOGETHER) {
+  const screens = SCREENS.slice(from, from + TOGETHER);
+  test(`can be used by everyone: ${screens.map(([name]) => name).join(', ')}`, async ({ page }) => {
+    test.setTimeout(180_000);
+    for (const [name, path] of screens) {
+      await test.step(name, () => usable(page, path));
     }
   });
+}
+
+async function usable(page: Page, path: string) {
+  await page.emulateMedia({ colorScheme: 'light' });
+  await page.goto(path);
+  await expect(page.getByText('One moment …')).toHaveCount(0);
+  if (path.startsWith('/jobs/p')) {
+    for (const what of ['Blank', 'Route', 'Picture', 'Where it sits', 'Finish', 'Heat time']) {
+      await line(page, what).click();
+    }
+    await page.getByText('Show all').click();
+  }
+  if (path === '/jobs/apron') {
+    await page.getByRole('tab', { name: 'The heat' }).click();
+    await expect(page.getByRole('img', { name: /Temperatures at the faces/ })).toBeVisible();
+  }
+  for (const colorScheme of ['light', 'dark'] as const) {
+    if (colorScheme === 'dark' && !BY_NIGHT.has(path)) {
+      continue;
+    }
+    await page.emulateMedia({ colorScheme });
+    const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] });
+    const { violations } = await (colorScheme === 'dark' ? axe.withRules(['color-contrast']) : axe).analyze();
+    expect(violations.map((v) => `${path}: ${v.id}: ${v.nodes.map((n) => n.target).join(' | ')}`)).toEqual([]);
+  }
 }
 
 test('an empty shop says what to do first', async ({ browser }) => {
