@@ -35,7 +35,7 @@ final readonly class DayDesk
     private const PINS = 'day-pins';
 
     /** More is planned a part at a time: what is due first. */
-    private const MOST_ACTIVITIES = 1500;
+    private const MOST_ACTIVITIES = 2000;
 
     public function __construct(private EntityManagerInterface $entities, private JobDesk $jobs, private RunDesk $bench, private Progress $progress, private SettingsStore $settings, private Catalogue $catalogue)
     {

@@ -24,6 +24,9 @@ use Wubbin\Core\Run\BenchStep;
  */
 final class JobActivities
 {
+    /** Pieces of a job are planned in at most so many lots. */
+    private const LOTS = 20;
+
     /** @var array<string, Activity> */
     private array $activities = [];
 
@@ -128,21 +131,16 @@ final class JobActivities
         $parts = Part::all($of(Scope::EachPiece), $this->plan);
         $made = $this->sheets($round, $sheets, $from, $to, $all);
         $heat = $this->plan->transfers[$parts[0]->steps[0]->transfer ?? 0];
-        $together = min($this->onPlate($heat), $this->rack, $this->shelf);
-        $last = [];
-        for ($piece = $from; $piece <= $to; $piece = $end + 1) {
-            // Numbers of a plate full do not hang on how many pieces are done with already.
-            $end = min($to, intdiv($piece - 1, $together) * $together + $together);
-            $after = array_values(array_unique(array_filter([...array_map(static fn (int $one): ?string => $before[$one] ?? null, range($piece, $end)), ...array_map(static fn (int $one): ?string => $made[$one] ?? null, range($piece, $end))], is_string(...))));
-            $after = array_map(static fn (string $id): Wait => new Wait($id), $after);
-            foreach ($parts as $n => $part) {
-                $id = $this->add(sprintf('%d piece %d %d', $round, $piece, $n), $part, $part->together($end - $piece + 1, $heat->heat), $after, $piece, $end - $piece + 1);
-                $after = [new Wait($id, 0, $part->within($parts[$n + 1] ?? null))];
-                foreach (range($piece, $end) as $one) {
-                    $last[$one] = $id;
-                }
-            }
+        $plate = max(1, min($this->onPlate($heat), $this->rack, $this->shelf));
+        $lot = max($plate, min((int) ceil($this->plan->quantity / self::LOTS), $this->rack, $this->shelf));
+        // What may not wait is done piece by piece; of what comes after it several are done one after the other at each
+        // step, as at any bench.
+        $free = 0;
+        foreach ($parts as $n => $part) {
+            $free = null === $part->within($parts[$n + 1] ?? null) ? $free : $n + 2;
         }
+        $ready = $this->inTurn($round, array_slice($parts, 0, $free, true), $from, $to, $plate, $heat->heat, [$before, $made]);
+        $last = $this->inTurn($round, array_slice($parts, $free, null, true), $from, $to, $lot, $heat->heat, [] === $ready ? [$before, $made] : [$ready]) + $ready;
         $all = array_values(array_unique([] === $last ? array_values($made) : array_values($last)));
         foreach (Part::all($of(Scope::OnceAfter), $this->plan) as $n => $part) {
             // Switching off is done in passing by whoever ends the last piece: it waits for nothing.
@@ -150,6 +148,34 @@ final class JobActivities
         }
 
         return [[] === $last ? $made : $last, $all];
+    }
+
+    /**
+     * Parts of the work on pieces, so many pieces at a time.
+     *
+     * @param array<int, Part>         $parts by their place in the round
+     * @param list<array<int, string>> $after activities that each piece comes after
+     *
+     * @return array<int, string> the last activity of each piece; none where there are no parts
+     */
+    private function inTurn(int $round, array $parts, int $from, int $to, int $together, ?HeatKind $heat, array $after): array
+    {
+        $last = [];
+        for ($piece = $from; [] !== $parts && $piece <= $to; $piece = $end + 1) {
+            // Which pieces go together does not hang on how many are done with already.
+            $end = min($to, intdiv($piece - 1, $together) * $together + $together);
+            $before = array_unique(array_merge(...array_map(static fn (array $of): array => array_values(array_intersect_key($of, array_flip(range($piece, $end)))), $after)));
+            $waits = array_map(static fn (string $id): Wait => new Wait($id), array_values($before));
+            foreach ($parts as $n => $part) {
+                $id = $this->add(sprintf('%d piece %d %d', $round, $piece, $n), $part, $part->together($end - $piece + 1, $heat), $waits, $piece, $end - $piece + 1);
+                $waits = [new Wait($id, 0, $part->within($parts[$n + 1] ?? null))];
+                foreach (range($piece, $end) as $one) {
+                    $last[$one] = $id;
+                }
+            }
+        }
+
+        return $last;
     }
 
     /**

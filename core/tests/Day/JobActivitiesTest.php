@@ -89,6 +89,22 @@ final class JobActivitiesTest extends TestCase
         self::assertCount(3, $shirts);
     }
 
+    /** Forty tags: each is heated and peeled by itself, then two are coated one after the other and dry beside each other. */
+    public function testWhatMayWaitIsDoneInLots(): void
+    {
+        $plan = Orchard::whole(Orchard::jobOf('toner-metal', ['quantity' => 40]));
+        $activities = JobActivities::of($plan, 1, 40, null, 8, 8);
+        $of = static fn (string $label): array => array_values(array_filter($activities, static fn (Activity $one): bool => $label === $one->label));
+        self::assertCount(40, $of('heat'));
+        $waits = $of('wait');
+        self::assertSame([2, 0], [$waits[0]->room, count($waits) % 20]);
+        $coats = array_values(array_filter($plan->steps(), static fn ($step): bool => 'coat' === $step->kind->value));
+        self::assertSame(2 * (int) $coats[0]->duration->seconds, $of('coat')[0]->seconds);
+        $hands = array_sum(array_map(static fn (Activity $one): int => $one->hands ? $one->seconds : 0, $activities));
+        $sheets = array_sum(array_map(static fn ($step): float => 'each-sheet' === $step->scope->value ? $step->duration->seconds : 0.0, $plan->steps()));
+        self::assertEqualsWithDelta($plan->handsFor(40)->seconds - 40 * $sheets, $hands, 40 * $sheets, 'no time is lost but what many pieces on a sheet share');
+    }
+
     /** One piece at the heat, one not begun: the first stays where it is, and what follows waits for it. */
     public function testASessionAtTheBenchGoesOn(): void
     {

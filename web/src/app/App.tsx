@@ -95,11 +95,11 @@ function Frame() {
   const { pathname } = useLocation();
   return (
     <div className="flex h-full flex-col">
-      <header className="flex h-12 shrink-0 items-stretch gap-4 overflow-x-auto border-b border-ink px-5 lg:gap-6">
+      <header className="flex h-12 shrink-0 items-stretch gap-4 overflow-x-auto border-b border-ink px-5 xl:gap-6">
         <Link to="/" className="self-center text-xl font-extrabold tracking-tight">
           wubbin
         </Link>
-        <nav aria-label="Rooms" className="flex items-stretch whitespace-nowrap lg:gap-1">
+        <nav aria-label="Rooms" className="flex items-stretch whitespace-nowrap xl:gap-1">
           {ROOMS.map(([to, label]) => {
             const here = (INSIDE[to] ?? [to]).some((path) =>
               path === '/' ? pathname === '/' : pathname.startsWith(path),
@@ -109,7 +109,7 @@ function Frame() {
                 key={to}
                 to={to}
                 aria-current={here ? 'page' : undefined}
-                className={`flex items-center border-y-3 border-t-transparent px-1.5 lg:px-2 ${here ? 'border-b-ink font-bold' : 'border-b-transparent text-soft hover:text-ink'}`}
+                className={`flex items-center border-y-3 border-t-transparent px-1.5 xl:px-2 ${here ? 'border-b-ink font-bold' : 'border-b-transparent text-soft hover:text-ink'}`}
               >
                 {label}
               </Link>

@@ -167,7 +167,7 @@ export function DayPage() {
           <section aria-label="The strip" className="mt-3">
             <DayStrip day={day} from={from} to={to} names={names} />
             <p className="text-sm text-soft">
-              Grey: working hours. Black: hands. Red: heat, its line the temperature. Hatched: waiting. Hover for what
+              Shaded: working hours. Solid: hands. Red: heat, its line the temperature. Hatched: waiting. Hover for what
               it is.
             </p>
           </section>
