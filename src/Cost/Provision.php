@@ -19,24 +19,22 @@ final readonly class Provision
     {
     }
 
-    /** Null where nothing is due. */
-    public function needs(): ?Needs
+    public function needs(): Needs
     {
-        $needs = null;
+        $needs = Needs::nothing();
         $catalogue = $this->jobs->catalogue();
         foreach (array_slice($this->day->open(), 0, self::MOST_JOBS) as [$job, $pieces]) {
-            $own = Needs::of($job, $this->jobs->plan($job), $pieces, $this->jobs->pictures($job), $catalogue);
-            $needs = null === $needs ? $own : $needs->plus($own);
+            $needs = $needs->plus(Needs::of($job, $this->jobs->plan($job), $pieces, $this->jobs->pictures($job), $catalogue));
         }
 
         return $needs;
     }
 
     /** @return list<Shortage> */
-    public function short(?Needs $needs): array
+    public function short(Needs $needs): array
     {
         $items = array_filter($this->stock->items(), static fn (StoredItem $item): bool => $item->counted);
 
-        return null === $needs ? [] : Shortage::of($needs, array_intersect_key($this->stock->ledgers(), $items), array_map(static fn (StoredItem $item): float => $item->pack, $items));
+        return Shortage::of($needs, array_intersect_key($this->stock->ledgers(), $items), array_map(static fn (StoredItem $item): float => $item->pack, $items));
     }
 }

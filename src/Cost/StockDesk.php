@@ -69,8 +69,8 @@ final readonly class StockDesk
             if (null !== $this->entities->getRepository(StoredMove::class)->findOneBy(['source' => $move->id, 'item' => $item])) {
                 return;
             }
-            if (MovementKind::Used === $move->kind && $item->level < (int) round(1000.0 * $move->amount)) {
-                throw Problem::field('amount', sprintf('There are only %s %s. Count them where that is not so.', (string) ($item->level / 1000), $item->unit));
+            if (MovementKind::Used === $move->kind && $item->level < (int) round(Movement::THOUSANDTHS * $move->amount)) {
+                throw Problem::field('amount', sprintf('There are only %s %s. Count them where that is not so.', (string) ($item->level / Movement::THOUSANDTHS), $item->unit));
             }
             $item->counted = true;
             $this->store(new StoredMove($item, Instant::now(), $move->kind, $move->amount, $move->price, $move->note, $move->id));
@@ -78,8 +78,8 @@ final readonly class StockDesk
     }
 
     /**
-     * What a bench session has used up so far of what is stocked; it takes the place of what was told before. More than
-     * there should be is taken as it is: the pieces were made.
+     * What a bench session has used up so far of what is stocked. What it was told before is not taken again, and given
+     * back where it is less now; more than there should be is taken as it is: the pieces were made.
      *
      * @param array<string, float> $amounts by key
      */
@@ -87,12 +87,20 @@ final readonly class StockDesk
     {
         foreach ($this->entities->getRepository(StoredItem::class)->findBy(['key' => array_keys($amounts), 'counted' => true]) as $found) {
             $item = $this->locked($found);
-            $move = $this->entities->getRepository(StoredMove::class)->findOneBy(['source' => $source, 'item' => $item]);
-            if (null === $move) {
-                $this->store(new StoredMove($item, Instant::now(), MovementKind::Used, $amounts[$item->key], 0, '', $source));
-            } else {
-                $move->amount = $amounts[$item->key];
-                $this->again($move);
+            /** @var list<StoredMove> $moves */
+            $moves = $this->entities->createQueryBuilder()->select('m')->from(StoredMove::class, 'm')->where('m.item = :item AND m.source LIKE :source')
+                ->setParameter('item', $item)->setParameter('source', $source.' %')->orderBy('m.number', 'DESC')->getQuery()->getResult();
+            $more = $amounts[$item->key] - array_sum(array_map(static fn (StoredMove $move): float => $move->amount, $moves));
+            if ($more > 0.0) {
+                // A movement of its own: what was counted meanwhile stays true.
+                $this->store(new StoredMove($item, Instant::now(), MovementKind::Used, $more, 0, '', $source.' '.(count($moves) + 1)));
+            } elseif ($more < 0.0) {
+                foreach ($moves as $move) {
+                    $back = min(-$more, $move->amount);
+                    $move->amount -= $back;
+                    $more += $back;
+                }
+                $this->again($item);
             }
         }
     }
@@ -160,7 +168,7 @@ final readonly class StockDesk
     private function store(StoredMove $move): void
     {
         $item = $move->item;
-        $amount = (int) round(1000.0 * $move->amount);
+        $amount = (int) round(Movement::THOUSANDTHS * $move->amount);
         $item->level = match ($move->kind) {
             MovementKind::Bought => $item->level + $amount,
             MovementKind::Used => max(0, $item->level - $amount),
@@ -170,11 +178,11 @@ final readonly class StockDesk
         $this->entities->flush();
     }
 
-    /** A movement that is there already was changed: what came after it counts from there. */
-    private function again(StoredMove $move): void
+    /** Movements that are there already were changed: what came after them counts from there. */
+    private function again(StoredItem $item): void
     {
-        $moves = $this->entities->getRepository(StoredMove::class)->findBy(['item' => $move->item], ['number' => 'ASC']);
-        $move->item->level = Ledger::of(array_map(static fn (StoredMove $one): Movement => $one->movement(), $moves))->level();
+        $moves = $this->entities->getRepository(StoredMove::class)->findBy(['item' => $item], ['number' => 'ASC']);
+        $item->level = Ledger::of(array_map(static fn (StoredMove $one): Movement => $one->movement(), $moves))->level();
         $this->entities->flush();
     }
 }

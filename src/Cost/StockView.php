@@ -79,7 +79,7 @@ final readonly class StockView
      * @param array<string, Ledger>     $ledgers
      * @param list<Shortage>            $short
      */
-    public static function of(array $items, array $ledgers, ?Needs $needs, array $short, StockNames $names, Shelf $shelf, Currency $currency): self
+    public static function of(array $items, array $ledgers, Needs $needs, array $short, StockNames $names, Shelf $shelf, Currency $currency): self
     {
         $needed = static fn (string $key): float => round($needs->amounts[$key] ?? 0.0, 2);
         $stocked = array_map(static function (StoredItem $stored) use ($ledgers, $needed): array {
@@ -91,7 +91,7 @@ final readonly class StockView
         $order = array_flip(array_column(Stuff::cases(), 'value'));
         usort($stocked, static fn (array $one, array $other): int => [$order[$one['stuff']], $one['label']] <=> [$order[$other['stuff']], $other['label']]);
         $others = [];
-        foreach ([...array_values($needs->items ?? []), ...$names->all()] as $item) {
+        foreach ([...array_values($needs->items), ...$names->all()] as $item) {
             if (!isset($items[$item->key()])) {
                 $others[$item->key()] ??= ['key' => $item->key(), 'kind' => $item->stuff->label(), 'label' => $item->label, 'unit' => $item->unit, 'needed' => $needed($item->key())];
             }

@@ -138,6 +138,21 @@ final class StockApiTest extends ShopTestCase
         self::assertSame(10.0, $this->item($this->stock(), self::FILM)->number('level'));
     }
 
+    /** What was counted between two pieces is true: only the second is taken from it. */
+    public function testACountBetweenTwoPieces(): void
+    {
+        $this->moved('counted', '10');
+        $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'run', 'pieces' => 2]), 201);
+        $this->read($this->judgedFirst('good'));
+        $this->moved('counted', '20');
+        $second = 0;
+        foreach ($this->read($this->ask('GET', '/api/runs/run'))->records('steps') as $n => $step) {
+            $second = 2.0 === $step->numberOrNull('piece') && 0 === $second ? $n : $second;
+        }
+        $this->read($this->ask('POST', '/api/runs/run/presses', ['id' => 'judge-2', 'position' => $second, 'type' => 'judged', 'outcome' => 'spoiled', 'defects' => []]));
+        self::assertSame(19.0, $this->item($this->stock(), self::FILM)->number('level'));
+    }
+
     public function testPiecesThatWereMadeAreTakenEvenIfNothingShouldBeThere(): void
     {
         $this->moved('counted', '0', item: self::SHIRT);

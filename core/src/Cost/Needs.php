@@ -9,51 +9,63 @@ use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Share;
 use Wubbin\Core\Measure\Money;
 use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Plan\SharePlan;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Catalogue;
 
 /** What so many pieces of a job use up: whole sheets with what is cut away, blanks, ink, tape and covers. */
-final class Needs
+final readonly class Needs
 {
     private const MM2_IN_M2 = 1.0e6;
+    private const MM_IN_M = 1000.0;
 
-    /** @var array<string, Item> by key */
-    public array $items = [];
-
-    /** @var array<string, float> in the item's unit, by key */
-    public array $amounts = [];
-
-    private function __construct(private readonly Catalogue $catalogue)
+    /**
+     * @param array<string, Item>  $items   by key
+     * @param array<string, float> $amounts above zero, in the item's unit, by key
+     */
+    private function __construct(public array $items, public array $amounts)
     {
     }
 
+    public static function nothing(): self
+    {
+        return new self([], []);
+    }
+
     /**
-     * @param array<string, Picture> $pictures by SHA-256
+     * @param array<string, Picture> $pictures by SHA-256; of one that is not there nobody knows how much ink it takes
      * @param int                    $spares   sheets that are printed beyond what is needed
      */
     public static function of(Job $job, Plan $plan, int $pieces, array $pictures, Catalogue $catalogue, int $spares = 0): self
     {
-        $needs = new self($catalogue);
         $counts = self::divided($job, $pieces);
-        foreach ([] === $plan->shares ? [$plan] : array_map(static fn ($share): Plan => $share->plan, $plan->shares) as $n => $of) {
+        $needs = self::blanks($job, $counts, $catalogue);
+        foreach ([] === $plan->shares ? [$plan] : array_map(static fn (SharePlan $share): Plan => $share->plan, $plan->shares) as $n => $of) {
             foreach ($counts[$n] > 0 ? $of->transfers : [] as $transfer) {
-                $needs->picture($transfer, $counts[$n], $pictures[$transfer->artwork ?? ''] ?? null);
+                $needs = $needs->plus(self::picture($transfer, $counts[$n], $pictures[$transfer->artwork ?? ''] ?? null, $catalogue));
             }
         }
-        foreach ($spares > 0 ? $plan->transfers : [] as $transfer) {
-            $needs->sheets($transfer, $spares);
+        foreach ($plan->transfers as $transfer) {
+            $needs = $needs->plus(self::sheets($transfer, $spares));
         }
-        $needs->blanks($job, $counts);
 
         return $needs;
+    }
+
+    /** So much more of an item. */
+    public function with(Item $item, float $amount): self
+    {
+        $key = $item->key();
+
+        return $amount > 0.0 ? new self([$key => $item] + $this->items, [$key => $amount + ($this->amounts[$key] ?? 0.0)] + $this->amounts) : $this;
     }
 
     /** Of both together. */
     public function plus(self $other): self
     {
-        $sum = clone $this;
+        $sum = $this;
         foreach ($other->items as $key => $item) {
-            $sum->add($item, $other->amounts[$key]);
+            $sum = $sum->with($item, $other->amounts[$key]);
         }
 
         return $sum;
@@ -78,46 +90,38 @@ final class Needs
         return array_values(Money::apportioned($parts));
     }
 
-    private function picture(TransferPlan $transfer, int $pieces, ?Picture $picture): void
+    private static function picture(TransferPlan $transfer, int $pieces, ?Picture $picture, Catalogue $catalogue): self
     {
-        $this->sheets($transfer, null === $transfer->tiling ? (int) ceil($pieces / $transfer->perSheet()) : $pieces * count($transfer->tiling->tiles));
-        $traits = $picture?->traits;
-        $ink = null === $transfer->marking ? null : $this->catalogue->consumption->ink($transfer->marking->ink);
-        if (null !== $transfer->marking && null !== $ink && null !== $traits && null !== $transfer->placed) {
+        $needs = self::sheets($transfer, null === $transfer->tiling ? (int) ceil($pieces / $transfer->perSheet()) : $pieces * count($transfer->tiling->tiles));
+        $marking = $transfer->marking;
+        $ink = null === $marking ? null : $catalogue->consumption->ink($marking->ink);
+        if (null !== $marking && null !== $ink && null !== $picture?->traits && null !== $transfer->placed) {
             [$amount, $unit] = $ink;
-            $this->add(new Item(Stuff::Ink, $transfer->marking->id, $transfer->marking->label, $unit), $pieces * $transfer->placed->size->areaMm2() / self::MM2_IN_M2 * $amount * $traits->coverage($transfer->marking->colour));
+            $needs = $needs->with(new Item(Stuff::Ink, $marking->id, $marking->label, $unit), $pieces * $transfer->placed->size->areaMm2() / self::MM2_IN_M2 * $amount * $picture->traits->coverage($marking->colour));
         }
-        $tape = $this->catalogue->routes[$transfer->routeId]->tape ?? null;
+        $tape = $catalogue->routes[$transfer->routeId]->tape ?? null;
         if (null !== $tape) {
-            $this->add(new Item(Stuff::Tape, $tape, $tape.' tape', Stuff::Tape->unit()), $pieces * $this->catalogue->consumption->tapeMm / 1000.0);
+            $needs = $needs->with(new Item(Stuff::Tape, $tape, $tape.' tape', Stuff::Tape->unit()), $pieces * $catalogue->consumption->tapeMm / self::MM_IN_M);
         }
         $cover = $transfer->coverId;
-        if (null !== $cover) {
-            $this->add(new Item(Stuff::Cover, $cover, $transfer->facts->text('cover'), Stuff::Cover->unit()), $pieces / $this->catalogue->consumption->cover($this->catalogue->covers[$cover]->id ?? $cover)[0]);
-        }
+
+        return null === $cover ? $needs : $needs->with(new Item(Stuff::Cover, $cover, $transfer->facts->text('cover'), Stuff::Cover->unit()), $pieces / $catalogue->consumption->cover($cover)[0]);
     }
 
-    private function sheets(TransferPlan $transfer, int $count): void
+    private static function sheets(TransferPlan $transfer, int $count): self
     {
-        if (null !== $transfer->medium && $transfer->laidOut()) {
-            $this->add(new Item(Stuff::Sheet, $transfer->medium->id, $transfer->medium->label, Stuff::Sheet->unit()), (float) $count);
-        }
+        return null === $transfer->medium || !$transfer->laidOut() ? self::nothing() : self::nothing()->with(new Item(Stuff::Sheet, $transfer->medium->id, $transfer->medium->label, Stuff::Sheet->unit()), (float) $count);
     }
 
-    /** @param list<int> $counts */
-    private function blanks(Job $job, array $counts): void
+    /** @param list<int> $counts of each share */
+    private static function blanks(Job $job, array $counts, Catalogue $catalogue): self
     {
         $blank = $job->blank;
+        $needs = self::nothing();
         foreach ([] === $job->breakdown ? [[$blank->sizeId, $blank->colour]] : array_map(static fn (Share $share): array => [$share->sizeId, $share->colour ?? $blank->colour], $job->breakdown) as $n => [$size, $colour]) {
-            $this->add(Item::blank($blank->kindId, $size, $colour, $this->catalogue), (float) $counts[$n]);
+            $needs = $needs->with(Item::blank($blank->kindId, $size, $colour, $catalogue), (float) $counts[$n]);
         }
-    }
 
-    private function add(Item $item, float $amount): void
-    {
-        if ($amount > 0.0) {
-            $this->items[$item->key()] = $item;
-            $this->amounts[$item->key()] = ($this->amounts[$item->key()] ?? 0.0) + $amount;
-        }
+        return $needs;
     }
 }

@@ -48,9 +48,10 @@ final readonly class Activity
     ) {
     }
 
-    public function dueAt(int $instant): self
+    /** The same, due at an instant; a second that it is late weighs so much. */
+    public function dueAt(int $instant, float $weight): self
     {
-        return new self($this->id, $this->group, $this->label, $this->seconds, $this->hands, $this->machine, $this->celsius, $this->place, $this->after, $instant, $this->weight, $this->earliest, $this->pinned, $this->piece, $this->room, $this->began, $this->attended);
+        return new self($this->id, $this->group, $this->label, $this->seconds, $this->hands, $this->machine, $this->celsius, $this->place, $this->after, $instant, $weight, $this->earliest, $this->pinned, $this->piece, $this->room, $this->began, $this->attended);
     }
 
     /** The same, beginning at an instant that a person chose. */

@@ -101,8 +101,9 @@ final class JobActivities
     private function due(array $last): array
     {
         if (null !== $this->due) {
-            foreach ($last as $id) {
-                $this->activities[$id] = $this->activities[$id]->dueAt($this->due);
+            // Each piece of a lot weighs as much as one that is done by itself.
+            foreach (array_count_values($last) as $id => $pieces) {
+                $this->activities[$id] = $this->activities[$id]->dueAt($this->due, $this->weight * $pieces);
             }
         }
 
@@ -221,7 +222,7 @@ final class JobActivities
     private function add(string $name, Part $part, float $seconds, array $after, ?int $piece = null, int $room = 1, ?int $began = null): string
     {
         $id = $this->plan->jobId.' '.$name;
-        $this->activities[$id] = new Activity($id, $this->plan->jobId, $part->label(), (int) ceil($seconds), $part->hands, $part->machine, $part->celsius, $part->place, $after, null, $this->weight, piece: $piece, room: null === $part->place ? 1 : $room, began: $began, attended: !$part->hands && null !== $part->machine);
+        $this->activities[$id] = new Activity($id, $this->plan->jobId, $part->label(), (int) ceil($seconds), $part->hands, $part->machine, $part->celsius, $part->place, $after, piece: $piece, room: null === $part->place ? 1 : $room, began: $began, attended: !$part->hands && null !== $part->machine);
 
         return $id;
     }

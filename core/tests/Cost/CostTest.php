@@ -15,6 +15,7 @@ use Wubbin\Core\Cost\Batch;
 use Wubbin\Core\Cost\Cheaper;
 use Wubbin\Core\Cost\CostLine;
 use Wubbin\Core\Cost\CostSheet;
+use Wubbin\Core\Cost\Item;
 use Wubbin\Core\Cost\Ledger;
 use Wubbin\Core\Cost\Movement;
 use Wubbin\Core\Cost\Needs;
@@ -207,10 +208,7 @@ final class CostTest extends TestCase
     /** A sheet of so many pieces that cost so much each, and nothing else. */
     private static function costing(int $each, int $pieces): CostSheet
     {
-        $needs = self::needs(Orchard::job(), $pieces);
-        $only = array_intersect_key($needs->items, ['blank shirt M #ffffff' => 1]);
-        $needs->items = $only;
-        $needs->amounts = array_intersect_key($needs->amounts, $only);
+        $needs = Needs::nothing()->with(Item::blank('shirt', 'M', Colour::hex('#ffffff'), Orchard::catalogue()), (float) $pieces);
 
         return CostSheet::of($pieces, $needs, self::batch(Orchard::job(), $pieces), new Rates(hour: 0, kwh: 0), ['blank shirt M #ffffff' => Ledger::of([Movement::bought((float) $pieces, $each * $pieces)])], null);
     }
