@@ -16,9 +16,11 @@ use Wubbin\Core\Cost\Ledger;
 use Wubbin\Core\Cost\Needs;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobEdit;
+use Wubbin\Core\Log\Setting;
 use Wubbin\Core\Log\Share;
 use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\QuantityParser;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Day\DayDesk;
 use Wubbin\Job\JobDesk;
@@ -31,7 +33,7 @@ final class CostDesk
     /** @var array<string, Ledger>|null read once for all that is asked */
     private ?array $ledgers = null;
 
-    /** @var array<string, Share>|null */
+    /** @var array{array<string, Share>, array<string, Share>}|null by setting and by route */
     private ?array $shares = null;
 
     public function __construct(private readonly EntityManagerInterface $entities, private readonly JobDesk $jobs, private readonly StockDesk $stock, private readonly LogStats $stats, private readonly DayDesk $day, private readonly SettingsStore $settings, private readonly Advisor $advisor)
@@ -96,13 +98,17 @@ final class CostDesk
         return array_values(array_filter($advice, static fn (RouteAdvice $one): bool => Standing::Works === $one->standing && $one->routeId !== $transfer->routeId));
     }
 
-    /** How many pieces on this route came out good: of several pictures, the hardest. */
+    /**
+     * How many pieces came out good that were made as these are to be, or on this route where too few were made at its
+     * very setting: of several pictures, the hardest.
+     */
     private function share(Plan $plan): ?Share
     {
-        $this->shares ??= $this->stats->byRoute();
+        [$bySetting, $byRoute] = $this->shares ??= [$this->stats->bySetting(), $this->stats->byRoute()];
         $worst = null;
         foreach ($plan->transfers as $transfer) {
-            $share = $this->shares[$transfer->routeId] ?? null;
+            $own = $bySetting[Setting::of(Record::of($transfer->facts->jsonSerialize()))->key()] ?? null;
+            $share = null !== $own && $own->count() >= Share::FEW ? $own : $byRoute[$transfer->routeId] ?? null;
             $worst = null !== $share && (null === $worst || $share->mean() < $worst->mean()) ? $share : $worst;
         }
 

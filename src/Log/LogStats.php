@@ -31,6 +31,15 @@ final readonly class LogStats
         return array_combine(array_column($rows, 'route'), array_map(static fn (array $row): Share => new Share($row['good'], $row['pieces'] - $row['good']), $rows));
     }
 
+    /** @return array<string, Share> pieces good at the first try, by the key of a setting */
+    public function bySetting(): array
+    {
+        /** @var list<array{setting: string, good: int, pieces: int}> $rows */
+        $rows = $this->connection->fetchAllAssociative("SELECT setting, SUM(outcome = 'good') AS good, COUNT(*) AS pieces FROM log_entry WHERE setting <> '' GROUP BY setting");
+
+        return array_combine(array_column($rows, 'setting'), array_map(static fn (array $row): Share => new Share($row['good'], $row['pieces'] - $row['good']), $rows));
+    }
+
     public function all(): LogLessons
     {
         $routes = [];

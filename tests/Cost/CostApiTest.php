@@ -6,6 +6,7 @@ namespace Wubbin\Tests\Cost;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\Process\Process;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Tests\Support\ShopTestCase;
@@ -39,6 +40,27 @@ final class CostApiTest extends ShopTestCase
         $cost = $this->read($this->ask('GET', '/api/jobs/crew/cost?pieces=1'));
         self::assertSame('fill', $cost->records('cheaper')[0]->string('kind'));
         self::assertGreaterThan(0.0, $cost->records('cheaper')[0]->number('saved'));
+    }
+
+    /** Six good of six at this very setting: what was spoiled at another one does not count. */
+    public function testLossesAreThoseOfTheSetting(): void
+    {
+        $this->priced();
+        $facts = $this->read($this->ask('GET', '/api/jobs/crew'))->record('plan')->records('transfers')[0]->record('facts');
+        $line = static fn (int $n, string $outcome, float $seconds): string => sprintf('2026-03-01T10:%02d:00+01:00,Shirts,%s,light-film,%s,%s,%s,%s', $n, $outcome, $facts->number('setting_c'), $seconds, $facts->stringOrNull('pressure'), $facts->stringOrNull('base'));
+        $other = array_map(static fn (int $n): string => $line($n, 'spoiled', $facts->number('dwell_s') + 10.0), range(10, 20));
+        $this->logged($other);
+        self::assertEqualsWithDelta(0.5 / 12.0, $this->read($this->ask('GET', '/api/jobs/crew/cost'))->number('success'), 1e-9, 'of the route, where nothing better is known');
+        $this->logged(array_map(static fn (int $n): string => $line($n, 'good', $facts->number('dwell_s')), range(30, 35)));
+        self::assertEqualsWithDelta(6.5 / 7.0, $this->read($this->ask('GET', '/api/jobs/crew/cost'))->number('success'), 1e-9);
+    }
+
+    /** @param list<string> $lines */
+    private function logged(array $lines): void
+    {
+        $path = $this->data.'/log-'.bin2hex(random_bytes(4)).'.csv';
+        file_put_contents($path, "at,name,outcome,route,celsius,seconds_planned,pressure,base\n".implode("\n", $lines)."\n");
+        $this->read($this->ask('POST', '/api/logbook/import', file: new UploadedFile($path, 'log.csv', test: true)));
     }
 
     public function testWhatNobodyKnowsIsNamed(): void
