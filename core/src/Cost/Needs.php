@@ -39,7 +39,7 @@ final readonly class Needs
     public static function of(Job $job, Plan $plan, int $pieces, array $pictures, Catalogue $catalogue, int $spares = 0): self
     {
         $counts = self::divided($job, $pieces);
-        $needs = self::blanks($job, $counts, $catalogue);
+        $needs = self::nothing();
         foreach ([] === $plan->shares ? [$plan] : array_map(static fn (SharePlan $share): Plan => $share->plan, $plan->shares) as $n => $of) {
             foreach ($counts[$n] > 0 ? $of->transfers : [] as $transfer) {
                 $needs = $needs->plus(self::picture($transfer, $counts[$n], $pictures[$transfer->artwork ?? ''] ?? null, $catalogue));
@@ -49,7 +49,7 @@ final readonly class Needs
             $needs = $needs->plus(self::sheets($transfer, $spares));
         }
 
-        return $needs;
+        return $needs->plus(self::blanks($job, $counts, $catalogue));
     }
 
     /** So much more of an item. */
@@ -57,7 +57,7 @@ final readonly class Needs
     {
         $key = $item->key();
 
-        return $amount > 0.0 ? new self([$key => $item] + $this->items, [$key => $amount + ($this->amounts[$key] ?? 0.0)] + $this->amounts) : $this;
+        return $amount > 0.0 ? new self($this->items + [$key => $item], array_replace($this->amounts, [$key => $amount + ($this->amounts[$key] ?? 0.0)])) : $this;
     }
 
     /** Of both together. */

@@ -19,7 +19,7 @@ export function Outlook({ at }: { at: (t: number) => string }) {
     <div aria-live="polite">
       {short.length > 0 && (
         <p className="text-wait">
-          ◆ Too little is there of {short.slice(0, FEW).join(' · ')}
+          ◆ There is not enough of {short.slice(0, FEW).join(' · ')}
           {short.length > FEW && ` and ${short.length - FEW} more`}:{' '}
           <Link to="/stock" className="link">
             what to buy
