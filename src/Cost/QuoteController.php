@@ -19,6 +19,7 @@ use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Job\JobDesk;
 use Wubbin\Job\NewJob;
+use Wubbin\Measure\SettingsStore;
 
 /** Quotes: reckoned as often as one likes, and kept as they were given. */
 #[AsController]
@@ -26,7 +27,7 @@ final readonly class QuoteController
 {
     private const MOST_LISTED = 100;
 
-    public function __construct(private CostDesk $costs, private JobDesk $jobs, private EntityManagerInterface $entities)
+    public function __construct(private CostDesk $costs, private JobDesk $jobs, private EntityManagerInterface $entities, private SettingsStore $settings)
     {
     }
 
@@ -72,19 +73,22 @@ final readonly class QuoteController
     }
 
     #[Route('/api/quotes', methods: ['GET'])]
-    #[OA\Get(path: '/api/quotes', operationId: 'listQuotes', responses: [new OA\Response(response: 200, description: 'The latest, at most a hundred', content: new OA\JsonContent(type: 'array', items: new OA\Items(required: ['id', 'number', 'for', 'created', 'valid', 'gross', 'currency', 'digits'], properties: [
+    #[OA\Get(path: '/api/quotes', operationId: 'listQuotes', responses: [new OA\Response(response: 200, description: 'The latest, at most a hundred', content: new OA\JsonContent(type: 'array', items: new OA\Items(required: ['id', 'number', 'for', 'created', 'valid', 'over', 'gross', 'currency', 'digits'], properties: [
         new OA\Property(property: 'id', type: 'string'),
         new OA\Property(property: 'number', type: 'integer'),
         new OA\Property(property: 'for', type: 'string'),
         new OA\Property(property: 'created', type: 'string'),
         new OA\Property(property: 'valid', type: 'string'),
+        new OA\Property(property: 'over', type: 'boolean', description: 'It stands no more'),
         new OA\Property(property: 'gross', type: 'integer'),
         new OA\Property(property: 'currency', type: 'string'),
         new OA\Property(property: 'digits', type: 'integer'),
     ], type: 'object')))])]
     public function list(): JsonResponse
     {
-        return new JsonResponse(array_map(static fn (StoredQuote $one): array => ['id' => $one->id] + array_intersect_key($one->document, array_flip(['number', 'for', 'created', 'valid', 'gross', 'currency', 'digits'])), $this->entities->getRepository(StoredQuote::class)->findBy([], ['number' => 'DESC'], self::MOST_LISTED)));
+        $today = $this->today();
+
+        return new JsonResponse(array_map(static fn (StoredQuote $one): array => ['id' => $one->id, 'over' => $one->document['valid'] < $today] + array_intersect_key($one->document, array_flip(['number', 'for', 'created', 'valid', 'gross', 'currency', 'digits'])), $this->entities->getRepository(StoredQuote::class)->findBy([], ['number' => 'DESC'], self::MOST_LISTED)));
     }
 
     #[Route('/api/quotes/{id}.pdf', methods: ['GET'])]
@@ -96,9 +100,14 @@ final readonly class QuoteController
         return new Response((new QuotePdf($record, Currency::of($record->string('currency'))))->draw(), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => sprintf('attachment; filename="quote-%d.pdf"', $quote->number)]);
     }
 
+    private function today(): string
+    {
+        return (new \DateTimeImmutable('now', new \DateTimeZone($this->settings->get()->zone)))->format('Y-m-d');
+    }
+
     private function view(Record $body): QuoteView
     {
-        $today = (new \DateTimeImmutable())->format('Y-m-d');
+        $today = $this->today();
         $currency = $this->costs->currency();
         $wish = QuoteWish::fromRecord($body, $currency, $today);
         $items = $unknown = [];

@@ -90,7 +90,8 @@ final readonly class QuoteWish
             $errors['for'] = sprintf('At most %d characters.', self::LONGEST);
         }
         $valid = $record->string('valid');
-        if (1 !== preg_match('/^\d{4}-\d{2}-\d{2}$/', $valid) || false === strtotime($valid)) {
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $valid);
+        if (false === $day || $day->format('Y-m-d') !== $valid) {
             $errors['valid'] = 'A day is written as 2026-12-31.';
         } elseif ($valid < $today) {
             $errors['valid'] = 'This day is over.';

@@ -29,7 +29,7 @@ final readonly class StockView
         public string $currency,
         #[OA\Property(description: 'Of its minor unit')]
         public int $digits,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['key', 'stuff', 'kind', 'label', 'unit', 'level', 'value', 'each', 'missing', 'pack', 'counted', 'needed'], properties: [
+        #[OA\Property(type: 'array', items: new OA\Items(required: ['key', 'stuff', 'kind', 'label', 'unit', 'level', 'value', 'each', 'missing', 'pack', 'counted', 'needed', 'short'], properties: [
             new OA\Property(property: 'key', type: 'string'),
             new OA\Property(property: 'stuff', type: 'string'),
             new OA\Property(property: 'kind', type: 'string', description: 'What it is, in words'),
@@ -42,6 +42,7 @@ final readonly class StockView
             new OA\Property(property: 'pack', type: 'number'),
             new OA\Property(property: 'counted', type: 'boolean'),
             new OA\Property(property: 'needed', type: 'number', description: 'For all that is due'),
+            new OA\Property(property: 'short', type: 'boolean', description: 'More is needed than there is'),
         ], type: 'object'))]
         public array $items,
         #[OA\Property(type: 'array', description: 'What could be stocked as well, what is needed first', items: new OA\Items(required: ['key', 'kind', 'label', 'unit', 'needed'], properties: [
@@ -82,11 +83,12 @@ final readonly class StockView
     public static function of(array $items, array $ledgers, Needs $needs, array $short, StockNames $names, Shelf $shelf, Currency $currency): self
     {
         $needed = static fn (string $key): float => round($needs->amounts[$key] ?? 0.0, 2);
-        $stocked = array_map(static function (StoredItem $stored) use ($ledgers, $needed): array {
+        $isShort = array_flip(array_map(static fn (Shortage $one): string => $one->item->key(), $short));
+        $stocked = array_map(static function (StoredItem $stored) use ($ledgers, $needed, $isShort): array {
             $item = $stored->item();
             $ledger = $ledgers[$stored->key] ?? Ledger::of([]);
 
-            return ['key' => $stored->key, 'stuff' => $item->stuff->value, 'kind' => $item->stuff->label(), 'label' => $item->label, 'unit' => $item->unit, 'level' => $ledger->level() / Movement::THOUSANDTHS, 'value' => $ledger->value(), 'each' => $ledger->costOf(1.0), 'missing' => $ledger->missing / Movement::THOUSANDTHS, 'pack' => $stored->pack, 'counted' => $stored->counted, 'needed' => $needed($stored->key)];
+            return ['key' => $stored->key, 'stuff' => $item->stuff->value, 'kind' => $item->stuff->label(), 'label' => $item->label, 'unit' => $item->unit, 'level' => $ledger->level() / Movement::THOUSANDTHS, 'value' => $ledger->value(), 'each' => $ledger->costOf(1.0), 'missing' => $ledger->missing / Movement::THOUSANDTHS, 'pack' => $stored->pack, 'counted' => $stored->counted, 'needed' => $needed($stored->key), 'short' => isset($isShort[$stored->key])];
         }, array_values($items));
         $order = array_flip(array_column(Stuff::cases(), 'value'));
         usort($stocked, static fn (array $one, array $other): int => [$order[$one['stuff']], $one['label']] <=> [$order[$other['stuff']], $other['label']]);

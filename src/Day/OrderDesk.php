@@ -79,9 +79,11 @@ final readonly class OrderDesk
     /** Its jobs are due with it. */
     public function change(StoredOrder $order, string $label, ?string $due, string $note, bool $archived): void
     {
-        if ($due !== $order->due || $archived !== $order->archived) {
-            foreach ($this->entities->getRepository(StoredJob::class)->findBy(['id' => $order->jobs]) as $stored) {
+        foreach ($this->entities->getRepository(StoredJob::class)->findBy(['id' => $order->jobs]) as $stored) {
+            if ($due !== $order->due) {
                 $stored->change($stored->job()->dueOn($due));
+            }
+            if ($archived !== $order->archived) {
                 $stored->archived = $archived;
             }
         }
@@ -182,7 +184,9 @@ final readonly class OrderDesk
         $jobs = $this->jobsIn($orders);
         $worded = static fn (Job $job): array => [$job, isset($catalogue->blanks[$job->blank->kindId]) ? Breakdown::write($job->breakdown, $catalogue->blanks[$job->blank->kindId], $catalogue) : ''];
 
-        return array_map(static fn (StoredOrder $order): OrderView => OrderView::of($order, array_map($worded, $jobs[$order->id]), $good), $orders);
+        $today = (new \DateTimeImmutable('now', new \DateTimeZone($this->settings->get()->zone)))->format('Y-m-d');
+
+        return array_map(static fn (StoredOrder $order): OrderView => OrderView::of($order, array_map($worded, $jobs[$order->id]), $good, $today), $orders);
     }
 
     /**

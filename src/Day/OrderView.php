@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Job\Job;
 
 /** An order and how far it is. */
-#[OA\Schema(required: ['id', 'revision', 'label', 'due', 'note', 'archived', 'lines', 'pieces', 'good', 'done'])]
+#[OA\Schema(required: ['id', 'revision', 'label', 'due', 'note', 'archived', 'lines', 'pieces', 'good', 'done', 'over'])]
 final readonly class OrderView
 {
     /** @param list<array{job: string, name: string, quantity: int, good: int, sizes: string}> $lines */
@@ -39,6 +39,8 @@ final readonly class OrderView
         public int $good,
         #[OA\Property(description: 'All pieces came out good')]
         public bool $done,
+        #[OA\Property(description: 'Its day is over, and it is not done')]
+        public bool $over,
     ) {
     }
 
@@ -46,12 +48,14 @@ final readonly class OrderView
      * @param list<array{Job, string}> $jobs with their sizes in words
      * @param array<string, int>       $good pieces by job
      */
-    public static function of(StoredOrder $order, array $jobs, array $good): self
+    public static function of(StoredOrder $order, array $jobs, array $good, string $today): self
     {
         $lines = array_map(static fn (array $of): array => ['job' => $of[0]->id, 'name' => $of[0]->name, 'quantity' => $of[0]->quantity, 'good' => min($of[0]->quantity, $good[$of[0]->id] ?? 0), 'sizes' => $of[1]], $jobs);
         $pieces = array_sum(array_column($lines, 'quantity'));
         $made = array_sum(array_column($lines, 'good'));
 
-        return new self($order->id, $order->revision, $order->label, $order->due, $order->note, $order->archived, $lines, $pieces, $made, $pieces > 0 && $made === $pieces);
+        $done = $pieces > 0 && $made === $pieces;
+
+        return new self($order->id, $order->revision, $order->label, $order->due, $order->note, $order->archived, $lines, $pieces, $made, $done, !$done && null !== $order->due && $order->due < $today);
     }
 }

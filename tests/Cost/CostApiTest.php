@@ -145,6 +145,7 @@ final class CostApiTest extends ShopTestCase
         yield 'too many breaks' => [['breaks' => '1,2,3,4,5,6,7'], 'breaks'];
         yield 'a day that is over' => [['valid' => '2020-01-01'], 'valid'];
         yield 'no day' => [['valid' => 'soon'], 'valid'];
+        yield 'a day there is not' => [['valid' => '2099-02-30'], 'valid'];
         yield 'by feeling' => [['by' => 'feeling'], 'by'];
         yield 'a name too long' => [['for' => str_repeat('a', 121)], 'for'];
     }

@@ -118,7 +118,7 @@ final class StockApiTest extends ShopTestCase
         $this->moved('bought', '10', '9.00');
         $this->read($this->ask('PUT', '/api/stock/pack', ['item' => self::FILM, 'pack' => '10']));
         $stock = $this->stock();
-        self::assertSame(12.0, $this->item($stock, self::FILM)->number('needed'));
+        self::assertSame([12.0, true], [$this->item($stock, self::FILM)->number('needed'), $this->item($stock, self::FILM)->boolean('short')]);
         $buy = $stock->records('buy');
         self::assertCount(1, $buy, 'nobody counts shirts');
         self::assertEquals([10.0, 900], [$buy[0]->number('buy'), $buy[0]->integer('cost')]);

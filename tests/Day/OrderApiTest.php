@@ -52,6 +52,27 @@ final class OrderApiTest extends ShopTestCase
         self::assertTrue($this->read($this->ask('GET', '/api/jobs/'.$job))->boolean('archived'));
     }
 
+    /** Due yesterday: it is taken, and told. */
+    public function testAnOrderWhoseDayIsOver(): void
+    {
+        $order = $this->taken(['what' => 'crew', 'quantity' => '1', 'sizes' => '']);
+        self::assertFalse($order->boolean('over'));
+        $yesterday = (new \DateTimeImmutable('-1 day', new \DateTimeZone('UTC')))->format('Y-m-d');
+        self::assertTrue($this->read($this->ask('PUT', '/api/orders/fair', ['revision' => $order->integer('revision'), 'label' => 'Rowan Mill', 'due' => $yesterday, 'note' => '', 'archived' => false]))->boolean('over'));
+        self::assertSame(['Crew shirts · Rowan Mill'], $this->read($this->ask('GET', '/api/day'))->strings('late'));
+    }
+
+    /** A job that was put away by itself stays so when its order gets another day. */
+    public function testAJobPutAwayByItselfStaysSo(): void
+    {
+        $order = $this->taken(['what' => 'crew', 'quantity' => '1', 'sizes' => '']);
+        $job = $order->records('lines')[0]->string('job');
+        $this->read($this->ask('PATCH', '/api/jobs/'.$job, ['revision' => 1, 'changes' => (object) [], 'archived' => true]));
+        $this->read($this->ask('PUT', '/api/orders/fair', ['revision' => $order->integer('revision'), 'label' => 'Rowan Mill', 'due' => '2099-07-01', 'note' => '', 'archived' => false]));
+        $view = $this->read($this->ask('GET', '/api/jobs/'.$job));
+        self::assertSame([true, '2099-07-01'], [$view->boolean('archived'), $view->record('job')->string('due')]);
+    }
+
     public function testAnOrderIsRepeated(): void
     {
         $this->taken(['what' => 'crew', 'quantity' => '', 'sizes' => '2 S, 1 L']);

@@ -1620,6 +1620,8 @@ export interface components {
                 counted: boolean;
                 /** @description For all that is due */
                 needed: number;
+                /** @description More is needed than there is */
+                short: boolean;
             }[];
             /** @description What could be stocked as well, what is needed first */
             others: {
@@ -1762,6 +1764,8 @@ export interface components {
             good: number;
             /** @description All pieces came out good */
             done: boolean;
+            /** @description Its day is over, and it is not done */
+            over: boolean;
         };
         /** @description How much air there is in a plan: the latest moment to start, or what would make less late. */
         Outlook: {
@@ -4276,6 +4280,8 @@ export interface operations {
                         for: string;
                         created: string;
                         valid: string;
+                        /** @description It stands no more */
+                        over: boolean;
                         gross: number;
                         currency: string;
                         digits: number;

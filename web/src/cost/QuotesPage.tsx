@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { api, got } from '../api/client';
 import { Waiting } from '../app/Notice';
 import { useMoments } from '../measure/settings';
-import { dayFrom, money } from './money';
+import { money } from './money';
 
 /** Quotes that were given, the latest first. */
 export function QuotesPage() {
@@ -28,8 +28,8 @@ export function QuotesPage() {
             <li key={quote.id} className="flex items-baseline gap-4 border-b border-rule py-2">
               <b className="w-24">Quote {quote.number}</b>
               <span className="grow">{quote.for}</span>
-              <span className={quote.valid < dayFrom(0) ? 'text-soft line-through' : ''}>
-                until {moments.day(quote.valid)}
+              <span className={quote.over ? 'text-soft' : ''}>
+                {quote.over ? 'stood until' : 'stands until'} {moments.day(quote.valid)}
               </span>
               <b className="w-28 text-right">{money(quote.gross, quote.currency, quote.digits)}</b>
               <a className="link" href={`/api/quotes/${quote.id}.pdf`} download>

@@ -119,9 +119,9 @@ export function StockPage() {
                         </b>
                       )}
                     </td>
-                    <td className={`text-right ${short(item) ? 'font-bold text-hot' : ''}`}>
+                    <td className={`text-right ${item.short ? 'font-bold text-hot' : ''}`}>
                       {item.counted ? amount(item.level, item.unit) : 'not counted'}
-                      {short(item) && ' ✕'}
+                      {item.short && ' ✕'}
                     </td>
                     <td className="text-right">{item.needed > 0 ? amount(item.needed, item.unit) : ''}</td>
                     <td className="text-right">
@@ -162,8 +162,6 @@ export function StockPage() {
     </div>
   );
 }
-
-const short = (item: Item) => item.counted && item.needed > item.level;
 
 /** Says what was bought, used or counted. */
 function Move({ items, others, onMoved }: { items: Item[]; others: Stock['others']; onMoved: (stock: Stock) => void }) {

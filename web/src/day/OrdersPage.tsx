@@ -100,14 +100,13 @@ export function OrdersPage() {
 function OrderLines({ order }: { order: Order }) {
   const moments = useMoments();
   const [open, setOpen] = useState<'line' | 'change' | 'repeat'>();
-  const late = order.due !== null && order.due < dayFrom(0) && !order.done;
   return (
     <li className="border-b border-line py-3">
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h2 className="text-xl">{order.label}</h2>
-        <span className={late ? 'font-bold text-hot' : ''}>
+        <span className={order.over ? 'font-bold text-hot' : ''}>
           {order.due === null ? 'no day' : `by ${moments.day(order.due)}`}
-          {late && ' ✕ over'}
+          {order.over && ' ✕ over'}
         </span>
         <span className="ml-auto">
           {order.done ? (
