@@ -28,7 +28,7 @@ final readonly class DaySheetPdf
             $of = $start->format('l j F').($table->day->workshop->hands > 1 ? ', hands '.($block->lane + 1) : '');
             if ($of !== $day) {
                 $pdf->words('', 4.0);
-                $pdf->row([$of, '', '', ''], self::WIDTHS, true, 'L');
+                $pdf->heading($of);
                 $day = $of;
             }
             $pdf->row([$start->format('H:i').' to '.$end->format('H:i'), $names[$block->group] ?? $block->group, implode(', ', $block->labels), '☐'], self::WIDTHS, false, 'L');

@@ -16,13 +16,13 @@ use Wubbin\Core\Day\Timetable;
 final readonly class Outlook
 {
     /** So many late jobs are explained, by so many parts of what they waited for. */
-    private const MOST_LATE = 4;
+    private const MOST_LATE = 8;
     private const MOST_LINKS = 4;
 
     /**
-     * @param list<array{what: string, kept: list<string>, part: float}>                                       $mends
-     * @param list<array{job: string, links: list<array{job: string, because: string, start: int, end: int}>}> $late
-     * @param list<string>                                                                                     $short
+     * @param list<array{what: string, kept: list<string>, part: float}>                             $mends
+     * @param list<array{jobs: list<string>, links: list<array{job: string, start: int, end: int}>}> $late
+     * @param list<string>                                                                           $short
      */
     private function __construct(
         #[OA\Property(type: 'integer', nullable: true, description: 'Seconds since 1970; null where something is late, or nothing is due')]
@@ -33,11 +33,10 @@ final readonly class Outlook
             new OA\Property(property: 'part', type: 'number', description: 'Of all lateness that is saved, 0 to 1'),
         ], type: 'object'))]
         public array $mends,
-        #[OA\Property(type: 'array', description: 'What makes jobs late, the latest first', items: new OA\Items(required: ['job', 'links'], properties: [
-            new OA\Property(property: 'job', type: 'string'),
-            new OA\Property(property: 'links', type: 'array', description: 'The longest parts of what led to its end, in order', items: new OA\Items(required: ['job', 'because', 'start', 'end'], properties: [
+        #[OA\Property(type: 'array', description: 'What makes jobs late, the latest first', items: new OA\Items(required: ['jobs', 'links'], properties: [
+            new OA\Property(property: 'jobs', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'links', type: 'array', description: 'The longest parts of what led to its end, in order', items: new OA\Items(required: ['job', 'start', 'end'], properties: [
                 new OA\Property(property: 'job', type: 'string'),
-                new OA\Property(property: 'because', type: 'string'),
                 new OA\Property(property: 'start', type: 'integer'),
                 new OA\Property(property: 'end', type: 'integer'),
             ], type: 'object')),
@@ -58,7 +57,26 @@ final readonly class Outlook
             'what' => self::what($mend, $zone),
             'kept' => array_map(static fn (string $id): string => $names[$id], $mend->kept),
             'part' => $mend->part,
-        ], Mend::of($table)), array_map(static fn (string $id): array => ['job' => $names[$id], 'links' => array_map(static fn (Link $link): array => ['job' => $names[$link->group], 'because' => $link->words(), 'start' => $link->start, 'end' => $link->end], self::longest($table->chainOf($id)))], array_slice($table->late(), 0, self::MOST_LATE)), array_map(static fn (Shortage $one): string => $one->item->label, $short));
+        ], Mend::of($table)), self::late($table, $names), array_map(static fn (Shortage $one): string => $one->item->label, $short));
+    }
+
+    /**
+     * Jobs that waited for the same are told together.
+     *
+     * @param array<string, string> $names
+     *
+     * @return list<array{jobs: list<string>, links: list<array{job: string, start: int, end: int}>}>
+     */
+    private static function late(Timetable $table, array $names): array
+    {
+        $late = [];
+        foreach (array_slice($table->late(), 0, self::MOST_LATE) as $id) {
+            $links = array_map(static fn (Link $link): array => ['job' => $names[$link->group], 'start' => $link->start, 'end' => $link->end], self::longest($table->chainOf($id)));
+            $key = implode(' ', array_column($links, 'start'));
+            $late[$key] = ['jobs' => [...($late[$key]['jobs'] ?? []), $names[$id]], 'links' => $links];
+        }
+
+        return array_values($late);
     }
 
     /**

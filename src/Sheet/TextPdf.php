@@ -33,6 +33,13 @@ final class TextPdf extends \TCPDF
         $this->setFont(self::FONT, '', self::POINTS);
     }
 
+    public function heading(string $text): void
+    {
+        $this->setFont(self::FONT, 'B', self::POINTS);
+        $this->MultiCell(0.0, self::LINE_MM, $text, 'B', 'L');
+        $this->setFont(self::FONT, '', self::POINTS);
+    }
+
     public function words(string $text, float $heightMm = self::LINE_MM): void
     {
         $this->MultiCell(0.0, $heightMm, $text, 0, 'L');

@@ -1780,11 +1780,10 @@ export interface components {
             }[];
             /** @description What makes jobs late, the latest first */
             late: {
-                job: string;
+                jobs: string[];
                 /** @description The longest parts of what led to its end, in order */
                 links: {
                     job: string;
-                    because: string;
                     start: number;
                     end: number;
                 }[];

@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate, useSearchParams } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { api, got, type ProblemError, type Schemas } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
 import { SelectField, TextField } from '../measure/Field';
@@ -86,7 +86,17 @@ function Form({ rates }: { rates: Schemas['ShopRates'] }) {
           Keep this quote
         </button>
       </form>
-      {errors.jobs !== undefined && <Notice tone="hot">{errors.jobs}</Notice>}
+      {wish.jobs.length === 0 ? (
+        <Notice tone="wait">
+          A quote begins at an{' '}
+          <Link to="/orders" className="link">
+            order
+          </Link>
+          , or at what a job costs.
+        </Notice>
+      ) : (
+        errors.jobs !== undefined && <Notice tone="hot">{errors.jobs}</Notice>
+      )}
       {problem !== null && Object.keys(errors).length === 0 && <Notice tone="hot">{problem.message}</Notice>}
       {reckoned.data !== undefined && <Paper quote={reckoned.data} />}
     </div>

@@ -41,7 +41,10 @@ export function StockPage() {
           onTaken={() => queries.invalidateQueries({ queryKey: ['stock'] })}
         />
       </div>
-      <section aria-label="To buy" className="mt-4 border-l-4 border-wait bg-shade px-4 py-3">
+      <section
+        aria-label="To buy"
+        className={`mt-4 border-l-4 bg-shade px-4 py-3 ${buy.length > 0 ? 'border-wait' : 'border-done'} ${items.length === 0 ? 'hidden' : ''}`}
+      >
         <div className="flex items-baseline gap-4">
           <h2 className="text-xl">To buy for what is due</h2>
           {buy.length > 0 && (

@@ -35,15 +35,15 @@ export function Outlook({ at }: { at: (t: number) => string }) {
         <details className="mt-1">
           <summary className="link">What makes them late</summary>
           {late.map((one) => (
-            <div key={one.job} className="mt-1">
-              <b>{one.job}</b>
+            <div key={one.jobs.join()} className="mt-1">
+              <b>{one.jobs.join(', ')}</b> <span className="text-soft">waited longest for</span>
               <ol className="border-l-3 border-hot pl-3">
                 {one.links.map((link) => (
                   <li key={link.start}>
                     <span className="text-soft">
                       {at(link.start)} to {at(link.end)}
                     </span>{' '}
-                    {link.job} <span className="text-sm text-soft">· {link.because}</span>
+                    {link.job}
                   </li>
                 ))}
               </ol>
