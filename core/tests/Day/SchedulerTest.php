@@ -299,6 +299,74 @@ final class SchedulerTest extends TestCase
         self::assertSame(['p2' => 60, 'p4' => 120, 'p1' => 180, 'p5' => 240], $after->starts, 'the third is out, a fifth comes last');
     }
 
+    /** Planned again with nothing changed, nothing moves, over seeded days. */
+    public function testWhereNothingChangedNothingMoves(): void
+    {
+        $moved = 0;
+        for ($seed = 1; $seed <= self::DAYS; ++$seed) {
+            $day = self::day($seed);
+            $first = Scheduler::first($day);
+            $again = Scheduler::again($day, $first->starts);
+            $moved += count(Move::since($first->starts, $first->finishes(), $again));
+            self::assertSame([], Checker::of($again));
+        }
+        self::assertSame(0, $moved);
+    }
+
+    /** When the bench runs late nothing begins before it did, but for what finds a gap that it did not have before. */
+    public function testWhenTheBenchRunsLateTheRestFlowsAgain(): void
+    {
+        for ($seed = 1; $seed <= 30; ++$seed) {
+            $day = self::day($seed);
+            $first = Scheduler::first($day);
+            $later = Scheduler::again($day->with(now: 600), $first->starts);
+            self::assertSame([], Checker::of($later));
+            self::assertGreaterThanOrEqual($first->score->finish, $later->score->finish);
+            self::assertGreaterThanOrEqual(600, min($later->starts));
+        }
+    }
+
+    /** What a mend promises is what laying the same work in that shop gives. */
+    public function testAMendKeepsWhatItPromises(): void
+    {
+        $told = 0;
+        for ($seed = 1; $seed <= self::DAYS; ++$seed) {
+            $easy = self::day($seed);
+            // Wanted so soon that much of it cannot be.
+            $hurried = array_values(array_map(static fn (Activity $one): Activity => null === $one->due ? $one : $one->dueAt(intdiv($one->due, 10), 1.0), $easy->activities));
+            $table = Scheduler::first(new Day($hurried, $easy->workshop, 0));
+            foreach (Mend::of($table) as $mend) {
+                ++$told;
+                self::assertSame([], array_diff($mend->kept, $table->late()), 'only what is late can be kept');
+                self::assertGreaterThan(0.0, $mend->part);
+                self::assertLessThanOrEqual(1.0, $mend->part);
+                if (Mend::HANDS === $mend->kind) {
+                    $more = Scheduler::again($table->day->with($table->day->workshop->with(hands: $table->day->workshop->hands + 1)), $table->starts);
+                    self::assertSame([], Checker::of($more));
+                    self::assertEqualsWithDelta($mend->saved, $table->score->late - $more->score->late, 1e-6);
+                    self::assertSame([], array_intersect($mend->kept, $more->late()));
+                }
+            }
+        }
+        self::assertGreaterThan(10, $told, 'some of the days are late');
+    }
+
+    /** Begun at the latest moment nothing is late, over seeded days that are in time at all. */
+    public function testTheLatestMomentIsInTime(): void
+    {
+        $told = 0;
+        for ($seed = 1; $seed <= self::DAYS; ++$seed) {
+            $table = Scheduler::first(self::day($seed));
+            $latest = LatestStart::of($table);
+            self::assertSame($table->score->late > 0.0, null === $latest);
+            if (null !== $latest) {
+                ++$told;
+                self::assertSame(0.0, Scheduler::again($table->day->with(now: $latest), $table->starts)->score->late);
+            }
+        }
+        self::assertGreaterThan(10, $told);
+    }
+
     /** @return iterable<string, array{callable(): mixed, string}> */
     public static function impossible(): iterable
     {
