@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Wubbin\Cost;
 
+use Wubbin\Core\Cost\Ledger;
 use Wubbin\Core\Cost\Needs;
 use Wubbin\Core\Cost\Shortage;
+use Wubbin\Core\Plan\Plan;
 use Wubbin\Day\DayDesk;
 use Wubbin\Job\JobDesk;
 
@@ -19,22 +21,43 @@ final readonly class Provision
     {
     }
 
-    public function needs(): Needs
+    /** @param array<string, Plan> $known plans that were made already, by job */
+    public function needs(array $known = []): Needs
     {
         $needs = Needs::nothing();
         $catalogue = $this->jobs->catalogue();
+        $planned = $this->jobs->planning();
         foreach (array_slice($this->day->open(), 0, self::MOST_JOBS) as [$job, $pieces]) {
-            $needs = $needs->plus(Needs::of($job, $this->jobs->plan($job), $pieces, $this->jobs->pictures($job), $catalogue));
+            $needs = $needs->plus(Needs::of($job, $known[$job->id] ?? $planned($job), $pieces, $this->jobs->pictures($job), $catalogue));
         }
 
         return $needs;
     }
 
-    /** @return list<Shortage> */
-    public function short(Needs $needs): array
+    /**
+     * What is short of what is counted.
+     *
+     * @param array<string, StoredItem> $items
+     * @param array<string, Ledger>     $ledgers
+     *
+     * @return list<Shortage>
+     */
+    public static function short(Needs $needs, array $items, array $ledgers): array
     {
-        $items = array_filter($this->stock->items(), static fn (StoredItem $item): bool => $item->counted);
+        $counted = array_filter($items, static fn (StoredItem $item): bool => $item->counted);
 
-        return Shortage::of($needs, array_intersect_key($this->stock->ledgers(), $items), array_map(static fn (StoredItem $item): float => $item->pack, $items));
+        return Shortage::of($needs, array_intersect_key($ledgers, $counted), array_map(static fn (StoredItem $item): float => $item->pack, $counted));
+    }
+
+    /**
+     * What is short for all that is due, in words.
+     *
+     * @param array<string, Plan> $known
+     *
+     * @return list<string>
+     */
+    public function told(array $known): array
+    {
+        return array_map(static fn (Shortage $one): string => $one->item->label, self::short($this->needs($known), $this->stock->items(), $this->stock->ledgers()));
     }
 }

@@ -9,6 +9,7 @@ use Wubbin\Core\Cost\Price;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\Money;
+use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Http\Problem;
@@ -65,7 +66,7 @@ final readonly class QuoteWish
             }
         };
         $share = static function (string $field, float $most) use ($record, &$errors): float {
-            $number = ShopRates::number($record->string($field), $most);
+            $number = PlainNumber::read($record->string($field), $most);
             if (null === $number) {
                 $errors[$field] = sprintf('This is a percentage from 0 to %s.', $most);
             }

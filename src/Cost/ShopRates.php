@@ -10,6 +10,7 @@ use Wubbin\Core\Cost\Price;
 use Wubbin\Core\Cost\Rates;
 use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\Money;
+use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Http\Problem;
@@ -68,7 +69,7 @@ final readonly class ShopRates
             }
         }
         foreach (['overhead' => self::MOST_OVERHEAD, 'margin' => 100.0 * Price::MOST_MARGIN, 'tax' => self::MOST_TAX] as $field => $most) {
-            if (null === self::number($this->{$field}, $most)) {
+            if (null === PlainNumber::read($this->{$field}, $most)) {
                 $errors[$field] = sprintf('This is a percentage from 0 to %s.', $most);
             }
         }
@@ -89,16 +90,8 @@ final readonly class ShopRates
         return new Rates(
             '' === $this->hour ? null : Money::read($this->hour, $currency)->minor,
             '' === $this->kwh ? null : Money::read($this->kwh, $currency)->minor,
-            (self::number($this->overhead, self::MOST_OVERHEAD) ?? 0.0) / 100.0,
+            (PlainNumber::read($this->overhead, self::MOST_OVERHEAD) ?? 0.0) / 100.0,
             (int) $this->spares,
         );
-    }
-
-    /** A percentage as typed; null where it is none, or not from 0 to the most. */
-    public static function number(string $typed, float $most): ?float
-    {
-        $text = str_replace(',', '.', trim($typed, " %\t"));
-
-        return 1 === preg_match('/^\d{1,4}(?:\.\d{1,3})?$/', $text) && (float) $text <= $most ? (float) $text : null;
     }
 }

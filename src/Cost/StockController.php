@@ -11,6 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Http\Upload;
@@ -30,8 +31,10 @@ final readonly class StockController
     {
         $needs = $this->provision->needs();
         $shelf = $this->jobs->shelf();
+        $items = $this->stock->items();
+        $ledgers = $this->stock->ledgers();
 
-        return new JsonResponse(StockView::of($this->stock->items(), $this->stock->ledgers(), $needs, $this->provision->short($needs), $this->names(), $shelf, $this->costs->currency()));
+        return new JsonResponse(StockView::of($items, $ledgers, $needs, Provision::short($needs, $items, $ledgers), $this->names(), $shelf, $this->costs->currency()));
     }
 
     #[Route('/api/stock', methods: ['POST'])]
@@ -57,7 +60,7 @@ final readonly class StockController
     public function pack(Request $request): JsonResponse
     {
         $body = JsonBody::of($request);
-        $pack = ShopRates::number($body->string('pack'), StockDesk::MOST_PACK);
+        $pack = PlainNumber::read($body->string('pack'), StockDesk::MOST_PACK);
         if (null === $pack) {
             throw Problem::field('pack', 'Write how many come in a pack, such as 10.');
         }

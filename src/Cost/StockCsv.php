@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\Money;
+use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Http\Problem;
 use Wubbin\Storage\CsvFile;
 
@@ -38,7 +39,7 @@ final readonly class StockCsv
     {
         $file = CsvFile::read($path, self::COLUMNS, self::NEEDED, static function (array $cells) use ($names, $currency): array {
             $names->of($cells['item'] ?? '');
-            $pack = '' === ($cells['pack'] ?? '') ? null : (ShopRates::number($cells['pack'], StockDesk::MOST_PACK) ?? throw BadRecord::at('pack', 'Write how many come in a pack, such as 10.'));
+            $pack = '' === ($cells['pack'] ?? '') ? null : (PlainNumber::read($cells['pack'], StockDesk::MOST_PACK) ?? throw BadRecord::at('pack', 'Write how many come in a pack, such as 10.'));
             try {
                 return [StockMove::typed($cells['id'] ?? '', $cells['item'] ?? '', $cells['kind'] ?? '', $cells['amount'] ?? '', '' === ($cells['price'] ?? '') ? '0' : $cells['price'], $cells['note'] ?? '', $currency), $pack];
             } catch (Problem $e) {

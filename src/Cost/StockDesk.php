@@ -167,13 +167,7 @@ final readonly class StockDesk
 
     private function store(StoredMove $move): void
     {
-        $item = $move->item;
-        $amount = (int) round(Movement::THOUSANDTHS * $move->amount);
-        $item->level = match ($move->kind) {
-            MovementKind::Bought => $item->level + $amount,
-            MovementKind::Used => max(0, $item->level - $amount),
-            MovementKind::Counted => $amount,
-        };
+        $move->item->level = $move->movement()->after($move->item->level);
         $this->entities->persist($move);
         $this->entities->flush();
     }

@@ -8,6 +8,7 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Cost\MovementKind;
 use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\Money;
+use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Http\Problem;
@@ -55,9 +56,8 @@ final readonly class StockMove
         if (null === $of) {
             $errors['kind'] = 'This is bought, used or counted.';
         }
-        $text = str_replace(',', '.', trim($amount));
-        $number = 1 === preg_match('/^\d{1,7}(?:\.\d{1,3})?$/', $text) ? (float) $text : null;
-        if (null === $number || $number > self::MOST || (0.0 === $number && MovementKind::Counted !== $of)) {
+        $number = PlainNumber::read($amount, self::MOST);
+        if (null === $number || (0.0 === $number && MovementKind::Counted !== $of)) {
             $errors['amount'] = MovementKind::Counted === $of ? 'Write how much there is, such as 24 or 0.' : 'Write how much, above zero, such as 24 or 2.5.';
         }
         $minor = 0;

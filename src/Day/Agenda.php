@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Day;
 
 use Wubbin\Core\Day\Day;
+use Wubbin\Core\Plan\Plan;
 
 /** What there is to plan, and whose it is. */
 final readonly class Agenda
@@ -12,8 +13,9 @@ final readonly class Agenda
     /**
      * @param array<string, string> $names of jobs, by id
      * @param list<string>          $later names of jobs that are more than is planned at once
+     * @param array<string, Plan>   $plans of jobs that were looked at, by id
      */
-    public function __construct(public Day $day, public array $names, public array $later)
+    public function __construct(public Day $day, public array $names, public array $later, public array $plans)
     {
     }
 

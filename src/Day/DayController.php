@@ -82,7 +82,7 @@ final readonly class DayController
     {
         $agenda = $this->desk->agenda(new \DateTimeImmutable());
 
-        return new JsonResponse(Outlook::of($this->desk->timetable($agenda), $agenda->names, $this->desk->zone(), $this->provision->short($this->provision->needs())));
+        return new JsonResponse(Outlook::of($this->desk->timetable($agenda), $agenda->names, $this->desk->zone(), $this->provision->told($agenda->plans)));
     }
 
     #[Route('/api/day/pins', methods: ['PUT'])]

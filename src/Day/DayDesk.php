@@ -67,13 +67,14 @@ final readonly class DayDesk
     {
         $hours = $this->hours();
         $zone = $this->zone();
-        $names = $later = $activities = [];
+        $planned = $this->jobs->planning();
+        $names = $later = $activities = $plans = [];
         foreach ($this->left() as [$job, $pieces, $sessions]) {
             if (count($activities) >= self::MOST_ACTIVITIES) {
                 $later[] = $job->name;
                 continue;
             }
-            $plan = $this->jobs->plan($job);
+            $plan = $plans[$job->id] = $planned($job);
             $due = null === $job->due ? null : $hours->endOf($job->due, $zone);
             $own = [];
             foreach ($sessions as $run) {
@@ -94,7 +95,7 @@ final readonly class DayDesk
         $machines = array_fill_keys(array_filter(array_map(static fn (Activity $one): ?string => $one->machine, $activities), is_string(...)), 1);
         $workshop = new Workshop($hours->hands, $hours->hours($now, $zone), $machines, $this->heating(), [Part::RACK => $hours->rack, Part::SHELF => $hours->shelf]);
         try {
-            return new Agenda(new Day($activities, $workshop, $now->getTimestamp()), $names, $later);
+            return new Agenda(new Day($activities, $workshop, $now->getTimestamp()), $names, $later, $plans);
         } catch (Impossible $e) {
             throw Problem::field('day', $e->getMessage());
         }
@@ -214,17 +215,12 @@ final readonly class DayDesk
         return $left;
     }
 
-    /** @return array<string, float> seconds for a kelvin, by the label of the source: its capacity by its power, as the heat model has them */
+    /** @return array<string, float> seconds for a kelvin, by the label of the source; none where it has no plate */
     private function heating(): array
     {
         $heating = [];
         foreach ($this->jobs->shelf()->heat as $source) {
-            $of = 'source.'.$source->kind->value;
-            $capacity = $this->catalogue->heatParameters->find($of.'.capacity');
-            $power = $this->catalogue->heatParameters->find($of.'.power');
-            if (null !== $capacity && null !== $power) {
-                $heating[$source->label] = $capacity->middle / $power->middle;
-            }
+            $heating[$source->label] = $this->catalogue->heatParameters->secondsPerKelvin($source->kind) ?? 0.0;
         }
 
         return $heating;

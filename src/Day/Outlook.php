@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Wubbin\Day;
 
 use OpenApi\Attributes as OA;
-use Wubbin\Core\Cost\Shortage;
 use Wubbin\Core\Day\LatestStart;
 use Wubbin\Core\Day\Link;
 use Wubbin\Core\Day\Mend;
@@ -49,7 +48,7 @@ final readonly class Outlook
 
     /**
      * @param array<string, string> $names of jobs by id
-     * @param list<Shortage>        $short
+     * @param list<string>          $short
      */
     public static function of(Timetable $table, array $names, \DateTimeZone $zone, array $short): self
     {
@@ -57,7 +56,7 @@ final readonly class Outlook
             'what' => self::what($mend, $zone),
             'kept' => array_map(static fn (string $id): string => $names[$id], $mend->kept),
             'part' => $mend->part,
-        ], Mend::of($table)), self::late($table, $names), array_map(static fn (Shortage $one): string => $one->item->label, $short));
+        ], Mend::of($table)), self::late($table, $names), $short);
     }
 
     /**

@@ -56,7 +56,7 @@ final readonly class JobDesk
 
     public function plan(Job $job): Plan
     {
-        return $this->planner->plan($job, $this->shelf(), $this->pictures($job), $this->house());
+        return $this->planning()($job);
     }
 
     /**
@@ -68,10 +68,20 @@ final readonly class JobDesk
      */
     public function plans(array $jobs): array
     {
+        return array_map($this->planning(), $jobs);
+    }
+
+    /**
+     * Plans one job after another; shelf and house are fetched once for all of them.
+     *
+     * @return \Closure(Job): Plan
+     */
+    public function planning(): \Closure
+    {
         $shelf = $this->shelf();
         $house = $this->house();
 
-        return array_map(fn (Job $job): Plan => $this->planner->plan($job, $shelf, $this->pictures($job), $house), $jobs);
+        return fn (Job $job): Plan => $this->planner->plan($job, $shelf, $this->pictures($job), $house);
     }
 
     /** What the shop has, the sheets of its usual paper first. */

@@ -43,7 +43,7 @@ final readonly class SettingsController
         $old = $this->settings->get();
         $settings = Settings::fromRecord(JsonBody::of($request)->over(Record::of($old->toRecord())));
         if ($settings->currency !== $old->currency && $this->priced->anything()) {
-            throw Problem::field('currency', sprintf('Prices and rates are in %s: they would be read as %s. Empty the rates, and begin the stock anew, before you change it.', $old->currency, $settings->currency));
+            throw Problem::field('currency', sprintf('Prices and rates are in %s: they would be read as %s. The currency of a shop is chosen before its first price.', $old->currency, $settings->currency));
         }
         $this->settings->put($settings);
 

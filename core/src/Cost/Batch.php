@@ -86,10 +86,8 @@ final readonly class Batch
 
     private static function heatUpSeconds(TransferPlan $transfer, Catalogue $catalogue): float
     {
-        $of = 'source.'.($transfer->heat->value ?? '');
-        $capacity = $catalogue->heatParameters->find($of.'.capacity');
-        $power = $catalogue->heatParameters->find($of.'.power');
+        $perKelvin = null === $transfer->heat ? null : $catalogue->heatParameters->secondsPerKelvin($transfer->heat);
 
-        return null === $capacity || null === $power || null === $transfer->heatC ? 0.0 : ($transfer->heatC - self::ROOM_C) * $capacity->middle / $power->middle;
+        return null === $perKelvin || null === $transfer->heatC ? 0.0 : ($transfer->heatC - self::ROOM_C) * $perKelvin;
     }
 }

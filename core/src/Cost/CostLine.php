@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Cost;
 
 /** A part of what a batch costs. */
-final readonly class CostLine implements \JsonSerializable
+final readonly class CostLine
 {
     /**
      * @param string      $id     paper, ink, cover, tape, blank, energy, hands, losses or overhead
@@ -22,11 +22,5 @@ final readonly class CostLine implements \JsonSerializable
     public function of(int $pieces): array
     {
         return ['id' => $this->id, 'label' => $this->label, 'minor' => null === $this->exact ? null : $this->minor, 'each' => null === $this->exact ? null : $this->exact / $pieces, 'how' => $this->how, 'wanted' => $this->wanted];
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return $this->of(1);
     }
 }

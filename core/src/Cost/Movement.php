@@ -32,6 +32,16 @@ final readonly class Movement
         return new self(MovementKind::Counted, self::thousandths($amount), 0);
     }
 
+    /** How much there is after it, in thousandths: a count is what there is, and nothing goes below zero. */
+    public function after(int $level): int
+    {
+        return match ($this->kind) {
+            MovementKind::Bought => $level + $this->amount,
+            MovementKind::Used => max(0, $level - $this->amount),
+            MovementKind::Counted => $this->amount,
+        };
+    }
+
     private static function thousandths(float $amount): int
     {
         return (int) round(self::THOUSANDTHS * $amount);

@@ -49,22 +49,6 @@ final readonly class Money
         return number_format($this->minor / $this->currency->units(), $this->currency->digits, '.', '');
     }
 
-    public function plus(self $other): self
-    {
-        return new self($this->minor + $other->minor, $this->currency);
-    }
-
-    public function times(int $count): self
-    {
-        return new self($this->minor * $count, $this->currency);
-    }
-
-    /** A share of it, such as a tax; half a minor unit is rounded away from zero, as invoices have it (common practice, no source). */
-    public function share(float $share): self
-    {
-        return new self((int) round($this->minor * $share), $this->currency);
-    }
-
     /**
      * Whole numbers for parts, so that they add up to their sum, rounded: each is rounded down, and those that lost most
      * get one more (largest remainder, Hamilton's method of apportionment).

@@ -68,6 +68,15 @@ final readonly class HeatParameters
         return $this->all[$id] ?? throw new \LogicException('The heat model has no '.$id.'.');
     }
 
+    /** What a plate takes to get a kelvin hotter, in s: its capacity by its power; null of what has none. */
+    public function secondsPerKelvin(HeatKind $kind): ?float
+    {
+        $capacity = $this->find('source.'.$kind->value.'.capacity');
+        $power = $this->find('source.'.$kind->value.'.power');
+
+        return null === $capacity || null === $power ? null : $capacity->middle / $power->middle;
+    }
+
     public function find(string $id): ?Parameter
     {
         return $this->all[$id] ?? null;

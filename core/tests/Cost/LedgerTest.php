@@ -65,7 +65,7 @@ final class LedgerTest extends TestCase
     {
         $random = new Randomizer(new Mt19937(11));
         for ($n = 0; $n < 200; ++$n) {
-            $paid = 0;
+            $paid = $level = 0;
             $movements = [];
             for ($step = 0; $step < 30; ++$step) {
                 if (0 === $random->getInt(0, 1)) {
@@ -77,6 +77,10 @@ final class LedgerTest extends TestCase
                 }
             }
             $ledger = Ledger::of($movements);
+            foreach ($movements as $movement) {
+                $level = $movement->after($level);
+            }
+            self::assertSame($ledger->level(), $level, 'told one by one it is the same');
             self::assertSame($paid, $ledger->value() + $ledger->spent);
             self::assertGreaterThanOrEqual(0, $ledger->level());
         }

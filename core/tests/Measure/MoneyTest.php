@@ -64,14 +64,6 @@ final class MoneyTest extends TestCase
         Currency::of('euro');
     }
 
-    public function testSumsAndShares(): void
-    {
-        $euro = Currency::of('EUR');
-        self::assertSame(735, Money::minor(245, $euro)->times(2)->plus(Money::minor(245, $euro))->minor);
-        self::assertSame(24, Money::minor(125, $euro)->share(0.19)->minor, '23.75');
-        self::assertSame(3, Money::minor(25, $euro)->share(0.1)->minor, 'half a cent goes up');
-    }
-
     /**
      * Seats by largest remainder: the worked example of handbooks (Hamilton’s method, 100 000 votes and ten seats; from
      * memory): 47, 16, 15.8, 12, 6.1 and 3.1 thousand give 5, 2, 1, 1, 1 and 0.

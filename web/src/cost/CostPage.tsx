@@ -70,7 +70,7 @@ export function CostPage() {
           What {of.pieces === 1 ? 'it is' : `${of.pieces} are`} made of
         </h2>
         <Parts cost={of} />
-        <table className="mt-3 w-full text-left">
+        <table className="mt-3 w-full text-left [&_td+td]:pl-4">
           <thead>
             <tr className="text-sm text-soft">
               <th className="font-normal">What</th>

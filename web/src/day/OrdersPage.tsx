@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, got, type ProblemError, type Schemas } from '../api/client';
 import { Waiting } from '../app/Notice';
+import { SearchField } from '../app/SearchField';
 import { dayFrom } from '../cost/money';
 import { TextField } from '../measure/Field';
 import { useMoments } from '../measure/settings';
@@ -45,18 +46,14 @@ export function OrdersPage() {
         </Link>
       </div>
       {(narrowed || orders.data.length > SEARCHED_FROM) && (
-        <label className="mt-4 block max-w-md">
-          <span className="block text-sm text-soft">Who it is for</span>
-          <input
-            type="search"
-            className="field"
-            value={words}
-            onChange={(e) => {
-              setAfter(0);
-              setWords(e.target.value);
-            }}
-          />
-        </label>
+        <SearchField
+          label="Who it is for"
+          value={words}
+          onChange={(typed) => {
+            setAfter(0);
+            setWords(typed);
+          }}
+        />
       )}
       {orders.data.length === 0 ? (
         <p className="mt-5 text-lg">

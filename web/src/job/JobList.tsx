@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, fileBody, got, type ProblemError } from '../api/client';
 import { Notice, Waiting } from '../app/Notice';
+import { SearchField } from '../app/SearchField';
 import { useMoments } from '../measure/settings';
 import { FirstSteps } from './FirstSteps';
 
@@ -83,18 +84,14 @@ export function JobList() {
         </Link>
       </div>
       {(words !== '' || after > 0 || jobs.data.length > SEARCHED_FROM) && (
-        <label className="mt-4 block max-w-md">
-          <span className="block text-sm text-soft">Words of its name</span>
-          <input
-            type="search"
-            className="field"
-            value={words}
-            onChange={(e) => {
-              setAfter(0);
-              setWords(e.target.value);
-            }}
-          />
-        </label>
+        <SearchField
+          label="Words of its name"
+          value={words}
+          onChange={(typed) => {
+            setAfter(0);
+            setWords(typed);
+          }}
+        />
       )}
       {jobs.data.length === 0 && words === '' && after === 0 ? (
         <FirstSteps />

@@ -1,0 +1,17 @@
+/** Narrows a list by words while they are typed. */
+export function SearchField({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  onChange: (words: string) => void;
+}) {
+  return (
+    <label className="mt-4 block max-w-md">
+      <span className="block text-sm text-soft">{label}</span>
+      <input type="search" className="field" value={value} onChange={(e) => onChange(e.target.value)} />
+    </label>
+  );
+}
