@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use Wubbin\Bench\Bench;
+
 /*
  * The logbook and the lists of a shop with 20 000 pieces and 2 000 jobs, over HTTP.
  * Usage: php bench/logbook.php ADDRESS-OF-A-DEMO-SHOP ITS-DATA-DIRECTORY
  */
-
-use Wubbin\Bench\Bench;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

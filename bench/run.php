@@ -145,7 +145,7 @@ $files = new FileStore($directory);
 $sha256 = $files->keep($directory.'/full.jpeg');
 $files->write($sha256, 'print.jpg', static fn (string $to): bool => copy($directory.'/full.jpeg', $to));
 $whole = ['x' => 0.0, 'y' => 0.0, 'width' => 1.0, 'height' => 1.0];
-$wrap = new Artwork($sha256, [...Picture::of($sha256, 'wrap', PictureKind::Raster, 2244.0, 3100.0, false)->toRecord(), 'visible' => $whole, 'form' => 'print.jpg', 'note' => null]);
+$wrap = new Artwork($sha256, [...Picture::of($sha256, 'wrap', PictureKind::Raster, 2244.0, 3100.0, false)->toRecord(), 'visible' => $whole, 'form' => 'print.jpg', 'note' => null], new DateTimeImmutable());
 $bent = new BentPictures($files, new RasterFile());
 $taper = Taper::across(90.0, 62.0, 110.0);
 $down = 10.0;

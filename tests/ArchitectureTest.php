@@ -9,12 +9,25 @@ use PHPat\Test\Attributes\TestRule;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 use Wubbin\Core\Route\CatalogueReader;
+use Wubbin\Task\TaskView;
 
-/** Arrows go one way: src to core, and in the core to rooms higher up in this list. Read by phpat under PHPStan. */
+/** Arrows go one way: src to core, and on either floor only to rooms that stand before in its list. Read by phpat under PHPStan. */
 final readonly class ArchitectureTest
 {
-    /** From the top down; Measure may be used by every room. */
-    private const ROOMS = ['Measure', 'Blank', 'Artwork', 'Route', 'Job', 'Stack', 'Sheet', 'Heat', 'Plan', 'Run', 'Log', 'Day', 'Cost', 'Advice'];
+    /** The core's rooms, lowest first. */
+    private const CORE = ['Measure', 'Blank', 'Artwork', 'Route', 'Job', 'Stack', 'Sheet', 'Heat', 'Plan', 'Run', 'Log', 'Day', 'Cost', 'Advice'];
+
+    /**
+     * The application's rooms, lowest first: stores and files, then use cases, each with its own controllers, commands and
+     * papers. What the core has too stands in the core's order.
+     */
+    private const APPLICATION = [
+        'Refusal', 'Storage', 'Http', 'Task', 'Stock', 'Measure', 'Shelf', 'Blank', 'Artwork', 'Pdf', 'Route', 'Archive', 'Session',
+        'Job', 'Sheet', 'Heat', 'Plan', 'Run', 'Log', 'Day', 'Cost', 'Advice', 'Ladder', 'Demo', 'Console',
+    ];
+
+    /** Entrances, by their names. */
+    private const ANSWERS = '/^Wubbin\\\\\w+(?:\\\\\w+)*(?:Controller|Command)$/';
 
     #[TestRule]
     public function coreKnowsOnlyItselfAndTheYamlParser(): Rule
@@ -39,18 +52,60 @@ final readonly class ArchitectureTest
 
     /** @return iterable<Rule> */
     #[TestRule]
-    public function roomsLookUpwardsOnly(): iterable
+    public function roomsOfTheCoreUseOnlyLowerOnes(): iterable
     {
-        foreach (self::ROOMS as $place => $room) {
-            $below = array_slice(self::ROOMS, $place + 1);
-            if ([] === $below) {
-                continue;
-            }
+        return self::oneDirection('Wubbin\\Core\\', self::CORE);
+    }
+
+    /** @return iterable<Rule> */
+    #[TestRule]
+    public function roomsOfTheApplicationUseOnlyLowerOnes(): iterable
+    {
+        return self::oneDirection('Wubbin\\', self::APPLICATION);
+    }
+
+    #[TestRule]
+    public function nothingStandsOnWhatAnswersAPerson(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Wubbin'))
+            ->excluding(Selector::inNamespace('Wubbin\Tests'))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::classname(self::ANSWERS, true))
+            ->because('controllers and commands are entrances: what two of them need is a class of its own');
+    }
+
+    #[TestRule]
+    public function useCasesKnowNoHttp(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Wubbin'))
+            ->excluding(
+                Selector::inNamespace('Wubbin\Http'),
+                Selector::inNamespace('Wubbin\Tests'),
+                Selector::classname(self::ANSWERS, true),
+                Selector::classname(TaskView::class),
+            )
+            ->shouldNot()->dependOn()
+            ->classes(Selector::inNamespace('Wubbin\Http'), Selector::inNamespace('Symfony\Component\HttpFoundation'))
+            ->because('they refuse with exceptions of their own, which the listener turns into problems');
+    }
+
+    /**
+     * @param non-empty-string       $floor
+     * @param list<non-empty-string> $rooms lowest first
+     *
+     * @return iterable<Rule>
+     */
+    private static function oneDirection(string $floor, array $rooms): iterable
+    {
+        foreach (array_slice($rooms, 0, -1) as $place => $room) {
+            $above = array_slice($rooms, $place + 1);
             yield $room => PHPat::rule()
-                ->classes(Selector::inNamespace('Wubbin\Core\\'.$room))
+                ->classes(Selector::inNamespace($floor.$room))
                 ->shouldNot()->dependOn()
-                ->classes(...array_map(static fn (string $lower): object => Selector::inNamespace('Wubbin\Core\\'.$lower), $below))
-                ->because('a room uses only rooms above it');
+                ->classes(...array_map(static fn (string $other): object => Selector::inNamespace($floor.$other), $above))
+                ->because('a room uses only rooms below it');
         }
     }
 }

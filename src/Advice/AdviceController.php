@@ -11,17 +11,18 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Advice\Advisor;
 use Wubbin\Core\Advice\Wish;
-use Wubbin\Core\Log\Share;
+use Wubbin\Core\Log\SuccessShare;
 use Wubbin\Core\Route\LookWanted;
 use Wubbin\Core\Route\UseWanted;
 use Wubbin\Http\Problem;
-use Wubbin\Job\JobDesk;
+use Wubbin\Job\JobPlanner;
 use Wubbin\Log\LogStats;
+use Wubbin\Refusal\InvalidInput;
 
 #[AsController]
 final readonly class AdviceController
 {
-    public function __construct(private JobDesk $desk, private Advisor $advisor, private LogStats $stats)
+    public function __construct(private JobPlanner $jobs, private Advisor $advisor, private LogStats $stats)
     {
     }
 
@@ -38,10 +39,10 @@ final readonly class AdviceController
     public function get(string $id, Request $request): JsonResponse
     {
         $wish = new Wish($this->wished($request, 'use', UseWanted::class), $this->wished($request, 'look', LookWanted::class));
-        $job = $this->desk->find($id)->job();
-        $transfer = $job->transfers[$request->query->getInt('transfer')] ?? throw Problem::field('transfer', 'There is no such picture on this piece.');
+        $job = $this->jobs->find($id)->job();
+        $transfer = $job->transfers[$request->query->getInt('transfer')] ?? throw InvalidInput::field('transfer', 'There is no such picture on this piece.');
 
-        return new JsonResponse(['advice' => $this->advisor->advise($job, $transfer, $this->desk->shelf(), $this->desk->pictures($job)[$transfer->artwork ?? ''] ?? null, $this->desk->house(), $wish, array_map(static fn (Share $share): array => ['good' => $share->good, 'started' => $share->count()], $this->stats->byRoute()))]);
+        return new JsonResponse(['advice' => $this->advisor->advise($job, $transfer, $this->jobs->shelf(), $this->jobs->pictures($job)[$transfer->artwork ?? ''] ?? null, $this->jobs->house(), $wish, array_map(static fn (SuccessShare $share): array => ['good' => $share->good, 'started' => $share->count()], $this->stats->byRoute()))]);
     }
 
     /**
@@ -55,6 +56,6 @@ final readonly class AdviceController
     {
         $word = $request->query->getString($name);
 
-        return '' === $word ? null : $enum::tryFrom($word) ?? throw Problem::field($name, 'Choose one of those offered.');
+        return '' === $word ? null : $enum::tryFrom($word) ?? throw InvalidInput::field($name, 'Choose one of those offered.');
     }
 }

@@ -26,18 +26,19 @@ class Artwork
         public readonly string $sha256,
         #[ORM\Column(type: 'json')]
         private array $facts,
+        \DateTimeImmutable $now,
     ) {
-        $this->created = Instant::now();
+        $this->created = Instant::write($now);
     }
 
-    public static function of(string $sha256, string $name, ReadPicture $read, Traits $traits, ?string $madeOf): self
+    public static function of(string $sha256, string $name, ReadPicture $read, Traits $traits, ?string $madeOf, \DateTimeImmutable $now): self
     {
         return new self($sha256, [
             ...Picture::of($sha256, $name, $read->kind, $read->width, $read->height, $read->hasTransparency, $traits, null === $madeOf ? null : Origin::of($madeOf, ...$read->visible))->toRecord(),
             'visible' => $read->visible,
             'form' => $read->form,
             'note' => $read->note,
-        ]);
+        ], $now);
     }
 
     /** What a look at its pixels told, of a picture that was taken before they were looked at. */

@@ -11,7 +11,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Wubbin\Core\Artwork\ColourWord;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
 
 #[AsCommand('artwork', 'Examine a picture and print what was found')]
 final class ArtworkCommand extends Command
@@ -33,7 +33,7 @@ final class ArtworkCommand extends Command
         $arguments = $input->getArguments();
         $path = $arguments['picture'];
         if (!is_file($path)) {
-            throw Problem::field('picture', 'There is no file '.$path.'.');
+            throw InvalidInput::field('picture', 'There is no file '.$path.'.');
         }
         $picture = $this->store->read($path, basename($path))->picture();
         $traits = $picture->traits ?? throw new \LogicException('What was just read was examined.');

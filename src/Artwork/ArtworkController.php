@@ -19,14 +19,17 @@ use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Http\Upload;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\NotFound;
+use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\FileStore;
-use Wubbin\Task\Tasks;
+use Wubbin\Task\TaskQueue;
 use Wubbin\Task\TaskView;
 
 #[AsController]
 final readonly class ArtworkController
 {
-    public function __construct(private ArtworkStore $store, private FileStore $files, private BackgroundRemover $remover, private BentPictures $bent, private LossMap $lost, private Tasks $tasks)
+    public function __construct(private ArtworkStore $store, private FileStore $files, private BackgroundRemover $remover, private BentPictures $bent, private LossMap $lost, private TaskQueue $tasks)
     {
     }
 
@@ -70,7 +73,7 @@ final readonly class ArtworkController
         try {
             $bend = Bend::fromQuery($request->query->all());
         } catch (BadRecord $e) {
-            throw Problem::field('bend', $e->getMessage());
+            throw InvalidInput::field('bend', $e->getMessage());
         }
 
         return new Response($this->bent->preview($this->found($sha256), $bend), 200, ['Content-Type' => 'image/png', 'Content-Security-Policy' => "default-src 'none'; sandbox", 'Cache-Control' => 'private, max-age=31536000, immutable']);
@@ -92,7 +95,7 @@ final readonly class ArtworkController
         try {
             $cloth = Colour::hex($request->query->getString('on'));
         } catch (UnreadableQuantity $e) {
-            throw Problem::field('on', $e->getMessage());
+            throw InvalidInput::field('on', $e->getMessage());
         }
 
         return new Response($this->lost->ofColours($this->found($sha256), $cloth), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600']);
@@ -104,7 +107,7 @@ final readonly class ArtworkController
     {
         [$width, $holds] = [$request->query->get('width_mm'), $request->query->get('holds_mm')];
         if (!is_numeric($width) || !is_numeric($holds) || (float) $width <= 0.0) {
-            throw Problem::field('width_mm', 'Say how wide the picture is, and how fine a line is held.');
+            throw InvalidInput::field('width_mm', 'Say how wide the picture is, and how fine a line is held.');
         }
 
         return new Response($this->lost->ofLines($this->found($sha256), (float) $holds / (float) $width), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600']);
@@ -139,12 +142,12 @@ final readonly class ArtworkController
 
     private function found(string $sha256): Artwork
     {
-        return $this->store->find($sha256) ?? throw Problem::notFound('This picture is not in the store.');
+        return $this->store->find($sha256) ?? throw new NotFound('This picture is not in the store.');
     }
 
-    /** @throws Problem unless from 0 to 100 */
+    /** @throws Refusal unless from 0 to 100 */
     private static function tolerance(string $typed): float
     {
-        return is_numeric($typed) && (float) $typed >= 0.0 && (float) $typed <= 100.0 ? (float) $typed : throw Problem::field('tolerance', 'A tolerance goes from 0 to 100.');
+        return is_numeric($typed) && (float) $typed >= 0.0 && (float) $typed <= 100.0 ? (float) $typed : throw InvalidInput::field('tolerance', 'A tolerance goes from 0 to 100.');
     }
 }

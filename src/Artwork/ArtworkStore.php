@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Wubbin\Artwork;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Filesystem\Filesystem;
 use Wubbin\Core\Artwork\Bitmap;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\Traits;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\FileStore;
 use Wubbin\Task\Progress;
 use Wubbin\Task\Unwatched;
@@ -21,6 +22,7 @@ final readonly class ArtworkStore
         private PictureReader $reader,
         private FileStore $files,
         private EntityManagerInterface $entities,
+        private ClockInterface $clock,
     ) {
     }
 
@@ -29,7 +31,7 @@ final readonly class ArtworkStore
      *
      * @param string|null $madeOf SHA-256 of the picture that this one was made of by taking parts away
      *
-     * @throws Problem when it is not a picture that Wubbin can print
+     * @throws Refusal when it is not a picture that Wubbin can print
      */
     public function take(string $path, string $name, ?string $madeOf = null, Progress $progress = new Unwatched()): Artwork
     {
@@ -52,7 +54,7 @@ final readonly class ArtworkStore
     /**
      * Reads a picture and keeps its files without entering it in the database.
      *
-     * @throws Problem when it is not a picture that Wubbin can print
+     * @throws Refusal when it is not a picture that Wubbin can print
      */
     public function read(string $path, string $name, ?string $madeOf = null, Progress $progress = new Unwatched()): Artwork
     {
@@ -71,7 +73,7 @@ final readonly class ArtworkStore
             (new Filesystem())->remove($into);
         }
 
-        return Artwork::of($sha256, self::tidy($name), $read, $traits, $madeOf);
+        return Artwork::of($sha256, self::tidy($name), $read, $traits, $madeOf, $this->clock->now());
     }
 
     /** The picture at the size at which it is examined. */

@@ -8,7 +8,8 @@ use Symfony\Component\Filesystem\Filesystem;
 use Wubbin\Core\Artwork\Background;
 use Wubbin\Core\Artwork\Mask;
 use Wubbin\Core\Artwork\PictureKind;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\FileStore;
 use Wubbin\Task\Progress;
 use Wubbin\Task\Unwatched;
@@ -34,20 +35,20 @@ final readonly class BackgroundRemover
     }
 
     /**
-     * @throws Problem when the picture is drawn as lines, has no background of one colour, or would be gone altogether
+     * @throws Refusal when the picture is drawn as lines, has no background of one colour, or would be gone altogether
      */
     public function remove(Artwork $artwork, float $tolerance, bool $islands, Progress $progress = new Unwatched()): Artwork
     {
         $progress->at(0.05, 'Looking for its background');
         if (PictureKind::Vector === $artwork->picture()->kind) {
-            throw Problem::field('tolerance', 'This drawing is made of lines: give it a clear background in the program that drew it.');
+            throw InvalidInput::field('tolerance', 'This drawing is made of lines: give it a clear background in the program that drew it.');
         }
         $background = Background::of($this->store->working($artwork), $tolerance, $islands);
         if (null === $background->colour) {
-            throw Problem::field('tolerance', 'Its edge is not of one colour, so there is no background to take away.');
+            throw InvalidInput::field('tolerance', 'Its edge is not of one colour, so there is no background to take away.');
         }
         if ($background->mask->share() > 0.999) {
-            throw Problem::field('tolerance', 'Nothing would be left of it: lower the tolerance.');
+            throw InvalidInput::field('tolerance', 'Nothing would be left of it: lower the tolerance.');
         }
         $directory = sys_get_temp_dir().'/wubbin-'.bin2hex(random_bytes(8));
         mkdir($directory, 0o700);
@@ -67,7 +68,7 @@ final readonly class BackgroundRemover
 
             return $this->store->take($directory.'/picture.png', $artwork->picture()->name, $artwork->sha256, $progress);
         } catch (\ImagickException) {
-            throw Problem::field('tolerance', 'This picture is too large to take its background away: make it smaller.');
+            throw InvalidInput::field('tolerance', 'This picture is too large to take its background away: make it smaller.');
         } finally {
             (new Filesystem())->remove($directory);
         }

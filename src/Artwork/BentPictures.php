@@ -7,7 +7,7 @@ namespace Wubbin\Artwork;
 use Symfony\Component\Process\Process;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Blank\Bend;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
 use Wubbin\Storage\FileStore;
 
 /** Pictures bent for pieces that taper. */
@@ -37,7 +37,7 @@ final readonly class BentPictures
                 $bent = self::bent($straight, $bend, $pixelsPerMm);
                 $this->files->write($artwork->sha256, $name, static fn (string $to): bool => $bent->writeImage('png:'.$to));
             } catch (\ImagickException) {
-                throw Problem::field('width', 'This picture is too large to be bent: make it smaller.');
+                throw InvalidInput::field('width', 'This picture is too large to be bent: make it smaller.');
             }
         }
 
@@ -52,7 +52,7 @@ final readonly class BentPictures
 
             return self::bent($straight, $bend, self::PREVIEW_PIXELS / max($bend->box->widthMm, $bend->box->heightMm))->getImageBlob();
         } catch (\ImagickException) {
-            throw Problem::field('width', 'This picture cannot be bent: make it smaller.');
+            throw InvalidInput::field('width', 'This picture cannot be bent: make it smaller.');
         }
     }
 

@@ -17,6 +17,8 @@ use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Http\Problem;
 use Wubbin\Measure\SettingsStore;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\NotFound;
 
 /** Lines to cut pictures out along, on the screen and as drawings at true size. */
 #[AsController]
@@ -56,22 +58,22 @@ final readonly class CutLineController
 
     private function found(string $sha256): Artwork
     {
-        return $this->store->find($sha256) ?? throw Problem::notFound('This picture is not in the store.');
+        return $this->store->find($sha256) ?? throw new NotFound('This picture is not in the store.');
     }
 
     private function line(Artwork $artwork, Request $request): CutLine
     {
         $width = $request->query->getString('width_mm');
         if (!is_numeric($width) || (float) $width < Placement::LEAST_MM || (float) $width > Placement::MOST_MM) {
-            throw Problem::field('width_mm', 'A picture is from 5 to 2000 mm wide.');
+            throw InvalidInput::field('width_mm', 'A picture is from 5 to 2000 mm wide.');
         }
         try {
             $margin = (new QuantityParser($this->settings->get()->unit()))->length($request->query->getString('margin'))->mm;
         } catch (UnreadableQuantity $e) {
-            throw Problem::field('margin', $e->getMessage());
+            throw InvalidInput::field('margin', $e->getMessage());
         }
         if ($margin < 0.0 || $margin > self::WIDEST_MARGIN_MM) {
-            throw Problem::field('margin', 'A margin goes from 0 to 50 mm (2 in).');
+            throw InvalidInput::field('margin', 'A margin goes from 0 to 50 mm (2 in).');
         }
 
         return $this->lines->of($artwork, (float) $width, $margin, '1' === $request->query->getString('easier'));

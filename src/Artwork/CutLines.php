@@ -6,7 +6,8 @@ namespace Wubbin\Artwork;
 
 use Wubbin\Core\Artwork\Background;
 use Wubbin\Core\Artwork\CutLine;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /** The line to cut a picture out along, at the margin and the size that are wanted. */
 final readonly class CutLines
@@ -30,14 +31,14 @@ final readonly class CutLines
     /**
      * A drawing of it at true size, for whoever cuts by machine.
      *
-     * @throws Problem when there is no line
+     * @throws Refusal when there is no line
      */
     public function svg(CutLine $line, string $name): string
     {
         $points = array_merge([], ...$line->loops);
         [$xs, $ys] = [array_column($points, 0), array_column($points, 1)];
         if ([] === $xs || [] === $ys) {
-            throw Problem::field('margin', 'There is nothing to cut round in this picture.');
+            throw InvalidInput::field('margin', 'There is nothing to cut round in this picture.');
         }
         [$left, $top] = [min($xs), min($ys)];
         [$width, $height] = [max($xs) - $left, max($ys) - $top];

@@ -6,7 +6,8 @@ namespace Wubbin\Artwork;
 
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /** Reads the first page of a PDF as a drawing. */
 final readonly class PdfReader
@@ -17,7 +18,7 @@ final readonly class PdfReader
     {
     }
 
-    /** @throws Problem when it is locked, damaged or too slow to draw */
+    /** @throws Refusal when it is locked, damaged or too slow to draw */
     public function read(string $path, string $into): ReadPicture
     {
         $pages = $this->pages($path);
@@ -33,7 +34,7 @@ final readonly class PdfReader
     {
         $told = $this->run(['pdfinfo', $path]);
         if (1 !== preg_match('/^Pages:\s+(\d+)/m', $told, $found) || 0 === (int) $found[1]) {
-            throw Problem::field('file', 'This PDF has no pages.');
+            throw InvalidInput::field('file', 'This PDF has no pages.');
         }
 
         return (int) $found[1];
@@ -46,10 +47,10 @@ final readonly class PdfReader
         try {
             $process->run();
         } catch (ProcessTimedOutException) {
-            throw Problem::field('file', 'This PDF takes too long to draw. Export the page you want as PNG or SVG.');
+            throw InvalidInput::field('file', 'This PDF takes too long to draw. Export the page you want as PNG or SVG.');
         }
         if (!$process->isSuccessful()) {
-            throw Problem::field('file', str_contains($process->getErrorOutput(), 'password')
+            throw InvalidInput::field('file', str_contains($process->getErrorOutput(), 'password')
                 ? 'This PDF is locked with a password. Save it without one.'
                 : 'This PDF is damaged: its first page cannot be drawn. Export it again, or save the page as PNG.');
         }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Artwork;
 
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 use Wubbin\Task\Progress;
 
 /** Reads an uploaded picture, whatever its name says it is, and makes its preview and its form for printing. */
@@ -30,7 +31,7 @@ final readonly class PictureReader
      * @param string $path of the upload
      * @param string $into an existing directory for what is made from it
      *
-     * @throws Problem when it is not a picture that Wubbin can print
+     * @throws Refusal when it is not a picture that Wubbin can print
      */
     public function read(string $path, string $into, Progress $progress): ReadPicture
     {
@@ -38,11 +39,11 @@ final readonly class PictureReader
         $decoder = RasterFile::decoderFor($head);
 
         return match (true) {
-            '' === $head => throw Problem::field('file', 'This file is empty.'),
+            '' === $head => throw InvalidInput::field('file', 'This file is empty.'),
             null !== $decoder => $this->raster->read($path, $decoder, $into, $progress),
             1 === preg_match('/<svg[\s>]|<!DOCTYPE\s+svg|<\?xml/i', $head) => $this->svg->read($path, $into),
             str_starts_with($head, '%PDF-') => $this->pdf->read($path, $into),
-            default => throw Problem::field('file', 'This is not a PNG, JPEG, WebP, HEIC, SVG or PDF picture, whatever its name says. Export it as one of these.'),
+            default => throw InvalidInput::field('file', 'This is not a PNG, JPEG, WebP, HEIC, SVG or PDF picture, whatever its name says. Export it as one of these.'),
         };
     }
 }

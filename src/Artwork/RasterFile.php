@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Artwork;
 
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /**
  * Opens files made of pixels that a person sent.
@@ -31,7 +32,7 @@ final readonly class RasterFile
         };
     }
 
-    /** @throws Problem when it is damaged or too large */
+    /** @throws Refusal when it is damaged or too large */
     public function open(string $path, string $decoder): \Imagick
     {
         'heic' === $decoder ? $this->refuseTooLarge(self::heicSize($path)) : $this->refuseTooLarge(@getimagesize($path));
@@ -50,9 +51,9 @@ final readonly class RasterFile
         }
     }
 
-    public static function damaged(string $decoder): Problem
+    public static function damaged(string $decoder): InvalidInput
     {
-        return Problem::field('file', sprintf('This %s file is damaged or cut off: it cannot be read to its end. Export or copy it again.', strtoupper($decoder)));
+        return InvalidInput::field('file', sprintf('This %s file is damaged or cut off: it cannot be read to its end. Export or copy it again.', strtoupper($decoder)));
     }
 
     /** Whether one of this size is taken at all. */
@@ -87,10 +88,10 @@ final readonly class RasterFile
         [$width, $height] = false === $size ? [0, 0] : [(int) $size[0], (int) $size[1]];
         $longest = self::longestSide();
         if ($width < 1 || $height < 1) {
-            throw Problem::field('file', 'This file is damaged: it does not say how large its picture is.');
+            throw InvalidInput::field('file', 'This file is damaged: it does not say how large its picture is.');
         }
         if (!self::takes($width, $height)) {
-            throw Problem::field('file', sprintf(
+            throw InvalidInput::field('file', sprintf(
                 'This picture is %s × %s pixels; Wubbin takes up to 100 million pixels and %s a side. Make it smaller: 300 pixels an inch at its final size are plenty.',
                 number_format($width, 0, '', ' '),
                 number_format($height, 0, '', ' '),

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Wubbin\Artwork;
 
 use Wubbin\Core\Artwork\PictureKind;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 use Wubbin\Task\Progress;
 
 /**
@@ -20,7 +21,7 @@ final readonly class RasterReader
     {
     }
 
-    /** @throws Problem */
+    /** @throws Refusal */
     public function read(string $path, string $decoder, string $into, Progress $progress): ReadPicture
     {
         try {
@@ -115,7 +116,7 @@ final readonly class RasterReader
      *
      * @return array{int, int, int, int}|null x, y, width, height
      *
-     * @throws Problem when there is nothing to see
+     * @throws Refusal when there is nothing to see
      */
     private function visiblePart(\Imagick $image): ?array
     {
@@ -129,7 +130,7 @@ final readonly class RasterReader
             return null;
         }
         if ($range['maxima'] <= 0.0) {
-            throw Problem::field('file', 'There is nothing to see in this picture: every pixel is transparent.');
+            throw InvalidInput::field('file', 'There is nothing to see in this picture: every pixel is transparent.');
         }
         // A transparent frame, so that trimming has a border to take its colour from.
         $alpha->setImageBackgroundColor('black');

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Artwork;
 
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /** Refuses drawings that could run something, fetch something, or swell when they are read. */
 final readonly class SvgInspector
@@ -14,11 +15,11 @@ final readonly class SvgInspector
     /** What draws its `href`; a link's address is never followed and does no harm. */
     private const DRAWS_REFERENCE = ['image', 'use', 'feImage', 'pattern', 'linearGradient', 'radialGradient', 'filter', 'mpath', 'textPath', 'tref'];
 
-    /** @throws Problem naming what it found */
+    /** @throws Refusal naming what it found */
     public function inspect(string $svg): void
     {
         if (1 === preg_match('/<!ENTITY/i', $svg)) {
-            throw Problem::field('file', 'This SVG declares entities, which can swell without end. Save it as plain SVG.');
+            throw InvalidInput::field('file', 'This SVG declares entities, which can swell without end. Save it as plain SVG.');
         }
         $document = new \DOMDocument();
         $before = libxml_use_internal_errors(true);
@@ -27,14 +28,14 @@ final readonly class SvgInspector
         libxml_use_internal_errors($before);
         $root = $document->documentElement;
         if (!$read || null === $root || 'svg' !== $root->localName || self::SVG !== $root->namespaceURI) {
-            throw Problem::field('file', 'This is not a well-formed SVG drawing. Save it again from your drawing program.');
+            throw InvalidInput::field('file', 'This is not a well-formed SVG drawing. Save it again from your drawing program.');
         }
         foreach ($document->getElementsByTagName('*') as $element) {
             $this->inspectElement($element);
         }
         foreach ($document->childNodes as $node) {
             if ($node instanceof \DOMProcessingInstruction && 'xml-stylesheet' === $node->target) {
-                throw Problem::field('file', 'This SVG takes its styles from another file. Save it as plain SVG.');
+                throw InvalidInput::field('file', 'This SVG takes its styles from another file. Save it as plain SVG.');
             }
         }
     }
@@ -42,7 +43,7 @@ final readonly class SvgInspector
     private function inspectElement(\DOMElement $element): void
     {
         if (in_array($element->localName, ['script', 'foreignObject'], true)) {
-            throw Problem::field('file', 'This SVG carries a script or a page inside it. Save it as plain SVG.');
+            throw InvalidInput::field('file', 'This SVG carries a script or a page inside it. Save it as plain SVG.');
         }
         if ('style' === $element->localName) {
             $this->inspectStyle($element->textContent);
@@ -50,7 +51,7 @@ final readonly class SvgInspector
         foreach ($element->attributes as $attribute) {
             $name = (string) $attribute->localName;
             if (1 === preg_match('/^on[a-z]/i', $name)) {
-                throw Problem::field('file', 'This SVG carries a script ('.$name.'). Save it as plain SVG.');
+                throw InvalidInput::field('file', 'This SVG carries a script ('.$name.'). Save it as plain SVG.');
             }
             if ('href' === $name && in_array($element->localName, self::DRAWS_REFERENCE, true)) {
                 $this->inspectReference($attribute->value);
@@ -62,7 +63,7 @@ final readonly class SvgInspector
     private function inspectStyle(string $style): void
     {
         if (1 === preg_match('/@import/i', $style)) {
-            throw Problem::field('file', 'This SVG takes its styles from another file. Save it as plain SVG.');
+            throw InvalidInput::field('file', 'This SVG takes its styles from another file. Save it as plain SVG.');
         }
         preg_match_all('/url\(\s*["\']?([^"\')]*)/i', $style, $found);
         foreach ($found[1] as $reference) {
@@ -76,6 +77,6 @@ final readonly class SvgInspector
         if ('' === $reference || str_starts_with($reference, '#') || 1 === preg_match('#^data:(image/(png|jpeg|gif|webp)|font/|application/(x-)?font)#i', $reference)) {
             return;
         }
-        throw Problem::field('file', sprintf('This SVG refers to another file (%s). Embed it, or export the drawing as PNG.', mb_substr($reference, 0, 60)));
+        throw InvalidInput::field('file', sprintf('This SVG refers to another file (%s). Embed it, or export the drawing as PNG.', mb_substr($reference, 0, 60)));
     }
 }

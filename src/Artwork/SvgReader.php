@@ -7,7 +7,8 @@ namespace Wubbin\Artwork;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 use Wubbin\Core\Artwork\PictureKind;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /** Reads pictures drawn as lines. What could reach outside the file or run is refused before anything renders it. */
 final readonly class SvgReader
@@ -21,7 +22,7 @@ final readonly class SvgReader
     {
     }
 
-    /** @throws Problem */
+    /** @throws Refusal */
     public function read(string $path, string $into): ReadPicture
     {
         $svg = (string) file_get_contents($path);
@@ -40,7 +41,7 @@ final readonly class SvgReader
         $page = $image->getImagePage();
         [$x, $y, $width, $height] = [$page['x'] - 1, $page['y'] - 1, $image->getImageWidth(), $image->getImageHeight()];
         if ($width <= 1 && $height <= 1) {
-            throw Problem::field('file', 'There is nothing to see in this drawing.');
+            throw InvalidInput::field('file', 'There is nothing to see in this drawing.');
         }
         $image->setImagePage(0, 0, 0, 0);
         if (max($width, $height) > self::PREVIEW_PIXELS) {
@@ -71,10 +72,10 @@ final readonly class SvgReader
         try {
             $process->run();
         } catch (ProcessTimedOutException) {
-            throw Problem::field('file', 'This drawing takes too long to render. Simplify it, or export it as PNG.');
+            throw InvalidInput::field('file', 'This drawing takes too long to render. Simplify it, or export it as PNG.');
         }
         if (!$process->isSuccessful()) {
-            throw Problem::field('file', 'This drawing cannot be rendered. Save it as plain SVG, or export it as PNG.');
+            throw InvalidInput::field('file', 'This drawing cannot be rendered. Save it as plain SVG, or export it as PNG.');
         }
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Artwork;
 
 use Wubbin\Core\Measure\Record;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\NotFound;
 use Wubbin\Task\Progress;
 use Wubbin\Task\TaskHandler;
 
@@ -23,7 +23,7 @@ final readonly class TakeBackgroundAway implements TaskHandler
 
     public function run(Record $input, Progress $progress): ArtworkView
     {
-        $artwork = $this->store->find($input->string('sha256')) ?? throw Problem::notFound('This picture is not in the store.');
+        $artwork = $this->store->find($input->string('sha256')) ?? throw new NotFound('This picture is not in the store.');
 
         return ArtworkView::of($this->remover->remove($artwork, $input->number('tolerance'), $input->boolean('islands'), $progress));
     }

@@ -7,7 +7,8 @@ namespace Wubbin\Blank;
 use OpenApi\Attributes as OA;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\FileStore;
 
 /** A blank of the shop's own whose outline was traced, front and back together. */
@@ -37,15 +38,15 @@ final readonly class NewTracedBlank
      *
      * @return array<string, mixed>
      *
-     * @throws Problem naming what is wrong
+     * @throws Refusal naming what is wrong
      */
     public function toRecord(FileStore $files, QuantityParser $parser): array
     {
         if ('' === $this->label) {
-            throw Problem::field('label', 'Give it a name.');
+            throw InvalidInput::field('label', 'Give it a name.');
         }
         if ([] === $this->sides) {
-            throw Problem::field('points', 'Trace one side at least.');
+            throw InvalidInput::field('points', 'Trace one side at least.');
         }
 
         return ['id' => $this->id, 'like' => $this->like, 'label' => $this->label, 'outlines' => array_map(static fn (TraceMarks $marks): array => $marks->traced($files, $parser)->edge->toRecord(), $this->sides)];

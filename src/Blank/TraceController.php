@@ -16,8 +16,9 @@ use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
-use Wubbin\Job\ShelfStore;
 use Wubbin\Measure\SettingsStore;
+use Wubbin\Refusal\NotFound;
+use Wubbin\Shelf\ShelfStore;
 use Wubbin\Storage\FileStore;
 
 /** Blanks measured from a photo: marks are measured as they are set, and kept as a blank of the shop's own. */
@@ -54,14 +55,14 @@ final readonly class TraceController
     #[Route('/api/shelf/blanks/{id}/outline.svg', methods: ['GET'])]
     public function svg(string $id): Response
     {
-        $size = $this->shelf->get()->stocked($this->catalogue)->sizes()[$id] ?? throw Problem::notFound('There is no such blank on this shelf.');
+        $size = $this->shelf->get()->stocked($this->catalogue)->sizes()[$id] ?? throw new NotFound('There is no such blank on this shelf.');
         $edges = [];
         foreach ($this->catalogue->kindOf($size->like)->sides as $side => $label) {
             $edge = $size->seenFrom($side)->edge;
             $edges += $edge instanceof TracedEdge ? [$label => $edge] : [];
         }
         if ([] === $edges) {
-            throw Problem::notFound('This blank was not traced.');
+            throw new NotFound('This blank was not traced.');
         }
         $disposition = HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'outline.svg');
 

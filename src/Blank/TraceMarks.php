@@ -7,13 +7,14 @@ namespace Wubbin\Blank;
 use OpenApi\Attributes as OA;
 use Wubbin\Core\Blank\Tracing;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\PaperSize;
-use Wubbin\Core\Measure\Polyline;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Measure\UnreadableQuantity;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\FileStore;
 
 /** What was marked in a photo: the corners of a sheet, and points round a piece. */
@@ -43,30 +44,30 @@ final readonly class TraceMarks
         return new self($record->string('photo'), $record->string('paper'), $record->boolean('other_way'), $record->boolean('mirrored'), $record->string('overscan'), $record->string('corners'), $record->string('points'));
     }
 
-    /** @throws Problem at photo, paper, overscan, corners or points */
+    /** @throws Refusal at photo, paper, overscan, corners or points */
     public function traced(FileStore $files, QuantityParser $parser): Tracing
     {
         $path = 1 === preg_match('/^[0-9a-f]{64}$/', $this->photo) ? $files->path($this->photo) : '';
         $size = is_file($path) ? getimagesize($path) : false;
         if (false === $size) {
-            throw Problem::field('photo', 'Choose a photo first.');
+            throw InvalidInput::field('photo', 'Choose a photo first.');
         }
-        $paper = PaperSize::tryFrom($this->paper) ?? throw Problem::field('paper', 'Choose one of those offered.');
+        $paper = PaperSize::tryFrom($this->paper) ?? throw InvalidInput::field('paper', 'Choose one of those offered.');
         try {
             $overscan = '' === trim($this->overscan) ? 0.0 : $parser->length($this->overscan)->mm;
         } catch (UnreadableQuantity $e) {
-            throw Problem::field('overscan', $e->getMessage());
+            throw InvalidInput::field('overscan', $e->getMessage());
         }
         try {
             return Tracing::of(self::read($this->corners), self::read($this->points), $paper->size(), Size::mm($size[0], $size[1]), $this->mirrored, $overscan, $this->other_way);
         } catch (BadRecord $e) {
-            throw Problem::field($e->field, $e->getMessage());
+            throw InvalidInput::field($e->field, $e->getMessage());
         }
     }
 
     /** @return list<array{float, float}> */
     private static function read(string $text): array
     {
-        return '' === trim($text) ? [] : Polyline::fromText(trim($text));
+        return '' === trim($text) ? [] : Contour::fromText(trim($text));
     }
 }

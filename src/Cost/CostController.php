@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Wubbin\Cost;
 
-use Doctrine\ORM\EntityManagerInterface;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -13,13 +12,16 @@ use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Job\Job;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
-use Wubbin\Job\JobDesk;
+use Wubbin\Job\JobPlanner;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Stock\RatesStore;
+use Wubbin\Stock\ShopRates;
 
 /** What pieces cost. */
 #[AsController]
 final readonly class CostController
 {
-    public function __construct(private CostDesk $costs, private JobDesk $jobs, private EntityManagerInterface $entities)
+    public function __construct(private CostEstimator $costs, private JobPlanner $jobs, private RatesStore $rates)
     {
     }
 
@@ -38,7 +40,7 @@ final readonly class CostController
         $typed = trim($request->query->getString('pieces'));
         $pieces = '' === $typed ? $job->quantity : (1 === preg_match('/^\d{1,5}$/', $typed) ? (int) $typed : 0);
         if ($pieces < 1 || $pieces > Job::MOST_PIECES) {
-            throw Problem::field('pieces', sprintf('From 1 to %d pieces.', Job::MOST_PIECES));
+            throw InvalidInput::field('pieces', sprintf('From 1 to %d pieces.', Job::MOST_PIECES));
         }
         $plan = $this->jobs->plan($job);
         $sheet = $this->costs->sheet($job, $plan, $pieces);
@@ -50,7 +52,7 @@ final readonly class CostController
     #[OA\Get(path: '/api/rates', operationId: 'getRates', responses: [new OA\Response(response: 200, description: 'What the shop reckons with', content: new OA\JsonContent(ref: ShopRates::class))])]
     public function rates(): JsonResponse
     {
-        return new JsonResponse($this->costs->rates());
+        return new JsonResponse($this->rates->get());
     }
 
     #[Route('/api/rates', methods: ['PUT'])]
@@ -61,7 +63,7 @@ final readonly class CostController
     public function put(Request $request): JsonResponse
     {
         $rates = ShopRates::fromRecord(JsonBody::of($request));
-        $rates->keep($this->entities, $this->costs->currency());
+        $this->rates->put($rates, $this->costs->currency());
 
         return new JsonResponse($rates);
     }

@@ -6,6 +6,7 @@ namespace Wubbin\Cost;
 
 use Doctrine\ORM\EntityManagerInterface;
 use OpenApi\Attributes as OA;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -17,9 +18,11 @@ use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
-use Wubbin\Job\JobDesk;
+use Wubbin\Job\JobPlanner;
 use Wubbin\Job\NewJob;
 use Wubbin\Measure\SettingsStore;
+use Wubbin\Refusal\NotFound;
+use Wubbin\Storage\WriteTurn;
 
 /** Quotes: reckoned as often as one likes, and kept as they were given. */
 #[AsController]
@@ -27,7 +30,7 @@ final readonly class QuoteController
 {
     private const MOST_LISTED = 100;
 
-    public function __construct(private CostDesk $costs, private JobDesk $jobs, private EntityManagerInterface $entities, private SettingsStore $settings)
+    public function __construct(private CostEstimator $costs, private JobPlanner $jobs, private EntityManagerInterface $entities, private WriteTurn $turn, private SettingsStore $settings, private ClockInterface $clock)
     {
     }
 
@@ -51,9 +54,7 @@ final readonly class QuoteController
     {
         $id = NewJob::id(Record::of(['id' => $request->query->getString('id')]));
         $view = $this->view(JsonBody::of($request));
-        $stored = $this->entities->wrapInTransaction(function () use ($id, $view): StoredQuote {
-            // A write before the first read, so that no two get the same number.
-            $this->entities->getConnection()->executeStatement("DELETE FROM quote WHERE id = ''");
+        $stored = $this->turn->take(function () use ($id, $view): StoredQuote {
             $known = $this->entities->find(StoredQuote::class, $id);
             if (null !== $known) {
                 return $known;
@@ -63,7 +64,7 @@ final readonly class QuoteController
             $numbered = $view->numbered(($last ?? 0) + 1);
             /** @var array<string, mixed> $document */
             $document = json_decode(json_encode($numbered, \JSON_THROW_ON_ERROR), true, 32, \JSON_THROW_ON_ERROR);
-            $stored = new StoredQuote($id, ($last ?? 0) + 1, $view->for, $document);
+            $stored = new StoredQuote($id, ($last ?? 0) + 1, $view->for, $document, $this->clock->now());
             $this->entities->persist($stored);
 
             return $stored;
@@ -94,7 +95,7 @@ final readonly class QuoteController
     #[Route('/api/quotes/{id}.pdf', methods: ['GET'])]
     public function pdf(string $id): Response
     {
-        $quote = $this->entities->find(StoredQuote::class, $id) ?? throw Problem::notFound('There is no such quote.');
+        $quote = $this->entities->find(StoredQuote::class, $id) ?? throw new NotFound('There is no such quote.');
         $record = Record::of($quote->document);
 
         return new Response((new QuotePdf($record, Currency::of($record->string('currency'))))->draw(), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => sprintf('attachment; filename="quote-%d.pdf"', $quote->number)]);
@@ -102,7 +103,7 @@ final readonly class QuoteController
 
     private function today(): string
     {
-        return (new \DateTimeImmutable('now', new \DateTimeZone($this->settings->get()->zone)))->format('Y-m-d');
+        return $this->clock->now()->setTimezone(new \DateTimeZone($this->settings->get()->zone))->format('Y-m-d');
     }
 
     private function view(Record $body): QuoteView

@@ -7,7 +7,7 @@ namespace Wubbin\Cost;
 use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\Money;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Sheet\TextPdf;
+use Wubbin\Pdf\TextPdf;
 
 /** A quote on paper. */
 final readonly class QuotePdf

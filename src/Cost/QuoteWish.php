@@ -12,7 +12,8 @@ use Wubbin\Core\Measure\Money;
 use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnreadableQuantity;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /** What a quote is to say, as it was typed. */
 #[OA\Schema(required: ['jobs', 'for', 'by', 'margin', 'target', 'breaks', 'set_up', 'tax', 'valid'], properties: [
@@ -47,7 +48,7 @@ final readonly class QuoteWish
     ) {
     }
 
-    /** @throws Problem naming the fields that are wrong */
+    /** @throws Refusal naming the fields that are wrong */
     public static function fromRecord(Record $record, Currency $currency, string $today): self
     {
         $errors = [];
@@ -76,11 +77,11 @@ final readonly class QuoteWish
         $price = match ($record->string('by')) {
             'margin' => Price::byMargin($share('margin', 100.0 * Price::MOST_MARGIN)),
             'target' => Price::target($money('target')),
-            default => throw Problem::field('by', 'A price is made by margin or set as a target.'),
+            default => throw InvalidInput::field('by', 'A price is made by margin or set as a target.'),
         };
         $jobs = array_values(array_unique($record->strings('jobs')));
         if ([] === $jobs || count($jobs) > self::MOST_JOBS) {
-            throw Problem::field('jobs', sprintf('A quote is for 1 to %d jobs.', self::MOST_JOBS));
+            throw InvalidInput::field('jobs', sprintf('A quote is for 1 to %d jobs.', self::MOST_JOBS));
         }
         $breaks = self::breaks($record->string('breaks'));
         if (null === $breaks) {
@@ -99,7 +100,7 @@ final readonly class QuoteWish
         }
         $wish = new self($jobs, $for, $price, $breaks ?? [], $money('set_up'), $share('tax', 100.0), $valid);
 
-        return [] === $errors ? $wish : throw Problem::fields($errors);
+        return [] === $errors ? $wish : throw InvalidInput::fields($errors);
     }
 
     /** @return list<int>|null null where they cannot be read */

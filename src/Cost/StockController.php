@@ -12,16 +12,22 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Measure\PlainNumber;
+use Wubbin\Day\Provision;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Http\Upload;
-use Wubbin\Job\JobDesk;
+use Wubbin\Job\JobPlanner;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Stock\Inventory;
+use Wubbin\Stock\StockCsv;
+use Wubbin\Stock\StockMove;
+use Wubbin\Stock\StockNames;
 
 /** What there is, and what to buy. */
 #[AsController]
 final readonly class StockController
 {
-    public function __construct(private StockDesk $stock, private StockCsv $csv, private Provision $provision, private CostDesk $costs, private JobDesk $jobs)
+    public function __construct(private Inventory $stock, private StockCsv $csv, private Provision $provision, private CostEstimator $costs, private JobPlanner $jobs)
     {
     }
 
@@ -60,9 +66,9 @@ final readonly class StockController
     public function pack(Request $request): JsonResponse
     {
         $body = JsonBody::of($request);
-        $pack = PlainNumber::read($body->string('pack'), StockDesk::MOST_PACK);
+        $pack = PlainNumber::read($body->string('pack'), Inventory::MOST_PACK);
         if (null === $pack) {
-            throw Problem::field('pack', 'Write how many come in a pack, such as 10.');
+            throw InvalidInput::field('pack', 'Write how many come in a pack, such as 10.');
         }
         $this->stock->pack($body->string('item'), $pack);
 

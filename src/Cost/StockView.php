@@ -13,6 +13,8 @@ use Wubbin\Core\Cost\Stuff;
 use Wubbin\Core\Job\Offcut;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\Currency;
+use Wubbin\Stock\StockNames;
+use Wubbin\Stock\StoredItem;
 
 /** What there is, what is needed of it, and what to buy. Money in minor units. */
 #[OA\Schema(required: ['currency', 'digits', 'items', 'others', 'buy', 'total', 'offcuts'])]

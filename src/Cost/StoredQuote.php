@@ -26,7 +26,8 @@ class StoredQuote
         public readonly string $label,
         #[ORM\Column(type: 'json')]
         public readonly array $document,
+        \DateTimeImmutable $now,
     ) {
-        $this->created = Instant::now();
+        $this->created = Instant::write($now);
     }
 }

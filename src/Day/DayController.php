@@ -5,23 +5,24 @@ declare(strict_types=1);
 namespace Wubbin\Day;
 
 use OpenApi\Attributes as OA;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Day\Calendar;
-use Wubbin\Cost\Provision;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
-use Wubbin\Task\Tasks;
+use Wubbin\Refusal\Refusal;
+use Wubbin\Task\TaskQueue;
 use Wubbin\Task\TaskView;
 
 /** What to do when. */
 #[AsController]
 final readonly class DayController
 {
-    public function __construct(private DayDesk $desk, private Tasks $tasks, private Provision $provision)
+    public function __construct(private DayPlanner $days, private TaskQueue $tasks, private Provision $provision, private WorkHoursStore $workHours, private DayMemory $memory, private ClockInterface $clock)
     {
     }
 
@@ -35,17 +36,17 @@ final readonly class DayController
     #[Route('/api/day.ics', methods: ['GET'])]
     public function calendar(): Response
     {
-        $agenda = $this->desk->agenda(new \DateTimeImmutable());
+        $agenda = $this->days->agenda();
 
-        return new Response(Calendar::of($this->desk->timetable($agenda), $agenda->names), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="day.ics"']);
+        return new Response(Calendar::of($this->days->timetable($agenda), $agenda->names), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="day.ics"']);
     }
 
     #[Route('/api/day.pdf', methods: ['GET'])]
     public function sheet(): Response
     {
-        $agenda = $this->desk->agenda(new \DateTimeImmutable());
+        $agenda = $this->days->agenda();
 
-        return new Response(DaySheetPdf::draw($this->desk->timetable($agenda), $agenda->names, $this->desk->zone()), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'attachment; filename="day.pdf"']);
+        return new Response(DaySheetPdf::draw($this->days->timetable($agenda), $agenda->names, $this->workHours->zone()), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'attachment; filename="day.pdf"']);
     }
 
     /** Begins anew: nothing has to stay as it was seen. */
@@ -53,7 +54,7 @@ final readonly class DayController
     #[OA\Delete(path: '/api/day', operationId: 'forgetDay', responses: [new OA\Response(response: 200, description: 'A first plan', content: new OA\JsonContent(ref: DayView::class))])]
     public function forget(): JsonResponse
     {
-        $this->desk->forget();
+        $this->memory->forget();
 
         return $this->view();
     }
@@ -62,7 +63,7 @@ final readonly class DayController
     #[OA\Post(path: '/api/day/seen', operationId: 'seeDay', responses: [new OA\Response(response: 200, description: 'People go by this plan from now on', content: new OA\JsonContent(ref: DayView::class))])]
     public function seen(): JsonResponse
     {
-        $this->desk->see($this->desk->timetable($this->desk->agenda(new \DateTimeImmutable())));
+        $this->memory->see($this->days->timetable($this->days->agenda()));
 
         return $this->view();
     }
@@ -71,7 +72,7 @@ final readonly class DayController
     #[OA\Post(path: '/api/day/better', operationId: 'betterDay', responses: [new OA\Response(response: 202, description: 'The work, after which the plan is the best that was found', content: new OA\JsonContent(ref: TaskView::class))])]
     public function better(): JsonResponse
     {
-        $this->desk->agenda(new \DateTimeImmutable());
+        $this->days->agenda();
 
         return new JsonResponse(TaskView::of($this->tasks->add(PlanDay::kind(), [])), 202);
     }
@@ -80,9 +81,9 @@ final readonly class DayController
     #[OA\Get(path: '/api/day/outlook', operationId: 'getOutlook', responses: [new OA\Response(response: 200, description: 'Until when everything may lie, or what would make less late', content: new OA\JsonContent(ref: Outlook::class))])]
     public function outlook(): JsonResponse
     {
-        $agenda = $this->desk->agenda(new \DateTimeImmutable());
+        $agenda = $this->days->agenda();
 
-        return new JsonResponse(Outlook::of($this->desk->timetable($agenda), $agenda->names, $this->desk->zone(), $this->provision->told($agenda->plans)));
+        return new JsonResponse(Outlook::of($this->days->timetable($agenda), $agenda->names, $this->workHours->zone(), $this->provision->told($agenda->plans)));
     }
 
     #[Route('/api/day/pins', methods: ['PUT'])]
@@ -97,7 +98,7 @@ final readonly class DayController
     public function pin(Request $request): JsonResponse
     {
         $body = JsonBody::of($request);
-        $this->desk->pin($body->string('activity'), $body->string('day'), $body->string('time'), new \DateTimeImmutable());
+        $this->days->pin($body->string('activity'), $body->string('day'), $body->string('time'));
 
         return $this->view();
     }
@@ -109,23 +110,22 @@ final readonly class DayController
     ])]
     public function hours(Request $request): JsonResponse
     {
-        $this->desk->keepHours(WorkHours::fromRecord(JsonBody::of($request)));
+        $this->workHours->put(WorkHours::fromRecord(JsonBody::of($request)));
 
         return $this->view();
     }
 
     private function view(): JsonResponse
     {
-        $now = new \DateTimeImmutable();
-        $hours = $this->desk->hours();
-        $zone = $this->desk->zone()->getName();
+        $hours = $this->workHours->get();
+        $zone = $this->workHours->zone()->getName();
         try {
-            $agenda = $this->desk->agenda($now);
-            $table = $this->desk->timetable($agenda);
-        } catch (Problem $e) {
-            return new JsonResponse(DayView::not($e->getMessage(), $now->getTimestamp(), $zone, $hours));
+            $agenda = $this->days->agenda();
+            $table = $this->days->timetable($agenda);
+        } catch (Refusal $e) {
+            return new JsonResponse(DayView::not($e->getMessage(), $this->clock->now()->getTimestamp(), $zone, $hours));
         }
 
-        return new JsonResponse(DayView::of($table, $agenda, $this->desk->moved($table), $zone, $hours));
+        return new JsonResponse(DayView::of($table, $agenda, $this->days->moved($table), $zone, $hours));
     }
 }

@@ -6,7 +6,7 @@ namespace Wubbin\Day;
 
 use Wubbin\Core\Day\Block;
 use Wubbin\Core\Day\Timetable;
-use Wubbin\Sheet\TextPdf;
+use Wubbin\Pdf\TextPdf;
 
 /** What hands do when, day by day, on paper with boxes to tick. */
 final readonly class DaySheetPdf

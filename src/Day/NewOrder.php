@@ -8,8 +8,9 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Http\Problem;
 use Wubbin\Job\NewJob;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /** An order as it was typed. */
 #[OA\Schema(required: ['id', 'label', 'due', 'note', 'lines'])]
@@ -37,42 +38,42 @@ final readonly class NewOrder
     ) {
     }
 
-    /** @throws Problem naming the fields that are wrong */
+    /** @throws Refusal naming the fields that are wrong */
     public static function fromRecord(Record $record): self
     {
         $lines = array_map(static fn (Record $line): array => ['what' => $line->string('what'), 'quantity' => $line->string('quantity'), 'sizes' => $line->string('sizes')], $record->records('lines'));
         if (count($lines) > self::MOST_LINES) {
-            throw Problem::field('lines', sprintf('At most %d lines in one order.', self::MOST_LINES));
+            throw InvalidInput::field('lines', sprintf('At most %d lines in one order.', self::MOST_LINES));
         }
 
         return new self(NewJob::id($record), self::label($record->string('label')), self::due($record->string('due')), self::note($record->string('note')), $lines);
     }
 
-    /** @throws Problem */
+    /** @throws Refusal */
     public static function label(string $label): string
     {
         $label = trim($label);
 
-        return '' !== $label && mb_strlen($label) <= self::LONGEST ? $label : throw Problem::field('label', sprintf('Say who it is for, in up to %d characters.', self::LONGEST));
+        return '' !== $label && mb_strlen($label) <= self::LONGEST ? $label : throw InvalidInput::field('label', sprintf('Say who it is for, in up to %d characters.', self::LONGEST));
     }
 
-    /** @throws Problem */
+    /** @throws Refusal */
     public static function due(string $typed): ?string
     {
         try {
             return JobFile::due('' === trim($typed) ? null : trim($typed));
         } catch (BadRecord $e) {
-            throw Problem::field('due', $e->getMessage());
+            throw InvalidInput::field('due', $e->getMessage());
         }
     }
 
-    /** @throws Problem */
+    /** @throws Refusal */
     public static function note(string $note): string
     {
         try {
             return JobFile::note($note);
         } catch (BadRecord $e) {
-            throw Problem::field('note', $e->getMessage());
+            throw InvalidInput::field('note', $e->getMessage());
         }
     }
 }

@@ -13,12 +13,13 @@ use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Http\Upload;
 use Wubbin\Job\NewJob;
+use Wubbin\Refusal\Conflict;
 
 /** Who ordered what, by when, and how far it is. */
 #[AsController]
 final readonly class OrderController
 {
-    public function __construct(private OrderDesk $desk, private OrderCsv $csv)
+    public function __construct(private OrderBook $orders, private OrderCsv $csv)
     {
     }
 
@@ -30,7 +31,7 @@ final readonly class OrderController
     ], responses: [new OA\Response(response: 200, description: 'Up to 60 orders, the soonest due first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: OrderView::class)))])]
     public function list(Request $request): JsonResponse
     {
-        return new JsonResponse($this->desk->page(trim($request->query->getString('words')), '1' === $request->query->getString('archived'), (int) $request->query->getString('after')));
+        return new JsonResponse($this->orders->page(trim($request->query->getString('words')), '1' === $request->query->getString('archived'), (int) $request->query->getString('after')));
     }
 
     #[Route('/api/orders', methods: ['POST'])]
@@ -40,7 +41,7 @@ final readonly class OrderController
     ])]
     public function take(Request $request): JsonResponse
     {
-        return new JsonResponse($this->desk->view($this->desk->take(NewOrder::fromRecord(JsonBody::of($request)))), 201);
+        return new JsonResponse($this->orders->view($this->orders->take(NewOrder::fromRecord(JsonBody::of($request)))), 201);
     }
 
     #[Route('/api/orders/{id}', methods: ['PUT'])]
@@ -57,14 +58,14 @@ final readonly class OrderController
     ])]
     public function change(string $id, Request $request): JsonResponse
     {
-        $order = $this->desk->find($id);
+        $order = $this->orders->find($id);
         $body = JsonBody::of($request);
         if ($body->integer('revision') !== $order->revision) {
-            throw Problem::conflict('This order was changed in another window meanwhile.', ['revision' => $order->revision]);
+            throw new Conflict('This order was changed in another window meanwhile.', ['revision' => $order->revision]);
         }
-        $this->desk->change($order, NewOrder::label($body->string('label')), NewOrder::due($body->string('due')), NewOrder::note($body->string('note')), $body->boolean('archived'));
+        $this->orders->change($order, NewOrder::label($body->string('label')), NewOrder::due($body->string('due')), NewOrder::note($body->string('note')), $body->boolean('archived'));
 
-        return new JsonResponse($this->desk->view($order));
+        return new JsonResponse($this->orders->view($order));
     }
 
     #[Route('/api/orders/{id}/lines', methods: ['POST'])]
@@ -78,11 +79,11 @@ final readonly class OrderController
     ])]
     public function add(string $id, Request $request): JsonResponse
     {
-        $order = $this->desk->find($id);
+        $order = $this->orders->find($id);
         $body = JsonBody::of($request);
-        $this->desk->add($order, $body->string('what'), $body->string('quantity'), $body->string('sizes'));
+        $this->orders->add($order, $body->string('what'), $body->string('quantity'), $body->string('sizes'));
 
-        return new JsonResponse($this->desk->view($order), 201);
+        return new JsonResponse($this->orders->view($order), 201);
     }
 
     /** The page names the new one, so that a second click finds the first one's. */
@@ -98,7 +99,7 @@ final readonly class OrderController
     {
         $body = JsonBody::of($request);
 
-        return new JsonResponse($this->desk->view($this->desk->repeat($this->desk->find($id), NewJob::id($body), NewOrder::due($body->string('due')))), 201);
+        return new JsonResponse($this->orders->view($this->orders->repeat($this->orders->find($id), NewJob::id($body), NewOrder::due($body->string('due')))), 201);
     }
 
     #[Route('/api/orders/preview', methods: ['POST'], priority: 1)]

@@ -9,10 +9,12 @@ use Symfony\Component\Uid\Uuid;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\OrderLine;
 use Wubbin\Core\Measure\BadRecord;
-use Wubbin\Http\Problem;
-use Wubbin\Job\JobDesk;
+use Wubbin\Job\JobPlanner;
 use Wubbin\Job\StoredJob;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\CsvFile;
+use Wubbin\Storage\WriteTurn;
 
 /** Orders from a table; `docs/orders-csv.md` says what each column holds. Lines of one label and day are one order. */
 final readonly class OrderCsv
@@ -21,7 +23,7 @@ final readonly class OrderCsv
     private const NEEDED = ['order', 'what'];
     private const MOST_ORDERS = 500;
 
-    public function __construct(private EntityManagerInterface $entities, private OrderDesk $desk, private JobDesk $jobs)
+    public function __construct(private EntityManagerInterface $entities, private WriteTurn $turn, private OrderBook $orders, private JobPlanner $jobs)
     {
     }
 
@@ -30,7 +32,7 @@ final readonly class OrderCsv
      *
      * @return array{lines: list<array{line: int, order: string, due: string|null, what: string, quantity: int, sizes: string, known: bool}>, wrong: list<array{line: int, column: string, message: string}>, orders: int}
      *
-     * @throws Problem where it is no such table at all
+     * @throws Refusal where it is no such table at all
      */
     public function preview(string $path): array
     {
@@ -53,22 +55,22 @@ final readonly class OrderCsv
      *
      * @return array{added: int, known: int}
      *
-     * @throws Problem naming the lines that are wrong
+     * @throws Refusal naming the lines that are wrong
      */
     public function read(string $path): array
     {
         $orders = $this->orders($this->file($path)->whole());
         if (count($orders) > self::MOST_ORDERS) {
-            throw Problem::field('file', sprintf('More than %d orders at once are too many: divide the file.', self::MOST_ORDERS));
+            throw InvalidInput::field('file', sprintf('More than %d orders at once are too many: divide the file.', self::MOST_ORDERS));
         }
 
-        return $this->entities->wrapInTransaction(function () use ($orders): array {
+        return $this->turn->take(function () use ($orders): array {
             $added = 0;
             foreach ($orders as $source => $rows) {
                 $first = array_values($rows)[0];
                 if (!$this->known($source)) {
                     ++$added;
-                    $this->desk->store(Uuid::v4()->toRfc4122(), $first['order'], $first['due'], $first['note'], array_map(static fn (array $row): OrderLine => $row['line'], array_values($rows)), $source);
+                    $this->orders->store(Uuid::v4()->toRfc4122(), $first['order'], $first['due'], $first['note'], array_map(static fn (array $row): OrderLine => $row['line'], array_values($rows)), $source);
                 }
             }
 
@@ -86,12 +88,12 @@ final readonly class OrderCsv
     {
         $patterns = $this->patterns();
         $catalogue = $this->jobs->catalogue();
-        $parser = $this->desk->parser();
+        $parser = $this->orders->parser();
 
         return CsvFile::read($path, self::COLUMNS, self::NEEDED, static function (array $cells) use ($patterns, $catalogue, $parser): array {
             try {
                 $of = ['order' => NewOrder::label($cells['order'] ?? ''), 'due' => NewOrder::due($cells['due'] ?? ''), 'note' => NewOrder::note($cells['note'] ?? '')];
-            } catch (Problem $e) {
+            } catch (Refusal $e) {
                 $field = (string) array_key_first($e->errors);
                 throw BadRecord::at('label' === $field ? 'order' : $field, $e->getMessage());
             }

@@ -8,7 +8,7 @@ use Wubbin\Core\Day\Impossible;
 use Wubbin\Core\Day\Scheduler;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
 use Wubbin\Task\Progress;
 use Wubbin\Task\TaskHandler;
 
@@ -18,7 +18,7 @@ final readonly class PlanDay implements TaskHandler
     private const SEED = 1;
     private const SECONDS = 20.0;
 
-    public function __construct(private DayDesk $desk)
+    public function __construct(private DayPlanner $days, private DayMemory $memory)
     {
     }
 
@@ -29,22 +29,22 @@ final readonly class PlanDay implements TaskHandler
 
     public function run(Record $input, Progress $progress): object
     {
-        $day = $this->desk->agenda(new \DateTimeImmutable())->day;
-        $began = microtime(true);
+        $day = $this->days->agenda()->day;
+        $began = hrtime(true);
         $tries = 0;
         try {
             $best = Scheduler::best($day, self::SEED, static function (int $try, Timetable $best) use ($progress, $began, &$tries): bool {
                 $tries = $try;
-                $part = (microtime(true) - $began) / self::SECONDS;
+                $part = (hrtime(true) - $began) / (1.0e9 * self::SECONDS);
 
                 $progress->at(min(1.0, $part), sprintf('%d orders tried', $try));
 
                 return $part < 1.0 && !$progress->enough();
             });
         } catch (Impossible $e) {
-            throw Problem::field('day', $e->getMessage());
+            throw InvalidInput::field('day', $e->getMessage());
         }
-        $this->desk->see($best);
+        $this->memory->see($best);
 
         return (object) ['tries' => $tries];
     }

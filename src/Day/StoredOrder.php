@@ -40,7 +40,8 @@ class StoredOrder
         public array $jobs,
         #[ORM\Column(length: 80)]
         public readonly string $source,
+        \DateTimeImmutable $now,
     ) {
-        $this->created = Instant::now();
+        $this->created = Instant::write($now);
     }
 }

@@ -7,7 +7,8 @@ namespace Wubbin\Day;
 use OpenApi\Attributes as OA;
 use Wubbin\Core\Day\Hours;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /** When hands work in this shop, how many pairs there are, and what has room. */
 #[OA\Schema(required: ['hands', 'week', 'off', 'rack', 'shelf'])]
@@ -44,7 +45,7 @@ final readonly class WorkHours
         return new self(1, [...array_fill(0, 5, '09:00-12:30 13:30-18:00'), '09:00-13:00', ''], [], 8, 8);
     }
 
-    /** @throws Problem naming the field */
+    /** @throws Refusal naming the field */
     public static function fromRecord(Record $record): self
     {
         $hours = new self($record->integer('hands'), array_map(trim(...), $record->strings('week')), $record->strings('off'), $record->integer('rack'), $record->integer('shelf'));
@@ -74,7 +75,7 @@ final readonly class WorkHours
             }
         }
 
-        return [] === $errors ? $hours : throw Problem::fields($errors);
+        return [] === $errors ? $hours : throw InvalidInput::fields($errors);
     }
 
     /** @return array{hands: int, week: list<string>, off: list<string>, rack: int, shelf: int} */

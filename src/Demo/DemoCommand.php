@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -22,19 +23,20 @@ use Wubbin\Core\Run\Defect;
 use Wubbin\Core\Run\Event;
 use Wubbin\Core\Run\Mark;
 use Wubbin\Core\Run\Outcome;
-use Wubbin\Cost\ShopRates;
-use Wubbin\Cost\StockCsv;
-use Wubbin\Cost\StockNames;
-use Wubbin\Day\OrderDesk;
-use Wubbin\Job\JobDesk;
-use Wubbin\Job\ShelfStore;
+use Wubbin\Day\OrderBook;
+use Wubbin\Job\JobPlanner;
 use Wubbin\Job\StoredJob;
 use Wubbin\Log\LogCsv;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Route\RecipeStore;
 use Wubbin\Run\LogWriter;
-use Wubbin\Run\StoredEvent;
-use Wubbin\Run\StoredRun;
+use Wubbin\Session\StoredEvent;
+use Wubbin\Session\StoredRun;
+use Wubbin\Shelf\ShelfStore;
+use Wubbin\Stock\RatesStore;
+use Wubbin\Stock\ShopRates;
+use Wubbin\Stock\StockCsv;
+use Wubbin\Stock\StockNames;
 use Wubbin\Storage\SchemaCheck;
 
 /** Fills an empty shop with Quillet Lane Orchard, which does not exist, getting ready for its harvest fair. */
@@ -68,14 +70,16 @@ final class DemoCommand extends Command
         private readonly ArtworkStore $artwork,
         private readonly ShelfStore $shelf,
         private readonly Catalogue $catalogue,
-        private readonly JobDesk $desk,
+        private readonly JobPlanner $jobs,
         private readonly RecipeStore $recipes,
         private readonly LogWriter $log,
         private readonly LogCsv $csv,
         private readonly StockCsv $stock,
-        private readonly OrderDesk $orders,
+        private readonly RatesStore $rates,
+        private readonly OrderBook $orders,
         private readonly SettingsStore $settings,
         private readonly string $projectDirectory,
+        private readonly ClockInterface $clock,
     ) {
         parent::__construct();
     }
@@ -97,17 +101,17 @@ final class DemoCommand extends Command
                 }
             }
             $job = JobFile::read($record);
-            $this->entities->persist(StoredJob::of($job->dueOn(self::beforeTheFair($job->due))));
+            $this->entities->persist(StoredJob::of($job->dueOn($this->beforeTheFair($job->due)), $this->clock->now()));
         }
         foreach ((array) glob($this->projectDirectory.'/demo/recipes/*.json') as $file) {
             $this->recipes->put(Recipe::fromRecord($this->schemas->decode('recipe', (string) file_get_contents((string) $file)), $this->catalogue));
         }
         $this->entities->flush();
-        $this->rememberPastRun('picking-crew', new \DateTimeImmutable('-6 days 10:00'));
+        $this->rememberPastRun('picking-crew', $this->clock->now()->modify('-6 days 10:00'));
         $this->csv->read($this->projectDirectory.'/demo/logbook.csv');
         $this->stocked();
         foreach (self::ORDERS as $n => [$label, $day, $note, $jobs]) {
-            $this->orders->gather('demo-order-'.$n, $label, self::beforeTheFair($day), $note, ...$jobs);
+            $this->orders->gather('demo-order-'.$n, $label, $this->beforeTheFair($day), $note, ...$jobs);
         }
         $output->writeln('Quillet Lane Orchard has moved in.');
 
@@ -115,22 +119,22 @@ final class DemoCommand extends Command
     }
 
     /** The fair is in ten days; what is written down for the one of 2026 moves with it. */
-    private static function beforeTheFair(?string $day): ?string
+    private function beforeTheFair(?string $day): ?string
     {
         if (null === $day) {
             return null;
         }
         $before = (new \DateTimeImmutable(self::FAIR))->diff(new \DateTimeImmutable($day));
 
-        return (new \DateTimeImmutable('today +10 days'))->add($before)->format('Y-m-d');
+        return $this->clock->now()->modify('today +10 days')->add($before)->format('Y-m-d');
     }
 
     /** What was bought for the fair, and what the orchard reckons with. */
     private function stocked(): void
     {
         $currency = Currency::of($this->settings->get()->currency);
-        $this->stock->read($this->projectDirectory.'/demo/stock.csv', new StockNames($this->desk->shelf(), $this->desk->catalogue()), $currency);
-        ShopRates::fromRecord(Record::of(self::RATES))->keep($this->entities, $currency);
+        $this->stock->read($this->projectDirectory.'/demo/stock.csv', new StockNames($this->jobs->shelf(), $this->jobs->catalogue()), $currency);
+        $this->rates->put(ShopRates::fromRecord(Record::of(self::RATES)), $currency);
     }
 
     private function read(string $file): string
@@ -140,11 +144,11 @@ final class DemoCommand extends Command
 
     private function rememberPastRun(string $jobId, \DateTimeImmutable $at): void
     {
-        $plan = $this->desk->plan($this->desk->find($jobId)->job());
+        $plan = $this->jobs->plan($this->jobs->find($jobId)->job());
         $sequence = BenchSequence::of($plan->rounds, count(self::PAST));
         /** @var array<string, mixed> $document */
         $document = json_decode(json_encode($plan, \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
-        $run = StoredRun::begin('demo-run', $jobId, $plan->jobName, $plan->id(), $document, $sequence, count(self::PAST));
+        $run = StoredRun::begin('demo-run', $jobId, $plan->jobName, $plan->id(), $document, $sequence, count(self::PAST), $this->clock->now());
         foreach ($sequence->steps as $position => $step) {
             $piece = null === $step->piece ? null : $run->pieces->get($step->piece);
             $past = null === $step->piece ? null : self::PAST[$step->piece - 1];

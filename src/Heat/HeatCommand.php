@@ -16,8 +16,8 @@ use Wubbin\Core\Measure\Duration;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Measure\UnitFormat;
 use Wubbin\Core\Route\Catalogue;
-use Wubbin\Http\Problem;
-use Wubbin\Plan\JobFileInput;
+use Wubbin\Job\JobFileInput;
+use Wubbin\Refusal\InvalidInput;
 
 #[AsCommand('heat', 'Compute the press window of a job file')]
 final class HeatCommand extends Command
@@ -45,7 +45,7 @@ final class HeatCommand extends Command
         $time = static fn (?float $seconds): string => null === $seconds ? 'never' : $format->quantity(Quantity::duration(Duration::seconds($seconds)));
         $windows = [];
         foreach ($plan->transfers as $transfer) {
-            $case = $transfer->heatCase ?? throw Problem::field('heat', 'Nothing is heated here that the model knows, or something for it is not chosen yet.');
+            $case = $transfer->heatCase ?? throw InvalidInput::field('heat', 'Nothing is heated here that the model knows, or something for it is not chosen yet.');
             $windows[] = $window = PressWindow::of($case, $this->catalogue->heatParameters, Draw::middles());
             if (!$options['json']) {
                 $output->writeln(sprintf('%-15sholds from %s, spoilt from %s%s; the plan says %s', $transfer->name, $time($window->earliestS), $time($window->latestS), '' === $window->spoilt ? '' : ' ('.$window->spoilt.')', $time($case->recipeS).(0.0 === $window->countedFromS ? '' : ', counted from when the press is back: '.$time($window->countedFromS).' after closing')), OutputInterface::OUTPUT_RAW);

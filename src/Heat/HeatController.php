@@ -19,14 +19,16 @@ use Wubbin\Core\Heat\Sweep;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
-use Wubbin\Task\Tasks;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\NotFound;
+use Wubbin\Task\TaskQueue;
 use Wubbin\Task\TaskView;
 
 /** What happens under the iron before it comes down. The ticket does not wait for it. */
 #[AsController]
 final readonly class HeatController
 {
-    public function __construct(private HeatDesk $desk, private Tasks $tasks)
+    public function __construct(private HeatForecast $forecast, private TaskQueue $tasks)
     {
     }
 
@@ -37,18 +39,18 @@ final readonly class HeatController
     ])]
     public function get(string $id, int $picture): JsonResponse
     {
-        $case = $this->desk->caseOf($id, $picture);
+        $case = $this->forecast->caseOf($id, $picture);
         if (null === $case) {
             return new JsonResponse(HeatView::not('Nothing is heated here that the model knows, or something for it is not chosen yet.'));
         }
         $draw = Draw::middles();
         try {
-            $window = PressWindow::of($case, $this->desk->parameters(), $draw);
+            $window = PressWindow::of($case, $this->forecast->parameters(), $draw);
         } catch (ImpossibleModel $e) {
             return new JsonResponse(HeatView::not($e->getMessage()));
         }
 
-        return new JsonResponse(HeatView::of($case, $window, $draw, PressWindow::lumped($case, $this->desk->parameters())));
+        return new JsonResponse(HeatView::of($case, $window, $draw, PressWindow::lumped($case, $this->forecast->parameters())));
     }
 
     /** Over a range of settings, and beside the ways that people disagree about. */
@@ -58,11 +60,11 @@ final readonly class HeatController
     ])]
     public function others(string $id, int $picture): JsonResponse
     {
-        $case = $this->desk->caseOf($id, $picture) ?? throw Problem::notFound('Nothing is heated here that the model knows.');
+        $case = $this->forecast->caseOf($id, $picture) ?? throw new NotFound('Nothing is heated here that the model knows.');
         try {
-            return new JsonResponse(new OtherHeatView(Sweep::of($case, $this->desk->parameters()), Comparison::of($case, $this->desk->parameters())));
+            return new JsonResponse(new OtherHeatView(Sweep::of($case, $this->forecast->parameters()), Comparison::of($case, $this->forecast->parameters())));
         } catch (ImpossibleModel $e) {
-            throw Problem::field('heat', $e->getMessage());
+            throw InvalidInput::field('heat', $e->getMessage());
         }
     }
 
@@ -89,17 +91,17 @@ final readonly class HeatController
         try {
             $readings = Readings::fromCsv($body->string('readings'), $body->string('face'));
         } catch (BadRecord $e) {
-            throw Problem::field($e->field, $e->getMessage());
+            throw InvalidInput::field($e->field, $e->getMessage());
         }
 
-        return new JsonResponse($this->desk->calibrate($id, $picture, $readings, $body->boolean('keep')));
+        return new JsonResponse($this->forecast->calibrate($id, $picture, $readings, $body->boolean('keep')));
     }
 
     #[Route('/api/jobs/{id}/heat/{picture}/calibration', requirements: ['picture' => '\d'], methods: ['DELETE'])]
     #[OA\Delete(path: '/api/jobs/{id}/heat/{picture}/calibration', operationId: 'forgetCalibration', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')), new OA\PathParameter(name: 'picture', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 204, description: 'What is assumed is used again')])]
     public function forget(string $id, int $picture): Response
     {
-        $this->desk->forget($id, $picture);
+        $this->forecast->forget($id, $picture);
 
         return new Response(status: 204);
     }
@@ -111,8 +113,8 @@ final readonly class HeatController
     ])]
     public function spread(string $id, int $picture): JsonResponse
     {
-        if (null === $this->desk->caseOf($id, $picture)) {
-            throw Problem::notFound('Nothing is heated here that the model knows.');
+        if (null === $this->forecast->caseOf($id, $picture)) {
+            throw new NotFound('Nothing is heated here that the model knows.');
         }
 
         return new JsonResponse(TaskView::of($this->tasks->add(SpreadHeat::kind(), ['job' => $id, 'picture' => $picture])), 202);

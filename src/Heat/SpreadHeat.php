@@ -7,7 +7,8 @@ namespace Wubbin\Heat;
 use Wubbin\Core\Heat\ImpossibleModel;
 use Wubbin\Core\Heat\Spread;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\NotFound;
 use Wubbin\Task\Progress;
 use Wubbin\Task\TaskHandler;
 
@@ -16,7 +17,7 @@ final readonly class SpreadHeat implements TaskHandler
 {
     private const DRAWS = 64;
 
-    public function __construct(private HeatDesk $desk)
+    public function __construct(private HeatForecast $forecast)
     {
     }
 
@@ -27,11 +28,11 @@ final readonly class SpreadHeat implements TaskHandler
 
     public function run(Record $input, Progress $progress): Spread
     {
-        $case = $this->desk->caseOf($input->string('job'), $input->integer('picture')) ?? throw Problem::notFound('Nothing is heated here that the model knows.');
+        $case = $this->forecast->caseOf($input->string('job'), $input->integer('picture')) ?? throw new NotFound('Nothing is heated here that the model knows.');
         try {
-            return Spread::of($case, $this->desk->parameters(), self::DRAWS, static fn (int $done) => $progress->at($done / self::DRAWS, sprintf('%d of %d draws', $done, self::DRAWS)));
+            return Spread::of($case, $this->forecast->parameters(), self::DRAWS, static fn (int $done) => $progress->at($done / self::DRAWS, sprintf('%d of %d draws', $done, self::DRAWS)));
         } catch (ImpossibleModel $e) {
-            throw Problem::field('heat', $e->getMessage());
+            throw InvalidInput::field('heat', $e->getMessage());
         }
     }
 }

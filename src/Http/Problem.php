@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Wubbin\Http;
 
 use OpenApi\Attributes as OA;
+use Wubbin\Refusal\Conflict;
+use Wubbin\Refusal\NotFound;
+use Wubbin\Refusal\Refusal;
 
 /** What went wrong, for the person at the screen: RFC 9457 with the fields it is about. */
 #[OA\Schema(required: ['type', 'title', 'status', 'errors'])]
@@ -29,20 +32,13 @@ final class Problem extends \RuntimeException implements \JsonSerializable
         parent::__construct($title);
     }
 
-    /** @param non-empty-array<string, string> $errors */
-    public static function fields(array $errors): self
+    public static function fromRefusal(Refusal $refusal): self
     {
-        return new self('invalid', array_values($errors)[0], 422, $errors);
-    }
-
-    public static function field(string $field, string $message): self
-    {
-        return self::fields([$field => $message]);
-    }
-
-    public static function notFound(string $title): self
-    {
-        return new self('not-found', $title, 404);
+        return match (true) {
+            $refusal instanceof NotFound => new self('not-found', $refusal->getMessage(), 404),
+            $refusal instanceof Conflict => new self('conflict', $refusal->getMessage(), 409, [], ['current' => $refusal->current]),
+            default => new self('invalid', $refusal->getMessage(), 422, $refusal->errors),
+        };
     }
 
     public static function forbidden(string $title): self
@@ -58,12 +54,6 @@ final class Problem extends \RuntimeException implements \JsonSerializable
     public static function unreadable(string $title): self
     {
         return new self('unreadable', $title, 400);
-    }
-
-    /** @param array<string, mixed> $current how things stand now */
-    public static function conflict(string $title, array $current): self
-    {
-        return new self('conflict', $title, 409, [], ['current' => $current]);
     }
 
     public static function unexpected(int $status = 500): self

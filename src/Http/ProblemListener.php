@@ -12,6 +12,8 @@ use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Wubbin\Core\Job\RefusedEdit;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\UnreadableQuantity;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /** Turns whatever was thrown into a problem that a person can act on; never a stack trace. */
 #[AsEventListener(priority: 10)]
@@ -26,9 +28,10 @@ final readonly class ProblemListener
         $thrown = $event->getThrowable();
         $problem = match (true) {
             $thrown instanceof Problem => $thrown,
-            $thrown instanceof RefusedEdit => Problem::fields($thrown->problems),
-            $thrown instanceof BadRecord => Problem::field($thrown->field, $thrown->getMessage()),
-            $thrown instanceof UnreadableQuantity => Problem::field('value', $thrown->getMessage()),
+            $thrown instanceof Refusal => Problem::fromRefusal($thrown),
+            $thrown instanceof RefusedEdit => Problem::fromRefusal(InvalidInput::fields($thrown->problems)),
+            $thrown instanceof BadRecord => Problem::fromRefusal(InvalidInput::field($thrown->field, $thrown->getMessage())),
+            $thrown instanceof UnreadableQuantity => Problem::fromRefusal(InvalidInput::field('value', $thrown->getMessage())),
             $thrown instanceof HttpExceptionInterface => Problem::unexpected($thrown->getStatusCode()),
             default => Problem::unexpected(),
         };

@@ -6,6 +6,7 @@ namespace Wubbin\Http;
 
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
+use Wubbin\Refusal\InvalidInput;
 
 /** One uploaded file, whole. */
 final readonly class Upload
@@ -15,12 +16,12 @@ final readonly class Upload
     {
         $file = $request->files->get($field);
         if (!$file instanceof UploadedFile) {
-            throw Problem::field($field, 'Choose a file.');
+            throw InvalidInput::field($field, 'Choose a file.');
         }
         if (!$file->isValid()) {
             throw in_array($file->getError(), [\UPLOAD_ERR_INI_SIZE, \UPLOAD_ERR_FORM_SIZE], true)
                 ? Problem::tooLarge(sprintf('This file is too large: at most %d MB.', intdiv((int) UploadedFile::getMaxFilesize(), 1048576)))
-                : Problem::field($field, 'The file did not arrive whole. Try again.');
+                : InvalidInput::field($field, 'The file did not arrive whole. Try again.');
         }
 
         return $file;

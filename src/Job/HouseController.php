@@ -12,6 +12,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
 
 /** How this house goes about what practitioners disagree on. */
 #[AsController]
@@ -45,7 +46,7 @@ final readonly class HouseController
         $house = $this->house->get();
         foreach (JsonBody::of($request)->stringMap() as $matter => $option) {
             if ('' !== $option && !isset($this->catalogue->schools[$matter]->options[$option])) {
-                throw Problem::field($matter, 'Choose one of those offered.');
+                throw InvalidInput::field($matter, 'Choose one of those offered.');
             }
             $house = $house->with($matter, '' === $option ? null : $option);
         }

@@ -4,32 +4,27 @@ declare(strict_types=1);
 
 namespace Wubbin\Job;
 
-use Doctrine\ORM\EntityManagerInterface;
 use Wubbin\Core\Job\House;
-use Wubbin\Core\Measure\Record;
-use Wubbin\Measure\Setting;
+use Wubbin\Storage\Documents;
 
 /** Keeps the rules of the house. */
 final readonly class HouseStore
 {
     private const NAME = 'house';
 
-    public function __construct(private EntityManagerInterface $entities)
+    public function __construct(private Documents $documents)
     {
     }
 
     public function get(): House
     {
-        $stored = $this->entities->find(Setting::class, self::NAME);
+        $stored = $this->documents->get(self::NAME);
 
-        return null === $stored ? new House() : House::fromRecord(Record::of($stored->value));
+        return null === $stored ? new House() : House::fromRecord($stored);
     }
 
     public function put(House $house): void
     {
-        $stored = $this->entities->find(Setting::class, self::NAME) ?? new Setting(self::NAME, []);
-        $stored->value = ['schools' => $house->schools];
-        $this->entities->persist($stored);
-        $this->entities->flush();
+        $this->documents->put(self::NAME, ['schools' => $house->schools]);
     }
 }

@@ -8,28 +8,31 @@ use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
 use OpenApi\Attributes as OA;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Artwork\ArtworkStore;
-use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobEdit;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Measure\SettingsStore;
+use Wubbin\Refusal\Conflict;
+use Wubbin\Refusal\InvalidInput;
 
 #[AsController]
 final readonly class JobController
 {
     public function __construct(
         private EntityManagerInterface $entities,
-        private JobDesk $desk,
+        private JobPlanner $jobs,
         private ArtworkStore $artwork,
         private SettingsStore $settings,
         private JobList $list,
+        private ClockInterface $clock,
     ) {
     }
 
@@ -54,20 +57,20 @@ final readonly class JobController
         $new = NewJob::fromRecord(JsonBody::of($request));
         $known = $this->entities->find(StoredJob::class, $new->id);
         if (null === $known) {
-            $job = JobEdit::apply(JobDesk::blankJob($new->id, $new->name), $new->changes, $this->parser(), $this->desk->catalogue(), $this->artwork->pictures([$new->changes['artwork'] ?? null]));
-            $known = StoredJob::of($job);
+            $job = JobEdit::apply(JobPlanner::blankJob($new->id, $new->name), $new->changes, $this->parser(), $this->jobs->catalogue(), $this->artwork->pictures([$new->changes['artwork'] ?? null]));
+            $known = StoredJob::of($job, $this->clock->now());
             $view = $this->viewOr422($known);
             $this->entities->persist($known);
             try {
                 $this->entities->flush();
             } catch (UniqueConstraintViolationException) {
-                throw Problem::conflict('This job was just made by another click.', ['id' => $new->id]);
+                throw new Conflict('This job was just made by another click.', ['id' => $new->id]);
             }
 
             return new JsonResponse($view, 201);
         }
 
-        return new JsonResponse($this->desk->view($known), 201);
+        return new JsonResponse($this->jobs->view($known), 201);
     }
 
     /** The page names the copy, so that a second click finds the first one's. */
@@ -81,12 +84,12 @@ final readonly class JobController
         $new = NewJob::id(JsonBody::of($request));
         $copy = $this->entities->find(StoredJob::class, $new);
         if (null === $copy) {
-            $copy = StoredJob::of($this->desk->find($id)->job()->copiedAs($new));
+            $copy = StoredJob::of($this->jobs->find($id)->job()->copiedAs($new), $this->clock->now());
             $this->entities->persist($copy);
             $this->entities->flush();
         }
 
-        return new JsonResponse($this->desk->view($copy), 201);
+        return new JsonResponse($this->jobs->view($copy), 201);
     }
 
     #[Route('/api/jobs/{id}', methods: ['GET'])]
@@ -96,7 +99,7 @@ final readonly class JobController
     ])]
     public function get(string $id): JsonResponse
     {
-        return new JsonResponse($this->desk->view($this->desk->find($id)));
+        return new JsonResponse($this->jobs->view($this->jobs->find($id)));
     }
 
     #[Route('/api/jobs/{id}', methods: ['PATCH'])]
@@ -107,7 +110,7 @@ final readonly class JobController
     ])]
     public function change(string $id, Request $request): JsonResponse
     {
-        $stored = $this->desk->find($id);
+        $stored = $this->jobs->find($id);
         $change = JobChange::fromRecord(JsonBody::of($request));
         if ($change->revision !== $stored->revision) {
             throw $this->changedElsewhere($stored);
@@ -115,31 +118,31 @@ final readonly class JobController
         if (null !== $change->archived) {
             $stored->archived = $change->archived;
         }
-        $stored->change(JobEdit::apply($stored->job(), $change->changes, $this->parser(), $this->desk->catalogue(), $this->desk->pictures($stored->job()) + $this->artwork->pictures([$change->changes['artwork'] ?? null]), $change->transfer));
+        $stored->change(JobEdit::apply($stored->job(), $change->changes, $this->parser(), $this->jobs->catalogue(), $this->jobs->pictures($stored->job()) + $this->artwork->pictures([$change->changes['artwork'] ?? null]), $change->transfer), $this->clock->now());
         $this->viewOr422($stored);
         try {
             $this->entities->flush();
         } catch (OptimisticLockException) {
             $this->entities->clear();
-            throw $this->changedElsewhere($this->desk->find($id));
+            throw $this->changedElsewhere($this->jobs->find($id));
         }
 
-        return new JsonResponse($this->desk->view($stored));
+        return new JsonResponse($this->jobs->view($stored));
     }
 
-    private function changedElsewhere(StoredJob $stored): Problem
+    private function changedElsewhere(StoredJob $stored): Conflict
     {
-        return Problem::conflict('This job was changed in another window meanwhile.', ['revision' => $stored->revision]);
+        return new Conflict('This job was changed in another window meanwhile.', ['revision' => $stored->revision]);
     }
 
     /** What the job names is checked by planning it; the last word of a record's path is the field of the form. */
     private function viewOr422(StoredJob $stored): JobView
     {
         try {
-            return $this->desk->view($stored);
+            return $this->jobs->view($stored);
         } catch (BadRecord $e) {
             $path = explode('.', $e->field);
-            throw Problem::field(end($path), $e->getMessage());
+            throw InvalidInput::field(end($path), $e->getMessage());
         }
     }
 

@@ -6,6 +6,7 @@ namespace Wubbin\Job;
 
 use Doctrine\ORM\EntityManagerInterface;
 use OpenApi\Attributes as OA;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -24,9 +25,10 @@ final readonly class JobFileController
 {
     public function __construct(
         private EntityManagerInterface $entities,
-        private JobDesk $desk,
+        private JobPlanner $jobs,
         private JobImport $import,
         private FileStore $files,
+        private ClockInterface $clock,
     ) {
     }
 
@@ -34,7 +36,7 @@ final readonly class JobFileController
     #[OA\Get(path: '/api/jobs/{id}/export', operationId: 'exportJob', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The job file', content: new OA\JsonContent(ref: './job.schema.json'))])]
     public function export(string $id): Response
     {
-        $job = $this->desk->find($id)->job();
+        $job = $this->jobs->find($id)->job();
         $file = JobFile::write($job);
         foreach ($file['transfers'] as $at => $transfer) {
             $path = null === $transfer['artwork'] ? '' : $this->files->path($transfer['artwork']['sha256']);
@@ -62,8 +64,8 @@ final readonly class JobFileController
     )]
     public function import(Request $request): JsonResponse
     {
-        $stored = StoredJob::of($this->import->read((string) file_get_contents(Upload::of($request, 'file')->getPathname())));
-        $view = $this->desk->view($stored);
+        $stored = StoredJob::of($this->import->read((string) file_get_contents(Upload::of($request, 'file')->getPathname())), $this->clock->now());
+        $view = $this->jobs->view($stored);
         $this->entities->persist($stored);
         $this->entities->flush();
 

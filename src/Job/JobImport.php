@@ -11,7 +11,8 @@ use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\OnePictureFile;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\SchemaCheck;
 
 /** Takes a job file into the shop, its embedded pictures with it. */
@@ -27,7 +28,7 @@ final readonly class JobImport
     /**
      * A job whose id is taken comes in beside the one that has it, under a new id.
      *
-     * @throws Problem naming the fields that are wrong
+     * @throws Refusal naming the fields that are wrong
      */
     public function read(string $json): Job
     {
@@ -51,7 +52,7 @@ final readonly class JobImport
     {
         $bytes = base64_decode($embedded, true);
         if (false === $bytes || hash('sha256', $bytes) !== $sha256) {
-            throw Problem::field('artwork.embedded', 'The picture in this file does not match its fingerprint: the file was damaged.');
+            throw InvalidInput::field('artwork.embedded', 'The picture in this file does not match its fingerprint: the file was damaged.');
         }
         $path = (string) tempnam(sys_get_temp_dir(), 'wubbin');
         try {

@@ -14,14 +14,14 @@ use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Planner;
-use Wubbin\Run\Progress;
+use Wubbin\Session\GoodPieces;
 
 /** The jobs that are not put away, the soonest due first, a page at a time. What a plan says of a job is kept until anything changes that it hangs on. */
 final readonly class JobList
 {
     public const A_PAGE = 60;
 
-    public function __construct(private EntityManagerInterface $entities, private JobDesk $desk, private Planner $planner, private Progress $progress, private CacheInterface $kept)
+    public function __construct(private EntityManagerInterface $entities, private JobPlanner $jobs, private Planner $planner, private GoodPieces $goodPieces, private CacheInterface $kept)
     {
     }
 
@@ -37,10 +37,10 @@ final readonly class JobList
         foreach ($this->entities->getRepository(StoredJob::class)->findBy(['id' => $ids]) as $one) {
             $stored[$one->id] = $one;
         }
-        $shelf = $this->desk->shelf();
-        $house = $this->desk->house();
+        $shelf = $this->jobs->shelf();
+        $house = $this->jobs->house();
         $shop = hash('sha256', serialize([$shelf, $house]));
-        $good = $this->progress->goodByJob();
+        $good = $this->goodPieces->goodByJob();
         $jobs = array_map(static fn (string $id): Job => $stored[$id]->job(), $ids);
         $facts = $this->facts($jobs);
 
@@ -48,7 +48,7 @@ final readonly class JobList
             $id = $job->id;
             $seen = array_map(static fn (Transfer $transfer): string => $facts[$transfer->artwork ?? ''] ?? '', $job->transfers);
             $key = hash('sha256', $shop.serialize([$job, $seen]));
-            $told = $this->kept->get($key, fn (): array => $this->told($job, $shelf, $this->desk->pictures($job), $house));
+            $told = $this->kept->get($key, fn (): array => $this->told($job, $shelf, $this->jobs->pictures($job), $house));
 
             return new JobSummary($job->id, $job->name, $job->quantity, $job->due, $told['blank'], $job->blank->colour->toHex(), $told['artwork'], $told['ready'], $told['printable'], $told['open'], $good[$job->id] ?? 0, $stored[$id]->updated);
         }, $jobs);

@@ -6,7 +6,8 @@ namespace Wubbin\Job;
 
 use OpenApi\Attributes as OA;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /** A job to be made, with what is already known of it as it was typed. */
 #[OA\Schema(required: ['id', 'name', 'changes'])]
@@ -23,12 +24,12 @@ final readonly class NewJob
     ) {
     }
 
-    /** @throws Problem unless small letters, digits and hyphens */
+    /** @throws Refusal unless small letters, digits and hyphens */
     public static function id(Record $record): string
     {
         $id = $record->string('id');
 
-        return 1 === preg_match('/^[0-9a-z-]{1,64}$/', $id) ? $id : throw Problem::field('id', 'An id has small letters, digits and hyphens.');
+        return 1 === preg_match('/^[0-9a-z-]{1,64}$/', $id) ? $id : throw InvalidInput::field('id', 'An id has small letters, digits and hyphens.');
     }
 
     public static function fromRecord(Record $record): self

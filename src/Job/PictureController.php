@@ -6,6 +6,7 @@ namespace Wubbin\Job;
 
 use Doctrine\ORM\EntityManagerInterface;
 use OpenApi\Attributes as OA;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -18,12 +19,13 @@ use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Refusal\NotFound;
 
 /** The shop's pictures: where each is used, and one put in another's place. */
 #[AsController]
 final readonly class PictureController
 {
-    public function __construct(private EntityManagerInterface $entities, private ArtworkStore $artwork, private JobDesk $desk)
+    public function __construct(private EntityManagerInterface $entities, private ArtworkStore $artwork, private JobPlanner $jobs, private ClockInterface $clock)
     {
     }
 
@@ -53,14 +55,14 @@ final readonly class PictureController
     {
         $by = JsonBody::of($request)->string('by');
         foreach ([$sha256, $by] as $wanted) {
-            $this->artwork->find($wanted) ?? throw Problem::notFound('This picture is not in the store.');
+            $this->artwork->find($wanted) ?? throw new NotFound('This picture is not in the store.');
         }
         $taken = [];
-        $catalogue = $this->desk->catalogue();
+        $catalogue = $this->jobs->catalogue();
         $new = $this->artwork->pictures([$by]);
         foreach ($this->entities->getRepository(StoredJob::class)->findBy(['archived' => false]) as $stored) {
             $job = $stored->job();
-            $pictures = $this->desk->pictures($job) + $new;
+            $pictures = $this->jobs->pictures($job) + $new;
             $changed = $job;
             foreach ($job->transfers as $at => $transfer) {
                 if ($transfer->artwork === $sha256) {
@@ -68,7 +70,7 @@ final readonly class PictureController
                 }
             }
             if ($changed !== $job) {
-                $stored->change($changed);
+                $stored->change($changed, $this->clock->now());
                 $taken[] = new PictureUse($job->id, $job->name, false);
             }
         }

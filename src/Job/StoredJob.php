@@ -34,13 +34,14 @@ class StoredJob
         public readonly string $id,
         #[ORM\Column(type: 'json')]
         private array $document,
+        \DateTimeImmutable $now,
     ) {
-        $this->created = $this->updated = Instant::now();
+        $this->created = $this->updated = Instant::write($now);
     }
 
-    public static function of(Job $job): self
+    public static function of(Job $job, \DateTimeImmutable $now): self
     {
-        return new self($job->id, JobFile::write($job));
+        return new self($job->id, JobFile::write($job), $now);
     }
 
     public function job(): Job
@@ -48,9 +49,9 @@ class StoredJob
         return JobFile::read(Record::of($this->document));
     }
 
-    public function change(Job $job): void
+    public function change(Job $job, \DateTimeImmutable $now): void
     {
         $this->document = JobFile::write($job);
-        $this->updated = Instant::now();
+        $this->updated = Instant::write($now);
     }
 }

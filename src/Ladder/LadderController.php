@@ -6,6 +6,7 @@ namespace Wubbin\Ladder;
 
 use Doctrine\ORM\EntityManagerInterface;
 use OpenApi\Attributes as OA;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -24,7 +25,9 @@ use Wubbin\Core\Route\MirrorsIn;
 use Wubbin\Core\Route\Recipe;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
-use Wubbin\Job\JobDesk;
+use Wubbin\Job\JobPlanner;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\NotFound;
 use Wubbin\Route\RecipeStore;
 
 /** Test ladders: swatches over two settings, marked, and a recipe of the best. */
@@ -36,7 +39,7 @@ final readonly class LadderController
     /** By which figure a route says how long it heats, the first that it has. */
     private const DWELLS = ['dwell', 'still', 'melt'];
 
-    public function __construct(private EntityManagerInterface $entities, private JobDesk $desk, private RecipeStore $recipes, private Catalogue $catalogue, private LadderPdf $pdf)
+    public function __construct(private EntityManagerInterface $entities, private JobPlanner $jobs, private RecipeStore $recipes, private Catalogue $catalogue, private LadderPdf $pdf, private ClockInterface $clock)
     {
     }
 
@@ -65,14 +68,14 @@ final readonly class LadderController
         if (null !== $known) {
             return new JsonResponse(LadderView::of($known), 201);
         }
-        $plan = $this->desk->plan($this->desk->find($id)->job());
-        $transfer = $plan->transfers[$body->integer('picture')] ?? throw Problem::field('picture', 'There is no such picture on this piece.');
+        $plan = $this->jobs->plan($this->jobs->find($id)->job());
+        $transfer = $plan->transfers[$body->integer('picture')] ?? throw InvalidInput::field('picture', 'There is no such picture on this piece.');
         [$page, $marginMm] = $this->sheetOf($transfer);
         try {
             $ladder = StoredLadder::read($body);
             $ladder->places($page->paper->size(), $marginMm);
         } catch (BadRecord $e) {
-            throw Problem::field($e->field, $e->getMessage());
+            throw InvalidInput::field($e->field, $e->getMessage());
         }
         $facts = $transfer->facts->jsonSerialize();
         $stored = new StoredLadder(mb_substr($body->string('id'), 0, 64), $id, $plan->jobName, [
@@ -80,7 +83,7 @@ final readonly class LadderController
             'y' => self::side($ladder->y),
             'swatch_mm' => $ladder->swatchMm,
             'facts' => $facts + ['paper' => $page->paper->value, 'margin_mm' => $marginMm, 'medium_like' => $page->like, 'mirrored_in_file' => $transfer->stack->mirrored() && MirrorsIn::Driver !== $transfer->marking?->printer?->mirrors],
-        ]);
+        ], $this->clock->now());
         $this->entities->persist($stored);
         $this->entities->flush();
 
@@ -122,7 +125,7 @@ final readonly class LadderController
         try {
             $stored->ladder()->marked(array_map(static fn (string $mark): LadderMark => LadderMark::tryFrom($mark) ?? throw BadRecord::at('marks', 'A swatch is not yet, good, or too much.'), $marks));
         } catch (BadRecord $e) {
-            throw Problem::field('marks', $e->getMessage());
+            throw InvalidInput::field('marks', $e->getMessage());
         }
         $stored->marks = $marks;
         $this->entities->flush();
@@ -140,11 +143,11 @@ final readonly class LadderController
     {
         $stored = $this->find($id);
         $ladder = $stored->ladder();
-        $chosen = $ladder->chosen() ?? throw Problem::field('marks', 'Mark a swatch as good first.');
+        $chosen = $ladder->chosen() ?? throw InvalidInput::field('marks', 'Mark a swatch as good first.');
         try {
             $recipe = Recipe::fromRecord($this->record($stored, $ladder, $chosen['x'], $chosen['y'], JsonBody::of($request)->string('name'), $chosen['name']), $this->catalogue);
         } catch (BadRecord $e) {
-            throw Problem::field($e->field, $e->getMessage());
+            throw InvalidInput::field($e->field, $e->getMessage());
         }
         $this->recipes->put($recipe);
         $stored->recipe = $recipe->id;
@@ -184,7 +187,7 @@ final readonly class LadderController
     private function sheetOf(TransferPlan $transfer): array
     {
         if (null === $transfer->medium || null === $transfer->marking) {
-            throw Problem::field('picture', 'Nothing is printed for this picture, or its sheet and printer are not chosen yet.');
+            throw InvalidInput::field('picture', 'Nothing is printed for this picture, or its sheet and printer are not chosen yet.');
         }
 
         return [$transfer->medium, $transfer->marking->marginMm];
@@ -192,6 +195,6 @@ final readonly class LadderController
 
     private function find(string $id): StoredLadder
     {
-        return $this->entities->find(StoredLadder::class, $id) ?? throw Problem::notFound('There is no such test ladder.');
+        return $this->entities->find(StoredLadder::class, $id) ?? throw new NotFound('There is no such test ladder.');
     }
 }

@@ -7,10 +7,10 @@ namespace Wubbin\Ladder;
 use Wubbin\Core\Log\Ladder;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
-use Wubbin\Core\Sheet\Mark;
 use Wubbin\Core\Sheet\MarkKind;
-use Wubbin\Sheet\BarePdf;
-use Wubbin\Sheet\Pen;
+use Wubbin\Core\Sheet\SheetMark;
+use Wubbin\Pdf\BarePdf;
+use Wubbin\Pdf\Pen;
 
 /** The swatches of a test ladder on a sheet, each with its name and its setting below it, which go onto the cloth with it. */
 final readonly class LadderPdf
@@ -33,7 +33,7 @@ final readonly class LadderPdf
         foreach ($ladder->order() as ['name' => $name, 'x' => $x, 'y' => $y]) {
             $rect = $places[$name];
             $this->pen->swatch($pdf, $rect);
-            $line = static fn (int $n, string $text): Mark => new Mark(MarkKind::Text, Rect::mm($rect->xMm, $rect->bottom() + 0.5 + $n * self::LINE_MM, $rect->size->widthMm, self::LINE_MM), $text);
+            $line = static fn (int $n, string $text): SheetMark => new SheetMark(MarkKind::Text, Rect::mm($rect->xMm, $rect->bottom() + 0.5 + $n * self::LINE_MM, $rect->size->widthMm, self::LINE_MM), $text);
             $this->pen->marks($pdf, [$line(0, $name.'  '.$ladder->x->label($x)), $line(1, $ladder->y->label($y))]);
         }
         $this->pen->end($pdf);

@@ -38,8 +38,9 @@ class StoredLadder
         public readonly string $name,
         #[ORM\Column(type: 'json')]
         public readonly array $document,
+        \DateTimeImmutable $now,
     ) {
-        $this->created = Instant::now();
+        $this->created = Instant::write($now);
     }
 
     /** @throws BadRecord naming the field */

@@ -15,6 +15,7 @@ use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Run\Defect;
 use Wubbin\Core\Run\Mark;
+use Wubbin\Session\StoredEntry;
 
 /** Asks the doctor about a piece of the logbook. */
 final readonly class Consultation

@@ -15,6 +15,7 @@ use Wubbin\Core\Log\OwnWords;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
 
 /** The doctor, asked about a piece that is not in the logbook. */
 #[AsController]
@@ -46,8 +47,8 @@ final readonly class DoctorController
     {
         $body = JsonBody::of($request);
         $short = static fn (string $field): string => mb_substr($body->string($field), 0, self::LONGEST);
-        $route = $this->catalogue->routes[$body->string('route')] ?? throw Problem::field('route', 'Choose one of those offered.');
-        $defect = OwnWords::defect($short('seen')) ?? throw Problem::field('seen', 'This is not understood. Say what is seen: pale, lifted, bubbles, smeared, cracked …');
+        $route = $this->catalogue->routes[$body->string('route')] ?? throw InvalidInput::field('route', 'Choose one of those offered.');
+        $defect = OwnWords::defect($short('seen')) ?? throw InvalidInput::field('seen', 'This is not understood. Say what is seen: pale, lifted, bubbles, smeared, cracked …');
         $place = OwnWords::place($short('where'));
         $done = OwnWords::done($short('done'));
 

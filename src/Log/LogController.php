@@ -6,6 +6,7 @@ namespace Wubbin\Log;
 
 use Doctrine\ORM\EntityManagerInterface;
 use OpenApi\Attributes as OA;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -18,6 +19,9 @@ use Wubbin\Core\Measure\Record;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Http\Upload;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Session\StoredEntry;
+use Wubbin\Session\StoredLater;
 use Wubbin\Storage\Instant;
 
 #[AsController]
@@ -25,7 +29,7 @@ final readonly class LogController
 {
     private const MOST_WASHES = 10000;
 
-    public function __construct(private LogSearch $search, private LogCsv $csv, private LogStats $stats, private Consultation $consultation, private EntityManagerInterface $entities)
+    public function __construct(private LogSearch $search, private LogCsv $csv, private LogStats $stats, private Consultation $consultation, private EntityManagerInterface $entities, private ClockInterface $clock)
     {
     }
 
@@ -48,13 +52,13 @@ final readonly class LogController
     ])]
     public function list(Request $request): JsonResponse
     {
-        return new JsonResponse($this->search->page(LogFilter::of($request->query), (int) $request->query->getString('after')));
+        return new JsonResponse($this->search->page(self::filter($request), (int) $request->query->getString('after')));
     }
 
     #[Route('/api/logbook.csv', methods: ['GET'])]
     public function export(Request $request): Response
     {
-        $filter = LogFilter::of($request->query);
+        $filter = self::filter($request);
 
         return new StreamedResponse(function () use ($filter): void {
             $out = fopen('php://output', 'w');
@@ -132,12 +136,12 @@ final readonly class LogController
         $body = JsonBody::of($request);
         $washes = $body->integer('washes');
         if ($washes < ($entry->washes ?? 0) || $washes > self::MOST_WASHES) {
-            throw Problem::field('washes', null === $entry->washes ? sprintf('From 0 to %d washes.', self::MOST_WASHES) : sprintf('It had %d washes at the last look already.', $entry->washes));
+            throw InvalidInput::field('washes', null === $entry->washes ? sprintf('From 0 to %d washes.', self::MOST_WASHES) : sprintf('It had %d washes at the last look already.', $entry->washes));
         }
         if ($entry->failed) {
-            throw Problem::field('washes', 'It had gone at the last look.');
+            throw InvalidInput::field('washes', 'It had gone at the last look.');
         }
-        $this->entities->persist(new StoredLater($entry, Instant::now(), $washes, $body->boolean('good'), JobFile::note($body->string('note'))));
+        $this->entities->persist(new StoredLater($entry, Instant::write($this->clock->now()), $washes, $body->boolean('good'), JobFile::note($body->string('note'))));
         $entry->washes = $washes;
         $entry->failed = !$body->boolean('good');
         $this->entities->flush();
@@ -148,5 +152,15 @@ final readonly class LogController
     private function detail(StoredEntry $entry): JsonResponse
     {
         return new JsonResponse(LogDetail::of($entry, $this->search->later($entry), $this->consultation->of($entry)));
+    }
+
+    private static function filter(Request $request): LogFilter
+    {
+        $typed = [];
+        foreach (LogFilter::FIELDS as $field) {
+            $typed[$field] = $request->query->getString($field);
+        }
+
+        return LogFilter::fromTyped($typed);
     }
 }

@@ -6,18 +6,22 @@ namespace Wubbin\Log;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Wubbin\Core\Log\CsvRow;
-use Wubbin\Core\Log\Setting;
+use Wubbin\Core\Log\PressSetting;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Run\Mark;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\Refusal;
+use Wubbin\Session\StepTime;
+use Wubbin\Session\StoredDefect;
+use Wubbin\Session\StoredEntry;
 use Wubbin\Storage\CsvFile;
 use Wubbin\Storage\Instant;
+use Wubbin\Storage\WriteTurn;
 
 /** The logbook as a table: RFC 4180, UTF-8. */
 final readonly class LogCsv
 {
-    public function __construct(private EntityManagerInterface $entities, private LogSearch $search, private Catalogue $catalogue)
+    public function __construct(private EntityManagerInterface $entities, private WriteTurn $turn, private LogSearch $search, private Catalogue $catalogue)
     {
     }
 
@@ -65,7 +69,7 @@ final readonly class LogCsv
      *
      * @return array{added: int, known: int} lines that were there already are left as they are
      *
-     * @throws Problem naming the lines that are wrong
+     * @throws Refusal naming the lines that are wrong
      */
     public function read(string $path): array
     {
@@ -76,7 +80,7 @@ final readonly class LogCsv
             $rows[$file->keys[$line]] = $row;
         }
 
-        return $this->entities->wrapInTransaction(fn (): array => $this->store($rows));
+        return $this->turn->take(fn (): array => $this->store($rows));
     }
 
     /**
@@ -97,7 +101,7 @@ final readonly class LogCsv
             }
             $facts = Record::of($row->facts);
             $text = static fn (string $of): string => $facts->stringOrNull($of) ?? '';
-            $entry = new StoredEntry($source, Instant::write($row->at), '', $row->name, $row->piece, $row->outcome, $row->marks, $row->note, $row->route, $text('medium'), $text('printer'), $text('heat'), $text('blank'), ['facts' => array_filter($row->facts, static fn (mixed $value): bool => null !== $value), 'seconds_done' => $row->secondsDone], Setting::of($facts)->key());
+            $entry = new StoredEntry($source, Instant::write($row->at), '', $row->name, $row->piece, $row->outcome, $row->marks, $row->note, $row->route, $text('medium'), $text('printer'), $text('heat'), $text('blank'), ['facts' => array_filter($row->facts, static fn (mixed $value): bool => null !== $value), 'seconds_done' => $row->secondsDone], PressSetting::of($facts)->key());
             $entry->washes = $row->washes;
             $entry->failed = $row->failed;
             $this->entities->persist($entry);

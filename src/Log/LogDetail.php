@@ -8,6 +8,9 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Log\Diagnosis;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Run\Deviation;
+use Wubbin\Session\StepTime;
+use Wubbin\Session\StoredEntry;
+use Wubbin\Session\StoredLater;
 
 /** One piece of the logbook in full: how it came out, how it was made, how long things really took, and what the doctor says. */
 #[OA\Schema(required: ['entry', 'facts', 'times', 'skipped', 'peeks', 'again_s', 'press_c', 'probe_c', 'later', 'diagnoses'])]

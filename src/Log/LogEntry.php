@@ -7,6 +7,7 @@ namespace Wubbin\Log;
 use OpenApi\Attributes as OA;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Run\Mark;
+use Wubbin\Session\StoredEntry;
 
 /** A judged piece, as a line of the logbook. */
 #[OA\Schema(required: ['id', 'run', 'job', 'name', 'piece', 'outcome', 'defects', 'marks', 'note', 'photo', 'photo_before', 'at', 'route', 'medium', 'printer', 'heat', 'blank', 'washes', 'failed'])]

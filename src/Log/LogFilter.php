@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Wubbin\Log;
 
 use Doctrine\DBAL\Query\QueryBuilder;
-use Symfony\Component\HttpFoundation\InputBag;
 use Wubbin\Core\Run\Defect;
 use Wubbin\Core\Run\Outcome;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\Instant;
 
 /** Which entries of the logbook are asked for. */
@@ -16,6 +16,8 @@ final readonly class LogFilter
 {
     /** Columns that are searched by a value of theirs. */
     public const COLUMNS = ['route', 'medium', 'printer', 'heat', 'blank'];
+
+    public const FIELDS = [...self::COLUMNS, 'outcome', 'defect', 'from', 'to', 'words'];
 
     private const LONGEST_WORDS = 200;
 
@@ -33,29 +35,29 @@ final readonly class LogFilter
     }
 
     /**
-     * @param InputBag<string> $query
+     * @param array<string, string> $typed by field; what nobody typed is empty
      *
-     * @throws Problem naming the field
+     * @throws Refusal naming the field
      */
-    public static function of(InputBag $query): self
+    public static function fromTyped(array $typed): self
     {
         $columns = [];
         foreach (self::COLUMNS as $column) {
-            $value = $query->getString($column);
+            $value = $typed[$column];
             if ('' !== $value) {
                 $columns[$column] = $value;
             }
         }
-        $outcome = $query->getString('outcome');
-        $defect = $query->getString('defect');
+        $outcome = $typed['outcome'];
+        $defect = $typed['defect'];
 
         return new self(
             $columns,
-            '' === $outcome ? null : Outcome::tryFrom($outcome) ?? throw Problem::field('outcome', 'Choose one of those offered.'),
-            '' === $defect ? null : Defect::tryFrom($defect) ?? throw Problem::field('defect', 'Choose one of those offered.'),
-            self::day($query->getString('from'), 'from', '00:00:00'),
-            self::day($query->getString('to'), 'to', '23:59:59.999'),
-            array_values(array_filter(explode(' ', mb_strtolower(mb_substr($query->getString('words'), 0, self::LONGEST_WORDS))), static fn (string $word): bool => '' !== $word)),
+            '' === $outcome ? null : Outcome::tryFrom($outcome) ?? throw InvalidInput::field('outcome', 'Choose one of those offered.'),
+            '' === $defect ? null : Defect::tryFrom($defect) ?? throw InvalidInput::field('defect', 'Choose one of those offered.'),
+            self::day($typed['from'], 'from', '00:00:00'),
+            self::day($typed['to'], 'to', '23:59:59.999'),
+            array_values(array_filter(explode(' ', mb_strtolower(mb_substr($typed['words'], 0, self::LONGEST_WORDS))), static fn (string $word): bool => '' !== $word)),
         );
     }
 
@@ -92,6 +94,6 @@ final readonly class LogFilter
         }
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $text);
 
-        return false === $day || $day->format('Y-m-d') !== $text ? throw Problem::field($field, 'A day is written as 2026-11-24.') : Instant::write(new \DateTimeImmutable($text.' '.$time));
+        return false === $day || $day->format('Y-m-d') !== $text ? throw InvalidInput::field($field, 'A day is written as 2026-11-24.') : Instant::write(new \DateTimeImmutable($text.' '.$time));
     }
 }

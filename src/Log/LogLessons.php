@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Wubbin\Log;
 
 use OpenApi\Attributes as OA;
-use Wubbin\Core\Log\Setting;
-use Wubbin\Core\Log\Share;
+use Wubbin\Core\Log\PressSetting;
+use Wubbin\Core\Log\SuccessShare;
 use Wubbin\Core\Log\Survival;
 
 /** What past pieces teach. */
@@ -14,8 +14,8 @@ use Wubbin\Core\Log\Survival;
 final readonly class LogLessons
 {
     /**
-     * @param list<array{route: string, label: string, share: Share, settings: list<array{setting: Setting, share: Share, beaten: float|null, sure: bool}>, defects: list<array{defect: string, label: string, spoiled: int, redo: int}>, survival: Survival}> $routes
-     * @param list<array{kind: string, seconds: float, planned: float, of: int, used: bool}>                                                                                                                                                                   $times
+     * @param list<array{route: string, label: string, share: SuccessShare, settings: list<array{setting: PressSetting, share: SuccessShare, beaten: float|null, sure: bool}>, defects: list<array{defect: string, label: string, spoiled: int, redo: int}>, survival: Survival}> $routes
+     * @param list<array{kind: string, seconds: float, planned: float, of: int, used: bool}>                                                                                                                                                                                      $times
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(required: ['route', 'label', 'share', 'settings', 'defects', 'survival'], properties: [

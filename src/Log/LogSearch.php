@@ -6,7 +6,10 @@ namespace Wubbin\Log;
 
 use Doctrine\DBAL\Query\QueryBuilder;
 use Doctrine\ORM\EntityManagerInterface;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\NotFound;
+use Wubbin\Refusal\Refusal;
+use Wubbin\Session\StoredEntry;
+use Wubbin\Session\StoredLater;
 
 /** Finds entries of the logbook. */
 final readonly class LogSearch
@@ -41,10 +44,10 @@ final readonly class LogSearch
         }
     }
 
-    /** @throws Problem when there is none */
+    /** @throws Refusal when there is none */
     public function find(int $id): StoredEntry
     {
-        return $this->entities->find(StoredEntry::class, $id) ?? throw Problem::notFound('There is no such piece in the logbook.');
+        return $this->entities->find(StoredEntry::class, $id) ?? throw new NotFound('There is no such piece in the logbook.');
     }
 
     /** @return list<StoredLater> the oldest first */

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Wubbin\Log;
 
 use Doctrine\DBAL\Connection;
-use Wubbin\Core\Log\Setting;
-use Wubbin\Core\Log\Share;
+use Wubbin\Core\Log\PressSetting;
+use Wubbin\Core\Log\SuccessShare;
 use Wubbin\Core\Log\Survival;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Run\Defect;
+use Wubbin\Session\LearnedTimes;
 
 /** What past pieces teach: counted in the database, weighed by the core. */
 final readonly class LogStats
@@ -22,22 +23,22 @@ final readonly class LogStats
     {
     }
 
-    /** @return array<string, Share> pieces good at the first try, by route */
+    /** @return array<string, SuccessShare> pieces good at the first try, by route */
     public function byRoute(): array
     {
         /** @var list<array{route: string, good: int, pieces: int}> $rows */
         $rows = $this->connection->fetchAllAssociative("SELECT route, SUM(outcome = 'good') AS good, COUNT(*) AS pieces FROM log_entry GROUP BY route");
 
-        return array_combine(array_column($rows, 'route'), array_map(static fn (array $row): Share => new Share($row['good'], $row['pieces'] - $row['good']), $rows));
+        return array_combine(array_column($rows, 'route'), array_map(static fn (array $row): SuccessShare => new SuccessShare($row['good'], $row['pieces'] - $row['good']), $rows));
     }
 
-    /** @return array<string, Share> pieces good at the first try, by the key of a setting */
+    /** @return array<string, SuccessShare> pieces good at the first try, by the key of a setting */
     public function bySetting(): array
     {
         /** @var list<array{setting: string, good: int, pieces: int}> $rows */
         $rows = $this->connection->fetchAllAssociative("SELECT setting, SUM(outcome = 'good') AS good, COUNT(*) AS pieces FROM log_entry WHERE setting <> '' GROUP BY setting");
 
-        return array_combine(array_column($rows, 'setting'), array_map(static fn (array $row): Share => new Share($row['good'], $row['pieces'] - $row['good']), $rows));
+        return array_combine(array_column($rows, 'setting'), array_map(static fn (array $row): SuccessShare => new SuccessShare($row['good'], $row['pieces'] - $row['good']), $rows));
     }
 
     public function all(): LogLessons
@@ -61,16 +62,16 @@ final readonly class LogStats
         return new LogLessons($routes, array_map(static fn (string $kind, array $time): array => ['kind' => StepKind::from($kind)->value, 'seconds' => $time['seconds'], 'planned' => $time['planned'], 'of' => $time['of'], 'used' => $time['of'] >= LearnedTimes::ENOUGH], array_keys($this->times->all()), array_values($this->times->all())));
     }
 
-    /** @return array<string, list<array{Setting, Share}>> by route, those with the most pieces first */
+    /** @return array<string, list<array{PressSetting, SuccessShare}>> by route, those with the most pieces first */
     private function settings(): array
     {
         /** @var list<array{setting: string, good: int, pieces: int}> $rows */
         $rows = $this->connection->fetchAllAssociative("SELECT setting, SUM(outcome = 'good') AS good, COUNT(*) AS pieces FROM log_entry WHERE setting <> '' GROUP BY setting ORDER BY pieces DESC");
         $settings = [];
         foreach ($rows as $row) {
-            $setting = Setting::fromKey($row['setting']);
+            $setting = PressSetting::fromKey($row['setting']);
             if (count($settings[$setting->route] ?? []) < self::MOST_SETTINGS) {
-                $settings[$setting->route][] = [$setting, new Share($row['good'], $row['pieces'] - $row['good'])];
+                $settings[$setting->route][] = [$setting, new SuccessShare($row['good'], $row['pieces'] - $row['good'])];
             }
         }
 
@@ -80,9 +81,9 @@ final readonly class LogStats
     /**
      * The best first, each with how likely the best beats it.
      *
-     * @param list<array{Setting, Share}> $settings
+     * @param list<array{PressSetting, SuccessShare}> $settings
      *
-     * @return list<array{setting: Setting, share: Share, beaten: float|null, sure: bool}>
+     * @return list<array{setting: PressSetting, share: SuccessShare, beaten: float|null, sure: bool}>
      */
     private function weighed(array $settings): array
     {

@@ -9,7 +9,8 @@ use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnitFormat;
 use Wubbin\Core\Measure\Units;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /** How this shop reads and writes: units, decimal comma, paper, money, clock, light or dark. */
 #[OA\Schema(required: ['units', 'comma', 'paper', 'currency', 'zone', 'theme'])]
@@ -38,7 +39,7 @@ final readonly class Settings
         return new self();
     }
 
-    /** @throws Problem naming the settings that cannot be */
+    /** @throws Refusal naming the settings that cannot be */
     public static function fromRecord(Record $record): self
     {
         $settings = new self($record->string('units'), $record->boolean('comma'), $record->string('paper'), $record->string('currency'), $record->string('zone'), $record->string('theme'));
@@ -50,7 +51,7 @@ final readonly class Settings
             'theme' => in_array($settings->theme, self::THEMES, true) ? null : 'Choose light, dark or as the system.',
         ], is_string(...));
         if ([] !== $errors) {
-            throw Problem::fields($errors);
+            throw InvalidInput::fields($errors);
         }
 
         return $settings;

@@ -10,9 +10,9 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Cost\Priced;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Stock\Priced;
 
 #[AsController]
 final readonly class SettingsController
@@ -43,7 +43,7 @@ final readonly class SettingsController
         $old = $this->settings->get();
         $settings = Settings::fromRecord(JsonBody::of($request)->over(Record::of($old->toRecord())));
         if ($settings->currency !== $old->currency && $this->priced->anything()) {
-            throw Problem::field('currency', sprintf('Prices and rates are in %s: they would be read as %s. The currency of a shop is chosen before its first price.', $old->currency, $settings->currency));
+            throw InvalidInput::field('currency', sprintf('Prices and rates are in %s: they would be read as %s. The currency of a shop is chosen before its first price.', $old->currency, $settings->currency));
         }
         $this->settings->put($settings);
 

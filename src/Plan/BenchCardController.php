@@ -9,13 +9,13 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Measure\PaperSize;
-use Wubbin\Job\JobDesk;
+use Wubbin\Job\JobPlanner;
 use Wubbin\Measure\SettingsStore;
 
 #[AsController]
 final readonly class BenchCardController
 {
-    public function __construct(private JobDesk $desk, private SettingsStore $settings, private BenchCardPdf $pdf)
+    public function __construct(private JobPlanner $jobs, private SettingsStore $settings, private BenchCardPdf $pdf)
     {
     }
 
@@ -26,7 +26,7 @@ final readonly class BenchCardController
     public function get(string $id): Response
     {
         $settings = $this->settings->get();
-        $plan = $this->desk->plan($this->desk->find($id)->job());
+        $plan = $this->jobs->plan($this->jobs->find($id)->job());
 
         return new Response($this->pdf->draw($plan, $settings->format(), PaperSize::from($settings->paper)), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="bench-card.pdf"']);
     }

@@ -12,7 +12,7 @@ use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\Step;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Face;
-use Wubbin\Sheet\BarePdf;
+use Wubbin\Pdf\BarePdf;
 
 /** A job on paper, for those who want no screen near the press: ticket, what lies on what, the driver, and every step to tick off. */
 final readonly class BenchCardPdf

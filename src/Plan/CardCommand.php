@@ -14,7 +14,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\UnitFormat;
 use Wubbin\Core\Measure\Units;
-use Wubbin\Sheet\WholeFile;
+use Wubbin\Job\JobFileInput;
+use Wubbin\Pdf\WholeFile;
 
 #[AsCommand('card', 'Write the bench card of a job file as PDF: ticket, stack and steps')]
 final class CardCommand extends Command

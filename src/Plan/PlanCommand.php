@@ -13,6 +13,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 use Wubbin\Core\Measure\UnitFormat;
 use Wubbin\Core\Measure\Units;
 use Wubbin\Core\Plan\Severity;
+use Wubbin\Job\JobFileInput;
 
 #[AsCommand('plan', 'Print the plan of a job file, as JSON or as a ticket to read')]
 final class PlanCommand extends Command

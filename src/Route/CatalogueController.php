@@ -16,7 +16,7 @@ use Wubbin\Core\Route\LookWanted;
 use Wubbin\Core\Route\NamedColour;
 use Wubbin\Core\Route\UseWanted;
 use Wubbin\Core\Run\Defect;
-use Wubbin\Job\ShelfStore;
+use Wubbin\Shelf\ShelfStore;
 
 /** What can be chosen from, for the page's lists. */
 #[AsController]

@@ -11,7 +11,8 @@ use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Recipe;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /** A supplier's sheet as it is typed in. What is left empty stays as it is built in. */
 #[OA\Schema(required: ['id', 'route', 'typed'])]
@@ -36,10 +37,10 @@ final readonly class NewRecipe
         return new self(mb_substr($record->string('id'), 0, 64), $record->string('route'), array_map(trim(...), $record->record('typed')->stringMap()));
     }
 
-    /** @throws Problem naming every field that cannot be read */
+    /** @throws Refusal naming every field that cannot be read */
     public function recipe(Catalogue $catalogue, QuantityParser $parser): Recipe
     {
-        $route = $catalogue->routes[$this->route] ?? throw Problem::field('route', 'Choose one of those offered.');
+        $route = $catalogue->routes[$this->route] ?? throw InvalidInput::field('route', 'Choose one of those offered.');
         $errors = [];
         $read = function (string $field, callable $parse) use (&$errors): ?float {
             try {
@@ -69,7 +70,7 @@ final readonly class NewRecipe
         $temperature = $read('temperature', $celsius);
         $word = $this->text('peel_word');
         if ([] !== $errors) {
-            throw Problem::fields($errors);
+            throw InvalidInput::fields($errors);
         }
 
         return Recipe::fromRecord(Record::of([

@@ -19,6 +19,8 @@ use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Http\Upload;
 use Wubbin\Measure\SettingsStore;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\NotFound;
 use Wubbin\Storage\SchemaCheck;
 
 /** Suppliers' sheets and the house's own findings. */
@@ -44,7 +46,7 @@ final readonly class RecipeController
     #[OA\Get(path: '/api/routes/{id}/form', operationId: 'getRouteForm', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'What a recipe for this route can say', content: new OA\JsonContent(ref: RouteForm::class))])]
     public function form(string $id): JsonResponse
     {
-        return new JsonResponse(RouteForm::of($this->catalogue->routes[$id] ?? throw Problem::notFound('There is no such route.'), $this->catalogue));
+        return new JsonResponse(RouteForm::of($this->catalogue->routes[$id] ?? throw new NotFound('There is no such route.'), $this->catalogue));
     }
 
     /** A known id gets a further version; what was made by an old one stays told by it. */
@@ -59,7 +61,7 @@ final readonly class RecipeController
         try {
             $recipe = $new->recipe($this->catalogue, new QuantityParser($this->settings->get()->unit()));
         } catch (BadRecord $e) {
-            throw Problem::field(NewRecipe::fieldOf($e->field), $e->getMessage());
+            throw InvalidInput::field(NewRecipe::fieldOf($e->field), $e->getMessage());
         }
 
         return new JsonResponse(RecipeView::of($this->recipes->put($recipe), $this->catalogue), 201);

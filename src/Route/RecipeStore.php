@@ -6,14 +6,17 @@ namespace Wubbin\Route;
 
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Recipe;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\Conflict;
+use Wubbin\Refusal\NotFound;
+use Wubbin\Refusal\Refusal;
 
 /** Keeps the recipes of the house, every version of each. */
 final readonly class RecipeStore
 {
-    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue)
+    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private ClockInterface $clock)
     {
     }
 
@@ -35,10 +38,10 @@ final readonly class RecipeStore
         return array_values(array_map(fn (StoredRecipe $stored): Recipe => $stored->recipe($this->catalogue), array_filter($this->newest(), static fn (StoredRecipe $stored): bool => !$stored->retired)));
     }
 
-    /** @throws Problem when there is none */
+    /** @throws Refusal when there is none */
     public function find(string $id): StoredRecipe
     {
-        return $this->entities->getRepository(StoredRecipe::class)->findOneBy(['id' => $id], ['version' => 'DESC']) ?? throw Problem::notFound('There is no recipe of this id in this house.');
+        return $this->entities->getRepository(StoredRecipe::class)->findOneBy(['id' => $id], ['version' => 'DESC']) ?? throw new NotFound('There is no recipe of this id in this house.');
     }
 
     /** Adds a recipe as the next version of its id; one that says the same as the last version is not added again. */
@@ -48,12 +51,12 @@ final readonly class RecipeStore
         if (null !== $last && !$last->retired && json_encode($last->recipe($this->catalogue)->toRecord()) === json_encode($recipe->asVersion($last->version)->toRecord())) {
             return $last;
         }
-        $stored = StoredRecipe::of($recipe->asVersion(($last->version ?? 0) + 1));
+        $stored = StoredRecipe::of($recipe->asVersion(($last->version ?? 0) + 1), $this->clock->now());
         $this->entities->persist($stored);
         try {
             $this->entities->flush();
         } catch (UniqueConstraintViolationException) {
-            throw Problem::conflict('This recipe was just changed in another window.', ['id' => $recipe->id]);
+            throw new Conflict('This recipe was just changed in another window.', ['id' => $recipe->id]);
         }
 
         return $stored;

@@ -26,15 +26,16 @@ class StoredRecipe
         public readonly int $version,
         #[ORM\Column(type: 'json')]
         private readonly array $document,
+        \DateTimeImmutable $now,
         #[ORM\Column]
         public bool $retired = false,
     ) {
-        $this->created = Instant::now();
+        $this->created = Instant::write($now);
     }
 
-    public static function of(Recipe $recipe): self
+    public static function of(Recipe $recipe, \DateTimeImmutable $now): self
     {
-        return new self($recipe->id, $recipe->version, $recipe->toRecord());
+        return new self($recipe->id, $recipe->version, $recipe->toRecord(), $now);
     }
 
     public function recipe(Catalogue $catalogue): Recipe

@@ -8,6 +8,7 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Run\AtHand;
 use Wubbin\Core\Run\BenchState;
+use Wubbin\Session\StoredRun;
 use Wubbin\Storage\Instant;
 
 /** One thing that a person could turn to at the bench: a step that may be done, or a clock that runs. */

@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace Wubbin\Run;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Wubbin\Core\Log\Setting;
+use Wubbin\Core\Log\PressSetting;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Run\BenchState;
 use Wubbin\Core\Run\EventType;
 use Wubbin\Core\Run\Mark;
-use Wubbin\Log\LearnedTimes;
-use Wubbin\Log\StoredDefect;
-use Wubbin\Log\StoredEntry;
+use Wubbin\Session\LearnedTimes;
+use Wubbin\Session\StoredDefect;
+use Wubbin\Session\StoredEntry;
+use Wubbin\Session\StoredEvent;
+use Wubbin\Session\StoredPiece;
 
 /** Writes pieces into the logbook as they are judged at the bench, with what was really done. */
 final readonly class LogWriter
@@ -44,7 +46,7 @@ final readonly class LogWriter
             $text('heat'),
             $text('blank'),
             ['facts' => $this->document($run->document), 'plan' => $run->plan] + $this->taken($piece, $state),
-            Setting::of($facts)->key(),
+            PressSetting::of($facts)->key(),
         );
         $entry->run = $run->id;
         $entry->photo = $photo;

@@ -14,6 +14,8 @@ use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Artwork\RasterFile;
 use Wubbin\Http\Problem;
 use Wubbin\Http\Upload;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\NotFound;
 use Wubbin\Storage\FileStore;
 
 /** Photos of finished pieces. Only a smaller copy is kept, without the place and the camera it was taken with. */
@@ -43,7 +45,7 @@ final readonly class PhotoController
     public function upload(Request $request): JsonResponse
     {
         $path = Upload::of($request, 'file')->getPathname();
-        $decoder = RasterFile::decoderFor((string) file_get_contents($path, false, null, 0, 16)) ?? throw Problem::field('file', 'This is not a JPEG, PNG or WebP photo.');
+        $decoder = RasterFile::decoderFor((string) file_get_contents($path, false, null, 0, 16)) ?? throw InvalidInput::field('file', 'This is not a JPEG, PNG or WebP photo.');
         $image = $this->raster->open($path, $decoder);
         $small = (string) tempnam(sys_get_temp_dir(), 'wubbin');
         try {
@@ -71,7 +73,7 @@ final readonly class PhotoController
     {
         $path = $this->files->path($sha256);
         if (!is_file($path) || null === RasterFile::decoderFor((string) file_get_contents($path, false, null, 0, 16))) {
-            throw Problem::notFound('There is no such photo.');
+            throw new NotFound('There is no such photo.');
         }
 
         return new BinaryFileResponse($path, 200, ['Content-Type' => 'image/jpeg', 'Content-Security-Policy' => "default-src 'none'; sandbox"]);

@@ -12,7 +12,8 @@ use Wubbin\Core\Run\Event;
 use Wubbin\Core\Run\EventType;
 use Wubbin\Core\Run\Mark;
 use Wubbin\Core\Run\Outcome;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /** What a person did at the bench, as the page sends it. */
 #[OA\Schema(required: ['id', 'position', 'type'])]
@@ -66,7 +67,7 @@ final readonly class Press
         try {
             $marks = array_map(Mark::fromRecord(...), $record->has('defects') ? $record->records('defects') : []);
         } catch (BadRecord $e) {
-            throw Problem::field('defects', $e->getMessage());
+            throw InvalidInput::field('defects', $e->getMessage());
         }
 
         return new self(
@@ -88,15 +89,15 @@ final readonly class Press
         );
     }
 
-    /** @throws Problem naming the field that its type wants */
+    /** @throws Refusal naming the field that its type wants */
     public function event(\DateTimeImmutable $at): Event
     {
         return match ($this->type) {
             EventType::Peeked => Event::peeked($this->position, $at, $this->ready, $this->defects, $this->id),
-            EventType::Again => $this->seconds > 0.0 && $this->seconds <= Event::MOST_AGAIN_S ? Event::again($this->position, $at, $this->seconds, $this->id) : throw Problem::field('seconds', sprintf('From 1 s to %d s more.', Event::MOST_AGAIN_S)),
-            EventType::Skipped => '' === $this->reason ? throw Problem::field('reason', 'Say why it is left out.') : Event::skipped($this->position, $at, $this->reason, $this->id),
-            EventType::Judged => Event::judged($this->position, $at, $this->outcome ?? throw Problem::field('outcome', 'Say how it came out.'), $this->defects, $this->id),
-            EventType::Undone => Event::undone($this->position, $at, $this->undoes ?? throw Problem::field('undoes', 'Say which press was a mistake.'), $this->id),
+            EventType::Again => $this->seconds > 0.0 && $this->seconds <= Event::MOST_AGAIN_S ? Event::again($this->position, $at, $this->seconds, $this->id) : throw InvalidInput::field('seconds', sprintf('From 1 s to %d s more.', Event::MOST_AGAIN_S)),
+            EventType::Skipped => '' === $this->reason ? throw InvalidInput::field('reason', 'Say why it is left out.') : Event::skipped($this->position, $at, $this->reason, $this->id),
+            EventType::Judged => Event::judged($this->position, $at, $this->outcome ?? throw InvalidInput::field('outcome', 'Say how it came out.'), $this->defects, $this->id),
+            EventType::Undone => Event::undone($this->position, $at, $this->undoes ?? throw InvalidInput::field('undoes', 'Say which press was a mistake.'), $this->id),
             EventType::Checked, EventType::Started, EventType::Paused, EventType::Resumed, EventType::Done => Event::plain($this->type, $this->position, $at, $this->id),
         };
     }
@@ -105,7 +106,7 @@ final readonly class Press
     {
         $photo = $record->stringOrNull($field);
         if (null !== $photo && 1 !== preg_match('/^[0-9a-f]{64}$/', $photo)) {
-            throw Problem::field($field, 'This photo is not in the store. Upload it first.');
+            throw InvalidInput::field($field, 'This photo is not in the store. Upload it first.');
         }
 
         return $photo;

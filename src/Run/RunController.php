@@ -6,12 +6,15 @@ namespace Wubbin\Run;
 
 use Doctrine\ORM\EntityManagerInterface;
 use OpenApi\Attributes as OA;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Session\StoredPiece;
+use Wubbin\Session\StoredRun;
 use Wubbin\Storage\Instant;
 
 #[AsController]
@@ -19,7 +22,7 @@ final readonly class RunController
 {
     private const LISTED = 50;
 
-    public function __construct(private RunDesk $desk, private EntityManagerInterface $entities)
+    public function __construct(private BenchSessions $sessions, private EntityManagerInterface $entities, private ClockInterface $clock)
     {
     }
 
@@ -49,7 +52,7 @@ final readonly class RunController
     {
         $new = NewRun::fromRecord(JsonBody::of($request));
 
-        return $this->view($this->desk->begin($new->id, $job, $new->pieces, $new->share), 201);
+        return $this->view($this->sessions->begin($new->id, $job, $new->pieces, $new->share), 201);
     }
 
     #[Route('/api/runs/{id}', methods: ['GET'])]
@@ -59,7 +62,7 @@ final readonly class RunController
     ])]
     public function get(string $id): JsonResponse
     {
-        return $this->view($this->desk->find($id));
+        return $this->view($this->sessions->find($id));
     }
 
     #[Route('/api/runs/{id}/presses', methods: ['POST'])]
@@ -70,7 +73,7 @@ final readonly class RunController
     ])]
     public function press(string $id, Request $request): JsonResponse
     {
-        return $this->view($this->desk->press($id, Press::fromRecord(JsonBody::of($request))));
+        return $this->view($this->sessions->press($id, Press::fromRecord(JsonBody::of($request))));
     }
 
     #[Route('/api/bench', methods: ['GET'])]
@@ -80,11 +83,11 @@ final readonly class RunController
     ], type: 'object'))])]
     public function bench(): JsonResponse
     {
-        return new JsonResponse(['hands' => $this->desk->bench(), 'now' => Instant::now()]);
+        return new JsonResponse(['hands' => $this->sessions->bench(), 'now' => Instant::write($this->clock->now())]);
     }
 
     private function view(StoredRun $run, int $status = 200): JsonResponse
     {
-        return new JsonResponse(RunView::of($run, $this->desk->state($run), $this->desk->stale($run)), $status);
+        return new JsonResponse(RunView::of($run, $this->sessions->state($run), $this->sessions->stale($run), $this->clock->now()), $status);
     }
 }

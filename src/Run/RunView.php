@@ -9,6 +9,7 @@ use Wubbin\Core\Run\AtHand;
 use Wubbin\Core\Run\BenchState;
 use Wubbin\Core\Run\BenchStep;
 use Wubbin\Core\Run\Outcome;
+use Wubbin\Session\StoredRun;
 use Wubbin\Storage\Instant;
 
 /** A bench session as its screen needs it: the frozen plan, what is at hand, and the server's clock. */
@@ -52,7 +53,7 @@ final readonly class RunView
     ) {
     }
 
-    public static function of(StoredRun $run, BenchState $state, bool $stale): self
+    public static function of(StoredRun $run, BenchState $state, bool $stale, \DateTimeImmutable $now): self
     {
         $sequence = $run->sequence();
         $last = $state->last;
@@ -64,12 +65,12 @@ final readonly class RunView
             $run->document,
             array_map(static fn (BenchStep $step): BenchStepView => new BenchStepView($step->stepId, $step->piece, $step->timed, $step->seconds), $sequence->steps),
             $run->pieces->count(),
-            array_map(static fn (AtHand $hand): HandView => HandView::of($run, $hand, $state), AtHand::inOrder(AtHand::of($run->id, $sequence, $state), new \DateTimeImmutable())),
+            array_map(static fn (AtHand $hand): HandView => HandView::of($run, $hand, $state), AtHand::inOrder(AtHand::of($run->id, $sequence, $state), $now)),
             (object) array_map(static fn (Outcome $outcome): string => $outcome->value, $state->outcomes()),
             $state->finished(),
             $stale,
             null === $last ? null : (object) ['press' => $last->press, 'position' => $last->position, 'type' => $last->type->value],
-            Instant::now(),
+            Instant::write($now),
         );
     }
 }

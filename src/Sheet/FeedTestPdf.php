@@ -8,6 +8,8 @@ use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Tray;
 use Wubbin\Core\Sheet\FeedTest;
+use Wubbin\Pdf\BarePdf;
+use Wubbin\Pdf\Pen;
 
 /** The page that shows how a tray feeds. */
 final readonly class FeedTestPdf

@@ -16,7 +16,9 @@ use Wubbin\Core\Measure\Record;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
 use Wubbin\Measure\SettingsStore;
-use Wubbin\Task\Tasks;
+use Wubbin\Refusal\NotFound;
+use Wubbin\Refusal\Refusal;
+use Wubbin\Task\TaskQueue;
 use Wubbin\Task\TaskState;
 use Wubbin\Task\TaskView;
 
@@ -24,7 +26,7 @@ use Wubbin\Task\TaskView;
 #[AsController]
 final readonly class GangController
 {
-    public function __construct(private GangDesk $gangs, private Tasks $tasks, private SettingsStore $settings)
+    public function __construct(private GangLayouts $gangs, private TaskQueue $tasks, private SettingsStore $settings)
     {
     }
 
@@ -73,8 +75,8 @@ final readonly class GangController
     #[Route('/api/gangs/{task}/{lot}/{sheet}/cut.svg', requirements: ['lot' => '\d{1,4}', 'sheet' => '\d{1,5}'], methods: ['GET'])]
     public function cutLines(string $task, int $lot, int $sheet): Response
     {
-        $of = Record::of($this->laidOut($task))->records('lots')[$lot] ?? throw Problem::notFound('There is no such sheet.');
-        $svg = GangCutSvg::draw($of, $of->records('sheets')[$sheet] ?? throw Problem::notFound('There is no such sheet.'));
+        $of = Record::of($this->laidOut($task))->records('lots')[$lot] ?? throw new NotFound('There is no such sheet.');
+        $svg = GangCutSvg::draw($of, $of->records('sheets')[$sheet] ?? throw new NotFound('There is no such sheet.'));
 
         return new Response($svg, 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, sprintf('cut-%d-%d.svg', $lot + 1, $sheet + 1)), 'Content-Security-Policy' => "default-src 'none'; sandbox"]);
     }
@@ -82,13 +84,13 @@ final readonly class GangController
     /**
      * @return array<string, mixed>
      *
-     * @throws Problem when it is not there yet, or no longer
+     * @throws Refusal when it is not there yet, or no longer
      */
     private function laidOut(string $task): array
     {
         $layout = $this->tasks->find($task);
         if (LayOutGang::kind() !== $layout->kind || TaskState::Done->value !== $layout->state || null === $layout->result) {
-            throw Problem::notFound('These sheets are not laid out yet.');
+            throw new NotFound('These sheets are not laid out yet.');
         }
 
         return $layout->result;

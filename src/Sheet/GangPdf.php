@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Wubbin\Sheet;
 
+use Wubbin\Archive\SheetPage;
 use Wubbin\Artwork\Artwork;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Plan\GangLot;
 use Wubbin\Core\Plan\GangPicture;
-use Wubbin\Core\Sheet\Mark;
 use Wubbin\Core\Sheet\MarkKind;
 use Wubbin\Core\Sheet\SheetLayout;
+use Wubbin\Core\Sheet\SheetMark;
+use Wubbin\Pdf\BarePdf;
+use Wubbin\Pdf\Pen;
 use Wubbin\Task\Progress;
 
 /** Draws sheets that several jobs share: each piece as on a sheet of its own, moved to its place and turned as it lies there. */
@@ -64,7 +67,7 @@ final readonly class GangPdf
         $this->pen->begin($pdf, $page, $lot->mirrored && $lot->marking->mirrorsInDriver());
         foreach ($sheet->records('places') as $place) {
             $rect = Rect::mm($place->number('x_mm'), $place->number('y_mm'), $place->number('width_mm'), $place->number('height_mm'));
-            if (GangDesk::isSwatch($place->string('piece'))) {
+            if (GangLayouts::isSwatch($place->string('piece'))) {
                 $this->pen->swatch($pdf, $rect);
             } else {
                 $this->piece($pdf, $pictures[$place->string('piece')], $rect, $place->integer('quarters'), $artworks);
@@ -73,7 +76,7 @@ final readonly class GangPdf
         $bar = $sheet->recordOrNull('bar');
         $this->pen->marks($pdf, [
             ...SheetLayout::strip($lot->printable($page), false, $foot),
-            ...(null === $bar ? [] : [new Mark(MarkKind::CheckBar, Rect::mm($bar->number('x_mm'), $bar->number('y_mm'), $bar->number('width_mm'), $bar->number('height_mm')), '100 mm', true)]),
+            ...(null === $bar ? [] : [new SheetMark(MarkKind::CheckBar, Rect::mm($bar->number('x_mm'), $bar->number('y_mm'), $bar->number('width_mm'), $bar->number('height_mm')), '100 mm', true)]),
         ]);
         $this->pen->end($pdf);
     }

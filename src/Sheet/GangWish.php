@@ -9,7 +9,8 @@ use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Core\Sheet\Gang\GangPin;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /** How jobs are to be laid out together, as a page asks for it and a worker is told. */
 final readonly class GangWish
@@ -38,13 +39,13 @@ final readonly class GangWish
     ) {
     }
 
-    /** @throws Problem naming the field */
+    /** @throws Refusal naming the field */
     public static function typed(Record $body, QuantityParser $parser): self
     {
         try {
             $gap = $parser->length($body->string('gap'));
         } catch (UnreadableQuantity $e) {
-            throw Problem::field('gap', $e->getMessage());
+            throw InvalidInput::field('gap', $e->getMessage());
         }
 
         return self::of($body, $gap);

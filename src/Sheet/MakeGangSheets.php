@@ -6,15 +6,15 @@ namespace Wubbin\Sheet;
 
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\GangLot;
-use Wubbin\Http\Problem;
-use Wubbin\Job\ShelfStore;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Shelf\ShelfStore;
 use Wubbin\Task\Progress;
 use Wubbin\Task\TaskHandler;
 
 /** Makes the sheets of jobs that were laid out together. Offcuts that it prints on are taken off the shelf. */
 final readonly class MakeGangSheets implements TaskHandler
 {
-    public function __construct(private GangDesk $gangs, private PrintedSheets $sheets, private ShelfStore $shelf)
+    public function __construct(private GangLayouts $gangs, private SheetMaker $sheets, private ShelfStore $shelf)
     {
     }
 
@@ -30,7 +30,7 @@ final readonly class MakeGangSheets implements TaskHandler
         $plans = $this->gangs->plans(array_keys($wanted));
         foreach ($plans as $plan) {
             if ($wanted[$plan->jobId] !== $plan->id()) {
-                throw Problem::field('jobs', sprintf('“%s” was changed meanwhile: lay the sheets out again.', $plan->jobName));
+                throw InvalidInput::field('jobs', sprintf('“%s” was changed meanwhile: lay the sheets out again.', $plan->jobName));
             }
         }
         $later = $layout->strings('later');

@@ -12,7 +12,8 @@ use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Uid\Uuid;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
-use Wubbin\Job\ShelfStore;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Shelf\ShelfStore;
 
 /** How many sheets there are, and what is left of some. */
 #[AsController]
@@ -60,7 +61,7 @@ final readonly class PaperController
         $body = JsonBody::of($request);
         [$medium, $typed] = [$body->string('medium'), trim($body->string('count'))];
         if ('' !== $typed && 1 !== preg_match('/^\d{1,6}$/', $typed)) {
-            throw Problem::field('count', 'Write how many sheets there are, such as 24; leave it empty where nobody counts them.');
+            throw InvalidInput::field('count', 'Write how many sheets there are, such as 24; leave it empty where nobody counts them.');
         }
 
         return new JsonResponse($this->shelf->changePaper(static function (array $paper) use ($medium, $typed): array {

@@ -17,8 +17,10 @@ use Wubbin\Core\Route\Printer;
 use Wubbin\Core\Sheet\FeedTest;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
-use Wubbin\Job\ShelfStore;
 use Wubbin\Measure\SettingsStore;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\NotFound;
+use Wubbin\Shelf\ShelfStore;
 
 /** Printers of the shelf: their trays, what a feed test showed of them, and where they mirror. */
 #[AsController]
@@ -55,7 +57,7 @@ final readonly class PrinterController
         try {
             $new = Printer::fromRecord(JsonBody::of($request));
         } catch (BadRecord $e) {
-            throw Problem::field(str_starts_with($e->field, 'trays') ? 'trays' : $e->field, str_starts_with($e->field, 'trays.') ? 'Give every tray a name.' : $e->getMessage());
+            throw InvalidInput::field(str_starts_with($e->field, 'trays') ? 'trays' : $e->field, str_starts_with($e->field, 'trays.') ? 'Give every tray a name.' : $e->getMessage());
         }
         foreach ($new->trays as $tray) {
             $feed = $known->tray($tray->id)?->feed;
@@ -69,7 +71,7 @@ final readonly class PrinterController
     public function test(string $id, string $tray): Response
     {
         $marking = $this->printer($id);
-        $pdf = $this->test->draw(PaperSize::from($this->settings->get()->paper), $marking, $marking->printer?->tray($tray) ?? throw Problem::notFound('There is no such tray.'));
+        $pdf = $this->test->draw(PaperSize::from($this->settings->get()->paper), $marking, $marking->printer?->tray($tray) ?? throw new NotFound('There is no such tray.'));
 
         return new Response($pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="feed-test.pdf"']);
     }
@@ -86,7 +88,7 @@ final readonly class PrinterController
     {
         $printer = $this->printer($id)->printer ?? throw new \LogicException('A printer has trays.');
         if (null === $printer->tray($tray)) {
-            throw Problem::notFound('There is no such tray.');
+            throw new NotFound('There is no such tray.');
         }
         $body = JsonBody::of($request);
         $feed = FeedTest::read($body->boolean('on_pencil'), $body->boolean('far'), $body->boolean('left'), $body->boolean('reads_right'));
@@ -110,6 +112,6 @@ final readonly class PrinterController
     {
         $marking = $this->shelf->get()->markings[$id] ?? null;
 
-        return null === $marking?->printer ? throw Problem::notFound('There is no such printer on the shelf.') : $marking;
+        return null === $marking?->printer ? throw new NotFound('There is no such printer on the shelf.') : $marking;
     }
 }

@@ -14,8 +14,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 use Wubbin\Core\Measure\UnitFormat;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Stage;
-use Wubbin\Http\Problem;
-use Wubbin\Plan\JobFileInput;
+use Wubbin\Job\JobFileInput;
+use Wubbin\Refusal\InvalidInput;
 
 #[AsCommand('sheet', 'Write the sheet of a job file as PDF at true size')]
 final class SheetCommand extends Command
@@ -41,7 +41,7 @@ final class SheetCommand extends Command
         $out = $options['out'] ?? throw new InvalidOptionException('Say where the PDF goes: --out sheet.pdf');
         [$plan, $artworks] = $this->input->plan($arguments['job'], $options['shelf']);
         if (!$plan->printable()) {
-            throw Problem::fields(self::against($plan));
+            throw InvalidInput::fields(self::against($plan));
         }
         $this->pdf->write($plan, $artworks, $out);
 

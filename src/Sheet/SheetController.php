@@ -11,15 +11,16 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Archive\SheetArchive;
 use Wubbin\Http\Problem;
-use Wubbin\Job\JobDesk;
-use Wubbin\Task\Tasks;
+use Wubbin\Job\JobPlanner;
+use Wubbin\Task\TaskQueue;
 use Wubbin\Task\TaskView;
 
 #[AsController]
 final readonly class SheetController
 {
-    public function __construct(private JobDesk $desk, private PrintedSheets $sheets, private Tasks $tasks)
+    public function __construct(private JobPlanner $jobs, private SheetMaker $sheets, private SheetArchive $archive, private TaskQueue $tasks)
     {
     }
 
@@ -32,7 +33,7 @@ final readonly class SheetController
     ])]
     public function make(string $id): JsonResponse
     {
-        $plan = $this->desk->plan($this->desk->find($id)->job());
+        $plan = $this->jobs->plan($this->jobs->find($id)->job());
         if ($plan->printable() && $this->sheets->takesLong($plan)) {
             return new JsonResponse(TaskView::of($this->tasks->add(MakeSheet::kind(), ['job' => $id, 'plan' => $plan->id()])), 202);
         }
@@ -43,7 +44,7 @@ final readonly class SheetController
     #[Route('/api/sheets/{id}.pdf', requirements: ['id' => '[0-9a-f-]{36}'], methods: ['GET'])]
     public function pdf(string $id): Response
     {
-        $response = new BinaryFileResponse($this->sheets->file($id), 200, ['Content-Type' => 'application/pdf']);
+        $response = new BinaryFileResponse($this->archive->file($id), 200, ['Content-Type' => 'application/pdf']);
         $response->headers->set('Content-Disposition', HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_INLINE, 'sheet.pdf'));
 
         return $response;

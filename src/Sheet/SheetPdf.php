@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace Wubbin\Sheet;
 
+use Wubbin\Archive\SheetPage;
 use Wubbin\Artwork\Artwork;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\TransferPlan;
-use Wubbin\Core\Sheet\Mark;
 use Wubbin\Core\Sheet\MarkKind;
 use Wubbin\Core\Sheet\PlacedTile;
+use Wubbin\Core\Sheet\SheetMark;
 use Wubbin\Core\Sheet\Tiling;
-use Wubbin\Http\Problem;
+use Wubbin\Pdf\BarePdf;
+use Wubbin\Pdf\Pen;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 use Wubbin\Task\Progress;
 use Wubbin\Task\Unwatched;
 
@@ -32,7 +36,7 @@ final readonly class SheetPdf
      *
      * @return list<SheetPage> what its pages are
      *
-     * @throws Problem when the plan's picture does not fit a sheet
+     * @throws Refusal when the plan's picture does not fit a sheet
      */
     public function write(Plan $plan, array $artworks, string $path, Progress $progress = new Unwatched()): array
     {
@@ -63,7 +67,7 @@ final readonly class SheetPdf
         if (null !== $plan->tiling && null !== $artwork) {
             return $this->parts($pdf, $plan, $plan->tiling, $artwork, $of);
         }
-        $sheet = $plan->sheet ?? throw Problem::field('sheet', 'The picture does not fit a sheet.');
+        $sheet = $plan->sheet ?? throw InvalidInput::field('sheet', 'The picture does not fit a sheet.');
         $page = SheetPage::ofPart($plan, $plan->label.$of);
         $this->pen->begin($pdf, $sheet->page, $page->inDriver);
         if (null === $artwork) {
@@ -78,7 +82,7 @@ final readonly class SheetPdf
         }
         // Its cut line on plain paper, to lay under the print against the light.
         $this->pen->begin($pdf, $sheet->page, $page->inDriver);
-        $this->pen->marks($pdf, [$sheet->apart, ...self::named(array_values(array_filter($sheet->marks, static fn (Mark $mark): bool => MarkKind::TapeZone !== $mark->kind)), $plan->label, ' · cut lines, on plain paper'.$of)]);
+        $this->pen->marks($pdf, [$sheet->apart, ...self::named(array_values(array_filter($sheet->marks, static fn (SheetMark $mark): bool => MarkKind::TapeZone !== $mark->kind)), $plan->label, ' · cut lines, on plain paper'.$of)]);
         $this->pen->end($pdf);
 
         return [$page, $page->forGuides()];
@@ -123,12 +127,12 @@ final readonly class SheetPdf
     /**
      * With what only the whole job knows behind the name.
      *
-     * @param list<Mark> $marks
+     * @param list<SheetMark> $marks
      *
-     * @return list<Mark>
+     * @return list<SheetMark>
      */
     private static function named(array $marks, string $label, string $of): array
     {
-        return array_map(static fn (Mark $mark): Mark => MarkKind::Text === $mark->kind && str_starts_with($mark->text, $label) ? new Mark($mark->kind, $mark->rect, $mark->text.$of, $mark->turned) : $mark, $marks);
+        return array_map(static fn (SheetMark $mark): SheetMark => MarkKind::Text === $mark->kind && str_starts_with($mark->text, $label) ? new SheetMark($mark->kind, $mark->rect, $mark->text.$of, $mark->turned) : $mark, $marks);
     }
 }

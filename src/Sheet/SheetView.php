@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Sheet;
 
 use OpenApi\Attributes as OA;
+use Wubbin\Archive\PrintedSheet;
 
 /** A sheet that is ready to be fetched. */
 #[OA\Schema(required: ['id', 'plan', 'at', 'url'])]

@@ -15,8 +15,8 @@ use Symfony\Component\Filesystem\Filesystem;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Sheet\WrapTemplate;
-use Wubbin\Http\Problem;
-use Wubbin\Plan\JobFileInput;
+use Wubbin\Job\JobFileInput;
+use Wubbin\Refusal\InvalidInput;
 
 #[AsCommand('template', 'Write the paper template of a round blank as PDF at true size')]
 final class TemplateCommand extends Command
@@ -47,7 +47,7 @@ final class TemplateCommand extends Command
         try {
             $template = WrapTemplate::of($size, $paper->size());
         } catch (BadRecord $e) {
-            throw Problem::field('blank', $e->getMessage());
+            throw InvalidInput::field('blank', $e->getMessage());
         }
         (new Filesystem())->dumpFile($out, $this->pdf->draw($template, $plan->jobName.' · '.$size->label));
 

@@ -12,14 +12,15 @@ use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Sheet\WrapTemplate;
 use Wubbin\Http\Problem;
-use Wubbin\Job\JobDesk;
+use Wubbin\Job\JobPlanner;
 use Wubbin\Measure\SettingsStore;
+use Wubbin\Refusal\InvalidInput;
 
 /** The paper template of a job's round blank. */
 #[AsController]
 final readonly class TemplateController
 {
-    public function __construct(private JobDesk $desk, private SettingsStore $settings, private TemplatePdf $pdf)
+    public function __construct(private JobPlanner $jobs, private SettingsStore $settings, private TemplatePdf $pdf)
     {
     }
 
@@ -30,12 +31,12 @@ final readonly class TemplateController
     ])]
     public function get(string $id): Response
     {
-        $plan = $this->desk->plan($this->desk->find($id)->job());
+        $plan = $this->jobs->plan($this->jobs->find($id)->job());
         $size = $plan->transfers[0]->size;
         try {
             $template = WrapTemplate::of($size, PaperSize::from($this->settings->get()->paper)->size());
         } catch (BadRecord $e) {
-            throw Problem::field('blank', $e->getMessage());
+            throw InvalidInput::field('blank', $e->getMessage());
         }
 
         return new Response($this->pdf->draw($template, $plan->jobName.' · '.$size->label), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="template.pdf"']);

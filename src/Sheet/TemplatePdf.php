@@ -7,6 +7,7 @@ namespace Wubbin\Sheet;
 use Wubbin\Core\Sheet\SheetLayout;
 use Wubbin\Core\Sheet\TemplatePart;
 use Wubbin\Core\Sheet\WrapTemplate;
+use Wubbin\Pdf\BarePdf;
 
 /** Draws a paper template at true size, to cut out and try round a piece. */
 final readonly class TemplatePdf

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Wubbin\Storage;
 
 use Wubbin\Core\Measure\BadRecord;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /**
  * Reads a table, RFC 4180 in UTF-8, whose first line names its columns in any order. Every line is looked at, and what is
@@ -41,13 +42,13 @@ final readonly class CsvFile
      *
      * @return self<R>
      *
-     * @throws Problem where it is no such table at all
+     * @throws Refusal where it is no such table at all
      */
     public static function read(string $path, array $columns, array $needed, callable $read): self
     {
         $file = fopen($path, 'r');
         if (false === $file) {
-            throw Problem::field('file', 'The file cannot be read.');
+            throw InvalidInput::field('file', 'The file cannot be read.');
         }
         try {
             if ("\xEF\xBB\xBF" !== fread($file, 3)) {
@@ -62,7 +63,7 @@ final readonly class CsvFile
                     continue;
                 }
                 if ($lines > self::MOST_LINES) {
-                    throw Problem::field('file', sprintf('More than %s lines at once are too many: divide the file.', number_format(self::MOST_LINES, 0, '', ' ')));
+                    throw InvalidInput::field('file', sprintf('More than %s lines at once are too many: divide the file.', number_format(self::MOST_LINES, 0, '', ' ')));
                 }
                 try {
                     $text = array_map(strval(...), $cells);
@@ -84,7 +85,7 @@ final readonly class CsvFile
      *
      * @return array<int, T>
      *
-     * @throws Problem naming the lines that are wrong
+     * @throws Refusal naming the lines that are wrong
      */
     public function whole(): array
     {
@@ -93,7 +94,7 @@ final readonly class CsvFile
         }
         $named = array_map(static fn (array $one): string => sprintf('Line %d, %s: %s', $one['line'], $one['column'], $one['message']), array_slice($this->wrong, 0, self::MOST_NAMED));
 
-        throw Problem::field('file', sprintf("%d of %d lines are wrong; nothing was taken in.\n%s", count($this->wrong), $this->lines, implode("\n", $named)));
+        throw InvalidInput::field('file', sprintf("%d of %d lines are wrong; nothing was taken in.\n%s", count($this->wrong), $this->lines, implode("\n", $named)));
     }
 
     /**
@@ -148,13 +149,13 @@ final readonly class CsvFile
         $unknown = array_values(array_diff($head, $columns));
         $missing = array_diff($needed, $head);
         if ([] !== $missing) {
-            throw Problem::field('file', sprintf('The first line names the columns. %s missing.', implode(', ', $missing).(1 === count($missing) ? ' is' : ' are')));
+            throw InvalidInput::field('file', sprintf('The first line names the columns. %s missing.', implode(', ', $missing).(1 === count($missing) ? ' is' : ' are')));
         }
         if ([] !== $unknown) {
-            throw Problem::field('file', sprintf('There is no column “%s”. They are %s.', mb_scrub(mb_substr($unknown[0], 0, 40)), implode(', ', $columns)));
+            throw InvalidInput::field('file', sprintf('There is no column “%s”. They are %s.', mb_scrub(mb_substr($unknown[0], 0, 40)), implode(', ', $columns)));
         }
         if (count(array_unique($head)) < count($head)) {
-            throw Problem::field('file', 'A column is there twice.');
+            throw InvalidInput::field('file', 'A column is there twice.');
         }
 
         return $head;

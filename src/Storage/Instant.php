@@ -9,11 +9,6 @@ final readonly class Instant
 {
     private const STORED = 'Y-m-d\TH:i:s.v\Z';
 
-    public static function now(): string
-    {
-        return (new \DateTimeImmutable('now', new \DateTimeZone('UTC')))->format(self::STORED);
-    }
-
     public static function read(string $stored): \DateTimeImmutable
     {
         return new \DateTimeImmutable($stored);

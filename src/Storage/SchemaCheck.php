@@ -7,7 +7,8 @@ namespace Wubbin\Storage;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /** Holds a file in one of the open formats against its published schema, and says in plain words what is wrong where. */
 final readonly class SchemaCheck
@@ -21,14 +22,14 @@ final readonly class SchemaCheck
     /**
      * @param string $kind `job`, `shelf` or `recipe`
      *
-     * @throws Problem naming every field that is wrong
+     * @throws Refusal naming every field that is wrong
      */
     public function decode(string $kind, string $json): Record
     {
         try {
             $decoded = json_decode($json, false, 64, \JSON_THROW_ON_ERROR);
         } catch (\JsonException) {
-            throw Problem::field('file', 'This is not a JSON file.');
+            throw InvalidInput::field('file', 'This is not a JSON file.');
         }
         $this->refuseOtherFormats($kind, $decoded);
         $validator = new Validator(max_errors: self::MOST_ERRORS, stop_at_first_error: false);
@@ -38,7 +39,7 @@ final readonly class SchemaCheck
         }
         $error = $validator->validate($decoded, $schema)->error();
         if (null !== $error) {
-            throw Problem::fields($this->explain($error) + ['file' => 'This file does not say what a '.$kind.' file must.']);
+            throw InvalidInput::fields($this->explain($error) + ['file' => 'This file does not say what a '.$kind.' file must.']);
         }
 
         return Record::of(json_decode($json, true, 64, \JSON_THROW_ON_ERROR));
@@ -47,15 +48,15 @@ final readonly class SchemaCheck
     private function refuseOtherFormats(string $kind, mixed $decoded): void
     {
         if (!is_object($decoded)) {
-            throw Problem::field('file', 'This is not a '.$kind.' file.');
+            throw InvalidInput::field('file', 'This is not a '.$kind.' file.');
         }
         $format = $decoded->format ?? null;
         if ('wubbin-'.$kind !== $format) {
-            throw Problem::field('format', sprintf('This is not a %s file: its format must read “wubbin-%s”.', $kind, $kind));
+            throw InvalidInput::field('format', sprintf('This is not a %s file: its format must read “wubbin-%s”.', $kind, $kind));
         }
         $version = $decoded->version ?? null;
         if (is_int($version) && $version > 1) {
-            throw Problem::field('version', sprintf('This file is of version %d; this Wubbin reads version 1. Use a newer Wubbin to open it.', $version));
+            throw InvalidInput::field('version', sprintf('This file is of version %d; this Wubbin reads version 1. Use a newer Wubbin to open it.', $version));
         }
     }
 

@@ -53,8 +53,9 @@ class Task
         public readonly string $kind,
         #[ORM\Column(type: 'json')]
         public readonly array $input,
+        \DateTimeImmutable $now,
     ) {
-        $this->created = Instant::now();
+        $this->created = Instant::write($now);
         $this->state = TaskState::Waiting->value;
         $this->share = 0.0;
         $this->doing = 'Waiting for its turn';

@@ -13,7 +13,7 @@ use Wubbin\Http\Problem;
 #[AsController]
 final readonly class TaskController
 {
-    public function __construct(private Tasks $tasks)
+    public function __construct(private TaskQueue $tasks)
     {
     }
 

@@ -6,7 +6,7 @@ namespace Wubbin\Task;
 
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\Refusal;
 
 /** Does one kind of long work. It may be begun again from the start, so that it leaves nothing half done. */
 #[AutoconfigureTag('wubbin.task')]
@@ -18,7 +18,7 @@ interface TaskHandler
     /**
      * @return object what the page is told, as it is written as JSON
      *
-     * @throws Problem   where the person can mend it
+     * @throws Refusal   where the person can mend it
      * @throws Cancelled
      */
     public function run(Record $input, Progress $progress): object;

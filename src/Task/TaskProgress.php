@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Wubbin\Task;
 
 use Doctrine\DBAL\Connection;
+use Symfony\Component\Clock\ClockInterface;
 use Wubbin\Storage\Instant;
 
 /** Writes down how far a task has come, which also says that its worker is still there. */
 final readonly class TaskProgress implements Progress
 {
-    public function __construct(private Connection $connection, private string $id, private string $worker, private int $leaseSeconds)
+    public function __construct(private Connection $connection, private string $id, private string $worker, private int $leaseSeconds, private ClockInterface $clock)
     {
     }
 
@@ -35,7 +36,7 @@ final readonly class TaskProgress implements Progress
     public function at(float $share, string $doing): void
     {
         $this->watch();
-        $until = Instant::write(new \DateTimeImmutable('+'.$this->leaseSeconds.' seconds'));
+        $until = Instant::write($this->clock->now()->modify('+'.$this->leaseSeconds.' seconds'));
         $ours = $this->connection->executeStatement("UPDATE task SET share = ?, doing = ?, lease = ? WHERE id = ? AND worker = ? AND state = 'running'", [$share, $doing, $until, $this->id, $this->worker]);
         if (1 !== $ours) {
             throw new Cancelled();

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Wubbin\Task;
 
 use OpenApi\Attributes as OA;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\NotFound;
 
 /** How far a piece of long work has come. */
 #[OA\Schema(required: ['id', 'state', 'share', 'doing', 'result'])]
@@ -27,6 +31,21 @@ final readonly class TaskView
 
     public static function of(Task $task): self
     {
-        return new self($task->id, $task->state, $task->share, $task->doing, $task->result);
+        $result = TaskState::Failed->value === $task->state ? self::problem(Record::of($task->result)) : $task->result;
+
+        return new self($task->id, $task->state, $task->share, $task->doing, $result);
+    }
+
+    /** @return array<string, mixed> */
+    private static function problem(Record $failure): array
+    {
+        $errors = $failure->record('errors')->stringMap();
+        $problem = match ($failure->string('kind')) {
+            'unexpected' => Problem::unexpected(),
+            'not-found' => Problem::fromRefusal(new NotFound($failure->string('title'))),
+            default => Problem::fromRefusal(InvalidInput::fields([] === $errors ? ['file' => $failure->string('title')] : $errors)),
+        };
+
+        return $problem->jsonSerialize();
     }
 }

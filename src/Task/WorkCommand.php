@@ -22,7 +22,7 @@ final class WorkCommand extends Command implements SignalableCommandInterface
 
     private bool $told = false;
 
-    public function __construct(private readonly Tasks $tasks, private readonly EntityManagerInterface $entities)
+    public function __construct(private readonly TaskQueue $tasks, private readonly EntityManagerInterface $entities)
     {
         parent::__construct();
     }

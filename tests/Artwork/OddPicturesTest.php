@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Tests\Artwork;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use Wubbin\Sheet\BarePdf;
+use Wubbin\Pdf\BarePdf;
 use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
 

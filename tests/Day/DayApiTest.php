@@ -9,7 +9,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Process\Process;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Day\WorkHours;
-use Wubbin\Task\Tasks;
+use Wubbin\Task\TaskQueue;
 use Wubbin\Tests\Support\ShopTestCase;
 
 final class DayApiTest extends ShopTestCase
@@ -64,7 +64,7 @@ final class DayApiTest extends ShopTestCase
         $before = $this->day()->integer('finish');
         $task = $this->read($this->ask('POST', '/api/day/better'), 202)->string('id');
         $this->ask('POST', '/api/tasks/'.$task.'/enough');
-        $this->service(Tasks::class)->workOnNext('test');
+        $this->service(TaskQueue::class)->workOnNext('test');
         self::assertSame('done', $this->read($this->ask('GET', '/api/tasks/'.$task))->string('state'));
         self::assertLessThanOrEqual($before + 120, $this->day()->integer('finish'));
     }

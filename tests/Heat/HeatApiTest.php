@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Tests\Heat;
 
-use Wubbin\Task\Tasks;
+use Wubbin\Task\TaskQueue;
 use Wubbin\Tests\Support\ShopTestCase;
 
 final class HeatApiTest extends ShopTestCase
@@ -60,7 +60,7 @@ final class HeatApiTest extends ShopTestCase
     {
         $id = $this->readyJob();
         $task = $this->read($this->ask('POST', '/api/jobs/'.$id.'/heat/0/spread'), 202)->string('id');
-        $this->service(Tasks::class)->workOnNext('test');
+        $this->service(TaskQueue::class)->workOnNext('test');
         $spread = $this->read($this->ask('GET', '/api/tasks/'.$task));
         self::assertSame('done', $spread->string('state'));
         self::assertSame(64, $spread->record('result')->integer('draws'));

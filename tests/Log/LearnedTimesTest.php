@@ -7,7 +7,7 @@ namespace Wubbin\Tests\Log;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\TestWith;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Log\LearnedTimes;
+use Wubbin\Session\LearnedTimes;
 use Wubbin\Tests\Support\ShopTestCase;
 
 final class LearnedTimesTest extends ShopTestCase

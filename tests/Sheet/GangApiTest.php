@@ -6,7 +6,7 @@ namespace Wubbin\Tests\Sheet;
 
 use Symfony\Component\Process\Process;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Task\Tasks;
+use Wubbin\Task\TaskQueue;
 use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
 
@@ -17,7 +17,7 @@ final class GangApiTest extends ShopTestCase
     private function done(string $path, array $body = []): Record
     {
         $id = $this->read($this->ask('POST', $path, $body), 202)->string('id');
-        $this->service(Tasks::class)->workOnNext('test');
+        $this->service(TaskQueue::class)->workOnNext('test');
 
         return $this->read($this->ask('GET', '/api/tasks/'.$id));
     }

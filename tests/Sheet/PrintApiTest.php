@@ -6,7 +6,7 @@ namespace Wubbin\Tests\Sheet;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Task\Tasks;
+use Wubbin\Task\TaskQueue;
 use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
 
@@ -46,7 +46,7 @@ final class PrintApiTest extends ShopTestCase
         $group = $sheet->records('groups')[0];
         $wish = $how + ['sheet' => $sheet->string('id'), 'pages' => [1], 'marking' => $group->string('marking'), 'tray' => 'rear', 'device' => 'simulated', 'lies' => 'up', 'driver_mirrors' => false];
         $id = $this->read($this->ask('POST', '/api/prints', $wish), 202)->string('id');
-        $this->service(Tasks::class)->workOnNext('test');
+        $this->service(TaskQueue::class)->workOnNext('test');
 
         return $this->read($this->ask('GET', '/api/tasks/'.$id));
     }
@@ -142,7 +142,7 @@ final class PrintApiTest extends ShopTestCase
     public function testTheSimulatedFeedTestShowsPencilAndX(): void
     {
         $id = $this->read($this->ask('POST', '/api/prints', ['marking' => 'laser-mono', 'tray' => 'slot', 'device' => 'simulated', 'lies' => 'up', 'driver_mirrors' => false]), 202)->string('id');
-        $this->service(Tasks::class)->workOnNext('test');
+        $this->service(TaskQueue::class)->workOnNext('test');
         $print = $this->read($this->ask('GET', '/api/tasks/'.$id));
         self::assertSame('done', $print->string('state'));
         // A laser usually prints on the side that looks down: the pencil is on the other one.
@@ -158,7 +158,7 @@ final class PrintApiTest extends ShopTestCase
         $group = $sheet->records('groups')[0];
         $id = $this->read($this->ask('POST', '/api/prints', ['sheet' => $sheet->string('id'), 'pages' => [1], 'marking' => $group->string('marking'), 'tray' => 'rear', 'device' => 'simulated', 'lies' => 'up', 'driver_mirrors' => false]), 202)->string('id');
         $this->read($this->ask('POST', '/api/shelf/things', ['kind' => 'markings', 'id' => $group->string('marking'), 'has' => false]));
-        $this->service(Tasks::class)->workOnNext('test');
+        $this->service(TaskQueue::class)->workOnNext('test');
         $print = $this->read($this->ask('GET', '/api/tasks/'.$id));
         self::assertSame('failed', $print->string('state'));
         self::assertStringContainsString('The sheet is kept', $print->record('result')->string('title'));
@@ -171,7 +171,7 @@ final class PrintApiTest extends ShopTestCase
         $sheet = $this->sheet();
         $id = $this->read($this->ask('POST', '/api/prints', ['sheet' => $sheet->string('id'), 'pages' => [1], 'marking' => 'inkjet-dye', 'tray' => 'rear', 'device' => 'simulated', 'lies' => 'up', 'driver_mirrors' => false]), 202)->string('id');
         $this->read($this->ask('DELETE', '/api/tasks/'.$id));
-        self::assertFalse($this->service(Tasks::class)->workOnNext('test'));
+        self::assertFalse($this->service(TaskQueue::class)->workOnNext('test'));
         self::assertSame('cancelled', $this->rows('/api/prints')[0]->string('state'));
     }
 

@@ -7,7 +7,8 @@ namespace Wubbin\Tests\Storage;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Measure\BadRecord;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\CsvFile;
 
 final class CsvFileTest extends TestCase
@@ -57,7 +58,7 @@ final class CsvFileTest extends TestCase
         try {
             $this->read("name\n".str_repeat("bad\n", 50))->whole();
             self::fail('It was taken in.');
-        } catch (Problem $e) {
+        } catch (Refusal $e) {
             self::assertStringContainsString('50 of 50', $e->getMessage());
             self::assertSame(10, substr_count($e->getMessage(), 'Line '));
         }
@@ -69,7 +70,7 @@ final class CsvFileTest extends TestCase
     #[TestWith(["name,name\nmug,mug\n", 'A column is there twice'])]
     public function testWhatIsNoSuchTable(string $text, string $why): void
     {
-        $this->expectException(Problem::class);
+        $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage($why);
         $this->read($text);
     }

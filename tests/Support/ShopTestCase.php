@@ -14,7 +14,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Kernel;
 use Wubbin\Storage\MigrateCommand;
-use Wubbin\Task\Tasks;
+use Wubbin\Task\TaskQueue;
 
 /** A shop of its own for each test: a real SQLite file in an empty directory, asked through the real kernel. */
 abstract class ShopTestCase extends TestCase
@@ -112,7 +112,7 @@ abstract class ShopTestCase extends TestCase
             return $response;
         }
         $id = $this->read($response, 202)->string('id');
-        $this->service(Tasks::class)->workOnNext('test');
+        $this->service(TaskQueue::class)->workOnNext('test');
         /** @var array{state: string, result: mixed} $task */
         $task = json_decode((string) $this->ask('GET', '/api/tasks/'.$id)->getContent(), true, 64, \JSON_THROW_ON_ERROR);
         $done = 'done' === $task['state'];

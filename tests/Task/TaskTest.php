@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Wubbin\Tests\Task;
 
 use Doctrine\DBAL\Connection;
+use Symfony\Component\Clock\NativeClock;
 use Wubbin\Artwork\TakePicture;
 use Wubbin\Storage\FileStore;
 use Wubbin\Task\Cancelled;
 use Wubbin\Task\TaskProgress;
-use Wubbin\Task\Tasks;
+use Wubbin\Task\TaskQueue;
 use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
 
@@ -29,13 +30,13 @@ final class TaskTest extends ShopTestCase
     {
         $task = $this->read($this->send($this->large(), 'large.png'), 202);
         self::assertSame('waiting', $task->string('state'));
-        self::assertTrue($this->service(Tasks::class)->workOnNext('one'));
+        self::assertTrue($this->service(TaskQueue::class)->workOnNext('one'));
         $done = $this->read($this->ask('GET', '/api/tasks/'.$task->string('id')));
         self::assertSame('done', $done->string('state'));
         self::assertSame(3200.0, $done->record('result')->number('width'));
         self::assertSame(200, $this->ask('GET', '/api/artwork/'.$done->record('result')->string('sha256').'/preview')->getStatusCode());
         self::assertSame([], (array) glob($this->data.'/incoming/*'), 'the upload is not kept twice');
-        self::assertFalse($this->service(Tasks::class)->workOnNext('one'), 'nothing is left to do');
+        self::assertFalse($this->service(TaskQueue::class)->workOnNext('one'), 'nothing is left to do');
     }
 
     public function testASmallOneIsTakenAtOnce(): void
@@ -47,7 +48,7 @@ final class TaskTest extends ShopTestCase
     {
         $id = $this->read($this->send($this->large()), 202)->string('id');
         self::assertSame('cancelled', $this->read($this->ask('DELETE', '/api/tasks/'.$id))->string('state'));
-        self::assertFalse($this->service(Tasks::class)->workOnNext('one'));
+        self::assertFalse($this->service(TaskQueue::class)->workOnNext('one'));
         self::assertSame([], $this->rows('/api/pictures'));
     }
 
@@ -56,19 +57,19 @@ final class TaskTest extends ShopTestCase
         $id = $this->read($this->send($this->large()), 202)->string('id');
         $connection = $this->service(Connection::class);
         $connection->executeStatement("UPDATE task SET state = 'running', worker = 'one', lease = '2999-01-01T00:00:00Z' WHERE id = ?", [$id]);
-        $progress = new TaskProgress($connection, $id, 'one', 60);
+        $progress = new TaskProgress($connection, $id, 'one', 60, new NativeClock());
         $progress->at(0.4, 'Half of it');
         self::assertSame('Half of it', $this->read($this->ask('GET', '/api/tasks/'.$id))->string('doing'));
         $this->ask('DELETE', '/api/tasks/'.$id);
         $this->expectException(Cancelled::class);
-        (new TaskProgress($this->service(Connection::class), $id, 'one', 60))->at(0.5, 'More of it');
+        (new TaskProgress($this->service(Connection::class), $id, 'one', 60, new NativeClock()))->at(0.5, 'More of it');
     }
 
     public function testWorkOfAWorkerThatIsGoneIsTakenUpAgain(): void
     {
         $id = $this->read($this->send($this->large()), 202)->string('id');
         $this->service(Connection::class)->executeStatement("UPDATE task SET state = 'running', worker = 'gone', lease = '2020-01-01T00:00:00Z' WHERE id = ?", [$id]);
-        self::assertTrue($this->service(Tasks::class)->workOnNext('two'));
+        self::assertTrue($this->service(TaskQueue::class)->workOnNext('two'));
         self::assertSame('done', $this->read($this->ask('GET', '/api/tasks/'.$id))->string('state'));
     }
 
@@ -77,7 +78,7 @@ final class TaskTest extends ShopTestCase
     {
         $id = $this->read($this->send($this->large()), 202)->string('id');
         $this->service(Connection::class)->executeStatement("UPDATE task SET state = 'running', worker = 'gone', begun = 2, lease = '2020-01-01T00:00:00Z' WHERE id = ?", [$id]);
-        self::assertTrue($this->service(Tasks::class)->workOnNext('two'));
+        self::assertTrue($this->service(TaskQueue::class)->workOnNext('two'));
         $task = $this->read($this->ask('GET', '/api/tasks/'.$id));
         self::assertSame('failed', $task->string('state'));
         self::assertStringContainsString('longer than Wubbin waits', $task->record('result')->record('errors')->string('file'));
@@ -87,14 +88,14 @@ final class TaskTest extends ShopTestCase
     {
         $id = $this->read($this->send($this->large()), 202)->string('id');
         $this->service(Connection::class)->executeStatement("UPDATE task SET state = 'running', worker = 'one', lease = '2999-01-01T00:00:00Z' WHERE id = ?", [$id]);
-        self::assertFalse($this->service(Tasks::class)->workOnNext('two'));
+        self::assertFalse($this->service(TaskQueue::class)->workOnNext('two'));
     }
 
     public function testWhatCannotBeDoneSaysWhy(): void
     {
         file_put_contents($this->data.'/broken.heic', "\0\0\0\x1cftypheic".str_repeat('x', 200));
         $id = $this->read($this->send($this->data.'/broken.heic'), 202)->string('id');
-        $this->service(Tasks::class)->workOnNext('one');
+        $this->service(TaskQueue::class)->workOnNext('one');
         $task = $this->read($this->ask('GET', '/api/tasks/'.$id));
         self::assertSame('failed', $task->string('state'));
         self::assertStringContainsString('damaged', $task->record('result')->record('errors')->string('file'));
@@ -108,14 +109,14 @@ final class TaskTest extends ShopTestCase
         foreach ((array) glob($this->data.'/incoming/*') as $path) {
             touch((string) $path, 1_500_000_000);
         }
-        $this->service(Tasks::class)->forgetOld();
+        $this->service(TaskQueue::class)->forgetOld();
         self::assertSame(404, $this->ask('GET', '/api/tasks/'.$id)->getStatusCode());
         self::assertSame([], (array) glob($this->data.'/incoming/*'));
     }
 
     public function testTheHandlersAreFoundByTheirKind(): void
     {
-        $tasks = $this->service(Tasks::class);
+        $tasks = $this->service(TaskQueue::class);
         $parked = $this->service(FileStore::class)->park($this->large());
         $tasks->add(TakePicture::kind(), ['parked' => $parked, 'name' => 'large.png']);
         self::assertTrue($tasks->workOnNext('one'));

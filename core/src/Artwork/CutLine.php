@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Artwork;
 
-use Wubbin\Core\Measure\Polyline;
+use Wubbin\Core\Measure\Contour;
 
 /** The line to cut along: the outline of what is left of a picture, at a margin, smooth and at true size. */
 final readonly class CutLine
@@ -58,7 +58,7 @@ final readonly class CutLine
             ? array_map(static fn (float $out, float $in): float => $out > 0.0 ? $out - 0.5 : 0.5 - $in, $outside, $framed->inverse()->distances())
             : array_map(static fn (float $out): float => $out - 0.5, $outside);
 
-        return array_map(static fn (float $margin): self => self::along(Contour::loops($field, $framed->width, $margin / $mmPerPixel), $frame, $mmPerPixel), $marginsMm);
+        return array_map(static fn (float $margin): self => self::along(MarchingSquares::loops($field, $framed->width, $margin / $mmPerPixel), $frame, $mmPerPixel), $marginsMm);
     }
 
     /**
@@ -72,8 +72,8 @@ final readonly class CutLine
 
         return new self(
             $mm,
-            array_sum(array_map(Polyline::length(...), $mm)),
-            array_sum(array_map(static fn (array $loop): int => Polyline::corners(Polyline::stepped($loop, self::STEP_MM), self::CORNER_DEGREES), $mm)),
+            array_sum(array_map(Contour::length(...), $mm)),
+            array_sum(array_map(static fn (array $loop): int => Contour::corners(Contour::stepped($loop, self::STEP_MM), self::CORNER_DEGREES), $mm)),
         );
     }
 
@@ -90,7 +90,7 @@ final readonly class CutLine
         }
         $inwards = array_map(static fn (float $d): float => 0.5 - $d, Mask::of($framed->width, $framed->height, $grown)->distances());
 
-        return self::along(Contour::loops($inwards, $framed->width, -$bridge), $frame, $mmPerPixel);
+        return self::along(MarchingSquares::loops($inwards, $framed->width, -$bridge), $frame, $mmPerPixel);
     }
 
     /** @return list<non-empty-list<array{float, float}>> its loops as shares of a width */
@@ -111,17 +111,17 @@ final readonly class CutLine
         foreach ($loops as $loop) {
             $mm = array_map(static fn (array $p): array => [($p[0] - $frame + 0.5) * $mmPerPixel, ($p[1] - $frame + 0.5) * $mmPerPixel], $loop);
             // Holes run the other way round and are not cut.
-            if (Polyline::area($mm) >= self::SPECK_MM2) {
-                $kept[] = Polyline::simplified(Polyline::smoothed($mm), self::SMOOTH_MM);
+            if (Contour::area($mm) >= self::SPECK_MM2) {
+                $kept[] = Contour::simplified(Contour::smoothed($mm), self::SMOOTH_MM);
             }
         }
         // What lies in a hole that is not cut comes along with what is round it.
-        $outer = array_values(array_filter($kept, static fn (array $loop): bool => [] === array_filter($kept, static fn (array $other): bool => $other !== $loop && Polyline::holds($other, $loop[0]))));
+        $outer = array_values(array_filter($kept, static fn (array $loop): bool => [] === array_filter($kept, static fn (array $other): bool => $other !== $loop && Contour::holds($other, $loop[0]))));
 
         return new self(
             $outer,
-            array_sum(array_map(Polyline::length(...), $outer)),
-            array_sum(array_map(static fn (array $loop): int => Polyline::corners(Polyline::stepped($loop, self::STEP_MM), self::CORNER_DEGREES), $outer)),
+            array_sum(array_map(Contour::length(...), $outer)),
+            array_sum(array_map(static fn (array $loop): int => Contour::corners(Contour::stepped($loop, self::STEP_MM), self::CORNER_DEGREES), $outer)),
         );
     }
 }

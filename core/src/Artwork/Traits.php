@@ -7,7 +7,7 @@ namespace Wubbin\Core\Artwork;
 use Wubbin\Core\Blank\Pattern;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
-use Wubbin\Core\Measure\Polyline;
+use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Record;
 
 /**
@@ -146,7 +146,7 @@ final class Traits
     /** @return non-empty-list<array{float, list<non-empty-list<array{float, float}>>}> */
     private static function readOutlines(Record $record): array
     {
-        $outlines = array_map(static fn (Record $one): array => [$one->number('margin'), array_map(Polyline::fromText(...), $one->strings('loops'))], $record->each());
+        $outlines = array_map(static fn (Record $one): array => [$one->number('margin'), array_map(Contour::fromText(...), $one->strings('loops'))], $record->each());
 
         return [] === $outlines ? throw BadRecord::at('outlines', 'A picture has an outline.') : $outlines;
     }

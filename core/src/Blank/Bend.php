@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Blank;
 
 use Wubbin\Core\Measure\BadRecord;
-use Wubbin\Core\Measure\Polyline;
+use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 
@@ -42,7 +42,7 @@ final readonly class Bend
             throw BadRecord::at('bend', 'A picture cannot be bent like this.');
         }
         $raw = new self($size, $angle, 0.0, 0.0, $size);
-        $box = Polyline::box($raw->edge(0.0));
+        $box = Contour::box($raw->edge(0.0));
 
         return new self($size, $angle, $box->xMm, $box->yMm, $box->size);
     }

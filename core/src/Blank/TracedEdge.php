@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Blank;
 
 use Wubbin\Core\Measure\BadRecord;
-use Wubbin\Core\Measure\Polyline;
+use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Rect;
 
@@ -42,7 +42,7 @@ final readonly class TracedEdge
         if ($overscanMm < 0.0 || $overscanMm > self::MOST_OVERSCAN_MM) {
             throw BadRecord::at('overscan', 'An overscan goes from 0 to 50 mm (2 in).');
         }
-        $crossing = Polyline::crossing($points);
+        $crossing = Contour::crossing($points);
         if (null !== $crossing) {
             throw BadRecord::at('points', sprintf('The outline crosses itself: between points %d and %d, and between %d and %d. Drag one of them.', $crossing[0] + 1, $crossing[0] + 2, $crossing[1] + 1, ($crossing[1] + 1) % count($points) + 1));
         }
@@ -61,7 +61,7 @@ final readonly class TracedEdge
     /** @throws BadRecord */
     public static function fromRecord(Record $record): self
     {
-        return self::of(Polyline::fromText($record->string('points')), $record->number('overscan_mm'));
+        return self::of(Contour::fromText($record->string('points')), $record->number('overscan_mm'));
     }
 
     /** @return array{points: string, overscan_mm: float} */
@@ -72,12 +72,12 @@ final readonly class TracedEdge
 
     public function box(): Rect
     {
-        return Polyline::box($this->points);
+        return Contour::box($this->points);
     }
 
     public function areaMm2(): float
     {
-        return abs(Polyline::area($this->points));
+        return abs(Contour::area($this->points));
     }
 
     /** The same piece seen from its other side. */
@@ -96,7 +96,7 @@ final readonly class TracedEdge
      */
     public function beyond(): array
     {
-        $points = Polyline::area($this->points) > 0.0 ? $this->points : array_reverse($this->points);
+        $points = Contour::area($this->points) > 0.0 ? $this->points : array_reverse($this->points);
         $beyond = [];
         $n = count($points);
         foreach ($points as $i => $from) {
@@ -113,8 +113,8 @@ final readonly class TracedEdge
                 $beyond[] = $this->off([$from[0] + cos($heading) * $along, $from[1] + sin($heading) * $along], $heading);
             }
         }
-        $kept = array_values(array_filter($beyond, fn (array $p): bool => Polyline::distance($points, $p) > $this->overscanMm - 0.01));
-        $line = Polyline::simplified([] === $kept ? $points : $kept, 0.2);
+        $kept = array_values(array_filter($beyond, fn (array $p): bool => Contour::distance($points, $p) > $this->overscanMm - 0.01));
+        $line = Contour::simplified([] === $kept ? $points : $kept, 0.2);
 
         return array_map(static fn (array $p): array => [round($p[0], 2), round($p[1], 2)], $line);
     }
@@ -122,7 +122,7 @@ final readonly class TracedEdge
     /** How much of a picture lies on the piece, 0 to 1. */
     public function shareOfOnIt(Rect $picture): float
     {
-        return abs(Polyline::area(Polyline::within($this->points, $picture))) / $picture->size->areaMm2();
+        return abs(Contour::area(Contour::within($this->points, $picture))) / $picture->size->areaMm2();
     }
 
     /** Whether a picture reaches beyond all of the edge by the overscan. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Cost;
 
-use Wubbin\Core\Log\Share;
+use Wubbin\Core\Log\SuccessShare;
 use Wubbin\Core\Measure\Money;
 
 /**
@@ -20,9 +20,9 @@ final readonly class CostSheet
 
     /**
      * @param array<string, Ledger> $stock by the key of an item
-     * @param Share|null            $share of pieces good at the first try; where too few were made nothing is counted for losses
+     * @param SuccessShare|null     $share of pieces good at the first try; where too few were made nothing is counted for losses
      */
-    public static function of(int $pieces, Needs $needs, Batch $batch, Rates $rates, array $stock, ?Share $share): self
+    public static function of(int $pieces, Needs $needs, Batch $batch, Rates $rates, array $stock, ?SuccessShare $share): self
     {
         $lines = [];
         foreach ($needs->items as $key => $item) {
@@ -36,7 +36,7 @@ final readonly class CostSheet
         $lines[] = ['hands', 'hands', null === $rates->hour ? null : $rates->hour * $batch->handsS / 3600.0, sprintf('%s min', self::number($batch->handsS / 60.0)), 'hour'];
         $direct = array_sum(array_column($lines, 2));
         $success = null;
-        if (null !== $share && $share->count() >= Share::FEW) {
+        if (null !== $share && $share->count() >= SuccessShare::FEW) {
             $success = $share->mean();
             $lines[] = ['losses', 'pieces that do not come out', $direct * (1.0 / $success - 1.0), sprintf('%d of %d came out good at the first try', $share->good, $share->count()), null];
         }

@@ -52,6 +52,6 @@ final readonly class Survival implements \JsonSerializable
     /** @return array{steps: list<array{washes: int, share: float, at_risk: int, failed: int}>, pieces: int, failed: int, few: bool} */
     public function jsonSerialize(): array
     {
-        return ['steps' => $this->steps, 'pieces' => $this->pieces, 'failed' => $this->failed, 'few' => $this->pieces < Share::FEW];
+        return ['steps' => $this->steps, 'pieces' => $this->pieces, 'failed' => $this->failed, 'few' => $this->pieces < SuccessShare::FEW];
     }
 }

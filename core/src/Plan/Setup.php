@@ -20,8 +20,8 @@ use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Length;
-use Wubbin\Core\Measure\Polyline;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Measure\Temperature;
@@ -181,7 +181,7 @@ final readonly class Setup
         // One piece of paper hangs on one tab: what is cut in several pieces is cut along its rectangle instead.
         $line = 1 === count($lines) ? $lines[0] : Rect::at(0.0, 0.0, $placed->size)->grown($trim)->corners();
 
-        return [Polyline::withTab($line, $hinge->value, self::TAB_WIDE_MM)];
+        return [Contour::withTab($line, $hinge->value, self::TAB_WIDE_MM)];
     }
 
     /** How long the line is that its sheet is cut along, in mm. */
@@ -193,7 +193,7 @@ final readonly class Setup
         return match (true) {
             null === $size => 0.0,
             [] === $lines => 2.0 * ($size->widthMm + $size->heightMm),
-            default => array_sum(array_map(Polyline::length(...), $lines)),
+            default => array_sum(array_map(Contour::length(...), $lines)),
         };
     }
 

@@ -14,9 +14,9 @@ namespace Wubbin\Core\Run;
 final readonly class BenchState
 {
     /**
-     * @param array<int, Lane> $lanes   by piece; 0 of what is shared
-     * @param array<int, true> $checked positions before whose heat everything was found right
-     * @param Event|null       $last    that was not undone
+     * @param array<int, BenchLane> $lanes   by piece; 0 of what is shared
+     * @param array<int, true>      $checked positions before whose heat everything was found right
+     * @param Event|null            $last    that was not undone
      */
     private function __construct(private BenchSequence $sequence, public array $lanes, private array $checked, public ?Event $last)
     {
@@ -26,9 +26,9 @@ final readonly class BenchState
     public static function of(BenchSequence $sequence, array $events): self
     {
         $undone = array_flip(array_filter(array_map(static fn (Event $event): ?string => $event->undoes, $events), is_string(...)));
-        $lanes = [0 => new Lane(null, $sequence->positionsOf(null))];
+        $lanes = [0 => new BenchLane(null, $sequence->positionsOf(null))];
         foreach ($sequence->pieces() as $piece) {
-            $lanes[$piece] = new Lane($piece, $sequence->positionsOf($piece));
+            $lanes[$piece] = new BenchLane($piece, $sequence->positionsOf($piece));
         }
         $checked = [];
         $last = null;
@@ -48,7 +48,7 @@ final readonly class BenchState
     }
 
     /** @param array<int, true> $checked */
-    private static function apply(Event $event, Lane $lane, BenchStep $step, array &$checked): void
+    private static function apply(Event $event, BenchLane $lane, BenchStep $step, array &$checked): void
     {
         switch ($event->type) {
             case EventType::Checked:
@@ -124,7 +124,7 @@ final readonly class BenchState
         return true;
     }
 
-    public function lane(int $position): Lane
+    public function lane(int $position): BenchLane
     {
         return $this->lanes[$this->sequence->steps[$position]->piece ?? 0];
     }
@@ -146,12 +146,12 @@ final readonly class BenchState
     /** @return array<int, Outcome> by piece */
     public function outcomes(): array
     {
-        return array_filter(array_map(static fn (Lane $lane): ?Outcome => $lane->outcome, $this->lanes), static fn (?Outcome $outcome): bool => null !== $outcome);
+        return array_filter(array_map(static fn (BenchLane $lane): ?Outcome => $lane->outcome, $this->lanes), static fn (?Outcome $outcome): bool => null !== $outcome);
     }
 
     public function finished(): bool
     {
-        return [] === array_filter($this->lanes, static fn (Lane $lane): bool => null !== $lane->position());
+        return [] === array_filter($this->lanes, static fn (BenchLane $lane): bool => null !== $lane->position());
     }
 
     /** Whether this event may follow now. One that comes a second time, or from a screen that lags behind, may not. */

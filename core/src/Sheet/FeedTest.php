@@ -22,7 +22,7 @@ final readonly class FeedTest
     /**
      * What the test page has on it.
      *
-     * @return list<Mark>
+     * @return list<SheetMark>
      */
     public static function marks(Size $page, float $marginMm, string $tray): array
     {
@@ -30,15 +30,15 @@ final readonly class FeedTest
         $middle = $page->widthMm / 2.0;
 
         return [
-            new Mark(MarkKind::Cross, Rect::mm($in, $in, self::CROSS_MM, self::CROSS_MM)),
-            new Mark(MarkKind::Text, Rect::mm($middle + 30.0, $in + 18.0, 40.0, 32.0), 'R'),
-            new Mark(MarkKind::ThisWayUp, Rect::mm($middle - 6.0, $in, 12.0, 30.0)),
-            new Mark(MarkKind::Text, Rect::mm($middle + 8.0, $in + 4.0, $page->widthMm - $middle - $in - 8.0, 4.0), 'upper edge of the page'),
-            new Mark(MarkKind::Text, Rect::mm($in, $in + 44.0, $page->widthMm - 2.0 * $in, 4.0), 'Wubbin feed test · '.$tray),
-            new Mark(MarkKind::Text, Rect::mm($in, $in + 50.0, $page->widthMm - 2.0 * $in, 4.0), 'Where is the X, seen with the end that went in first away from you?'),
-            new Mark(MarkKind::Text, Rect::mm($in, $in + 56.0, $page->widthMm - 2.0 * $in, 4.0), 'Can you read this, and is the R an R, or do they run backwards?'),
-            new Mark(MarkKind::CheckBar, Rect::mm($in, $in + 70.0, SheetLayout::CHECK_BAR_MM, 3.0), '100 mm'),
-            new Mark(MarkKind::CheckBar, Rect::mm($in, $in + 90.0, 3.0, SheetLayout::CHECK_BAR_MM), '100 mm', true),
+            new SheetMark(MarkKind::Cross, Rect::mm($in, $in, self::CROSS_MM, self::CROSS_MM)),
+            new SheetMark(MarkKind::Text, Rect::mm($middle + 30.0, $in + 18.0, 40.0, 32.0), 'R'),
+            new SheetMark(MarkKind::ThisWayUp, Rect::mm($middle - 6.0, $in, 12.0, 30.0)),
+            new SheetMark(MarkKind::Text, Rect::mm($middle + 8.0, $in + 4.0, $page->widthMm - $middle - $in - 8.0, 4.0), 'upper edge of the page'),
+            new SheetMark(MarkKind::Text, Rect::mm($in, $in + 44.0, $page->widthMm - 2.0 * $in, 4.0), 'Wubbin feed test · '.$tray),
+            new SheetMark(MarkKind::Text, Rect::mm($in, $in + 50.0, $page->widthMm - 2.0 * $in, 4.0), 'Where is the X, seen with the end that went in first away from you?'),
+            new SheetMark(MarkKind::Text, Rect::mm($in, $in + 56.0, $page->widthMm - 2.0 * $in, 4.0), 'Can you read this, and is the R an R, or do they run backwards?'),
+            new SheetMark(MarkKind::CheckBar, Rect::mm($in, $in + 70.0, SheetLayout::CHECK_BAR_MM, 3.0), '100 mm'),
+            new SheetMark(MarkKind::CheckBar, Rect::mm($in, $in + 90.0, 3.0, SheetLayout::CHECK_BAR_MM), '100 mm', true),
         ];
     }
 

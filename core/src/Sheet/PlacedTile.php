@@ -10,10 +10,10 @@ use Wubbin\Core\Measure\Rect;
 final readonly class PlacedTile implements \JsonSerializable
 {
     /**
-     * @param Rect       $at       where it lies before it is turned: as large as the part, in mm on the page
-     * @param bool       $sideways a quarter with the clock, about the upper left corner of what it takes up
-     * @param Rect       $takes    up of the page, its marks with it
-     * @param list<Mark> $marks    round it, before it is turned
+     * @param Rect            $at       where it lies before it is turned: as large as the part, in mm on the page
+     * @param bool            $sideways a quarter with the clock, about the upper left corner of what it takes up
+     * @param Rect            $takes    up of the page, its marks with it
+     * @param list<SheetMark> $marks    round it, before it is turned
      */
     public function __construct(public Tile $tile, public Rect $at, public bool $sideways, public Rect $takes, public array $marks)
     {

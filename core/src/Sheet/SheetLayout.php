@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Sheet;
 
+use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Length;
-use Wubbin\Core\Measure\Polyline;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Sheet\Gang\Leftovers;
@@ -33,10 +33,10 @@ final readonly class SheetLayout implements \JsonSerializable
     private const BAR_ACROSS_MM = 6.0;
 
     /**
-     * @param Rect       $cut      the box of the line that it is cut along
-     * @param bool       $mirrored as it comes out of the printer
-     * @param Mark|null  $apart    the line to cut along, where it is on a page of its own
-     * @param list<Mark> $marks
+     * @param Rect            $cut      the box of the line that it is cut along
+     * @param bool            $mirrored as it comes out of the printer
+     * @param SheetMark|null  $apart    the line to cut along, where it is on a page of its own
+     * @param list<SheetMark> $marks
      */
     private function __construct(
         public Size $page,
@@ -45,7 +45,7 @@ final readonly class SheetLayout implements \JsonSerializable
         public Rect $cut,
         public bool $mirrored,
         public array $marks,
-        public ?Mark $apart = null,
+        public ?SheetMark $apart = null,
     ) {
     }
 
@@ -65,7 +65,7 @@ final readonly class SheetLayout implements \JsonSerializable
      */
     public static function fit(Size $picture, Size $paper, float $marginMm, Length $trim, bool $mirrored, string $name, bool $guide = true, array $outline = [], array $dots = [], array $zones = [], bool $apart = false): ?self
     {
-        $cut = [] === $outline ? Rect::at(0.0, 0.0, $picture)->grown($trim->mm) : Polyline::box(array_merge(...$outline))->around(Rect::at(0.0, 0.0, $picture));
+        $cut = [] === $outline ? Rect::at(0.0, 0.0, $picture)->grown($trim->mm) : Contour::box(array_merge(...$outline))->around(Rect::at(0.0, 0.0, $picture));
         foreach ([$paper, $paper->turned()] as $page) {
             $printable = self::printable($page, $marginMm);
             if (null === $printable) {
@@ -77,13 +77,13 @@ final readonly class SheetLayout implements \JsonSerializable
                     $before = $mirrored ? $cut->right() - $picture->widthMm : -$cut->xMm;
                     [$box, $bar] = self::besideBar($cut->size, $room, $beside);
                     $place = Rect::at($box->xMm + $before, $box->yMm - $cut->yMm, $picture);
-                    $trimLine = new Mark(MarkKind::TrimLine, $box, lines: self::onSheet($outline, $place, $mirrored));
+                    $trimLine = new SheetMark(MarkKind::TrimLine, $box, lines: self::onSheet($outline, $place, $mirrored));
                     $marks = [
                         ...($guide && !$apart ? [$trimLine] : []),
-                        ...array_map(static fn (array $dot): Mark => self::dot($dot, $place, $mirrored), $dots),
+                        ...array_map(static fn (array $dot): SheetMark => self::dot($dot, $place, $mirrored), $dots),
                         ...self::strip($printable, $beside, $name),
                         ...(null === $bar ? [] : [$bar]),
-                        ...array_map(static fn (Rect $zone): Mark => new Mark(MarkKind::TapeZone, $page->widthMm === $paper->widthMm ? $zone : Rect::mm($page->widthMm - $zone->bottom(), $zone->xMm, $zone->size->heightMm, $zone->size->widthMm)), $zones),
+                        ...array_map(static fn (Rect $zone): SheetMark => new SheetMark(MarkKind::TapeZone, $page->widthMm === $paper->widthMm ? $zone : Rect::mm($page->widthMm - $zone->bottom(), $zone->xMm, $zone->size->heightMm, $zone->size->widthMm)), $zones),
                     ];
 
                     return new self($page, $printable, $place, $box, $mirrored, $marks, $guide && $apart ? $trimLine : null);
@@ -97,7 +97,7 @@ final readonly class SheetLayout implements \JsonSerializable
     /** The line to cut along is drawn on it. */
     public function guided(): bool
     {
-        return [] !== array_filter($this->marks, static fn (Mark $mark): bool => MarkKind::TrimLine === $mark->kind);
+        return [] !== array_filter($this->marks, static fn (SheetMark $mark): bool => MarkKind::TrimLine === $mark->kind);
     }
 
     /** @return non-empty-list<non-empty-list<array{float, float}>> closed lines to cut along, on the page: its box where none is drawn */
@@ -116,7 +116,7 @@ final readonly class SheetLayout implements \JsonSerializable
      * Where a piece lies in the room, in its middle or beside the second bar; and that bar, where the piece leaves it a
      * place.
      *
-     * @return array{Rect, Mark|null}
+     * @return array{Rect, SheetMark|null}
      */
     private static function besideBar(Size $piece, Rect $room, bool $beside): array
     {
@@ -137,7 +137,7 @@ final readonly class SheetLayout implements \JsonSerializable
      *
      * @param list<Rect> $taken
      */
-    public static function secondBar(Rect $room, array $taken, bool $beside = false): ?Mark
+    public static function secondBar(Rect $room, array $taken, bool $beside = false): ?SheetMark
     {
         $long = self::CHECK_BAR_MM + self::BAR_WORDS_MM;
         $size = $beside ? Size::mm($long, self::BAR_ACROSS_MM) : Size::mm(self::BAR_ACROSS_MM, $long);
@@ -149,11 +149,11 @@ final readonly class SheetLayout implements \JsonSerializable
             ? Rect::mm($place->xMm, $place->yMm + 1.5, self::CHECK_BAR_MM, 3.0)
             : Rect::mm($place->xMm + 1.5, $place->bottom() - self::CHECK_BAR_MM, 3.0, self::CHECK_BAR_MM);
 
-        return new Mark(MarkKind::CheckBar, $rect, '100 mm', !$beside);
+        return new SheetMark(MarkKind::CheckBar, $rect, '100 mm', !$beside);
     }
 
     /** What a second bar takes up with its words. */
-    public static function roomOfBar(Mark $bar): Rect
+    public static function roomOfBar(SheetMark $bar): Rect
     {
         return $bar->turned
             ? Rect::mm($bar->rect->xMm - 1.5, $bar->rect->yMm - self::BAR_WORDS_MM, self::BAR_ACROSS_MM, $bar->rect->size->heightMm + self::BAR_WORDS_MM)
@@ -196,9 +196,9 @@ final readonly class SheetLayout implements \JsonSerializable
     }
 
     /** @param array{float, float} $middle */
-    private static function dot(array $middle, Rect $place, bool $mirrored): Mark
+    private static function dot(array $middle, Rect $place, bool $mirrored): SheetMark
     {
-        return new Mark(MarkKind::Dot, Rect::mm(($mirrored ? $place->right() - $middle[0] : $place->xMm + $middle[0]) - self::DOT_MM / 2.0, $place->yMm + $middle[1] - self::DOT_MM / 2.0, self::DOT_MM, self::DOT_MM));
+        return new SheetMark(MarkKind::Dot, Rect::mm(($mirrored ? $place->right() - $middle[0] : $place->xMm + $middle[0]) - self::DOT_MM / 2.0, $place->yMm + $middle[1] - self::DOT_MM / 2.0, self::DOT_MM, self::DOT_MM));
     }
 
     /** The page but for what the printer leaves white on every side; null where that is all of it. */
@@ -221,7 +221,7 @@ final readonly class SheetLayout implements \JsonSerializable
      * The strip's marks run along the sheet's lower edge, or up its right edge; the dots at its ends are what a cutter
      * finds the sheet by. On an offcut that is too short for the bar it is left out.
      *
-     * @return list<Mark>
+     * @return list<SheetMark>
      */
     public static function strip(Rect $printable, bool $beside, string $name): array
     {
@@ -232,12 +232,12 @@ final readonly class SheetLayout implements \JsonSerializable
             : Rect::mm($printable->xMm + $from, $printable->bottom() - self::STRIP_MM + $across, $run, $thick);
 
         return [
-            new Mark(MarkKind::ThisWayUp, $place(0.0, 4.0, 8.0, 8.0)),
-            new Mark(MarkKind::Text, $place(10.0, 3.0, 28.0, 4.0), 'this way up', $beside),
-            ...($length >= self::BAR_FROM_MM + self::CHECK_BAR_MM + self::BAR_WORDS_MM ? [new Mark(MarkKind::CheckBar, $place(self::BAR_FROM_MM, 4.0, self::CHECK_BAR_MM, 3.0), '100 mm', $beside)] : []),
-            new Mark(MarkKind::Registration, $place(0.5, 13.5, self::DOT_MM, self::DOT_MM)),
-            new Mark(MarkKind::Registration, $place($length - 1.5, 13.5, self::DOT_MM, self::DOT_MM)),
-            new Mark(MarkKind::Text, $place(10.0, 9.0, $length - 12.0, 4.0), $name, $beside),
+            new SheetMark(MarkKind::ThisWayUp, $place(0.0, 4.0, 8.0, 8.0)),
+            new SheetMark(MarkKind::Text, $place(10.0, 3.0, 28.0, 4.0), 'this way up', $beside),
+            ...($length >= self::BAR_FROM_MM + self::CHECK_BAR_MM + self::BAR_WORDS_MM ? [new SheetMark(MarkKind::CheckBar, $place(self::BAR_FROM_MM, 4.0, self::CHECK_BAR_MM, 3.0), '100 mm', $beside)] : []),
+            new SheetMark(MarkKind::Registration, $place(0.5, 13.5, self::DOT_MM, self::DOT_MM)),
+            new SheetMark(MarkKind::Registration, $place($length - 1.5, 13.5, self::DOT_MM, self::DOT_MM)),
+            new SheetMark(MarkKind::Text, $place(10.0, 9.0, $length - 12.0, 4.0), $name, $beside),
         ];
     }
 

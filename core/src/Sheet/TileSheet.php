@@ -12,7 +12,7 @@ final readonly class TileSheet implements \JsonSerializable
 {
     /**
      * @param non-empty-list<PlacedTile> $tiles
-     * @param list<Mark>                 $marks of the page's own
+     * @param list<SheetMark>            $marks of the page's own
      */
     public function __construct(public Size $page, public Rect $printable, public array $tiles, public array $marks)
     {

@@ -182,7 +182,7 @@ final readonly class Tiling implements \JsonSerializable
      * Where to cut, ticks outside it at the middle of every join and, to tell parts apart, its name: nothing of it on the
      * picture, since every dot of such a print may be transferred.
      *
-     * @return list<Mark>
+     * @return list<SheetMark>
      */
     private static function marks(Tile $tile, Rect $at, Joins $across, Joins $down, bool $mirrored): array
     {
@@ -192,34 +192,34 @@ final readonly class Tiling implements \JsonSerializable
             $x = $join - $part->xMm;
             if ($x > 0.0 && $x < $part->size->widthMm) {
                 $x = $at->xMm + ($mirrored ? $part->size->widthMm - $x : $x);
-                $marks[] = new Mark(MarkKind::Tick, Rect::mm($x - self::LINE_MM / 2.0, $at->yMm - 1.0 - self::TICK_MM, self::LINE_MM, self::TICK_MM));
-                $marks[] = new Mark(MarkKind::Tick, Rect::mm($x - self::LINE_MM / 2.0, $at->bottom() + 1.0, self::LINE_MM, self::TICK_MM));
+                $marks[] = new SheetMark(MarkKind::Tick, Rect::mm($x - self::LINE_MM / 2.0, $at->yMm - 1.0 - self::TICK_MM, self::LINE_MM, self::TICK_MM));
+                $marks[] = new SheetMark(MarkKind::Tick, Rect::mm($x - self::LINE_MM / 2.0, $at->bottom() + 1.0, self::LINE_MM, self::TICK_MM));
             }
         }
         foreach ($down->at as $join) {
             $y = $join - $part->yMm;
             if ($y > 0.0 && $y < $part->size->heightMm) {
-                $marks[] = new Mark(MarkKind::Tick, Rect::mm($at->xMm - 1.0 - self::TICK_MM, $at->yMm + $y - self::LINE_MM / 2.0, self::TICK_MM, self::LINE_MM));
-                $marks[] = new Mark(MarkKind::Tick, Rect::mm($at->right() + 1.0, $at->yMm + $y - self::LINE_MM / 2.0, self::TICK_MM, self::LINE_MM));
+                $marks[] = new SheetMark(MarkKind::Tick, Rect::mm($at->xMm - 1.0 - self::TICK_MM, $at->yMm + $y - self::LINE_MM / 2.0, self::TICK_MM, self::LINE_MM));
+                $marks[] = new SheetMark(MarkKind::Tick, Rect::mm($at->right() + 1.0, $at->yMm + $y - self::LINE_MM / 2.0, self::TICK_MM, self::LINE_MM));
             }
         }
-        $marks[] = new Mark(MarkKind::Text, Rect::mm($at->xMm + 6.0, $at->yMm - 5.0, 14.0, 4.0), $tile->name());
+        $marks[] = new SheetMark(MarkKind::Text, Rect::mm($at->xMm + 6.0, $at->yMm - 5.0, 14.0, 4.0), $tile->name());
 
         return $marks;
     }
 
-    /** @return list<Mark> short lines off the corners, in line with the edges */
+    /** @return list<SheetMark> short lines off the corners, in line with the edges */
     private static function crop(Rect $at): array
     {
         $half = self::LINE_MM / 2.0;
         $marks = [];
         foreach ([$at->xMm, $at->right()] as $x) {
-            $marks[] = new Mark(MarkKind::Crop, Rect::mm($x - $half, $at->yMm - 1.0 - self::TICK_MM, self::LINE_MM, self::TICK_MM));
-            $marks[] = new Mark(MarkKind::Crop, Rect::mm($x - $half, $at->bottom() + 1.0, self::LINE_MM, self::TICK_MM));
+            $marks[] = new SheetMark(MarkKind::Crop, Rect::mm($x - $half, $at->yMm - 1.0 - self::TICK_MM, self::LINE_MM, self::TICK_MM));
+            $marks[] = new SheetMark(MarkKind::Crop, Rect::mm($x - $half, $at->bottom() + 1.0, self::LINE_MM, self::TICK_MM));
         }
         foreach ([$at->yMm, $at->bottom()] as $y) {
-            $marks[] = new Mark(MarkKind::Crop, Rect::mm($at->xMm - 1.0 - self::TICK_MM, $y - $half, self::TICK_MM, self::LINE_MM));
-            $marks[] = new Mark(MarkKind::Crop, Rect::mm($at->right() + 1.0, $y - $half, self::TICK_MM, self::LINE_MM));
+            $marks[] = new SheetMark(MarkKind::Crop, Rect::mm($at->xMm - 1.0 - self::TICK_MM, $y - $half, self::TICK_MM, self::LINE_MM));
+            $marks[] = new SheetMark(MarkKind::Crop, Rect::mm($at->right() + 1.0, $y - $half, self::TICK_MM, self::LINE_MM));
         }
 
         return $marks;

@@ -8,7 +8,7 @@ use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Blank\Shape;
 use Wubbin\Core\Blank\Taper;
 use Wubbin\Core\Measure\BadRecord;
-use Wubbin\Core\Measure\Polyline;
+use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 
@@ -54,7 +54,7 @@ final readonly class WrapTemplate
     /** The page on which a part of so many radians and its flap have room; null where neither way does. */
     private static function pageFor(Taper $taper, float $wide, Size $paper): ?Size
     {
-        $need = Polyline::box(self::outline($taper, $wide))->size;
+        $need = Contour::box(self::outline($taper, $wide))->size;
         foreach ([$paper, $paper->turned()] as $page) {
             if ($need->fitsIn(self::room($page)->size)) {
                 return $page;
@@ -84,7 +84,7 @@ final readonly class WrapTemplate
         $wide = 2.0 * \M_PI / $count;
         $slant = $taper->slantMm();
         $outline = self::outline($taper, $wide);
-        $box = Polyline::box($outline);
+        $box = Contour::box($outline);
         $room = self::room($page);
         [$dx, $dy] = [$room->xMm + ($room->size->widthMm - $box->size->widthMm) / 2.0 - $box->xMm, $room->yMm - $box->yMm];
         /** Angles round the piece, 0 in front, against those of this part, 0 in its middle. */

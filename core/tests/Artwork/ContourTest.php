@@ -6,7 +6,7 @@ namespace Wubbin\Core\Tests\Artwork;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Wubbin\Core\Artwork\Contour;
+use Wubbin\Core\Artwork\MarchingSquares;
 
 /** Level lines of fields whose lines are known. */
 final class ContourTest extends TestCase
@@ -17,7 +17,7 @@ final class ContourTest extends TestCase
     #[TestWith([15.0])]
     public function testOfADistanceItIsACircle(float $radius): void
     {
-        $loops = Contour::loops(self::field(static fn (int $x, int $y): float => hypot($x - 20.0, $y - 20.0)), 41, $radius);
+        $loops = MarchingSquares::loops(self::field(static fn (int $x, int $y): float => hypot($x - 20.0, $y - 20.0)), 41, $radius);
         self::assertCount(1, $loops);
         foreach ($loops[0] as [$x, $y]) {
             self::assertEqualsWithDelta($radius, hypot($x - 20.0, $y - 20.0), 0.05);
@@ -28,14 +28,14 @@ final class ContourTest extends TestCase
     public function testBetweenPixelsItIsInterpolated(): void
     {
         // A valley along the middle column: 3.25 to either side.
-        $loops = Contour::loops(self::field(static fn (int $x, int $y): float => $y < 2 || $y > 38 ? 99.0 : abs($x - 20.0)), 41, 3.25);
+        $loops = MarchingSquares::loops(self::field(static fn (int $x, int $y): float => $y < 2 || $y > 38 ? 99.0 : abs($x - 20.0)), 41, 3.25);
         $xs = array_filter(array_column($loops[0], 0), static fn (float $x): bool => abs($x - 16.75) < 1e-9 || abs($x - 23.25) < 1e-9);
         self::assertGreaterThan(60, count($xs));
     }
 
     public function testARingHasALineOutsideAndOneInsideThatRunsTheOtherWay(): void
     {
-        $loops = Contour::loops(self::field(static fn (int $x, int $y): float => abs(hypot($x - 20.0, $y - 20.0) - 10.0)), 41, 3.0);
+        $loops = MarchingSquares::loops(self::field(static fn (int $x, int $y): float => abs(hypot($x - 20.0, $y - 20.0) - 10.0)), 41, 3.0);
         self::assertCount(2, $loops);
         $areas = array_map(self::area(...), $loops);
         sort($areas);
@@ -50,12 +50,12 @@ final class ContourTest extends TestCase
         $field = array_fill(0, 36, 1.0);
         [$field[14], $field[21]] = [0.0, 0.0];
         [$field[15], $field[20]] = [$low, $low];
-        self::assertCount($loops, Contour::loops($field, 6, 0.25));
+        self::assertCount($loops, MarchingSquares::loops($field, 6, 0.25));
     }
 
     public function testWithoutACrossingThereIsNoLine(): void
     {
-        self::assertSame([], Contour::loops(array_fill(0, 25, 1.0), 5, 0.5));
+        self::assertSame([], MarchingSquares::loops(array_fill(0, 25, 1.0), 5, 0.5));
     }
 
     /**

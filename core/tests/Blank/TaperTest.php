@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Blank\Bend;
 use Wubbin\Core\Blank\Taper;
 use Wubbin\Core\Measure\BadRecord;
-use Wubbin\Core\Measure\Polyline;
+use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Plan\Severity;
@@ -50,7 +50,7 @@ final class TaperTest extends TestCase
                 $arc[] = $taper->flat(-\M_PI + 2.0 * \M_PI * $i / 2000.0, $down);
             }
             $ends = hypot($arc[0][0] - $arc[2000][0], $arc[0][1] - $arc[2000][1]);
-            self::assertEqualsWithDelta($taper->roundAt($down), Polyline::length($arc) - $ends, 0.01);
+            self::assertEqualsWithDelta($taper->roundAt($down), Contour::length($arc) - $ends, 0.01);
         }
     }
 
@@ -126,7 +126,7 @@ final class TaperTest extends TestCase
 
             return;
         }
-        $box = Polyline::box($bend->edge(0.0));
+        $box = Contour::box($bend->edge(0.0));
         self::assertEqualsWithDelta(0.0, $box->xMm, 0.02);
         self::assertEqualsWithDelta(0.0, $box->yMm, 0.02);
         self::assertEqualsWithDelta($bend->box->widthMm, $box->size->widthMm, 0.02);
@@ -139,9 +139,9 @@ final class TaperTest extends TestCase
         $bend = Bend::of(Size::mm(120.0, 40.0), 0.9);
         $line = $bend->lines([[[0.0, 0.0], [120.0, 0.0], [120.0, 40.0], [0.0, 40.0]]])[0];
         foreach ($bend->edge(0.0) as $point) {
-            self::assertLessThan(0.05, Polyline::distance($line, $point));
+            self::assertLessThan(0.05, Contour::distance($line, $point));
         }
-        self::assertEqualsWithDelta(Polyline::area($bend->edge(0.0)), Polyline::area($line), 1.0);
+        self::assertEqualsWithDelta(Contour::area($bend->edge(0.0)), Contour::area($line), 1.0);
     }
 
     public function testABendSurvivesAnAddress(): void

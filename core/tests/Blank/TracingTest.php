@@ -13,8 +13,8 @@ use Wubbin\Core\Blank\Perspective;
 use Wubbin\Core\Blank\TracedEdge;
 use Wubbin\Core\Blank\Tracing;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\PaperSize;
-use Wubbin\Core\Measure\Polyline;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 
@@ -194,15 +194,15 @@ final class TracingTest extends TestCase
     public function testTheLineBeyondASquareIsRounded(): void
     {
         $beyond = TracedEdge::of([[0.0, 0.0], [200.0, 0.0], [200.0, 200.0], [0.0, 200.0]], 10.0)->beyond();
-        self::assertEqualsWithDelta(800.0 + 2.0 * \M_PI * 10.0, Polyline::length($beyond), 1.5);
-        self::assertEqualsWithDelta(40000.0 + 8000.0 + \M_PI * 100.0, Polyline::area($beyond), 30.0);
+        self::assertEqualsWithDelta(800.0 + 2.0 * \M_PI * 10.0, Contour::length($beyond), 1.5);
+        self::assertEqualsWithDelta(40000.0 + 8000.0 + \M_PI * 100.0, Contour::area($beyond), 30.0);
     }
 
     public function testTheLineBeyondBridgesANarrowHollow(): void
     {
         $slit = [[0.0, 0.0], [95.0, 0.0], [95.0, 100.0], [105.0, 100.0], [105.0, 0.0], [200.0, 0.0], [200.0, 200.0], [0.0, 200.0]];
         $beyond = TracedEdge::of($slit, 10.0)->beyond();
-        self::assertNull(Polyline::crossing($beyond));
+        self::assertNull(Contour::crossing($beyond));
         $inTheSlit = array_filter($beyond, static fn (array $p): bool => abs($p[0]) < 5.0 && $p[1] > 20.0 && $p[1] < 100.0);
         self::assertSame([], $inTheSlit);
     }

@@ -24,7 +24,7 @@ use Wubbin\Core\Cost\Quote;
 use Wubbin\Core\Cost\Rates;
 use Wubbin\Core\Cost\Shortage;
 use Wubbin\Core\Job\Job;
-use Wubbin\Core\Log\Share;
+use Wubbin\Core\Log\SuccessShare;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Tests\Orchard;
 
@@ -117,12 +117,12 @@ final class CostTest extends TestCase
     public function testLossesArePaidByWhatComesOut(): void
     {
         $job = Orchard::job();
-        $of = static fn (?Share $share): CostSheet => CostSheet::of(1, self::needs($job, 1), self::batch($job, 1), new Rates(hour: 2000, kwh: 30, overhead: 0.1), self::stock(), $share);
+        $of = static fn (?SuccessShare $share): CostSheet => CostSheet::of(1, self::needs($job, 1), self::batch($job, 1), new Rates(hour: 2000, kwh: 30, overhead: 0.1), self::stock(), $share);
         $none = $of(null);
-        $some = $of(new Share(9, 1));
+        $some = $of(new SuccessShare(9, 1));
         self::assertEqualsWithDelta($none->each() * 11.0 / 9.5, $some->each(), 1e-9);
-        self::assertSame($none->each(), $of(new Share(3, 1))->each(), 'of fewer than five nothing is said');
-        self::assertNull($of(new Share(3, 1))->success);
+        self::assertSame($none->each(), $of(new SuccessShare(3, 1))->each(), 'of fewer than five nothing is said');
+        self::assertNull($of(new SuccessShare(3, 1))->success);
     }
 
     public function testWhatHasNoPriceIsNotCountedAndNamed(): void

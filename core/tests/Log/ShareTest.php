@@ -7,7 +7,7 @@ namespace Wubbin\Core\Tests\Log;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Log\Beta;
-use Wubbin\Core\Log\Share;
+use Wubbin\Core\Log\SuccessShare;
 
 final class ShareTest extends TestCase
 {
@@ -26,7 +26,7 @@ final class ShareTest extends TestCase
         self::assertNotSame([], $rows);
         foreach ($rows as $row) {
             foreach ($at as $n => $probability) {
-                self::assertEqualsWithDelta($row[2 + $n], (new Share((int) $row[0], (int) $row[1]))->quantile($probability), 1e-8, sprintf('%d of %d', $row[0], $row[0] + $row[1]));
+                self::assertEqualsWithDelta($row[2 + $n], (new SuccessShare((int) $row[0], (int) $row[1]))->quantile($probability), 1e-8, sprintf('%d of %d', $row[0], $row[0] + $row[1]));
             }
         }
     }
@@ -34,7 +34,7 @@ final class ShareTest extends TestCase
     public function testHowLikelyOneBeatsAnotherAgreesWithIt(): void
     {
         foreach (self::fixture()['beats'] as [$g, $b, $h, $c, $probability]) {
-            self::assertEqualsWithDelta($probability, (new Share((int) $g, (int) $b))->beats(new Share((int) $h, (int) $c)), 1e-6);
+            self::assertEqualsWithDelta($probability, (new SuccessShare((int) $g, (int) $b))->beats(new SuccessShare((int) $h, (int) $c)), 1e-6);
         }
     }
 
@@ -63,23 +63,23 @@ final class ShareTest extends TestCase
 
     public function testMorePiecesNarrowIt(): void
     {
-        [$from, $to] = (new Share(8, 2))->interval();
-        [$nearer, $further] = (new Share(80, 20))->interval();
+        [$from, $to] = (new SuccessShare(8, 2))->interval();
+        [$nearer, $further] = (new SuccessShare(80, 20))->interval();
         self::assertGreaterThan($from, $nearer);
         self::assertLessThan($to, $further);
-        self::assertSame(0.5, (new Share(0, 0))->mean(), 'nothing known');
+        self::assertSame(0.5, (new SuccessShare(0, 0))->mean(), 'nothing known');
     }
 
     public function testADifferenceIsOnlyToldOnceItIsSure(): void
     {
-        self::assertFalse((new Share(4, 1))->surelyBeats(new Share(3, 2)));
-        self::assertTrue((new Share(80, 20))->surelyBeats(new Share(55, 45)));
-        self::assertFalse((new Share(55, 45))->surelyBeats(new Share(80, 20)));
+        self::assertFalse((new SuccessShare(4, 1))->surelyBeats(new SuccessShare(3, 2)));
+        self::assertTrue((new SuccessShare(80, 20))->surelyBeats(new SuccessShare(55, 45)));
+        self::assertFalse((new SuccessShare(55, 45))->surelyBeats(new SuccessShare(80, 20)));
     }
 
     public function testFewPiecesSayThatTheyAreFew(): void
     {
-        self::assertTrue((new Share(3, 1))->jsonSerialize()['few']);
-        self::assertFalse((new Share(4, 1))->jsonSerialize()['few']);
+        self::assertTrue((new SuccessShare(3, 1))->jsonSerialize()['few']);
+        self::assertFalse((new SuccessShare(4, 1))->jsonSerialize()['few']);
     }
 }

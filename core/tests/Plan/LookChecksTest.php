@@ -10,7 +10,7 @@ use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Artwork\Traits;
 use Wubbin\Core\Job\Job;
-use Wubbin\Core\Measure\Polyline;
+use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnitFormat;
 use Wubbin\Core\Plan\Check;
@@ -133,7 +133,7 @@ final class LookChecksTest extends TestCase
         self::assertTrue($sheet->mirrored);
         self::assertEqualsWithDelta($sheet->picture->right() - 60.0, $middle, 1.0, 'what is left on the picture is right on its sheet');
         $hinged = Orchard::plan(Orchard::jobOf('paper-wood'), Picture::of(str_repeat('a', 64), 'branch.png', PictureKind::Vector, 200, 100, false, Traits::of($half)));
-        $tabbed = Polyline::box($hinged->sheet->marks[0]->lines[0] ?? [[0.0, 0.0]]);
+        $tabbed = Contour::box($hinged->sheet->marks[0]->lines[0] ?? [[0.0, 0.0]]);
         self::assertEqualsWithDelta(30.0, ($hinged->sheet->picture->yMm ?? 0.0) + 180.0 * 10.0 / 200.0 - $tabbed->yMm, 3.0, 'a tab for tape stands above the outline');
         $full = Shapes::bitmap(200, 100, static fn (): string => 'c8102eff');
         self::assertSame([], self::planOf($full)->sheet->marks[0]->lines ?? null);

@@ -6,7 +6,7 @@ namespace Wubbin\Core\Tests\Sheet;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Wubbin\Core\Measure\Polyline;
+use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Sheet\Gang\GangPiece;
 
@@ -24,7 +24,7 @@ final readonly class Clipart
         $pieces = [];
         for ($area = 0.0; $area < $areaMm2;) {
             $points = self::shape($random->getInt(0, 4), $random->getInt(250, 800) / 10.0, $random->getInt(60, 160) / 100.0, $random->getInt(0, 359));
-            $size = Polyline::box($points)->size;
+            $size = Contour::box($points)->size;
             $pieces[] = new GangPiece('p'.count($pieces), 'shape '.count($pieces), Size::mm($size->widthMm, $size->heightMm), 1, true, $points);
             $area += $size->areaMm2();
         }
@@ -48,7 +48,7 @@ final readonly class Clipart
         }, range(0, 39));
         $angle = deg2rad($degrees);
         $turned = array_map(static fn (array $p): array => [$p[0] * cos($angle) - $aspect * $p[1] * sin($angle), $p[0] * sin($angle) + $aspect * $p[1] * cos($angle)], $points);
-        $box = Polyline::box($turned);
+        $box = Contour::box($turned);
 
         return array_map(static fn (array $p): array => [($p[0] - $box->xMm) * $wide / $box->size->widthMm, ($p[1] - $box->yMm) * $wide / $box->size->widthMm], $turned);
     }

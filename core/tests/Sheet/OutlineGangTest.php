@@ -7,9 +7,9 @@ namespace Wubbin\Core\Tests\Sheet;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\PaperSize;
-use Wubbin\Core\Measure\Polyline;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Sheet\Gang\Gang;
@@ -80,12 +80,12 @@ final class OutlineGangTest extends TestCase
         foreach ($gang->sheets as $sheet) {
             $lying = array_map(static fn (GangPlace $place): array => self::lying($gang->pieces[$place->piece], $place), $sheet->places);
             foreach ($lying as $i => $points) {
-                self::assertTrue(Polyline::box($points)->within($sheet->paper->room->grown(1e-6)));
+                self::assertTrue(Contour::box($points)->within($sheet->paper->room->grown(1e-6)));
                 foreach ($lying as $j => $other) {
-                    if ($i !== $j && null !== Polyline::box($points)->grown(self::GAP)->overlap(Polyline::box($other))) {
+                    if ($i !== $j && null !== Contour::box($points)->grown(self::GAP)->overlap(Contour::box($other))) {
                         foreach ($points as $point) {
-                            self::assertFalse(Polyline::holds($other, $point), 'one lies in another');
-                            self::assertGreaterThan(self::GAP - 1e-6, Polyline::distance($other, $point));
+                            self::assertFalse(Contour::holds($other, $point), 'one lies in another');
+                            self::assertGreaterThan(self::GAP - 1e-6, Contour::distance($other, $point));
                         }
                     }
                 }
@@ -138,7 +138,7 @@ final class OutlineGangTest extends TestCase
                 if ($place->pinned) {
                     foreach ($lying as $j => $other) {
                         foreach ($i === $j ? [] : $other as $point) {
-                            self::assertGreaterThan(self::GAP - 1e-6, Polyline::distance($lying[$i], $point));
+                            self::assertGreaterThan(self::GAP - 1e-6, Contour::distance($lying[$i], $point));
                         }
                     }
                 }

@@ -13,8 +13,8 @@ use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Sheet\Joins;
-use Wubbin\Core\Sheet\Mark;
 use Wubbin\Core\Sheet\MarkKind;
+use Wubbin\Core\Sheet\SheetMark;
 use Wubbin\Core\Sheet\Tile;
 use Wubbin\Core\Sheet\Tiling;
 
@@ -192,7 +192,7 @@ final class TilingTest extends TestCase
 
     public function testEverySheetSaysWhichPartItIs(): void
     {
-        $words = array_merge(...array_map(static fn ($sheet): array => array_map(static fn (Mark $mark): string => $mark->text, $sheet->marks), self::tiling(Size::mm(714.0, 874.0))->sheets ?? []));
+        $words = array_merge(...array_map(static fn ($sheet): array => array_map(static fn (SheetMark $mark): string => $mark->text, $sheet->marks), self::tiling(Size::mm(714.0, 874.0))->sheets ?? []));
         self::assertNotSame([], preg_grep('/part 2·2/', $words));
     }
 }

@@ -9,8 +9,8 @@ use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Blank\Shape;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\PaperSize;
-use Wubbin\Core\Measure\Polyline;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Sheet\WrapTemplate;
 use Wubbin\Core\Tests\Orchard;
@@ -32,7 +32,7 @@ final class WrapTemplateTest extends TestCase
         $slant = hypot($height, ($rim - $foot) / 2.0);
         $flap = 10.0 * $slant * ($rim + $foot) / 2.0 / max($rim, $foot);
         $wall = \M_PI * ($rim + $foot) / 2.0 * $slant;
-        $area = array_sum(array_map(static fn ($part): float => abs(Polyline::area($part->outline)), $template->parts));
+        $area = array_sum(array_map(static fn ($part): float => abs(Contour::area($part->outline)), $template->parts));
         self::assertEqualsWithDelta($wall + count($template->parts) * $flap, $area, 0.002 * $wall);
     }
 
@@ -41,7 +41,7 @@ final class WrapTemplateTest extends TestCase
         $template = WrapTemplate::of(self::mug(200.0, 160.0, 150.0), PaperSize::A4->size());
         self::assertGreaterThan(1, count($template->parts));
         foreach ($template->parts as $part) {
-            $box = Polyline::box($part->outline);
+            $box = Contour::box($part->outline);
             self::assertGreaterThanOrEqual(5.9, min($box->xMm, $box->yMm));
             self::assertLessThanOrEqual($part->page->widthMm - 5.9, $box->right());
             self::assertLessThanOrEqual($part->page->heightMm - 19.9, $box->bottom());
@@ -54,7 +54,7 @@ final class WrapTemplateTest extends TestCase
         $parts = WrapTemplate::of(Orchard::catalogue()->blanks['mug']->sizes['mug-ordinary'], PaperSize::A4->size())->parts;
         self::assertCount(1, $parts);
         self::assertCount(3, $parts[0]->upright);
-        self::assertEqualsWithDelta(\M_PI * 82.0 + 10.0, Polyline::box($parts[0]->outline)->size->widthMm, 0.1);
+        self::assertEqualsWithDelta(\M_PI * 82.0 + 10.0, Contour::box($parts[0]->outline)->size->widthMm, 0.1);
         self::assertNotSame([], $parts[0]->area);
     }
 

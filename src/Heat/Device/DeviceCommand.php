@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Heat\Device;
 
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -18,7 +19,7 @@ final class DeviceCommand extends Command
 {
     private const PORT = 8427;
 
-    public function __construct(private readonly Catalogue $catalogue)
+    public function __construct(private readonly Catalogue $catalogue, private readonly ClockInterface $clock)
     {
         parent::__construct();
     }
@@ -37,7 +38,7 @@ final class DeviceCommand extends Command
         $options = $input->getOptions();
         $token = $options['token'] ?? bin2hex(random_bytes(8));
         $body = PressBody::cold($options['mug'] ? HeatKind::MugPress : HeatKind::FlatPress, $this->catalogue->heatParameters);
-        $server = new DeviceServer(new SimulatedPress($body, static fn (): float => microtime(true), random_int(1, 1000000), $options['weak']), $token, (int) $options['port']);
+        $server = new DeviceServer(new SimulatedPress($body, fn (): float => (float) $this->clock->now()->format('U.u'), random_int(1, 1000000), $options['weak']), $token, (int) $options['port']);
         $output->writeln(sprintf('address %s', $server->address()), OutputInterface::OUTPUT_RAW);
         $output->writeln(sprintf('token   %s', $token), OutputInterface::OUTPUT_RAW);
         $output->writeln('Enter both under Settings. Ctrl-C stops it.', OutputInterface::OUTPUT_RAW);

@@ -11,6 +11,7 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
 
 /** The shop's press and probe. */
 #[AsController]
@@ -69,17 +70,17 @@ final readonly class DeviceController
     public function command(Request $request): JsonResponse
     {
         $body = JsonBody::of($request);
-        $device = $this->devices->get() ?? throw Problem::field('do', 'No press is set up: see Settings.');
+        $device = $this->devices->get() ?? throw InvalidInput::field('do', 'No press is set up: see Settings.');
         try {
             match ($body->string('do')) {
                 'set' => $device->set($body->number('value')),
                 'start' => $device->start($body->number('value')),
                 'close' => $device->close(),
                 'open' => $device->open(),
-                default => throw Problem::field('do', 'Choose one of those offered.'),
+                default => throw InvalidInput::field('do', 'Choose one of those offered.'),
             };
         } catch (DeviceTrouble $e) {
-            throw Problem::field('do', $e->getMessage());
+            throw InvalidInput::field('do', $e->getMessage());
         }
 
         return $this->read();

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Wubbin\Heat\Device;
 
-use Doctrine\ORM\EntityManagerInterface;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Http\Problem;
-use Wubbin\Measure\Setting;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
+use Wubbin\Storage\Documents;
 
 /** Where this shop's press and probe are reached. */
 final readonly class DeviceStore
@@ -17,7 +17,7 @@ final readonly class DeviceStore
     /** Only this machine: what a device does is not guarded by more than its token. */
     private const ADDRESS = '/^(?:127\.0\.0\.1|localhost|\[::1\]):\d{1,5}$/';
 
-    public function __construct(private EntityManagerInterface $entities)
+    public function __construct(private Documents $documents)
     {
     }
 
@@ -33,24 +33,21 @@ final readonly class DeviceStore
         return $this->record()->stringOrNull('address');
     }
 
-    /** @throws Problem naming the field */
+    /** @throws Refusal naming the field */
     public function put(string $address, string $token): void
     {
         $address = trim($address);
         if ('' !== $address && 1 !== preg_match(self::ADDRESS, $address)) {
-            throw Problem::field('address', 'A device is reached on this machine: 127.0.0.1, a colon and its port.');
+            throw InvalidInput::field('address', 'A device is reached on this machine: 127.0.0.1, a colon and its port.');
         }
         if ('' !== $address && 1 !== preg_match('/^[\w-]{4,128}$/', trim($token))) {
-            throw Problem::field('token', 'The token is what the device printed: letters and digits.');
+            throw InvalidInput::field('token', 'The token is what the device printed: letters and digits.');
         }
-        $stored = $this->entities->find(Setting::class, self::NAME) ?? new Setting(self::NAME, []);
-        $stored->value = '' === $address ? [] : ['address' => $address, 'token' => trim($token)];
-        $this->entities->persist($stored);
-        $this->entities->flush();
+        $this->documents->put(self::NAME, '' === $address ? [] : ['address' => $address, 'token' => trim($token)]);
     }
 
     private function record(): Record
     {
-        return Record::of($this->entities->find(Setting::class, self::NAME)->value ?? []);
+        return $this->documents->get(self::NAME) ?? Record::of([]);
     }
 }

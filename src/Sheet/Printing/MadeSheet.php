@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Sheet\Printing;
 
 use OpenApi\Attributes as OA;
-use Wubbin\Sheet\PrintedSheet;
+use Wubbin\Archive\PrintedSheet;
 
 /** A sheet that was made, with its pages in the groups that they are printed in. */
 #[OA\Schema(required: ['id', 'job', 'plan', 'at', 'url', 'label', 'groups'])]

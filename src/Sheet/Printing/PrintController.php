@@ -11,12 +11,12 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Archive\PrintedSheet;
+use Wubbin\Archive\SheetArchive;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
-use Wubbin\Sheet\PrintedSheet;
-use Wubbin\Sheet\PrintedSheets;
 use Wubbin\Task\Task;
-use Wubbin\Task\Tasks;
+use Wubbin\Task\TaskQueue;
 use Wubbin\Task\TaskView;
 
 /** The print queue: sheets that were made, devices to print them on, and what came of it. */
@@ -25,7 +25,7 @@ final readonly class PrintController
 {
     private const SHOWN = 20;
 
-    public function __construct(private Tasks $tasks, private PrintedSheets $sheets, private PrintDevices $devices, private SimulatedPrinter $simulated)
+    public function __construct(private TaskQueue $tasks, private SheetArchive $sheets, private PrintDevices $devices, private SimulatedPrinter $simulated)
     {
     }
 

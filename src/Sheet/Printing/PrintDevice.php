@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Sheet\Printing;
 
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\Refusal;
 use Wubbin\Task\Cancelled;
 use Wubbin\Task\Progress;
 
@@ -19,7 +19,7 @@ interface PrintDevice
     /**
      * @return list<PrintedPage> what became of each page, as far as the device can tell
      *
-     * @throws Problem   where the person can mend it
+     * @throws Refusal   where the person can mend it
      * @throws Cancelled between two pages
      */
     public function print(PrintOrder $order, Progress $progress): array;

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Sheet\Printing;
 
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
 
 /** Every device that there is to print on. */
 final readonly class PrintDevices
@@ -19,7 +20,7 @@ final readonly class PrintDevices
         return [$this->simulated, ...array_map(static fn (string $destination): Spooler => new Spooler($destination), Spooler::destinations())];
     }
 
-    /** @throws Problem when it is not there, or no longer */
+    /** @throws Refusal when it is not there, or no longer */
     public function find(string $id): PrintDevice
     {
         foreach ($this->all() as $device) {
@@ -28,6 +29,6 @@ final readonly class PrintDevices
             }
         }
 
-        throw Problem::field('device', 'This printer is not there any more. The sheet is kept: print it on another.');
+        throw InvalidInput::field('device', 'This printer is not there any more. The sheet is kept: print it on another.');
     }
 }

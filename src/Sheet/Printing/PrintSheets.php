@@ -11,7 +11,7 @@ use Wubbin\Task\TaskHandler;
 /** Prints pages of a sheet when their turn comes. */
 final readonly class PrintSheets implements TaskHandler
 {
-    public function __construct(private PrintDesk $desk)
+    public function __construct(private SheetPrinting $printing)
     {
     }
 
@@ -22,6 +22,6 @@ final readonly class PrintSheets implements TaskHandler
 
     public function run(Record $input, Progress $progress): PrintView
     {
-        return $this->desk->print(PrintWish::fromRecord($input), $progress);
+        return $this->printing->print(PrintWish::fromRecord($input), $progress);
     }
 }

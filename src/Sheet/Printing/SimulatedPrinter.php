@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Wubbin\Sheet\Printing;
 
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 use Wubbin\Core\Sheet\PrintFault;
 use Wubbin\Core\Sheet\Printout;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\NotFound;
+use Wubbin\Refusal\Refusal;
 use Wubbin\Task\Progress;
 
 /**
@@ -30,7 +33,7 @@ final readonly class SimulatedPrinter implements PrintDevice
     private const SMEAR_PX = 24;
     private const SMEARED = 0.65;
 
-    public function __construct(private string $dataDirectory)
+    public function __construct(private string $dataDirectory, private ClockInterface $clock)
     {
     }
 
@@ -66,12 +69,12 @@ final readonly class SimulatedPrinter implements PrintDevice
         return $printed;
     }
 
-    /** @throws Problem when it is not there, or no longer */
+    /** @throws Refusal when it is not there, or no longer */
     public function face(string $run, string $name): string
     {
         $path = $this->directory($run).'/'.$name;
 
-        return is_file($path) ? $path : throw Problem::notFound('This print is no longer there: print it again.');
+        return is_file($path) ? $path : throw new NotFound('This print is no longer there: print it again.');
     }
 
     private function page(PrintOrder $order, int $page, string $directory): void
@@ -81,7 +84,7 @@ final readonly class SimulatedPrinter implements PrintDevice
         try {
             $process->mustRun();
         } catch (ProcessTimedOutException) {
-            throw Problem::field('sheet', 'This page takes too long to draw.');
+            throw InvalidInput::field('sheet', 'This page takes too long to draw.');
         }
         $image = new \Imagick('png:'.$rendered.'.png');
         unlink($rendered.'.png');
@@ -165,7 +168,7 @@ final readonly class SimulatedPrinter implements PrintDevice
     private function forgetOld(): void
     {
         foreach ((array) glob($this->dataDirectory.'/prints/*', \GLOB_ONLYDIR) as $old) {
-            if (is_string($old) && filemtime($old) < time() - self::KEPT) {
+            if (is_string($old) && filemtime($old) < $this->clock->now()->getTimestamp() - self::KEPT) {
                 (new Filesystem())->remove($old);
             }
         }

@@ -7,7 +7,7 @@ namespace Wubbin\Sheet\Printing;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
-use Wubbin\Http\Problem;
+use Wubbin\Refusal\InvalidInput;
 use Wubbin\Task\Progress;
 
 /** A printer of the system's, by its spooler command: it is given the file and asked not to scale it. */
@@ -44,17 +44,17 @@ final readonly class Spooler implements PrintDevice
     public function print(PrintOrder $order, Progress $progress): array
     {
         if (!$order->printout->comesOut()) {
-            throw Problem::field('device', $order->printout->faults[0]->message().' '.$order->printout->faults[0]->mend());
+            throw InvalidInput::field('device', $order->printout->faults[0]->message().' '.$order->printout->faults[0]->mend());
         }
         $progress->at(0.2, 'Handing it to the spooler');
         $process = new Process(['lp', '-d', $this->destination, '-t', mb_substr($order->title, 0, 100), '-P', implode(',', $order->pages), '-o', 'print-scaling=none', '-o', 'sides=one-sided', '--', $order->pdf], timeout: self::SECONDS);
         try {
             $process->run();
         } catch (ProcessTimedOutException) {
-            throw Problem::field('device', 'The system’s spooler does not answer.');
+            throw InvalidInput::field('device', 'The system’s spooler does not answer.');
         }
         if (!$process->isSuccessful()) {
-            throw Problem::field('device', 'The system’s spooler refused it: '.mb_substr(trim($process->getErrorOutput()), 0, 200));
+            throw InvalidInput::field('device', 'The system’s spooler refused it: '.mb_substr(trim($process->getErrorOutput()), 0, 200));
         }
 
         return array_map(static fn (int $page): PrintedPage => new PrintedPage($page, $order->labels[$page] ?? '', null), $order->pages);

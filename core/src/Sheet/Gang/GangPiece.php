@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Sheet\Gang;
 
-use Wubbin\Core\Measure\Polyline;
+use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 
@@ -34,7 +34,7 @@ final readonly class GangPiece
 
     public function areaMm2(): float
     {
-        return abs(Polyline::area($this->outline));
+        return abs(Contour::area($this->outline));
     }
 
     /** @param int $quarters that it is turned by with the clock */

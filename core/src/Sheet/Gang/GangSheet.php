@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Sheet\Gang;
 
 use Wubbin\Core\Measure\Rect;
-use Wubbin\Core\Sheet\Mark;
+use Wubbin\Core\Sheet\SheetMark;
 
 /** One sheet of a gang. Lengths are in mm from the upper left corner of the page. */
 final readonly class GangSheet implements \JsonSerializable
@@ -14,9 +14,9 @@ final readonly class GangSheet implements \JsonSerializable
      * @param list<GangPlace> $places
      * @param float           $filled  by the pieces, of what can be printed on, 0 to 1
      * @param list<Rect>      $offcuts the largest rectangles that are left, the largest first
-     * @param Mark|null       $bar     the upright check bar, where there is room for it
+     * @param SheetMark|null  $bar     the upright check bar, where there is room for it
      */
-    public function __construct(public GangPaper $paper, public array $places, public float $filled, public array $offcuts, public ?Mark $bar)
+    public function __construct(public GangPaper $paper, public array $places, public float $filled, public array $offcuts, public ?SheetMark $bar)
     {
     }
 

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Day;
+
+use Symfony\Component\Clock\ClockInterface;
+use Wubbin\Core\Day\Activity;
+use Wubbin\Core\Day\Day;
+use Wubbin\Core\Day\Impossible;
+use Wubbin\Core\Day\JobActivities;
+use Wubbin\Core\Day\Move;
+use Wubbin\Core\Day\Part;
+use Wubbin\Core\Day\Scheduler;
+use Wubbin\Core\Day\Timetable;
+use Wubbin\Core\Day\Workshop;
+use Wubbin\Core\Route\Catalogue;
+use Wubbin\Job\JobPlanner;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
+use Wubbin\Run\BenchSessions;
+
+/** Plans what is left of all jobs that are due, with the hands, machines and places of this shop. */
+final readonly class DayPlanner
+{
+    /** More is planned a part at a time: what is due first. */
+    private const MOST_ACTIVITIES = 2000;
+
+    public function __construct(private JobPlanner $jobs, private BenchSessions $bench, private DueWork $due, private WorkHoursStore $workHours, private DayMemory $memory, private Catalogue $catalogue, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * What there is to plan: sessions at the bench go on, and what nobody has begun follows.
+     *
+     * @throws Refusal where it cannot be planned, and why
+     */
+    public function agenda(): Agenda
+    {
+        $now = $this->clock->now();
+        $hours = $this->workHours->get();
+        $zone = $this->workHours->zone();
+        $planned = $this->jobs->planning();
+        $names = $later = $activities = $plans = [];
+        foreach ($this->due->left() as [$job, $pieces, $sessions]) {
+            if (count($activities) >= self::MOST_ACTIVITIES) {
+                $later[] = $job->name;
+                continue;
+            }
+            $plan = $plans[$job->id] = $planned($job);
+            $due = null === $job->due ? null : $hours->endOf($job->due, $zone);
+            $own = [];
+            foreach ($sessions as $run) {
+                array_push($own, ...JobActivities::ofSession($plan, $run->id, $run->sequence(), $this->bench->state($run), $now, $due));
+            }
+            if ($pieces > 0 && null !== $due) {
+                array_push($own, ...JobActivities::of($plan, $job->quantity - $pieces + 1, $job->quantity, $due, $hours->rack, $hours->shelf));
+            }
+            if ([] !== $activities && count($activities) + count($own) > self::MOST_ACTIVITIES) {
+                $later[] = $job->name;
+            } elseif ([] !== $own) {
+                array_push($activities, ...$own);
+                $names[$job->id] = $job->name;
+            }
+        }
+        $pins = $this->memory->pins();
+        $activities = array_map(static fn (Activity $one): Activity => isset($pins[$one->id]) && $pins[$one->id] > $now->getTimestamp() ? $one->pinnedAt($pins[$one->id]) : $one, $activities);
+        $machines = array_fill_keys(array_filter(array_map(static fn (Activity $one): ?string => $one->machine, $activities), is_string(...)), 1);
+        $workshop = new Workshop($hours->hands, $hours->hours($now, $zone), $machines, $this->heating(), [Part::RACK => $hours->rack, Part::SHELF => $hours->shelf]);
+        try {
+            return new Agenda(new Day($activities, $workshop, $now->getTimestamp()), $names, $later, $plans);
+        } catch (Impossible $e) {
+            throw InvalidInput::field('day', $e->getMessage());
+        }
+    }
+
+    /**
+     * As it was seen before, with what has changed since flowing again; or a first plan.
+     *
+     * @throws Refusal
+     */
+    public function timetable(Agenda $agenda): Timetable
+    {
+        $seen = $this->memory->starts();
+        try {
+            return [] === $seen ? Scheduler::first($agenda->day) : Scheduler::again($agenda->day, $seen + $agenda->begun($seen));
+        } catch (Impossible $e) {
+            throw InvalidInput::field('day', $e->getMessage());
+        }
+    }
+
+    /** @return list<Move> what has moved since people last saw the plan */
+    public function moved(Timetable $table): array
+    {
+        return Move::since($this->memory->starts(), $this->memory->finishes(), $table);
+    }
+
+    /**
+     * Has something begin when a person wants it to; or lets it go again.
+     *
+     * @param string $time as typed, “14:30”; nothing lets it go
+     *
+     * @throws Refusal naming the field
+     */
+    public function pin(string $activity, string $day, string $time): void
+    {
+        $now = $this->clock->now();
+        $agenda = $this->agenda();
+        $of = $agenda->day->activities[$activity] ?? throw InvalidInput::field('time', 'This is done with, or has changed meanwhile: look again.');
+        $pins = array_intersect_key($this->memory->pins(), $agenda->day->activities);
+        unset($pins[$activity]);
+        if ('' !== trim($time)) {
+            $at = \DateTimeImmutable::createFromFormat('!Y-m-d H:i', $day.' '.trim($time), $this->workHours->zone());
+            if (false === $at || $at->format('Y-m-d') !== $day) {
+                throw InvalidInput::field('time', 'A time is written as 14:30.');
+            }
+            if ($at <= $now) {
+                throw InvalidInput::field('time', 'This time is over.');
+            }
+            if ($of->hands && $agenda->day->workshop->hours->from($at->getTimestamp(), $of->seconds) !== $at->getTimestamp()) {
+                throw InvalidInput::field('time', 'Hands do not work then, or not for as long as this takes.');
+            }
+            $pins[$activity] = $at->getTimestamp();
+        }
+        $this->memory->pin($pins);
+    }
+
+    /** @return array<string, float> seconds for a kelvin, by the label of the source; none where it has no plate */
+    private function heating(): array
+    {
+        $heating = [];
+        foreach ($this->jobs->shelf()->heat as $source) {
+            $heating[$source->label] = $this->catalogue->heatParameters->secondsPerKelvin($source->kind) ?? 0.0;
+        }
+
+        return $heating;
+    }
+}

@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Day;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\Uid\Uuid;
+use Wubbin\Core\Job\Breakdown;
+use Wubbin\Core\Job\Job;
+use Wubbin\Core\Job\OrderLine;
+use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\QuantityParser;
+use Wubbin\Job\JobPlanner;
+use Wubbin\Job\StoredJob;
+use Wubbin\Measure\SettingsStore;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\NotFound;
+use Wubbin\Refusal\Refusal;
+use Wubbin\Session\GoodPieces;
+
+/** Takes orders, makes their lines jobs, and tells how far they are. */
+final readonly class OrderBook
+{
+    public const A_PAGE = 60;
+
+    public function __construct(private EntityManagerInterface $entities, private JobPlanner $jobs, private GoodPieces $goodPieces, private SettingsStore $settings, private ClockInterface $clock)
+    {
+    }
+
+    /** @throws Refusal when there is none */
+    public function find(string $id): StoredOrder
+    {
+        return $this->entities->find(StoredOrder::class, $id) ?? throw new NotFound('There is no order of this id in this shop.');
+    }
+
+    /** @return list<OrderView> those that are due first in front */
+    public function page(string $words, bool $archived, int $after): array
+    {
+        /** @var list<StoredOrder> $orders */
+        $orders = $this->entities->createQueryBuilder()->select('o', "COALESCE(o.due, '9999') AS HIDDEN day")->from(StoredOrder::class, 'o')->where('o.archived = :archived')->setParameter('archived', $archived)
+            ->andWhere('LOWER(o.label) LIKE :words')->setParameter('words', '%'.addcslashes(mb_strtolower($words), '%_').'%')
+            ->orderBy('day')->addOrderBy('o.created', 'DESC')->setFirstResult(max(0, $after))->setMaxResults(self::A_PAGE)->getQuery()->getResult();
+
+        return $this->views($orders);
+    }
+
+    public function view(StoredOrder $order): OrderView
+    {
+        return $this->views([$order])[0] ?? throw new \LogicException('It is there.');
+    }
+
+    /**
+     * A second click with the same id finds the first one's.
+     *
+     * @throws Refusal naming the line and field that is wrong
+     */
+    public function take(NewOrder $new): StoredOrder
+    {
+        $known = $this->entities->find(StoredOrder::class, $new->id);
+        if (null !== $known) {
+            return $known;
+        }
+        if ([] === $new->lines) {
+            throw InvalidInput::field('lines', 'An order has at least one line: say what is wanted.');
+        }
+
+        return $this->store($new->id, $new->label, $new->due, $new->note, $this->lines($new->lines), 'click-'.$new->id);
+    }
+
+    /** Adds a line to an order. */
+    public function add(StoredOrder $order, string $what, string $quantity, string $sizes): void
+    {
+        if (count($order->jobs) >= NewOrder::MOST_LINES) {
+            throw InvalidInput::field('lines', sprintf('At most %d lines in one order.', NewOrder::MOST_LINES));
+        }
+        $order->jobs = [...$order->jobs, ...$this->jobsOf($this->lines([['what' => $what, 'quantity' => $quantity, 'sizes' => $sizes]], false), $order->label, $order->due)];
+        $this->entities->flush();
+    }
+
+    /** Its jobs are due with it. */
+    public function change(StoredOrder $order, string $label, ?string $due, string $note, bool $archived): void
+    {
+        foreach ($this->entities->getRepository(StoredJob::class)->findBy(['id' => $order->jobs]) as $stored) {
+            if ($due !== $order->due) {
+                $stored->change($stored->job()->dueOn($due), $this->clock->now());
+            }
+            if ($archived !== $order->archived) {
+                $stored->archived = $archived;
+            }
+        }
+        [$order->label, $order->due, $order->note, $order->archived] = [$label, $due, $note, $archived];
+        $this->entities->flush();
+    }
+
+    /** The same once more, for another day. */
+    public function repeat(StoredOrder $order, string $id, ?string $due): StoredOrder
+    {
+        $known = $this->entities->find(StoredOrder::class, $id);
+        if (null !== $known) {
+            return $known;
+        }
+        $jobs = [];
+        foreach ($this->jobsIn([$order])[$order->id] as $job) {
+            $copy = $job->orderedAs(Uuid::v4()->toRfc4122(), $job->name, $job->quantity, $due, $job->breakdown);
+            $this->entities->persist(StoredJob::of($copy, $this->clock->now()));
+            $jobs[] = $copy->id;
+        }
+
+        return $this->keep(new StoredOrder($id, $order->label, $due, $order->note, $jobs, 'click-'.$id, $this->clock->now()));
+    }
+
+    /** @param non-empty-list<OrderLine> $lines */
+    public function store(string $id, string $label, ?string $due, string $note, array $lines, string $source): StoredOrder
+    {
+        return $this->keep(new StoredOrder($id, $label, $due, $note, $this->jobsOf($lines, $label, $due), $source, $this->clock->now()));
+    }
+
+    /** An order of jobs that are there already. */
+    public function gather(string $id, string $label, ?string $due, string $note, string ...$jobs): StoredOrder
+    {
+        return $this->keep(new StoredOrder($id, $label, $due, $note, array_values($jobs), 'click-'.$id, $this->clock->now()));
+    }
+
+    private function keep(StoredOrder $order): StoredOrder
+    {
+        $this->entities->persist($order);
+        $this->entities->flush();
+
+        return $order;
+    }
+
+    /**
+     * @param list<OrderLine> $lines
+     *
+     * @return list<string> ids of the jobs that they became
+     */
+    private function jobsOf(array $lines, string $label, ?string $due): array
+    {
+        $ids = [];
+        foreach ($lines as $line) {
+            $job = $line->job(Uuid::v4()->toRfc4122(), $label, $due);
+            $this->entities->persist(StoredJob::of($job, $this->clock->now()));
+            $ids[] = $job->id;
+        }
+
+        return $ids;
+    }
+
+    /**
+     * @param list<array{what: string, quantity: string, sizes: string}> $typed
+     *
+     * @return non-empty-list<OrderLine>
+     *
+     * @throws Refusal naming the line and its field; of a single one the field alone
+     */
+    private function lines(array $typed, bool $numbered = true): array
+    {
+        $lines = $errors = [];
+        foreach ($typed as $n => $line) {
+            $at = $numbered ? 'lines.'.$n.'.' : '';
+            $like = $this->entities->find(StoredJob::class, $line['what']);
+            if (null === $like) {
+                $errors[$at.'what'] = 'Choose what is wanted.';
+                continue;
+            }
+            try {
+                $lines[] = OrderLine::typed($like->job(), $line['quantity'], $line['sizes'], $this->jobs->catalogue(), $this->parser());
+            } catch (BadRecord $e) {
+                $errors[$at.$e->field] = $e->getMessage();
+            }
+        }
+
+        return [] === $errors && [] !== $lines ? $lines : throw InvalidInput::fields([] === $errors ? ['lines' => 'Say what is wanted.'] : $errors);
+    }
+
+    /**
+     * @param list<StoredOrder> $orders
+     *
+     * @return list<OrderView>
+     */
+    private function views(array $orders): array
+    {
+        $catalogue = $this->jobs->catalogue();
+        $good = $this->goodPieces->goodByJob();
+        $jobs = $this->jobsIn($orders);
+        $worded = static fn (Job $job): array => [$job, isset($catalogue->blanks[$job->blank->kindId]) ? Breakdown::write($job->breakdown, $catalogue->blanks[$job->blank->kindId], $catalogue) : ''];
+
+        $today = $this->clock->now()->setTimezone(new \DateTimeZone($this->settings->get()->zone))->format('Y-m-d');
+
+        return array_map(static fn (StoredOrder $order): OrderView => OrderView::of($order, array_map($worded, $jobs[$order->id]), $good, $today), $orders);
+    }
+
+    /**
+     * @param list<StoredOrder> $orders
+     *
+     * @return array<string, list<Job>> by order, in the order of the lines
+     */
+    private function jobsIn(array $orders): array
+    {
+        $stored = [];
+        foreach ($this->entities->getRepository(StoredJob::class)->findBy(['id' => array_merge(...array_map(static fn (StoredOrder $order): array => $order->jobs, $orders))]) as $one) {
+            $stored[$one->id] = $one->job();
+        }
+        $in = [];
+        foreach ($orders as $order) {
+            $in[$order->id] = array_values(array_filter(array_map(static fn (string $id): ?Job => $stored[$id] ?? null, $order->jobs), static fn (?Job $job): bool => null !== $job));
+        }
+
+        return $in;
+    }
+
+    public function parser(): QuantityParser
+    {
+        return new QuantityParser($this->settings->get()->unit());
+    }
+}

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Run;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
+use Wubbin\Core\Plan\SharePlan;
+use Wubbin\Core\Run\AtHand;
+use Wubbin\Core\Run\BenchSequence;
+use Wubbin\Core\Run\BenchState;
+use Wubbin\Core\Run\EventType;
+use Wubbin\Job\JobPlanner;
+use Wubbin\Refusal\Conflict;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\NotFound;
+use Wubbin\Refusal\Refusal;
+use Wubbin\Session\StoredEvent;
+use Wubbin\Session\StoredRun;
+use Wubbin\Storage\Instant;
+use Wubbin\Storage\WriteTurn;
+
+/** Runs the bench: begins sessions, takes presses, and tells where each session stands. */
+final readonly class BenchSessions
+{
+    private const MOST_PIECES = 200;
+
+    /** Older sessions that nobody closed are not shown among the clocks. */
+    private const MOST_AT_ONCE = 12;
+
+    private const NONE = 'There is no bench session of this id in this shop.';
+
+    public function __construct(private EntityManagerInterface $entities, private WriteTurn $turn, private JobPlanner $jobs, private LogWriter $log, private StockUse $stock, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * Begins a session on all alike, or on one share of the pieces; a second click with the same id finds the first one's.
+     *
+     * @throws Refusal when the job is not ready, or too many pieces are asked for at once
+     */
+    public function begin(string $id, string $jobId, int $pieces, ?int $share): StoredRun
+    {
+        $known = $this->entities->find(StoredRun::class, $id);
+        if (null !== $known) {
+            return $known;
+        }
+        $job = $this->jobs->find($jobId)->job();
+        $plan = $this->jobs->plan($job);
+        if (!$plan->ready()) {
+            throw InvalidInput::field('run', 'The checks of this job are not all settled yet.');
+        }
+        $of = null === $share ? null : $plan->shares[$share] ?? throw InvalidInput::field('share', 'Choose one of those offered.');
+        $plan = $of->plan ?? $plan;
+        if ($pieces < 1 || $pieces > self::MOST_PIECES) {
+            throw InvalidInput::field('pieces', sprintf('From 1 to %d pieces in one session.', self::MOST_PIECES));
+        }
+        $document = json_decode(json_encode($plan, \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
+        if (!is_array($document)) {
+            throw new \LogicException('A plan is written as an object.');
+        }
+        /** @var array<string, mixed> $document */
+        $run = StoredRun::begin($id, $job->id, mb_substr($job->name.(null === $of ? '' : ' · '.$of->label), 0, 120), $plan->id(), $document, BenchSequence::of($plan->rounds, $pieces), $pieces, $this->clock->now());
+        $this->entities->persist($run);
+        $this->entities->flush();
+
+        return $run;
+    }
+
+    /** @throws Refusal when there is none */
+    public function find(string $id): StoredRun
+    {
+        return $this->entities->find(StoredRun::class, $id) ?? throw new NotFound(self::NONE);
+    }
+
+    /**
+     * Stores a press at the instant the server takes it, or so long ago as it had to wait for the network. One that was
+     * stored before is not stored again.
+     *
+     * @throws Refusal when the session has moved on meanwhile, or a field is wrong
+     */
+    public function press(string $id, Press $press): StoredRun
+    {
+        return $this->turn->take(function () use ($id, $press): StoredRun {
+            $run = $this->find($id);
+            if (null === $this->entities->getRepository(StoredEvent::class)->findOneBy(['press' => $press->id])) {
+                $this->take($run, $press);
+                $this->entities->flush();
+            }
+
+            return $run;
+        });
+    }
+
+    private function take(StoredRun $run, Press $press): void
+    {
+        $sequence = $run->sequence();
+        $history = $run->history();
+        $now = $this->clock->now();
+        $at = $now->modify(sprintf('-%d milliseconds', (int) round(1000.0 * $press->ago_s)));
+        // Nothing comes before what is stored already.
+        $latest = [] === $history ? Instant::read($run->created) : $history[count($history) - 1]->at;
+        $event = $press->event(max($at, min($latest, $now)));
+        $before = BenchState::of($sequence, $history);
+        if (!$before->accepts($event)) {
+            throw new Conflict('Another screen was quicker: this step is already done.', ['run' => $run->id]);
+        }
+        // Undoing concerns the piece of the press that was a mistake.
+        $number = $sequence->steps[EventType::Undone === $event->type ? $before->last->position ?? 0 : $press->position]->piece;
+        $piece = null === $number ? null : $run->pieces->get($number);
+        $reading = null === $press->press_c && null === $press->probe_c ? null : ['press_c' => $press->press_c, 'probe_c' => $press->probe_c];
+        $run->events->add(new StoredEvent($press->id, $run, $piece, $event, $reading));
+        $state = BenchState::of($sequence, [...$history, $event]);
+        $run->finish($state->finished() ? $event->at : null);
+        if (null === $piece) {
+            return;
+        }
+        $outcome = $state->outcomes()[$number] ?? null;
+        if ($outcome !== $piece->outcome) {
+            $piece->judge($outcome, $event->at);
+            null === $outcome ? $this->log->forget($piece) : $this->log->write($piece, $state, $event->marks, $press->note, $press->photo, $press->photo_before);
+            $this->stock->of($run);
+        }
+    }
+
+    /** @return list<HandView> of all sessions under way, what needs hands next in front */
+    public function bench(): array
+    {
+        /** @var list<StoredRun> $runs */
+        $runs = $this->entities->getRepository(StoredRun::class)->findBy(['finished' => null], ['created' => 'DESC'], self::MOST_AT_ONCE);
+        $hands = $views = [];
+        foreach ($runs as $run) {
+            $state = $this->state($run);
+            foreach (AtHand::of($run->id, $run->sequence(), $state) as $hand) {
+                $hands[] = $hand;
+                $views[$hand->run.' '.$hand->position] = [$run, $state];
+            }
+        }
+
+        return array_map(static function (AtHand $hand) use ($views): HandView {
+            [$run, $state] = $views[$hand->run.' '.$hand->position];
+
+            return HandView::of($run, $hand, $state);
+        }, AtHand::inOrder($hands, $this->clock->now()));
+    }
+
+    public function state(StoredRun $run): BenchState
+    {
+        return BenchState::of($run->sequence(), $run->history());
+    }
+
+    /** Whether the job has been changed since the session's plan was frozen. */
+    public function stale(StoredRun $run): bool
+    {
+        $plan = $this->jobs->plan($this->jobs->find($run->job)->job());
+
+        return !in_array($run->plan, [$plan->id(), ...array_map(static fn (SharePlan $share): string => $share->plan->id(), $plan->shares)], true);
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Sheet;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\Uid\Uuid;
+use Wubbin\Archive\PrintedSheet;
+use Wubbin\Archive\SheetArchive;
+use Wubbin\Archive\SheetPage;
+use Wubbin\Artwork\ArtworkStore;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Plan\GangLot;
+use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Plan\SharePlan;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Refusal;
+use Wubbin\Task\Progress;
+use Wubbin\Task\Unwatched;
+
+/** Makes the sheets of plans, and of jobs that share them. */
+final readonly class SheetMaker
+{
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private SheetPdf $pdf,
+        private GangPdf $gang,
+        private ArtworkStore $artwork,
+        private SheetArchive $archive,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    /**
+     * The sheet of a plan; the one that was made before where the plan is still the same.
+     *
+     * @throws Refusal when a check stands against printing
+     */
+    public function make(Plan $plan, Progress $progress = new Unwatched()): PrintedSheet
+    {
+        $artworks = [];
+        foreach ($plan->transfers as $transfer) {
+            $artwork = $this->artwork->find($transfer->artwork);
+            $artworks += null === $artwork ? [] : [$artwork->sha256 => $artwork];
+        }
+        if (!$plan->printable()) {
+            throw InvalidInput::field('sheet', 'The checks before printing are not all settled yet.');
+        }
+        $latest = $this->archive->latest($plan->jobId);
+        if (null !== $latest && $latest->plan === $plan->id() && is_file($this->archive->path($latest->id))) {
+            return $latest;
+        }
+        $id = Uuid::v4()->toRfc4122();
+        $sheet = new PrintedSheet($id, $plan->jobId, $plan->id(), self::records($this->pdf->write($plan, $artworks, $this->archive->path($id), $progress)), $this->clock->now());
+        $this->entities->persist($sheet);
+        $this->entities->flush();
+
+        return $sheet;
+    }
+
+    /**
+     * Sheets that several jobs share, as the sheet of each of them.
+     *
+     * @param list<Plan>    $plans   of jobs that can be printed
+     * @param list<GangLot> $lots    that they make
+     * @param list<GangLot> $later   of jobs that only fill what was left: those keep their own sheets
+     * @param list<Record>  $layouts as they were laid out
+     */
+    public function makeGang(array $plans, array $lots, array $later, array $layouts, Progress $progress): PrintedSheet
+    {
+        $artworks = [];
+        foreach ([...$lots, ...$later] as $lot) {
+            foreach ($lot->pictures as $picture) {
+                $artwork = $this->artwork->find($picture->transfer->artwork);
+                $artworks += null === $artwork ? [] : [$artwork->sha256 => $artwork];
+            }
+        }
+        $made = null;
+        [$pdf, $pages] = $this->gang->draw($lots, $later, $layouts, $artworks, implode(', ', array_map(static fn (Plan $plan): string => $plan->jobName.' ('.$plan->id().')', $plans)), $progress);
+        foreach ($plans as $plan) {
+            $made = new PrintedSheet(Uuid::v4()->toRfc4122(), $plan->jobId, $plan->id(), self::records($pages), $this->clock->now());
+            $pdf->writeTo($this->archive->path($made->id));
+            $this->entities->persist($made);
+        }
+        $this->entities->flush();
+
+        return $made ?? throw new \LogicException('A gang has jobs.');
+    }
+
+    /** Whether making it takes longer than a page should wait for: pictures are bent for it at full resolution. */
+    public function takesLong(Plan $plan): bool
+    {
+        $latest = $this->archive->latest($plan->jobId);
+        if (null !== $latest && $latest->plan === $plan->id()) {
+            return false;
+        }
+        foreach ([$plan, ...array_map(static fn (SharePlan $share): Plan => $share->plan, $plan->shares)] as $part) {
+            foreach ($part->transfers as $transfer) {
+                if (null !== $transfer->bend) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<SheetPage> $pages
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function records(array $pages): array
+    {
+        return array_map(static fn (SheetPage $page): array => $page->toRecord(), $pages);
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Task;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\DependencyInjection\Attribute\AutowireLocator;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Contracts\Service\ServiceProviderInterface;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\NotFound;
+use Wubbin\Refusal\Refusal;
+use Wubbin\Storage\FileStore;
+use Wubbin\Storage\Instant;
+
+/**
+ * The list of long work: put down by the page, taken up by a worker. Every change is one statement that holds only if
+ * the row is still as it should be, so that workers, pages and cancelling do not get in each other's way.
+ */
+final readonly class TaskQueue
+{
+    /** A worker that has said nothing for so long is taken for gone, in seconds. */
+    private const LEASE = 60;
+
+    /** Whose worker ended so often in the midst of it, is not begun again. */
+    private const MOST_BEGUN = 2;
+
+    /** Finished work is kept for so long, for pages that ask late. */
+    private const KEPT = '-1 day';
+
+    /** @param ServiceProviderInterface<TaskHandler> $handlers by their kind; only the one that is wanted is made */
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Connection $connection,
+        private FileStore $files,
+        #[AutowireLocator('wubbin.task', defaultIndexMethod: 'kind')]
+        private ServiceProviderInterface $handlers,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    /** @param array<string, mixed> $input */
+    public function add(string $kind, array $input): Task
+    {
+        $task = new Task(Uuid::v4()->toRfc4122(), $kind, $input, $this->clock->now());
+        $this->entities->persist($task);
+        $this->entities->flush();
+
+        return $task;
+    }
+
+    /** @throws Refusal when there is none */
+    public function find(string $id): Task
+    {
+        $task = $this->entities->find(Task::class, $id) ?? throw new NotFound('There is no such work.');
+        $this->entities->refresh($task);
+
+        return $task;
+    }
+
+    /** @return list<Task> the newest first */
+    public function ofKind(string $kind, int $most): array
+    {
+        $tasks = $this->entities->getRepository(Task::class)->findBy(['kind' => $kind], ['created' => 'DESC'], $most);
+        foreach ($tasks as $task) {
+            $this->entities->refresh($task);
+        }
+
+        return $tasks;
+    }
+
+    /** What is done stays done; what is not is not begun, or stops at its next step. */
+    public function cancel(string $id): void
+    {
+        $this->connection->executeStatement("UPDATE task SET state = 'cancelled' WHERE id = ? AND state IN ('waiting', 'running')", [$id]);
+    }
+
+    /** Asks for the best so far. */
+    public function enough(string $id): void
+    {
+        $this->connection->executeStatement('UPDATE task SET enough = 1 WHERE id = ?', [$id]);
+    }
+
+    /**
+     * Takes up what has waited longest and does it.
+     *
+     * @return bool whether there was anything to do
+     */
+    public function workOnNext(string $worker): bool
+    {
+        $id = $this->takeUp($worker);
+        if (null === $id) {
+            return false;
+        }
+        $task = $this->find($id);
+        if ($task->begun > self::MOST_BEGUN) {
+            $this->fail($id, $worker, InvalidInput::field('file', 'This takes longer than Wubbin waits, and was given up. Make the picture smaller or simpler.'));
+
+            return true;
+        }
+        $progress = new TaskProgress($this->connection, $id, $worker, self::LEASE, $this->clock);
+        $progress->watch();
+        try {
+            $this->finish($id, $worker, TaskState::Done, $this->handlers->get($task->kind)->run(Record::of($task->input), $progress));
+        } catch (Cancelled) {
+            // It says so already.
+        } catch (Refusal $refusal) {
+            $this->fail($id, $worker, $refusal);
+        } catch (\Throwable $e) {
+            error_log((string) $e);
+            $this->fail($id, $worker, null);
+
+            throw $e;
+        } finally {
+            $progress->unwatch();
+        }
+
+        return true;
+    }
+
+    public function forgetOld(): void
+    {
+        $before = $this->clock->now()->modify(self::KEPT);
+        $this->connection->executeStatement("DELETE FROM task WHERE state NOT IN ('waiting', 'running') AND created < ?", [Instant::write($before)]);
+        $this->files->forgetParkedBefore($before);
+    }
+
+    private function takeUp(string $worker): ?string
+    {
+        $at = $this->clock->now();
+        $now = Instant::write($at);
+        $until = Instant::write($at->modify('+'.self::LEASE.' seconds'));
+        $id = $this->connection->fetchOne("SELECT id FROM task WHERE state = 'waiting' OR (state = 'running' AND lease < ?) ORDER BY created, id LIMIT 1", [$now]);
+        if (!is_string($id)) {
+            return null;
+        }
+        // Another worker may have been quicker.
+        $taken = $this->connection->executeStatement("UPDATE task SET state = 'running', worker = ?, lease = ?, begun = begun + 1 WHERE id = ? AND (state = 'waiting' OR (state = 'running' AND lease < ?))", [$worker, $until, $id, $now]);
+
+        return 1 === $taken ? $id : null;
+    }
+
+    /** @param Refusal|null $why nothing where the fault is Wubbin's own */
+    private function fail(string $id, string $worker, ?Refusal $why): void
+    {
+        $kind = match (true) {
+            null === $why => 'unexpected',
+            $why instanceof NotFound => 'not-found',
+            default => 'invalid',
+        };
+        $this->finish($id, $worker, TaskState::Failed, (object) ['kind' => $kind, 'title' => $why?->getMessage() ?? '', 'errors' => (object) ($why->errors ?? [])]);
+    }
+
+    private function finish(string $id, string $worker, TaskState $state, object $result): void
+    {
+        $this->connection->executeStatement("UPDATE task SET state = ?, share = 1, result = ?, lease = NULL WHERE id = ? AND worker = ? AND state = 'running'", [$state->value, json_encode($result, \JSON_THROW_ON_ERROR), $id, $worker]);
+    }
+}
