@@ -65,7 +65,7 @@ $shopDay = static function (int $pieces, int $seed) use ($plans): Day {
         $count = $n === count($jobs) - 1 ? $left : max(1, min($left - (count($jobs) - 1 - $n), (int) round($pieces / count($jobs)) + $random->getInt(-2, 2)));
         $left -= $count;
         $due = 32_400 + (int) ($takes * $random->getInt(20, 110) / 100.0 * 86_400 / 28_800);
-        array_push($activities, ...JobActivities::of($plan, 1, max(1, $count), $due, 8, 8));
+        array_push($activities, ...JobActivities::forPlan($plan, 1, max(1, $count), $due, 8, 8));
     }
     $machines = array_fill_keys(array_filter(array_map(static fn (Activity $one): ?string => $one->machine, $activities), is_string(...)), 1);
 

@@ -67,8 +67,8 @@ $photo->newPseudoImage(512, 405, 'plasma:');
 $photo->setImageAlphaChannel(Imagick::ALPHACHANNEL_OPAQUE);
 $photo->setImageDepth(8);
 $photo->setImageFormat('rgba');
-$bitmap = Bitmap::of(512, 405, $photo->getImageBlob());
-$picture = Picture::of((string) $job->transfers[0]->artwork, 'branch.png', PictureKind::Raster, 2400.0, 1900.0, true, Traits::of($bitmap));
+$bitmap = Bitmap::fromRgba(512, 405, $photo->getImageBlob());
+$picture = Picture::fromFile((string) $job->transfers[0]->artwork, 'branch.png', PictureKind::Raster, 2400.0, 1900.0, true, Traits::of($bitmap));
 // As a request has them: read from what is stored.
 $stored = Record::of($picture->toRecord());
 $fresh = static fn (Job $of): array => array_fill_keys(array_map(static fn (Transfer $one): string => (string) $one->artwork, $of->transfers), Picture::fromRecord($stored));
@@ -119,7 +119,7 @@ foreach (['jpeg', 'png24'] as $format) {
     Bench::row('A4 sheet at 300 dpi from a '.$name.', reading included, median', sprintf('%.2f s', $seconds), '2 s', $seconds <= 2.0);
     Bench::row('  largest process of it', sprintf('%.0f MB', $megabytes), '256 MB', $megabytes <= 256.0);
 }
-$times = Bench::times(static fn (): Background => Background::of($bitmap), 5);
+$times = Bench::times(static fn (): Background => Background::fromBitmap($bitmap), 5);
 Bench::row('Background removal at working resolution, median', sprintf('%.0f ms', Bench::quantile($times, 0.5)), '1000 ms', Bench::quantile($times, 0.5) <= 1000.0);
 $large = new Imagick();
 $large->newPseudoImage(1500, 1000, 'plasma:');
@@ -133,7 +133,7 @@ Bench::row('  largest process of it', sprintf('%.0f MB', $megabytes), '512 MB', 
 // The same again at another size: what its pixels told is kept, and only what follows from the size is worked out.
 $sized = 0;
 $times = Bench::times(static function () use ($planner, $job, $shelf, $fresh, &$sized): string {
-    $placement = Placement::of(SizedBy::Width, Length::mm(100.0 + 0.5 * (++$sized % 200)), Length::mm(0.0), Length::mm(70.0));
+    $placement = Placement::fromMeasures(SizedBy::Width, Length::mm(100.0 + 0.5 * (++$sized % 200)), Length::mm(0.0), Length::mm(70.0));
     $changed = new Job($job->id, $job->name, $job->quantity, $job->due, $job->blank, [$job->transfers[0]->with(placement: $placement)], $job->note, []);
 
     return json_encode($planner->plan($changed, $shelf, $fresh($changed)), \JSON_THROW_ON_ERROR);
@@ -145,7 +145,7 @@ $files = new FileStore($directory);
 $sha256 = $files->keep($directory.'/full.jpeg');
 $files->write($sha256, 'print.jpg', static fn (string $to): bool => copy($directory.'/full.jpeg', $to));
 $whole = ['x' => 0.0, 'y' => 0.0, 'width' => 1.0, 'height' => 1.0];
-$wrap = new Artwork($sha256, [...Picture::of($sha256, 'wrap', PictureKind::Raster, 2244.0, 3100.0, false)->toRecord(), 'visible' => $whole, 'form' => 'print.jpg', 'note' => null], new DateTimeImmutable());
+$wrap = new Artwork($sha256, [...Picture::fromFile($sha256, 'wrap', PictureKind::Raster, 2244.0, 3100.0, false)->toRecord(), 'visible' => $whole, 'form' => 'print.jpg', 'note' => null], new DateTimeImmutable());
 $bent = new BentPictures($files, new RasterFile());
 $taper = Taper::across(90.0, 62.0, 110.0);
 $down = 10.0;
@@ -201,7 +201,7 @@ foreach ([11, 12, 13] as $seed) {
     for ($wanted = count($pieces); !isset($last[0]) || $last[0] > 10; $wanted = (int) floor(0.97 * $wanted)) {
         $pieces = array_slice($pieces, 0, $wanted);
         [$began, $last] = [[], []];
-        Gang::of(new GangOrder($pieces, new GangPaper(PaperSize::A4->size(), $room), Length::mm(3.0)), 1, static function (int $tried, int $sheets, int $way) use (&$began, &$last): bool {
+        Gang::fromOrder(new GangOrder($pieces, new GangPaper(PaperSize::A4->size(), $room), Length::mm(3.0)), 1, static function (int $tried, int $sheets, int $way) use (&$began, &$last): bool {
             $began[$way] ??= microtime(true);
             $last[$way] = $sheets;
 
@@ -235,9 +235,9 @@ $press = static function (int $cells) use ($seven): Conduction {
 $times = Bench::times(static fn (): int => $press(0)->accepted, 20);
 Bench::row('180 s of heat through seven layers, 95th percentile', sprintf('%.0f ms', Bench::quantile($times, 0.95)), '100 ms', Bench::quantile($times, 0.95) <= 100.0);
 $case = $planner->plan($job, $shelf, $fresh($job))->transfers[0]->heatCase ?? throw new LogicException('It is heated.');
-$times = Bench::times(static fn (): ?float => PressWindow::of($case, $catalogue->heatParameters, Draw::middles())->earliestS, 20);
+$times = Bench::times(static fn (): ?float => PressWindow::forCase($case, $catalogue->heatParameters, Draw::middles())->earliestS, 20);
 Bench::row('A press window, 95th percentile', sprintf('%.0f ms', Bench::quantile($times, 0.95)), '400 ms', Bench::quantile($times, 0.95) <= 400.0);
-$times = Bench::times(static fn (): int => Spread::of($case, $catalogue->heatParameters, 64, static fn (int $done): bool => true)->inside, 3, 0);
+$times = Bench::times(static fn (): int => Spread::forCase($case, $catalogue->heatParameters, 64, static fn (int $done): bool => true)->inside, 3, 0);
 Bench::row('  with 64 draws of its uncertainty, median', sprintf('%.1f s', Bench::quantile($times, 0.5) / 1000.0), '7 s', Bench::quantile($times, 0.5) <= 7000.0);
 $each = [];
 foreach ([8, 16, 32, 64] as $cells) {

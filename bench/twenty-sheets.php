@@ -42,7 +42,7 @@ try {
         file_put_contents($directory.'/in.jpeg', substr($jpeg, 0, 2)."\xff\xfe".pack('n', strlen($comment) + 2).$comment.substr($jpeg, 2));
         $sha256 = $files->keep($directory.'/in.jpeg');
         $files->write($sha256, 'print.jpg', static fn (string $to): bool => copy($directory.'/in.jpeg', $to));
-        $artwork = new Artwork($sha256, [...Picture::of($sha256, 'p', PictureKind::Raster, 2244.0, 3100.0, false)->toRecord(), 'visible' => ['x' => 0.0, 'y' => 0.0, 'width' => 1.0, 'height' => 1.0], 'form' => 'print.jpg', 'note' => null], new DateTimeImmutable());
+        $artwork = new Artwork($sha256, [...Picture::fromFile($sha256, 'p', PictureKind::Raster, 2244.0, 3100.0, false)->toRecord(), 'visible' => ['x' => 0.0, 'y' => 0.0, 'width' => 1.0, 'height' => 1.0], 'form' => 'print.jpg', 'note' => null], new DateTimeImmutable());
         $pen->begin($pdf, Size::mm(210.0, 297.0), false);
         $pen->picture($pdf, Rect::mm(10.0, 8.0, 190.0, 262.47), $artwork, null, true);
         $pen->marks($pdf, SheetLayout::strip(Rect::mm(5.0, 5.0, 200.0, 287.0), false, 'sheet '.$n));

@@ -105,7 +105,7 @@ final class Orchard
 
     public static function picture(float $width = 2400.0, float $height = 1900.0, PictureKind $kind = PictureKind::Raster, bool $clear = true): Picture
     {
-        return Picture::of(str_repeat('a', 64), 'branch.png', $kind, $width, $height, $clear);
+        return Picture::fromFile(str_repeat('a', 64), 'branch.png', $kind, $width, $height, $clear);
     }
 
     /**

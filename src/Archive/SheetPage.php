@@ -30,7 +30,7 @@ final readonly class SheetPage
         return new self($this->medium, $this->marking, $this->mirrored, $this->inDriver, false, $this->label.' · cut lines, on plain paper', true);
     }
 
-    public static function of(Medium $medium, Marking $marking, bool $mirrored, bool $foldLeads, string $label): self
+    public static function forMedium(Medium $medium, Marking $marking, bool $mirrored, bool $foldLeads, string $label): self
     {
         return new self($medium->id, $marking->id, $mirrored, $mirrored && $marking->mirrorsInDriver(), $foldLeads, $label);
     }
@@ -41,7 +41,7 @@ final readonly class SheetPage
             throw new \LogicException('What is laid out has a sheet and a printer.');
         }
 
-        return self::of($plan->medium, $plan->marking, $plan->stack->mirrored(), $plan->carrier->foldLeads ?? false, $label);
+        return self::forMedium($plan->medium, $plan->marking, $plan->stack->mirrored(), $plan->carrier->foldLeads ?? false, $label);
     }
 
     public static function fromRecord(Record $record): self

@@ -31,10 +31,10 @@ class Artwork
         $this->created = Instant::write($now);
     }
 
-    public static function of(string $sha256, string $name, ReadPicture $read, Traits $traits, ?string $madeOf, \DateTimeImmutable $now): self
+    public static function fromRead(string $sha256, string $name, ReadPicture $read, Traits $traits, ?string $madeOf, \DateTimeImmutable $now): self
     {
         return new self($sha256, [
-            ...Picture::of($sha256, $name, $read->kind, $read->width, $read->height, $read->hasTransparency, $traits, null === $madeOf ? null : Origin::of($madeOf, ...$read->visible))->toRecord(),
+            ...Picture::fromFile($sha256, $name, $read->kind, $read->width, $read->height, $read->hasTransparency, $traits, null === $madeOf ? null : Origin::fromPicture($madeOf, ...$read->visible))->toRecord(),
             'visible' => $read->visible,
             'form' => $read->form,
             'note' => $read->note,

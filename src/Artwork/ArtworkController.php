@@ -46,7 +46,7 @@ final readonly class ArtworkController
     )]
     public function upload(Request $request): JsonResponse
     {
-        $file = Upload::of($request, 'file');
+        $file = Upload::fromRequest($request, 'file');
         if ($this->store->takesLong($file->getPathname())) {
             $task = $this->tasks->add(TakePicture::kind(), ['parked' => $this->files->park($file->getPathname()), 'name' => $file->getClientOriginalName()]);
 
@@ -130,7 +130,7 @@ final readonly class ArtworkController
     )]
     public function withoutBackground(string $sha256, Request $request): JsonResponse
     {
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
         $artwork = $this->found($sha256);
         $tolerance = self::tolerance((string) $body->number('tolerance'));
         if (PictureKind::Raster === $artwork->picture()->kind && $this->store->takesLong($this->files->path($sha256, $artwork->form()))) {

@@ -73,7 +73,7 @@ final readonly class ArtworkStore
             (new Filesystem())->remove($into);
         }
 
-        return Artwork::of($sha256, self::tidy($name), $read, $traits, $madeOf, $this->clock->now());
+        return Artwork::fromRead($sha256, self::tidy($name), $read, $traits, $madeOf, $this->clock->now());
     }
 
     /** The picture at the size at which it is examined. */

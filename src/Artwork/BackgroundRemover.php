@@ -24,7 +24,7 @@ final readonly class BackgroundRemover
     /** What would be taken away, as a PNG to lay over the preview: violet where it goes, clear where it stays. */
     public function preview(Artwork $artwork, float $tolerance, bool $islands): string
     {
-        $image = self::image(Background::of($this->store->working($artwork), $tolerance, $islands)->mask);
+        $image = self::image(Background::fromBitmap($this->store->working($artwork), $tolerance, $islands)->mask);
         $veil = new \Imagick();
         $veil->newImage($image->getImageWidth(), $image->getImageHeight(), '#6a35ab');
         $image->evaluateImage(\Imagick::EVALUATE_MULTIPLY, 0.8);
@@ -43,7 +43,7 @@ final readonly class BackgroundRemover
         if (PictureKind::Vector === $artwork->picture()->kind) {
             throw InvalidInput::field('tolerance', 'This drawing is made of lines: give it a clear background in the program that drew it.');
         }
-        $background = Background::of($this->store->working($artwork), $tolerance, $islands);
+        $background = Background::fromBitmap($this->store->working($artwork), $tolerance, $islands);
         if (null === $background->colour) {
             throw InvalidInput::field('tolerance', 'Its edge is not of one colour, so there is no background to take away.');
         }

@@ -22,7 +22,7 @@ final readonly class CutLines
      */
     public function of(Artwork $artwork, float $widthMm, float $marginMm, bool $easier): CutLine
     {
-        $kept = Background::of($this->store->working($artwork))->mask->inverse();
+        $kept = Background::fromBitmap($this->store->working($artwork))->mask->inverse();
         $mmPerPixel = $widthMm / $kept->width;
 
         return $easier ? CutLine::easierAround($kept, $mmPerPixel, $marginMm) : CutLine::around($kept, $mmPerPixel, $marginMm);

@@ -32,7 +32,7 @@ final readonly class LossMap
     public function ofColours(Artwork $artwork, Colour $cloth): string
     {
         $bitmap = $this->store->working($artwork);
-        $map = Foresight::map($bitmap, Background::of($bitmap)->mask->inverse(), $cloth);
+        $map = Foresight::map($bitmap, Background::fromBitmap($bitmap)->mask->inverse(), $cloth);
         $rgba = '';
         for ($i = 0, $end = strlen($map); $i < $end; ++$i) {
             $rgba .= match ($map[$i]) {
@@ -55,7 +55,7 @@ final readonly class LossMap
     public function ofLines(Artwork $artwork, float $line): string
     {
         $bitmap = $this->store->working($artwork);
-        $finer = Strokes::finer(Background::of($bitmap)->mask->inverse(), $line);
+        $finer = Strokes::finer(Background::fromBitmap($bitmap)->mask->inverse(), $line);
 
         return self::png($bitmap->width, $bitmap->height, strtr($finer->set, ["\0" => self::CLEAR, "\1" => self::VANISHES]));
     }

@@ -29,6 +29,6 @@ final readonly class WorkingBitmap
         $image->setImageDepth(8);
         $image->setImageFormat('rgba');
 
-        return Bitmap::of($image->getImageWidth(), $image->getImageHeight(), $image->getImageBlob());
+        return Bitmap::fromRgba($image->getImageWidth(), $image->getImageHeight(), $image->getImageBlob());
     }
 }

@@ -36,7 +36,7 @@ final readonly class TraceController
     ])]
     public function measure(Request $request): JsonResponse
     {
-        return new JsonResponse(TracedView::of(TraceMarks::fromRecord(JsonBody::of($request))->traced($this->files, $this->parser())));
+        return new JsonResponse(TracedView::of(TraceMarks::fromRecord(JsonBody::fromRequest($request))->traced($this->files, $this->parser())));
     }
 
     #[Route('/api/shelf/traced', methods: ['POST'])]
@@ -46,7 +46,7 @@ final readonly class TraceController
     ])]
     public function add(Request $request): JsonResponse
     {
-        $new = NewTracedBlank::fromRecord(JsonBody::of($request));
+        $new = NewTracedBlank::fromRecord(JsonBody::fromRequest($request));
 
         return new JsonResponse($this->shelf->addOwn('blanks', $new->toRecord($this->files, $this->parser()))->toRecord(), 201);
     }

@@ -59,7 +59,7 @@ final readonly class TraceMarks
             throw InvalidInput::field('overscan', $e->getMessage());
         }
         try {
-            return Tracing::of(self::read($this->corners), self::read($this->points), $paper->size(), Size::mm($size[0], $size[1]), $this->mirrored, $overscan, $this->other_way);
+            return Tracing::fromCorners(self::read($this->corners), self::read($this->points), $paper->size(), Size::mm($size[0], $size[1]), $this->mirrored, $overscan, $this->other_way);
         } catch (BadRecord $e) {
             throw InvalidInput::field($e->field, $e->getMessage());
         }

@@ -45,7 +45,7 @@ final readonly class CostController
         $plan = $this->jobs->plan($job);
         $sheet = $this->costs->sheet($job, $plan, $pieces);
 
-        return new JsonResponse(CostView::of($job->name, $sheet, $this->costs->cheaper($job, $plan, $sheet), $this->costs->currency()));
+        return new JsonResponse(CostView::fromSheet($job->name, $sheet, $this->costs->cheaper($job, $plan, $sheet), $this->costs->currency()));
     }
 
     #[Route('/api/rates', methods: ['GET'])]
@@ -62,7 +62,7 @@ final readonly class CostController
     ])]
     public function put(Request $request): JsonResponse
     {
-        $rates = ShopRates::fromRecord(JsonBody::of($request));
+        $rates = ShopRates::fromRecord(JsonBody::fromRequest($request));
         $this->rates->put($rates, $this->costs->currency());
 
         return new JsonResponse($rates);

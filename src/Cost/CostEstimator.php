@@ -53,9 +53,9 @@ final class CostEstimator
         $catalogue = $this->jobs->catalogue();
         $rates = $this->rates->get()->rates($this->currency());
         $hours = $this->workHours->get();
-        $needs = Needs::of($job, $plan, $pieces, $this->jobs->pictures($job), $catalogue, $rates->spares);
+        $needs = Needs::forPieces($job, $plan, $pieces, $this->jobs->pictures($job), $catalogue, $rates->spares);
 
-        return CostSheet::of($pieces, $needs, Batch::of($plan, $pieces, $shelf, $catalogue, $hours->rack, $hours->shelf), $rates, $this->ledgers ??= $this->stock->ledgers(), $losses ? $this->share($plan) : null);
+        return CostSheet::forPieces($pieces, $needs, Batch::forPlan($plan, $pieces, $shelf, $catalogue, $hours->rack, $hours->shelf), $rates, $this->ledgers ??= $this->stock->ledgers(), $losses ? $this->share($plan) : null);
     }
 
     /** What would make it cheaper: a full sheet, more in one go, fewer that do not come out, another route.

@@ -55,7 +55,7 @@ final readonly class CostView
     }
 
     /** @param list<Cheaper> $cheaper */
-    public static function of(string $name, CostSheet $sheet, array $cheaper, Currency $currency): self
+    public static function fromSheet(string $name, CostSheet $sheet, array $cheaper, Currency $currency): self
     {
         return new self($name, $sheet->pieces, $currency->code, $currency->digits, $sheet->total, $sheet->each(), $sheet->whole(), array_map(static fn (CostLine $line): array => $line->of($sheet->pieces), $sheet->lines), $cheaper, $sheet->success);
     }

@@ -41,7 +41,7 @@ final readonly class QuoteController
     ])]
     public function reckon(Request $request): JsonResponse
     {
-        return new JsonResponse($this->view(JsonBody::of($request)));
+        return new JsonResponse($this->view(JsonBody::fromRequest($request)));
     }
 
     /** The page names the quote, so that a second click finds the first one's. */
@@ -53,7 +53,7 @@ final readonly class QuoteController
     public function keep(Request $request): JsonResponse
     {
         $id = NewJob::id(Record::of(['id' => $request->query->getString('id')]));
-        $view = $this->view(JsonBody::of($request));
+        $view = $this->view(JsonBody::fromRequest($request));
         $stored = $this->turn->take(function () use ($id, $view): StoredQuote {
             $known = $this->entities->find(StoredQuote::class, $id);
             if (null !== $known) {
@@ -122,6 +122,6 @@ final readonly class QuoteController
             }
         }
 
-        return QuoteView::of(Quote::of($items, $wish->price, $wish->setUp, $wish->tax), $wish, $today, $currency, array_values(array_unique($unknown)));
+        return QuoteView::fromQuote(Quote::fromItems($items, $wish->price, $wish->setUp, $wish->tax), $wish, $today, $currency, array_values(array_unique($unknown)));
     }
 }

@@ -59,7 +59,7 @@ final readonly class QuoteView
     }
 
     /** @param list<string> $unknown */
-    public static function of(Quote $quote, QuoteWish $wish, string $today, Currency $currency, array $unknown): self
+    public static function fromQuote(Quote $quote, QuoteWish $wish, string $today, Currency $currency, array $unknown): self
     {
         return new self(null, $wish->for, $today, $wish->valid, $currency->code, $currency->digits, $quote->lines, $quote->setUp, $quote->taxRate, $quote->net, $quote->tax, $quote->gross, $unknown);
     }

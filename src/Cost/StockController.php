@@ -40,7 +40,7 @@ final readonly class StockController
         $items = $this->stock->items();
         $ledgers = $this->stock->ledgers();
 
-        return new JsonResponse(StockView::of($items, $ledgers, $needs, Provision::short($needs, $items, $ledgers), $this->names(), $shelf, $this->costs->currency()));
+        return new JsonResponse(StockView::fromItems($items, $ledgers, $needs, Provision::short($needs, $items, $ledgers), $this->names(), $shelf, $this->costs->currency()));
     }
 
     #[Route('/api/stock', methods: ['POST'])]
@@ -50,7 +50,7 @@ final readonly class StockController
     ])]
     public function move(Request $request): JsonResponse
     {
-        $this->stock->move(StockMove::fromRecord(JsonBody::of($request), $this->costs->currency()), $this->names());
+        $this->stock->move(StockMove::fromRecord(JsonBody::fromRequest($request), $this->costs->currency()), $this->names());
 
         return $this->get();
     }
@@ -65,7 +65,7 @@ final readonly class StockController
     ])]
     public function pack(Request $request): JsonResponse
     {
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
         $pack = PlainNumber::read($body->string('pack'), Inventory::MOST_PACK);
         if (null === $pack) {
             throw InvalidInput::field('pack', 'Write how many come in a pack, such as 10.');
@@ -94,7 +94,7 @@ final readonly class StockController
     ])]
     public function import(Request $request): JsonResponse
     {
-        return new JsonResponse($this->csv->read(Upload::of($request, 'file')->getPathname(), $this->names(), $this->costs->currency()));
+        return new JsonResponse($this->csv->read(Upload::fromRequest($request, 'file')->getPathname(), $this->names(), $this->costs->currency()));
     }
 
     private function names(): StockNames

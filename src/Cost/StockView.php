@@ -82,7 +82,7 @@ final readonly class StockView
      * @param array<string, Ledger>     $ledgers
      * @param list<Shortage>            $short
      */
-    public static function of(array $items, array $ledgers, Needs $needs, array $short, StockNames $names, Shelf $shelf, Currency $currency): self
+    public static function fromItems(array $items, array $ledgers, Needs $needs, array $short, StockNames $names, Shelf $shelf, Currency $currency): self
     {
         $needed = static fn (string $key): float => round($needs->amounts[$key] ?? 0.0, 2);
         $isShort = array_flip(array_map(static fn (Shortage $one): string => $one->item->key(), $short));

@@ -38,7 +38,7 @@ final readonly class DayController
     {
         $agenda = $this->days->agenda();
 
-        return new Response(Calendar::of($this->days->timetable($agenda), $agenda->names), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="day.ics"']);
+        return new Response(Calendar::fromTimetable($this->days->timetable($agenda), $agenda->names), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="day.ics"']);
     }
 
     #[Route('/api/day.pdf', methods: ['GET'])]
@@ -83,7 +83,7 @@ final readonly class DayController
     {
         $agenda = $this->days->agenda();
 
-        return new JsonResponse(Outlook::of($this->days->timetable($agenda), $agenda->names, $this->workHours->zone(), $this->provision->told($agenda->plans)));
+        return new JsonResponse(Outlook::fromTimetable($this->days->timetable($agenda), $agenda->names, $this->workHours->zone(), $this->provision->told($agenda->plans)));
     }
 
     #[Route('/api/day/pins', methods: ['PUT'])]
@@ -97,7 +97,7 @@ final readonly class DayController
     ])]
     public function pin(Request $request): JsonResponse
     {
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
         $this->days->pin($body->string('activity'), $body->string('day'), $body->string('time'));
 
         return $this->view();
@@ -110,7 +110,7 @@ final readonly class DayController
     ])]
     public function hours(Request $request): JsonResponse
     {
-        $this->workHours->put(WorkHours::fromRecord(JsonBody::of($request)));
+        $this->workHours->put(WorkHours::fromRecord(JsonBody::fromRequest($request)));
 
         return $this->view();
     }
@@ -126,6 +126,6 @@ final readonly class DayController
             return new JsonResponse(DayView::not($e->getMessage(), $this->clock->now()->getTimestamp(), $zone, $hours));
         }
 
-        return new JsonResponse(DayView::of($table, $agenda, $this->days->moved($table), $zone, $hours));
+        return new JsonResponse(DayView::fromTimetable($table, $agenda, $this->days->moved($table), $zone, $hours));
     }
 }

@@ -51,10 +51,10 @@ final readonly class DayPlanner
             $due = null === $job->due ? null : $hours->endOf($job->due, $zone);
             $own = [];
             foreach ($sessions as $run) {
-                array_push($own, ...JobActivities::ofSession($plan, $run->id, $run->sequence(), $this->bench->state($run), $now, $due));
+                array_push($own, ...JobActivities::forSession($plan, $run->id, $run->sequence(), $this->bench->state($run), $now, $due));
             }
             if ($pieces > 0 && null !== $due) {
-                array_push($own, ...JobActivities::of($plan, $job->quantity - $pieces + 1, $job->quantity, $due, $hours->rack, $hours->shelf));
+                array_push($own, ...JobActivities::forPlan($plan, $job->quantity - $pieces + 1, $job->quantity, $due, $hours->rack, $hours->shelf));
             }
             if ([] !== $activities && count($activities) + count($own) > self::MOST_ACTIVITIES) {
                 $later[] = $job->name;

@@ -103,7 +103,7 @@ final readonly class DayView
     }
 
     /** @param list<Move> $moved */
-    public static function of(Timetable $table, Agenda $agenda, array $moved, string $zone, WorkHours $hours): self
+    public static function fromTimetable(Timetable $table, Agenda $agenda, array $moved, string $zone, WorkHours $hours): self
     {
         $names = $agenda->names;
         $day = $table->day;

@@ -104,7 +104,7 @@ final readonly class OrderBook
         $jobs = [];
         foreach ($this->jobsIn([$order])[$order->id] as $job) {
             $copy = $job->orderedAs(Uuid::v4()->toRfc4122(), $job->name, $job->quantity, $due, $job->breakdown);
-            $this->entities->persist(StoredJob::of($copy, $this->clock->now()));
+            $this->entities->persist(StoredJob::fromJob($copy, $this->clock->now()));
             $jobs[] = $copy->id;
         }
 
@@ -141,7 +141,7 @@ final readonly class OrderBook
         $ids = [];
         foreach ($lines as $line) {
             $job = $line->job(Uuid::v4()->toRfc4122(), $label, $due);
-            $this->entities->persist(StoredJob::of($job, $this->clock->now()));
+            $this->entities->persist(StoredJob::fromJob($job, $this->clock->now()));
             $ids[] = $job->id;
         }
 
@@ -189,7 +189,7 @@ final readonly class OrderBook
 
         $today = $this->clock->now()->setTimezone(new \DateTimeZone($this->settings->get()->zone))->format('Y-m-d');
 
-        return array_map(static fn (StoredOrder $order): OrderView => OrderView::of($order, array_map($worded, $jobs[$order->id]), $good, $today), $orders);
+        return array_map(static fn (StoredOrder $order): OrderView => OrderView::fromOrder($order, array_map($worded, $jobs[$order->id]), $good, $today), $orders);
     }
 
     /**

@@ -41,7 +41,7 @@ final readonly class OrderController
     ])]
     public function take(Request $request): JsonResponse
     {
-        return new JsonResponse($this->orders->view($this->orders->take(NewOrder::fromRecord(JsonBody::of($request)))), 201);
+        return new JsonResponse($this->orders->view($this->orders->take(NewOrder::fromRecord(JsonBody::fromRequest($request)))), 201);
     }
 
     #[Route('/api/orders/{id}', methods: ['PUT'])]
@@ -59,7 +59,7 @@ final readonly class OrderController
     public function change(string $id, Request $request): JsonResponse
     {
         $order = $this->orders->find($id);
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
         if ($body->integer('revision') !== $order->revision) {
             throw new Conflict('This order was changed in another window meanwhile.', ['revision' => $order->revision]);
         }
@@ -80,7 +80,7 @@ final readonly class OrderController
     public function add(string $id, Request $request): JsonResponse
     {
         $order = $this->orders->find($id);
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
         $this->orders->add($order, $body->string('what'), $body->string('quantity'), $body->string('sizes'));
 
         return new JsonResponse($this->orders->view($order), 201);
@@ -97,7 +97,7 @@ final readonly class OrderController
     ])]
     public function repeat(string $id, Request $request): JsonResponse
     {
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
 
         return new JsonResponse($this->orders->view($this->orders->repeat($this->orders->find($id), NewJob::id($body), NewOrder::due($body->string('due')))), 201);
     }
@@ -125,7 +125,7 @@ final readonly class OrderController
     ])]
     public function preview(Request $request): JsonResponse
     {
-        return new JsonResponse($this->csv->preview(Upload::of($request, 'file')->getPathname()));
+        return new JsonResponse($this->csv->preview(Upload::fromRequest($request, 'file')->getPathname()));
     }
 
     #[Route('/api/orders/import', methods: ['POST'], priority: 1)]
@@ -135,6 +135,6 @@ final readonly class OrderController
     ])]
     public function import(Request $request): JsonResponse
     {
-        return new JsonResponse($this->csv->read(Upload::of($request, 'file')->getPathname()));
+        return new JsonResponse($this->csv->read(Upload::fromRequest($request, 'file')->getPathname()));
     }
 }

@@ -48,7 +48,7 @@ final readonly class OrderView
      * @param list<array{Job, string}> $jobs with their sizes in words
      * @param array<string, int>       $good pieces by job
      */
-    public static function of(StoredOrder $order, array $jobs, array $good, string $today): self
+    public static function fromOrder(StoredOrder $order, array $jobs, array $good, string $today): self
     {
         $lines = array_map(static fn (array $of): array => ['job' => $of[0]->id, 'name' => $of[0]->name, 'quantity' => $of[0]->quantity, 'good' => min($of[0]->quantity, $good[$of[0]->id] ?? 0), 'sizes' => $of[1]], $jobs);
         $pieces = array_sum(array_column($lines, 'quantity'));

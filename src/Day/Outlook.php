@@ -50,7 +50,7 @@ final readonly class Outlook
      * @param array<string, string> $names of jobs by id
      * @param list<string>          $short
      */
-    public static function of(Timetable $table, array $names, \DateTimeZone $zone, array $short): self
+    public static function fromTimetable(Timetable $table, array $names, \DateTimeZone $zone, array $short): self
     {
         return new self(LatestStart::of($table), array_map(static fn (Mend $mend): array => [
             'what' => self::what($mend, $zone),

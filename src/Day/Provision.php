@@ -29,7 +29,7 @@ final readonly class Provision
         $catalogue = $this->jobs->catalogue();
         $planned = $this->jobs->planning();
         foreach (array_slice($this->due->open(), 0, self::MOST_JOBS) as [$job, $pieces]) {
-            $needs = $needs->plus(Needs::of($job, $known[$job->id] ?? $planned($job), $pieces, $this->jobs->pictures($job), $catalogue));
+            $needs = $needs->plus(Needs::forPieces($job, $known[$job->id] ?? $planned($job), $pieces, $this->jobs->pictures($job), $catalogue));
         }
 
         return $needs;
@@ -47,7 +47,7 @@ final readonly class Provision
     {
         $counted = array_filter($items, static fn (StoredItem $item): bool => $item->counted);
 
-        return Shortage::of($needs, array_intersect_key($ledgers, $counted), array_map(static fn (StoredItem $item): float => $item->pack, $counted));
+        return Shortage::fromNeeds($needs, array_intersect_key($ledgers, $counted), array_map(static fn (StoredItem $item): float => $item->pack, $counted));
     }
 
     /**

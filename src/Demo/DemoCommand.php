@@ -101,7 +101,7 @@ final class DemoCommand extends Command
                 }
             }
             $job = JobFile::read($record);
-            $this->entities->persist(StoredJob::of($job->dueOn($this->beforeTheFair($job->due)), $this->clock->now()));
+            $this->entities->persist(StoredJob::fromJob($job->dueOn($this->beforeTheFair($job->due)), $this->clock->now()));
         }
         foreach ((array) glob($this->projectDirectory.'/demo/recipes/*.json') as $file) {
             $this->recipes->put(Recipe::fromRecord($this->schemas->decode('recipe', (string) file_get_contents((string) $file)), $this->catalogue));
@@ -145,7 +145,7 @@ final class DemoCommand extends Command
     private function rememberPastRun(string $jobId, \DateTimeImmutable $at): void
     {
         $plan = $this->jobs->plan($this->jobs->find($jobId)->job());
-        $sequence = BenchSequence::of($plan->rounds, count(self::PAST));
+        $sequence = BenchSequence::fromRounds($plan->rounds, count(self::PAST));
         /** @var array<string, mixed> $document */
         $document = json_decode(json_encode($plan, \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
         $run = StoredRun::begin('demo-run', $jobId, $plan->jobName, $plan->id(), $document, $sequence, count(self::PAST), $this->clock->now());
@@ -160,7 +160,7 @@ final class DemoCommand extends Command
             $run->events->add(new StoredEvent('demo-d'.$position, $run, $piece, Event::done($position, $at, 'demo-d'.$position)));
             $own = $sequence->positionsOf($step->piece);
             if (null !== $past && null !== $piece && $own[count($own) - 1] === $position) {
-                $marks = array_map(static fn (array $mark): Mark => Mark::of(...$mark), $past[1]);
+                $marks = array_map(static fn (array $mark): Mark => Mark::forDefect(...$mark), $past[1]);
                 $run->events->add(new StoredEvent('demo-j'.$position, $run, $piece, Event::judged($position, $at, $past[0], $marks, 'demo-j'.$position)));
                 $piece->judge($past[0], $at);
             }
@@ -169,7 +169,7 @@ final class DemoCommand extends Command
         $this->entities->persist($run);
         $this->entities->flush();
         foreach (self::PAST as $n => [, $marks, $note]) {
-            $this->log->write($run->pieces->get($n + 1) ?? throw new \LogicException('It is there.'), BenchState::of($sequence, $run->history()), array_map(static fn (array $mark): Mark => Mark::of(...$mark), $marks), $note);
+            $this->log->write($run->pieces->get($n + 1) ?? throw new \LogicException('It is there.'), BenchState::fromEvents($sequence, $run->history()), array_map(static fn (array $mark): Mark => Mark::forDefect(...$mark), $marks), $note);
         }
         $this->entities->flush();
     }

@@ -46,7 +46,7 @@ final class HeatCommand extends Command
         $windows = [];
         foreach ($plan->transfers as $transfer) {
             $case = $transfer->heatCase ?? throw InvalidInput::field('heat', 'Nothing is heated here that the model knows, or something for it is not chosen yet.');
-            $windows[] = $window = PressWindow::of($case, $this->catalogue->heatParameters, Draw::middles());
+            $windows[] = $window = PressWindow::forCase($case, $this->catalogue->heatParameters, Draw::middles());
             if (!$options['json']) {
                 $output->writeln(sprintf('%-15sholds from %s, spoilt from %s%s; the plan says %s', $transfer->name, $time($window->earliestS), $time($window->latestS), '' === $window->spoilt ? '' : ' ('.$window->spoilt.')', $time($case->recipeS).(0.0 === $window->countedFromS ? '' : ', counted from when the press is back: '.$time($window->countedFromS).' after closing')), OutputInterface::OUTPUT_RAW);
             }

@@ -45,12 +45,12 @@ final readonly class HeatController
         }
         $draw = Draw::middles();
         try {
-            $window = PressWindow::of($case, $this->forecast->parameters(), $draw);
+            $window = PressWindow::forCase($case, $this->forecast->parameters(), $draw);
         } catch (ImpossibleModel $e) {
             return new JsonResponse(HeatView::not($e->getMessage()));
         }
 
-        return new JsonResponse(HeatView::of($case, $window, $draw, PressWindow::lumped($case, $this->forecast->parameters())));
+        return new JsonResponse(HeatView::fromWindow($case, $window, $draw, PressWindow::lumped($case, $this->forecast->parameters())));
     }
 
     /** Over a range of settings, and beside the ways that people disagree about. */
@@ -62,7 +62,7 @@ final readonly class HeatController
     {
         $case = $this->forecast->caseOf($id, $picture) ?? throw new NotFound('Nothing is heated here that the model knows.');
         try {
-            return new JsonResponse(new OtherHeatView(Sweep::of($case, $this->forecast->parameters()), Comparison::of($case, $this->forecast->parameters())));
+            return new JsonResponse(new OtherHeatView(Sweep::forCase($case, $this->forecast->parameters()), Comparison::forCase($case, $this->forecast->parameters())));
         } catch (ImpossibleModel $e) {
             throw InvalidInput::field('heat', $e->getMessage());
         }
@@ -87,7 +87,7 @@ final readonly class HeatController
     ])]
     public function calibrate(string $id, int $picture, Request $request): JsonResponse
     {
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
         try {
             $readings = Readings::fromCsv($body->string('readings'), $body->string('face'));
         } catch (BadRecord $e) {

@@ -87,7 +87,7 @@ final readonly class HeatView
     }
 
     /** @param array<string, float> $lumped */
-    public static function of(HeatCase $case, PressWindow $window, Draw $draw, array $lumped): self
+    public static function fromWindow(HeatCase $case, PressWindow $window, Draw $draw, array $lumped): self
     {
         return new self(
             true,

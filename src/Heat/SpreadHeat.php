@@ -30,7 +30,7 @@ final readonly class SpreadHeat implements TaskHandler
     {
         $case = $this->forecast->caseOf($input->string('job'), $input->integer('picture')) ?? throw new NotFound('Nothing is heated here that the model knows.');
         try {
-            return Spread::of($case, $this->forecast->parameters(), self::DRAWS, static fn (int $done) => $progress->at($done / self::DRAWS, sprintf('%d of %d draws', $done, self::DRAWS)));
+            return Spread::forCase($case, $this->forecast->parameters(), self::DRAWS, static fn (int $done) => $progress->at($done / self::DRAWS, sprintf('%d of %d draws', $done, self::DRAWS)));
         } catch (ImpossibleModel $e) {
             throw InvalidInput::field('heat', $e->getMessage());
         }

@@ -11,7 +11,7 @@ use Wubbin\Core\Measure\Record;
 final readonly class JsonBody
 {
     /** @throws Problem when it is not a JSON object */
-    public static function of(Request $request): Record
+    public static function fromRequest(Request $request): Record
     {
         try {
             $decoded = json_decode($request->getContent(), true, 64, \JSON_THROW_ON_ERROR);

@@ -12,7 +12,7 @@ use Wubbin\Refusal\InvalidInput;
 final readonly class Upload
 {
     /** @throws Problem when it is missing, too large, or did not arrive whole */
-    public static function of(Request $request, string $field): UploadedFile
+    public static function fromRequest(Request $request, string $field): UploadedFile
     {
         $file = $request->files->get($field);
         if (!$file instanceof UploadedFile) {

@@ -29,7 +29,7 @@ final readonly class HouseController
         $house = $this->house->get();
         $matters = [];
         foreach ($this->catalogue->schools as $school) {
-            $matters[] = Matter::of($school, $house->schools[$school->id] ?? null, $this->catalogue);
+            $matters[] = Matter::forSchool($school, $house->schools[$school->id] ?? null, $this->catalogue);
         }
 
         return new JsonResponse($matters);
@@ -44,7 +44,7 @@ final readonly class HouseController
     public function change(Request $request): JsonResponse
     {
         $house = $this->house->get();
-        foreach (JsonBody::of($request)->stringMap() as $matter => $option) {
+        foreach (JsonBody::fromRequest($request)->stringMap() as $matter => $option) {
             if ('' !== $option && !isset($this->catalogue->schools[$matter]->options[$option])) {
                 throw InvalidInput::field($matter, 'Choose one of those offered.');
             }

@@ -54,11 +54,11 @@ final readonly class JobController
     ])]
     public function create(Request $request): JsonResponse
     {
-        $new = NewJob::fromRecord(JsonBody::of($request));
+        $new = NewJob::fromRecord(JsonBody::fromRequest($request));
         $known = $this->entities->find(StoredJob::class, $new->id);
         if (null === $known) {
             $job = JobEdit::apply(JobPlanner::blankJob($new->id, $new->name), $new->changes, $this->parser(), $this->jobs->catalogue(), $this->artwork->pictures([$new->changes['artwork'] ?? null]));
-            $known = StoredJob::of($job, $this->clock->now());
+            $known = StoredJob::fromJob($job, $this->clock->now());
             $view = $this->viewOr422($known);
             $this->entities->persist($known);
             try {
@@ -81,10 +81,10 @@ final readonly class JobController
     ])]
     public function copy(string $id, Request $request): JsonResponse
     {
-        $new = NewJob::id(JsonBody::of($request));
+        $new = NewJob::id(JsonBody::fromRequest($request));
         $copy = $this->entities->find(StoredJob::class, $new);
         if (null === $copy) {
-            $copy = StoredJob::of($this->jobs->find($id)->job()->copiedAs($new), $this->clock->now());
+            $copy = StoredJob::fromJob($this->jobs->find($id)->job()->copiedAs($new), $this->clock->now());
             $this->entities->persist($copy);
             $this->entities->flush();
         }
@@ -111,7 +111,7 @@ final readonly class JobController
     public function change(string $id, Request $request): JsonResponse
     {
         $stored = $this->jobs->find($id);
-        $change = JobChange::fromRecord(JsonBody::of($request));
+        $change = JobChange::fromRecord(JsonBody::fromRequest($request));
         if ($change->revision !== $stored->revision) {
             throw $this->changedElsewhere($stored);
         }

@@ -64,7 +64,7 @@ final readonly class JobFileController
     )]
     public function import(Request $request): JsonResponse
     {
-        $stored = StoredJob::of($this->import->read((string) file_get_contents(Upload::of($request, 'file')->getPathname())), $this->clock->now());
+        $stored = StoredJob::fromJob($this->import->read((string) file_get_contents(Upload::fromRequest($request, 'file')->getPathname())), $this->clock->now());
         $view = $this->jobs->view($stored);
         $this->entities->persist($stored);
         $this->entities->flush();

@@ -9,7 +9,6 @@ use Wubbin\Artwork\Artwork;
 use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Job\JobFile;
-use Wubbin\Core\Job\OnePictureFile;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\Plan;
@@ -41,7 +40,7 @@ final readonly class JobFileInput
      */
     public function plan(string $path, ?string $shelf): array
     {
-        $record = $this->schemas->decode('job', OnePictureFile::upgraded(self::contents($path)));
+        $record = $this->schemas->decode('job', self::contents($path));
         $job = JobFile::read($record);
         $artworks = [];
         foreach ($record->records('transfers') as $transfer) {

@@ -9,7 +9,6 @@ use Symfony\Component\Uid\Uuid;
 use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobFile;
-use Wubbin\Core\Job\OnePictureFile;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
@@ -32,7 +31,7 @@ final readonly class JobImport
      */
     public function read(string $json): Job
     {
-        $record = $this->schemas->decode('job', OnePictureFile::upgraded($json));
+        $record = $this->schemas->decode('job', $json);
         $job = JobFile::read($record);
         foreach ($record->records('transfers') as $transfer) {
             $artwork = $transfer->recordOrNull('artwork');

@@ -141,7 +141,7 @@ final readonly class JobPlanner
             1,
             null,
             new Blank('shirt', 'M', 'cotton-jersey', Colour::hex('#ffffff'), Condition::New),
-            [new Transfer('front', false, null, null, Placement::of(SizedBy::Width, Length::mm(200.0), Length::mm(0.0), Length::mm(80.0)), 'light-film', Finish::Matte, new Choices(), [])],
+            [new Transfer('front', false, null, null, Placement::fromMeasures(SizedBy::Width, Length::mm(200.0), Length::mm(0.0), Length::mm(80.0)), 'light-film', Finish::Matte, new Choices(), [])],
             '',
         );
     }

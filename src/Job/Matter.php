@@ -35,7 +35,7 @@ final readonly class Matter
     ) {
     }
 
-    public static function of(School $school, ?string $chosen, Catalogue $catalogue): self
+    public static function forSchool(School $school, ?string $chosen, Catalogue $catalogue): self
     {
         return new self(
             $school->id,

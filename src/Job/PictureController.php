@@ -53,7 +53,7 @@ final readonly class PictureController
     ])]
     public function replace(string $sha256, Request $request): JsonResponse
     {
-        $by = JsonBody::of($request)->string('by');
+        $by = JsonBody::fromRequest($request)->string('by');
         foreach ([$sha256, $by] as $wanted) {
             $this->artwork->find($wanted) ?? throw new NotFound('This picture is not in the store.');
         }

@@ -39,7 +39,7 @@ class StoredJob
         $this->created = $this->updated = Instant::write($now);
     }
 
-    public static function of(Job $job, \DateTimeImmutable $now): self
+    public static function fromJob(Job $job, \DateTimeImmutable $now): self
     {
         return new self($job->id, JobFile::write($job), $now);
     }

@@ -63,7 +63,7 @@ final readonly class LadderController
     ])]
     public function plan(string $id, Request $request): JsonResponse
     {
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
         $known = $this->entities->find(StoredLadder::class, mb_substr($body->string('id'), 0, 64));
         if (null !== $known) {
             return new JsonResponse(LadderView::of($known), 201);
@@ -121,7 +121,7 @@ final readonly class LadderController
     public function mark(string $id, Request $request): JsonResponse
     {
         $stored = $this->find($id);
-        $marks = JsonBody::of($request)->record('marks')->stringMap();
+        $marks = JsonBody::fromRequest($request)->record('marks')->stringMap();
         try {
             $stored->ladder()->marked(array_map(static fn (string $mark): LadderMark => LadderMark::tryFrom($mark) ?? throw BadRecord::at('marks', 'A swatch is not yet, good, or too much.'), $marks));
         } catch (BadRecord $e) {
@@ -145,7 +145,7 @@ final readonly class LadderController
         $ladder = $stored->ladder();
         $chosen = $ladder->chosen() ?? throw InvalidInput::field('marks', 'Mark a swatch as good first.');
         try {
-            $recipe = Recipe::fromRecord($this->record($stored, $ladder, $chosen['x'], $chosen['y'], JsonBody::of($request)->string('name'), $chosen['name']), $this->catalogue);
+            $recipe = Recipe::fromRecord($this->record($stored, $ladder, $chosen['x'], $chosen['y'], JsonBody::fromRequest($request)->string('name'), $chosen['name']), $this->catalogue);
         } catch (BadRecord $e) {
             throw InvalidInput::field($e->field, $e->getMessage());
         }

@@ -50,10 +50,10 @@ class StoredLadder
             $of = $record->record($side);
             $values = LadderAxis::PRESSURE === $of->string('of') ? $of->strings('values') : array_map(static fn (string $text): float => is_numeric($text) ? (float) $text : \NAN, $of->strings('values'));
 
-            return LadderAxis::of($side, $of->string('of'), $values);
+            return LadderAxis::fromValues($side, $of->string('of'), $values);
         };
 
-        return Ladder::of($axis('x'), $axis('y'), $record->number('swatch_mm'));
+        return Ladder::fromAxes($axis('x'), $axis('y'), $record->number('swatch_mm'));
     }
 
     public function ladder(): Ladder

@@ -39,7 +39,7 @@ final readonly class Consultation
             $marks[$mark->defect->value][] = $mark;
         }
         if ($entry->failed) {
-            $marks[Defect::Crack->value] ??= [Mark::of(Defect::Crack)];
+            $marks[Defect::Crack->value] ??= [Mark::forDefect(Defect::Crack)];
         }
         $done = $this->done($entry);
         $found = [];

@@ -45,7 +45,7 @@ final readonly class DoctorController
     ])]
     public function ask(Request $request): JsonResponse
     {
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
         $short = static fn (string $field): string => mb_substr($body->string($field), 0, self::LONGEST);
         $route = $this->catalogue->routes[$body->string('route')] ?? throw InvalidInput::field('route', 'Choose one of those offered.');
         $defect = OwnWords::defect($short('seen')) ?? throw InvalidInput::field('seen', 'This is not understood. Say what is seen: pale, lifted, bubbles, smeared, cracked …');

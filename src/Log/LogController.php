@@ -79,7 +79,7 @@ final readonly class LogController
     ])]
     public function import(Request $request): JsonResponse
     {
-        return new JsonResponse($this->csv->read(Upload::of($request, 'file')->getPathname()));
+        return new JsonResponse($this->csv->read(Upload::fromRequest($request, 'file')->getPathname()));
     }
 
     #[Route('/api/logbook/lessons', methods: ['GET'])]
@@ -133,7 +133,7 @@ final readonly class LogController
     public function later(int $id, Request $request): JsonResponse
     {
         $entry = $this->search->find($id);
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
         $washes = $body->integer('washes');
         if ($washes < ($entry->washes ?? 0) || $washes > self::MOST_WASHES) {
             throw InvalidInput::field('washes', null === $entry->washes ? sprintf('From 0 to %d washes.', self::MOST_WASHES) : sprintf('It had %d washes at the last look already.', $entry->washes));
@@ -151,7 +151,7 @@ final readonly class LogController
 
     private function detail(StoredEntry $entry): JsonResponse
     {
-        return new JsonResponse(LogDetail::of($entry, $this->search->later($entry), $this->consultation->of($entry)));
+        return new JsonResponse(LogDetail::fromEntry($entry, $this->search->later($entry), $this->consultation->of($entry)));
     }
 
     private static function filter(Request $request): LogFilter

@@ -38,7 +38,7 @@ final readonly class LogCsv
             $done = Record::of($entry->done);
             $facts = $done->recordOrNull('facts') ?? Record::of([]);
             $number = static fn (?float $value): string => null === $value ? '' : (string) $value;
-            $detail = LogDetail::of($entry, [], []);
+            $detail = LogDetail::fromEntry($entry, [], []);
             $taken = array_filter(array_map(static fn (StepTime $step): ?float => 'heat' === $step->kind ? $step->taken : null, $detail->times), is_float(...));
             yield [
                 $entry->at,

@@ -57,7 +57,7 @@ final readonly class LogDetail
      * @param list<StoredLater> $later
      * @param list<Diagnosis>   $diagnoses
      */
-    public static function of(StoredEntry $entry, array $later, array $diagnoses): self
+    public static function fromEntry(StoredEntry $entry, array $later, array $diagnoses): self
     {
         $done = Record::of($entry->done);
         $records = static fn (string $key): array => $done->has($key) ? $done->records($key) : [];
@@ -70,7 +70,7 @@ final readonly class LogDetail
             array_map(static function (Record $step): StepTime {
                 $taken = $step->numberOrNull('taken');
 
-                return new StepTime($step->string('step'), $step->string('kind'), $step->number('planned'), $taken, null === $taken ? null : Deviation::of($step->number('planned'), $taken));
+                return new StepTime($step->string('step'), $step->string('kind'), $step->number('planned'), $taken, null === $taken ? null : Deviation::fromSeconds($step->number('planned'), $taken));
             }, $records('steps')),
             array_map(static fn (Record $one): array => ['step' => $one->string('step'), 'reason' => $one->string('reason')], $records('skipped')),
             $done->has('peeks') ? $done->integer('peeks') : 0,

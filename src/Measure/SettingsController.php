@@ -41,7 +41,7 @@ final readonly class SettingsController
     public function change(Request $request): JsonResponse
     {
         $old = $this->settings->get();
-        $settings = Settings::fromRecord(JsonBody::of($request)->over(Record::of($old->toRecord())));
+        $settings = Settings::fromRecord(JsonBody::fromRequest($request)->over(Record::of($old->toRecord())));
         if ($settings->currency !== $old->currency && $this->priced->anything()) {
             throw InvalidInput::field('currency', sprintf('Prices and rates are in %s: they would be read as %s. The currency of a shop is chosen before its first price.', $old->currency, $settings->currency));
         }

@@ -40,7 +40,7 @@ final readonly class BlankOption
     }
 
     /** @param array<string, BlankSize> $own of the shop's own, what is on the shelf */
-    public static function of(BlankKind $kind, Catalogue $catalogue, array $own): self
+    public static function fromKind(BlankKind $kind, Catalogue $catalogue, array $own): self
     {
         return new self(
             $kind->id,

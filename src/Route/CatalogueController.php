@@ -33,7 +33,7 @@ final readonly class CatalogueController
         $own = $this->shelf->get()->blanks;
 
         return new JsonResponse(new CatalogueView(
-            array_values(array_map(fn (BlankKind $kind): BlankOption => BlankOption::of($kind, $this->catalogue, $own), $this->catalogue->blanks)),
+            array_values(array_map(fn (BlankKind $kind): BlankOption => BlankOption::fromKind($kind, $this->catalogue, $own), $this->catalogue->blanks)),
             array_map(static fn (NamedColour $c): Option => new Option($c->colour->toHex(), $c->label), $this->catalogue->colours),
             self::options($this->catalogue->media),
             self::options($this->catalogue->markings),

@@ -29,7 +29,7 @@ final readonly class MeasureOption
     ) {
     }
 
-    public static function of(string $name, bool $needed, float $usualMm): self
+    public static function forMeasure(string $name, bool $needed, float $usualMm): self
     {
         return new self(str_replace('_mm', '', $name), self::LABELS[$name], $needed, $usualMm);
     }

@@ -39,14 +39,14 @@ final readonly class RecipeController
     #[OA\Get(path: '/api/recipes', operationId: 'listRecipes', responses: [new OA\Response(response: 200, description: 'The newest version of each, retired ones last', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: RecipeView::class)))])]
     public function list(): JsonResponse
     {
-        return new JsonResponse(array_map(fn (StoredRecipe $stored): RecipeView => RecipeView::of($stored, $this->catalogue), $this->recipes->newest()));
+        return new JsonResponse(array_map(fn (StoredRecipe $stored): RecipeView => RecipeView::fromRecipe($stored, $this->catalogue), $this->recipes->newest()));
     }
 
     #[Route('/api/routes/{id}/form', methods: ['GET'])]
     #[OA\Get(path: '/api/routes/{id}/form', operationId: 'getRouteForm', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'What a recipe for this route can say', content: new OA\JsonContent(ref: RouteForm::class))])]
     public function form(string $id): JsonResponse
     {
-        return new JsonResponse(RouteForm::of($this->catalogue->routes[$id] ?? throw new NotFound('There is no such route.'), $this->catalogue));
+        return new JsonResponse(RouteForm::forRoute($this->catalogue->routes[$id] ?? throw new NotFound('There is no such route.'), $this->catalogue));
     }
 
     /** A known id gets a further version; what was made by an old one stays told by it. */
@@ -57,14 +57,14 @@ final readonly class RecipeController
     ])]
     public function put(Request $request): JsonResponse
     {
-        $new = NewRecipe::fromRecord(JsonBody::of($request));
+        $new = NewRecipe::fromRecord(JsonBody::fromRequest($request));
         try {
             $recipe = $new->recipe($this->catalogue, new QuantityParser($this->settings->get()->unit()));
         } catch (BadRecord $e) {
             throw InvalidInput::field(NewRecipe::fieldOf($e->field), $e->getMessage());
         }
 
-        return new JsonResponse(RecipeView::of($this->recipes->put($recipe), $this->catalogue), 201);
+        return new JsonResponse(RecipeView::fromRecipe($this->recipes->put($recipe), $this->catalogue), 201);
     }
 
     #[Route('/api/recipes/{id}', methods: ['PATCH'])]
@@ -72,9 +72,9 @@ final readonly class RecipeController
     public function retire(string $id, Request $request): JsonResponse
     {
         $stored = $this->recipes->find($id);
-        $this->recipes->retire($stored, JsonBody::of($request)->boolean('retired'));
+        $this->recipes->retire($stored, JsonBody::fromRequest($request)->boolean('retired'));
 
-        return new JsonResponse(RecipeView::of($stored, $this->catalogue));
+        return new JsonResponse(RecipeView::fromRecipe($stored, $this->catalogue));
     }
 
     #[Route('/api/recipes/{id}/export', methods: ['GET'])]
@@ -101,8 +101,8 @@ final readonly class RecipeController
     )]
     public function import(Request $request): JsonResponse
     {
-        $record = $this->schemas->decode('recipe', (string) file_get_contents(Upload::of($request, 'file')->getPathname()));
+        $record = $this->schemas->decode('recipe', (string) file_get_contents(Upload::fromRequest($request, 'file')->getPathname()));
 
-        return new JsonResponse(RecipeView::of($this->recipes->put(Recipe::fromRecord($record, $this->catalogue)), $this->catalogue), 201);
+        return new JsonResponse(RecipeView::fromRecipe($this->recipes->put(Recipe::fromRecord($record, $this->catalogue)), $this->catalogue), 201);
     }
 }

@@ -51,7 +51,7 @@ final readonly class RecipeStore
         if (null !== $last && !$last->retired && json_encode($last->recipe($this->catalogue)->toRecord()) === json_encode($recipe->asVersion($last->version)->toRecord())) {
             return $last;
         }
-        $stored = StoredRecipe::of($recipe->asVersion(($last->version ?? 0) + 1), $this->clock->now());
+        $stored = StoredRecipe::fromRecipe($recipe->asVersion(($last->version ?? 0) + 1), $this->clock->now());
         $this->entities->persist($stored);
         try {
             $this->entities->flush();

@@ -24,7 +24,7 @@ final readonly class RecipeView
     ) {
     }
 
-    public static function of(StoredRecipe $stored, Catalogue $catalogue): self
+    public static function fromRecipe(StoredRecipe $stored, Catalogue $catalogue): self
     {
         $recipe = $stored->recipe($catalogue);
 

@@ -30,7 +30,7 @@ final readonly class RouteForm
     ) {
     }
 
-    public static function of(Route $route, Catalogue $catalogue): self
+    public static function forRoute(Route $route, Catalogue $catalogue): self
     {
         $plain = array_filter($route->figures, static fn (Figure $figure): bool => null === $figure->restOf && QuantityKind::Speed !== $figure->kind);
 

@@ -29,7 +29,7 @@ final readonly class SizeOption
         $needed = $size->shape->measures();
 
         return new self($size->id, $size->label, $size->isOwn(), array_map(
-            static fn (string $name): MeasureOption => MeasureOption::of($name, in_array($name, $needed, true), $size->measured()[$name] ?? 0.0),
+            static fn (string $name): MeasureOption => MeasureOption::forMeasure($name, in_array($name, $needed, true), $size->measured()[$name] ?? 0.0),
             [...$needed, ...$size->shape->margins()],
         ));
     }

@@ -33,7 +33,7 @@ class StoredRecipe
         $this->created = Instant::write($now);
     }
 
-    public static function of(Recipe $recipe, \DateTimeImmutable $now): self
+    public static function fromRecipe(Recipe $recipe, \DateTimeImmutable $now): self
     {
         return new self($recipe->id, $recipe->version, $recipe->toRecord(), $now);
     }

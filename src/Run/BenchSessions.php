@@ -61,7 +61,7 @@ final readonly class BenchSessions
             throw new \LogicException('A plan is written as an object.');
         }
         /** @var array<string, mixed> $document */
-        $run = StoredRun::begin($id, $job->id, mb_substr($job->name.(null === $of ? '' : ' · '.$of->label), 0, 120), $plan->id(), $document, BenchSequence::of($plan->rounds, $pieces), $pieces, $this->clock->now());
+        $run = StoredRun::begin($id, $job->id, mb_substr($job->name.(null === $of ? '' : ' · '.$of->label), 0, 120), $plan->id(), $document, BenchSequence::fromRounds($plan->rounds, $pieces), $pieces, $this->clock->now());
         $this->entities->persist($run);
         $this->entities->flush();
 
@@ -102,7 +102,7 @@ final readonly class BenchSessions
         // Nothing comes before what is stored already.
         $latest = [] === $history ? Instant::read($run->created) : $history[count($history) - 1]->at;
         $event = $press->event(max($at, min($latest, $now)));
-        $before = BenchState::of($sequence, $history);
+        $before = BenchState::fromEvents($sequence, $history);
         if (!$before->accepts($event)) {
             throw new Conflict('Another screen was quicker: this step is already done.', ['run' => $run->id]);
         }
@@ -111,7 +111,7 @@ final readonly class BenchSessions
         $piece = null === $number ? null : $run->pieces->get($number);
         $reading = null === $press->press_c && null === $press->probe_c ? null : ['press_c' => $press->press_c, 'probe_c' => $press->probe_c];
         $run->events->add(new StoredEvent($press->id, $run, $piece, $event, $reading));
-        $state = BenchState::of($sequence, [...$history, $event]);
+        $state = BenchState::fromEvents($sequence, [...$history, $event]);
         $run->finish($state->finished() ? $event->at : null);
         if (null === $piece) {
             return;
@@ -132,7 +132,7 @@ final readonly class BenchSessions
         $hands = $views = [];
         foreach ($runs as $run) {
             $state = $this->state($run);
-            foreach (AtHand::of($run->id, $run->sequence(), $state) as $hand) {
+            foreach (AtHand::forRun($run->id, $run->sequence(), $state) as $hand) {
                 $hands[] = $hand;
                 $views[$hand->run.' '.$hand->position] = [$run, $state];
             }
@@ -141,13 +141,13 @@ final readonly class BenchSessions
         return array_map(static function (AtHand $hand) use ($views): HandView {
             [$run, $state] = $views[$hand->run.' '.$hand->position];
 
-            return HandView::of($run, $hand, $state);
+            return HandView::fromHand($run, $hand, $state);
         }, AtHand::inOrder($hands, $this->clock->now()));
     }
 
     public function state(StoredRun $run): BenchState
     {
-        return BenchState::of($run->sequence(), $run->history());
+        return BenchState::fromEvents($run->sequence(), $run->history());
     }
 
     /** Whether the job has been changed since the session's plan was frozen. */

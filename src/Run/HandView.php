@@ -57,7 +57,7 @@ final readonly class HandView
     ) {
     }
 
-    public static function of(StoredRun $run, AtHand $hand, BenchState $state): self
+    public static function fromHand(StoredRun $run, AtHand $hand, BenchState $state): self
     {
         $step = $run->step($hand->step->stepId);
         $sequence = $run->sequence();

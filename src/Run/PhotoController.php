@@ -44,7 +44,7 @@ final readonly class PhotoController
     )]
     public function upload(Request $request): JsonResponse
     {
-        $path = Upload::of($request, 'file')->getPathname();
+        $path = Upload::fromRequest($request, 'file')->getPathname();
         $decoder = RasterFile::decoderFor((string) file_get_contents($path, false, null, 0, 16)) ?? throw InvalidInput::field('file', 'This is not a JPEG, PNG or WebP photo.');
         $image = $this->raster->open($path, $decoder);
         $small = (string) tempnam(sys_get_temp_dir(), 'wubbin');

@@ -50,7 +50,7 @@ final readonly class RunController
     ])]
     public function begin(string $job, Request $request): JsonResponse
     {
-        $new = NewRun::fromRecord(JsonBody::of($request));
+        $new = NewRun::fromRecord(JsonBody::fromRequest($request));
 
         return $this->view($this->sessions->begin($new->id, $job, $new->pieces, $new->share), 201);
     }
@@ -73,7 +73,7 @@ final readonly class RunController
     ])]
     public function press(string $id, Request $request): JsonResponse
     {
-        return $this->view($this->sessions->press($id, Press::fromRecord(JsonBody::of($request))));
+        return $this->view($this->sessions->press($id, Press::fromRecord(JsonBody::fromRequest($request))));
     }
 
     #[Route('/api/bench', methods: ['GET'])]
@@ -88,6 +88,6 @@ final readonly class RunController
 
     private function view(StoredRun $run, int $status = 200): JsonResponse
     {
-        return new JsonResponse(RunView::of($run, $this->sessions->state($run), $this->sessions->stale($run), $this->clock->now()), $status);
+        return new JsonResponse(RunView::fromRun($run, $this->sessions->state($run), $this->sessions->stale($run), $this->clock->now()), $status);
     }
 }

@@ -53,7 +53,7 @@ final readonly class RunView
     ) {
     }
 
-    public static function of(StoredRun $run, BenchState $state, bool $stale, \DateTimeImmutable $now): self
+    public static function fromRun(StoredRun $run, BenchState $state, bool $stale, \DateTimeImmutable $now): self
     {
         $sequence = $run->sequence();
         $last = $state->last;
@@ -65,7 +65,7 @@ final readonly class RunView
             $run->document,
             array_map(static fn (BenchStep $step): BenchStepView => new BenchStepView($step->stepId, $step->piece, $step->timed, $step->seconds), $sequence->steps),
             $run->pieces->count(),
-            array_map(static fn (AtHand $hand): HandView => HandView::of($run, $hand, $state), AtHand::inOrder(AtHand::of($run->id, $sequence, $state), $now)),
+            array_map(static fn (AtHand $hand): HandView => HandView::fromHand($run, $hand, $state), AtHand::inOrder(AtHand::forRun($run->id, $sequence, $state), $now)),
             (object) array_map(static fn (Outcome $outcome): string => $outcome->value, $state->outcomes()),
             $state->finished(),
             $stale,

@@ -38,7 +38,7 @@ final readonly class StockUse
             }
         }
         // What nothing is made of any more uses nothing: an undone judgement gives back what it took.
-        $needs = Needs::of($job, $plan, max(1, $made), $this->jobs->pictures($job), $this->jobs->catalogue());
+        $needs = Needs::forPieces($job, $plan, max(1, $made), $this->jobs->pictures($job), $this->jobs->catalogue());
         $this->stock->usedBy('run-'.$run->id, array_map(static fn (float $amount): float => 0 === $made ? 0.0 : $amount, $needs->amounts));
     }
 }

@@ -53,7 +53,7 @@ final readonly class GangController
     ])]
     public function layOut(Request $request): JsonResponse
     {
-        $wish = GangWish::typed(JsonBody::of($request), new QuantityParser($this->settings->get()->unit()));
+        $wish = GangWish::typed(JsonBody::fromRequest($request), new QuantityParser($this->settings->get()->unit()));
         // What stands against it is told at once, not after waiting for a turn.
         $this->gangs->plans($wish->jobs);
 

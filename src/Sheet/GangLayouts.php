@@ -51,7 +51,7 @@ final readonly class GangLayouts
             }
         }
 
-        return GangView::of($gangs, array_map(static fn (Plan $plan): array => [$plan->jobId, $plan->id()], $plans), $wish, $paper);
+        return GangView::fromGangs($gangs, array_map(static fn (Plan $plan): array => [$plan->jobId, $plan->id()], $plans), $wish, $paper);
     }
 
     /**

@@ -49,7 +49,7 @@ final readonly class GangPdf
                 $progress->at(0.05 + 0.9 * count($pages) / max(1, $all), sprintf('Drawing sheet %d of %d', count($pages) + 1, $all));
                 $number = sprintf('sheet %d of %d', count($pages) + 1, $all);
                 $names = implode(', ', self::namesOn($pictures, $sheet));
-                $pages[] = SheetPage::of($lot->medium, $lot->marking, $lot->mirrored, $lot->first()->carrier->foldLeads ?? false, $names.' · '.$number);
+                $pages[] = SheetPage::forMedium($lot->medium, $lot->marking, $lot->mirrored, $lot->first()->carrier->foldLeads ?? false, $names.' · '.$number);
                 $this->page($pdf, $lot, $pictures, $sheet, $artworks, $number.' · '.$names);
             }
         }

@@ -82,7 +82,7 @@ final readonly class GangView
      * @param list<array{GangLot, GangLot|null, Gang}> $gangs what is laid out, and what may fill the rest
      * @param list<array{string, string}>              $plans
      */
-    public static function of(array $gangs, array $plans, GangWish $wish, PaperStock $paper): self
+    public static function fromGangs(array $gangs, array $plans, GangWish $wish, PaperStock $paper): self
     {
         return new self(
             array_map(static fn (array $one): array => self::lot($one[0], $one[1], $one[2], $wish, $paper), $gangs),

@@ -34,7 +34,7 @@ final readonly class PaperController
     ])]
     public function keep(Request $request): JsonResponse
     {
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
         $offcut = ['id' => Uuid::v4()->toRfc4122(), 'medium' => $body->string('medium'), 'width_mm' => floor($body->number('width_mm')), 'height_mm' => floor($body->number('height_mm'))];
 
         return new JsonResponse($this->shelf->changePaper(static fn (array $paper): array => ['offcuts' => [...$paper['offcuts'], $offcut]] + $paper)->toRecord(), 201);
@@ -58,7 +58,7 @@ final readonly class PaperController
     ])]
     public function count(Request $request): JsonResponse
     {
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
         [$medium, $typed] = [$body->string('medium'), trim($body->string('count'))];
         if ('' !== $typed && 1 !== preg_match('/^\d{1,6}$/', $typed)) {
             throw InvalidInput::field('count', 'Write how many sheets there are, such as 24; leave it empty where nobody counts them.');

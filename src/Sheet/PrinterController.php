@@ -55,7 +55,7 @@ final readonly class PrinterController
     {
         $known = $this->printer($id)->printer ?? throw new \LogicException('A printer has trays.');
         try {
-            $new = Printer::fromRecord(JsonBody::of($request));
+            $new = Printer::fromRecord(JsonBody::fromRequest($request));
         } catch (BadRecord $e) {
             throw InvalidInput::field(str_starts_with($e->field, 'trays') ? 'trays' : $e->field, str_starts_with($e->field, 'trays.') ? 'Give every tray a name.' : $e->getMessage());
         }
@@ -90,7 +90,7 @@ final readonly class PrinterController
         if (null === $printer->tray($tray)) {
             throw new NotFound('There is no such tray.');
         }
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
         $feed = FeedTest::read($body->boolean('on_pencil'), $body->boolean('far'), $body->boolean('left'), $body->boolean('reads_right'));
 
         return new JsonResponse($this->keep($id, $printer->tested($tray, $feed)));

@@ -45,7 +45,7 @@ final class TemplateCommand extends Command
         [$plan] = $this->input->plan($arguments['job'], $options['shelf']);
         $size = $plan->transfers[0]->size;
         try {
-            $template = WrapTemplate::of($size, $paper->size());
+            $template = WrapTemplate::forSize($size, $paper->size());
         } catch (BadRecord $e) {
             throw InvalidInput::field('blank', $e->getMessage());
         }

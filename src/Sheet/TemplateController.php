@@ -34,7 +34,7 @@ final readonly class TemplateController
         $plan = $this->jobs->plan($this->jobs->find($id)->job());
         $size = $plan->transfers[0]->size;
         try {
-            $template = WrapTemplate::of($size, PaperSize::from($this->settings->get()->paper)->size());
+            $template = WrapTemplate::forSize($size, PaperSize::from($this->settings->get()->paper)->size());
         } catch (BadRecord $e) {
             throw InvalidInput::field('blank', $e->getMessage());
         }

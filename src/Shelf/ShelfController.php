@@ -60,7 +60,7 @@ final readonly class ShelfController
     ])]
     public function addHeat(Request $request): JsonResponse
     {
-        $new = NewHeatSource::fromRecord(JsonBody::of($request));
+        $new = NewHeatSource::fromRecord(JsonBody::fromRequest($request));
         $entry = $new->toRecord(new QuantityParser($this->settings->get()->unit()));
         try {
             HeatSource::fromRecord(Record::of($entry), Provenance::person());
@@ -81,7 +81,7 @@ final readonly class ShelfController
     ], type: 'object')), responses: [new OA\Response(response: 200, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json'))])]
     public function change(Request $request): JsonResponse
     {
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
         [$kind, $id, $has] = [$body->string('kind'), $body->string('id'), $body->boolean('has')];
         if (!in_array($kind, self::KINDS, true)) {
             throw InvalidInput::field('kind', 'Choose one of those offered.');
@@ -106,7 +106,7 @@ final readonly class ShelfController
     ])]
     public function addOwn(Request $request): JsonResponse
     {
-        $new = NewOwnThing::fromRecord(JsonBody::of($request));
+        $new = NewOwnThing::fromRecord(JsonBody::fromRequest($request));
 
         return new JsonResponse($this->shelf->addOwn($new->kind, $new->toRecord(new QuantityParser($this->settings->get()->unit())))->toRecord(), 201);
     }

@@ -102,7 +102,7 @@ final class BentPicturesTest extends ShopTestCase
         $sha256 = $this->service(ArtworkStore::class)->take(self::PROJECT.'/demo/artwork/apple-branch.svg', 'apple-branch.svg')->sha256;
         self::assertSame(422, $this->ask('GET', '/api/artwork/'.$sha256.'/bent?width=80&height=64&angle=0')->getStatusCode());
         self::assertSame(422, $this->ask('GET', '/api/artwork/'.$sha256.'/bent')->getStatusCode());
-        self::assertSame(200, $this->ask('GET', '/api/artwork/'.$sha256.'/bent?'.Bend::of(\Wubbin\Core\Measure\Size::mm(80.0, 64.0), 0.4)->toQuery())->getStatusCode());
+        self::assertSame(200, $this->ask('GET', '/api/artwork/'.$sha256.'/bent?'.Bend::forSize(\Wubbin\Core\Measure\Size::mm(80.0, 64.0), 0.4)->toQuery())->getStatusCode());
     }
 
     public function testTheTemplateOfARoundPieceIsAPdfAndAFlatOneHasNone(): void

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Wubbin\Tests\Storage;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\Exception\DriverException;
+use Doctrine\Migrations\Configuration\Connection\ExistingConnection;
+use Doctrine\Migrations\Configuration\Migration\ConfigurationArray;
+use Doctrine\Migrations\DependencyFactory;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Tools\SchemaTool;
 use Symfony\Component\Console\Input\ArrayInput;
@@ -35,49 +39,57 @@ final class StorageTest extends ShopTestCase
         self::assertGreaterThanOrEqual(1000, $connection->fetchOne('PRAGMA busy_timeout'));
     }
 
-    public function testACopyIsTakenBeforeAMigration(): void
-    {
-        $this->readyJob();
-        $this->service(Connection::class)->executeStatement('DELETE FROM doctrine_migration_versions');
-        $this->service(Connection::class)->executeStatement('DROP TABLE setting');
-        $this->restart();
-        $output = new BufferedOutput();
-        try {
-            $this->service(MigrateCommand::class)->run(new ArrayInput([]), $output);
-        } catch (\Throwable) {
-            // The tables are there already, so this migration must fail; the copy was taken before.
-        }
-        $copies = (array) glob($this->data.'/before-*.sqlite');
-        self::assertCount(1, $copies);
-        $rows = (new \PDO('sqlite:'.$copies[0]))->query('SELECT id FROM job', \PDO::FETCH_COLUMN, 0);
-        self::assertNotFalse($rows);
-        self::assertSame(['crew'], $rows->fetchAll());
-    }
-
-    /** Jobs, frozen plans and pictures as they were written when a piece had one picture and nobody looked at its pixels. */
-    public function testAShopOfOnePictureAPieceIsBroughtAlong(): void
+    public function testTheNextMigrationWorksOnAFilledShopAfterACopyWasTaken(): void
     {
         $id = $this->readyJob();
-        $run = $this->read($this->ask('POST', '/api/jobs/'.$id.'/runs', ['id' => 'old-run', 'pieces' => 1]), 201);
+        $before = (string) $this->ask('GET', '/api/jobs/'.$id)->getContent();
+        $output = new BufferedOutput();
+        $this->migrateWithTheNext($output);
+
         $connection = $this->service(Connection::class);
-        $sha256 = $this->read($this->ask('GET', '/api/jobs/'.$id))->records('artworks')[0]->string('sha256');
-        // What is of the picture goes back to stand beside the job's name, and beside the plan's.
-        foreach (['job' => ['artwork', 'placement', 'route', 'finish', 'choices', 'overrides'], 'run' => ['route', 'heat', 'decisions', 'checks', 'cautions', 'stack', 'blank', 'placed', 'sheet', 'coverage', 'artwork']] as $table => $names) {
-            $set = implode(', ', array_map(static fn (string $name): string => "'$.".$name."', json_extract(document, '$.transfers[0].".$name."')", $names));
-            $connection->executeStatement('UPDATE '.$table.' SET document = json_remove(json_set(document, '.$set."), '$.transfers')");
+        self::assertSame('unsaid', $connection->fetchOne('SELECT customer FROM job WHERE id = ?', [$id]));
+        self::assertSame($before, (string) $this->ask('GET', '/api/jobs/'.$id)->getContent());
+        $copies = (array) glob($this->data.'/before-*.sqlite');
+        self::assertCount(1, $copies);
+        self::assertStringContainsString((string) $copies[0], $output->fetch());
+        $copied = (new \PDO('sqlite:'.$copies[0]))->query('SELECT * FROM job', \PDO::FETCH_ASSOC);
+        self::assertNotFalse($copied);
+        $rows = $copied->fetch();
+        self::assertIsArray($rows);
+        self::assertSame($id, $rows['id']);
+        self::assertArrayNotHasKey('customer', $rows);
+    }
+
+    public function testAMigrationThatFailsChangesNothingAndLeavesTheCopy(): void
+    {
+        $id = $this->readyJob();
+        $this->service(Connection::class)->executeStatement('ALTER TABLE job ADD COLUMN customer VARCHAR(40)');
+        $this->restart();
+        try {
+            $this->migrateWithTheNext(new BufferedOutput());
+            self::fail('The column is there already.');
+        } catch (DriverException) {
+            self::assertSame('Wubbin\Migrations\Version7', $this->service(Connection::class)->fetchOne('SELECT MAX(version) FROM doctrine_migration_versions'));
+            self::assertNull($this->service(Connection::class)->fetchOne('SELECT customer FROM job WHERE id = ?', [$id]));
+            self::assertCount(1, (array) glob($this->data.'/before-*.sqlite'));
         }
-        $connection->executeStatement("UPDATE artwork SET facts = json_remove(facts, '$.traits')");
-        $connection->executeStatement("DELETE FROM doctrine_migration_versions WHERE version LIKE '%Version3'");
+    }
+
+    public function testAShopFromBeforeTheMigrationsBecameOneOpensUnchanged(): void
+    {
+        $id = $this->readyJob();
+        $connection = $this->service(Connection::class);
+        foreach (range(1, 6) as $number) {
+            $connection->executeStatement('INSERT INTO doctrine_migration_versions (version) VALUES (?)', ['Wubbin\Migrations\Version'.$number]);
+        }
+        foreach (['run', 'stock_item'] as $table) {
+            $connection->executeStatement('ALTER TABLE '.$table.' ADD COLUMN presses INTEGER NOT NULL DEFAULT 0');
+        }
         $this->restart();
         $this->service(MigrateCommand::class)->run(new ArrayInput([]), new BufferedOutput());
-        $view = $this->read($this->ask('GET', '/api/jobs/'.$id));
-        self::assertTrue($view->record('plan')->boolean('ready'));
-        self::assertSame('front', $view->record('job')->records('transfers')[0]->string('side'));
-        $again = $this->read($this->ask('GET', '/api/runs/old-run'))->record('plan')->records('transfers')[0];
-        self::assertCount(count($run->record('plan')->records('transfers')[0]->records('decisions')), $again->records('decisions'));
-        self::assertFalse($view->record('plan')->records('transfers')[0]->has('look'), 'nobody has looked yet');
-        $this->read($this->upload($this->data.'/files/'.substr($sha256, 0, 2).'/'.$sha256.'/original'), 201);
-        self::assertTrue($this->read($this->ask('GET', '/api/jobs/'.$id))->record('plan')->records('transfers')[0]->has('look'), 'taken again, it is looked at');
+        self::assertSame([], (array) glob($this->data.'/before-*.sqlite'));
+        $this->read($this->ask('POST', '/api/jobs/'.$id.'/runs', ['id' => 'run', 'pieces' => 1]), 201);
+        $this->read($this->ask('POST', '/api/stock', ['id' => 'bought', 'item' => 'sheet film-clear-a4', 'kind' => 'bought', 'amount' => '10', 'price' => '9', 'note' => '']));
     }
 
     public function testAMigratedShopIsLeftAlone(): void
@@ -117,5 +129,19 @@ final class StorageTest extends ShopTestCase
         self::assertSame('2026-10-25T00:30:00.500Z', Instant::write($summer));
         self::assertGreaterThan(Instant::write($summer), Instant::write($winter));
         self::assertEquals($summer, Instant::read(Instant::write($summer)));
+    }
+
+    /** As a later Wubbin would, with one migration more. */
+    private function migrateWithTheNext(BufferedOutput $output): void
+    {
+        $connection = $this->service(Connection::class);
+        $migrations = DependencyFactory::fromConnection(
+            new ConfigurationArray(['migrations_paths' => [
+                'Wubbin\Migrations' => self::PROJECT.'/migrations',
+                'Wubbin\Tests\Storage\NextMigration' => __DIR__.'/NextMigration',
+            ]]),
+            new ExistingConnection($connection),
+        );
+        (new MigrateCommand($migrations, $connection, $this->data))->run(new ArrayInput([]), $output);
     }
 }

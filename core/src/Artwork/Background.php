@@ -32,7 +32,7 @@ final readonly class Background
      * @param float $tolerance 0 to 100, as a distance in CIE L*a*b*
      * @param bool  $islands   patches of the same colour that are enclosed by the picture belong to it too
      */
-    public static function of(Bitmap $bitmap, float $tolerance = self::TOLERANCE, bool $islands = false, ?LabPlanes $lab = null): self
+    public static function fromBitmap(Bitmap $bitmap, float $tolerance = self::TOLERANCE, bool $islands = false, ?LabPlanes $lab = null): self
     {
         $opaque = $bitmap->opaque();
         $edge = self::edge($bitmap->width, $bitmap->height);
@@ -87,7 +87,7 @@ final readonly class Background
     /** Pixels of about this colour, and transparent ones. */
     private static function alike(Bitmap $bitmap, LabPlanes $lab, Colour $colour, float $tolerance, Mask $opaque): Mask
     {
-        $it = LabPlanes::of(Bitmap::of(1, 1, chr($colour->red).chr($colour->green).chr($colour->blue)."\xff"));
+        $it = LabPlanes::of(Bitmap::fromRgba(1, 1, chr($colour->red).chr($colour->green).chr($colour->blue)."\xff"));
         [$l, $a, $b] = [$it->l[0], $it->a[0], $it->b[0]];
         $most = $tolerance * $tolerance;
         $set = '';
@@ -96,7 +96,7 @@ final readonly class Background
             $set .= $near || "\0" === $opaque->set[$i] ? "\1" : "\0";
         }
 
-        return Mask::of($bitmap->width, $bitmap->height, $set);
+        return Mask::fromBits($bitmap->width, $bitmap->height, $set);
     }
 
     /**
@@ -127,6 +127,6 @@ final readonly class Background
             }
         }
 
-        return Mask::of($w, $mask->height, strtr($state, "\1\2", "\0\1"));
+        return Mask::fromBits($w, $mask->height, strtr($state, "\1\2", "\0\1"));
     }
 }

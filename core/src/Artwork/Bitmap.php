@@ -26,7 +26,7 @@ final readonly class Bitmap
     }
 
     /** @throws BadRecord unless there are four bytes for each of at least one pixel */
-    public static function of(int $width, int $height, string $rgba): self
+    public static function fromRgba(int $width, int $height, string $rgba): self
     {
         if ($width < 1 || $height < 1 || strlen($rgba) !== 4 * $width * $height) {
             throw BadRecord::at('artwork', 'The pixels do not fill the picture.');
@@ -48,7 +48,7 @@ final readonly class Bitmap
             $set .= ord($this->rgba[$i]) >= self::OPAQUE ? "\1" : "\0";
         }
 
-        return Mask::of($this->width, $this->height, $set);
+        return Mask::fromBits($this->width, $this->height, $set);
     }
 
     /** The same, seen through wherever the mask is not set. */

@@ -24,7 +24,7 @@ final readonly class Busy
     }
 
     /** By how lightness changes from pixel to pixel. */
-    public static function of(LabPlanes $lab, int $width, int $height): self
+    public static function fromLab(LabPlanes $lab, int $width, int $height): self
     {
         $across = array_fill(0, self::SLICES, 0.0);
         $down = array_fill(0, self::SLICES, 0.0);

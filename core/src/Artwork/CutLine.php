@@ -88,7 +88,7 @@ final readonly class CutLine
         foreach ($framed->distances() as $d) {
             $grown .= $d - 0.5 <= $reach ? "\0" : "\1";
         }
-        $inwards = array_map(static fn (float $d): float => 0.5 - $d, Mask::of($framed->width, $framed->height, $grown)->distances());
+        $inwards = array_map(static fn (float $d): float => 0.5 - $d, Mask::fromBits($framed->width, $framed->height, $grown)->distances());
 
         return self::along(MarchingSquares::loops($inwards, $framed->width, -$bridge), $frame, $mmPerPixel);
     }

@@ -33,7 +33,7 @@ final readonly class Foresight
     {
     }
 
-    public static function of(Palette $palette, Colour $cloth): self
+    public static function forPalette(Palette $palette, Colour $cloth): self
     {
         $parts = [];
         foreach ($palette->colours as [$colour, $share]) {

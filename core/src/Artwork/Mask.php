@@ -22,7 +22,7 @@ final readonly class Mask
      * @param int<1, max> $width
      * @param int<1, max> $height
      */
-    public static function of(int $width, int $height, string $set): self
+    public static function fromBits(int $width, int $height, string $set): self
     {
         if (strlen($set) !== $width * $height) {
             throw new \LogicException('A mask has a byte for each pixel.');

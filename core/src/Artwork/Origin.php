@@ -16,7 +16,7 @@ final readonly class Origin
     }
 
     /** @throws BadRecord unless something is left, and within the first */
-    public static function of(string $sha256, float $x, float $y, float $width, float $height): self
+    public static function fromPicture(string $sha256, float $x, float $y, float $width, float $height): self
     {
         if ($x < 0.0 || $y < 0.0 || $width <= 0.0 || $height <= 0.0 || $x + $width > 1.0001 || $y + $height > 1.0001) {
             throw BadRecord::at('artwork', 'What is left of a picture lies within it.');
@@ -28,7 +28,7 @@ final readonly class Origin
     /** @throws BadRecord */
     public static function fromRecord(Record $record): self
     {
-        return self::of($record->string('sha256'), $record->number('x'), $record->number('y'), $record->number('width'), $record->number('height'));
+        return self::fromPicture($record->string('sha256'), $record->number('x'), $record->number('y'), $record->number('width'), $record->number('height'));
     }
 
     /** @return array{sha256: string, x: float, y: float, width: float, height: float} */

@@ -32,7 +32,7 @@ final readonly class Palette
         return new self($colours);
     }
 
-    public static function of(Bitmap $bitmap, Mask $ink): self
+    public static function fromBitmap(Bitmap $bitmap, Mask $ink): self
     {
         $bins = [];
         for ($i = 0, $end = strlen($ink->set); $i < $end; ++$i) {

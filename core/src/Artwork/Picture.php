@@ -32,7 +32,7 @@ final readonly class Picture
      *
      * @throws BadRecord unless both sides are above zero
      */
-    public static function of(string $sha256, string $name, PictureKind $kind, float $width, float $height, bool $hasTransparency, ?Traits $traits = null, ?Origin $origin = null): self
+    public static function fromFile(string $sha256, string $name, PictureKind $kind, float $width, float $height, bool $hasTransparency, ?Traits $traits = null, ?Origin $origin = null): self
     {
         if ($width <= 0.0 || $height <= 0.0) {
             throw BadRecord::at('artwork', 'The picture has no size.');
@@ -44,7 +44,7 @@ final readonly class Picture
     /** @throws BadRecord */
     public static function fromRecord(Record $record): self
     {
-        return self::of(
+        return self::fromFile(
             $record->string('sha256'),
             $record->string('name'),
             $record->enum('kind', PictureKind::class),

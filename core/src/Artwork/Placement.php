@@ -36,7 +36,7 @@ final readonly class Placement
      *
      * @throws UnreadableQuantity outside 5 to 2000 mm, or placed more than 1000 mm away
      */
-    public static function of(SizedBy $by, Length $side, Length $right, Length $below, ?Length $other = null): self
+    public static function fromMeasures(SizedBy $by, Length $side, Length $right, Length $below, ?Length $other = null): self
     {
         foreach (null === $other ? [$side] : [$side, $other] as $length) {
             if ($length->mm < self::LEAST_MM || $length->mm > self::MOST_MM) {

@@ -62,7 +62,7 @@ final readonly class Strokes
             }
         }
 
-        return Mask::of($ink->width, $ink->height, $set);
+        return Mask::fromBits($ink->width, $ink->height, $set);
     }
 
     /**
@@ -81,7 +81,7 @@ final readonly class Strokes
         foreach ($depth as $d) {
             $core .= $d >= $thickest ? "\1" : "\0";
         }
-        $near = str_contains($core, "\1") ? Mask::of($framed->width, $framed->height, $core)->distances() : [];
+        $near = str_contains($core, "\1") ? Mask::fromBits($framed->width, $framed->height, $core)->distances() : [];
         foreach ($depth as $i => $d) {
             if ($d > 0.0) {
                 $pixel = (intdiv($i, $framed->width) - 1) * $ink->width + $i % $framed->width - 1;

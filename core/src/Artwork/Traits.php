@@ -51,9 +51,9 @@ final class Traits
     public static function of(Bitmap $bitmap): self
     {
         $lab = LabPlanes::of($bitmap);
-        $background = Background::of($bitmap, lab: $lab);
+        $background = Background::fromBitmap($bitmap, lab: $lab);
         $ink = $background->mask->inverse();
-        $palette = Palette::of($bitmap, $ink);
+        $palette = Palette::fromBitmap($bitmap, $ink);
 
         return new self(
             $background->colour,
@@ -62,7 +62,7 @@ final class Traits
             $palette->isFlat() ? Strokes::of($ink) : Strokes::none($bitmap->width),
             UpsideDown::likeness($bitmap, $lab),
             $palette->isFlat() ? Letters::smallest($ink) : null,
-            Busy::of($lab, $bitmap->width, $bitmap->height),
+            Busy::fromLab($lab, $bitmap->width, $bitmap->height),
             self::outlinesOf($ink),
         );
     }
@@ -125,7 +125,7 @@ final class Traits
     public function on(Colour $cloth, ?Pattern $pattern = null): Foresight
     {
         return $this->foreseen[$cloth->toHex().($pattern?->kind->value ?? '').($pattern?->colour->toHex() ?? '')] ??= null === $pattern
-            ? Foresight::of($this->palette, $cloth)
+            ? Foresight::forPalette($this->palette, $cloth)
             : Foresight::overPattern($this->palette, $cloth, $pattern->colour, $pattern->kind->share());
     }
 

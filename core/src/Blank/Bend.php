@@ -36,7 +36,7 @@ final readonly class Bend
      *
      * @throws BadRecord where it would reach past that point, or round it more than once
      */
-    public static function of(Size $size, float $angle): self
+    public static function forSize(Size $size, float $angle): self
     {
         if (!self::can($size, $angle)) {
             throw BadRecord::at('bend', 'A picture cannot be bent like this.');
@@ -67,7 +67,7 @@ final readonly class Bend
             throw BadRecord::at('bend', 'A picture cannot be bent like this.');
         }
 
-        return self::of(Size::mm($width, $height), $angle);
+        return self::forSize(Size::mm($width, $height), $angle);
     }
 
     /** The same as part of an address; to a thousandth of a millimetre, and of one in the farthest corner. */

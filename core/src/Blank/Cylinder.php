@@ -49,11 +49,6 @@ final readonly class Cylinder
         return $parser->length((string) preg_replace('/\s*\b(across|diameter)\s*$/iu', '', $typed));
     }
 
-    public function roundMm(): float
-    {
-        return 2.0 * \M_PI * $this->radiusMm;
-    }
-
     /**
      * How far to either side the wall is seen, as an arc in mm.
      *

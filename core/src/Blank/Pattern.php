@@ -19,7 +19,7 @@ final readonly class Pattern
     }
 
     /** @throws BadRecord unless it repeats every 1 to 300 mm */
-    public static function of(PatternKind $kind, Colour $colour, float $repeatMm): self
+    public static function fromKind(PatternKind $kind, Colour $colour, float $repeatMm): self
     {
         if ($repeatMm < self::LEAST_MM || $repeatMm > self::MOST_MM) {
             throw BadRecord::at('repeat', 'A pattern repeats every 1 to 300 mm (12 in).');

@@ -32,7 +32,7 @@ final readonly class Perspective
      *
      * @throws BadRecord where the corners cross, lie in a line or outside of the photo
      */
-    public static function of(array $corners, Size $paper, Size $photo, bool $other = false): self
+    public static function fromCorners(array $corners, Size $paper, Size $photo, bool $other = false): self
     {
         if (4 !== count($corners)) {
             throw BadRecord::at('corners', 'Mark the sheet’s four corners.');

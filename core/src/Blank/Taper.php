@@ -76,12 +76,6 @@ final readonly class Taper
         return 0.0 === $this->lean() ? null : $this->rimMm / $this->lean();
     }
 
-    /** The angle of the whole wrap round the apex, in degrees; 0 of a cylinder. */
-    public function templateDegrees(): float
-    {
-        return 360.0 * abs($this->lean());
-    }
-
     /** @return array{float, float} x and y in the flat, in mm */
     public function flat(float $angle, float $downMm): array
     {
@@ -92,20 +86,6 @@ final readonly class Taper
         $apart = $this->radiusAt($downMm) / $lean;
 
         return [$apart * sin($angle * $lean), $this->rimMm / $lean - $apart * cos($angle * $lean)];
-    }
-
-    /** @return array{float, float} angle, and mm down along the wall: where a place of the flat lies on the piece */
-    public function onWall(float $xMm, float $yMm): array
-    {
-        $lean = $this->lean();
-        if (0.0 === $lean) {
-            return [$xMm / $this->rimMm, $yMm];
-        }
-        $apex = $this->rimMm / $lean;
-        $side = $lean > 0.0 ? 1.0 : -1.0;
-        $apart = $side * hypot($xMm, $apex - $yMm);
-
-        return [atan2($side * $xMm, $side * ($apex - $yMm)) / $lean, $apex - $apart];
     }
 
     /**
@@ -144,6 +124,6 @@ final readonly class Taper
         }
         $radius = $this->radiusAt($placed->yMm + $placed->size->heightMm / 2.0);
 
-        return $radius <= 0.0 || !Bend::can($placed->size, $placed->size->widthMm / $radius * $lean) ? null : Bend::of($placed->size, $placed->size->widthMm / $radius * $lean);
+        return $radius <= 0.0 || !Bend::can($placed->size, $placed->size->widthMm / $radius * $lean) ? null : Bend::forSize($placed->size, $placed->size->widthMm / $radius * $lean);
     }
 }

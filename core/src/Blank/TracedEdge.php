@@ -31,7 +31,7 @@ final readonly class TracedEdge
      *
      * @throws BadRecord naming what is wrong: too few points or too many, a line that crosses itself, a piece of more than 2 m
      */
-    public static function of(array $points, float $overscanMm): self
+    public static function fromPoints(array $points, float $overscanMm): self
     {
         if (count($points) < 3) {
             throw BadRecord::at('points', 'Click round the outline: three points at least.');
@@ -61,7 +61,7 @@ final readonly class TracedEdge
     /** @throws BadRecord */
     public static function fromRecord(Record $record): self
     {
-        return self::of(Contour::fromText($record->string('points')), $record->number('overscan_mm'));
+        return self::fromPoints(Contour::fromText($record->string('points')), $record->number('overscan_mm'));
     }
 
     /** @return array{points: string, overscan_mm: float} */

@@ -43,14 +43,14 @@ final readonly class Tracing
      *
      * @throws BadRecord naming corners, points or overscan
      */
-    public static function of(array $corners, array $points, Size $paper, Size $photo, bool $mirrored, float $overscanMm, bool $otherWay = false): self
+    public static function fromCorners(array $corners, array $points, Size $paper, Size $photo, bool $mirrored, float $overscanMm, bool $otherWay = false): self
     {
         if (count($points) < 3) {
             throw BadRecord::at('points', 'Click round the outline: three points at least.');
         }
-        $perspective = Perspective::of($corners, $paper, $photo, $otherWay);
+        $perspective = Perspective::fromCorners($corners, $paper, $photo, $otherWay);
         $table = self::onTable($perspective, $points, $mirrored);
-        $edge = TracedEdge::of(self::upright($table, $points, $mirrored, $perspective), $overscanMm);
+        $edge = TracedEdge::fromPoints(self::upright($table, $points, $mirrored, $perspective), $overscanMm);
         $ends = self::ends($edge, $table);
         $off = [0.0, 0.0, 0.0];
         $spread = self::MARK_SHARE * max($photo->widthMm, $photo->heightMm);
@@ -58,7 +58,7 @@ final readonly class Tracing
             foreach ([0, 1] as $axis) {
                 $shifted = $corners;
                 $shifted[$moved] = [$corners[$moved][0] + (0 === $axis ? $spread : 0.0), $corners[$moved][1] + (1 === $axis ? $spread : 0.0)];
-                $other = Perspective::of($shifted, $paper, Size::mm($photo->widthMm + $spread, $photo->heightMm + $spread), $otherWay);
+                $other = Perspective::fromCorners($shifted, $paper, Size::mm($photo->widthMm + $spread, $photo->heightMm + $spread), $otherWay);
                 foreach ($ends as $k => [$from, $to]) {
                     $off[$k] += (self::apart($other, $perspective->inPhoto(...$from), $perspective->inPhoto(...$to)) - hypot($to[0] - $from[0], $to[1] - $from[1])) ** 2;
                 }

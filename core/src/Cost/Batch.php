@@ -31,9 +31,9 @@ final readonly class Batch
      * Power times time: heating up by what the heat model has of the plate, then at full power while a piece is heated.
      * What keeps a plate hot between pieces is not known and is left out; a plate heats whatever it holds at once.
      */
-    public static function of(Plan $plan, int $pieces, Shelf $shelf, Catalogue $catalogue, int $rack, int $dryingShelf): self
+    public static function forPlan(Plan $plan, int $pieces, Shelf $shelf, Catalogue $catalogue, int $rack, int $dryingShelf): self
     {
-        $activities = JobActivities::of($plan, 1, $pieces, null, $rack, $dryingShelf);
+        $activities = JobActivities::forPlan($plan, 1, $pieces, null, $rack, $dryingShelf);
         $hands = array_sum(array_map(static fn (Activity $one): int => $one->hands ? $one->seconds : 0, $activities));
         $heatUp = $held = 0.0;
         $usual = false;

@@ -22,7 +22,7 @@ final readonly class CostSheet
      * @param array<string, Ledger> $stock by the key of an item
      * @param SuccessShare|null     $share of pieces good at the first try; where too few were made nothing is counted for losses
      */
-    public static function of(int $pieces, Needs $needs, Batch $batch, Rates $rates, array $stock, ?SuccessShare $share): self
+    public static function forPieces(int $pieces, Needs $needs, Batch $batch, Rates $rates, array $stock, ?SuccessShare $share): self
     {
         $lines = [];
         foreach ($needs->items as $key => $item) {

@@ -36,7 +36,7 @@ final readonly class Needs
      * @param array<string, Picture> $pictures by SHA-256; of one that is not there nobody knows how much ink it takes
      * @param int                    $spares   sheets that are printed beyond what is needed
      */
-    public static function of(Job $job, Plan $plan, int $pieces, array $pictures, Catalogue $catalogue, int $spares = 0): self
+    public static function forPieces(Job $job, Plan $plan, int $pieces, array $pictures, Catalogue $catalogue, int $spares = 0): self
     {
         $counts = self::divided($job, $pieces);
         $needs = self::nothing();

@@ -22,7 +22,7 @@ final readonly class Quote
      * @param int                                             $setUp   charged once for all
      * @param float                                           $taxRate 0 to 1
      */
-    public static function of(array $items, Price $price, int $setUp, float $taxRate): self
+    public static function fromItems(array $items, Price $price, int $setUp, float $taxRate): self
     {
         $lines = [];
         foreach ($items as [$label, $sheet, $others]) {

@@ -20,7 +20,7 @@ final readonly class Shortage
      *
      * @return list<self>
      */
-    public static function of(Needs $needs, array $stock, array $packs): array
+    public static function fromNeeds(Needs $needs, array $stock, array $packs): array
     {
         $short = [];
         foreach ($needs->items as $key => $item) {

@@ -11,7 +11,7 @@ final readonly class Calendar
     private const FOLD = 75;
 
     /** @param array<string, string> $names of groups */
-    public static function of(Timetable $table, array $names): string
+    public static function fromTimetable(Timetable $table, array $names): string
     {
         $lines = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Wubbin//The day//EN', 'CALSCALE:GREGORIAN'];
         foreach (Block::all($table) as $block) {

@@ -45,7 +45,7 @@ final class JobActivities
      *
      * @return list<Activity>
      */
-    public static function of(Plan $plan, int $from, int $to, ?int $due, int $rack, int $shelf, float $weight = 1.0): array
+    public static function forPlan(Plan $plan, int $from, int $to, ?int $due, int $rack, int $shelf, float $weight = 1.0): array
     {
         $work = new self($plan, $due, $weight, $rack, $shelf);
         /** @var array<int, string> $before by piece, what its next round comes after */
@@ -63,7 +63,7 @@ final class JobActivities
      *
      * @return list<Activity>
      */
-    public static function ofSession(Plan $plan, string $run, BenchSequence $sequence, BenchState $state, \DateTimeImmutable $now, ?int $due, float $weight = 1.0): array
+    public static function forSession(Plan $plan, string $run, BenchSequence $sequence, BenchState $state, \DateTimeImmutable $now, ?int $due, float $weight = 1.0): array
     {
         $work = new self($plan, $due, $weight, 1, 1);
         $steps = array_column(array_map(static fn (Step $step): array => [$step->id, $step], $plan->steps()), 1, 0);
@@ -76,7 +76,7 @@ final class JobActivities
             if (null === $stands || $position < $stands || ($position === $stands && $state->lanes[$lane]->judging)) {
                 continue;
             }
-            $part = Part::of($steps[$step->stepId] ?? self::unknown($step), $plan);
+            $part = Part::fromStep($steps[$step->stepId] ?? self::unknown($step), $plan);
             $clock = $position === $stands ? $state->lanes[$lane]->clock : null;
             $began = null === $clock || !$clock->running ? null : (int) $clock->since->format('U');
             $after = isset($tails[$lane]) ? [new Wait($tails[$lane][0], 0, $tails[$lane][1] ? null : $tails[$lane][2]->within($part))] : [];

@@ -45,7 +45,7 @@ final class Laying
      *
      * @throws Impossible where a wait cannot be kept, or hands never have the time
      */
-    public static function of(Day $day, array $ranks): Timetable
+    public static function fromRanks(Day $day, array $ranks): Timetable
     {
         $laying = new self($day);
         [$left, $next] = [$day->waitsFor, $day->waited];

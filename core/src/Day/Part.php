@@ -36,7 +36,7 @@ final readonly class Part
     {
         $parts = [];
         foreach ($steps as $step) {
-            $part = self::of($step, $plan);
+            $part = self::fromStep($step, $plan);
             $last = array_pop($parts);
             array_push($parts, ...match (true) {
                 null === $last => [$part],
@@ -48,7 +48,7 @@ final readonly class Part
         return $parts;
     }
 
-    public static function of(Step $step, Plan $plan): self
+    public static function fromStep(Step $step, Plan $plan): self
     {
         $transfer = $plan->transfers[$step->transfer];
         $needs = match (true) {

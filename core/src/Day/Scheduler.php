@@ -57,7 +57,7 @@ final readonly class Scheduler
         $whole = min(self::MOST_WHOLE, count($groups) ** 2);
         for ($try = 1; $count > 1 && $goOn($try, $best); ++$try) {
             $changed = self::changed($ranks, $groups, $current->late(), $try <= $whole || 0 === $random->getInt(0, self::GROUP_EVERY - 1), $random);
-            $table = Laying::of($day, $changed);
+            $table = Laying::fromRanks($day, $changed);
             $now = self::value($table->score, $day);
             $at = $try % self::MEMORY;
             if ($now <= $value || $now <= $memory[$at]) {
@@ -88,7 +88,7 @@ final readonly class Scheduler
         }
         $rank = static fn (string $id): int => $starts[$id] ?? $groups[$day->activities[$id]->group] ?? \PHP_INT_MAX;
 
-        return Laying::of($day, array_map(static fn (array $block): int => min(array_map($rank, $block)), $day->blocks));
+        return Laying::fromRanks($day, array_map(static fn (array $block): int => min(array_map($rank, $block)), $day->blocks));
     }
 
     /** @return array{Timetable, list<float>} */
@@ -99,7 +99,7 @@ final readonly class Scheduler
         $best = null;
         foreach (['due', 'tail', 'celsius'] as $by) {
             $ranks = self::placed(array_map(static fn (array $block): array => self::key($by, $day, $block, $tails[$block[0]], $dues[$day->activities[$block[0]]->group]), $day->blocks));
-            $table = Laying::of($day, $ranks);
+            $table = Laying::fromRanks($day, $ranks);
             if (null === $best || $table->score->beats($best[0]->score)) {
                 $best = [$table, $ranks];
             }

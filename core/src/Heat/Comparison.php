@@ -33,11 +33,11 @@ final readonly class Comparison implements \JsonSerializable
     }
 
     /** @throws ImpossibleModel */
-    public static function of(HeatCase $case, HeatParameters $parameters): self
+    public static function forCase(HeatCase $case, HeatParameters $parameters): self
     {
         $windows = $quenches = $distances = [];
         $add = static function (string $way, HeatCase $one) use ($parameters, &$windows): void {
-            $window = PressWindow::of($one, $parameters, Draw::middles(), false);
+            $window = PressWindow::forCase($one, $parameters, Draw::middles(), false);
             $windows[] = ['way' => $way, 'earliest_s' => $window->earliestS, 'latest_s' => $window->latestS];
         };
         if (HeatParameters::WAX === $case->need) {
@@ -53,14 +53,14 @@ final readonly class Comparison implements \JsonSerializable
             $hot = $case->heater->setting->celsius ?? 180.0;
             $water = static fn (string $id): float => $parameters->of('quench.'.$id)->middle;
             $quenches = [
-                Quench::of('cold water at once', $wall, $hot, $water('cold_c'), $parameters, Draw::middles()),
-                Quench::of('hot water first', $wall, $hot, $water('hot_c'), $parameters, Draw::middles()),
-                Quench::of('then cold water', $wall, $water('hot_c') + 5.0, $water('cold_c'), $parameters, Draw::middles()),
+                Quench::forWay('cold water at once', $wall, $hot, $water('cold_c'), $parameters, Draw::middles()),
+                Quench::forWay('hot water first', $wall, $hot, $water('hot_c'), $parameters, Draw::middles()),
+                Quench::forWay('then cold water', $wall, $water('hot_c') + 5.0, $water('cold_c'), $parameters, Draw::middles()),
             ];
         }
 
         foreach ($case->heater->blows() ? self::DISTANCES : [] as $mm) {
-            $window = PressWindow::of($case->with($case->heater->from($mm)), $parameters, Draw::middles(), false);
+            $window = PressWindow::forCase($case->with($case->heater->from($mm)), $parameters, Draw::middles(), false);
             $distances[] = ['mm' => $mm, 'earliest_s' => $window->earliestS, 'latest_s' => $window->latestS];
         }
 

@@ -29,7 +29,7 @@ final readonly class IronCoverage
     }
 
     /** @return self|null null for a source that has no plate */
-    public static function of(Size $picture, HeatSource $source, Coverage $rule): ?self
+    public static function forPicture(Size $picture, HeatSource $source, Coverage $rule): ?self
     {
         if (null === $source->plate) {
             return null;

@@ -45,7 +45,7 @@ final readonly class PressWindow implements \JsonSerializable
     }
 
     /** @throws ImpossibleModel */
-    public static function of(HeatCase $case, HeatParameters $parameters, Draw $draw, bool $withCooling = true): self
+    public static function forCase(HeatCase $case, HeatParameters $parameters, Draw $draw, bool $withCooling = true): self
     {
         [$grid, $top, $bottom, $form] = self::build($case, $parameters, $draw);
         $heat = new Conduction($grid, $top, $bottom);

@@ -25,7 +25,7 @@ final readonly class Quench implements \JsonSerializable
      *
      * @throws ImpossibleModel
      */
-    public static function of(string $way, float $wallMm, float $hotC, float $waterC, HeatParameters $parameters, Draw $draw): self
+    public static function forWay(string $way, float $wallMm, float $hotC, float $waterC, HeatParameters $parameters, Draw $draw): self
     {
         $of = static fn (string $id): float => $draw->of($parameters->of($id));
         $ceramic = new Substance($of('ceramic.k'), $of('ceramic.density'), $of('ceramic.heat'));

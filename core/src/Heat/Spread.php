@@ -26,12 +26,12 @@ final readonly class Spread implements \JsonSerializable
      *
      * @throws ImpossibleModel
      */
-    public static function of(HeatCase $case, HeatParameters $parameters, int $draws, callable $told): self
+    public static function forCase(HeatCase $case, HeatParameters $parameters, int $draws, callable $told): self
     {
         $earliest = $latest = [];
         $inside = 0;
         for ($seed = 1; $seed <= $draws; ++$seed) {
-            $window = PressWindow::of($case, $parameters, Draw::seeded($seed), false);
+            $window = PressWindow::forCase($case, $parameters, Draw::seeded($seed), false);
             if (null !== $window->earliestS) {
                 $earliest[] = $window->earliestS;
             }

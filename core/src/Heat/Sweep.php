@@ -23,13 +23,13 @@ final readonly class Sweep implements \JsonSerializable
     }
 
     /** @throws ImpossibleModel */
-    public static function of(HeatCase $case, HeatParameters $parameters): self
+    public static function forCase(HeatCase $case, HeatParameters $parameters): self
     {
         [$from, $to] = self::RANGES[$case->heater->kind->value] ?? self::PLATE;
         $points = [];
         for ($n = 0; $n < self::SETTINGS; ++$n) {
             $celsius = $from + ($to - $from) * $n / (self::SETTINGS - 1);
-            $window = PressWindow::of($case->with($case->heater->at(Temperature::celsius($celsius))), $parameters, Draw::middles(), false);
+            $window = PressWindow::forCase($case->with($case->heater->at(Temperature::celsius($celsius))), $parameters, Draw::middles(), false);
             $points[] = ['c' => $celsius, 'earliest_s' => $window->earliestS, 'latest_s' => $window->latestS];
         }
         $kind = 'source.'.$case->heater->kind->value;

@@ -79,7 +79,7 @@ final readonly class Job
     {
         $size = $old->sizeOf(null);
 
-        return Placement::of(
+        return Placement::fromMeasures(
             SizedBy::Width,
             Length::mm($widthMm),
             Length::mm($old->rightMm),

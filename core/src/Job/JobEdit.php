@@ -117,9 +117,9 @@ final class JobEdit
             'material' === $field => $this->set(blank: $this->blank(material: $typed)),
             'colour' === $field => $this->set(blank: $this->blank(colour: Colour::hex($typed))),
             'condition' === $field => $this->set(blank: $this->blank(condition: Condition::tryFrom($typed) ?? throw self::notOffered())),
-            'pattern' === $field => $this->set(blank: $this->job->blank->with('' === $typed ? null : Pattern::of(PatternKind::tryFrom($typed) ?? throw self::notOffered(), $this->pattern()->colour, $this->pattern()->repeatMm))),
-            'pattern_colour' === $field => $this->set(blank: $this->job->blank->with(Pattern::of($this->pattern()->kind, Colour::hex($typed), $this->pattern()->repeatMm))),
-            'repeat' === $field => $this->set(blank: $this->job->blank->with(Pattern::of($this->pattern()->kind, $this->pattern()->colour, $this->parser->length($typed)->mm))),
+            'pattern' === $field => $this->set(blank: $this->job->blank->with('' === $typed ? null : Pattern::fromKind(PatternKind::tryFrom($typed) ?? throw self::notOffered(), $this->pattern()->colour, $this->pattern()->repeatMm))),
+            'pattern_colour' === $field => $this->set(blank: $this->job->blank->with(Pattern::fromKind($this->pattern()->kind, Colour::hex($typed), $this->pattern()->repeatMm))),
+            'repeat' === $field => $this->set(blank: $this->job->blank->with(Pattern::fromKind($this->pattern()->kind, $this->pattern()->colour, $this->parser->length($typed)->mm))),
             'transfer' === $field => $this->rearrange($typed),
             'transfers' === $field => $this->set(transfers: JobFile::transfers(Record::of(json_decode($typed, true), 'transfers')->each())),
             'side' === $field => $this->side($typed),
@@ -192,7 +192,7 @@ final class JobEdit
         $width = min(200.0, $area->size->widthMm * 0.8, $area->size->heightMm * 0.8 * $aspect);
         $drop = 'shirt' === $this->job->blank->kindId && null === $size->from && null === $size->edge ? 80.0 : $area->yMm + max(0.0, ($area->size->heightMm - $width / $aspect) / 2.0);
 
-        return Placement::of(SizedBy::Width, Length::mm(round($width)), Length::mm(0.0), Length::mm(round($drop)), null === $transfer->artwork ? Length::mm(round($width)) : null);
+        return Placement::fromMeasures(SizedBy::Width, Length::mm(round($width)), Length::mm(0.0), Length::mm(round($drop)), null === $transfer->artwork ? Length::mm(round($width)) : null);
     }
 
     /** Adds a picture, takes one away, or presses it earlier. */
@@ -244,7 +244,7 @@ final class JobEdit
             $below = $free + $new->placement->sizeOf(null)->heightMm <= $size->printArea->bottom() ? $free : $below;
         }
 
-        return Placement::of($new->placement->by, Length::mm($new->placement->sideMm), Length::mm($right), Length::mm($below), null === $new->placement->otherMm ? null : Length::mm($new->placement->otherMm));
+        return Placement::fromMeasures($new->placement->by, Length::mm($new->placement->sideMm), Length::mm($right), Length::mm($below), null === $new->placement->otherMm ? null : Length::mm($new->placement->otherMm));
     }
 
     private function side(string $id): void
@@ -281,7 +281,7 @@ final class JobEdit
         if (null === $same) {
             $this->place(other: false);
         } else {
-            $this->put($this->transfer()->with(placement: Placement::of(SizedBy::Width, Length::mm($same->size->widthMm), Length::mm($same->xMm + $same->size->widthMm / 2.0), Length::mm($same->yMm))));
+            $this->put($this->transfer()->with(placement: Placement::fromMeasures(SizedBy::Width, Length::mm($same->size->widthMm), Length::mm($same->xMm + $same->size->widthMm / 2.0), Length::mm($same->yMm))));
         }
     }
 
@@ -303,14 +303,14 @@ final class JobEdit
             $size = $old->sizeOf(null);
             $other = Length::mm(SizedBy::Width === $by ? $size->heightMm : $size->widthMm);
         }
-        $this->put($this->transfer()->with(placement: Placement::of($by, $side, Length::mm($old->rightMm), Length::mm($old->belowMm), $other)));
+        $this->put($this->transfer()->with(placement: Placement::fromMeasures($by, $side, Length::mm($old->rightMm), Length::mm($old->belowMm), $other)));
     }
 
     private function place(?Length $right = null, ?Length $below = null, bool $other = true): void
     {
         $old = $this->transfer()->placement;
         $kept = $other && null !== $old->otherMm ? Length::mm($old->otherMm) : null;
-        $this->put($this->transfer()->with(placement: Placement::of($old->by, Length::mm($old->sideMm), $right ?? Length::mm($old->rightMm), $below ?? Length::mm($old->belowMm), $kept)));
+        $this->put($this->transfer()->with(placement: Placement::fromMeasures($old->by, Length::mm($old->sideMm), $right ?? Length::mm($old->rightMm), $below ?? Length::mm($old->belowMm), $kept)));
     }
 
     private function school(string $matter, string $option): string
@@ -367,7 +367,7 @@ final class JobEdit
     /** That of the cloth; where it has none, the one that it gets first: dark stripes. */
     private function pattern(): Pattern
     {
-        return $this->job->blank->pattern ?? Pattern::of(PatternKind::Stripes, Colour::hex('#1d3557'), Pattern::USUAL_MM);
+        return $this->job->blank->pattern ?? Pattern::fromKind(PatternKind::Stripes, Colour::hex('#1d3557'), Pattern::USUAL_MM);
     }
 
     /** To an edge of the print area, or its middle. */

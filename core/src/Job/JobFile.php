@@ -195,7 +195,7 @@ final readonly class JobFile
     private static function pattern(?Record $pattern): ?Pattern
     {
         try {
-            return null === $pattern ? null : Pattern::of($pattern->enum('kind', PatternKind::class), Colour::hex($pattern->string('colour')), $pattern->number('repeat_mm'));
+            return null === $pattern ? null : Pattern::fromKind($pattern->enum('kind', PatternKind::class), Colour::hex($pattern->string('colour')), $pattern->number('repeat_mm'));
         } catch (UnreadableQuantity $e) {
             throw BadRecord::at('blank.pattern.colour', $e->getMessage());
         }
@@ -226,7 +226,7 @@ final readonly class JobFile
     {
         $other = $placement->numberOrNull('other_mm');
         try {
-            return Placement::of(
+            return Placement::fromMeasures(
                 $placement->enum('by', SizedBy::class),
                 Length::mm($placement->number('side_mm')),
                 Length::mm($placement->number('right_mm')),

@@ -42,7 +42,7 @@ final readonly class Differences
     private static function row(string $what, string $kind, string|float|null $one, string|float|null $other): array
     {
         $differs = match (true) {
-            is_float($one) && is_float($other) => 'duration' === $kind ? null !== Deviation::of($one, $other) : abs($one - $other) > self::SAME_K,
+            is_float($one) && is_float($other) => 'duration' === $kind ? null !== Deviation::fromSeconds($one, $other) : abs($one - $other) > self::SAME_K,
             default => $one !== $other,
         };
 

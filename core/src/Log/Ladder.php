@@ -27,7 +27,7 @@ final readonly class Ladder
     }
 
     /** @throws BadRecord naming the field: the same setting along both sides, swatches outside 15 to 60 mm */
-    public static function of(LadderAxis $x, LadderAxis $y, float $swatchMm): self
+    public static function fromAxes(LadderAxis $x, LadderAxis $y, float $swatchMm): self
     {
         if ($x->of === $y->of) {
             throw BadRecord::at('y', 'Its two sides vary two things.');

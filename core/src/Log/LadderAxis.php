@@ -33,7 +33,7 @@ final readonly class LadderAxis implements \JsonSerializable
      *
      * @throws BadRecord naming the side
      */
-    public static function of(string $side, string $of, array $values): self
+    public static function fromValues(string $side, string $of, array $values): self
     {
         if (!in_array($of, self::ALL, true)) {
             throw BadRecord::at($side, 'A ladder varies seconds, temperature, pressure or drying.');

@@ -21,12 +21,6 @@ final readonly class Duration
         return new self($seconds);
     }
 
-    /** @throws UnreadableQuantity when negative or not finite */
-    public static function minutes(float $minutes): self
-    {
-        return self::seconds($minutes * 60.0);
-    }
-
     public function plus(self $other): self
     {
         return new self($this->seconds + $other->seconds);

@@ -23,15 +23,4 @@ final readonly class Length
 
         return new self($mm);
     }
-
-    /** @throws UnreadableQuantity when not a finite number */
-    public static function inches(float $inches): self
-    {
-        return self::mm($inches * self::MM_PER_INCH);
-    }
-
-    public function inInches(): float
-    {
-        return $this->mm / self::MM_PER_INCH;
-    }
 }

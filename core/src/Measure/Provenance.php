@@ -11,16 +11,6 @@ final readonly class Provenance implements \JsonSerializable
     {
     }
 
-    public static function published(string $source): self
-    {
-        return new self(ProvenanceKind::Published, $source);
-    }
-
-    public static function fromMemory(string $source): self
-    {
-        return new self(ProvenanceKind::FromMemory, $source);
-    }
-
     public static function commonPractice(): self
     {
         return new self(ProvenanceKind::CommonPractice, null);

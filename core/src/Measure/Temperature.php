@@ -32,9 +32,4 @@ final readonly class Temperature
     {
         return self::celsius(($fahrenheit - 32.0) / 1.8);
     }
-
-    public function inFahrenheit(): float
-    {
-        return $this->celsius * 1.8 + 32.0;
-    }
 }

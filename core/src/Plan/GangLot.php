@@ -140,7 +140,7 @@ final readonly class GangLot
             }
         }
 
-        return Gang::of(new GangOrder($pieces, new GangPaper($this->page(), $this->room(), blocked: $this->tape()), $gap, $papers, $pins, $spare), $seed, $goOn);
+        return Gang::fromOrder(new GangOrder($pieces, new GangPaper($this->page(), $this->room(), blocked: $this->tape()), $gap, $papers, $pins, $spare), $seed, $goOn);
     }
 
     /** The driver's settings and the way into the printer, which are alike for all of them. */

@@ -38,7 +38,7 @@ final readonly class Look implements \JsonSerializable
     {
     }
 
-    public static function of(Traits $traits, float $widthMm, float $trimMm, Blank $blank, Route $route, Finish $finish): self
+    public static function fromTraits(Traits $traits, float $widthMm, float $trimMm, Blank $blank, Route $route, Finish $finish): self
     {
         $finest = $traits->palette->isFlat() ? $traits->strokes->finest() : null;
         $rule = $route->appearance;

@@ -35,18 +35,18 @@ final class Plan implements \JsonSerializable
      * @param non-empty-list<Setup> $setups of the job's transfers, in their order
      * @param list<SharePlan>       $shares plans of what the pieces divide into
      */
-    public static function of(array $setups, array $shares = []): self
+    public static function fromSetups(array $setups, array $shares = []): self
     {
         $names = Layering::names($setups);
         $transfers = [];
         foreach ($setups as $at => $setup) {
             $along = [...Layering::checks($setups, $names, $at), ...(0 === $at ? Preflight::ofShares($shares) : [])];
-            $transfers[] = TransferPlan::of($setup, $names[$at], Layering::together($setups, $at), $along, $shares);
+            $transfers[] = TransferPlan::fromSetup($setup, $names[$at], Layering::together($setups, $at), $along, $shares);
         }
         $first = $setups[0];
         $piece = Shape::Garment === $first->kind->shape ? $first->kind->label : lcfirst($first->blankName());
 
-        return new self($first->job->id, $first->job->name, $first->job->quantity, $piece, $transfers, WorkOrder::of($transfers, $first->catalogue->hands), $shares);
+        return new self($first->job->id, $first->job->name, $first->job->quantity, $piece, $transfers, WorkOrder::forTransfers($transfers, $first->catalogue->hands), $shares);
     }
 
     /** Its sheets may go to the printer: all can be laid out, and no check of that stage stands against one. */

@@ -35,9 +35,9 @@ final readonly class Planner
         $shares = [];
         foreach ($job->breakdown as $share) {
             $of = $setups($job->forShare($share));
-            $shares[] = SharePlan::of(Breakdown::label($share, $of[0]->kind, $catalogue), $share->quantity, Plan::of($of));
+            $shares[] = SharePlan::forShare(Breakdown::label($share, $of[0]->kind, $catalogue), $share->quantity, Plan::fromSetups($of));
         }
 
-        return Plan::of($setups($job), $shares);
+        return Plan::fromSetups($setups($job), $shares);
     }
 }

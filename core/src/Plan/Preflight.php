@@ -24,7 +24,7 @@ final readonly class Preflight
      *
      * @return list<Check> in the order of work; what the person has set aside carries the reason
      */
-    public static function of(Setup $setup, array $along = []): array
+    public static function forSetup(Setup $setup, array $along = []): array
     {
         $reasons = array_column($setup->transfer->overrides, 'reason', 'check');
 

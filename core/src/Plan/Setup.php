@@ -105,7 +105,7 @@ final readonly class Setup
         self::known($conditions, $job->blank->condition->value, 'blank.condition');
         $this->tone = $catalogue->tones->toneOf($job->blank->colour);
         $this->finish = $this->route->finish($transfer->finish);
-        $ways = Ways::of($this->route, $catalogue, $transfer->choices, $house);
+        $ways = Ways::forRoute($this->route, $catalogue, $transfer->choices, $house);
         $this->medium = $this->chooseMedium($ways);
         $this->heat = $this->chooseHeat($ways);
         $this->recipe = $house->recipeFor($this->route->id, $transfer->choices, $this->medium, $this->heat);
@@ -118,7 +118,7 @@ final readonly class Setup
         $this->bend = null === $this->placed ? null : $size->taper?->bend($this->placed);
         $this->dpi = null === $this->placed ? null : $picture?->effectiveDpi($this->placed->size);
 
-        $this->look = null === $picture?->traits || null === $this->placed ? null : Look::of($picture->traits, $this->placed->size->widthMm, $this->trim()->mm, $job->blank, $this->route, $this->finish);
+        $this->look = null === $picture?->traits || null === $this->placed ? null : Look::fromTraits($picture->traits, $this->placed->size->widthMm, $this->trim()->mm, $job->blank, $this->route, $this->finish);
         $this->setting = $this->chooseSetting();
         $this->base = null === $this->route->base ? null : self::choose($shelf->bases, $transfer->choices->thing('base'), fn (Support $base): bool => Route::BASE_HARD !== $this->route->base || $base->hard);
         $this->guard = $this->route->guard && $this->kind->hollow ? self::choose($shelf->guards, $transfer->choices->thing('guard'), static fn (Support $guard): bool => true) : null;
@@ -133,10 +133,10 @@ final readonly class Setup
             Condition::SeenThrough === $job->blank->condition,
         );
         $this->carrier = $this->findCarrier();
-        $this->loading = null === $this->medium || null === $this->marking?->printer ? null : Loading::of($this->marking->printer, $this->medium, $this->printSide($this->medium), $this->carrier);
+        $this->loading = null === $this->medium || null === $this->marking?->printer ? null : Loading::forPrinter($this->marking->printer, $this->medium, $this->printSide($this->medium), $this->carrier);
         $this->sheet = $this->laySheet();
         $this->tiling = null === $this->sheet ? $this->tile() : null;
-        $this->coverage = null === $this->placed || null === $this->heat ? null : IronCoverage::of($this->placed->size, $this->heat, $catalogue->coverage);
+        $this->coverage = null === $this->placed || null === $this->heat ? null : IronCoverage::forPicture($this->placed->size, $this->heat, $catalogue->coverage);
     }
 
     /** “Shirt M”, “Ordinary mug”: the size says what it is unless it is only a letter. */
@@ -234,7 +234,7 @@ final readonly class Setup
         $place = $this->placed->size;
         for ($width = $widest; $width >= Placement::LEAST_MM; $width *= 0.99) {
             $size = Size::mm($width, $width * $place->heightMm / $place->widthMm);
-            $bend = Bend::of($size, $this->bend->angle * $width / $place->widthMm);
+            $bend = Bend::forSize($size, $this->bend->angle * $width / $place->widthMm);
             if (null !== SheetLayout::fit($bend->box, $medium->paper->size(), $marginMm, $this->trim(), false, '', outline: [$bend->edge($this->trim()->mm)])) {
                 return $width;
             }
@@ -385,7 +385,7 @@ final readonly class Setup
         $size = $this->placed->size;
         $busy = $this->picture?->traits?->busy;
 
-        return Tiling::of(
+        return Tiling::forPicture(
             $size,
             $this->medium->paper->size(),
             $this->marking->marginMm,
@@ -406,7 +406,7 @@ final readonly class Setup
         $beyond = $this->ways->figures[CarrierWay::MATTER] ?? null;
 
         // The figure of the recipe is that of the usual way; others have their own.
-        return Carrier::of($way, $this->medium->paper->size(), $this->job->quantity, $way->cornersCut ? $beyond?->value : null);
+        return Carrier::forSheet($way, $this->medium->paper->size(), $this->job->quantity, $way->cornersCut ? $beyond?->value : null);
     }
 
     /** Which side of the sheet takes the print, by the house's recipe or the sheet itself. */

@@ -14,7 +14,7 @@ final readonly class SharePlan implements \JsonSerializable
     {
     }
 
-    public static function of(string $label, int $quantity, Plan $plan): self
+    public static function forShare(string $label, int $quantity, Plan $plan): self
     {
         $blocking = array_values(array_filter($plan->checks(), static fn (Check $check): bool => $check->blocks()));
 

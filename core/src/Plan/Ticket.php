@@ -23,7 +23,7 @@ final readonly class Ticket
      *
      * @return list<Decision>
      */
-    public static function of(Setup $setup, array $steps, array $shares): array
+    public static function forSetup(Setup $setup, array $steps, array $shares): array
     {
         $blank = new BlankLines($setup);
         $picture = new PictureLines($setup);

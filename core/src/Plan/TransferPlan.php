@@ -83,7 +83,7 @@ final readonly class TransferPlan implements \JsonSerializable
      * @param list<Check>     $along  found by looking at all pictures of the job together
      * @param list<SharePlan> $shares that the pieces divide into
      */
-    public static function of(Setup $setup, string $name, bool $withThePrevious, array $along, array $shares): self
+    public static function fromSetup(Setup $setup, string $name, bool $withThePrevious, array $along, array $shares): self
     {
         $cautions = array_filter($setup->catalogue->cautions, static fn (Caution $caution): bool => [] !== array_intersect($caution->at, [Caution::TICKET_BLANK, Caution::TICKET_ARTWORK])
             && $caution->concerns($setup->route->id, $setup->heat?->kind, $setup->kind->id, $setup->size->forChild()));
@@ -97,8 +97,8 @@ final readonly class TransferPlan implements \JsonSerializable
             $withThePrevious,
             $setup->route->id,
             $setup->heat?->kind,
-            Ticket::of($setup, $steps, $shares),
-            Preflight::of($setup, $along),
+            Ticket::forSetup($setup, $steps, $shares),
+            Preflight::forSetup($setup, $along),
             $steps,
             array_values(array_map(static fn (Caution $caution): string => $caution->text, $cautions)),
             $setup->stack,
@@ -146,7 +146,7 @@ final readonly class TransferPlan implements \JsonSerializable
     {
         return null === $setup->loading || null === $setup->marking || null === $setup->medium
             ? null
-            : SettingsCard::of($setup->route->driver, Words::in($setup->route->driver->paper, $setup)->text, $setup->marking, $setup->medium, $setup->loading, $setup->stack->mirrored());
+            : SettingsCard::fromRule($setup->route->driver, Words::in($setup->route->driver->paper, $setup)->text, $setup->marking, $setup->medium, $setup->loading, $setup->stack->mirrored());
     }
 
     /** A sheet may go to the printer: it can be laid out, and no check of its stage stands against it. */

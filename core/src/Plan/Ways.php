@@ -42,7 +42,7 @@ final readonly class Ways
     }
 
     /** @throws BadRecord where the job or the house goes a way that Wubbin does not know */
-    public static function of(Route $route, Catalogue $catalogue, Choices $choices, House $house): self
+    public static function forRoute(Route $route, Catalogue $catalogue, Choices $choices, House $house): self
     {
         $schools = $catalogue->schoolsOf($route->id);
         $options = [];

@@ -22,7 +22,7 @@ final readonly class WorkOrder
      *
      * @return non-empty-list<list<Step>> a round for each, or for those that are pressed in one go
      */
-    public static function of(array $transfers, HandTimes $hands): array
+    public static function forTransfers(array $transfers, HandTimes $hands): array
     {
         if (1 === count($transfers)) {
             return [$transfers[0]->steps];

@@ -22,7 +22,7 @@ final readonly class PeelRule
     }
 
     /** From a house's recipe. */
-    public static function of(string $word, ?Temperature $above, ?Temperature $below, float $waitSeconds): self
+    public static function fromWord(string $word, ?Temperature $above, ?Temperature $below, float $waitSeconds): self
     {
         return new self($word, $above, $below, Duration::seconds($waitSeconds), Provenance::person());
     }

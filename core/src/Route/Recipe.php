@@ -165,7 +165,7 @@ final readonly class Recipe
             throw BadRecord::at('peel.wait_s', UnreadableQuantity::outOfRange('The wait', '0 s', '24 h')->getMessage());
         }
 
-        return PeelRule::of($given->words('word'), $above, $below, $wait);
+        return PeelRule::fromWord($given->words('word'), $above, $below, $wait);
     }
 
     private static function temperature(?float $celsius, string $field): ?Temperature

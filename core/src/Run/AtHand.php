@@ -18,7 +18,7 @@ final readonly class AtHand
     }
 
     /** @return list<self> of a run */
-    public static function of(string $run, BenchSequence $sequence, BenchState $state): array
+    public static function forRun(string $run, BenchSequence $sequence, BenchState $state): array
     {
         return array_map(static function (int $position) use ($run, $sequence, $state): self {
             $lane = $state->lane($position);

@@ -22,7 +22,7 @@ final readonly class BenchSequence
      * @param non-empty-list<list<Step>> $rounds of the plan
      * @param int<1, max>                $pieces made in this run
      */
-    public static function of(array $rounds, int $pieces): self
+    public static function fromRounds(array $rounds, int $pieces): self
     {
         $sequence = [];
         foreach ($rounds as $steps) {

@@ -23,7 +23,7 @@ final readonly class BenchState
     }
 
     /** @param list<Event> $events in the order they were stored */
-    public static function of(BenchSequence $sequence, array $events): self
+    public static function fromEvents(BenchSequence $sequence, array $events): self
     {
         $undone = array_flip(array_filter(array_map(static fn (Event $event): ?string => $event->undoes, $events), is_string(...)));
         $lanes = [0 => new BenchLane(null, $sequence->positionsOf(null))];

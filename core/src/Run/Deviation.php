@@ -15,7 +15,7 @@ enum Deviation: string
     private const LEAST_S = 2.0;
 
     /** @return self|null null where it was as planned; both in seconds */
-    public static function of(float $planned, float $taken): ?self
+    public static function fromSeconds(float $planned, float $taken): ?self
     {
         return match (true) {
             abs($taken - $planned) <= max(self::LEAST_S, $planned * self::SHARE) => null,

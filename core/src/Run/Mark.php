@@ -17,7 +17,7 @@ final readonly class Mark implements \JsonSerializable
     {
     }
 
-    public static function of(Defect $defect, ?float $x = null, ?float $y = null): self
+    public static function forDefect(Defect $defect, ?float $x = null, ?float $y = null): self
     {
         return new self($defect, $x, $y);
     }

@@ -26,7 +26,7 @@ final readonly class Carrier implements \JsonSerializable
      * @param int        $sheets   that are to be printed
      * @param float|null $beyondMm how much larger it is cut all round, where the job says so
      */
-    public static function of(CarrierWay $way, Size $sheet, int $sheets, ?float $beyondMm = null): self
+    public static function forSheet(CarrierWay $way, Size $sheet, int $sheets, ?float $beyondMm = null): self
     {
         $beyond = $beyondMm ?? $way->beyondMm;
         $cut = $sheet->grown($beyond);

@@ -23,7 +23,7 @@ final readonly class Loading implements \JsonSerializable
     {
     }
 
-    public static function of(Printer $printer, Medium $medium, string $printSide, ?Carrier $carrier): self
+    public static function forPrinter(Printer $printer, Medium $medium, string $printSide, ?Carrier $carrier): self
     {
         $stiff = $medium->thicknessMm >= self::STIFF_MM;
         $tray = $printer->trayFor($stiff);

@@ -36,7 +36,7 @@ final readonly class Printout implements \JsonSerializable
      * @param bool  $driverMirrors “mirror” is on in the driver
      * @param bool  $wanted        the pictures must come out mirrored
      */
-    public static function of(Marking $marking, Medium $medium, Feed $feed, Lying $printSide, bool $foldFirst, bool $carrier, bool $fileMirrored, bool $driverMirrors, bool $wanted): self
+    public static function fromFeed(Marking $marking, Medium $medium, Feed $feed, Lying $printSide, bool $foldFirst, bool $carrier, bool $fileMirrored, bool $driverMirrors, bool $wanted): self
     {
         $verdict = $medium->verdictOn($marking)->fit;
         $onPrintSide = $printSide === $feed->prints;

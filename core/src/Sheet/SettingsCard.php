@@ -20,7 +20,7 @@ final readonly class SettingsCard implements \JsonSerializable
      * @param bool   $mirrored the pictures come out mirrored
      * @param string $paper    type, as drivers call it
      */
-    public static function of(DriverRule $rule, string $paper, Marking $marking, Medium $medium, Loading $loading, bool $mirrored): self
+    public static function fromRule(DriverRule $rule, string $paper, Marking $marking, Medium $medium, Loading $loading, bool $mirrored): self
     {
         $inDriver = $marking->mirrorsInDriver();
         $line = static fn (string $id, string $label, string $value, string $because): array => ['id' => $id, 'label' => $label, 'value' => $value, 'because' => $because];

@@ -52,7 +52,7 @@ final readonly class Tiling implements \JsonSerializable
      *
      * @return self|null null where the overlap is as wide as the sheet, or it would be too many parts
      */
-    public static function of(Size $picture, Size $paper, float $marginMm, Length $overlap, bool $mirrored, string $name, array $whole, callable $busy): ?self
+    public static function forPicture(Size $picture, Size $paper, float $marginMm, Length $overlap, bool $mirrored, string $name, array $whole, callable $busy): ?self
     {
         $best = null;
         foreach ([$paper, $paper->turned()] as $page) {
@@ -173,7 +173,7 @@ final readonly class Tiling implements \JsonSerializable
         if (($shortest[0] + ($shortest[1] ?? \INF)) > max($room->size->widthMm, $room->size->heightMm)) {
             return array_map(static fn (GangPiece $piece): array => [new GangPlace($piece->id, Rect::at($room->xMm, $room->yMm, $piece->size), 0)], $pieces);
         }
-        $gang = Gang::of(new GangOrder($pieces, new GangPaper($page, $room), Length::mm(0.0)), 1, static fn (int $tried): bool => $tried < self::TRIES);
+        $gang = Gang::fromOrder(new GangOrder($pieces, new GangPaper($page, $room), Length::mm(0.0)), 1, static fn (int $tried): bool => $tried < self::TRIES);
 
         return array_map(static fn (GangSheet $sheet): array => $sheet->places, $gang->sheets);
     }

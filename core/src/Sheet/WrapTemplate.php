@@ -33,7 +33,7 @@ final readonly class WrapTemplate
     }
 
     /** @throws BadRecord for a blank that is not round, or one that is too high for the paper */
-    public static function of(BlankSize $size, Size $paper): self
+    public static function forSize(BlankSize $size, Size $paper): self
     {
         if (!$size->shape->isRound() || null === $size->diameterMm) {
             throw BadRecord::at('blank', 'Only round pieces are tried with a strip of paper.');

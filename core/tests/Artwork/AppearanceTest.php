@@ -65,7 +65,7 @@ final class AppearanceTest extends TestCase
     private static function look(string $route, string $over = '{}'): Look
     {
         $disc = Shapes::bitmap(60, 60, static fn (int $x, int $y): string => hypot($x - 30, $y - 30) < 20 ? 'c8321fff' : '00000000');
-        $picture = \Wubbin\Core\Artwork\Picture::of(str_repeat('a', 64), 'disc.png', \Wubbin\Core\Artwork\PictureKind::Raster, 60, 60, true, Traits::of($disc));
+        $picture = \Wubbin\Core\Artwork\Picture::fromFile(str_repeat('a', 64), 'disc.png', \Wubbin\Core\Artwork\PictureKind::Raster, 60, 60, true, Traits::of($disc));
         /** @var array<string, mixed> $changes */
         $changes = json_decode($over, true, 16, \JSON_THROW_ON_ERROR);
 
@@ -115,17 +115,17 @@ final class AppearanceTest extends TestCase
     public function testAPatternThatCannotBeIsRefused(float $repeat): void
     {
         $this->expectException(BadRecord::class);
-        Pattern::of(PatternKind::Checks, Colour::hex('#101830'), $repeat);
+        Pattern::fromKind(PatternKind::Checks, Colour::hex('#101830'), $repeat);
     }
 
     /** Half red, half black, on a red like its own: the red is lost and the black stays; what is not ink counts as neither. */
     public function testTheMapTellsWhereItIsLost(): void
     {
         $bitmap = Shapes::bitmap(20, 10, static fn (int $x): string => $x < 10 ? 'ffffffff' : '000000ff');
-        $map = Foresight::map($bitmap, Mask::of(20, 10, str_repeat(str_repeat("\0", 5).str_repeat("\1", 15), 10)), Colour::hex('#1f4d2b'));
+        $map = Foresight::map($bitmap, Mask::fromBits(20, 10, str_repeat(str_repeat("\0", 5).str_repeat("\1", 15), 10)), Colour::hex('#1f4d2b'));
         self::assertSame(str_repeat("\0\0\0\0\0\2\2\2\2\2", 1), substr($map, 0, 10), 'white on green is gone');
         self::assertNotSame("\0", $map[12], 'black on dark green hardly shows');
-        self::assertSame(str_repeat("\0", 10), substr(Foresight::map($bitmap, Mask::of(20, 10, str_repeat("\1", 200)), Colour::hex('#ffffff')), 10, 10), 'black on white stays');
+        self::assertSame(str_repeat("\0", 10), substr(Foresight::map($bitmap, Mask::fromBits(20, 10, str_repeat("\1", 200)), Colour::hex('#ffffff')), 10, 10), 'black on white stays');
     }
 
     /** A comb: a spine of 30 pixels with teeth of 4; only the teeth are finer than a tenth of its width. */

@@ -93,7 +93,7 @@ final class CutLineTest extends TestCase
 
     public function testAroundNothingThereIsNoLine(): void
     {
-        $line = CutLine::around(Mask::of(5, 5, str_repeat("\0", 25)), 1.0, 2.0);
+        $line = CutLine::around(Mask::fromBits(5, 5, str_repeat("\0", 25)), 1.0, 2.0);
         self::assertSame([], $line->loops);
         self::assertSame(CutEffort::Easy, $line->effort());
     }

@@ -21,7 +21,7 @@ final class ExaminationTest extends TestCase
 
     public function testTheBackgroundIsWhatLooksLikeTheEdge(): void
     {
-        $background = Background::of(self::disc('c8102eff', 'ffffffff'));
+        $background = Background::fromBitmap(self::disc('c8102eff', 'ffffffff'));
         self::assertSame('#ffffff', $background->colour?->toHex());
         // A disc of radius 40 in a square of 100: π·40² of 10 000 pixels.
         self::assertEqualsWithDelta(1.0 - self::RED_DISC_ON_WHITE, $background->mask->share(), 0.005);
@@ -31,19 +31,19 @@ final class ExaminationTest extends TestCase
     {
         mt_srand(5);
         $noisy = Shapes::bitmap(100, 100, static fn (int $x, int $y): string => hypot($x - 49.5, $y - 49.5) <= 40 ? '204060ff' : sprintf('%02x%02x%02xff', mt_rand(236, 255), mt_rand(236, 255), mt_rand(236, 255)));
-        self::assertEqualsWithDelta(0.4973, Background::of($noisy)->mask->share(), 0.005);
+        self::assertEqualsWithDelta(0.4973, Background::fromBitmap($noisy)->mask->share(), 0.005);
     }
 
     public function testSpecksInTheBackgroundBelongToIt(): void
     {
         $specked = Shapes::bitmap(200, 200, static fn (int $x, int $y): string => hypot($x - 99.5, $y - 99.5) <= 60 || (0 === $x % 40 && 0 === $y % 40 && $x > 0 && $y > 0) ? '204060ff' : 'ffffffff');
-        self::assertEqualsWithDelta(1.0 - \M_PI * 3600.0 / 40000.0, Background::of($specked)->mask->share(), 0.002);
+        self::assertEqualsWithDelta(1.0 - \M_PI * 3600.0 / 40000.0, Background::fromBitmap($specked)->mask->share(), 0.002);
     }
 
     public function testTheDotOfAnIStays(): void
     {
         $i = Shapes::bitmap(200, 200, static fn (int $x, int $y): string => ($x >= 90 && $x < 96 && $y > 60 && $y < 140) || ($x >= 91 && $x < 94 && $y >= 50 && $y < 53) ? '000000ff' : 'ffffffff');
-        self::assertSame(6 * 79 + 9, Background::of($i)->mask->inverse()->count());
+        self::assertSame(6 * 79 + 9, Background::fromBitmap($i)->mask->inverse()->count());
     }
 
     public function testAnIslandStaysUnlessItIsAskedFor(): void
@@ -54,8 +54,8 @@ final class ExaminationTest extends TestCase
             hypot($x - 49.5, $y - 49.5) <= 40 => 'c8102eff',
             default => 'ffffffff',
         });
-        self::assertEqualsWithDelta(0.4973, Background::of($eye)->mask->share(), 0.005);
-        self::assertEqualsWithDelta(0.4973 + 0.0314, Background::of($eye, islands: true)->mask->share(), 0.005);
+        self::assertEqualsWithDelta(0.4973, Background::fromBitmap($eye)->mask->share(), 0.005);
+        self::assertEqualsWithDelta(0.4973 + 0.0314, Background::fromBitmap($eye, islands: true)->mask->share(), 0.005);
     }
 
     /** A step of 10 in lightness is within a tolerance of 12 and outside one of 8. */
@@ -68,19 +68,19 @@ final class ExaminationTest extends TestCase
             hypot($x - 49.5, $y - 49.5) <= 10 => '000000ff',
             default => $y < 50 ? 'f5f5f5ff' : 'd8d8d8ff',
         });
-        self::assertEqualsWithDelta($share, Background::of($steps, $tolerance)->mask->share(), 0.01);
+        self::assertEqualsWithDelta($share, Background::fromBitmap($steps, $tolerance)->mask->share(), 0.01);
     }
 
     public function testAPictureThatGoesOnBeyondItsEdgeHasNone(): void
     {
         $all = Shapes::bitmap(64, 64, static fn (int $x, int $y): string => sprintf('%02x%02x%02xff', $x * 4, $y * 4, ($x * 31 + $y * 17) % 256));
-        self::assertNull(Background::of($all)->colour);
-        self::assertSame(0, Background::of($all)->mask->count());
+        self::assertNull(Background::fromBitmap($all)->colour);
+        self::assertSame(0, Background::fromBitmap($all)->mask->count());
     }
 
     public function testWhatIsTransparentIsBackground(): void
     {
-        $background = Background::of(self::disc('c8102eff', '00000000'));
+        $background = Background::fromBitmap(self::disc('c8102eff', '00000000'));
         self::assertNull($background->colour);
         self::assertEqualsWithDelta(1.0 - self::RED_DISC_ON_WHITE, $background->mask->share(), 0.005);
     }
@@ -89,14 +89,14 @@ final class ExaminationTest extends TestCase
     {
         // Cut to what is visible, a black branch on clear ground touches the edge in black only.
         $branch = Shapes::bitmap(60, 60, static fn (int $x, int $y): string => abs($x - $y) < 6 ? '000000ff' : '00000000');
-        self::assertNull(Background::of($branch)->colour);
-        self::assertEqualsWithDelta(Background::of($branch)->mask->share(), 1.0 - $branch->opaque()->share(), 1e-9);
+        self::assertNull(Background::fromBitmap($branch)->colour);
+        self::assertEqualsWithDelta(Background::fromBitmap($branch)->mask->share(), 1.0 - $branch->opaque()->share(), 1e-9);
     }
 
     public function testThePaletteTellsColoursAndShares(): void
     {
         $flag = Shapes::bitmap(100, 10, static fn (int $x): string => ['1f4d2bff', 'ffffffff', 'c8102eff'][$x < 50 ? 0 : ($x < 80 ? 1 : 2)]);
-        $palette = Palette::of($flag, $flag->opaque());
+        $palette = Palette::fromBitmap($flag, $flag->opaque());
         self::assertSame(['#1f4d2b', '#ffffff', '#c8102e'], array_map(static fn (array $one): string => $one[0]->toHex(), $palette->colours));
         self::assertEqualsWithDelta([0.5, 0.3, 0.2], array_map(static fn (array $one): float => $one[1], $palette->colours), 1e-9);
         self::assertTrue($palette->isFlat());
@@ -105,7 +105,7 @@ final class ExaminationTest extends TestCase
     public function testAPhotographIsNoFlatDrawing(): void
     {
         $photo = Shapes::bitmap(96, 96, static fn (int $x, int $y): string => sprintf('%02x%02x%02xff', ($x * 37 + $y * 5) % 256, ($y * 53) % 256, ($x * $y) % 256));
-        self::assertFalse(Palette::of($photo, $photo->opaque())->isFlat());
+        self::assertFalse(Palette::fromBitmap($photo, $photo->opaque())->isFlat());
     }
 
     /**
@@ -152,14 +152,14 @@ final class ExaminationTest extends TestCase
     public function testPixelsMustFillThePicture(): void
     {
         $this->expectException(BadRecord::class);
-        Bitmap::of(2, 2, 'abcd');
+        Bitmap::fromRgba(2, 2, 'abcd');
     }
 
     public function testASinglePixelIsAPicture(): void
     {
-        $one = Bitmap::of(1, 1, "\x10\x20\x30\xff");
+        $one = Bitmap::fromRgba(1, 1, "\x10\x20\x30\xff");
         self::assertSame(1.0, UpsideDown::likeness($one, LabPlanes::of($one)));
-        self::assertSame(0.0, Background::of($one)->mask->share(), 'where nothing would be left there is no background');
+        self::assertSame(0.0, Background::fromBitmap($one)->mask->share(), 'where nothing would be left there is no background');
     }
 
     /** A disc of radius 40 in a square of 100. */

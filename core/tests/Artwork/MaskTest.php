@@ -36,19 +36,19 @@ final class MaskTest extends TestCase
 
     public function testFromNothingEverythingIsInfinitelyFar(): void
     {
-        self::assertSame([\INF, \INF, \INF, \INF], Mask::of(2, 2, "\0\0\0\0")->distances());
+        self::assertSame([\INF, \INF, \INF, \INF], Mask::fromBits(2, 2, "\0\0\0\0")->distances());
     }
 
     public function testSpecksAreLeftOutAndWhatHangsTogetherStays(): void
     {
-        $mask = Mask::of(5, 3, "\1\0\0\1\1\0\1\0\0\1\0\0\1\0\0");
+        $mask = Mask::fromBits(5, 3, "\1\0\0\1\1\0\1\0\0\1\0\0\1\0\0");
         self::assertSame("\1\0\0\1\1\0\1\0\0\1\0\0\1\0\0", $mask->withoutSpecks(3)->set, 'corner to corner hangs together, and no part wraps round an edge');
         self::assertSame(0, $mask->withoutSpecks(4)->count());
     }
 
     public function testAFrameMovesNothing(): void
     {
-        $mask = Mask::of(2, 2, "\1\0\0\1")->framed(1);
+        $mask = Mask::fromBits(2, 2, "\1\0\0\1")->framed(1);
         self::assertSame([4, 4], [$mask->width, $mask->height]);
         self::assertSame("\0\0\0\0\0\1\0\0\0\0\1\0\0\0\0\0", $mask->set);
         self::assertSame(2, $mask->count());

@@ -22,7 +22,7 @@ final class OriginTest extends TestCase
 {
     public function testWhatIsLeftLiesWithinTheFirstAndTheFirstAroundIt(): void
     {
-        $origin = Origin::of('a', 0.25, 0.1, 0.5, 0.8);
+        $origin = Origin::fromPicture('a', 0.25, 0.1, 0.5, 0.8);
         $first = Rect::mm(-100, 80, 200, 100);
         $left = $origin->within($first);
         self::assertEqualsWithDelta([-50.0, 90.0, 100.0, 80.0], [$left->xMm, $left->yMm, $left->size->widthMm, $left->size->heightMm], 1e-9);
@@ -33,7 +33,7 @@ final class OriginTest extends TestCase
     public function testOnTheShirtItStaysWhereItWasAndComesBackToThere(): void
     {
         $whole = Orchard::picture(2000.0, 1000.0);
-        $cut = Picture::of(str_repeat('b', 64), 'branch.png', PictureKind::Raster, 1000.0, 800.0, true, null, Origin::of($whole->sha256, 0.25, 0.1, 0.5, 0.8));
+        $cut = Picture::fromFile(str_repeat('b', 64), 'branch.png', PictureKind::Raster, 1000.0, 800.0, true, null, Origin::fromPicture($whole->sha256, 0.25, 0.1, 0.5, 0.8));
         $pictures = [$whole->sha256 => $whole, $cut->sha256 => $cut];
         $edit = static fn (Job $job, string $artwork): Job => JobEdit::apply($job, ['artwork' => $artwork], new QuantityParser(), Orchard::catalogue(), $pictures);
         $job = Orchard::job(['placement' => ['side_mm' => 200, 'right_mm' => 10]]);
@@ -47,7 +47,7 @@ final class OriginTest extends TestCase
 
     public function testItSurvivesItsRecord(): void
     {
-        $origin = Origin::of('a', 0.25, 0.1, 0.5, 0.8);
+        $origin = Origin::fromPicture('a', 0.25, 0.1, 0.5, 0.8);
         self::assertEquals($origin, Origin::fromRecord(Record::of($origin->toRecord())));
     }
 
@@ -57,6 +57,6 @@ final class OriginTest extends TestCase
     public function testWhatIsLeftMustLieWithin(float $x, float $y, float $width, float $height): void
     {
         $this->expectException(BadRecord::class);
-        Origin::of('a', $x, $y, $width, $height);
+        Origin::fromPicture('a', $x, $y, $width, $height);
     }
 }

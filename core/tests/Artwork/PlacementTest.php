@@ -69,6 +69,6 @@ final class PlacementTest extends TestCase
 
     private static function placement(SizedBy $by, float $side, float $right = 0.0, float $below = 80.0): Placement
     {
-        return Placement::of($by, Length::mm($side), Length::mm($right), Length::mm($below));
+        return Placement::fromMeasures($by, Length::mm($side), Length::mm($right), Length::mm($below));
     }
 }

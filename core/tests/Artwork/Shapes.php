@@ -24,7 +24,7 @@ final class Shapes
             }
         }
 
-        return Mask::of($width, $height, $set);
+        return Mask::fromBits($width, $height, $set);
     }
 
     /** @param callable(int, int): string $colour hexadecimal digits of red, green, blue and alpha of each pixel */
@@ -37,7 +37,7 @@ final class Shapes
             }
         }
 
-        return Bitmap::of($width, $height, $rgba);
+        return Bitmap::fromRgba($width, $height, $rgba);
     }
 
     /** @param int<1, max> $size */

@@ -19,8 +19,8 @@ final class TraitsTest extends TestCase
     /** @return iterable<string, array{Bitmap}> */
     public static function odd(): iterable
     {
-        yield 'one pixel' => [Bitmap::of(1, 1, "\x10\x20\x30\xff")];
-        yield 'one transparent pixel' => [Bitmap::of(1, 1, "\0\0\0\0")];
+        yield 'one pixel' => [Bitmap::fromRgba(1, 1, "\x10\x20\x30\xff")];
+        yield 'one transparent pixel' => [Bitmap::fromRgba(1, 1, "\0\0\0\0")];
         yield 'all white' => [Shapes::bitmap(40, 30, static fn (): string => 'ffffffff')];
         yield 'all transparent' => [Shapes::bitmap(40, 30, static fn (): string => '00000000')];
         yield 'a panorama' => [Shapes::bitmap(512, 5, static fn (int $x): string => sprintf('%02x8040ff', $x % 256))];
@@ -55,7 +55,7 @@ final class TraitsTest extends TestCase
 
     public function testARecordWithoutAnOutlineIsNone(): void
     {
-        $record = ['outlines' => []] + Traits::of(Bitmap::of(1, 1, "\x10\x20\x30\xff"))->toRecord();
+        $record = ['outlines' => []] + Traits::of(Bitmap::fromRgba(1, 1, "\x10\x20\x30\xff"))->toRecord();
         $this->expectException(BadRecord::class);
         Traits::fromRecord(Record::of($record));
     }

@@ -81,7 +81,7 @@ final class TracingTest extends TestCase
     #[DataProvider('views')]
     public function testPerspectiveIsRemovedExactlyWhereMarksAreExact(float $tilt, float $roll): void
     {
-        $perspective = Perspective::of(array_map(static fn (array $p): array => self::seen($p, $tilt, $roll), self::sheet()), PaperSize::A4->size(), self::photo());
+        $perspective = Perspective::fromCorners(array_map(static fn (array $p): array => self::seen($p, $tilt, $roll), self::sheet()), PaperSize::A4->size(), self::photo());
         foreach ([[0.0, 0.0], [-300.0, 120.0], [250.0, -200.0]] as $mm) {
             [$x, $y] = $perspective->onTable(...self::seen($mm, $tilt, $roll));
             [$ox, $oy] = $perspective->onTable(...self::seen([0.0, 0.0], $tilt, $roll));
@@ -97,7 +97,7 @@ final class TracingTest extends TestCase
         $errors = [];
         for ($trial = 0; $trial < 60; ++$trial) {
             [$tilt, $roll] = [self::between($random, -0.4, 0.4), self::between($random, -0.3, 0.3)];
-            $perspective = Perspective::of(array_map(static fn (array $p): array => self::noisy(self::seen($p, $tilt, $roll), 1.0, $random), self::sheet()), PaperSize::A4->size(), self::photo());
+            $perspective = Perspective::fromCorners(array_map(static fn (array $p): array => self::noisy(self::seen($p, $tilt, $roll), 1.0, $random), self::sheet()), PaperSize::A4->size(), self::photo());
             foreach ([[-70.0, -90.0], [0.0, 0.0], [60.0, 100.0], [90.0, -40.0]] as $mm) {
                 [$x, $y] = $perspective->onTable(...self::seen($mm, $tilt, $roll));
                 $errors[] = hypot($x - 105.0 - $mm[0], $y - 148.5 - $mm[1]);
@@ -113,7 +113,7 @@ final class TracingTest extends TestCase
         $apron = [[-350.0, -250.0], [350.0, -250.0], [350.0, 250.0], [-350.0, 250.0]];
         [$held, $told] = [0, []];
         for ($trial = 0; $trial < 100; ++$trial) {
-            $traced = Tracing::of(array_map(static fn (array $p): array => self::noisy(self::seen($p, 0.3, 0.0), Tracing::MARK_SHARE * self::WIDE, $random), self::sheet()), array_map(static fn (array $p): array => self::noisy(self::seen($p, 0.3, 0.0), Tracing::MARK_SHARE * self::WIDE, $random), $apron), PaperSize::A4->size(), self::photo(), false, 10.0);
+            $traced = Tracing::fromCorners(array_map(static fn (array $p): array => self::noisy(self::seen($p, 0.3, 0.0), Tracing::MARK_SHARE * self::WIDE, $random), self::sheet()), array_map(static fn (array $p): array => self::noisy(self::seen($p, 0.3, 0.0), Tracing::MARK_SHARE * self::WIDE, $random), $apron), PaperSize::A4->size(), self::photo(), false, 10.0);
             // The trapezoid's widest is a little more than each of its sides: marks scatter outwards as well.
             $held += abs($traced->edge->box()->size->widthMm - 700.0) <= $traced->widthMayBeOffMm ? 1 : 0;
             $told[] = $traced->farMayBeOffMm;
@@ -126,7 +126,7 @@ final class TracingTest extends TestCase
     public function testAnOutlineComesOutUprightAndAtTrueSize(): void
     {
         $piece = [[-200.0, -300.0], [200.0, -300.0], [260.0, 300.0], [-260.0, 300.0]];
-        $traced = Tracing::of(array_map(static fn (array $p): array => self::seen($p, 0.3, 0.0), self::sheet()), array_map(static fn (array $p): array => self::seen($p, 0.3, 0.0), $piece), PaperSize::A4->size(), self::photo(), false, 10.0);
+        $traced = Tracing::fromCorners(array_map(static fn (array $p): array => self::seen($p, 0.3, 0.0), self::sheet()), array_map(static fn (array $p): array => self::seen($p, 0.3, 0.0), $piece), PaperSize::A4->size(), self::photo(), false, 10.0);
         self::assertEqualsWithDelta(520.0, $traced->edge->box()->size->widthMm, 0.1);
         self::assertEqualsWithDelta(600.0, $traced->edge->box()->size->heightMm, 0.1);
         self::assertEqualsWithDelta(600.0 * (400.0 + 520.0) / 2.0, $traced->edge->areaMm2(), 100.0);
@@ -138,8 +138,8 @@ final class TracingTest extends TestCase
         $flag = [[-100.0, -100.0], [150.0, 0.0], [-100.0, 100.0]];
         $corners = array_map(static fn (array $p): array => self::seen($p, 0.2, 0.0), self::sheet());
         $points = array_map(static fn (array $p): array => self::seen($p, 0.2, 0.0), $flag);
-        $one = Tracing::of($corners, $points, PaperSize::A4->size(), self::photo(), false, 0.0);
-        $other = Tracing::of(array_reverse($corners), $points, PaperSize::A4->size(), self::photo(), false, 0.0);
+        $one = Tracing::fromCorners($corners, $points, PaperSize::A4->size(), self::photo(), false, 0.0);
+        $other = Tracing::fromCorners(array_reverse($corners), $points, PaperSize::A4->size(), self::photo(), false, 0.0);
         self::assertEqualsWithDelta($one->edge->points, $other->edge->points, 0.02);
         self::assertGreaterThan($one->edge->points[0][0], $one->edge->points[1][0], 'its point is still to the right');
     }
@@ -147,7 +147,7 @@ final class TracingTest extends TestCase
     public function testAHalfIsMirroredAboutTheLineFromItsFirstPointToItsLast(): void
     {
         $half = [[0.0, -300.0], [200.0, -300.0], [260.0, 300.0], [0.0, 300.0]];
-        $traced = Tracing::of(array_map(static fn (array $p): array => self::seen($p, 0.3, 0.2), self::sheet()), array_map(static fn (array $p): array => self::seen($p, 0.3, 0.2), $half), PaperSize::A4->size(), self::photo(), true, 5.0);
+        $traced = Tracing::fromCorners(array_map(static fn (array $p): array => self::seen($p, 0.3, 0.2), self::sheet()), array_map(static fn (array $p): array => self::seen($p, 0.3, 0.2), $half), PaperSize::A4->size(), self::photo(), true, 5.0);
         self::assertCount(6, $traced->edge->points);
         self::assertEqualsWithDelta(520.0, $traced->edge->box()->size->widthMm, 0.1);
         self::assertEqualsWithDelta(600.0, $traced->edge->box()->size->heightMm, 0.1);
@@ -157,7 +157,7 @@ final class TracingTest extends TestCase
     public function testASheetThatLiesTheOtherWayCanBeSaid(): void
     {
         $corners = array_map(static fn (array $p): array => self::seen($p, 0.0, 0.0), self::sheet());
-        self::assertEqualsWithDelta(PaperSize::A4->size()->turned(), Perspective::of($corners, PaperSize::A4->size(), self::photo(), true)->sheet, 1e-9);
+        self::assertEqualsWithDelta(PaperSize::A4->size()->turned(), Perspective::fromCorners($corners, PaperSize::A4->size(), self::photo(), true)->sheet, 1e-9);
     }
 
     /** @param list<array{float, float}> $corners */
@@ -170,7 +170,7 @@ final class TracingTest extends TestCase
     public function testCornersThatTellNothingAreRefused(array $corners, string $why): void
     {
         try {
-            Perspective::of($corners, PaperSize::A4->size(), self::photo());
+            Perspective::fromCorners($corners, PaperSize::A4->size(), self::photo());
             self::fail('taken');
         } catch (BadRecord $e) {
             self::assertSame('corners', $e->field);
@@ -187,13 +187,13 @@ final class TracingTest extends TestCase
     {
         $this->expectException(BadRecord::class);
         $this->expectExceptionMessage($why);
-        TracedEdge::of($points, 10.0);
+        TracedEdge::fromPoints($points, 10.0);
     }
 
     /** A square of side a grown by d: the perimeter is 4a + 2πd, the area a² + 4ad + πd². */
     public function testTheLineBeyondASquareIsRounded(): void
     {
-        $beyond = TracedEdge::of([[0.0, 0.0], [200.0, 0.0], [200.0, 200.0], [0.0, 200.0]], 10.0)->beyond();
+        $beyond = TracedEdge::fromPoints([[0.0, 0.0], [200.0, 0.0], [200.0, 200.0], [0.0, 200.0]], 10.0)->beyond();
         self::assertEqualsWithDelta(800.0 + 2.0 * \M_PI * 10.0, Contour::length($beyond), 1.5);
         self::assertEqualsWithDelta(40000.0 + 8000.0 + \M_PI * 100.0, Contour::area($beyond), 30.0);
     }
@@ -201,7 +201,7 @@ final class TracingTest extends TestCase
     public function testTheLineBeyondBridgesANarrowHollow(): void
     {
         $slit = [[0.0, 0.0], [95.0, 0.0], [95.0, 100.0], [105.0, 100.0], [105.0, 0.0], [200.0, 0.0], [200.0, 200.0], [0.0, 200.0]];
-        $beyond = TracedEdge::of($slit, 10.0)->beyond();
+        $beyond = TracedEdge::fromPoints($slit, 10.0)->beyond();
         self::assertNull(Contour::crossing($beyond));
         $inTheSlit = array_filter($beyond, static fn (array $p): bool => abs($p[0]) < 5.0 && $p[1] > 20.0 && $p[1] < 100.0);
         self::assertSame([], $inTheSlit);
@@ -209,7 +209,7 @@ final class TracingTest extends TestCase
 
     public function testWhatLiesOnAPieceIsMeasured(): void
     {
-        $edge = TracedEdge::of([[0.0, 0.0], [200.0, 0.0], [200.0, 200.0], [0.0, 200.0]], 10.0);
+        $edge = TracedEdge::fromPoints([[0.0, 0.0], [200.0, 0.0], [200.0, 200.0], [0.0, 200.0]], 10.0);
         self::assertEqualsWithDelta(1.0, $edge->shareOfOnIt(Rect::mm(-50.0, 50.0, 100.0, 100.0)), 1e-9);
         self::assertEqualsWithDelta(0.5, $edge->shareOfOnIt(Rect::mm(50.0, 50.0, 100.0, 100.0)), 1e-9);
         self::assertTrue($edge->overscannedBy(Rect::mm(-110.0, -10.0, 220.0, 220.0)));

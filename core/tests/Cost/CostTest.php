@@ -33,17 +33,17 @@ final class CostTest extends TestCase
     /** A picture that is a solid of pure cyan: one ink, laid on in full. */
     private static function cyan(): Picture
     {
-        return Picture::of(str_repeat('a', 64), 'cyan.png', PictureKind::Raster, 2400.0, 1900.0, false, Traits::of(Bitmap::of(24, 19, str_repeat("\0\xFF\xFF\xFF", 24 * 19))));
+        return Picture::fromFile(str_repeat('a', 64), 'cyan.png', PictureKind::Raster, 2400.0, 1900.0, false, Traits::of(Bitmap::fromRgba(24, 19, str_repeat("\0\xFF\xFF\xFF", 24 * 19))));
     }
 
     private static function needs(Job $job, int $pieces, int $spares = 0): Needs
     {
-        return Needs::of($job, Orchard::whole($job, self::cyan()), $pieces, [str_repeat('a', 64) => self::cyan()], Orchard::catalogue(), $spares);
+        return Needs::forPieces($job, Orchard::whole($job, self::cyan()), $pieces, [str_repeat('a', 64) => self::cyan()], Orchard::catalogue(), $spares);
     }
 
     private static function batch(Job $job, int $pieces): Batch
     {
-        return Batch::of(Orchard::whole($job, self::cyan()), $pieces, Orchard::shelf(), Orchard::catalogue(), 6, 6);
+        return Batch::forPlan(Orchard::whole($job, self::cyan()), $pieces, Orchard::shelf(), Orchard::catalogue(), 6, 6);
     }
 
     /** @return array<string, Ledger> */
@@ -90,7 +90,7 @@ final class CostTest extends TestCase
         self::assertSame(4.0, $needs->amounts['sheet film-clear-a4']);
         self::assertEqualsWithDelta(2.1888, $needs->amounts['ink inkjet-dye'], 1e-9);
         $batch = self::batch($job, 4);
-        $sheet = CostSheet::of(4, $needs, $batch, new Rates(hour: 2000, kwh: 30), self::stock(), null);
+        $sheet = CostSheet::forPieces(4, $needs, $batch, new Rates(hour: 2000, kwh: 30), self::stock(), null);
         $lines = self::lines($sheet);
         self::assertEqualsWithDelta(360.0, $lines['sheet']->exact, 1e-9);
         self::assertEqualsWithDelta(109.44, $lines['ink']->exact, 1e-9);
@@ -117,7 +117,7 @@ final class CostTest extends TestCase
     public function testLossesArePaidByWhatComesOut(): void
     {
         $job = Orchard::job();
-        $of = static fn (?SuccessShare $share): CostSheet => CostSheet::of(1, self::needs($job, 1), self::batch($job, 1), new Rates(hour: 2000, kwh: 30, overhead: 0.1), self::stock(), $share);
+        $of = static fn (?SuccessShare $share): CostSheet => CostSheet::forPieces(1, self::needs($job, 1), self::batch($job, 1), new Rates(hour: 2000, kwh: 30, overhead: 0.1), self::stock(), $share);
         $none = $of(null);
         $some = $of(new SuccessShare(9, 1));
         self::assertEqualsWithDelta($none->each() * 11.0 / 9.5, $some->each(), 1e-9);
@@ -128,7 +128,7 @@ final class CostTest extends TestCase
     public function testWhatHasNoPriceIsNotCountedAndNamed(): void
     {
         $job = Orchard::job();
-        $sheet = CostSheet::of(1, self::needs($job, 1), self::batch($job, 1), new Rates(), [], null);
+        $sheet = CostSheet::forPieces(1, self::needs($job, 1), self::batch($job, 1), new Rates(), [], null);
         self::assertFalse($sheet->whole());
         self::assertSame(0, $sheet->total);
         $lines = self::lines($sheet);
@@ -164,9 +164,9 @@ final class CostTest extends TestCase
 
     public function testCheaperWaysAreToldWhatSavesMostFirst(): void
     {
-        $of = static fn (int $each): CostSheet => CostSheet::of(1, self::needs(Orchard::job(), 1), self::batch(Orchard::job(), 1), new Rates(hour: $each, kwh: 0), self::stock(), null);
+        $of = static fn (int $each): CostSheet => CostSheet::forPieces(1, self::needs(Orchard::job(), 1), self::batch(Orchard::job(), 1), new Rates(hour: $each, kwh: 0), self::stock(), null);
         $now = $of(4000);
-        $told = Cheaper::than($now, [['batch', 'a little', $of(3950)], ['fill', 'more', $of(2000)], ['route', 'most', $of(1000)], ['route', 'dearer', $of(5000)], ['route', 'unknown', CostSheet::of(1, self::needs(Orchard::job(), 1), self::batch(Orchard::job(), 1), new Rates(), [], null)]]);
+        $told = Cheaper::than($now, [['batch', 'a little', $of(3950)], ['fill', 'more', $of(2000)], ['route', 'most', $of(1000)], ['route', 'dearer', $of(5000)], ['route', 'unknown', CostSheet::forPieces(1, self::needs(Orchard::job(), 1), self::batch(Orchard::job(), 1), new Rates(), [], null)]]);
         self::assertSame(['most', 'more'], array_map(static fn (Cheaper $one): string => $one->how, $told));
     }
 
@@ -190,7 +190,7 @@ final class CostTest extends TestCase
     /** Worked by hand: 10 at 10.00, set-up 15.00, tax 19 %: 115.00 net, 21.85 tax, 136.85. */
     public function testAQuoteWorkedByHand(): void
     {
-        $quote = Quote::of([['Shirts', self::costing(600, 10), [self::costing(500, 50)]]], Price::byMargin(0.4), 1500, 0.19);
+        $quote = Quote::fromItems([['Shirts', self::costing(600, 10), [self::costing(500, 50)]]], Price::byMargin(0.4), 1500, 0.19);
         self::assertSame([11_500, 2185, 13_685], [$quote->net, $quote->tax, $quote->gross]);
         self::assertSame(1000, $quote->lines[0]['each']);
         self::assertSame([50, 834], [$quote->lines[0]['breaks'][0]['quantity'], $quote->lines[0]['breaks'][0]['each']], 'five hundred by six tenths, up');
@@ -199,10 +199,10 @@ final class CostTest extends TestCase
     public function testWhatIsShortIsBoughtInPacks(): void
     {
         $needs = self::needs(Orchard::job(), 25);
-        $short = Shortage::of($needs, ['sheet film-clear-a4' => Ledger::of([Movement::bought(10.0, 900)])], ['sheet film-clear-a4' => 10.0]);
+        $short = Shortage::fromNeeds($needs, ['sheet film-clear-a4' => Ledger::of([Movement::bought(10.0, 900)])], ['sheet film-clear-a4' => 10.0]);
         self::assertCount(1, $short, 'what nobody counts is not short');
         self::assertSame([25.0, 10.0, 20.0, 1800], [$short[0]->needed, $short[0]->there, $short[0]->buy, $short[0]->cost]);
-        self::assertSame([], Shortage::of(self::needs(Orchard::job(), 10), ['sheet film-clear-a4' => Ledger::of([Movement::bought(10.0, 900)])], []));
+        self::assertSame([], Shortage::fromNeeds(self::needs(Orchard::job(), 10), ['sheet film-clear-a4' => Ledger::of([Movement::bought(10.0, 900)])], []));
     }
 
     /** A sheet of so many pieces that cost so much each, and nothing else. */
@@ -210,6 +210,6 @@ final class CostTest extends TestCase
     {
         $needs = Needs::nothing()->with(Item::blank('shirt', 'M', Colour::hex('#ffffff'), Orchard::catalogue()), (float) $pieces);
 
-        return CostSheet::of($pieces, $needs, self::batch(Orchard::job(), $pieces), new Rates(hour: 0, kwh: 0), ['blank shirt M #ffffff' => Ledger::of([Movement::bought((float) $pieces, $each * $pieces)])], null);
+        return CostSheet::forPieces($pieces, $needs, self::batch(Orchard::job(), $pieces), new Rates(hour: 0, kwh: 0), ['blank shirt M #ffffff' => Ledger::of([Movement::bought((float) $pieces, $each * $pieces)])], null);
     }
 }

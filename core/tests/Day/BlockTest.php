@@ -24,7 +24,7 @@ final class BlockTest extends TestCase
      */
     private static function blocks(array $activities, string $kind): array
     {
-        $table = Laying::of(new Day($activities, new Workshop(1, new Hours([[0, 100_000]]), ['press' => 1], [], ['rack' => 3]), 0), array_map(floatval(...), array_keys($activities)));
+        $table = Laying::fromRanks(new Day($activities, new Workshop(1, new Hours([[0, 100_000]]), ['press' => 1], [], ['rack' => 3]), 0), array_map(floatval(...), array_keys($activities)));
 
         return array_values(array_filter(Block::all($table), static fn (Block $one): bool => $one->kind === $kind));
     }
@@ -81,7 +81,7 @@ final class BlockTest extends TestCase
     public function testComesAfter(): void
     {
         $activities = [new Activity('a', 'boards', 'coat', 60, true), new Activity('b', 'signs', 'hang', 60, true, after: [new Wait('a', 600)])];
-        $table = Laying::of(new Day($activities, new Workshop(1, new Hours([[0, 9000]])), 0), [0.0, 1.0]);
+        $table = Laying::fromRanks(new Day($activities, new Workshop(1, new Hours([[0, 9000]])), 0), [0.0, 1.0]);
         self::assertSame(['begins as soon as hands do', 'comes after it'], array_map(static fn (Link $link): string => $link->words(), $table->chain()));
     }
 }

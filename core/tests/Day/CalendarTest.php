@@ -38,7 +38,7 @@ final class CalendarTest extends TestCase
     /** RFC 5545: CR LF, lines of at most 75 bytes, commas escaped, instants in UTC, an alarm where hands turn to it. */
     public function testItIsACalendarFile(): void
     {
-        $text = Calendar::of(self::table(), ['one' => str_repeat('Äpfel, ', 20)]);
+        $text = Calendar::fromTimetable(self::table(), ['one' => str_repeat('Äpfel, ', 20)]);
         self::assertStringStartsWith("BEGIN:VCALENDAR\r\nVERSION:2.0\r\n", $text);
         self::assertStringEndsWith("END:VCALENDAR\r\n", $text);
         foreach (explode("\r\n", $text) as $line) {

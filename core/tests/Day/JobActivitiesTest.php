@@ -25,7 +25,7 @@ final class JobActivitiesTest extends TestCase
 {
     private static function day(Plan $plan, int $pieces, int $hands = 1): Day
     {
-        $activities = JobActivities::of($plan, 1, $pieces, 40_000, 6, 4);
+        $activities = JobActivities::forPlan($plan, 1, $pieces, 40_000, 6, 4);
         $machines = array_fill_keys(array_filter(array_map(static fn (Activity $one): ?string => $one->machine, $activities), is_string(...)), 1);
 
         return new Day($activities, new Workshop($hands, new Hours([[0, 200_000]]), $machines, [], [Part::RACK => 6, Part::SHELF => 4]), 0);
@@ -44,7 +44,7 @@ final class JobActivitiesTest extends TestCase
     /** A rack full of sheets is printed and dried, then each piece by itself, then the iron off. */
     public function testAJobBecomesActivities(): void
     {
-        $activities = self::named(JobActivities::of(Orchard::whole(), 1, 2, null, 6, 4));
+        $activities = self::named(JobActivities::forPlan(Orchard::whole(), 1, 2, null, 6, 4));
         self::assertFalse($activities['1: print']->hands, 'while the printer runs there is time for something else');
         self::assertSame(180, $activities['1: print']->seconds, 'two sheets');
         self::assertSame([Part::RACK, 2], [$activities['1: dry']->place, $activities['1: dry']->room], 'both lie there');
@@ -57,7 +57,7 @@ final class JobActivitiesTest extends TestCase
     /** Sixteen sheets and room for six to dry: three stacks, whose numbers stay when the first pieces are done with. */
     public function testSheetsArePrintedARackFullAtATime(): void
     {
-        $stacks = static fn (int $from): array => array_values(array_map(static fn (Activity $one): array => [$one->id, $one->room], array_filter(JobActivities::of(Orchard::whole(), $from, 16, null, 6, 4), static fn (Activity $one): bool => 'dry' === $one->label)));
+        $stacks = static fn (int $from): array => array_values(array_map(static fn (Activity $one): array => [$one->id, $one->room], array_filter(JobActivities::forPlan(Orchard::whole(), $from, 16, null, 6, 4), static fn (Activity $one): bool => 'dry' === $one->label)));
         self::assertSame([['crew 0 sheets 1 2', 6], ['crew 0 sheets 7 2', 6], ['crew 0 sheets 13 2', 4]], $stacks(1));
         self::assertSame([['crew 0 sheets 3 2', 4], ['crew 0 sheets 7 2', 6], ['crew 0 sheets 13 2', 4]], $stacks(3));
     }
@@ -68,9 +68,9 @@ final class JobActivitiesTest extends TestCase
         $plan = Orchard::whole(Orchard::edited(['width' => '50 mm']));
         $holds = $plan->transfers[0]->perSheet();
         self::assertGreaterThan(4, $holds);
-        $activities = self::named(JobActivities::of($plan, 1, $holds, null, 6, 4));
+        $activities = self::named(JobActivities::forPlan($plan, 1, $holds, null, 6, 4));
         self::assertSame([90, 1], [$activities['1: print']->seconds, $activities['1: dry']->room]);
-        $more = self::named(JobActivities::of($plan, 1, $holds + 1, null, 6, 4));
+        $more = self::named(JobActivities::forPlan($plan, 1, $holds + 1, null, 6, 4));
         self::assertSame([180, 2], [$more['1: print']->seconds, $more['1: dry']->room]);
     }
 
@@ -81,11 +81,11 @@ final class JobActivitiesTest extends TestCase
         $board = Orchard::whole(Orchard::jobOf('sublimation', ['blank' => ['kind' => 'metal', 'size' => 'row-tag', 'material' => 'coated-metal', 'condition' => 'smooth'], 'placement' => ['side_mm' => 60, 'below_mm' => 5]] + $press));
         $holds = $board->transfers[0]->plate?->holds(Size::mm($board->transfers[0]->size->widthMm, $board->transfers[0]->size->heightMm), 0.0) ?? 0;
         self::assertGreaterThan(8, $holds);
-        $heat = array_values(array_filter(JobActivities::of($board, 1, 12, null, 20, 20), static fn (Activity $one): bool => null !== $one->celsius));
-        $one = array_values(array_filter(JobActivities::of($board, 1, 1, null, 20, 20), static fn (Activity $one): bool => null !== $one->celsius));
+        $heat = array_values(array_filter(JobActivities::forPlan($board, 1, 12, null, 20, 20), static fn (Activity $one): bool => null !== $one->celsius));
+        $one = array_values(array_filter(JobActivities::forPlan($board, 1, 1, null, 20, 20), static fn (Activity $one): bool => null !== $one->celsius));
         self::assertSame((int) ceil(12 / min(20, $holds)) * count($one), count($heat));
         self::assertSame($one[0]->seconds, $heat[0]->seconds, 'the plate heats them all together');
-        $shirts = array_filter(JobActivities::of(Orchard::whole(Orchard::jobOf('dark-film', $press)), 1, 3, null, 6, 4), static fn (Activity $one): bool => 'heat' === $one->label);
+        $shirts = array_filter(JobActivities::forPlan(Orchard::whole(Orchard::jobOf('dark-film', $press)), 1, 3, null, 6, 4), static fn (Activity $one): bool => 'heat' === $one->label);
         self::assertCount(3, $shirts);
     }
 
@@ -93,7 +93,7 @@ final class JobActivitiesTest extends TestCase
     public function testWhatMayWaitIsDoneInLots(): void
     {
         $plan = Orchard::whole(Orchard::jobOf('toner-metal', ['quantity' => 40]));
-        $activities = JobActivities::of($plan, 1, 40, null, 8, 8);
+        $activities = JobActivities::forPlan($plan, 1, 40, null, 8, 8);
         $of = static fn (string $label): array => array_values(array_filter($activities, static fn (Activity $one): bool => $label === $one->label));
         self::assertCount(40, $of('heat'));
         $waits = $of('wait');
@@ -109,7 +109,7 @@ final class JobActivitiesTest extends TestCase
     public function testASessionAtTheBenchGoesOn(): void
     {
         $plan = Orchard::whole();
-        $sequence = BenchSequence::of($plan->rounds, 2);
+        $sequence = BenchSequence::fromRounds($plan->rounds, 2);
         $at = new \DateTimeImmutable('2026-11-26 10:00:00 UTC');
         $events = [];
         foreach ($sequence->steps as $position => $step) {
@@ -120,7 +120,7 @@ final class JobActivitiesTest extends TestCase
             $events[] = Event::done($position, $at, 'press-'.$position);
         }
         $now = $at->modify('+5 seconds');
-        $all = JobActivities::ofSession($plan, 'r1', $sequence, BenchState::of($sequence, $events), $now, null);
+        $all = JobActivities::forSession($plan, 'r1', $sequence, BenchState::fromEvents($sequence, $events), $now, null);
         // Where the iron is set down several times, the first place is what counts here.
         $activities = self::named(array_reverse($all));
         self::assertArrayNotHasKey('print', $activities, 'it is printed');
@@ -140,7 +140,7 @@ final class JobActivitiesTest extends TestCase
     #[TestWith(['handmade-wax'])]
     public function testItDriesOnceSomethingIsOnIt(string $route): void
     {
-        $kinds = array_map(static fn ($step): string => $step->kind->value, BenchSequence::of(Orchard::whole(Orchard::jobOf($route))->rounds, 1)->steps);
+        $kinds = array_map(static fn ($step): string => $step->kind->value, BenchSequence::fromRounds(Orchard::whole(Orchard::jobOf($route))->rounds, 1)->steps);
         $dries = array_search('dry', $kinds, true);
         $made = array_values(array_intersect_key(array_keys($kinds), array_intersect($kinds, ['print', 'draw'])))[0] ?? \PHP_INT_MAX;
         self::assertNotFalse($dries);
@@ -152,7 +152,7 @@ final class JobActivitiesTest extends TestCase
     #[TestWith(['gloss', null])]
     public function testAWarmPeelMayNotWait(string $finish, ?int $most): void
     {
-        $activities = self::named(JobActivities::of(Orchard::whole(Orchard::edited(['finish' => $finish])), 1, 1, null, 6, 4));
+        $activities = self::named(JobActivities::forPlan(Orchard::whole(Orchard::edited(['finish' => $finish])), 1, 1, null, 6, 4));
         self::assertSame(0, $activities['1: cool']->after[0]->most);
         self::assertSame($most, $activities['1: peel, compare']->after[0]->most);
     }
@@ -163,7 +163,7 @@ final class JobActivitiesTest extends TestCase
     public function testTheTimesAreThePlans(int $pieces): void
     {
         $plan = Orchard::whole();
-        $seconds = array_sum(array_map(static fn (Activity $one): int => $one->hands ? $one->seconds : 0, JobActivities::of($plan, 1, $pieces, null, 6, 4)));
+        $seconds = array_sum(array_map(static fn (Activity $one): int => $one->hands ? $one->seconds : 0, JobActivities::forPlan($plan, 1, $pieces, null, 6, 4)));
         $printing = $plan->steps()[0]->durationFor(max(1, $pieces))->seconds;
         self::assertEqualsWithDelta($plan->handsFor(max(1, $pieces))->seconds - $printing, $seconds, 3.0 * $pieces + 13.0);
     }

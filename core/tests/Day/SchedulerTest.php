@@ -168,7 +168,7 @@ final class SchedulerTest extends TestCase
     public function testTheChainSaysWhatWasWaitedFor(): void
     {
         $activities = [new Activity('a', 'tags', 'press', 600, false, 'barn press'), new Activity('b', 'mugs', 'press', 900, false, 'barn press')];
-        $chain = Laying::of(new Day($activities, new Workshop(1, self::always(), ['barn press' => 1]), 0), [0.0, 1.0])->chain();
+        $chain = Laying::fromRanks(new Day($activities, new Workshop(1, self::always(), ['barn press' => 1]), 0), [0.0, 1.0])->chain();
         self::assertSame(['tags', 'mugs'], array_column($chain, 'group'));
         self::assertSame('waits for the barn press', $chain[1]->words());
     }
@@ -229,7 +229,7 @@ final class SchedulerTest extends TestCase
     public function testAStackOfSheetsTakesItsRoom(): void
     {
         $activities = [new Activity('stack', 'a', 'dry', 1800, place: 'rack', room: 3), new Activity('one', 'b', 'dry', 600, place: 'rack'), new Activity('two', 'c', 'dry', 600, place: 'rack', room: 2)];
-        $table = Laying::of(new Day($activities, new Workshop(1, self::always(), places: ['rack' => 4]), 0), [0.0, 1.0, 2.0]);
+        $table = Laying::fromRanks(new Day($activities, new Workshop(1, self::always(), places: ['rack' => 4]), 0), [0.0, 1.0, 2.0]);
         self::assertSame(['stack' => 0, 'one' => 0, 'two' => 1800], $table->starts);
         self::assertSame([], Checker::of($table));
         $this->expectException(Impossible::class);
@@ -283,7 +283,7 @@ final class SchedulerTest extends TestCase
     public function testWhatMovedIsTold(): void
     {
         $activities = [new Activity('a', 'shirts', 'press', 600, true), new Activity('b', 'shirts', 'peel', 60, true, after: [new Wait('a')]), new Activity('c', 'mugs', 'wrap', 60, true)];
-        $table = Laying::of(new Day($activities, new Workshop(1, self::always()), 4000), [0.0, 1.0, 2.0]);
+        $table = Laying::fromRanks(new Day($activities, new Workshop(1, self::always()), 4000), [0.0, 1.0, 2.0]);
         $moves = Move::since(['a' => 1000, 'b' => 1600, 'c' => 4500], ['shirts' => 1660, 'mugs' => 4560], $table);
         self::assertCount(1, $moves, 'what moved by less than five minutes is where it was');
         self::assertSame(['group' => 'shirts', 'count' => 2, 'label' => 'press', 'was' => 1000, 'is' => 4000, 'over' => 1660, 'end' => 4720], $moves[0]->jsonSerialize());
@@ -294,7 +294,7 @@ final class SchedulerTest extends TestCase
     {
         $of = static fn (int ...$n): array => array_map(static fn (int $one): Activity => new Activity('p'.$one, 'job', 'press', 60, true), array_values($n));
         $workshop = new Workshop(1, self::always());
-        $before = Laying::of(new Day($of(1, 2, 3, 4), $workshop, 0), [3.0, 1.0, 0.0, 2.0]);
+        $before = Laying::fromRanks(new Day($of(1, 2, 3, 4), $workshop, 0), [3.0, 1.0, 0.0, 2.0]);
         $after = Scheduler::again(new Day($of(1, 2, 4, 5), $workshop, 60), $before->starts);
         self::assertSame(['p2' => 60, 'p4' => 120, 'p1' => 180, 'p5' => 240], $after->starts, 'the third is out, a fifth comes last');
     }

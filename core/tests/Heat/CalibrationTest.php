@@ -62,7 +62,7 @@ final class CalibrationTest extends TestCase
     public function testACalibratedSourceIsUsedFromThenOn(): void
     {
         $case = self::case('light-film');
-        $window = static fn (?float $value): ?float => PressWindow::of($case->calibrated($value), Orchard::catalogue()->heatParameters, Draw::seeded(5), false)->earliestS;
+        $window = static fn (?float $value): ?float => PressWindow::forCase($case->calibrated($value), Orchard::catalogue()->heatParameters, Draw::seeded(5), false)->earliestS;
         self::assertLessThan($window(250.0), $window(1500.0));
     }
 

@@ -133,12 +133,12 @@ final class IronCoverageTest extends TestCase
 
     public function testMovingAirHasNoPlaces(): void
     {
-        self::assertNull(IronCoverage::of(Size::mm(50.0, 50.0), self::iron('dryer'), Orchard::catalogue()->coverage));
+        self::assertNull(IronCoverage::forPicture(Size::mm(50.0, 50.0), self::iron('dryer'), Orchard::catalogue()->coverage));
     }
 
     private static function cover(Size $picture, string $iron): IronCoverage
     {
-        return IronCoverage::of($picture, self::iron($iron), Orchard::catalogue()->coverage) ?? throw new \LogicException('An iron has a plate.');
+        return IronCoverage::forPicture($picture, self::iron($iron), Orchard::catalogue()->coverage) ?? throw new \LogicException('An iron has a plate.');
     }
 
     private static function iron(string $id): HeatSource

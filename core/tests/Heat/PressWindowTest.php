@@ -27,7 +27,7 @@ final class PressWindowTest extends TestCase
 
     private static function window(HeatCase $case): PressWindow
     {
-        return PressWindow::of($case, Orchard::catalogue()->heatParameters, Draw::middles());
+        return PressWindow::forCase($case, Orchard::catalogue()->heatParameters, Draw::middles());
     }
 
     private static function wide(PressWindow $window): float
@@ -103,7 +103,7 @@ final class PressWindowTest extends TestCase
 
     public function testMostDrawsAgreeThatFilmIsIronedLongEnough(): void
     {
-        $spread = Spread::of(self::case('light-film'), Orchard::catalogue()->heatParameters, 24, static fn (int $done): bool => true);
+        $spread = Spread::forCase(self::case('light-film'), Orchard::catalogue()->heatParameters, 24, static fn (int $done): bool => true);
         self::assertGreaterThan(12, $spread->inside);
         self::assertLessThanOrEqual($spread->earliest[23] ?? \INF, $spread->earliest[0]);
     }
@@ -147,7 +147,7 @@ final class PressWindowTest extends TestCase
     public function testTheSameSeedDrawsTheSame(): void
     {
         $case = self::case('tissue-wax');
-        $draw = static fn (int $seed): ?float => PressWindow::of($case, Orchard::catalogue()->heatParameters, Draw::seeded($seed), false)->earliestS;
+        $draw = static fn (int $seed): ?float => PressWindow::forCase($case, Orchard::catalogue()->heatParameters, Draw::seeded($seed), false)->earliestS;
         self::assertSame($draw(3), $draw(3));
         self::assertNotSame($draw(3), $draw(4));
     }
@@ -156,7 +156,7 @@ final class PressWindowTest extends TestCase
     public function testEveryParameterHasItsProvenance(): void
     {
         $draw = Draw::seeded(1);
-        PressWindow::of(self::case('tissue-wax'), Orchard::catalogue()->heatParameters, $draw, false);
+        PressWindow::forCase(self::case('tissue-wax'), Orchard::catalogue()->heatParameters, $draw, false);
         self::assertNotSame([], $draw->used());
         foreach ($draw->used() as $parameter) {
             self::assertNotSame('', (string) $parameter->provenance->source, $parameter->id);

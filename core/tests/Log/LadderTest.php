@@ -16,13 +16,13 @@ final class LadderTest extends TestCase
 {
     private static function ladder(): Ladder
     {
-        return Ladder::of(LadderAxis::of('x', LadderAxis::SECONDS, [30.0, 10.0, 20.0, 40.0]), LadderAxis::of('y', LadderAxis::CELSIUS, [160.0, 180.0, 200.0]), 25.0);
+        return Ladder::fromAxes(LadderAxis::fromValues('x', LadderAxis::SECONDS, [30.0, 10.0, 20.0, 40.0]), LadderAxis::fromValues('y', LadderAxis::CELSIUS, [160.0, 180.0, 200.0]), 25.0);
     }
 
     public function testRungsRise(): void
     {
         self::assertSame([10.0, 20.0, 30.0, 40.0], self::ladder()->x->values);
-        self::assertSame(['light', 'heavy'], LadderAxis::of('x', LadderAxis::PRESSURE, ['heavy', 'light'])->given());
+        self::assertSame(['light', 'heavy'], LadderAxis::fromValues('x', LadderAxis::PRESSURE, ['heavy', 'light'])->given());
     }
 
     public function testThePressIsOnlyEverMadeHotter(): void
@@ -38,7 +38,7 @@ final class LadderTest extends TestCase
 
     public function testWhatDriesLongestComesLast(): void
     {
-        $ladder = Ladder::of(LadderAxis::of('x', LadderAxis::CELSIUS, [200.0, 160.0]), LadderAxis::of('y', LadderAxis::DRYING, [300.0, 1800.0]), 25.0);
+        $ladder = Ladder::fromAxes(LadderAxis::fromValues('x', LadderAxis::CELSIUS, [200.0, 160.0]), LadderAxis::fromValues('y', LadderAxis::DRYING, [300.0, 1800.0]), 25.0);
         self::assertSame(['A1', 'A2', 'B1', 'B2'], array_column($ladder->order(), 'name'));
     }
 
@@ -59,7 +59,7 @@ final class LadderTest extends TestCase
     /** In the middle of the good ones, not at their edge. */
     public function testTheSettingThatForgivesMostIsChosen(): void
     {
-        $ladder = Ladder::of(LadderAxis::of('x', LadderAxis::SECONDS, [10.0, 20.0, 30.0, 40.0, 50.0]), LadderAxis::of('y', LadderAxis::CELSIUS, [150.0, 160.0, 170.0, 180.0, 190.0]), 20.0);
+        $ladder = Ladder::fromAxes(LadderAxis::fromValues('x', LadderAxis::SECONDS, [10.0, 20.0, 30.0, 40.0, 50.0]), LadderAxis::fromValues('y', LadderAxis::CELSIUS, [150.0, 160.0, 170.0, 180.0, 190.0]), 20.0);
         $marks = [];
         foreach ($ladder->names() as $name) {
             $marks[$name] = LadderMark::Good;
@@ -83,16 +83,16 @@ final class LadderTest extends TestCase
     /** @return iterable<string, array{callable(): mixed, string}> */
     public static function bad(): iterable
     {
-        $seconds = static fn (): LadderAxis => LadderAxis::of('x', LadderAxis::SECONDS, [10.0, 20.0]);
-        yield 'one rung' => [static fn () => LadderAxis::of('x', LadderAxis::SECONDS, [10.0]), 'x'];
-        yield 'seven rungs' => [static fn () => LadderAxis::of('x', LadderAxis::SECONDS, [1.0, 2.0, 3.0, 4.0, 5.0, 6.0, 7.0]), 'x'];
-        yield 'a rung twice' => [static fn () => LadderAxis::of('y', LadderAxis::SECONDS, [10.0, 10.0]), 'y'];
-        yield 'endless' => [static fn () => LadderAxis::of('x', LadderAxis::SECONDS, [10.0, 6000.0]), 'x'];
-        yield 'too hot' => [static fn () => LadderAxis::of('x', LadderAxis::CELSIUS, [100.0, 900.0]), 'x'];
-        yield 'an unheard-of pressure' => [static fn () => LadderAxis::of('x', LadderAxis::PRESSURE, ['light', 'firm']), 'x'];
-        yield 'an unheard-of side' => [static fn () => LadderAxis::of('x', 'moon', [1.0, 2.0]), 'x'];
-        yield 'the same along both' => [static fn () => Ladder::of($seconds(), LadderAxis::of('y', LadderAxis::SECONDS, [1.0, 2.0]), 25.0), 'y'];
-        yield 'tiny swatches' => [static fn () => Ladder::of($seconds(), LadderAxis::of('y', LadderAxis::CELSIUS, [100.0, 200.0]), 3.0), 'swatch_mm'];
+        $seconds = static fn (): LadderAxis => LadderAxis::fromValues('x', LadderAxis::SECONDS, [10.0, 20.0]);
+        yield 'one rung' => [static fn () => LadderAxis::fromValues('x', LadderAxis::SECONDS, [10.0]), 'x'];
+        yield 'seven rungs' => [static fn () => LadderAxis::fromValues('x', LadderAxis::SECONDS, [1.0, 2.0, 3.0, 4.0, 5.0, 6.0, 7.0]), 'x'];
+        yield 'a rung twice' => [static fn () => LadderAxis::fromValues('y', LadderAxis::SECONDS, [10.0, 10.0]), 'y'];
+        yield 'endless' => [static fn () => LadderAxis::fromValues('x', LadderAxis::SECONDS, [10.0, 6000.0]), 'x'];
+        yield 'too hot' => [static fn () => LadderAxis::fromValues('x', LadderAxis::CELSIUS, [100.0, 900.0]), 'x'];
+        yield 'an unheard-of pressure' => [static fn () => LadderAxis::fromValues('x', LadderAxis::PRESSURE, ['light', 'firm']), 'x'];
+        yield 'an unheard-of side' => [static fn () => LadderAxis::fromValues('x', 'moon', [1.0, 2.0]), 'x'];
+        yield 'the same along both' => [static fn () => Ladder::fromAxes($seconds(), LadderAxis::fromValues('y', LadderAxis::SECONDS, [1.0, 2.0]), 25.0), 'y'];
+        yield 'tiny swatches' => [static fn () => Ladder::fromAxes($seconds(), LadderAxis::fromValues('y', LadderAxis::CELSIUS, [100.0, 200.0]), 3.0), 'swatch_mm'];
         yield 'more than a sheet' => [static fn () => self::ladder()->places(Size::mm(100.0, 148.0), 5.0), 'swatch_mm'];
         yield 'no such swatch' => [static fn () => self::ladder()->marked(['Z9' => LadderMark::Good]), 'marks'];
     }

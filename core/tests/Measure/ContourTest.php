@@ -11,7 +11,7 @@ use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Rect;
 
 /** Elementary geometry of closed lines. */
-final class PolylineTest extends TestCase
+final class ContourTest extends TestCase
 {
     private const SQUARE = [[0.0, 0.0], [10.0, 0.0], [10.0, 10.0], [0.0, 10.0]];
 

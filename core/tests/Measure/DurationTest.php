@@ -13,7 +13,7 @@ final class DurationTest extends TestCase
 {
     public function testTimesAddUp(): void
     {
-        self::assertSame(90.0, Duration::minutes(1.0)->plus(Duration::seconds(30.0))->seconds);
+        self::assertSame(90.0, Duration::seconds(60.0)->plus(Duration::seconds(30.0))->seconds);
         self::assertSame(72.0, Duration::seconds(18.0)->times(4)->seconds);
         self::assertSame(0.0, Duration::seconds(18.0)->times(0)->seconds);
     }

@@ -132,7 +132,7 @@ final class LookChecksTest extends TestCase
         $middle = (min(array_column($lines[0], 0)) + max(array_column($lines[0], 0))) / 2.0;
         self::assertTrue($sheet->mirrored);
         self::assertEqualsWithDelta($sheet->picture->right() - 60.0, $middle, 1.0, 'what is left on the picture is right on its sheet');
-        $hinged = Orchard::plan(Orchard::jobOf('paper-wood'), Picture::of(str_repeat('a', 64), 'branch.png', PictureKind::Vector, 200, 100, false, Traits::of($half)));
+        $hinged = Orchard::plan(Orchard::jobOf('paper-wood'), Picture::fromFile(str_repeat('a', 64), 'branch.png', PictureKind::Vector, 200, 100, false, Traits::of($half)));
         $tabbed = Contour::box($hinged->sheet->marks[0]->lines[0] ?? [[0.0, 0.0]]);
         self::assertEqualsWithDelta(30.0, ($hinged->sheet->picture->yMm ?? 0.0) + 180.0 * 10.0 / 200.0 - $tabbed->yMm, 3.0, 'a tab for tape stands above the outline');
         $full = Shapes::bitmap(200, 100, static fn (): string => 'c8102eff');
@@ -150,12 +150,12 @@ final class LookChecksTest extends TestCase
 
     private static function planOf(Bitmap $bitmap): TransferPlan
     {
-        return Orchard::plan(null, Picture::of(str_repeat('a', 64), 'branch.png', PictureKind::Vector, $bitmap->width, $bitmap->height, false, Traits::of($bitmap)));
+        return Orchard::plan(null, Picture::fromFile(str_repeat('a', 64), 'branch.png', PictureKind::Vector, $bitmap->width, $bitmap->height, false, Traits::of($bitmap)));
     }
 
     private static function check(string $id, Bitmap $bitmap, ?Job $job = null): ?Check
     {
-        $picture = Picture::of(str_repeat('a', 64), 'branch.png', PictureKind::Vector, $bitmap->width, $bitmap->height, false, Traits::of($bitmap));
+        $picture = Picture::fromFile(str_repeat('a', 64), 'branch.png', PictureKind::Vector, $bitmap->width, $bitmap->height, false, Traits::of($bitmap));
 
         return Orchard::check(Orchard::plan($job, $picture), $id);
     }

@@ -113,7 +113,7 @@ final class PlaceChecksTest extends TestCase
     public function testAPatternIsChosenChangedAndTakenOff(): void
     {
         $dotted = Orchard::edit(Orchard::edited(['pattern' => 'dots']), ['pattern_colour' => '#aa0000', 'repeat' => '2 cm']);
-        self::assertEquals(Pattern::of(PatternKind::Dots, Colour::hex('#aa0000'), 20.0), $dotted->blank->pattern);
+        self::assertEquals(Pattern::fromKind(PatternKind::Dots, Colour::hex('#aa0000'), 20.0), $dotted->blank->pattern);
         self::assertEquals($dotted, JobFile::read(Record::of(JobFile::write($dotted))));
         self::assertNull(Orchard::edit($dotted, ['pattern' => ''])->blank->pattern);
         self::assertSame(Severity::Warn, Orchard::check(Orchard::plan($dotted), 'blank.pattern')?->severity);
@@ -125,7 +125,7 @@ final class PlaceChecksTest extends TestCase
     public function testFineWorkOnARouteWithGapsIsToldOf(): void
     {
         $comb = Shapes::bitmap(400, 200, static fn (int $x): string => $x % 20 < 6 ? '000000ff' : '00000000');
-        $picture = Picture::of(str_repeat('a', 64), 'comb.png', PictureKind::Raster, 400, 200, true, Traits::of($comb));
+        $picture = Picture::fromFile(str_repeat('a', 64), 'comb.png', PictureKind::Raster, 400, 200, true, Traits::of($comb));
         $at = static fn (float $width, string $material) => Orchard::check(Orchard::plan(Orchard::jobOf('liner-wood', ['blank' => ['material' => $material], 'placement' => ['side_mm' => $width]]), $picture), 'picture.gaps');
         self::assertNull($at(260.0, 'raw-wood'), 'teeth of 3.9 mm');
         self::assertSame(Severity::Note, $at(130.0, 'raw-wood')?->severity, 'teeth of 1.9 mm');

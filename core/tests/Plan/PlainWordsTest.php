@@ -30,7 +30,7 @@ final class PlainWordsTest extends TestCase
 
     public function testAPictureMayHaveAnyName(): void
     {
-        $picture = Picture::of(str_repeat('a', 64), self::ODD.'.png', PictureKind::Raster, 2400.0, 1900.0, true);
+        $picture = Picture::fromFile(str_repeat('a', 64), self::ODD.'.png', PictureKind::Raster, 2400.0, 1900.0, true);
         self::assertStringStartsWith('my (width) (cover) (.png, 240', (new UnitFormat())->phrase(Orchard::decision(Orchard::plan(picture: $picture), 'picture')->value));
         $job = Orchard::job(['artwork' => ['name' => self::ODD]]);
         self::assertSame(self::ODD, $job->transfers[0]->artworkName, 'the file keeps its name');

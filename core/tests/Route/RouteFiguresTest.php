@@ -19,7 +19,7 @@ final class RouteFiguresTest extends TestCase
     public function testSublimationPressesAGarmentAt400FahrenheitFor60Seconds(): void
     {
         $setting = self::setting('sublimation', 'flat-press');
-        self::assertEqualsWithDelta(400.0, $setting->temperature?->inFahrenheit() ?? 0.0, 0.05);
+        self::assertEqualsWithDelta(400.0, 1.8 * ($setting->temperature->celsius ?? 0.0) + 32.0, 0.05);
         self::assertSame(ProvenanceKind::CommonPractice, $setting->provenance->kind);
         self::assertSame([60.0], self::seconds('sublimation', StepKind::Heat));
     }
@@ -34,8 +34,8 @@ final class RouteFiguresTest extends TestCase
     public function testAMugIdlesAt300AndIsPressedAt360FahrenheitFor45SecondsHeavy(): void
     {
         $setting = self::setting('laser-ceramic', 'mug-press');
-        self::assertEqualsWithDelta(300.0, $setting->idle?->inFahrenheit() ?? 0.0, 0.05);
-        self::assertEqualsWithDelta(360.0, $setting->temperature?->inFahrenheit() ?? 0.0, 0.05);
+        self::assertEqualsWithDelta(300.0, 1.8 * ($setting->idle->celsius ?? 0.0) + 32.0, 0.05);
+        self::assertEqualsWithDelta(360.0, 1.8 * ($setting->temperature->celsius ?? 0.0) + 32.0, 0.05);
         self::assertSame('heavy', $setting->pressure);
         self::assertSame([45.0], self::seconds('laser-ceramic', StepKind::Heat));
     }

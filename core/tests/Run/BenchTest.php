@@ -21,7 +21,7 @@ final class BenchTest extends TestCase
 {
     public function testSharedStepsFirstThenPieceByPieceThenTheEnd(): void
     {
-        $steps = BenchSequence::of(Orchard::whole()->rounds, 2)->steps;
+        $steps = BenchSequence::fromRounds(Orchard::whole()->rounds, 2)->steps;
         $pieces = array_map(static fn (BenchStep $s): ?int => $s->piece, $steps);
         self::assertSame([null, 1, 2, null], array_values(array_filter($pieces, static fn (?int $p, int $i): bool => 0 === $i || $p !== $pieces[$i - 1], \ARRAY_FILTER_USE_BOTH)));
         self::assertSame('off', array_slice($steps, -1)[0]->stepId, 'the last step asks whether the heat is off');
@@ -31,7 +31,7 @@ final class BenchTest extends TestCase
     /** Each picture goes onto all pieces before the next one does. */
     public function testRoundsGoOverAllPiecesAndAPieceThatWentWrongIsLeftOutOfTheNext(): void
     {
-        $sequence = BenchSequence::of(Orchard::whole(Orchard::layered([[], ['side' => 'back']]))->rounds, 3);
+        $sequence = BenchSequence::fromRounds(Orchard::whole(Orchard::layered([[], ['side' => 'back']]))->rounds, 3);
         $rounds = array_values(array_filter(array_map(static fn (BenchStep $s): ?int => $s->piece, $sequence->steps), is_int(...)));
         self::assertSame([1, 2, 3, 1, 2, 3], array_values(array_filter($rounds, static fn (int $p, int $i): bool => 0 === $i || $p !== $rounds[$i - 1], \ARRAY_FILTER_USE_BOTH)));
         $first = $sequence->positionsOf(2)[0];
@@ -39,7 +39,7 @@ final class BenchTest extends TestCase
         for ($position = 0; $position < $first; ++$position) {
             $events[] = Event::done($position, self::at($position));
         }
-        $state = BenchState::of($sequence, [...$events, Event::judged($first, self::at(99), Outcome::Spoiled, [])]);
+        $state = BenchState::fromEvents($sequence, [...$events, Event::judged($first, self::at(99), Outcome::Spoiled, [])]);
         self::assertSame([2 => Outcome::Spoiled], $state->outcomes(), 'the front alone does not finish the first');
         self::assertNull($state->lanes[2]->position());
         self::assertFalse($state->open($sequence->positionsOf(1)[count($sequence->positionsOf(1)) - 1]), 'its back waits for the other fronts');
@@ -47,20 +47,20 @@ final class BenchTest extends TestCase
 
     public function testAPieceWaitsForWhatIsSharedAndWhatIsSharedForAllPieces(): void
     {
-        self::assertSame([0], BenchState::of(self::two(), [])->atHand());
+        self::assertSame([0], BenchState::fromEvents(self::two(), [])->atHand());
         $printed = Event::done(0, self::at(0));
-        $state = BenchState::of(self::two(), [$printed]);
+        $state = BenchState::fromEvents(self::two(), [$printed]);
         self::assertSame([1, 4], $state->atHand(), 'either piece may be taken up');
         self::assertFalse($state->open(7), 'the iron stays on');
         $half = [$printed, Event::judged(1, self::at(5), Outcome::Spoiled, [])];
-        self::assertFalse(BenchState::of(self::two(), $half)->open(7));
-        self::assertTrue(BenchState::of(self::two(), [...$half, Event::judged(4, self::at(6), Outcome::Good, [])])->open(7));
+        self::assertFalse(BenchState::fromEvents(self::two(), $half)->open(7));
+        self::assertTrue(BenchState::fromEvents(self::two(), [...$half, Event::judged(4, self::at(6), Outcome::Good, [])])->open(7));
     }
 
     /** One cools while the next is in the press: two clocks at once, each its own. */
     public function testTwoPiecesHaveTwoClocks(): void
     {
-        $state = BenchState::of(self::two(), [Event::done(0, self::at(0)), Event::started(1, self::at(10)), Event::done(1, self::at(30)), Event::started(2, self::at(31)), Event::started(4, self::at(40))]);
+        $state = BenchState::fromEvents(self::two(), [Event::done(0, self::at(0)), Event::started(1, self::at(10)), Event::done(1, self::at(30)), Event::started(2, self::at(31)), Event::started(4, self::at(40))]);
         self::assertEqualsWithDelta(29.0, $state->lanes[1]->clock?->elapsed(self::at(60)), 1e-9);
         self::assertEqualsWithDelta(20.0, $state->lanes[2]->clock?->elapsed(self::at(60)), 1e-9);
         self::assertEqualsWithDelta(20.0, $state->lanes[1]->taken[1], 1e-9, 'what the first was really heated');
@@ -68,7 +68,7 @@ final class BenchTest extends TestCase
 
     public function testWhatNeedsHandsNextIsInFront(): void
     {
-        $order = static fn (int $now, Event ...$events): array => array_column(AtHand::inOrder(AtHand::of('run', self::two(), BenchState::of(self::two(), [Event::done(0, self::at(0)), ...array_values($events)])), self::at($now)), 'position');
+        $order = static fn (int $now, Event ...$events): array => array_column(AtHand::inOrder(AtHand::forRun('run', self::two(), BenchState::fromEvents(self::two(), [Event::done(0, self::at(0)), ...array_values($events)])), self::at($now)), 'position');
         self::assertSame([1, 4], $order(1), 'the first piece first');
         self::assertSame([4, 1], $order(8, Event::started(4, self::at(5))), 'a hot iron before all');
         $cooling = [Event::started(1, self::at(5)), Event::done(1, self::at(23)), Event::started(2, self::at(24))];
@@ -81,10 +81,10 @@ final class BenchTest extends TestCase
     public function testTheLastStepOfAPieceAsksHowItCameOut(): void
     {
         $events = [Event::done(0, self::at(0)), Event::started(1, self::at(1)), Event::done(1, self::at(19)), Event::started(2, self::at(20)), Event::done(2, self::at(80)), Event::done(3, self::at(90))];
-        $state = BenchState::of(self::two(), $events);
+        $state = BenchState::fromEvents(self::two(), $events);
         self::assertTrue($state->lanes[1]->judging);
         self::assertFalse($state->accepts(Event::done(3, self::at(91))));
-        $judged = BenchState::of(self::two(), [...$events, Event::judged(3, self::at(95), Outcome::Good, [])]);
+        $judged = BenchState::fromEvents(self::two(), [...$events, Event::judged(3, self::at(95), Outcome::Good, [])]);
         self::assertSame([1 => Outcome::Good], $judged->outcomes());
         self::assertFalse($judged->finished());
     }
@@ -92,7 +92,7 @@ final class BenchTest extends TestCase
     public function testAllDone(): void
     {
         $events = [Event::done(0, self::at(0)), Event::judged(1, self::at(9), Outcome::Redo, []), Event::judged(4, self::at(9), Outcome::Good, []), Event::done(7, self::at(10))];
-        $state = BenchState::of(self::two(), $events);
+        $state = BenchState::fromEvents(self::two(), $events);
         self::assertTrue($state->finished());
         self::assertFalse($state->accepts(Event::done(7, self::at(11))));
         self::assertFalse($state->accepts(Event::done(8, self::at(11))));
@@ -100,33 +100,33 @@ final class BenchTest extends TestCase
 
     public function testATimedStepMustBeStartedBeforeItIsDone(): void
     {
-        $state = BenchState::of(self::two(), [Event::done(0, self::at(0))]);
+        $state = BenchState::fromEvents(self::two(), [Event::done(0, self::at(0))]);
         self::assertFalse($state->accepts(Event::done(1, self::at(1))));
         self::assertTrue($state->accepts(Event::started(1, self::at(1))));
-        $running = BenchState::of(self::two(), [Event::done(0, self::at(0)), Event::started(1, self::at(1))]);
+        $running = BenchState::fromEvents(self::two(), [Event::done(0, self::at(0)), Event::started(1, self::at(1))]);
         self::assertFalse($running->accepts(Event::started(1, self::at(2))), 'a clock starts once');
         self::assertTrue($running->accepts(Event::done(1, self::at(2))));
     }
 
     public function testAPressFromAScreenThatLagsBehindIsNotTaken(): void
     {
-        $state = BenchState::of(self::two(), [Event::done(0, self::at(0))]);
+        $state = BenchState::fromEvents(self::two(), [Event::done(0, self::at(0))]);
         self::assertFalse($state->accepts(Event::done(0, self::at(1))));
         self::assertFalse($state->accepts(Event::done(2, self::at(1))), 'nor one from ahead');
     }
 
     public function testSharedStepsAreNotJudged(): void
     {
-        self::assertFalse(BenchState::of(self::two(), [])->accepts(Event::judged(0, self::at(0), Outcome::Spoiled, [])));
+        self::assertFalse(BenchState::fromEvents(self::two(), [])->accepts(Event::judged(0, self::at(0), Outcome::Spoiled, [])));
     }
 
     public function testAPauseStopsTheClock(): void
     {
         $events = [Event::done(0, self::at(0)), Event::started(1, self::at(10)), Event::plain(EventType::Paused, 1, self::at(15))];
-        $paused = BenchState::of(self::two(), $events);
+        $paused = BenchState::fromEvents(self::two(), $events);
         self::assertEqualsWithDelta(5.0, $paused->lanes[1]->clock?->elapsed(self::at(500)), 1e-9);
         self::assertFalse($paused->accepts(Event::plain(EventType::Paused, 1, self::at(501))));
-        $on = BenchState::of(self::two(), [...$events, Event::plain(EventType::Resumed, 1, self::at(500))]);
+        $on = BenchState::fromEvents(self::two(), [...$events, Event::plain(EventType::Resumed, 1, self::at(500))]);
         self::assertEqualsWithDelta(8.0, $on->lanes[1]->clock?->elapsed(self::at(503)), 1e-9);
         self::assertFalse($on->accepts(Event::plain(EventType::Resumed, 1, self::at(504))));
     }
@@ -134,36 +134,36 @@ final class BenchTest extends TestCase
     public function testALookUnderACornerEndsItOrLetsItGoOn(): void
     {
         $events = [Event::done(0, self::at(0)), Event::started(1, self::at(10))];
-        $notYet = BenchState::of(self::two(), [...$events, Event::peeked(1, self::at(20), false, [Mark::of(Defect::MissedPatch, 0.9, 0.9)])]);
+        $notYet = BenchState::fromEvents(self::two(), [...$events, Event::peeked(1, self::at(20), false, [Mark::forDefect(Defect::MissedPatch, 0.9, 0.9)])]);
         self::assertSame(1, $notYet->lanes[1]->position());
-        self::assertSame(2, BenchState::of(self::two(), [...$events, Event::peeked(1, self::at(20), true)])->lanes[1]->position());
-        self::assertFalse(BenchState::of(self::two(), [Event::done(0, self::at(0))])->accepts(Event::peeked(1, self::at(5), true)), 'nothing is heated yet');
+        self::assertSame(2, BenchState::fromEvents(self::two(), [...$events, Event::peeked(1, self::at(20), true)])->lanes[1]->position());
+        self::assertFalse(BenchState::fromEvents(self::two(), [Event::done(0, self::at(0))])->accepts(Event::peeked(1, self::at(5), true)), 'nothing is heated yet');
     }
 
     public function testAFewSecondsMore(): void
     {
         $events = [Event::done(0, self::at(0)), Event::started(1, self::at(10))];
-        $longer = BenchState::of(self::two(), [...$events, Event::again(1, self::at(20), 10.0)]);
+        $longer = BenchState::fromEvents(self::two(), [...$events, Event::again(1, self::at(20), 10.0)]);
         self::assertSame(28.0, $longer->lanes[1]->clock?->seconds, 'its clock runs on');
         $peeling = [...$events, Event::done(1, self::at(28)), Event::started(2, self::at(30)), Event::done(2, self::at(90))];
         $again = Event::again(1, self::at(100), 10.0);
-        self::assertTrue(BenchState::of(self::two(), $peeling)->accepts($again), 'a spot stayed on the paper');
-        $back = BenchState::of(self::two(), [...$peeling, $again]);
+        self::assertTrue(BenchState::fromEvents(self::two(), $peeling)->accepts($again), 'a spot stayed on the paper');
+        $back = BenchState::fromEvents(self::two(), [...$peeling, $again]);
         self::assertSame([1, 10.0], [$back->lanes[1]->position(), $back->lanes[1]->clock?->seconds]);
-        $after = BenchState::of(self::two(), [...$peeling, $again, Event::done(1, self::at(111))]);
+        $after = BenchState::fromEvents(self::two(), [...$peeling, $again, Event::done(1, self::at(111))]);
         self::assertEqualsWithDelta(29.0, $after->lanes[1]->taken[1], 1e-9, 'both times count');
         self::assertSame(2, $after->lanes[1]->position(), 'it cools once more');
-        self::assertFalse(BenchState::of(self::two(), $events)->accepts(Event::again(4, self::at(20), 10.0)), 'the other was not heated at all');
-        self::assertFalse(BenchState::of(self::two(), $events)->accepts(Event::again(1, self::at(20), 6000.0)));
+        self::assertFalse(BenchState::fromEvents(self::two(), $events)->accepts(Event::again(4, self::at(20), 10.0)), 'the other was not heated at all');
+        self::assertFalse(BenchState::fromEvents(self::two(), $events)->accepts(Event::again(1, self::at(20), 6000.0)));
     }
 
     public function testAStepIsLeftOutForAReason(): void
     {
         $events = [Event::done(0, self::at(0)), Event::started(1, self::at(1)), Event::done(1, self::at(19))];
-        $state = BenchState::of(self::two(), $events);
+        $state = BenchState::fromEvents(self::two(), $events);
         self::assertFalse($state->accepts(Event::skipped(2, self::at(20), '  ')));
         self::assertTrue($state->accepts(Event::skipped(2, self::at(20), 'It is for peeling hot.')));
-        $skipped = BenchState::of(self::two(), [...$events, Event::skipped(2, self::at(20), 'Hot peel.')]);
+        $skipped = BenchState::fromEvents(self::two(), [...$events, Event::skipped(2, self::at(20), 'Hot peel.')]);
         self::assertSame([2 => 'Hot peel.'], $skipped->lanes[1]->skipped);
         self::assertSame(3, $skipped->lanes[1]->position());
     }
@@ -171,11 +171,11 @@ final class BenchTest extends TestCase
     public function testTheLastPressIsUndone(): void
     {
         $events = [Event::done(0, self::at(0), 'a'), Event::started(1, self::at(1), 'b'), Event::done(1, self::at(4), 'c')];
-        $state = BenchState::of(self::two(), $events);
+        $state = BenchState::fromEvents(self::two(), $events);
         self::assertSame('c', $state->last?->press);
         self::assertFalse($state->accepts(Event::undone(1, self::at(5), 'b', 'u')), 'only the last');
         self::assertTrue($state->accepts(Event::undone(1, self::at(5), 'c', 'u')));
-        $undone = BenchState::of(self::two(), [...$events, Event::undone(1, self::at(5), 'c', 'u')]);
+        $undone = BenchState::fromEvents(self::two(), [...$events, Event::undone(1, self::at(5), 'c', 'u')]);
         self::assertEqualsWithDelta(9.0, $undone->lanes[1]->clock?->elapsed(self::at(10)), 1e-9, 'its clock had never stopped');
         self::assertTrue($undone->accepts(Event::undone(1, self::at(11), 'b', 'v')), 'and so on backwards');
     }
@@ -186,10 +186,10 @@ final class BenchTest extends TestCase
             new BenchStep('heat', StepKind::Heat, 1, true, 18.0, true),
             new BenchStep('heat', StepKind::Heat, 2, true, 18.0, true),
         ]);
-        $state = BenchState::of($asking, []);
+        $state = BenchState::fromEvents($asking, []);
         self::assertTrue($state->asks(0));
         self::assertFalse($state->accepts(Event::started(0, self::at(1))));
-        $checked = BenchState::of($asking, [Event::plain(EventType::Checked, 0, self::at(1))]);
+        $checked = BenchState::fromEvents($asking, [Event::plain(EventType::Checked, 0, self::at(1))]);
         self::assertTrue($checked->accepts(Event::started(0, self::at(2))));
         self::assertFalse($checked->asks(1), 'for all pieces');
         self::assertFalse($checked->accepts(Event::plain(EventType::Checked, 0, self::at(3))));
@@ -197,7 +197,7 @@ final class BenchTest extends TestCase
 
     public function testHandsAreTimedFromThePressBefore(): void
     {
-        $state = BenchState::of(self::two(), [Event::done(0, self::at(0)), Event::started(1, self::at(10)), Event::done(1, self::at(28)), Event::started(2, self::at(30)), Event::done(2, self::at(90)), Event::done(3, self::at(107))]);
+        $state = BenchState::fromEvents(self::two(), [Event::done(0, self::at(0)), Event::started(1, self::at(10)), Event::done(1, self::at(28)), Event::started(2, self::at(30)), Event::done(2, self::at(90)), Event::done(3, self::at(107))]);
         self::assertEqualsWithDelta(17.0, $state->lanes[1]->hands[3], 1e-9);
     }
 
@@ -207,7 +207,7 @@ final class BenchTest extends TestCase
         $before = new \DateTimeImmutable('2026-10-25 02:50:00 +02:00');
         $after = $before->modify('+20 minutes')->setTimezone(new \DateTimeZone('Europe/Berlin'));
         self::assertSame('02:10', $after->format('H:i'), 'the wall clock went back');
-        $state = BenchState::of(self::two(), [Event::done(0, $before), Event::started(1, $before)]);
+        $state = BenchState::fromEvents(self::two(), [Event::done(0, $before), Event::started(1, $before)]);
         self::assertEqualsWithDelta(1200.0, $state->lanes[1]->clock?->elapsed($after), 1e-9);
     }
 

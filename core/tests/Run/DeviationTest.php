@@ -19,6 +19,6 @@ final class DeviationTest extends TestCase
     #[TestWith([0.0, 2.1, Deviation::Longer])]
     public function testOnlyWhatHandsDoNotDoAnywayCounts(float $planned, float $taken, ?Deviation $expected): void
     {
-        self::assertSame($expected, Deviation::of($planned, $taken));
+        self::assertSame($expected, Deviation::fromSeconds($planned, $taken));
     }
 }

@@ -29,7 +29,7 @@ final class GangTest extends TestCase
     /** @param list<GangPiece> $pieces */
     private static function gang(array $pieces, float $gap = 3.0, ?Rect $printable = null): Gang
     {
-        return Gang::of(new GangOrder($pieces, new GangPaper(PaperSize::A4->size(), $printable ?? Rect::mm(5.0, 5.0, 200.0, 272.0)), Length::mm($gap)), 1, static fn (int $tried): bool => $tried < self::TRIES);
+        return Gang::fromOrder(new GangOrder($pieces, new GangPaper(PaperSize::A4->size(), $printable ?? Rect::mm(5.0, 5.0, 200.0, 272.0)), Length::mm($gap)), 1, static fn (int $tried): bool => $tried < self::TRIES);
     }
 
     /** @return iterable<string, array{int}> */
@@ -126,7 +126,7 @@ final class GangTest extends TestCase
     {
         $pieces = [new GangPiece('a', 'a', Size::mm(70.0, 90.0), 40), new GangPiece('b', 'b', Size::mm(33.0, 51.0), 80), new GangPiece('c', 'c', Size::mm(110.0, 47.0), 30)];
         $asked = 0;
-        $early = Gang::of(new GangOrder($pieces, new GangPaper(PaperSize::A4->size(), Rect::mm(5.0, 5.0, 200.0, 272.0)), Length::mm(3.0)), 1, static function (int $tried, int $sheets) use (&$asked): bool {
+        $early = Gang::fromOrder(new GangOrder($pieces, new GangPaper(PaperSize::A4->size(), Rect::mm(5.0, 5.0, 200.0, 272.0)), Length::mm(3.0)), 1, static function (int $tried, int $sheets) use (&$asked): bool {
             ++$asked;
             self::assertGreaterThan(0, $sheets);
 

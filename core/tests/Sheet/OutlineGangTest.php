@@ -32,7 +32,7 @@ final class OutlineGangTest extends TestCase
      */
     private static function gang(array $pieces, array $offcuts = [], array $pins = [], array $spare = [], int $tries = 2): Gang
     {
-        return Gang::of(new GangOrder($pieces, self::paper(), Length::mm(self::GAP), $offcuts, $pins, $spare), 1, static fn (int $tried): bool => $tried < $tries);
+        return Gang::fromOrder(new GangOrder($pieces, self::paper(), Length::mm(self::GAP), $offcuts, $pins, $spare), 1, static fn (int $tried): bool => $tried < $tries);
     }
 
     private static function paper(): GangPaper

@@ -96,7 +96,7 @@ final class PrinterTest extends TestCase
     public function testWhatComesOutTellsWhatWentWrong(string $marking, string $medium, array $how, array $faults): void
     {
         $catalogue = Orchard::catalogue();
-        $out = Printout::of($catalogue->markings[$marking], $catalogue->media[$medium], new Feed(Lying::Up, Edge::Top), ...$how);
+        $out = Printout::fromFeed($catalogue->markings[$marking], $catalogue->media[$medium], new Feed(Lying::Up, Edge::Top), ...$how);
         self::assertSame($faults, $out->faults);
         self::assertSame([] === array_intersect(array_column($faults, 'value'), ['jammed', 'harmed']), $out->comesOut());
         foreach ($faults as $fault) {
@@ -107,7 +107,7 @@ final class PrinterTest extends TestCase
     public function testSublimationComesOutDull(): void
     {
         $catalogue = Orchard::catalogue();
-        $dull = static fn (string $marking, string $medium): float => Printout::of($catalogue->markings[$marking], $catalogue->media[$medium], new Feed(Lying::Up, Edge::Top), Lying::Up, true, false, true, false, true)->dull;
+        $dull = static fn (string $marking, string $medium): float => Printout::fromFeed($catalogue->markings[$marking], $catalogue->media[$medium], new Feed(Lying::Up, Edge::Top), Lying::Up, true, false, true, false, true)->dull;
         self::assertGreaterThan(0.3, $dull('inkjet-sublimation', 'sublimation-a4'));
         self::assertSame(0.0, $dull('inkjet-dye', 'film-clear-a4'));
     }
@@ -250,14 +250,14 @@ final class PrinterTest extends TestCase
     {
         $ways = Orchard::catalogue()->carriers;
         $a4 = PaperSize::A4->size();
-        $strip = Carrier::of($ways['taped-strip'], $a4, 1);
+        $strip = Carrier::forSheet($ways['taped-strip'], $a4, 1);
         self::assertTrue($strip->foldLeads);
         self::assertSame($a4->widthMm, $strip->cut->widthMm);
         self::assertGreaterThan($a4->heightMm + 20.0, $strip->cut->heightMm);
-        $corners = Carrier::of($ways['taped-corners'], $a4, 1);
+        $corners = Carrier::forSheet($ways['taped-corners'], $a4, 1);
         self::assertCount(4, $corners->zones);
         self::assertEquals($a4, $corners->cut);
-        $tape = Carrier::of($ways['double-tape'], $a4, 1);
+        $tape = Carrier::forSheet($ways['double-tape'], $a4, 1);
         self::assertEqualsWithDelta(2.0 * 12.0 * (210.0 + 297.0) - 4.0 * 144.0, array_sum(array_map(static fn ($zone): float => $zone->size->areaMm2(), $tape->zones)), 1e-6, 'a frame, no corner counted twice');
     }
 

@@ -23,7 +23,7 @@ final class TilingTest extends TestCase
     /** @param list<Rect> $whole */
     private static function tiling(Size $picture, float $overlap = 3.0, array $whole = [], bool $mirrored = true): ?Tiling
     {
-        return Tiling::of($picture, PaperSize::Supertabloid->size(), 5.0, Length::mm($overlap), $mirrored, 'Apron', $whole, static fn (): float => 0.0);
+        return Tiling::forPicture($picture, PaperSize::Supertabloid->size(), 5.0, Length::mm($overlap), $mirrored, 'Apron', $whole, static fn (): float => 0.0);
     }
 
     /** @return iterable<string, array{Size, float}> */

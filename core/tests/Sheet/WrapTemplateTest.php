@@ -28,7 +28,7 @@ final class WrapTemplateTest extends TestCase
     #[TestWith([140.0, 120.0, 150.0])]
     public function testThePartsTogetherAreTheWall(float $rim, float $foot, float $height): void
     {
-        $template = WrapTemplate::of(self::mug($rim, $foot, $height), PaperSize::A4->size());
+        $template = WrapTemplate::forSize(self::mug($rim, $foot, $height), PaperSize::A4->size());
         $slant = hypot($height, ($rim - $foot) / 2.0);
         $flap = 10.0 * $slant * ($rim + $foot) / 2.0 / max($rim, $foot);
         $wall = \M_PI * ($rim + $foot) / 2.0 * $slant;
@@ -38,7 +38,7 @@ final class WrapTemplateTest extends TestCase
 
     public function testEveryPartLiesOnItsPage(): void
     {
-        $template = WrapTemplate::of(self::mug(200.0, 160.0, 150.0), PaperSize::A4->size());
+        $template = WrapTemplate::forSize(self::mug(200.0, 160.0, 150.0), PaperSize::A4->size());
         self::assertGreaterThan(1, count($template->parts));
         foreach ($template->parts as $part) {
             $box = Contour::box($part->outline);
@@ -51,7 +51,7 @@ final class WrapTemplateTest extends TestCase
 
     public function testAnOrdinaryMugGoesOnOneSheetWithItsFrontMarked(): void
     {
-        $parts = WrapTemplate::of(Orchard::catalogue()->blanks['mug']->sizes['mug-ordinary'], PaperSize::A4->size())->parts;
+        $parts = WrapTemplate::forSize(Orchard::catalogue()->blanks['mug']->sizes['mug-ordinary'], PaperSize::A4->size())->parts;
         self::assertCount(1, $parts);
         self::assertCount(3, $parts[0]->upright);
         self::assertEqualsWithDelta(\M_PI * 82.0 + 10.0, Contour::box($parts[0]->outline)->size->widthMm, 0.1);
@@ -61,12 +61,12 @@ final class WrapTemplateTest extends TestCase
     public function testAFlatThingHasNone(): void
     {
         $this->expectException(BadRecord::class);
-        WrapTemplate::of(Orchard::catalogue()->blanks['tote']->sizes['tote'], PaperSize::A4->size());
+        WrapTemplate::forSize(Orchard::catalogue()->blanks['tote']->sizes['tote'], PaperSize::A4->size());
     }
 
     public function testWhatIsTooHighForThePaperIsRefused(): void
     {
         $this->expectException(BadRecord::class);
-        WrapTemplate::of(self::mug(80.0, 70.0, 500.0), PaperSize::A4->size());
+        WrapTemplate::forSize(self::mug(80.0, 70.0, 500.0), PaperSize::A4->size());
     }
 }

@@ -53,7 +53,7 @@ final readonly class DeviceController
     ])]
     public function setUp(Request $request): JsonResponse
     {
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
         $this->devices->put($body->string('address'), $body->string('token'));
 
         return $this->read();
@@ -69,7 +69,7 @@ final readonly class DeviceController
     ])]
     public function command(Request $request): JsonResponse
     {
-        $body = JsonBody::of($request);
+        $body = JsonBody::fromRequest($request);
         $device = $this->devices->get() ?? throw InvalidInput::field('do', 'No press is set up: see Settings.');
         try {
             match ($body->string('do')) {

@@ -69,7 +69,7 @@ final readonly class PrintController
     ])]
     public function print(Request $request): JsonResponse
     {
-        $wish = PrintWish::fromRecord(JsonBody::of($request));
+        $wish = PrintWish::fromRecord(JsonBody::fromRequest($request));
         if (null !== $wish->sheet) {
             $this->sheets->find($wish->sheet);
         }

@@ -43,7 +43,7 @@ final readonly class PrintView
     }
 
     /** @param list<PrintedPage> $pages */
-    public static function of(PrintDevice $device, PrintOrder $order, array $pages): self
+    public static function fromOrder(PrintDevice $device, PrintOrder $order, array $pages): self
     {
         return new self(
             $device->label(),

@@ -52,11 +52,11 @@ final readonly class SheetPrinting
         $sheet = $this->sheets->find($wish->sheet);
         $page = $this->pageOf($sheet, $wish->pages);
         $medium = $this->medium($page->medium, $shelf);
-        $printout = $page->guides ? Printout::onPlainPaper(self::feed($tray, $marking), $wish->driverMirrors) : Printout::of($marking, $medium, self::feed($tray, $marking), $wish->lies, $wish->foldFirst, $page->foldLeads, $page->mirrored && !$page->inDriver, $wish->driverMirrors, $page->mirrored);
+        $printout = $page->guides ? Printout::onPlainPaper(self::feed($tray, $marking), $wish->driverMirrors) : Printout::fromFeed($marking, $medium, self::feed($tray, $marking), $wish->lies, $wish->foldFirst, $page->foldLeads, $page->mirrored && !$page->inDriver, $wish->driverMirrors, $page->mirrored);
         $labels = array_map(static fn (SheetPage $one): string => $one->label, $sheet->pages());
         $order = new PrintOrder($this->sheets->file($sheet->id), $labels[$wish->pages[0] - 1] ?? 'Wubbin', $wish->pages, array_combine(range(1, count($labels)), $labels), $printout);
 
-        return PrintView::of($device, $order, $device->print($order, $progress));
+        return PrintView::fromOrder($device, $order, $device->print($order, $progress));
     }
 
     /** How a tray feeds, as far as is known; as printers of its kind usually do, where nobody has tried. */
@@ -76,7 +76,7 @@ final readonly class SheetPrinting
             $turned = (4 - $feed->leads->quarters()) % 4;
             $order = new PrintOrder($file, 'Wubbin feed test', [1], [1 => 'Feed test'], $printout, $turned, true, Lying::Up === $feed->prints);
 
-            return PrintView::of($device, $order, $device->print($order, $progress));
+            return PrintView::fromOrder($device, $order, $device->print($order, $progress));
         } finally {
             (new Filesystem())->remove($file);
         }

@@ -32,7 +32,7 @@ final readonly class Gang implements \JsonSerializable
     /**
      * @param callable(int, int, int): bool $goOn told how often it was tried, how many whole sheets the best so far has, and by which way: 0 by boxes, 1 by outlines; false takes that
      */
-    public static function of(GangOrder $order, int $seed, callable $goOn): self
+    public static function fromOrder(GangOrder $order, int $seed, callable $goOn): self
     {
         $pinned = $order->pinnedSheets();
         $grounds = self::grounds($order, $pinned);
@@ -55,7 +55,7 @@ final readonly class Gang implements \JsonSerializable
                 $area = array_sum(array_map(static fn (GangPlace $place): float => self::piece($order, $place->piece)->areaMm2(), $places));
                 $bar = SheetLayout::secondBar($paper->room, $taken);
                 // What is kept of a sheet has nothing printed on it.
-                $sheets[] = new GangSheet($paper, $places, $area / $paper->room->size->areaMm2(), Leftovers::of($paper->room, null === $bar ? $taken : [...$taken, SheetLayout::roomOfBar($bar)]), $bar);
+                $sheets[] = new GangSheet($paper, $places, $area / $paper->room->size->areaMm2(), Leftovers::fromRoom($paper->room, null === $bar ? $taken : [...$taken, SheetLayout::roomOfBar($bar)]), $bar);
             }
         }
 

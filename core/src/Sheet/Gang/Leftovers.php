@@ -21,7 +21,7 @@ final readonly class Leftovers
      *
      * @return list<Rect>
      */
-    public static function of(Rect $room, array $taken): array
+    public static function fromRoom(Rect $room, array $taken): array
     {
         $left = self::free($room, $taken, self::LEAST_MM);
         $offcuts = [];

@@ -38,11 +38,11 @@ final class OutlineFilling implements Filling
     public function __construct(array $kinds, int $width, int $height, private readonly float $grow, array $grounds = [], array $blocked = [])
     {
         foreach ($kinds as [$points, $turns]) {
-            $shape = Silhouette::of($points, $grow);
+            $shape = Silhouette::fromPoints($points, $grow);
             $turned = [0 => $shape];
             for ($quarters = 1; $turns && $quarters < 4; ++$quarters) {
                 $points = Silhouette::turned($points);
-                $shape = Silhouette::of($points, $grow);
+                $shape = Silhouette::fromPoints($points, $grow);
                 if ([] === array_filter($turned, static fn (Silhouette $known): bool => $known->rows === $shape->rows)) {
                     $turned[$quarters] = $shape;
                 }
@@ -51,7 +51,7 @@ final class OutlineFilling implements Filling
         }
         $all = [];
         foreach ([[$width, $height, $blocked], ...$grounds] as [$wide, $high, $taken]) {
-            $all[] = [$wide, $high, array_map(fn (array $one): array => [Silhouette::of($one[0], $this->grow), $one[1], $one[2]], $taken)];
+            $all[] = [$wide, $high, array_map(fn (array $one): array => [Silhouette::fromPoints($one[0], $this->grow), $one[1], $one[2]], $taken)];
         }
         $this->grounds = $all;
         foreach ($all as $ground => [$wide, $high, $taken]) {

@@ -24,7 +24,7 @@ final readonly class Silhouette
      * @param non-empty-list<array{float, float}> $points of a closed line, in cells from its box's upper left corner
      * @param float                               $grow   that is added all round; the box's corner moves to this far from the raster's
      */
-    public static function of(array $points, float $grow): self
+    public static function fromPoints(array $points, float $grow): self
     {
         $high = max(array_column($points, 1)) + 2.0 * $grow;
         $wide = max(array_column($points, 0)) + 2.0 * $grow;

@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Artwork\MarchingSquares;
 
 /** Level lines of fields whose lines are known. */
-final class ContourTest extends TestCase
+final class MarchingSquaresTest extends TestCase
 {
     /** The distance from a point has circles for its level lines. */
     #[TestWith([4.0])]
