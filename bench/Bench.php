@@ -48,9 +48,13 @@ final readonly class Bench
         $seconds = [];
         for ($i = 0; $i < $runs; ++$i) {
             $began = hrtime(true);
-            $process = proc_open($command, [1 => ['file', '/dev/null', 'w'], 2 => ['file', 'php://stderr', 'w']], $pipes);
+            $process = proc_open(
+                $command,
+                [1 => ['file', '/dev/null', 'w'], 2 => ['file', 'php://stderr', 'w']],
+                $pipes,
+            );
             if (false === $process || 0 !== proc_close($process)) {
-                throw new \RuntimeException('This failed: '.implode(' ', $command));
+                throw new \RuntimeException('This failed: ' . implode(' ', $command));
             }
             $seconds[] = (hrtime(true) - $began) / 1e9;
         }
@@ -64,6 +68,13 @@ final readonly class Bench
     public static function row(string $what, string $measured, string $target, bool $met): void
     {
         // Padded by what is seen, not by bytes.
-        printf("%s%s%s%s%s\n", $what, str_repeat(' ', max(1, 64 - mb_strlen($what))), $measured, str_repeat(' ', max(1, 22 - mb_strlen($measured))), ($met ? 'within ' : 'OVER   ').$target);
+        printf(
+            "%s%s%s%s%s\n",
+            $what,
+            str_repeat(' ', max(1, 64 - mb_strlen($what))),
+            $measured,
+            str_repeat(' ', max(1, 22 - mb_strlen($measured))),
+            ($met ? 'within ' : 'OVER   ') . $target,
+        );
     }
 }

@@ -28,23 +28,23 @@ use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\CatalogueReader;
 
-require dirname(__DIR__).'/vendor/autoload.php';
+require dirname(__DIR__) . '/vendor/autoload.php';
 
 $long = (float) ($argv[1] ?? 60.0);
 $catalogue = CatalogueReader::builtIn();
 $read = static function (string $file): Record {
     $record = json_decode((string) file_get_contents($file), true, 64, \JSON_THROW_ON_ERROR);
     if (!is_array($record)) {
-        throw new RuntimeException('No record: '.$file);
+        throw new RuntimeException('No record: ' . $file);
     }
 
     /* @var array<string, mixed> $record */
     return Record::of($record);
 };
-$shelf = Shelf::fromRecord($read(dirname(__DIR__).'/demo/shelf.json'), $catalogue);
+$shelf = Shelf::fromRecord($read(dirname(__DIR__) . '/demo/shelf.json'), $catalogue);
 $planner = new Planner($catalogue);
 $plans = [];
-foreach ((array) glob(dirname(__DIR__).'/demo/jobs/*.json') as $file) {
+foreach ((array) glob(dirname(__DIR__) . '/demo/jobs/*.json') as $file) {
     $plans[] = $planner->plan(JobFile::read($read((string) $file)), $shelf, [], new House());
 }
 
@@ -56,33 +56,84 @@ $shopDay = static function (int $pieces, int $seed) use ($plans): Day {
         $hours[] = [86_400 * $day + 48_600, 86_400 * $day + 64_800];
     }
     // Each job is wanted at some time of what all of it takes: some will be close.
-    $takes = array_sum(array_map(static fn (Plan $plan): float => $plan->handsFor(max(1, intdiv($pieces, 8)))->seconds, $plans)) * 8.0 / count($plans);
+    $takes =
+        (array_sum(
+            array_map(static fn(Plan $plan): float => $plan->handsFor(max(1, intdiv($pieces, 8)))->seconds, $plans),
+        ) *
+            8.0) /
+        count($plans);
     $jobs = $random->shuffleArray($plans);
     $jobs = array_slice($jobs, 0, max(3, min(count($jobs), intdiv($pieces, 8))));
     $activities = [];
     $left = $pieces;
     foreach ($jobs as $n => $plan) {
-        $count = $n === count($jobs) - 1 ? $left : max(1, min($left - (count($jobs) - 1 - $n), (int) round($pieces / count($jobs)) + $random->getInt(-2, 2)));
+        $count =
+            $n === count($jobs) - 1
+                ? $left
+                : max(
+                    1,
+                    min($left - (count($jobs) - 1 - $n), (int) round($pieces / count($jobs)) + $random->getInt(-2, 2)),
+                );
         $left -= $count;
-        $due = 32_400 + (int) ($takes * $random->getInt(20, 110) / 100.0 * 86_400 / 28_800);
+        $due = 32_400 + (int) (((($takes * $random->getInt(20, 110)) / 100.0) * 86_400) / 28_800);
         array_push($activities, ...JobActivities::forPlan($plan, 1, max(1, $count), $due, 8, 8));
     }
-    $machines = array_fill_keys(array_filter(array_map(static fn (Activity $one): ?string => $one->machine, $activities), is_string(...)), 1);
+    $machines = array_fill_keys(
+        array_filter(array_map(static fn(Activity $one): ?string => $one->machine, $activities), is_string(...)),
+        1,
+    );
 
-    return new Day($activities, new Workshop(1, new Hours($hours), $machines, array_map(static fn (): float => 4.0, $machines), [Part::RACK => 8, Part::SHELF => 8]), 32_400);
+    return new Day(
+        $activities,
+        new Workshop(1, new Hours($hours), $machines, array_map(static fn(): float => 4.0, $machines), [
+            Part::RACK => 8,
+            Part::SHELF => 8,
+        ]),
+        32_400,
+    );
 };
 
 // Fisher and Thompson’s job shop of six (1963); the optimum is 55.
 $activities = [];
-foreach (['2 1 0 3 1 6 3 7 5 3 4 6', '1 8 2 5 4 10 5 10 0 10 3 4', '2 5 3 4 5 8 0 9 1 1 4 7', '1 5 0 5 2 5 3 3 4 8 5 9', '2 9 1 3 4 5 5 4 0 3 3 1', '1 3 3 3 5 9 0 10 4 4 2 1'] as $job => $row) {
+foreach (
+    [
+        '2 1 0 3 1 6 3 7 5 3 4 6',
+        '1 8 2 5 4 10 5 10 0 10 3 4',
+        '2 5 3 4 5 8 0 9 1 1 4 7',
+        '1 5 0 5 2 5 3 3 4 8 5 9',
+        '2 9 1 3 4 5 5 4 0 3 3 1',
+        '1 3 3 3 5 9 0 10 4 4 2 1',
+    ]
+    as $job => $row
+) {
     $numbers = array_map(intval(...), explode(' ', $row));
     for ($step = 0; $step < 6; ++$step) {
-        $activities[] = new Activity($job.'-'.$step, 'job '.$job, 'step', $numbers[2 * $step + 1], machine: 'm'.$numbers[2 * $step], after: 0 === $step ? [] : [new Wait($job.'-'.($step - 1))]);
+        $activities[] = new Activity(
+            $job . '-' . $step,
+            'job ' . $job,
+            'step',
+            $numbers[2 * $step + 1],
+            machine: 'm' . $numbers[2 * $step],
+            after: 0 === $step ? [] : [new Wait($job . '-' . ($step - 1))],
+        );
     }
 }
 $began = hrtime(true);
-$six = Scheduler::best(new Day($activities, new Workshop(0, new Hours([[0, 1000]]), array_fill_keys(['m0', 'm1', 'm2', 'm3', 'm4', 'm5'], 1)), 0), 1, static fn (int $try, Timetable $best): bool => $try < 20_000 && $best->score->finish > 55);
-Bench::row('The job shop of six', sprintf('%d (%.2f s)', $six->score->finish, (hrtime(true) - $began) / 1e9), '55', 55 === $six->score->finish);
+$six = Scheduler::best(
+    new Day(
+        $activities,
+        new Workshop(0, new Hours([[0, 1000]]), array_fill_keys(['m0', 'm1', 'm2', 'm3', 'm4', 'm5'], 1)),
+        0,
+    ),
+    1,
+    static fn(int $try, Timetable $best): bool => $try < 20_000 && $best->score->finish > 55,
+);
+Bench::row(
+    'The job shop of six',
+    sprintf('%d (%.2f s)', $six->score->finish, (hrtime(true) - $began) / 1e9),
+    '55',
+    55 === $six->score->finish,
+);
 
 foreach ([20, 60, 150] as $pieces) {
     $most = 0;
@@ -99,8 +150,18 @@ foreach ([20, 60, 150] as $pieces) {
         Scheduler::again($later, $first->starts);
         $again[] = (hrtime(true) - $began) / 1e6;
     }
-    Bench::row(sprintf('A first plan for %d pieces (up to %d activities), slowest of ten', $pieces, $most), sprintf('%.0f ms', max(0.0, ...$times)), '300 ms', max(0.0, ...$times) <= 300.0);
-    Bench::row('  planned again, slowest of ten', sprintf('%.0f ms', max(0.0, ...$again)), '300 ms', max(0.0, ...$again) <= 300.0);
+    Bench::row(
+        sprintf('A first plan for %d pieces (up to %d activities), slowest of ten', $pieces, $most),
+        sprintf('%.0f ms', max(0.0, ...$times)),
+        '300 ms',
+        max(0.0, ...$times) <= 300.0,
+    );
+    Bench::row(
+        '  planned again, slowest of ten',
+        sprintf('%.0f ms', max(0.0, ...$again)),
+        '300 ms',
+        max(0.0, ...$again) <= 300.0,
+    );
 }
 
 $over = 0.0;
@@ -122,7 +183,21 @@ foreach ([1, 2, 3] as $seed) {
     [$best, $many] = $run($long);
     $over = max($over, ($short->score->finish - $day->now) / ($best->score->finish - $day->now) - 1.0);
     $late += count(array_diff($short->late(), $best->late()));
-    printf("  day %d: %d and %d orders tried, late %d and %d min, over after %.1f and %.1f h\n", $seed, $few, $many, $short->score->late / 60, $best->score->late / 60, ($short->score->finish - $day->now) / 3600, ($best->score->finish - $day->now) / 3600);
+    printf(
+        "  day %d: %d and %d orders tried, late %d and %d min, over after %.1f and %.1f h\n",
+        $seed,
+        $few,
+        $many,
+        $short->score->late / 60,
+        $best->score->late / 60,
+        ($short->score->finish - $day->now) / 3600,
+        ($best->score->finish - $day->now) / 3600,
+    );
 }
-Bench::row(sprintf('60 pieces after 2 s, finish over that of %.0f s', $long), sprintf('%.1f %%', 100.0 * $over), '2 %', $over <= 0.02);
+Bench::row(
+    sprintf('60 pieces after 2 s, finish over that of %.0f s', $long),
+    sprintf('%.1f %%', 100.0 * $over),
+    '2 %',
+    $over <= 0.02,
+);
 Bench::row('  jobs late that the longer run has in time', (string) $late, '0', 0 === $late);

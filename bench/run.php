@@ -52,7 +52,7 @@ use Wubbin\Core\Sheet\Gang\RectFilling;
 use Wubbin\Core\Tests\Sheet\Clipart;
 use Wubbin\Storage\FileStore;
 
-require dirname(__DIR__).'/vendor/autoload.php';
+require dirname(__DIR__) . '/vendor/autoload.php';
 
 $address = $argv[1] ?? throw new RuntimeException('Say where a demo shop is served.');
 $project = dirname(__DIR__);
@@ -60,7 +60,16 @@ $project = dirname(__DIR__);
 $catalogue = CatalogueReader::builtIn();
 $planner = new Planner($catalogue);
 $shelf = Shelf::everything($catalogue);
-$job = JobFile::read(Record::of(json_decode((string) file_get_contents($project.'/demo/jobs/picking-crew.json'), true, 64, \JSON_THROW_ON_ERROR)));
+$job = JobFile::read(
+    Record::of(
+        json_decode(
+            (string) file_get_contents($project . '/demo/jobs/picking-crew.json'),
+            true,
+            64,
+            \JSON_THROW_ON_ERROR,
+        ),
+    ),
+);
 // A photograph: every pixel another colour, and its traits looked at once, as at its upload.
 $photo = new Imagick();
 $photo->newPseudoImage(512, 405, 'plasma:');
@@ -68,114 +77,262 @@ $photo->setImageAlphaChannel(Imagick::ALPHACHANNEL_OPAQUE);
 $photo->setImageDepth(8);
 $photo->setImageFormat('rgba');
 $bitmap = Bitmap::fromRgba(512, 405, $photo->getImageBlob());
-$picture = Picture::fromFile((string) $job->transfers[0]->artwork, 'branch.png', PictureKind::Raster, 2400.0, 1900.0, true, Traits::of($bitmap));
+$picture = Picture::fromFile(
+    (string) $job->transfers[0]->artwork,
+    'branch.png',
+    PictureKind::Raster,
+    2400.0,
+    1900.0,
+    true,
+    Traits::of($bitmap),
+);
 // As a request has them: read from what is stored.
 $stored = Record::of($picture->toRecord());
-$fresh = static fn (Job $of): array => array_fill_keys(array_map(static fn (Transfer $one): string => (string) $one->artwork, $of->transfers), Picture::fromRecord($stored));
-$times = Bench::times(static fn (): string => json_encode($planner->plan($job, $shelf, $fresh($job)), \JSON_THROW_ON_ERROR), 400);
+$fresh = static fn(Job $of): array => array_fill_keys(
+    array_map(static fn(Transfer $one): string => (string) $one->artwork, $of->transfers),
+    Picture::fromRecord($stored),
+);
+$times = Bench::times(
+    static fn(): string => json_encode($planner->plan($job, $shelf, $fresh($job)), \JSON_THROW_ON_ERROR),
+    400,
+);
 $p95 = Bench::quantile($times, 0.95);
 Bench::row('Plan in the core, written as JSON, 95th percentile', sprintf('%.2f ms', $p95), '20 ms', $p95 <= 20.0);
 
 // Every route's plan on a blank of the demo, and the advisor over a shelf of 300 entries.
-$jobs = array_map(static fn (string|false $file): Job => JobFile::read(Record::of(json_decode((string) file_get_contents((string) $file), true, 64, \JSON_THROW_ON_ERROR))), (array) glob($project.'/demo/jobs/*.json'));
-$orchard = Shelf::fromRecord(Record::of(json_decode((string) file_get_contents($project.'/demo/shelf.json'), true, 64, \JSON_THROW_ON_ERROR)), $catalogue);
+$jobs = array_map(
+    static fn(string|false $file): Job => JobFile::read(
+        Record::of(json_decode((string) file_get_contents((string) $file), true, 64, \JSON_THROW_ON_ERROR)),
+    ),
+    (array) glob($project . '/demo/jobs/*.json'),
+);
+$orchard = Shelf::fromRecord(
+    Record::of(json_decode((string) file_get_contents($project . '/demo/shelf.json'), true, 64, \JSON_THROW_ON_ERROR)),
+    $catalogue,
+);
 $worst = 0.0;
 foreach ($jobs as $one) {
-    $times = Bench::times(static fn (): string => json_encode($planner->plan($one, $orchard, $fresh($one)), \JSON_THROW_ON_ERROR), 100);
+    $times = Bench::times(
+        static fn(): string => json_encode($planner->plan($one, $orchard, $fresh($one)), \JSON_THROW_ON_ERROR),
+        100,
+    );
     $worst = max($worst, Bench::quantile($times, 0.95));
 }
-Bench::row('The slowest plan of the demo’s routes, 95th percentile', sprintf('%.2f ms', $worst), '20 ms', $worst <= 20.0);
+Bench::row(
+    'The slowest plan of the demo’s routes, 95th percentile',
+    sprintf('%.2f ms', $worst),
+    '20 ms',
+    $worst <= 20.0,
+);
 $full = $shelf;
 for ($i = 0; $i < 300 - count($shelf->heat); ++$i) {
-    $full = $full->with(heat: HeatSource::fromRecord(Record::of(['id' => 'iron-'.$i, 'label' => 'iron '.$i, 'kind' => 'iron', 'plate_width_mm' => 80 + $i % 60, 'plate_length_mm' => 180, 'dots' => 1 + $i % 3, 'steam' => false]), Provenance::person()));
+    $full = $full->with(
+        heat: HeatSource::fromRecord(
+            Record::of([
+                'id' => 'iron-' . $i,
+                'label' => 'iron ' . $i,
+                'kind' => 'iron',
+                'plate_width_mm' => 80 + ($i % 60),
+                'plate_length_mm' => 180,
+                'dots' => 1 + ($i % 3),
+                'steam' => false,
+            ]),
+            Provenance::person(),
+        ),
+    );
 }
 $advisor = new Advisor($catalogue, $planner);
-$times = Bench::times(static fn (): array => $advisor->advise($job, $job->transfers[0], $full, $picture, new House(), new Wish(UseWanted::Washed)), 100);
+$times = Bench::times(
+    static fn(): array => $advisor->advise(
+        $job,
+        $job->transfers[0],
+        $full,
+        $picture,
+        new House(),
+        new Wish(UseWanted::Washed),
+    ),
+    100,
+);
 $p95 = Bench::quantile($times, 0.95);
-Bench::row('The advisor over 12 routes and a shelf of 300, 95th percentile', sprintf('%.1f ms', $p95), '50 ms', $p95 <= 50.0);
+Bench::row(
+    'The advisor over 12 routes and a shelf of 300, 95th percentile',
+    sprintf('%.1f ms', $p95),
+    '50 ms',
+    $p95 <= 50.0,
+);
 
 $times = Bench::times(static function () use ($address): void {
-    if (false === @file_get_contents($address.'/api/jobs/picking-crew')) {
+    if (false === @file_get_contents($address . '/api/jobs/picking-crew')) {
         throw new RuntimeException('The demo shop does not answer.');
     }
 }, 200);
 $p95 = Bench::quantile($times, 0.95);
-Bench::row('Job with its plan over HTTP, 95th percentile', sprintf('%.1f ms (median %.1f)', $p95, Bench::quantile($times, 0.5)), '100 ms', $p95 <= 100.0);
+Bench::row(
+    'Job with its plan over HTTP, 95th percentile',
+    sprintf('%.1f ms (median %.1f)', $p95, Bench::quantile($times, 0.5)),
+    '100 ms',
+    $p95 <= 100.0,
+);
 
 // Pictures that fill an A4 sheet at 300 dpi: grainy, since plain areas would pack too well.
-$directory = sys_get_temp_dir().'/wubbin-bench-'.bin2hex(random_bytes(4));
+$directory = sys_get_temp_dir() . '/wubbin-bench-' . bin2hex(random_bytes(4));
 mkdir($directory);
 $image = new Imagick();
 $image->newPseudoImage(2244, 3100, 'plasma:');
 $image->addNoiseImage(Imagick::NOISE_GAUSSIAN);
 foreach (['jpeg', 'png24'] as $format) {
     $image->setImageFormat($format);
-    $image->writeImage($format.':'.$directory.'/full.'.$format);
+    $image->writeImage($format . ':' . $directory . '/full.' . $format);
     $file = [...JobFile::write($job), 'breakdown' => []];
-    $file['transfers'] = [[...$file['transfers'][0], 'artwork' => ['name' => 'full', 'sha256' => str_repeat('0', 64), 'file' => 'full.'.$format], 'placement' => ['by' => 'width', 'side_mm' => 190, 'right_mm' => 0, 'below_mm' => 70]]];
-    file_put_contents($directory.'/job.json', json_encode($file, \JSON_THROW_ON_ERROR));
-    [$seconds, $megabytes] = Bench::process([\PHP_BINARY, $project.'/bin/wubbin', 'sheet', $directory.'/job.json', '--out', $directory.'/sheet.pdf'], 5);
+    $file['transfers'] = [
+        [
+            ...$file['transfers'][0],
+            'artwork' => ['name' => 'full', 'sha256' => str_repeat('0', 64), 'file' => 'full.' . $format],
+            'placement' => ['by' => 'width', 'side_mm' => 190, 'right_mm' => 0, 'below_mm' => 70],
+        ],
+    ];
+    file_put_contents($directory . '/job.json', json_encode($file, \JSON_THROW_ON_ERROR));
+    [$seconds, $megabytes] = Bench::process(
+        [\PHP_BINARY, $project . '/bin/wubbin', 'sheet', $directory . '/job.json', '--out', $directory . '/sheet.pdf'],
+        5,
+    );
     $name = strtoupper(rtrim($format, '24'));
-    Bench::row('A4 sheet at 300 dpi from a '.$name.', reading included, median', sprintf('%.2f s', $seconds), '2 s', $seconds <= 2.0);
+    Bench::row(
+        'A4 sheet at 300 dpi from a ' . $name . ', reading included, median',
+        sprintf('%.2f s', $seconds),
+        '2 s',
+        $seconds <= 2.0,
+    );
     Bench::row('  largest process of it', sprintf('%.0f MB', $megabytes), '256 MB', $megabytes <= 256.0);
 }
-$times = Bench::times(static fn (): Background => Background::fromBitmap($bitmap), 5);
-Bench::row('Background removal at working resolution, median', sprintf('%.0f ms', Bench::quantile($times, 0.5)), '1000 ms', Bench::quantile($times, 0.5) <= 1000.0);
+$times = Bench::times(static fn(): Background => Background::fromBitmap($bitmap), 5);
+Bench::row(
+    'Background removal at working resolution, median',
+    sprintf('%.0f ms', Bench::quantile($times, 0.5)),
+    '1000 ms',
+    Bench::quantile($times, 0.5) <= 1000.0,
+);
 $large = new Imagick();
 $large->newPseudoImage(1500, 1000, 'plasma:');
 $large->resizeImage(6000, 4000, Imagick::FILTER_TRIANGLE, 1.0);
 $large->setImageFormat('jpeg');
-$large->writeImage('jpeg:'.$directory.'/large.jpeg');
-file_put_contents($directory.'/job.json', str_replace('full.png24', 'large.jpeg', (string) file_get_contents($directory.'/job.json')));
-[$seconds, $megabytes] = Bench::process([\PHP_BINARY, $project.'/bin/wubbin', 'plan', $directory.'/job.json'], 5);
-Bench::row('A JPEG of 24 million pixels read, examined and planned, median', sprintf('%.2f s', $seconds), '4 s', $seconds <= 4.0);
+$large->writeImage('jpeg:' . $directory . '/large.jpeg');
+file_put_contents(
+    $directory . '/job.json',
+    str_replace('full.png24', 'large.jpeg', (string) file_get_contents($directory . '/job.json')),
+);
+[$seconds, $megabytes] = Bench::process([\PHP_BINARY, $project . '/bin/wubbin', 'plan', $directory . '/job.json'], 5);
+Bench::row(
+    'A JPEG of 24 million pixels read, examined and planned, median',
+    sprintf('%.2f s', $seconds),
+    '4 s',
+    $seconds <= 4.0,
+);
 Bench::row('  largest process of it', sprintf('%.0f MB', $megabytes), '512 MB', $megabytes <= 512.0);
 // The same again at another size: what its pixels told is kept, and only what follows from the size is worked out.
 $sized = 0;
 $times = Bench::times(static function () use ($planner, $job, $shelf, $fresh, &$sized): string {
-    $placement = Placement::fromMeasures(SizedBy::Width, Length::mm(100.0 + 0.5 * (++$sized % 200)), Length::mm(0.0), Length::mm(70.0));
-    $changed = new Job($job->id, $job->name, $job->quantity, $job->due, $job->blank, [$job->transfers[0]->with(placement: $placement)], $job->note, []);
+    $placement = Placement::fromMeasures(
+        SizedBy::Width,
+        Length::mm(100.0 + 0.5 * (++$sized % 200)),
+        Length::mm(0.0),
+        Length::mm(70.0),
+    );
+    $changed = new Job(
+        $job->id,
+        $job->name,
+        $job->quantity,
+        $job->due,
+        $job->blank,
+        [$job->transfers[0]->with(placement: $placement)],
+        $job->note,
+        [],
+    );
 
     return json_encode($planner->plan($changed, $shelf, $fresh($changed)), \JSON_THROW_ON_ERROR);
 }, 200);
-Bench::row('Examined again after a change of size, 95th percentile', sprintf('%.1f ms', Bench::quantile($times, 0.95)), '100 ms', Bench::quantile($times, 0.95) <= 100.0);
+Bench::row(
+    'Examined again after a change of size, 95th percentile',
+    sprintf('%.1f ms', Bench::quantile($times, 0.95)),
+    '100 ms',
+    Bench::quantile($times, 0.95) <= 100.0,
+);
 
 // A wrap round a tapered mug, bent at 300 dpi; a new one each time, since each is made only once.
 $files = new FileStore($directory);
-$sha256 = $files->keep($directory.'/full.jpeg');
-$files->write($sha256, 'print.jpg', static fn (string $to): bool => copy($directory.'/full.jpeg', $to));
+$sha256 = $files->keep($directory . '/full.jpeg');
+$files->write($sha256, 'print.jpg', static fn(string $to): bool => copy($directory . '/full.jpeg', $to));
 $whole = ['x' => 0.0, 'y' => 0.0, 'width' => 1.0, 'height' => 1.0];
-$wrap = new Artwork($sha256, [...Picture::fromFile($sha256, 'wrap', PictureKind::Raster, 2244.0, 3100.0, false)->toRecord(), 'visible' => $whole, 'form' => 'print.jpg', 'note' => null], new DateTimeImmutable());
+$wrap = new Artwork(
+    $sha256,
+    [
+        ...Picture::fromFile($sha256, 'wrap', PictureKind::Raster, 2244.0, 3100.0, false)->toRecord(),
+        'visible' => $whole,
+        'form' => 'print.jpg',
+        'note' => null,
+    ],
+    new DateTimeImmutable(),
+);
 $bent = new BentPictures($files, new RasterFile());
 $taper = Taper::across(90.0, 62.0, 110.0);
 $down = 10.0;
-$times = Bench::times(static function () use ($bent, $wrap, $taper, &$down): string {
-    $down += 0.01;
+$times = Bench::times(
+    static function () use ($bent, $wrap, $taper, &$down): string {
+        $down += 0.01;
 
-    return $bent->forPrint($wrap, $taper->bend(Rect::mm(-100.0, $down, 200.0, 85.0)) ?? throw new LogicException('It tapers.'));
-}, 5, 1);
-Bench::row('A wrap of 200 × 85 mm bent for a tapered mug at 300 dpi, median', sprintf('%.2f s', Bench::quantile($times, 0.5) / 1000.0), '3 s', Bench::quantile($times, 0.5) <= 3000.0);
+        return $bent->forPrint(
+            $wrap,
+            $taper->bend(Rect::mm(-100.0, $down, 200.0, 85.0)) ?? throw new LogicException('It tapers.'),
+        );
+    },
+    5,
+    1,
+);
+Bench::row(
+    'A wrap of 200 × 85 mm bent for a tapered mug at 300 dpi, median',
+    sprintf('%.2f s', Bench::quantile($times, 0.5) / 1000.0),
+    '3 s',
+    Bench::quantile($times, 0.5) <= 3000.0,
+);
 (new Filesystem())->remove($directory);
 
 // Twenty sheets, each full of a photograph of its own at 300 dpi, as one PDF by a process of its own.
-[$seconds, $megabytes] = Bench::process([\PHP_BINARY, __DIR__.'/twenty-sheets.php'], 3);
+[$seconds, $megabytes] = Bench::process([\PHP_BINARY, __DIR__ . '/twenty-sheets.php'], 3);
 Bench::row('PDF of 20 sheets with 300 dpi pictures, median', sprintf('%.1f s', $seconds), '15 s', $seconds <= 15.0);
 Bench::row('  largest process of it', sprintf('%.0f MB', $megabytes), '384 MB', $megabytes <= 384.0);
 
 // Sheets that many pieces share, beside a packer from the npm registry in the same run.
-/** @var array{instances: list<array{pieces_mm: list<array{int, int}>, printable_mm: array{int, int}, gap_mm: int, area_bound: int}>} $gangs */
-$gangs = json_decode((string) file_get_contents(__DIR__.'/gang-instances.json'), true, 16, \JSON_THROW_ON_ERROR);
+/**
+ * @var array{instances: list<array{pieces_mm: list<array{int, int}>, printable_mm: array{int, int}, gap_mm: int,
+ *     area_bound: int}>} $gangs
+ */
+$gangs = json_decode((string) file_get_contents(__DIR__ . '/gang-instances.json'), true, 16, \JSON_THROW_ON_ERROR);
 /** @var list<int> $theirs */
-$theirs = json_decode((string) shell_exec('node '.escapeshellarg(__DIR__.'/gang.mjs')), true, 8, \JSON_THROW_ON_ERROR);
+$theirs = json_decode(
+    (string) shell_exec('node ' . escapeshellarg(__DIR__ . '/gang.mjs')),
+    true,
+    8,
+    \JSON_THROW_ON_ERROR,
+);
 [$ours, $more, $many, $bound, $slowest] = [0, 0, 0, 0, 0.0];
-foreach ($gangs['instances'] as $i => ['pieces_mm' => $sizes, 'printable_mm' => [$wide, $high], 'gap_mm' => $gap, 'area_bound' => $least]) {
+foreach (
+    $gangs['instances']
+    as $i => ['pieces_mm' => $sizes, 'printable_mm' => [$wide, $high], 'gap_mm' => $gap, 'area_bound' => $least]
+) {
     [$kinds, $counts] = [[], []];
     foreach ($sizes as [$w, $h]) {
         $kinds["$w $h"] = [$w + $gap, $h + $gap, true];
         $counts["$w $h"] = ($counts["$w $h"] ?? 0) + 1;
     }
     $began = microtime(true);
-    $sheets = count(Packer::pack(new RectFilling(array_values($kinds), $wide + $gap, $high + $gap), array_values($counts), 1, static fn (): bool => microtime(true) - $began < 1.9));
+    $sheets = count(
+        Packer::pack(
+            new RectFilling(array_values($kinds), $wide + $gap, $high + $gap),
+            array_values($counts),
+            1,
+            static fn(): bool => microtime(true) - $began < 1.9,
+        ),
+    );
     $slowest = max($slowest, microtime(true) - $began);
     $ours += $sheets;
     $more += $sheets > $theirs[$i] ? 1 : 0;
@@ -185,9 +342,19 @@ foreach ($gangs['instances'] as $i => ['pieces_mm' => $sizes, 'printable_mm' => 
     }
 }
 $fewer = 100.0 * (1.0 - $ours / array_sum($theirs));
-Bench::row('Sheets for 60 gangs, fewer than the other packer needs', sprintf('%.1f %% (%d of %d)', $fewer, $ours, array_sum($theirs)), '3 %', $fewer >= 3.0);
+Bench::row(
+    'Sheets for 60 gangs, fewer than the other packer needs',
+    sprintf('%.1f %% (%d of %d)', $fewer, $ours, array_sum($theirs)),
+    '3 %',
+    $fewer >= 3.0,
+);
 Bench::row('  gangs that need more than it', (string) $more, '0', 0 === $more);
-Bench::row('  over the area’s bound, gangs of 100 pieces and more', sprintf('%.1f %%', 100.0 * ($many / $bound - 1.0)), '7 %', $many <= 1.07 * $bound);
+Bench::row(
+    '  over the area’s bound, gangs of 100 pieces and more',
+    sprintf('%.1f %%', 100.0 * ($many / $bound - 1.0)),
+    '7 %',
+    $many <= 1.07 * $bound,
+);
 Bench::row('  slowest gang', sprintf('%.2f s', $slowest), '2 s', $slowest <= 2.0);
 
 // Leaves, drops, hearts, stars and rounds that fill ten sheets by their boxes, laid by their outlines.
@@ -201,53 +368,118 @@ foreach ([11, 12, 13] as $seed) {
     for ($wanted = count($pieces); !isset($last[0]) || $last[0] > 10; $wanted = (int) floor(0.97 * $wanted)) {
         $pieces = array_slice($pieces, 0, $wanted);
         [$began, $last] = [[], []];
-        Gang::fromOrder(new GangOrder($pieces, new GangPaper(PaperSize::A4->size(), $room), Length::mm(3.0)), 1, static function (int $tried, int $sheets, int $way) use (&$began, &$last): bool {
-            $began[$way] ??= microtime(true);
-            $last[$way] = $sheets;
+        Gang::fromOrder(
+            new GangOrder($pieces, new GangPaper(PaperSize::A4->size(), $room), Length::mm(3.0)),
+            1,
+            static function (int $tried, int $sheets, int $way) use (&$began, &$last): bool {
+                $began[$way] ??= microtime(true);
+                $last[$way] = $sheets;
 
-            return microtime(true) - $began[$way] < 2.0;
-        });
+                return microtime(true) - $began[$way] < 2.0;
+            },
+        );
     }
     $byBoxes += $last[0];
     $byOutlines += $last[1] ?? $last[0];
 }
-Bench::row('Clip-art shapes for ten sheets by their boxes, fewer by their outlines', sprintf('%.1f %% (%d of %d)', 100.0 * (1.0 - $byOutlines / $byBoxes), $byOutlines, $byBoxes), '10 %', $byOutlines <= 0.9 * $byBoxes);
+Bench::row(
+    'Clip-art shapes for ten sheets by their boxes, fewer by their outlines',
+    sprintf('%.1f %% (%d of %d)', 100.0 * (1.0 - $byOutlines / $byBoxes), $byOutlines, $byBoxes),
+    '10 %',
+    $byOutlines <= 0.9 * $byBoxes,
+);
 
 // The heat of a job over HTTP, as a page asks for it after a change.
-$times = Bench::times(static function () use ($address): string {
-    $answer = file_get_contents($address.'/api/jobs/picking-crew/heat/0');
+$times = Bench::times(
+    static function () use ($address): string {
+        $answer = file_get_contents($address . '/api/jobs/picking-crew/heat/0');
 
-    return false === $answer ? throw new RuntimeException('The demo shop does not answer.') : $answer;
-}, 20, 2);
-Bench::row('The heat of a job over HTTP, 95th percentile', sprintf('%.0f ms', Bench::quantile($times, 0.95)), '700 ms', Bench::quantile($times, 0.95) <= 700.0);
+        return false === $answer ? throw new RuntimeException('The demo shop does not answer.') : $answer;
+    },
+    20,
+    2,
+);
+Bench::row(
+    'The heat of a job over HTTP, 95th percentile',
+    sprintf('%.0f ms', Bench::quantile($times, 0.95)),
+    '700 ms',
+    Bench::quantile($times, 0.95) <= 700.0,
+);
 
 // Heat: 180 s under an iron through seven layers, a plain window, and one with 64 draws.
 $wood = new Substance(0.15, 640.0, 2805.0);
 $paper = new Substance(0.18, 930.0, 1340.0);
 $cloth = new Substance(0.08, 450.0, 1300.0);
-$seven = static fn (int $cells): Grid => new Grid([new Slab('cover', $paper, 1.0e-4, 500.0, cells: $cells), new Slab('film', $paper, 2.0e-4, 500.0, cells: $cells), new Slab('front', $cloth, 6.0e-4, 500.0, cells: $cells), new Slab('card', $paper, 5.0e-4, 500.0, cells: $cells), new Slab('back', $cloth, 6.0e-4, 500.0, cells: $cells), new Slab('cotton', $cloth, 5.0e-4, 500.0, cells: $cells), new Slab('board', $wood, 0.018, cells: $cells)]);
+$seven = static fn(int $cells): Grid => new Grid([
+    new Slab('cover', $paper, 1.0e-4, 500.0, cells: $cells),
+    new Slab('film', $paper, 2.0e-4, 500.0, cells: $cells),
+    new Slab('front', $cloth, 6.0e-4, 500.0, cells: $cells),
+    new Slab('card', $paper, 5.0e-4, 500.0, cells: $cells),
+    new Slab('back', $cloth, 6.0e-4, 500.0, cells: $cells),
+    new Slab('cotton', $cloth, 5.0e-4, 500.0, cells: $cells),
+    new Slab('board', $wood, 0.018, cells: $cells),
+]);
 $press = static function (int $cells) use ($seven): Conduction {
-    $heat = new Conduction($seven($cells), Surrounding::plate(200.0, 500.0, 20000.0, 80000.0, 200.0, 10.0), Surrounding::steady(20.0, 10.0));
+    $heat = new Conduction(
+        $seven($cells),
+        Surrounding::plate(200.0, 500.0, 20000.0, 80000.0, 200.0, 10.0),
+        Surrounding::steady(20.0, 10.0),
+    );
     $heat->until(180.0);
 
     return $heat;
 };
-$times = Bench::times(static fn (): int => $press(0)->accepted, 20);
-Bench::row('180 s of heat through seven layers, 95th percentile', sprintf('%.0f ms', Bench::quantile($times, 0.95)), '100 ms', Bench::quantile($times, 0.95) <= 100.0);
+$times = Bench::times(static fn(): int => $press(0)->accepted, 20);
+Bench::row(
+    '180 s of heat through seven layers, 95th percentile',
+    sprintf('%.0f ms', Bench::quantile($times, 0.95)),
+    '100 ms',
+    Bench::quantile($times, 0.95) <= 100.0,
+);
 $case = $planner->plan($job, $shelf, $fresh($job))->transfers[0]->heatCase ?? throw new LogicException('It is heated.');
-$times = Bench::times(static fn (): ?float => PressWindow::forCase($case, $catalogue->heatParameters, Draw::middles())->earliestS, 20);
-Bench::row('A press window, 95th percentile', sprintf('%.0f ms', Bench::quantile($times, 0.95)), '400 ms', Bench::quantile($times, 0.95) <= 400.0);
-$times = Bench::times(static fn (): int => Spread::forCase($case, $catalogue->heatParameters, 64, static fn (int $done): bool => true)->inside, 3, 0);
-Bench::row('  with 64 draws of its uncertainty, median', sprintf('%.1f s', Bench::quantile($times, 0.5) / 1000.0), '7 s', Bench::quantile($times, 0.5) <= 7000.0);
+$times = Bench::times(
+    static fn(): ?float => PressWindow::forCase($case, $catalogue->heatParameters, Draw::middles())->earliestS,
+    20,
+);
+Bench::row(
+    'A press window, 95th percentile',
+    sprintf('%.0f ms', Bench::quantile($times, 0.95)),
+    '400 ms',
+    Bench::quantile($times, 0.95) <= 400.0,
+);
+$times = Bench::times(
+    static fn(): int => Spread::forCase($case, $catalogue->heatParameters, 64, static fn(int $done): bool => true)
+        ->inside,
+    3,
+    0,
+);
+Bench::row(
+    '  with 64 draws of its uncertainty, median',
+    sprintf('%.1f s', Bench::quantile($times, 0.5) / 1000.0),
+    '7 s',
+    Bench::quantile($times, 0.5) <= 7000.0,
+);
 $each = [];
 foreach ([8, 16, 32, 64] as $cells) {
-    $times = Bench::times(static fn (): int => $press($cells)->accepted, 5, 1);
-    $each[] = 1000.0 * Bench::quantile($times, 0.5) / (7 * $cells * $press($cells)->accepted);
+    $times = Bench::times(static fn(): int => $press($cells)->accepted, 5, 1);
+    $each[] = (1000.0 * Bench::quantile($times, 0.5)) / (7 * $cells * $press($cells)->accepted);
 }
-Bench::row('  cost of a cell and step, 56 cells to 448', implode(', ', array_map(static fn (float $us): string => sprintf('%.1f', $us), $each)).' µs', 'no more at the end', $each[3] <= 1.25 * $each[0]);
+Bench::row(
+    '  cost of a cell and step, 56 cells to 448',
+    implode(', ', array_map(static fn(float $us): string => sprintf('%.1f', $us), $each)) . ' µs',
+    'no more at the end',
+    $each[3] <= 1.25 * $each[0],
+);
 
 // What the browser must have before the first page stands: the entry and what it imports at once.
-$page = (string) file_get_contents($project.'/public/app/index.html');
+$page = (string) file_get_contents($project . '/public/app/index.html');
 preg_match_all('#(?:src|href)="/app/(assets/[^"]+\.js)"#', $page, $scripts);
-$size = array_sum(array_map(static fn (string $file): int => strlen((string) gzencode((string) file_get_contents($project.'/public/app/'.$file), 9)), array_unique($scripts[1])));
+$size = array_sum(
+    array_map(
+        static fn(string $file): int => strlen(
+            (string) gzencode((string) file_get_contents($project . '/public/app/' . $file), 9),
+        ),
+        array_unique($scripts[1]),
+    ),
+);
 Bench::row('The first page’s script, compressed', sprintf('%.0f kB', $size / 1000), '200 kB', $size <= 200_000);

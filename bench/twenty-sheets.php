@@ -20,9 +20,9 @@ use Wubbin\Pdf\BarePdf;
 use Wubbin\Pdf\Pen;
 use Wubbin\Storage\FileStore;
 
-require dirname(__DIR__).'/vendor/autoload.php';
+require dirname(__DIR__) . '/vendor/autoload.php';
 
-$directory = sys_get_temp_dir().'/wubbin-twenty-'.bin2hex(random_bytes(4));
+$directory = sys_get_temp_dir() . '/wubbin-twenty-' . bin2hex(random_bytes(4));
 mkdir($directory);
 try {
     // What is measured is the PDF: twenty files of one grainy picture, each with another comment, are twenty pictures.
@@ -38,18 +38,30 @@ try {
     $pen = new Pen($files, new BentPictures($files, new RasterFile()));
     $pdf = new BarePdf('P', 'mm', [210.0, 297.0]);
     for ($n = 1; $n <= 20; ++$n) {
-        $comment = 'picture '.$n;
-        file_put_contents($directory.'/in.jpeg', substr($jpeg, 0, 2)."\xff\xfe".pack('n', strlen($comment) + 2).$comment.substr($jpeg, 2));
-        $sha256 = $files->keep($directory.'/in.jpeg');
-        $files->write($sha256, 'print.jpg', static fn (string $to): bool => copy($directory.'/in.jpeg', $to));
-        $artwork = new Artwork($sha256, [...Picture::fromFile($sha256, 'p', PictureKind::Raster, 2244.0, 3100.0, false)->toRecord(), 'visible' => ['x' => 0.0, 'y' => 0.0, 'width' => 1.0, 'height' => 1.0], 'form' => 'print.jpg', 'note' => null], new DateTimeImmutable());
+        $comment = 'picture ' . $n;
+        file_put_contents(
+            $directory . '/in.jpeg',
+            substr($jpeg, 0, 2) . "\xff\xfe" . pack('n', strlen($comment) + 2) . $comment . substr($jpeg, 2),
+        );
+        $sha256 = $files->keep($directory . '/in.jpeg');
+        $files->write($sha256, 'print.jpg', static fn(string $to): bool => copy($directory . '/in.jpeg', $to));
+        $artwork = new Artwork(
+            $sha256,
+            [
+                ...Picture::fromFile($sha256, 'p', PictureKind::Raster, 2244.0, 3100.0, false)->toRecord(),
+                'visible' => ['x' => 0.0, 'y' => 0.0, 'width' => 1.0, 'height' => 1.0],
+                'form' => 'print.jpg',
+                'note' => null,
+            ],
+            new DateTimeImmutable(),
+        );
         $pen->begin($pdf, Size::mm(210.0, 297.0), false);
         $pen->picture($pdf, Rect::mm(10.0, 8.0, 190.0, 262.47), $artwork, null, true);
-        $pen->marks($pdf, SheetLayout::strip(Rect::mm(5.0, 5.0, 200.0, 287.0), false, 'sheet '.$n));
+        $pen->marks($pdf, SheetLayout::strip(Rect::mm(5.0, 5.0, 200.0, 287.0), false, 'sheet ' . $n));
         $pen->end($pdf);
     }
-    $pdf->writeTo($directory.'/sheets.pdf');
-    printf("%.1f MB\n", (int) filesize($directory.'/sheets.pdf') / 1e6);
+    $pdf->writeTo($directory . '/sheets.pdf');
+    printf("%.1f MB\n", (int) filesize($directory . '/sheets.pdf') / 1e6);
 } finally {
     (new Filesystem())->remove($directory);
 }

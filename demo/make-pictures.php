@@ -12,7 +12,7 @@ $image->newImage($size, $size, new ImagickPixel('transparent'), 'png');
 $draw = new ImagickDraw();
 $draw->setStrokeAntialias(true);
 for ($i = 0; $i < 8; ++$i) {
-    $angle = M_PI * $i / 4.0;
+    $angle = (M_PI * $i) / 4.0;
     $x = $size / 2 + 200 * cos($angle);
     $y = $size / 2 + 200 * sin($angle);
     $draw->setStrokeColor('#7c1d14');
@@ -27,4 +27,4 @@ $draw->setFillColor('#1f4d2b');
 $draw->setStrokeColor('#1f4d2b');
 $draw->circle($size / 2, $size / 2, $size / 2 + 60, $size / 2);
 $image->drawImage($draw);
-$image->writeImage('png32:'.__DIR__.'/artwork/apple-wheel.png');
+$image->writeImage('png32:' . __DIR__ . '/artwork/apple-wheel.png');

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Symfony\Component\HttpFoundation\Request;
 use Wubbin\Kernel;
 
-require dirname(__DIR__).'/vendor/autoload.php';
+require dirname(__DIR__) . '/vendor/autoload.php';
 
 $environment = getenv('WUBBIN_ENV');
 $kernel = new Kernel(false === $environment || '' === $environment ? 'prod' : $environment, false);

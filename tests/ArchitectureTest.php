@@ -11,19 +11,61 @@ use PHPat\Test\PHPat;
 use Wubbin\Core\Route\CatalogueReader;
 use Wubbin\Task\TaskView;
 
-/** Arrows go one way: src to core, and on either floor only to rooms that stand before in its list. Read by phpat under PHPStan. */
+/**
+ * Arrows go one way: src to core, and on either floor only to rooms that stand before in its list. Read by phpat under
+ * PHPStan.
+ */
 final readonly class ArchitectureTest
 {
     /** The core's rooms, lowest first. */
-    private const CORE = ['Measure', 'Blank', 'Artwork', 'Route', 'Job', 'Stack', 'Sheet', 'Heat', 'Plan', 'Run', 'Log', 'Day', 'Cost', 'Advice'];
+    private const CORE = [
+        'Measure',
+        'Blank',
+        'Artwork',
+        'Route',
+        'Job',
+        'Stack',
+        'Sheet',
+        'Heat',
+        'Plan',
+        'Run',
+        'Log',
+        'Day',
+        'Cost',
+        'Advice',
+    ];
 
     /**
-     * The application's rooms, lowest first: stores and files, then use cases, each with its own controllers, commands and
+     * The application's rooms, lowest first: stores and files, then use cases, each with its own controllers, commands
+     * and
      * papers. What the core has too stands in the core's order.
      */
     private const APPLICATION = [
-        'Refusal', 'Storage', 'Http', 'Task', 'Stock', 'Measure', 'Shelf', 'Blank', 'Artwork', 'Pdf', 'Route', 'Archive', 'Session',
-        'Job', 'Sheet', 'Heat', 'Plan', 'Run', 'Log', 'Day', 'Cost', 'Advice', 'Ladder', 'Demo', 'Console',
+        'Refusal',
+        'Storage',
+        'Http',
+        'Task',
+        'Stock',
+        'Measure',
+        'Shelf',
+        'Blank',
+        'Artwork',
+        'Pdf',
+        'Route',
+        'Archive',
+        'Session',
+        'Job',
+        'Sheet',
+        'Heat',
+        'Plan',
+        'Run',
+        'Log',
+        'Day',
+        'Cost',
+        'Advice',
+        'Ladder',
+        'Demo',
+        'Console',
     ];
 
     /** Entrances, by their names. */
@@ -35,7 +77,8 @@ final readonly class ArchitectureTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('Wubbin\Core'))
             ->excluding(Selector::inNamespace('Wubbin\Core\Tests'), Selector::classname(CatalogueReader::class))
-            ->canOnly()->dependOn()
+            ->canOnly()
+            ->dependOn()
             ->classes(Selector::inNamespace('Wubbin\Core'))
             ->because('the core has no framework, clock, file or database in it');
     }
@@ -45,7 +88,8 @@ final readonly class ArchitectureTest
     {
         return PHPat::rule()
             ->classes(Selector::classname(CatalogueReader::class))
-            ->canOnly()->dependOn()
+            ->canOnly()
+            ->dependOn()
             ->classes(Selector::inNamespace('Wubbin\Core'), Selector::inNamespace('Symfony\Component\Yaml'))
             ->because('the YAML parser is the one library the core uses');
     }
@@ -70,7 +114,8 @@ final readonly class ArchitectureTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('Wubbin'))
             ->excluding(Selector::inNamespace('Wubbin\Tests'))
-            ->shouldNot()->dependOn()
+            ->shouldNot()
+            ->dependOn()
             ->classes(Selector::classname(self::ANSWERS, true))
             ->because('controllers and commands are entrances: what two of them need is a class of its own');
     }
@@ -86,13 +131,14 @@ final readonly class ArchitectureTest
                 Selector::classname(self::ANSWERS, true),
                 Selector::classname(TaskView::class),
             )
-            ->shouldNot()->dependOn()
+            ->shouldNot()
+            ->dependOn()
             ->classes(Selector::inNamespace('Wubbin\Http'), Selector::inNamespace('Symfony\Component\HttpFoundation'))
             ->because('they refuse with exceptions of their own, which the listener turns into problems');
     }
 
     /**
-     * @param non-empty-string       $floor
+     * @param non-empty-string $floor
      * @param list<non-empty-string> $rooms lowest first
      *
      * @return iterable<Rule>
@@ -102,9 +148,12 @@ final readonly class ArchitectureTest
         foreach (array_slice($rooms, 0, -1) as $place => $room) {
             $above = array_slice($rooms, $place + 1);
             yield $room => PHPat::rule()
-                ->classes(Selector::inNamespace($floor.$room))
-                ->shouldNot()->dependOn()
-                ->classes(...array_map(static fn (string $other): object => Selector::inNamespace($floor.$other), $above))
+                ->classes(Selector::inNamespace($floor . $room))
+                ->shouldNot()
+                ->dependOn()
+                ->classes(
+                    ...array_map(static fn(string $other): object => Selector::inNamespace($floor . $other), $above),
+                )
                 ->because('a room uses only rooms below it');
         }
     }

@@ -41,19 +41,22 @@ final class Orchard
      * A job with several pictures on a piece: each as the first one, but for what is written over.
      *
      * @param list<array<string, mixed>> $transfers
-     * @param array<string, mixed>       $over
+     * @param array<string, mixed> $over
      */
     public static function layered(array $transfers, array $over = []): Job
     {
         $file = self::over(self::jobFile(), $over);
-        $file['transfers'] = array_map(static fn (array $own): array => array_replace_recursive($file['transfers'][0], $own), $transfers);
+        $file['transfers'] = array_map(
+            static fn(array $own): array => array_replace_recursive($file['transfers'][0], $own),
+            $transfers,
+        );
 
         return JobFile::read(Record::of($file));
     }
 
     /**
      * @param array{transfers: non-empty-list<array<string, mixed>>, ...<string, mixed>} $file
-     * @param array<string, mixed>                                                       $over
+     * @param array<string, mixed> $over
      *
      * @return array{transfers: non-empty-list<array<string, mixed>>, ...<string, mixed>}
      */
@@ -77,17 +80,42 @@ final class Orchard
     public static function jobFile(): array
     {
         return [
-            'format' => 'wubbin-job', 'version' => 1, 'id' => 'crew', 'name' => 'Crew shirts', 'quantity' => 1, 'due' => null,
-            'blank' => ['kind' => 'shirt', 'size' => 'M', 'material' => 'cotton-jersey', 'colour' => '#ffffff', 'condition' => 'new', 'pattern' => null],
-            'transfers' => [[
-                'side' => 'front', 'over' => false,
-                'artwork' => ['name' => 'branch.png', 'sha256' => str_repeat('a', 64)],
-                'placement' => ['by' => 'width', 'side_mm' => 240, 'other_mm' => null, 'right_mm' => 0, 'below_mm' => 80],
-                'route' => 'light-film', 'finish' => 'matte',
-                'choices' => ['things' => [], 'schools' => [], 'figures' => []],
-                'overrides' => [], 'shows' => [], 'whole' => [],
-            ]],
-            'note' => '', 'breakdown' => [],
+            'format' => 'wubbin-job',
+            'version' => 1,
+            'id' => 'crew',
+            'name' => 'Crew shirts',
+            'quantity' => 1,
+            'due' => null,
+            'blank' => [
+                'kind' => 'shirt',
+                'size' => 'M',
+                'material' => 'cotton-jersey',
+                'colour' => '#ffffff',
+                'condition' => 'new',
+                'pattern' => null,
+            ],
+            'transfers' => [
+                [
+                    'side' => 'front',
+                    'over' => false,
+                    'artwork' => ['name' => 'branch.png', 'sha256' => str_repeat('a', 64)],
+                    'placement' => [
+                        'by' => 'width',
+                        'side_mm' => 240,
+                        'other_mm' => null,
+                        'right_mm' => 0,
+                        'below_mm' => 80,
+                    ],
+                    'route' => 'light-film',
+                    'finish' => 'matte',
+                    'choices' => ['things' => [], 'schools' => [], 'figures' => []],
+                    'overrides' => [],
+                    'shows' => [],
+                    'whole' => [],
+                ],
+            ],
+            'note' => '',
+            'breakdown' => [],
         ];
     }
 
@@ -103,8 +131,12 @@ final class Orchard
         return JobEdit::apply($job, $changes, new QuantityParser(), self::catalogue(), self::pictures(), $at);
     }
 
-    public static function picture(float $width = 2400.0, float $height = 1900.0, PictureKind $kind = PictureKind::Raster, bool $clear = true): Picture
-    {
+    public static function picture(
+        float $width = 2400.0,
+        float $height = 1900.0,
+        PictureKind $kind = PictureKind::Raster,
+        bool $clear = true,
+    ): Picture {
         return Picture::fromFile(str_repeat('a', 64), 'branch.png', $kind, $width, $height, $clear);
     }
 
@@ -131,11 +163,20 @@ final class Orchard
         ][$route];
 
         /** @var array<string, mixed> $job */
-        $job = array_replace_recursive([
-            'blank' => ['kind' => $kind, 'size' => $size, 'material' => $material, 'colour' => $colour, 'condition' => $condition],
-            'placement' => ['side_mm' => $width, 'below_mm' => $below],
-            'route' => $route,
-        ], $over);
+        $job = array_replace_recursive(
+            [
+                'blank' => [
+                    'kind' => $kind,
+                    'size' => $size,
+                    'material' => $material,
+                    'colour' => $colour,
+                    'condition' => $condition,
+                ],
+                'placement' => ['side_mm' => $width, 'below_mm' => $below],
+                'route' => $route,
+            ],
+            $over,
+        );
 
         return self::job($job);
     }
@@ -154,14 +195,27 @@ final class Orchard
     }
 
     /** The plan of a job's first picture. */
-    public static function plan(?Job $job = null, ?Picture $picture = null, ?Shelf $shelf = null, House $house = new House()): TransferPlan
-    {
+    public static function plan(
+        ?Job $job = null,
+        ?Picture $picture = null,
+        ?Shelf $shelf = null,
+        House $house = new House(),
+    ): TransferPlan {
         return self::whole($job, $picture, $shelf, $house)->transfers[0];
     }
 
-    public static function whole(?Job $job = null, ?Picture $picture = null, ?Shelf $shelf = null, House $house = new House()): Plan
-    {
-        return (new Planner(self::catalogue()))->plan($job ?? self::job(), $shelf ?? self::shelf(), self::pictures($picture), $house);
+    public static function whole(
+        ?Job $job = null,
+        ?Picture $picture = null,
+        ?Shelf $shelf = null,
+        House $house = new House(),
+    ): Plan {
+        return (new Planner(self::catalogue()))->plan(
+            $job ?? self::job(),
+            $shelf ?? self::shelf(),
+            self::pictures($picture),
+            $house,
+        );
     }
 
     public static function decision(TransferPlan $plan, string $id): Decision
@@ -171,7 +225,7 @@ final class Orchard
                 return $decision;
             }
         }
-        throw new \OutOfBoundsException('The ticket has no line '.$id.'.');
+        throw new \OutOfBoundsException('The ticket has no line ' . $id . '.');
     }
 
     public static function check(TransferPlan $plan, string $id): ?Check

@@ -22,27 +22,77 @@ use Wubbin\Refusal\InvalidInput;
 #[AsController]
 final readonly class AdviceController
 {
-    public function __construct(private JobPlanner $jobs, private Advisor $advisor, private LogStats $stats)
-    {
-    }
+    public function __construct(private JobPlanner $jobs, private Advisor $advisor, private LogStats $stats) {}
 
     #[Route('/api/jobs/{id}/advice', methods: ['GET'])]
-    #[OA\Get(path: '/api/jobs/{id}/advice', operationId: 'getAdvice', parameters: [
-        new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
-        new OA\QueryParameter(name: 'transfer', description: 'The picture on the piece that is meant, from 0', schema: new OA\Schema(type: 'integer', minimum: 0)),
-        new OA\QueryParameter(name: 'use', schema: new OA\Schema(type: 'string', enum: ['', 'washed', 'hung', 'burned', 'counter', 'outdoors'])),
-        new OA\QueryParameter(name: 'look', schema: new OA\Schema(type: 'string', enum: ['', 'gloss', 'matte', 'worn', 'full-colour', 'black-only'])),
-    ], responses: [
-        new OA\Response(response: 200, description: 'All routes, those that work first', content: new OA\JsonContent(ref: './advice.schema.json')),
-        new OA\Response(response: 404, description: 'No such job', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Get(
+            path: '/api/jobs/{id}/advice',
+            operationId: 'getAdvice',
+            parameters: [
+                new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
+                new OA\QueryParameter(
+                    name: 'transfer',
+                    description: 'The picture on the piece that is meant, from 0',
+                    schema: new OA\Schema(type: 'integer', minimum: 0),
+                ),
+                new OA\QueryParameter(
+                    name: 'use',
+                    schema: new OA\Schema(
+                        type: 'string',
+                        enum: ['', 'washed', 'hung', 'burned', 'counter', 'outdoors'],
+                    ),
+                ),
+                new OA\QueryParameter(
+                    name: 'look',
+                    schema: new OA\Schema(
+                        type: 'string',
+                        enum: ['', 'gloss', 'matte', 'worn', 'full-colour', 'black-only'],
+                    ),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'All routes, those that work first',
+                    content: new OA\JsonContent(ref: './advice.schema.json'),
+                ),
+                new OA\Response(
+                    response: 404,
+                    description: 'No such job',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function get(string $id, Request $request): JsonResponse
     {
-        $wish = new Wish($this->wished($request, 'use', UseWanted::class), $this->wished($request, 'look', LookWanted::class));
+        $wish = new Wish(
+            $this->wished($request, 'use', UseWanted::class),
+            $this->wished($request, 'look', LookWanted::class),
+        );
         $job = $this->jobs->find($id)->job();
-        $transfer = $job->transfers[$request->query->getInt('transfer')] ?? throw InvalidInput::field('transfer', 'There is no such picture on this piece.');
+        $transfer =
+            $job->transfers[$request->query->getInt('transfer')] ??
+            throw InvalidInput::field('transfer', 'There is no such picture on this piece.');
 
-        return new JsonResponse(['advice' => $this->advisor->advise($job, $transfer, $this->jobs->shelf(), $this->jobs->pictures($job)[$transfer->artwork ?? ''] ?? null, $this->jobs->house(), $wish, array_map(static fn (SuccessShare $share): array => ['good' => $share->good, 'started' => $share->count()], $this->stats->byRoute()))]);
+        return new JsonResponse([
+            'advice' => $this->advisor->advise(
+                $job,
+                $transfer,
+                $this->jobs->shelf(),
+                $this->jobs->pictures($job)[$transfer->artwork ?? ''] ?? null,
+                $this->jobs->house(),
+                $wish,
+                array_map(
+                    static fn(SuccessShare $share): array => ['good' => $share->good, 'started' => $share->count()],
+                    $this->stats->byRoute(),
+                ),
+            ),
+        ]);
     }
 
     /**
@@ -56,6 +106,8 @@ final readonly class AdviceController
     {
         $word = $request->query->getString($name);
 
-        return '' === $word ? null : $enum::tryFrom($word) ?? throw InvalidInput::field($name, 'Choose one of those offered.');
+        return '' === $word
+            ? null
+            : $enum::tryFrom($word) ?? throw InvalidInput::field($name, 'Choose one of those offered.');
     }
 }

@@ -18,18 +18,14 @@ class PrintedSheet
     public readonly string $at;
 
     /**
-     * @param string                     $plan  the plan's id
+     * @param string $plan the plan's id
      * @param list<array<string, mixed>> $pages what its pages are
      */
     public function __construct(
-        #[ORM\Id, ORM\Column(length: 36)]
-        public readonly string $id,
-        #[ORM\Column(length: 64)]
-        public readonly string $job,
-        #[ORM\Column(length: 8)]
-        public readonly string $plan,
-        #[ORM\Column(type: 'json', options: ['default' => '[]'])]
-        public readonly array $pages,
+        #[ORM\Id, ORM\Column(length: 36)] public readonly string $id,
+        #[ORM\Column(length: 64)] public readonly string $job,
+        #[ORM\Column(length: 8)] public readonly string $plan,
+        #[ORM\Column(type: 'json', options: ['default' => '[]'])] public readonly array $pages,
         \DateTimeImmutable $now,
     ) {
         $this->at = Instant::write($now);

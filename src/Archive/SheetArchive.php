@@ -11,9 +11,7 @@ use Wubbin\Refusal\Refusal;
 /** The sheets that were made, kept as they were made. */
 final readonly class SheetArchive
 {
-    public function __construct(private EntityManagerInterface $entities, private string $dataDirectory)
-    {
-    }
+    public function __construct(private EntityManagerInterface $entities, private string $dataDirectory) {}
 
     /** @throws Refusal when there is none */
     public function find(string $id): PrintedSheet
@@ -50,6 +48,6 @@ final readonly class SheetArchive
     /** Where the sheet of this id is kept. */
     public function path(string $id): string
     {
-        return $this->dataDirectory.'/sheets/'.$id.'.pdf';
+        return $this->dataDirectory . '/sheets/' . $id . '.pdf';
     }
 }

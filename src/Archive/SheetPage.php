@@ -13,26 +13,52 @@ use Wubbin\Core\Route\Medium;
 final readonly class SheetPage
 {
     /**
-     * @param string $medium    id; so `$marking`
-     * @param bool   $mirrored  the pictures come out mirrored
-     * @param bool   $inDriver  and the driver does it
-     * @param bool   $guides    only lines to cut by, on plain paper
-     * @param bool   $foldLeads its carrier has a folded edge, which must go in first
-     * @param string $label     what is on it
+     * @param string $medium id; so `$marking`
+     * @param bool $mirrored the pictures come out mirrored
+     * @param bool $inDriver and the driver does it
+     * @param bool $guides only lines to cut by, on plain paper
+     * @param bool $foldLeads its carrier has a folded edge, which must go in first
+     * @param string $label what is on it
      */
-    private function __construct(public string $medium, public string $marking, public bool $mirrored, public bool $inDriver, public bool $foldLeads, public string $label, public bool $guides = false)
-    {
-    }
+    private function __construct(
+        public string $medium,
+        public string $marking,
+        public bool $mirrored,
+        public bool $inDriver,
+        public bool $foldLeads,
+        public string $label,
+        public bool $guides = false,
+    ) {}
 
     /** The page with the lines to cut this one by. */
     public function forGuides(): self
     {
-        return new self($this->medium, $this->marking, $this->mirrored, $this->inDriver, false, $this->label.' · cut lines, on plain paper', true);
+        return new self(
+            $this->medium,
+            $this->marking,
+            $this->mirrored,
+            $this->inDriver,
+            false,
+            $this->label . ' · cut lines, on plain paper',
+            true,
+        );
     }
 
-    public static function forMedium(Medium $medium, Marking $marking, bool $mirrored, bool $foldLeads, string $label): self
-    {
-        return new self($medium->id, $marking->id, $mirrored, $mirrored && $marking->mirrorsInDriver(), $foldLeads, $label);
+    public static function forMedium(
+        Medium $medium,
+        Marking $marking,
+        bool $mirrored,
+        bool $foldLeads,
+        string $label,
+    ): self {
+        return new self(
+            $medium->id,
+            $marking->id,
+            $mirrored,
+            $mirrored && $marking->mirrorsInDriver(),
+            $foldLeads,
+            $label,
+        );
     }
 
     public static function ofPart(TransferPlan $plan, string $label): self
@@ -41,23 +67,50 @@ final readonly class SheetPage
             throw new \LogicException('What is laid out has a sheet and a printer.');
         }
 
-        return self::forMedium($plan->medium, $plan->marking, $plan->stack->mirrored(), $plan->carrier->foldLeads ?? false, $label);
+        return self::forMedium(
+            $plan->medium,
+            $plan->marking,
+            $plan->stack->mirrored(),
+            $plan->carrier->foldLeads ?? false,
+            $label,
+        );
     }
 
     public static function fromRecord(Record $record): self
     {
-        return new self($record->string('medium'), $record->string('marking'), $record->boolean('mirrored'), $record->boolean('in_driver'), $record->boolean('fold_leads'), $record->string('label'), $record->boolean('guides'));
+        return new self(
+            $record->string('medium'),
+            $record->string('marking'),
+            $record->boolean('mirrored'),
+            $record->boolean('in_driver'),
+            $record->boolean('fold_leads'),
+            $record->string('label'),
+            $record->boolean('guides'),
+        );
     }
 
     /** Pages that are printed in one go: nothing is changed between them at the printer. */
     public function sameAs(self $other): bool
     {
-        return [$this->medium, $this->marking, $this->mirrored, $this->guides] === [$other->medium, $other->marking, $other->mirrored, $other->guides];
+        return [$this->medium, $this->marking, $this->mirrored, $this->guides] === [
+            $other->medium,
+            $other->marking,
+            $other->mirrored,
+            $other->guides,
+        ];
     }
 
     /** @return array<string, mixed> */
     public function toRecord(): array
     {
-        return ['medium' => $this->medium, 'marking' => $this->marking, 'mirrored' => $this->mirrored, 'in_driver' => $this->inDriver, 'fold_leads' => $this->foldLeads, 'label' => $this->label, 'guides' => $this->guides];
+        return [
+            'medium' => $this->medium,
+            'marking' => $this->marking,
+            'mirrored' => $this->mirrored,
+            'in_driver' => $this->inDriver,
+            'fold_leads' => $this->foldLeads,
+            'label' => $this->label,
+            'guides' => $this->guides,
+        ];
     }
 }

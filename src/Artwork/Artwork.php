@@ -12,7 +12,10 @@ use Wubbin\Core\Artwork\Traits;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Storage\Instant;
 
-/** A picture in the shop's store: what is known of it, and what form of it goes into a sheet. The original is never changed. */
+/**
+ * A picture in the shop's store: what is known of it, and what form of it goes into a sheet. The original is never
+ * changed.
+ */
 #[ORM\Entity]
 #[ORM\Table(name: 'artwork')]
 class Artwork
@@ -22,23 +25,40 @@ class Artwork
 
     /** @param array<string, mixed> $facts the picture and where its visible part lies */
     public function __construct(
-        #[ORM\Id, ORM\Column(length: 64)]
-        public readonly string $sha256,
-        #[ORM\Column(type: 'json')]
-        private array $facts,
+        #[ORM\Id, ORM\Column(length: 64)] public readonly string $sha256,
+        #[ORM\Column(type: 'json')] private array $facts,
         \DateTimeImmutable $now,
     ) {
         $this->created = Instant::write($now);
     }
 
-    public static function fromRead(string $sha256, string $name, ReadPicture $read, Traits $traits, ?string $madeOf, \DateTimeImmutable $now): self
-    {
-        return new self($sha256, [
-            ...Picture::fromFile($sha256, $name, $read->kind, $read->width, $read->height, $read->hasTransparency, $traits, null === $madeOf ? null : Origin::fromPicture($madeOf, ...$read->visible))->toRecord(),
-            'visible' => $read->visible,
-            'form' => $read->form,
-            'note' => $read->note,
-        ], $now);
+    public static function fromRead(
+        string $sha256,
+        string $name,
+        ReadPicture $read,
+        Traits $traits,
+        ?string $madeOf,
+        \DateTimeImmutable $now,
+    ): self {
+        return new self(
+            $sha256,
+            [
+                ...Picture::fromFile(
+                    $sha256,
+                    $name,
+                    $read->kind,
+                    $read->width,
+                    $read->height,
+                    $read->hasTransparency,
+                    $traits,
+                    null === $madeOf ? null : Origin::fromPicture($madeOf, ...$read->visible),
+                )->toRecord(),
+                'visible' => $read->visible,
+                'form' => $read->form,
+                'note' => $read->note,
+            ],
+            $now,
+        );
     }
 
     /** What a look at its pixels told, of a picture that was taken before they were looked at. */
@@ -79,6 +99,11 @@ class Artwork
         }
         $visible = Record::of($this->facts)->record('visible');
 
-        return ['x' => $visible->number('x'), 'y' => $visible->number('y'), 'width' => $visible->number('width'), 'height' => $visible->number('height')];
+        return [
+            'x' => $visible->number('x'),
+            'y' => $visible->number('y'),
+            'width' => $visible->number('width'),
+            'height' => $visible->number('height'),
+        ];
     }
 }

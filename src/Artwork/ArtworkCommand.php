@@ -23,8 +23,12 @@ final class ArtworkCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('picture', InputArgument::REQUIRED, 'A PNG, JPEG, WebP, HEIC, SVG or PDF file')
-            ->addOption('json', null, InputOption::VALUE_NONE, 'JSON instead of words');
+        $this->addArgument('picture', InputArgument::REQUIRED, 'A PNG, JPEG, WebP, HEIC, SVG or PDF file')->addOption(
+            'json',
+            null,
+            InputOption::VALUE_NONE,
+            'JSON instead of words',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -33,22 +37,52 @@ final class ArtworkCommand extends Command
         $arguments = $input->getArguments();
         $path = $arguments['picture'];
         if (!is_file($path)) {
-            throw InvalidInput::field('picture', 'There is no file '.$path.'.');
+            throw InvalidInput::field('picture', 'There is no file ' . $path . '.');
         }
         $picture = $this->store->read($path, basename($path))->picture();
         $traits = $picture->traits ?? throw new \LogicException('What was just read was examined.');
         if (true === $input->getOption('json')) {
-            $output->writeln(json_encode($picture->toRecord(), \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES), OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                json_encode(
+                    $picture->toRecord(),
+                    \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
+                ),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return Command::SUCCESS;
         }
         $finest = $traits->palette->isFlat() ? $traits->strokes->finest() : null;
         $rows = [
-            'picture' => sprintf('%s, %s, %g × %g', $picture->name, $picture->kind->value, $picture->width, $picture->height),
-            'background' => null === $traits->background ? 'none of one colour' : sprintf('%s, %d %%', ColourWord::of($traits->background), round(100.0 * $traits->backgroundShare)),
-            'colours' => implode(', ', array_map(static fn (array $one): string => sprintf('%s %d %%', ColourWord::of($one[0]), round(100.0 * $one[1])), array_filter($traits->palette->colours, static fn (array $one): bool => $one[1] >= 0.01))),
+            'picture' => sprintf(
+                '%s, %s, %g × %g',
+                $picture->name,
+                $picture->kind->value,
+                $picture->width,
+                $picture->height,
+            ),
+            'background' =>
+                null === $traits->background
+                    ? 'none of one colour'
+                    : sprintf(
+                        '%s, %d %%',
+                        ColourWord::of($traits->background),
+                        round(100.0 * $traits->backgroundShare),
+                    ),
+            'colours' => implode(
+                ', ',
+                array_map(
+                    static fn(array $one): string => sprintf(
+                        '%s %d %%',
+                        ColourWord::of($one[0]),
+                        round(100.0 * $one[1]),
+                    ),
+                    array_filter($traits->palette->colours, static fn(array $one): bool => $one[1] >= 0.01),
+                ),
+            ),
             'contrast' => sprintf('%.1f to 1', $traits->palette->contrast()),
-            'finest line' => null === $finest ? 'not a drawing of lines' : sprintf('%.2f %% of its width', 100.0 * $finest),
+            'finest line' =>
+                null === $finest ? 'not a drawing of lines' : sprintf('%.2f %% of its width', 100.0 * $finest),
             'upside down' => sprintf('%d %% like itself', round(100.0 * $traits->upsideDown)),
         ];
         foreach ($rows as $what => $found) {

@@ -29,38 +29,84 @@ use Wubbin\Task\TaskView;
 #[AsController]
 final readonly class ArtworkController
 {
-    public function __construct(private ArtworkStore $store, private FileStore $files, private BackgroundRemover $remover, private BentPictures $bent, private LossMap $lost, private TaskQueue $tasks)
-    {
-    }
+    public function __construct(
+        private ArtworkStore $store,
+        private FileStore $files,
+        private BackgroundRemover $remover,
+        private BentPictures $bent,
+        private LossMap $lost,
+        private TaskQueue $tasks,
+    ) {}
 
     #[Route('/api/artwork', methods: ['POST'])]
-    #[OA\Post(
-        path: '/api/artwork',
-        operationId: 'uploadArtwork',
-        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')], type: 'object'))),
-        responses: [
-            new OA\Response(response: 201, description: 'The picture', content: new OA\JsonContent(ref: ArtworkView::class)),
-            new OA\Response(response: 202, description: 'A large one: the work of reading it, whose result is the picture', content: new OA\JsonContent(ref: TaskView::class)),
-            new OA\Response(response: 422, description: 'Not a picture that can be printed', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-        ],
-    )]
+    #[
+        OA\Post(
+            path: '/api/artwork',
+            operationId: 'uploadArtwork',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\MediaType(
+                    mediaType: 'multipart/form-data',
+                    schema: new OA\Schema(
+                        required: ['file'],
+                        properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
+                        type: 'object',
+                    ),
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The picture',
+                    content: new OA\JsonContent(ref: ArtworkView::class),
+                ),
+                new OA\Response(
+                    response: 202,
+                    description: 'A large one: the work of reading it, whose result is the picture',
+                    content: new OA\JsonContent(ref: TaskView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'Not a picture that can be printed',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function upload(Request $request): JsonResponse
     {
         $file = Upload::fromRequest($request, 'file');
         if ($this->store->takesLong($file->getPathname())) {
-            $task = $this->tasks->add(TakePicture::kind(), ['parked' => $this->files->park($file->getPathname()), 'name' => $file->getClientOriginalName()]);
+            $task = $this->tasks->add(TakePicture::kind(), [
+                'parked' => $this->files->park($file->getPathname()),
+                'name' => $file->getClientOriginalName(),
+            ]);
 
             return new JsonResponse(TaskView::of($task), 202);
         }
 
-        return new JsonResponse(ArtworkView::of($this->store->take($file->getPathname(), $file->getClientOriginalName())), 201);
+        return new JsonResponse(
+            ArtworkView::of($this->store->take($file->getPathname(), $file->getClientOriginalName())),
+            201,
+        );
     }
 
     #[Route('/api/artwork/{sha256}/preview', requirements: ['sha256' => '[0-9a-f]{64}'], methods: ['GET'])]
     public function preview(string $sha256): Response
     {
         $this->found($sha256);
-        $response = new BinaryFileResponse($this->files->path($sha256, ReadPicture::PREVIEW), 200, ['Content-Type' => 'image/png', 'Content-Security-Policy' => "default-src 'none'; sandbox"], false, null, false, false);
+        $response = new BinaryFileResponse(
+            $this->files->path($sha256, ReadPicture::PREVIEW),
+            200,
+            ['Content-Type' => 'image/png', 'Content-Security-Policy' => "default-src 'none'; sandbox"],
+            false,
+            null,
+            false,
+            false,
+        );
         $response->headers->set('Cache-Control', 'private, max-age=31536000, immutable');
 
         return $response;
@@ -76,7 +122,11 @@ final readonly class ArtworkController
             throw InvalidInput::field('bend', $e->getMessage());
         }
 
-        return new Response($this->bent->preview($this->found($sha256), $bend), 200, ['Content-Type' => 'image/png', 'Content-Security-Policy' => "default-src 'none'; sandbox", 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return new Response($this->bent->preview($this->found($sha256), $bend), 200, [
+            'Content-Type' => 'image/png',
+            'Content-Security-Policy' => "default-src 'none'; sandbox",
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+        ]);
     }
 
     /** What would be taken away of a picture, to lay over its preview. */
@@ -85,10 +135,21 @@ final readonly class ArtworkController
     {
         $islands = '1' === $request->query->getString('islands');
 
-        return new Response($this->remover->preview($this->found($sha256), self::tolerance($request->query->getString('tolerance')), $islands), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600']);
+        return new Response(
+            $this->remover->preview(
+                $this->found($sha256),
+                self::tolerance($request->query->getString('tolerance')),
+                $islands,
+            ),
+            200,
+            ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600'],
+        );
     }
 
-    /** Where its colours are lost on cloth of one colour, to lay over its preview: hatched where they look different, filled where they vanish. */
+    /**
+     * Where its colours are lost on cloth of one colour, to lay over its preview: hatched where they look different,
+     * filled where they vanish.
+     */
     #[Route('/api/artwork/{sha256}/lost', requirements: ['sha256' => '[0-9a-f]{64}'], methods: ['GET'])]
     public function lost(string $sha256, Request $request): Response
     {
@@ -98,7 +159,10 @@ final readonly class ArtworkController
             throw InvalidInput::field('on', $e->getMessage());
         }
 
-        return new Response($this->lost->ofColours($this->found($sha256), $cloth), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600']);
+        return new Response($this->lost->ofColours($this->found($sha256), $cloth), 200, [
+            'Content-Type' => 'image/png',
+            'Cache-Control' => 'private, max-age=600',
+        ]);
     }
 
     /** Where its lines are finer than a route holds at this width, to lay over its preview. */
@@ -110,34 +174,86 @@ final readonly class ArtworkController
             throw InvalidInput::field('width_mm', 'Say how wide the picture is, and how fine a line is held.');
         }
 
-        return new Response($this->lost->ofLines($this->found($sha256), (float) $holds / (float) $width), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600']);
+        return new Response($this->lost->ofLines($this->found($sha256), (float) $holds / (float) $width), 200, [
+            'Content-Type' => 'image/png',
+            'Cache-Control' => 'private, max-age=600',
+        ]);
     }
 
     #[Route('/api/artwork/{sha256}/without-background', requirements: ['sha256' => '[0-9a-f]{64}'], methods: ['POST'])]
-    #[OA\Post(
-        path: '/api/artwork/{sha256}/without-background',
-        operationId: 'removeBackground',
-        parameters: [new OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['tolerance', 'islands'], properties: [
-            new OA\Property(property: 'tolerance', type: 'number', minimum: 0, maximum: 100, description: 'A distance in CIE L*a*b*'),
-            new OA\Property(property: 'islands', type: 'boolean', description: 'Patches of its colour within the picture go too'),
-        ], type: 'object')),
-        responses: [
-            new OA\Response(response: 201, description: 'A picture without it; the first stays as it is', content: new OA\JsonContent(ref: ArtworkView::class)),
-            new OA\Response(response: 202, description: 'Of a large one: the work, whose result is the picture', content: new OA\JsonContent(ref: TaskView::class)),
-            new OA\Response(response: 422, description: 'There is no background to take away', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-        ],
-    )]
+    #[
+        OA\Post(
+            path: '/api/artwork/{sha256}/without-background',
+            operationId: 'removeBackground',
+            parameters: [new OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string'))],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['tolerance', 'islands'],
+                    properties: [
+                        new OA\Property(
+                            property: 'tolerance',
+                            type: 'number',
+                            minimum: 0,
+                            maximum: 100,
+                            description: 'A distance in CIE L*a*b*',
+                        ),
+                        new OA\Property(
+                            property: 'islands',
+                            type: 'boolean',
+                            description: 'Patches of its colour within the picture go too',
+                        ),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'A picture without it; the first stays as it is',
+                    content: new OA\JsonContent(ref: ArtworkView::class),
+                ),
+                new OA\Response(
+                    response: 202,
+                    description: 'Of a large one: the work, whose result is the picture',
+                    content: new OA\JsonContent(ref: TaskView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'There is no background to take away',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function withoutBackground(string $sha256, Request $request): JsonResponse
     {
         $body = JsonBody::fromRequest($request);
         $artwork = $this->found($sha256);
         $tolerance = self::tolerance((string) $body->number('tolerance'));
-        if (PictureKind::Raster === $artwork->picture()->kind && $this->store->takesLong($this->files->path($sha256, $artwork->form()))) {
-            return new JsonResponse(TaskView::of($this->tasks->add(TakeBackgroundAway::kind(), ['sha256' => $sha256, 'tolerance' => $tolerance, 'islands' => $body->boolean('islands')])), 202);
+        if (
+            PictureKind::Raster === $artwork->picture()->kind &&
+            $this->store->takesLong($this->files->path($sha256, $artwork->form()))
+        ) {
+            return new JsonResponse(
+                TaskView::of(
+                    $this->tasks->add(TakeBackgroundAway::kind(), [
+                        'sha256' => $sha256,
+                        'tolerance' => $tolerance,
+                        'islands' => $body->boolean('islands'),
+                    ]),
+                ),
+                202,
+            );
         }
 
-        return new JsonResponse(ArtworkView::of($this->remover->remove($artwork, $tolerance, $body->boolean('islands'))), 201);
+        return new JsonResponse(
+            ArtworkView::of($this->remover->remove($artwork, $tolerance, $body->boolean('islands'))),
+            201,
+        );
     }
 
     private function found(string $sha256): Artwork
@@ -148,6 +264,8 @@ final readonly class ArtworkController
     /** @throws Refusal unless from 0 to 100 */
     private static function tolerance(string $typed): float
     {
-        return is_numeric($typed) && (float) $typed >= 0.0 && (float) $typed <= 100.0 ? (float) $typed : throw InvalidInput::field('tolerance', 'A tolerance goes from 0 to 100.');
+        return is_numeric($typed) && (float) $typed >= 0.0 && (float) $typed <= 100.0
+            ? (float) $typed
+            : throw InvalidInput::field('tolerance', 'A tolerance goes from 0 to 100.');
     }
 }

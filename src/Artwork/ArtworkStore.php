@@ -23,8 +23,7 @@ final readonly class ArtworkStore
         private FileStore $files,
         private EntityManagerInterface $entities,
         private ClockInterface $clock,
-    ) {
-    }
+    ) {}
 
     /**
      * The same file taken twice is one picture, under the name it came with first.
@@ -33,8 +32,12 @@ final readonly class ArtworkStore
      *
      * @throws Refusal when it is not a picture that Wubbin can print
      */
-    public function take(string $path, string $name, ?string $madeOf = null, Progress $progress = new Unwatched()): Artwork
-    {
+    public function take(
+        string $path,
+        string $name,
+        ?string $madeOf = null,
+        Progress $progress = new Unwatched(),
+    ): Artwork {
         $known = $this->find((string) hash_file('sha256', $path));
         if (null !== $known) {
             if (null === $known->picture()->traits) {
@@ -56,18 +59,22 @@ final readonly class ArtworkStore
      *
      * @throws Refusal when it is not a picture that Wubbin can print
      */
-    public function read(string $path, string $name, ?string $madeOf = null, Progress $progress = new Unwatched()): Artwork
-    {
-        $into = sys_get_temp_dir().'/wubbin-'.bin2hex(random_bytes(8));
+    public function read(
+        string $path,
+        string $name,
+        ?string $madeOf = null,
+        Progress $progress = new Unwatched(),
+    ): Artwork {
+        $into = sys_get_temp_dir() . '/wubbin-' . bin2hex(random_bytes(8));
         mkdir($into, 0o700);
         try {
             $read = $this->reader->read($path, $into, $progress);
             $progress->at(0.7, 'Looking at its pixels');
-            $traits = Traits::of(WorkingBitmap::of($into.'/'.ReadPicture::PREVIEW));
+            $traits = Traits::of(WorkingBitmap::of($into . '/' . ReadPicture::PREVIEW));
             $progress->at(0.95, 'Putting it away');
             $sha256 = $this->files->keep($path);
             foreach ([ReadPicture::PREVIEW, $read->form] as $made) {
-                $this->files->write($sha256, $made, static fn (string $to): bool => copy($into.'/'.$made, $to));
+                $this->files->write($sha256, $made, static fn(string $to): bool => copy($into . '/' . $made, $to));
             }
         } finally {
             (new Filesystem())->remove($into);

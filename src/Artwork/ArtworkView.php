@@ -11,27 +11,37 @@ use OpenApi\Attributes as OA;
 final readonly class ArtworkView
 {
     private function __construct(
-        #[OA\Property]
-        public string $sha256,
-        #[OA\Property]
-        public string $name,
-        #[OA\Property(enum: ['raster', 'vector'])]
-        public string $kind,
-        #[OA\Property]
-        public float $width,
-        #[OA\Property]
-        public float $height,
-        #[OA\Property(type: 'string', nullable: true, description: 'The picture that this one was made of by taking its background away')]
+        #[OA\Property] public string $sha256,
+        #[OA\Property] public string $name,
+        #[OA\Property(enum: ['raster', 'vector'])] public string $kind,
+        #[OA\Property] public float $width,
+        #[OA\Property] public float $height,
+        #[
+            OA\Property(
+                type: 'string',
+                nullable: true,
+                description: 'The picture that this one was made of by taking its background away',
+            ),
+        ]
         public ?string $made_of,
-        #[OA\Property(type: 'string', nullable: true, description: 'What of the file was not taken')]
+        #[
+            OA\Property(type: 'string', nullable: true, description: 'What of the file was not taken'),
+        ]
         public ?string $note,
-    ) {
-    }
+    ) {}
 
     public static function of(Artwork $artwork): self
     {
         $picture = $artwork->picture();
 
-        return new self($picture->sha256, $picture->name, $picture->kind->value, $picture->width, $picture->height, $picture->origin?->sha256, $artwork->note());
+        return new self(
+            $picture->sha256,
+            $picture->name,
+            $picture->kind->value,
+            $picture->width,
+            $picture->height,
+            $picture->origin?->sha256,
+            $artwork->note(),
+        );
     }
 }

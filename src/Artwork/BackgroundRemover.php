@@ -17,9 +17,7 @@ use Wubbin\Task\Unwatched;
 /** Makes a picture without its background of one that has it; the first is kept as it is. */
 final readonly class BackgroundRemover
 {
-    public function __construct(private ArtworkStore $store, private FileStore $files, private RasterFile $raster)
-    {
-    }
+    public function __construct(private ArtworkStore $store, private FileStore $files, private RasterFile $raster) {}
 
     /** What would be taken away, as a PNG to lay over the preview: violet where it goes, clear where it stays. */
     public function preview(Artwork $artwork, float $tolerance, bool $islands): string
@@ -37,20 +35,30 @@ final readonly class BackgroundRemover
     /**
      * @throws Refusal when the picture is drawn as lines, has no background of one colour, or would be gone altogether
      */
-    public function remove(Artwork $artwork, float $tolerance, bool $islands, Progress $progress = new Unwatched()): Artwork
-    {
+    public function remove(
+        Artwork $artwork,
+        float $tolerance,
+        bool $islands,
+        Progress $progress = new Unwatched(),
+    ): Artwork {
         $progress->at(0.05, 'Looking for its background');
         if (PictureKind::Vector === $artwork->picture()->kind) {
-            throw InvalidInput::field('tolerance', 'This drawing is made of lines: give it a clear background in the program that drew it.');
+            throw InvalidInput::field(
+                'tolerance',
+                'This drawing is made of lines: give it a clear background in the program that drew it.',
+            );
         }
         $background = Background::fromBitmap($this->store->working($artwork), $tolerance, $islands);
         if (null === $background->colour) {
-            throw InvalidInput::field('tolerance', 'Its edge is not of one colour, so there is no background to take away.');
+            throw InvalidInput::field(
+                'tolerance',
+                'Its edge is not of one colour, so there is no background to take away.',
+            );
         }
         if ($background->mask->share() > 0.999) {
             throw InvalidInput::field('tolerance', 'Nothing would be left of it: lower the tolerance.');
         }
-        $directory = sys_get_temp_dir().'/wubbin-'.bin2hex(random_bytes(8));
+        $directory = sys_get_temp_dir() . '/wubbin-' . bin2hex(random_bytes(8));
         mkdir($directory, 0o700);
         try {
             $progress->at(0.2, 'Taking it away');
@@ -64,11 +72,19 @@ final readonly class BackgroundRemover
             $image->compositeImage($alpha, \Imagick::COMPOSITE_COPYOPACITY, 0, 0);
             $image->setImageFormat('png');
             $image->setOption('png:compression-level', '4');
-            $image->writeImage('png:'.$directory.'/picture.png');
+            $image->writeImage('png:' . $directory . '/picture.png');
 
-            return $this->store->take($directory.'/picture.png', $artwork->picture()->name, $artwork->sha256, $progress);
+            return $this->store->take(
+                $directory . '/picture.png',
+                $artwork->picture()->name,
+                $artwork->sha256,
+                $progress,
+            );
         } catch (\ImagickException) {
-            throw InvalidInput::field('tolerance', 'This picture is too large to take its background away: make it smaller.');
+            throw InvalidInput::field(
+                'tolerance',
+                'This picture is too large to take its background away: make it smaller.',
+            );
         } finally {
             (new Filesystem())->remove($directory);
         }
@@ -80,7 +96,9 @@ final readonly class BackgroundRemover
         $image = new \Imagick();
         $image->setSize($mask->width, $mask->height);
         $image->setOption('depth', '8');
-        $image->readImageBlob(sprintf("P5\n%d %d\n255\n", $mask->width, $mask->height).strtr($mask->set, "\1", "\xff"));
+        $image->readImageBlob(
+            sprintf("P5\n%d %d\n255\n", $mask->width, $mask->height) . strtr($mask->set, "\1", "\xff"),
+        );
 
         return $image;
     }

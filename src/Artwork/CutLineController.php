@@ -26,20 +26,50 @@ final readonly class CutLineController
 {
     private const WIDEST_MARGIN_MM = 50.0;
 
-    public function __construct(private ArtworkStore $store, private CutLines $lines, private SettingsStore $settings)
-    {
-    }
+    public function __construct(
+        private ArtworkStore $store,
+        private CutLines $lines,
+        private SettingsStore $settings,
+    ) {}
 
     #[Route('/api/artwork/{sha256}/cut-line', requirements: ['sha256' => '[0-9a-f]{64}'], methods: ['GET'])]
-    #[OA\Get(path: '/api/artwork/{sha256}/cut-line', operationId: 'getCutLine', parameters: [
-        new OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string')),
-        new OA\QueryParameter(name: 'width_mm', required: true, description: 'Of the picture as it is printed', schema: new OA\Schema(type: 'number')),
-        new OA\QueryParameter(name: 'margin', required: true, description: 'Left round it, as typed', schema: new OA\Schema(type: 'string')),
-        new OA\QueryParameter(name: 'easier', schema: new OA\Schema(type: 'string', enum: ['0', '1'])),
-    ], responses: [
-        new OA\Response(response: 200, description: 'The line', content: new OA\JsonContent(ref: CutLineView::class)),
-        new OA\Response(response: 422, description: 'A size that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Get(
+            path: '/api/artwork/{sha256}/cut-line',
+            operationId: 'getCutLine',
+            parameters: [
+                new OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string')),
+                new OA\QueryParameter(
+                    name: 'width_mm',
+                    required: true,
+                    description: 'Of the picture as it is printed',
+                    schema: new OA\Schema(type: 'number'),
+                ),
+                new OA\QueryParameter(
+                    name: 'margin',
+                    required: true,
+                    description: 'Left round it, as typed',
+                    schema: new OA\Schema(type: 'string'),
+                ),
+                new OA\QueryParameter(name: 'easier', schema: new OA\Schema(type: 'string', enum: ['0', '1'])),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The line',
+                    content: new OA\JsonContent(ref: CutLineView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A size that cannot be',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function get(string $sha256, Request $request): JsonResponse
     {
         return new JsonResponse(CutLineView::of($this->line($this->found($sha256), $request)));
@@ -68,7 +98,8 @@ final readonly class CutLineController
             throw InvalidInput::field('width_mm', 'A picture is from 5 to 2000 mm wide.');
         }
         try {
-            $margin = (new QuantityParser($this->settings->get()->unit()))->length($request->query->getString('margin'))->mm;
+            $margin = (new QuantityParser($this->settings->get()->unit()))->length($request->query->getString('margin'))
+                ->mm;
         } catch (UnreadableQuantity $e) {
             throw InvalidInput::field('margin', $e->getMessage());
         }

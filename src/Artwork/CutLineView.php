@@ -13,20 +13,30 @@ final readonly class CutLineView
 {
     /** @param list<list<array{float, float}>> $loops */
     private function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))))]
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(
+                    type: 'array',
+                    items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
+                ),
+            ),
+        ]
         public array $loops,
-        #[OA\Property]
-        public float $length_mm,
-        #[OA\Property]
-        public int $corners,
-        #[OA\Property(enum: ['easy', 'fiddly', 'hard'])]
-        public string $effort,
-    ) {
-    }
+        #[OA\Property] public float $length_mm,
+        #[OA\Property] public int $corners,
+        #[OA\Property(enum: ['easy', 'fiddly', 'hard'])] public string $effort,
+    ) {}
 
     public static function of(CutLine $line): self
     {
-        $rounded = array_map(static fn (array $loop): array => array_map(static fn (array $p): array => [round($p[0], 2), round($p[1], 2)], $loop), $line->loops);
+        $rounded = array_map(
+            static fn(array $loop): array => array_map(
+                static fn(array $p): array => [round($p[0], 2), round($p[1], 2)],
+                $loop,
+            ),
+            $line->loops,
+        );
 
         return new self($rounded, $line->lengthMm, $line->corners, $line->effort()->value);
     }

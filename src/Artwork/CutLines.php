@@ -12,12 +12,10 @@ use Wubbin\Refusal\Refusal;
 /** The line to cut a picture out along, at the margin and the size that are wanted. */
 final readonly class CutLines
 {
-    public function __construct(private ArtworkStore $store)
-    {
-    }
+    public function __construct(private ArtworkStore $store) {}
 
     /**
-     * @param float $widthMm  of the picture as it is printed
+     * @param float $widthMm of the picture as it is printed
      * @param float $marginMm left round it
      */
     public function of(Artwork $artwork, float $widthMm, float $marginMm, bool $easier): CutLine
@@ -25,7 +23,9 @@ final readonly class CutLines
         $kept = Background::fromBitmap($this->store->working($artwork))->mask->inverse();
         $mmPerPixel = $widthMm / $kept->width;
 
-        return $easier ? CutLine::easierAround($kept, $mmPerPixel, $marginMm) : CutLine::around($kept, $mmPerPixel, $marginMm);
+        return $easier
+            ? CutLine::easierAround($kept, $mmPerPixel, $marginMm)
+            : CutLine::around($kept, $mmPerPixel, $marginMm);
     }
 
     /**
@@ -51,8 +51,18 @@ final readonly class CutLines
         }
 
         return sprintf(
-            '<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="%3$.3F %4$.3F %1$.3F %2$.3F"><title>%5$s</title><path d="%6$s" fill="none" stroke="#000000" stroke-width="0.1"/></svg>'."\n",
-            $width, $height, $left, $top, htmlspecialchars($name, \ENT_XML1), $path,
+            '<?xml version="1.0" encoding="UTF-8"?>' .
+                "\n" .
+                '<svg xmlns="http://www.w3.org/2000/svg" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="%3$.3F ' .
+                '%4$.3F %1$.3F %2$.3F"><title>%5$s</title><path d="%6$s" fill="none" stroke="#000000" ' .
+                'stroke-width="0.1"/></svg>' .
+                "\n",
+            $width,
+            $height,
+            $left,
+            $top,
+            htmlspecialchars($name, \ENT_XML1),
+            $path,
         );
     }
 }

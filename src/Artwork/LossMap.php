@@ -9,7 +9,9 @@ use Wubbin\Core\Artwork\Foresight;
 use Wubbin\Core\Artwork\Strokes;
 use Wubbin\Core\Measure\Colour;
 
-/** Draws where a picture loses something, to lay over its preview: its colours on cloth, its lines that are too fine. */
+/**
+ * Draws where a picture loses something, to lay over its preview: its colours on cloth, its lines that are too fine.
+ */
 final readonly class LossMap
 {
     /** Red, green, blue and alpha; vermilion and ochre, as the page has them. */
@@ -20,9 +22,7 @@ final readonly class LossMap
     /** Width and spacing of the hatching where colours look different, in pixels. */
     private const HATCH = 8;
 
-    public function __construct(private ArtworkStore $store)
-    {
-    }
+    public function __construct(private ArtworkStore $store) {}
 
     /**
      * Hatched where colours look different, filled where they vanish.
@@ -37,7 +37,9 @@ final readonly class LossMap
         for ($i = 0, $end = strlen($map); $i < $end; ++$i) {
             $rgba .= match ($map[$i]) {
                 "\2" => self::VANISHES,
-                "\1" => (intdiv($i, $bitmap->width) + $i % $bitmap->width) % self::HATCH < self::HATCH / 2 ? self::SHIFTS : self::CLEAR,
+                "\1" => (intdiv($i, $bitmap->width) + ($i % $bitmap->width)) % self::HATCH < self::HATCH / 2
+                    ? self::SHIFTS
+                    : self::CLEAR,
                 default => self::CLEAR,
             };
         }
@@ -57,7 +59,11 @@ final readonly class LossMap
         $bitmap = $this->store->working($artwork);
         $finer = Strokes::finer(Background::fromBitmap($bitmap)->mask->inverse(), $line);
 
-        return self::png($bitmap->width, $bitmap->height, strtr($finer->set, ["\0" => self::CLEAR, "\1" => self::VANISHES]));
+        return self::png(
+            $bitmap->width,
+            $bitmap->height,
+            strtr($finer->set, ["\0" => self::CLEAR, "\1" => self::VANISHES]),
+        );
     }
 
     private static function png(int $width, int $height, string $rgba): string

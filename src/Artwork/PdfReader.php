@@ -14,15 +14,13 @@ final readonly class PdfReader
 {
     private const SECONDS = 8;
 
-    public function __construct(private SvgReader $svg)
-    {
-    }
+    public function __construct(private SvgReader $svg) {}
 
     /** @throws Refusal when it is locked, damaged or too slow to draw */
     public function read(string $path, string $into): ReadPicture
     {
         $pages = $this->pages($path);
-        $drawing = $into.'/page.svg';
+        $drawing = $into . '/page.svg';
         $this->run(['pdftocairo', '-svg', '-f', '1', '-l', '1', $path, $drawing]);
         $read = $this->svg->read($drawing, $into);
         unlink($drawing);
@@ -47,12 +45,18 @@ final readonly class PdfReader
         try {
             $process->run();
         } catch (ProcessTimedOutException) {
-            throw InvalidInput::field('file', 'This PDF takes too long to draw. Export the page you want as PNG or SVG.');
+            throw InvalidInput::field(
+                'file',
+                'This PDF takes too long to draw. Export the page you want as PNG or SVG.',
+            );
         }
         if (!$process->isSuccessful()) {
-            throw InvalidInput::field('file', str_contains($process->getErrorOutput(), 'password')
-                ? 'This PDF is locked with a password. Save it without one.'
-                : 'This PDF is damaged: its first page cannot be drawn. Export it again, or save the page as PNG.');
+            throw InvalidInput::field(
+                'file',
+                str_contains($process->getErrorOutput(), 'password')
+                    ? 'This PDF is locked with a password. Save it without one.'
+                    : 'This PDF is damaged: its first page cannot be drawn. Export it again, or save the page as PNG.',
+            );
         }
 
         return $process->getOutput();

@@ -14,17 +14,19 @@ final readonly class PictureReader
     /** A raster picture of more pixels takes about a second or longer. */
     private const MANY_PIXELS = 6_000_000;
 
-    public function __construct(private RasterReader $raster, private SvgReader $svg, private PdfReader $pdf)
-    {
-    }
+    public function __construct(private RasterReader $raster, private SvgReader $svg, private PdfReader $pdf) {}
 
-    /** Whether reading it takes longer than a page should wait for: large ones, and those that another program unpacks. */
+    /**
+     * Whether reading it takes longer than a page should wait for: large ones, and those that another program unpacks.
+     */
     public function takesLong(string $path): bool
     {
         $head = (string) file_get_contents($path, false, null, 0, 1024);
         $size = @getimagesize($path);
 
-        return str_starts_with($head, '%PDF-') || 'heic' === RasterFile::decoderFor($head) || (false !== $size && $size[0] * $size[1] > self::MANY_PIXELS && RasterFile::takes($size[0], $size[1]));
+        return str_starts_with($head, '%PDF-') ||
+            'heic' === RasterFile::decoderFor($head) ||
+            (false !== $size && $size[0] * $size[1] > self::MANY_PIXELS && RasterFile::takes($size[0], $size[1]));
     }
 
     /**
@@ -43,7 +45,11 @@ final readonly class PictureReader
             null !== $decoder => $this->raster->read($path, $decoder, $into, $progress),
             1 === preg_match('/<svg[\s>]|<!DOCTYPE\s+svg|<\?xml/i', $head) => $this->svg->read($path, $into),
             str_starts_with($head, '%PDF-') => $this->pdf->read($path, $into),
-            default => throw InvalidInput::field('file', 'This is not a PNG, JPEG, WebP, HEIC, SVG or PDF picture, whatever its name says. Export it as one of these.'),
+            default => throw InvalidInput::field(
+                'file',
+                'This is not a PNG, JPEG, WebP, HEIC, SVG or PDF picture, whatever its name says. Export it as ' .
+                    'one of these.',
+            ),
         };
     }
 }

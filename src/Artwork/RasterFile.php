@@ -27,7 +27,9 @@ final readonly class RasterFile
             str_starts_with($head, "\xff\xd8\xff") => 'jpeg',
             str_starts_with($head, 'RIFF') && 'WEBP' === substr($head, 8, 4) => 'webp',
             // Pictures of phones: ISO/IEC 23008-12, the brands that hold one in HEVC.
-            'ftyp' === substr($head, 4, 4) && in_array(substr($head, 8, 4), ['heic', 'heix', 'heim', 'heis', 'mif1', 'msf1'], true) => 'heic',
+            'ftyp' === substr($head, 4, 4) &&
+                in_array(substr($head, 8, 4), ['heic', 'heix', 'heim', 'heis', 'mif1', 'msf1'], true)
+                => 'heic',
             default => null,
         };
     }
@@ -35,7 +37,9 @@ final readonly class RasterFile
     /** @throws Refusal when it is damaged or too large */
     public function open(string $path, string $decoder): \Imagick
     {
-        'heic' === $decoder ? $this->refuseTooLarge(self::heicSize($path)) : $this->refuseTooLarge(@getimagesize($path));
+        'heic' === $decoder
+            ? $this->refuseTooLarge(self::heicSize($path))
+            : $this->refuseTooLarge(@getimagesize($path));
         \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_MEMORY, 1 << 30);
         \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_MAP, 1 << 30);
         \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_AREA, self::MOST_PIXELS);
@@ -43,7 +47,7 @@ final readonly class RasterFile
         \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_THREAD, 2);
         try {
             $image = new \Imagick();
-            $image->readImage($decoder.':'.$path.'[0]');
+            $image->readImage($decoder . ':' . $path . '[0]');
 
             return $image;
         } catch (\ImagickException) {
@@ -53,7 +57,13 @@ final readonly class RasterFile
 
     public static function damaged(string $decoder): InvalidInput
     {
-        return InvalidInput::field('file', sprintf('This %s file is damaged or cut off: it cannot be read to its end. Export or copy it again.', strtoupper($decoder)));
+        return InvalidInput::field(
+            'file',
+            sprintf(
+                'This %s file is damaged or cut off: it cannot be read to its end. Export or copy it again.',
+                strtoupper($decoder),
+            ),
+        );
     }
 
     /** Whether one of this size is taken at all. */
@@ -66,7 +76,13 @@ final readonly class RasterFile
     private static function longestSide(): int
     {
         // Limits come as floats.
-        return (int) floor(min(self::LONGEST_SIDE, \Imagick::getResourceLimit(\Imagick::RESOURCETYPE_WIDTH), \Imagick::getResourceLimit(\Imagick::RESOURCETYPE_HEIGHT)));
+        return (int) floor(
+            min(
+                self::LONGEST_SIDE,
+                \Imagick::getResourceLimit(\Imagick::RESOURCETYPE_WIDTH),
+                \Imagick::getResourceLimit(\Imagick::RESOURCETYPE_HEIGHT),
+            ),
+        );
     }
 
     /** @return array{int, int}|false */
@@ -74,7 +90,7 @@ final readonly class RasterFile
     {
         try {
             $image = new \Imagick();
-            $image->pingImage('heic:'.$path);
+            $image->pingImage('heic:' . $path);
 
             return [$image->getImageWidth(), $image->getImageHeight()];
         } catch (\ImagickException) {
@@ -82,7 +98,9 @@ final readonly class RasterFile
         }
     }
 
-    /** @param array<int|string, int|string>|false $size width and height first; false where the file does not tell it */
+    /**
+     * @param array<int|string, int|string>|false $size width and height first; false where the file does not tell it
+     */
     private function refuseTooLarge(array|false $size): void
     {
         [$width, $height] = false === $size ? [0, 0] : [(int) $size[0], (int) $size[1]];
@@ -91,12 +109,16 @@ final readonly class RasterFile
             throw InvalidInput::field('file', 'This file is damaged: it does not say how large its picture is.');
         }
         if (!self::takes($width, $height)) {
-            throw InvalidInput::field('file', sprintf(
-                'This picture is %s × %s pixels; Wubbin takes up to 100 million pixels and %s a side. Make it smaller: 300 pixels an inch at its final size are plenty.',
-                number_format($width, 0, '', ' '),
-                number_format($height, 0, '', ' '),
-                number_format($longest, 0, '', ' '),
-            ));
+            throw InvalidInput::field(
+                'file',
+                sprintf(
+                    'This picture is %s × %s pixels; Wubbin takes up to 100 million pixels and %s a side. Make ' .
+                        'it smaller: 300 pixels an inch at its final size are plenty.',
+                    number_format($width, 0, '', ' '),
+                    number_format($height, 0, '', ' '),
+                    number_format($longest, 0, '', ' '),
+                ),
+            );
         }
     }
 }

@@ -17,9 +17,7 @@ final readonly class RasterReader
     private const PREVIEW_PIXELS = 1400;
     private const SRGB_PROFILE = '/usr/share/color/icc/sRGB.icc';
 
-    public function __construct(private RasterFile $file)
-    {
-    }
+    public function __construct(private RasterFile $file) {}
 
     /** @throws Refusal */
     public function read(string $path, string $decoder, string $into, Progress $progress): ReadPicture
@@ -55,9 +53,9 @@ final readonly class RasterReader
         $progress->at(0.55, 'Making its form for printing');
         $form = 'jpeg' === $decoder ? 'print.jpg' : 'print.png';
         if ($untouched) {
-            copy($path, $into.'/'.$form);
+            copy($path, $into . '/' . $form);
         } else {
-            $this->writeForm($image, $into.'/'.$form);
+            $this->writeForm($image, $into . '/' . $form);
         }
         [$x, $y, $width, $height] = $visible ?? [0, 0, ...$whole];
 
@@ -66,7 +64,12 @@ final readonly class RasterReader
             $width,
             $height,
             null !== $visible,
-            ['x' => $x / $whole[0], 'y' => $y / $whole[1], 'width' => $width / $whole[0], 'height' => $height / $whole[1]],
+            [
+                'x' => $x / $whole[0],
+                'y' => $y / $whole[1],
+                'width' => $width / $whole[0],
+                'height' => $height / $whole[1],
+            ],
             $form,
             'webp' === $decoder && self::isAnimated($path) ? 'It moves: only its first frame is taken.' : null,
         );
@@ -89,15 +92,20 @@ final readonly class RasterReader
         $packable = match ($decoder) {
             'jpeg' => true,
             // Eight bits a channel, grey or red, green and blue, not interlaced: bytes 24, 25 and 28 of a PNG's head.
-            'png' => 1 === preg_match('/^.{24}\x08[\x00\x02]..\x00/s', (string) file_get_contents($path, false, null, 0, 29)),
+            'png' => 1 ===
+                preg_match('/^.{24}\x08[\x00\x02]..\x00/s', (string) file_get_contents($path, false, null, 0, 29)),
             default => false,
         };
 
-        return $packable
-            && !$image->getImageAlphaChannel()
-            && in_array($image->getImageColorspace(), [\Imagick::COLORSPACE_SRGB, \Imagick::COLORSPACE_GRAY], true)
-            && in_array($image->getImageOrientation(), [\Imagick::ORIENTATION_UNDEFINED, \Imagick::ORIENTATION_TOPLEFT], true)
-            && !in_array('icc', $image->getImageProfiles('icc', false), true);
+        return $packable &&
+            !$image->getImageAlphaChannel() &&
+            in_array($image->getImageColorspace(), [\Imagick::COLORSPACE_SRGB, \Imagick::COLORSPACE_GRAY], true) &&
+            in_array(
+                $image->getImageOrientation(),
+                [\Imagick::ORIENTATION_UNDEFINED, \Imagick::ORIENTATION_TOPLEFT],
+                true,
+            ) &&
+            !in_array('icc', $image->getImageProfiles('icc', false), true);
     }
 
     /** By the picture's own profile where it carries one, or else by the plain formula. */
@@ -150,7 +158,7 @@ final readonly class RasterReader
         }
         $preview->setImageFormat('png');
         $preview->setOption('png:compression-level', '2');
-        $preview->writeImage('png:'.$into.'/'.ReadPicture::PREVIEW);
+        $preview->writeImage('png:' . $into . '/' . ReadPicture::PREVIEW);
     }
 
     /** Paper is white, and no printer here prints white: transparency becomes paper. */
@@ -164,13 +172,13 @@ final readonly class RasterReader
             $image->setImageFormat('jpeg');
             $image->setImageCompressionQuality(95);
             $image->setSamplingFactors(['1x1', '1x1', '1x1']);
-            $image->writeImage('jpeg:'.$path);
+            $image->writeImage('jpeg:' . $path);
 
             return;
         }
         $image->setImageFormat('png24');
         $image->setOption('png:compression-level', '4');
         $image->setInterlaceScheme(\Imagick::INTERLACE_NO);
-        $image->writeImage('png24:'.$path);
+        $image->writeImage('png24:' . $path);
     }
 }

@@ -12,11 +12,11 @@ final readonly class ReadPicture
     public const PREVIEW = 'preview.png';
 
     /**
-     * @param float                                                  $width   of the visible part, pixels or user units
-     * @param float                                                  $height  of the visible part, pixels or user units
+     * @param float $width of the visible part, pixels or user units
+     * @param float $height of the visible part, pixels or user units
      * @param array{x: float, y: float, width: float, height: float} $visible shares of the whole picture
-     * @param string                                                 $form    file name of the form for printing
-     * @param string|null                                            $note    what of the file is not taken
+     * @param string $form file name of the form for printing
+     * @param string|null $note what of the file is not taken
      */
     public function __construct(
         public PictureKind $kind,
@@ -26,11 +26,18 @@ final readonly class ReadPicture
         public array $visible,
         public string $form,
         public ?string $note = null,
-    ) {
-    }
+    ) {}
 
     public function noted(string $note): self
     {
-        return new self($this->kind, $this->width, $this->height, $this->hasTransparency, $this->visible, $this->form, $note);
+        return new self(
+            $this->kind,
+            $this->width,
+            $this->height,
+            $this->hasTransparency,
+            $this->visible,
+            $this->form,
+            $note,
+        );
     }
 }

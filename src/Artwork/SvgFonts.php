@@ -10,7 +10,16 @@ use Symfony\Component\Process\Process;
 final readonly class SvgFonts
 {
     /** Families that stand for whatever there is. */
-    private const GENERIC = ['serif', 'sans-serif', 'monospace', 'cursive', 'fantasy', 'system-ui', 'inherit', 'initial'];
+    private const GENERIC = [
+        'serif',
+        'sans-serif',
+        'monospace',
+        'cursive',
+        'fantasy',
+        'system-ui',
+        'inherit',
+        'initial',
+    ];
 
     /** @return string|null what is missing, in a sentence */
     public function note(string $svg): ?string
@@ -20,29 +29,52 @@ final readonly class SvgFonts
         }
         preg_match_all('/font-family\s*[:=]\s*(?:"([^"]*)"|\'([^\']*)\'|([^;"\'}<>]+))/i', $svg, $found);
         $missing = [];
-        foreach (array_map(static fn (string ...$quoted): string => implode('', $quoted), $found[1], $found[2], $found[3]) as $list) {
+        foreach (
+            array_map(static fn(string ...$quoted): string => implode('', $quoted), $found[1], $found[2], $found[3])
+            as $list
+        ) {
             // The first of a list is what is wanted; the others are what its maker had for others.
             $wanted = trim(explode(',', html_entity_decode($list))[0], " \t\"'");
             if ('' === $wanted || in_array(mb_strtolower($wanted), self::GENERIC, true)) {
                 continue;
             }
             $instead = $this->match($wanted);
-            if (null !== $instead && !in_array(mb_strtolower($wanted), array_map(mb_strtolower(...), explode(',', $instead)), true)) {
+            if (
+                null !== $instead &&
+                !in_array(mb_strtolower($wanted), array_map(mb_strtolower(...), explode(',', $instead)), true)
+            ) {
                 $missing[$wanted] = explode(',', $instead)[0];
             }
         }
         if ([] === $missing) {
             return null;
         }
-        $pairs = array_map(static fn (string $wanted, string $instead): string => sprintf('“%s” (%s is drawn instead)', mb_substr($wanted, 0, 40), $instead), array_keys($missing), $missing);
+        $pairs = array_map(
+            static fn(string $wanted, string $instead): string => sprintf(
+                '“%s” (%s is drawn instead)',
+                mb_substr($wanted, 0, 40),
+                $instead,
+            ),
+            array_keys($missing),
+            $missing,
+        );
 
-        return 'It asks for fonts that are not here: '.implode(', ', array_slice($pairs, 0, 5)).'. Turn its text into outlines to keep its look.';
+        return 'It asks for fonts that are not here: ' .
+            implode(', ', array_slice($pairs, 0, 5)) .
+            '. Turn its text into outlines to keep its look.';
     }
 
     private function match(string $family): ?string
     {
         // What fontconfig reads as a pattern is only a name here.
-        $process = new Process(['fc-match', '--format=%{family}', str_replace(['\\', '-', ':', ','], ['\\\\', '\\-', '\\:', '\\,'], $family)], timeout: 5);
+        $process = new Process(
+            [
+                'fc-match',
+                '--format=%{family}',
+                str_replace(['\\', '-', ':', ','], ['\\\\', '\\-', '\\:', '\\,'], $family),
+            ],
+            timeout: 5,
+        );
         $process->run();
 
         return $process->isSuccessful() ? $process->getOutput() : null;

@@ -13,13 +13,27 @@ final readonly class SvgInspector
     private const SVG = 'http://www.w3.org/2000/svg';
 
     /** What draws its `href`; a link's address is never followed and does no harm. */
-    private const DRAWS_REFERENCE = ['image', 'use', 'feImage', 'pattern', 'linearGradient', 'radialGradient', 'filter', 'mpath', 'textPath', 'tref'];
+    private const DRAWS_REFERENCE = [
+        'image',
+        'use',
+        'feImage',
+        'pattern',
+        'linearGradient',
+        'radialGradient',
+        'filter',
+        'mpath',
+        'textPath',
+        'tref',
+    ];
 
     /** @throws Refusal naming what it found */
     public function inspect(string $svg): void
     {
         if (1 === preg_match('/<!ENTITY/i', $svg)) {
-            throw InvalidInput::field('file', 'This SVG declares entities, which can swell without end. Save it as plain SVG.');
+            throw InvalidInput::field(
+                'file',
+                'This SVG declares entities, which can swell without end. Save it as plain SVG.',
+            );
         }
         $document = new \DOMDocument();
         $before = libxml_use_internal_errors(true);
@@ -28,7 +42,10 @@ final readonly class SvgInspector
         libxml_use_internal_errors($before);
         $root = $document->documentElement;
         if (!$read || null === $root || 'svg' !== $root->localName || self::SVG !== $root->namespaceURI) {
-            throw InvalidInput::field('file', 'This is not a well-formed SVG drawing. Save it again from your drawing program.');
+            throw InvalidInput::field(
+                'file',
+                'This is not a well-formed SVG drawing. Save it again from your drawing program.',
+            );
         }
         foreach ($document->getElementsByTagName('*') as $element) {
             $this->inspectElement($element);
@@ -51,7 +68,7 @@ final readonly class SvgInspector
         foreach ($element->attributes as $attribute) {
             $name = (string) $attribute->localName;
             if (1 === preg_match('/^on[a-z]/i', $name)) {
-                throw InvalidInput::field('file', 'This SVG carries a script ('.$name.'). Save it as plain SVG.');
+                throw InvalidInput::field('file', 'This SVG carries a script (' . $name . '). Save it as plain SVG.');
             }
             if ('href' === $name && in_array($element->localName, self::DRAWS_REFERENCE, true)) {
                 $this->inspectReference($attribute->value);
@@ -74,9 +91,19 @@ final readonly class SvgInspector
     private function inspectReference(string $reference): void
     {
         $reference = trim($reference);
-        if ('' === $reference || str_starts_with($reference, '#') || 1 === preg_match('#^data:(image/(png|jpeg|gif|webp)|font/|application/(x-)?font)#i', $reference)) {
+        if (
+            '' === $reference ||
+            str_starts_with($reference, '#') ||
+            1 === preg_match('#^data:(image/(png|jpeg|gif|webp)|font/|application/(x-)?font)#i', $reference)
+        ) {
             return;
         }
-        throw InvalidInput::field('file', sprintf('This SVG refers to another file (%s). Embed it, or export the drawing as PNG.', mb_substr($reference, 0, 60)));
+        throw InvalidInput::field(
+            'file',
+            sprintf(
+                'This SVG refers to another file (%s). Embed it, or export the drawing as PNG.',
+                mb_substr($reference, 0, 60),
+            ),
+        );
     }
 }

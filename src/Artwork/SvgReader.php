@@ -18,21 +18,25 @@ final readonly class SvgReader
     private const PREVIEW_PIXELS = 1400;
     private const SECONDS = 15;
 
-    public function __construct(private SvgInspector $inspector, private SvgFonts $fonts)
-    {
-    }
+    public function __construct(private SvgInspector $inspector, private SvgFonts $fonts) {}
 
     /** @throws Refusal */
     public function read(string $path, string $into): ReadPicture
     {
         $svg = (string) file_get_contents($path);
         $this->inspector->inspect($svg);
-        $measure = $into.'/measure.png';
-        $this->render($path, ['--format=png', '--keep-aspect-ratio', '--width='.self::MEASURE_PIXELS, '--height='.self::MEASURE_PIXELS, '--output='.$measure]);
-        $this->render($path, ['--format=pdf', '--output='.$into.'/print.pdf']);
+        $measure = $into . '/measure.png';
+        $this->render($path, [
+            '--format=png',
+            '--keep-aspect-ratio',
+            '--width=' . self::MEASURE_PIXELS,
+            '--height=' . self::MEASURE_PIXELS,
+            '--output=' . $measure,
+        ]);
+        $this->render($path, ['--format=pdf', '--output=' . $into . '/print.pdf']);
 
         $image = new \Imagick();
-        $image->readImage('png:'.$measure);
+        $image->readImage('png:' . $measure);
         $whole = [$image->getImageWidth(), $image->getImageHeight()];
         $image->setImageBackgroundColor('none');
         $image->borderImage('none', 1, 1);
@@ -47,7 +51,7 @@ final readonly class SvgReader
         if (max($width, $height) > self::PREVIEW_PIXELS) {
             $image->scaleImage(self::PREVIEW_PIXELS, self::PREVIEW_PIXELS, true);
         }
-        $image->writeImage('png:'.$into.'/'.ReadPicture::PREVIEW);
+        $image->writeImage('png:' . $into . '/' . ReadPicture::PREVIEW);
         unlink($measure);
 
         return new ReadPicture(
@@ -55,7 +59,12 @@ final readonly class SvgReader
             $width,
             $height,
             true,
-            ['x' => $x / $whole[0], 'y' => $y / $whole[1], 'width' => $width / $whole[0], 'height' => $height / $whole[1]],
+            [
+                'x' => $x / $whole[0],
+                'y' => $y / $whole[1],
+                'width' => $width / $whole[0],
+                'height' => $height / $whole[1],
+            ],
             'print.pdf',
             $this->fonts->note($svg),
         );
@@ -68,14 +77,24 @@ final readonly class SvgReader
      */
     private function render(string $path, array $arguments): void
     {
-        $process = new Process(['rsvg-convert', ...$arguments], input: (string) file_get_contents($path), timeout: self::SECONDS);
+        $process = new Process(
+            ['rsvg-convert', ...$arguments],
+            input: (string) file_get_contents($path),
+            timeout: self::SECONDS,
+        );
         try {
             $process->run();
         } catch (ProcessTimedOutException) {
-            throw InvalidInput::field('file', 'This drawing takes too long to render. Simplify it, or export it as PNG.');
+            throw InvalidInput::field(
+                'file',
+                'This drawing takes too long to render. Simplify it, or export it as PNG.',
+            );
         }
         if (!$process->isSuccessful()) {
-            throw InvalidInput::field('file', 'This drawing cannot be rendered. Save it as plain SVG, or export it as PNG.');
+            throw InvalidInput::field(
+                'file',
+                'This drawing cannot be rendered. Save it as plain SVG, or export it as PNG.',
+            );
         }
     }
 }

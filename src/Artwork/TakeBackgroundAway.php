@@ -12,9 +12,7 @@ use Wubbin\Task\TaskHandler;
 /** Takes the background of a large picture away. */
 final readonly class TakeBackgroundAway implements TaskHandler
 {
-    public function __construct(private ArtworkStore $store, private BackgroundRemover $remover)
-    {
-    }
+    public function __construct(private ArtworkStore $store, private BackgroundRemover $remover) {}
 
     public static function kind(): string
     {
@@ -23,8 +21,11 @@ final readonly class TakeBackgroundAway implements TaskHandler
 
     public function run(Record $input, Progress $progress): ArtworkView
     {
-        $artwork = $this->store->find($input->string('sha256')) ?? throw new NotFound('This picture is not in the store.');
+        $artwork =
+            $this->store->find($input->string('sha256')) ?? throw new NotFound('This picture is not in the store.');
 
-        return ArtworkView::of($this->remover->remove($artwork, $input->number('tolerance'), $input->boolean('islands'), $progress));
+        return ArtworkView::of(
+            $this->remover->remove($artwork, $input->number('tolerance'), $input->boolean('islands'), $progress),
+        );
     }
 }

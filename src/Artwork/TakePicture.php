@@ -12,9 +12,7 @@ use Wubbin\Task\TaskHandler;
 /** Takes in a large picture. */
 final readonly class TakePicture implements TaskHandler
 {
-    public function __construct(private ArtworkStore $store, private FileStore $files)
-    {
-    }
+    public function __construct(private ArtworkStore $store, private FileStore $files) {}
 
     public static function kind(): string
     {
@@ -25,7 +23,9 @@ final readonly class TakePicture implements TaskHandler
     {
         $parked = $input->string('parked');
         try {
-            return ArtworkView::of($this->store->take($this->files->parked($parked), $input->string('name'), null, $progress));
+            return ArtworkView::of(
+                $this->store->take($this->files->parked($parked), $input->string('name'), null, $progress),
+            );
         } finally {
             $this->files->unpark($parked);
         }

@@ -19,7 +19,7 @@ final readonly class WorkingBitmap
      */
     public static function of(string $path): Bitmap
     {
-        $image = new \Imagick('png:'.$path);
+        $image = new \Imagick('png:' . $path);
         if (!$image->getImageAlphaChannel()) {
             $image->setImageAlphaChannel(\Imagick::ALPHACHANNEL_OPAQUE);
         }

@@ -17,20 +17,27 @@ final readonly class NewTracedBlank
 {
     /** @param array<string, TraceMarks> $sides */
     private function __construct(
-        #[OA\Property]
-        public string $id,
-        #[OA\Property(description: 'Id of the one that it is a copy of')]
-        public string $like,
-        #[OA\Property]
-        public string $label,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(ref: TraceMarks::class), description: 'By side; a side that is not there is the other one turned over')]
+        #[OA\Property] public string $id,
+        #[OA\Property(description: 'Id of the one that it is a copy of')] public string $like,
+        #[OA\Property] public string $label,
+        #[
+            OA\Property(
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(ref: TraceMarks::class),
+                description: 'By side; a side that is not there is the other one turned over',
+            ),
+        ]
         public array $sides,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
-        return new self(mb_substr($record->string('id'), 0, 64), $record->string('like'), mb_substr(trim($record->string('label')), 0, 120), array_map(TraceMarks::fromRecord(...), $record->recordMap('sides')));
+        return new self(
+            mb_substr($record->string('id'), 0, 64),
+            $record->string('like'),
+            mb_substr(trim($record->string('label')), 0, 120),
+            array_map(TraceMarks::fromRecord(...), $record->recordMap('sides')),
+        );
     }
 
     /**
@@ -49,6 +56,14 @@ final readonly class NewTracedBlank
             throw InvalidInput::field('points', 'Trace one side at least.');
         }
 
-        return ['id' => $this->id, 'like' => $this->like, 'label' => $this->label, 'outlines' => array_map(static fn (TraceMarks $marks): array => $marks->traced($files, $parser)->edge->toRecord(), $this->sides)];
+        return [
+            'id' => $this->id,
+            'like' => $this->like,
+            'label' => $this->label,
+            'outlines' => array_map(
+                static fn(TraceMarks $marks): array => $marks->traced($files, $parser)->edge->toRecord(),
+                $this->sides,
+            ),
+        ];
     }
 }

@@ -19,23 +19,41 @@ final readonly class OutlineSvg
         foreach ($edges as $label => $edge) {
             $room = $edge->box()->grown($edge->overscanMm);
             $parts .= sprintf(
-                '<g transform="translate(%.3F %.3F)"><title>%s</title><path d="%s" fill="none" stroke="#000000" stroke-width="0.2"/>%s</g>',
-                $x - $room->xMm, -$room->yMm, htmlspecialchars($label, \ENT_XML1), self::path($edge->points),
-                $edge->overscanMm > 0.0 ? sprintf('<path d="%s" fill="none" stroke="#000000" stroke-width="0.2" stroke-dasharray="3 2"/>', self::path($edge->beyond())) : '',
+                '<g transform="translate(%.3F %.3F)"><title>%s</title><path d="%s" fill="none" stroke="#000000" ' .
+                    'stroke-width="0.2"/>%s</g>',
+                $x - $room->xMm,
+                -$room->yMm,
+                htmlspecialchars($label, \ENT_XML1),
+                self::path($edge->points),
+                $edge->overscanMm > 0.0
+                    ? sprintf(
+                        '<path d="%s" fill="none" stroke="#000000" stroke-width="0.2" stroke-dasharray="3 2"/>',
+                        self::path($edge->beyond()),
+                    )
+                    : '',
             );
             $x += $room->size->widthMm + self::APART_MM;
             $high = max($high, $room->size->heightMm);
         }
 
         return sprintf(
-            '<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="0 0 %1$.3F %2$.3F"><title>%3$s</title>%4$s</svg>'."\n",
-            $x - self::APART_MM, $high, htmlspecialchars($title, \ENT_XML1), $parts,
+            '<?xml version="1.0" encoding="UTF-8"?>' .
+                "\n" .
+                '<svg xmlns="http://www.w3.org/2000/svg" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="0 0 %1$.3F ' .
+                '%2$.3F"><title>%3$s</title>%4$s</svg>' .
+                "\n",
+            $x - self::APART_MM,
+            $high,
+            htmlspecialchars($title, \ENT_XML1),
+            $parts,
         );
     }
 
     /** @param list<array{float, float}> $points */
     private static function path(array $points): string
     {
-        return 'M'.implode('L', array_map(static fn (array $p): string => sprintf('%.2F %.2F', $p[0], $p[1]), $points)).'Z';
+        return 'M' .
+            implode('L', array_map(static fn(array $p): string => sprintf('%.2F %.2F', $p[0], $p[1]), $points)) .
+            'Z';
     }
 }

@@ -25,37 +25,85 @@ use Wubbin\Storage\FileStore;
 #[AsController]
 final readonly class TraceController
 {
-    public function __construct(private FileStore $files, private SettingsStore $settings, private ShelfStore $shelf, private Catalogue $catalogue)
-    {
-    }
+    public function __construct(
+        private FileStore $files,
+        private SettingsStore $settings,
+        private ShelfStore $shelf,
+        private Catalogue $catalogue,
+    ) {}
 
     #[Route('/api/trace', methods: ['POST'])]
-    #[OA\Post(path: '/api/trace', operationId: 'trace', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: TraceMarks::class)), responses: [
-        new OA\Response(response: 200, description: 'At true size', content: new OA\JsonContent(ref: TracedView::class)),
-        new OA\Response(response: 422, description: 'Marks that tell nothing', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/trace',
+            operationId: 'trace',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: TraceMarks::class)),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'At true size',
+                    content: new OA\JsonContent(ref: TracedView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'Marks that tell nothing',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function measure(Request $request): JsonResponse
     {
-        return new JsonResponse(TracedView::of(TraceMarks::fromRecord(JsonBody::fromRequest($request))->traced($this->files, $this->parser())));
+        return new JsonResponse(
+            TracedView::of(
+                TraceMarks::fromRecord(JsonBody::fromRequest($request))->traced($this->files, $this->parser()),
+            ),
+        );
     }
 
     #[Route('/api/shelf/traced', methods: ['POST'])]
-    #[OA\Post(path: '/api/shelf/traced', operationId: 'addTracedBlank', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewTracedBlank::class)), responses: [
-        new OA\Response(response: 201, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json')),
-        new OA\Response(response: 422, description: 'One that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/shelf/traced',
+            operationId: 'addTracedBlank',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewTracedBlank::class)),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'What the shop has',
+                    content: new OA\JsonContent(ref: './shelf.schema.json'),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'One that cannot be',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function add(Request $request): JsonResponse
     {
         $new = NewTracedBlank::fromRecord(JsonBody::fromRequest($request));
 
-        return new JsonResponse($this->shelf->addOwn('blanks', $new->toRecord($this->files, $this->parser()))->toRecord(), 201);
+        return new JsonResponse(
+            $this->shelf->addOwn('blanks', $new->toRecord($this->files, $this->parser()))->toRecord(),
+            201,
+        );
     }
 
     /** Front and back side by side, the edge and the line that is printed to. */
     #[Route('/api/shelf/blanks/{id}/outline.svg', methods: ['GET'])]
     public function svg(string $id): Response
     {
-        $size = $this->shelf->get()->stocked($this->catalogue)->sizes()[$id] ?? throw new NotFound('There is no such blank on this shelf.');
+        $size =
+            $this->shelf->get()->stocked($this->catalogue)->sizes()[$id] ??
+            throw new NotFound('There is no such blank on this shelf.');
         $edges = [];
         foreach ($this->catalogue->kindOf($size->like)->sides as $side => $label) {
             $edge = $size->seenFrom($side)->edge;
@@ -66,7 +114,11 @@ final readonly class TraceController
         }
         $disposition = HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'outline.svg');
 
-        return new Response(OutlineSvg::draw($size->label, $edges), 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => $disposition, 'Content-Security-Policy' => "default-src 'none'; sandbox"]);
+        return new Response(OutlineSvg::draw($size->label, $edges), 200, [
+            'Content-Type' => 'image/svg+xml',
+            'Content-Disposition' => $disposition,
+            'Content-Security-Policy' => "default-src 'none'; sandbox",
+        ]);
     }
 
     private function parser(): QuantityParser

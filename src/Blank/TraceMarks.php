@@ -22,26 +22,35 @@ use Wubbin\Storage\FileStore;
 final readonly class TraceMarks
 {
     private function __construct(
-        #[OA\Property(description: 'SHA-256 of the photo')]
-        public string $photo,
-        #[OA\Property(enum: ['a4', 'a5', 'letter'], description: 'The sheet that lies there')]
-        public string $paper,
-        #[OA\Property(description: 'The sheet lies the other way than it looks')]
-        public bool $other_way,
-        #[OA\Property(description: 'The points are those of one half, from the middle above to the middle below')]
+        #[OA\Property(description: 'SHA-256 of the photo')] public string $photo,
+        #[OA\Property(enum: ['a4', 'a5', 'letter'], description: 'The sheet that lies there')] public string $paper,
+        #[OA\Property(description: 'The sheet lies the other way than it looks')] public bool $other_way,
+        #[
+            OA\Property(description: 'The points are those of one half, from the middle above to the middle below'),
+        ]
         public bool $mirrored,
-        #[OA\Property(description: 'How far beyond its edge it is printed, as typed')]
-        public string $overscan,
-        #[OA\Property(description: 'x and y in pixels of the photo, all in a row, with spaces between')]
+        #[OA\Property(description: 'How far beyond its edge it is printed, as typed')] public string $overscan,
+        #[
+            OA\Property(description: 'x and y in pixels of the photo, all in a row, with spaces between'),
+        ]
         public string $corners,
-        #[OA\Property(description: 'x and y in pixels of the photo, all in a row, with spaces between')]
+        #[
+            OA\Property(description: 'x and y in pixels of the photo, all in a row, with spaces between'),
+        ]
         public string $points,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
-        return new self($record->string('photo'), $record->string('paper'), $record->boolean('other_way'), $record->boolean('mirrored'), $record->string('overscan'), $record->string('corners'), $record->string('points'));
+        return new self(
+            $record->string('photo'),
+            $record->string('paper'),
+            $record->boolean('other_way'),
+            $record->boolean('mirrored'),
+            $record->string('overscan'),
+            $record->string('corners'),
+            $record->string('points'),
+        );
     }
 
     /** @throws Refusal at photo, paper, overscan, corners or points */
@@ -59,7 +68,15 @@ final readonly class TraceMarks
             throw InvalidInput::field('overscan', $e->getMessage());
         }
         try {
-            return Tracing::fromCorners(self::read($this->corners), self::read($this->points), $paper->size(), Size::mm($size[0], $size[1]), $this->mirrored, $overscan, $this->other_way);
+            return Tracing::fromCorners(
+                self::read($this->corners),
+                self::read($this->points),
+                $paper->size(),
+                Size::mm($size[0], $size[1]),
+                $this->mirrored,
+                $overscan,
+                $this->other_way,
+            );
         } catch (BadRecord $e) {
             throw InvalidInput::field($e->field, $e->getMessage());
         }

@@ -8,40 +8,51 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Blank\Tracing;
 
 /** A traced outline at true size, with how far its measures may be off. */
-#[OA\Schema(required: ['outline', 'width_mm', 'height_mm', 'area_mm2', 'width_off_mm', 'height_off_mm', 'far_mm', 'far_off_mm', 'sheet_width_mm', 'sheet_height_mm'])]
+#[
+    OA\Schema(
+        required: [
+            'outline',
+            'width_mm',
+            'height_mm',
+            'area_mm2',
+            'width_off_mm',
+            'height_off_mm',
+            'far_mm',
+            'far_off_mm',
+            'sheet_width_mm',
+            'sheet_height_mm',
+        ],
+    ),
+]
 final readonly class TracedView
 {
     /** @param list<array{float, float}> $outline */
     private function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')), description: 'Both halves as they lie in the photo, in its pixels')]
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
+                description: 'Both halves as they lie in the photo, in its pixels',
+            ),
+        ]
         public array $outline,
-        #[OA\Property]
-        public float $width_mm,
-        #[OA\Property]
-        public float $height_mm,
-        #[OA\Property]
-        public float $area_mm2,
-        #[OA\Property(description: 'About 95 % of the time it is no farther off than this')]
-        public float $width_off_mm,
-        #[OA\Property]
-        public float $height_off_mm,
-        #[OA\Property(description: 'Over so much')]
-        public float $far_mm,
-        #[OA\Property(description: 'a length is off by no more than this')]
-        public float $far_off_mm,
-        #[OA\Property(description: 'As the sheet lies: along its first side')]
-        public float $sheet_width_mm,
-        #[OA\Property]
-        public float $sheet_height_mm,
-    ) {
-    }
+        #[OA\Property] public float $width_mm,
+        #[OA\Property] public float $height_mm,
+        #[OA\Property] public float $area_mm2,
+        #[OA\Property(description: 'About 95 % of the time it is no farther off than this')] public float $width_off_mm,
+        #[OA\Property] public float $height_off_mm,
+        #[OA\Property(description: 'Over so much')] public float $far_mm,
+        #[OA\Property(description: 'a length is off by no more than this')] public float $far_off_mm,
+        #[OA\Property(description: 'As the sheet lies: along its first side')] public float $sheet_width_mm,
+        #[OA\Property] public float $sheet_height_mm,
+    ) {}
 
     public static function of(Tracing $traced): self
     {
         $box = $traced->edge->box()->size;
 
         return new self(
-            array_map(static fn (array $p): array => [round($p[0], 1), round($p[1], 1)], $traced->outline),
+            array_map(static fn(array $p): array => [round($p[0], 1), round($p[1], 1)], $traced->outline),
             $box->widthMm,
             $box->heightMm,
             round($traced->edge->areaMm2()),

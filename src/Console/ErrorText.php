@@ -15,12 +15,12 @@ final readonly class ErrorText
         if ($thrown instanceof Refusal && [] !== $thrown->errors) {
             $lines = [];
             foreach ($thrown->errors as $field => $message) {
-                $lines[] = $field.': '.$message;
+                $lines[] = $field . ': ' . $message;
             }
 
             return implode("\n", $lines);
         }
 
-        return $thrown instanceof BadRecord ? $thrown->field.': '.$thrown->getMessage() : $thrown->getMessage();
+        return $thrown instanceof BadRecord ? $thrown->field . ': ' . $thrown->getMessage() : $thrown->getMessage();
     }
 }

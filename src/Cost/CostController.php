@@ -21,19 +21,47 @@ use Wubbin\Stock\ShopRates;
 #[AsController]
 final readonly class CostController
 {
-    public function __construct(private CostEstimator $costs, private JobPlanner $jobs, private RatesStore $rates)
-    {
-    }
+    public function __construct(private CostEstimator $costs, private JobPlanner $jobs, private RatesStore $rates) {}
 
     #[Route('/api/jobs/{id}/cost', methods: ['GET'])]
-    #[OA\Get(path: '/api/jobs/{id}/cost', operationId: 'getCost', parameters: [
-        new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
-        new OA\QueryParameter(name: 'pieces', description: 'Made in one go; the job’s own number where none is given', required: false, schema: new OA\Schema(type: 'string')),
-    ], responses: [
-        new OA\Response(response: 200, description: 'What they cost', content: new OA\JsonContent(ref: CostView::class)),
-        new OA\Response(response: 404, description: 'No such job', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-        new OA\Response(response: 422, description: 'No number of pieces', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Get(
+            path: '/api/jobs/{id}/cost',
+            operationId: 'getCost',
+            parameters: [
+                new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
+                new OA\QueryParameter(
+                    name: 'pieces',
+                    description: 'Made in one go; the job’s own number where none is given',
+                    required: false,
+                    schema: new OA\Schema(type: 'string'),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What they cost',
+                    content: new OA\JsonContent(ref: CostView::class),
+                ),
+                new OA\Response(
+                    response: 404,
+                    description: 'No such job',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'No number of pieces',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function cost(string $id, Request $request): JsonResponse
     {
         $job = $this->jobs->find($id)->job();
@@ -45,21 +73,58 @@ final readonly class CostController
         $plan = $this->jobs->plan($job);
         $sheet = $this->costs->sheet($job, $plan, $pieces);
 
-        return new JsonResponse(CostView::fromSheet($job->name, $sheet, $this->costs->cheaper($job, $plan, $sheet), $this->costs->currency()));
+        return new JsonResponse(
+            CostView::fromSheet(
+                $job->name,
+                $sheet,
+                $this->costs->cheaper($job, $plan, $sheet),
+                $this->costs->currency(),
+            ),
+        );
     }
 
     #[Route('/api/rates', methods: ['GET'])]
-    #[OA\Get(path: '/api/rates', operationId: 'getRates', responses: [new OA\Response(response: 200, description: 'What the shop reckons with', content: new OA\JsonContent(ref: ShopRates::class))])]
+    #[
+        OA\Get(
+            path: '/api/rates',
+            operationId: 'getRates',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What the shop reckons with',
+                    content: new OA\JsonContent(ref: ShopRates::class),
+                ),
+            ],
+        ),
+    ]
     public function rates(): JsonResponse
     {
         return new JsonResponse($this->rates->get());
     }
 
     #[Route('/api/rates', methods: ['PUT'])]
-    #[OA\Put(path: '/api/rates', operationId: 'putRates', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ShopRates::class)), responses: [
-        new OA\Response(response: 200, description: 'What the shop reckons with', content: new OA\JsonContent(ref: ShopRates::class)),
-        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Put(
+            path: '/api/rates',
+            operationId: 'putRates',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ShopRates::class)),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What the shop reckons with',
+                    content: new OA\JsonContent(ref: ShopRates::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A field is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function put(Request $request): JsonResponse
     {
         $rates = ShopRates::fromRecord(JsonBody::fromRequest($request));

@@ -37,9 +37,15 @@ final class CostEstimator
     /** @var array{array<string, SuccessShare>, array<string, SuccessShare>}|null by setting and by route */
     private ?array $shares = null;
 
-    public function __construct(private readonly RatesStore $rates, private readonly JobPlanner $jobs, private readonly Inventory $stock, private readonly LogStats $stats, private readonly WorkHoursStore $workHours, private readonly SettingsStore $settings, private readonly Advisor $advisor)
-    {
-    }
+    public function __construct(
+        private readonly RatesStore $rates,
+        private readonly JobPlanner $jobs,
+        private readonly Inventory $stock,
+        private readonly LogStats $stats,
+        private readonly WorkHoursStore $workHours,
+        private readonly SettingsStore $settings,
+        private readonly Advisor $advisor,
+    ) {}
 
     public function currency(): Currency
     {
@@ -55,7 +61,14 @@ final class CostEstimator
         $hours = $this->workHours->get();
         $needs = Needs::forPieces($job, $plan, $pieces, $this->jobs->pictures($job), $catalogue, $rates->spares);
 
-        return CostSheet::forPieces($pieces, $needs, Batch::forPlan($plan, $pieces, $shelf, $catalogue, $hours->rack, $hours->shelf), $rates, $this->ledgers ??= $this->stock->ledgers(), $losses ? $this->share($plan) : null);
+        return CostSheet::forPieces(
+            $pieces,
+            $needs,
+            Batch::forPlan($plan, $pieces, $shelf, $catalogue, $hours->rack, $hours->shelf),
+            $rates,
+            $this->ledgers ??= $this->stock->ledgers(),
+            $losses ? $this->share($plan) : null,
+        );
     }
 
     /** What would make it cheaper: a full sheet, more in one go, fewer that do not come out, another route.
@@ -68,15 +81,33 @@ final class CostEstimator
         $holds = $plan->transfers[0]->perSheet();
         $full = (int) ceil($now->pieces / $holds) * $holds;
         if ($holds > 1 && $full > $now->pieces && null !== $plan->transfers[0]->medium) {
-            $ways[] = ['fill', sprintf('Fill the sheet: make %d, %d on each', $full, $holds), $this->sheet($job, $plan, $full)];
+            $ways[] = [
+                'fill',
+                sprintf('Fill the sheet: make %d, %d on each', $full, $holds),
+                $this->sheet($job, $plan, $full),
+            ];
         }
-        $ways[] = ['batch', sprintf('Make %d in one go', 2 * $now->pieces), $this->sheet($job, $plan, 2 * $now->pieces)];
+        $ways[] = [
+            'batch',
+            sprintf('Make %d in one go', 2 * $now->pieces),
+            $this->sheet($job, $plan, 2 * $now->pieces),
+        ];
         if (null !== $now->success) {
             $ways[] = ['losses', 'Lose none: what past pieces teach', $this->sheet($job, $plan, $now->pieces, false)];
         }
         foreach ($this->otherRoutes($job) as $advice) {
-            $other = JobEdit::apply($job, $advice->changes, new QuantityParser(), $this->jobs->catalogue(), $this->jobs->pictures($job));
-            $ways[] = ['route', sprintf('Go another way: %s', lcfirst($advice->label)), $this->sheet($other, $this->jobs->plan($other), $now->pieces)];
+            $other = JobEdit::apply(
+                $job,
+                $advice->changes,
+                new QuantityParser(),
+                $this->jobs->catalogue(),
+                $this->jobs->pictures($job),
+            );
+            $ways[] = [
+                'route',
+                sprintf('Go another way: %s', lcfirst($advice->label)),
+                $this->sheet($other, $this->jobs->plan($other), $now->pieces),
+            ];
         }
 
         return Cheaper::than($now, $ways);
@@ -89,9 +120,22 @@ final class CostEstimator
             return [];
         }
         $transfer = $job->transfers[0];
-        $advice = $this->advisor->advise($job, $transfer, $this->jobs->shelf(), $this->jobs->pictures($job)[$transfer->artwork ?? ''] ?? null, $this->jobs->house(), new Wish());
+        $advice = $this->advisor->advise(
+            $job,
+            $transfer,
+            $this->jobs->shelf(),
+            $this->jobs->pictures($job)[$transfer->artwork ?? ''] ?? null,
+            $this->jobs->house(),
+            new Wish(),
+        );
 
-        return array_values(array_filter($advice, static fn (RouteAdvice $one): bool => Standing::Works === $one->standing && $one->routeId !== $transfer->routeId));
+        return array_values(
+            array_filter(
+                $advice,
+                static fn(RouteAdvice $one): bool => Standing::Works === $one->standing &&
+                    $one->routeId !== $transfer->routeId,
+            ),
+        );
     }
 
     /**

@@ -30,15 +30,38 @@ final readonly class QuoteController
 {
     private const MOST_LISTED = 100;
 
-    public function __construct(private CostEstimator $costs, private JobPlanner $jobs, private EntityManagerInterface $entities, private WriteTurn $turn, private SettingsStore $settings, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private CostEstimator $costs,
+        private JobPlanner $jobs,
+        private EntityManagerInterface $entities,
+        private WriteTurn $turn,
+        private SettingsStore $settings,
+        private ClockInterface $clock,
+    ) {}
 
     #[Route('/api/quotes/reckoned', methods: ['POST'])]
-    #[OA\Post(path: '/api/quotes/reckoned', operationId: 'reckonQuote', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: QuoteWish::class)), responses: [
-        new OA\Response(response: 200, description: 'What it would say', content: new OA\JsonContent(ref: QuoteView::class)),
-        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/quotes/reckoned',
+            operationId: 'reckonQuote',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: QuoteWish::class)),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What it would say',
+                    content: new OA\JsonContent(ref: QuoteView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A field is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function reckon(Request $request): JsonResponse
     {
         return new JsonResponse($this->view(JsonBody::fromRequest($request)));
@@ -46,10 +69,36 @@ final readonly class QuoteController
 
     /** The page names the quote, so that a second click finds the first one's. */
     #[Route('/api/quotes', methods: ['POST'])]
-    #[OA\Post(path: '/api/quotes', operationId: 'keepQuote', parameters: [new OA\QueryParameter(name: 'id', description: 'A new UUID', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: QuoteWish::class)), responses: [
-        new OA\Response(response: 201, description: 'As it is given', content: new OA\JsonContent(ref: QuoteView::class)),
-        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/quotes',
+            operationId: 'keepQuote',
+            parameters: [
+                new OA\QueryParameter(
+                    name: 'id',
+                    description: 'A new UUID',
+                    required: true,
+                    schema: new OA\Schema(type: 'string'),
+                ),
+            ],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: QuoteWish::class)),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'As it is given',
+                    content: new OA\JsonContent(ref: QuoteView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A field is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function keep(Request $request): JsonResponse
     {
         $id = NewJob::id(Record::of(['id' => $request->query->getString('id')]));
@@ -60,7 +109,9 @@ final readonly class QuoteController
                 return $known;
             }
             /** @var int|null $last */
-            $last = $this->entities->createQuery('SELECT MAX(q.number) FROM '.StoredQuote::class.' q')->getSingleScalarResult();
+            $last = $this->entities
+                ->createQuery('SELECT MAX(q.number) FROM ' . StoredQuote::class . ' q')
+                ->getSingleScalarResult();
             $numbered = $view->numbered(($last ?? 0) + 1);
             /** @var array<string, mixed> $document */
             $document = json_decode(json_encode($numbered, \JSON_THROW_ON_ERROR), true, 32, \JSON_THROW_ON_ERROR);
@@ -74,22 +125,60 @@ final readonly class QuoteController
     }
 
     #[Route('/api/quotes', methods: ['GET'])]
-    #[OA\Get(path: '/api/quotes', operationId: 'listQuotes', responses: [new OA\Response(response: 200, description: 'The latest, at most a hundred', content: new OA\JsonContent(type: 'array', items: new OA\Items(required: ['id', 'number', 'for', 'created', 'valid', 'over', 'gross', 'currency', 'digits'], properties: [
-        new OA\Property(property: 'id', type: 'string'),
-        new OA\Property(property: 'number', type: 'integer'),
-        new OA\Property(property: 'for', type: 'string'),
-        new OA\Property(property: 'created', type: 'string'),
-        new OA\Property(property: 'valid', type: 'string'),
-        new OA\Property(property: 'over', type: 'boolean', description: 'It stands no more'),
-        new OA\Property(property: 'gross', type: 'integer'),
-        new OA\Property(property: 'currency', type: 'string'),
-        new OA\Property(property: 'digits', type: 'integer'),
-    ], type: 'object')))])]
+    #[
+        OA\Get(
+            path: '/api/quotes',
+            operationId: 'listQuotes',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The latest, at most a hundred',
+                    content: new OA\JsonContent(
+                        type: 'array',
+                        items: new OA\Items(
+                            required: [
+                                'id',
+                                'number',
+                                'for',
+                                'created',
+                                'valid',
+                                'over',
+                                'gross',
+                                'currency',
+                                'digits',
+                            ],
+                            properties: [
+                                new OA\Property(property: 'id', type: 'string'),
+                                new OA\Property(property: 'number', type: 'integer'),
+                                new OA\Property(property: 'for', type: 'string'),
+                                new OA\Property(property: 'created', type: 'string'),
+                                new OA\Property(property: 'valid', type: 'string'),
+                                new OA\Property(property: 'over', type: 'boolean', description: 'It stands no more'),
+                                new OA\Property(property: 'gross', type: 'integer'),
+                                new OA\Property(property: 'currency', type: 'string'),
+                                new OA\Property(property: 'digits', type: 'integer'),
+                            ],
+                            type: 'object',
+                        ),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function list(): JsonResponse
     {
         $today = $this->today();
 
-        return new JsonResponse(array_map(static fn (StoredQuote $one): array => ['id' => $one->id, 'over' => $one->document['valid'] < $today] + array_intersect_key($one->document, array_flip(['number', 'for', 'created', 'valid', 'gross', 'currency', 'digits'])), $this->entities->getRepository(StoredQuote::class)->findBy([], ['number' => 'DESC'], self::MOST_LISTED)));
+        return new JsonResponse(
+            array_map(
+                static fn(StoredQuote $one): array => ['id' => $one->id, 'over' => $one->document['valid'] < $today] +
+                    array_intersect_key(
+                        $one->document,
+                        array_flip(['number', 'for', 'created', 'valid', 'gross', 'currency', 'digits']),
+                    ),
+                $this->entities->getRepository(StoredQuote::class)->findBy([], ['number' => 'DESC'], self::MOST_LISTED),
+            ),
+        );
     }
 
     #[Route('/api/quotes/{id}.pdf', methods: ['GET'])]
@@ -98,7 +187,10 @@ final readonly class QuoteController
         $quote = $this->entities->find(StoredQuote::class, $id) ?? throw new NotFound('There is no such quote.');
         $record = Record::of($quote->document);
 
-        return new Response((new QuotePdf($record, Currency::of($record->string('currency'))))->draw(), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => sprintf('attachment; filename="quote-%d.pdf"', $quote->number)]);
+        return new Response((new QuotePdf($record, Currency::of($record->string('currency'))))->draw(), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => sprintf('attachment; filename="quote-%d.pdf"', $quote->number),
+        ]);
     }
 
     private function today(): string
@@ -115,13 +207,22 @@ final readonly class QuoteController
         foreach ($wish->jobs as $id) {
             $job = $this->jobs->find($id)->job();
             $plan = $this->jobs->plan($job);
-            $sheets = array_map(fn (int $pieces): CostSheet => $this->costs->sheet($job, $plan, $pieces), [$job->quantity, ...$wish->breaks]);
+            $sheets = array_map(fn(int $pieces): CostSheet => $this->costs->sheet($job, $plan, $pieces), [
+                $job->quantity,
+                ...$wish->breaks,
+            ]);
             $items[] = [$job->name, $sheets[0], array_slice($sheets, 1)];
             foreach ($sheets[0]->lines as $line) {
                 $unknown = null === $line->exact ? [...$unknown, $line->label] : $unknown;
             }
         }
 
-        return QuoteView::fromQuote(Quote::fromItems($items, $wish->price, $wish->setUp, $wish->tax), $wish, $today, $currency, array_values(array_unique($unknown)));
+        return QuoteView::fromQuote(
+            Quote::fromItems($items, $wish->price, $wish->setUp, $wish->tax),
+            $wish,
+            $today,
+            $currency,
+            array_values(array_unique($unknown)),
+        );
     }
 }

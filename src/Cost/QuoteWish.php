@@ -16,17 +16,22 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
 /** What a quote is to say, as it was typed. */
-#[OA\Schema(required: ['jobs', 'for', 'by', 'margin', 'target', 'breaks', 'set_up', 'tax', 'valid'], properties: [
-    new OA\Property(property: 'jobs', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'for', type: 'string'),
-    new OA\Property(property: 'by', type: 'string', enum: ['margin', 'target']),
-    new OA\Property(property: 'margin', type: 'string', description: 'Per cent of the price, as typed'),
-    new OA\Property(property: 'target', type: 'string', description: 'For one piece, money as typed'),
-    new OA\Property(property: 'breaks', type: 'string', description: 'Other quantities, as typed: “50, 100”'),
-    new OA\Property(property: 'set_up', type: 'string', description: 'Money, as typed'),
-    new OA\Property(property: 'tax', type: 'string', description: 'Per cent, as typed'),
-    new OA\Property(property: 'valid', type: 'string', description: 'The last day it stands, as 2026-12-31'),
-])]
+#[
+    OA\Schema(
+        required: ['jobs', 'for', 'by', 'margin', 'target', 'breaks', 'set_up', 'tax', 'valid'],
+        properties: [
+            new OA\Property(property: 'jobs', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'for', type: 'string'),
+            new OA\Property(property: 'by', type: 'string', enum: ['margin', 'target']),
+            new OA\Property(property: 'margin', type: 'string', description: 'Per cent of the price, as typed'),
+            new OA\Property(property: 'target', type: 'string', description: 'For one piece, money as typed'),
+            new OA\Property(property: 'breaks', type: 'string', description: 'Other quantities, as typed: “50, 100”'),
+            new OA\Property(property: 'set_up', type: 'string', description: 'Money, as typed'),
+            new OA\Property(property: 'tax', type: 'string', description: 'Per cent, as typed'),
+            new OA\Property(property: 'valid', type: 'string', description: 'The last day it stands, as 2026-12-31'),
+        ],
+    ),
+]
 final readonly class QuoteWish
 {
     private const MOST_JOBS = 40;
@@ -35,7 +40,7 @@ final readonly class QuoteWish
 
     /**
      * @param non-empty-list<string> $jobs
-     * @param list<int>              $breaks
+     * @param list<int> $breaks
      */
     private function __construct(
         public array $jobs,
@@ -45,8 +50,7 @@ final readonly class QuoteWish
         public int $setUp,
         public float $tax,
         public string $valid,
-    ) {
-    }
+    ) {}
 
     /** @throws Refusal naming the fields that are wrong */
     public static function fromRecord(Record $record, Currency $currency, string $today): self
@@ -106,9 +110,16 @@ final readonly class QuoteWish
     /** @return list<int>|null null where they cannot be read */
     private static function breaks(string $typed): ?array
     {
-        $breaks = array_values(array_filter(array_map(trim(...), explode(',', $typed)), static fn (string $one): bool => '' !== $one));
+        $breaks = array_values(
+            array_filter(array_map(trim(...), explode(',', $typed)), static fn(string $one): bool => '' !== $one),
+        );
         $numbers = array_map(intval(...), $breaks);
-        $wrong = array_filter($breaks, static fn (string $one): bool => 1 !== preg_match('/^\d{1,5}$/', $one) || (int) $one < 1 || (int) $one > Job::MOST_PIECES);
+        $wrong = array_filter(
+            $breaks,
+            static fn(string $one): bool => 1 !== preg_match('/^\d{1,5}$/', $one) ||
+                (int) $one < 1 ||
+                (int) $one > Job::MOST_PIECES,
+        );
 
         return [] === $wrong && count($numbers) <= self::MOST_BREAKS ? $numbers : null;
     }

@@ -27,12 +27,28 @@ use Wubbin\Stock\StockNames;
 #[AsController]
 final readonly class StockController
 {
-    public function __construct(private Inventory $stock, private StockCsv $csv, private Provision $provision, private CostEstimator $costs, private JobPlanner $jobs)
-    {
-    }
+    public function __construct(
+        private Inventory $stock,
+        private StockCsv $csv,
+        private Provision $provision,
+        private CostEstimator $costs,
+        private JobPlanner $jobs,
+    ) {}
 
     #[Route('/api/stock', methods: ['GET'])]
-    #[OA\Get(path: '/api/stock', operationId: 'getStock', responses: [new OA\Response(response: 200, description: 'What there is, what is needed, what to buy', content: new OA\JsonContent(ref: StockView::class))])]
+    #[
+        OA\Get(
+            path: '/api/stock',
+            operationId: 'getStock',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What there is, what is needed, what to buy',
+                    content: new OA\JsonContent(ref: StockView::class),
+                ),
+            ],
+        ),
+    ]
     public function get(): JsonResponse
     {
         $needs = $this->provision->needs();
@@ -40,29 +56,89 @@ final readonly class StockController
         $items = $this->stock->items();
         $ledgers = $this->stock->ledgers();
 
-        return new JsonResponse(StockView::fromItems($items, $ledgers, $needs, Provision::short($needs, $items, $ledgers), $this->names(), $shelf, $this->costs->currency()));
+        return new JsonResponse(
+            StockView::fromItems(
+                $items,
+                $ledgers,
+                $needs,
+                Provision::short($needs, $items, $ledgers),
+                $this->names(),
+                $shelf,
+                $this->costs->currency(),
+            ),
+        );
     }
 
     #[Route('/api/stock', methods: ['POST'])]
-    #[OA\Post(path: '/api/stock', operationId: 'moveStock', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: StockMove::class)), responses: [
-        new OA\Response(response: 200, description: 'As it is now', content: new OA\JsonContent(ref: StockView::class)),
-        new OA\Response(response: 422, description: 'A field is wrong, or there is not as much', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/stock',
+            operationId: 'moveStock',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: StockMove::class)),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'As it is now',
+                    content: new OA\JsonContent(ref: StockView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A field is wrong, or there is not as much',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function move(Request $request): JsonResponse
     {
-        $this->stock->move(StockMove::fromRecord(JsonBody::fromRequest($request), $this->costs->currency()), $this->names());
+        $this->stock->move(
+            StockMove::fromRecord(JsonBody::fromRequest($request), $this->costs->currency()),
+            $this->names(),
+        );
 
         return $this->get();
     }
 
     #[Route('/api/stock/pack', methods: ['PUT'])]
-    #[OA\Put(path: '/api/stock/pack', operationId: 'packStock', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['item', 'pack'], properties: [
-        new OA\Property(property: 'item', type: 'string'),
-        new OA\Property(property: 'pack', type: 'string', description: 'How many are bought at once, as typed'),
-    ], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'As it is now', content: new OA\JsonContent(ref: StockView::class)),
-        new OA\Response(response: 422, description: 'No pack', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Put(
+            path: '/api/stock/pack',
+            operationId: 'packStock',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['item', 'pack'],
+                    properties: [
+                        new OA\Property(property: 'item', type: 'string'),
+                        new OA\Property(
+                            property: 'pack',
+                            type: 'string',
+                            description: 'How many are bought at once, as typed',
+                        ),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'As it is now',
+                    content: new OA\JsonContent(ref: StockView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'No pack',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function pack(Request $request): JsonResponse
     {
         $body = JsonBody::fromRequest($request);
@@ -78,23 +154,71 @@ final readonly class StockController
     #[Route('/api/stock.csv', methods: ['GET'])]
     public function export(): Response
     {
-        return new StreamedResponse(function (): void {
-            $out = fopen('php://output', 'w');
-            if (false === $out) {
-                throw new \RuntimeException('Nothing can be sent.');
-            }
-            $this->csv->write($out, $this->costs->currency());
-        }, 200, ['Content-Type' => 'text/csv; charset=utf-8; header=present', 'Content-Disposition' => 'attachment; filename="stock.csv"']);
+        return new StreamedResponse(
+            function (): void {
+                $out = fopen('php://output', 'w');
+                if (false === $out) {
+                    throw new \RuntimeException('Nothing can be sent.');
+                }
+                $this->csv->write($out, $this->costs->currency());
+            },
+            200,
+            [
+                'Content-Type' => 'text/csv; charset=utf-8; header=present',
+                'Content-Disposition' => 'attachment; filename="stock.csv"',
+            ],
+        );
     }
 
     #[Route('/api/stock/import', methods: ['POST'])]
-    #[OA\Post(path: '/api/stock/import', operationId: 'importStock', requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')], type: 'object'))), responses: [
-        new OA\Response(response: 200, description: 'Taken in', content: new OA\JsonContent(required: ['added', 'known'], properties: [new OA\Property(property: 'added', type: 'integer'), new OA\Property(property: 'known', type: 'integer')], type: 'object')),
-        new OA\Response(response: 422, description: 'Lines are wrong; nothing was taken in', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/stock/import',
+            operationId: 'importStock',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\MediaType(
+                    mediaType: 'multipart/form-data',
+                    schema: new OA\Schema(
+                        required: ['file'],
+                        properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
+                        type: 'object',
+                    ),
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Taken in',
+                    content: new OA\JsonContent(
+                        required: ['added', 'known'],
+                        properties: [
+                            new OA\Property(property: 'added', type: 'integer'),
+                            new OA\Property(property: 'known', type: 'integer'),
+                        ],
+                        type: 'object',
+                    ),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'Lines are wrong; nothing was taken in',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function import(Request $request): JsonResponse
     {
-        return new JsonResponse($this->csv->read(Upload::fromRequest($request, 'file')->getPathname(), $this->names(), $this->costs->currency()));
+        return new JsonResponse(
+            $this->csv->read(
+                Upload::fromRequest($request, 'file')->getPathname(),
+                $this->names(),
+                $this->costs->currency(),
+            ),
+        );
     }
 
     private function names(): StockNames

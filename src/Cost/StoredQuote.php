@@ -18,14 +18,10 @@ class StoredQuote
 
     /** @param array<string, mixed> $document as a QuoteView has it */
     public function __construct(
-        #[ORM\Id, ORM\Column(length: 64)]
-        public readonly string $id,
-        #[ORM\Column]
-        public readonly int $number,
-        #[ORM\Column(length: 120)]
-        public readonly string $label,
-        #[ORM\Column(type: 'json')]
-        public readonly array $document,
+        #[ORM\Id, ORM\Column(length: 64)] public readonly string $id,
+        #[ORM\Column] public readonly int $number,
+        #[ORM\Column(length: 120)] public readonly string $label,
+        #[ORM\Column(type: 'json')] public readonly array $document,
         \DateTimeImmutable $now,
     ) {
         $this->created = Instant::write($now);

@@ -12,12 +12,10 @@ final readonly class Agenda
 {
     /**
      * @param array<string, string> $names of jobs, by id
-     * @param list<string>          $later names of jobs that are more than is planned at once
-     * @param array<string, Plan>   $plans of jobs that were looked at, by id
+     * @param list<string> $later names of jobs that are more than is planned at once
+     * @param array<string, Plan> $plans of jobs that were looked at, by id
      */
-    public function __construct(public Day $day, public array $names, public array $later, public array $plans)
-    {
-    }
+    public function __construct(public Day $day, public array $names, public array $later, public array $plans) {}
 
     /**
      * What a session at the bench goes on with has the place that its job had first.
@@ -34,7 +32,7 @@ final readonly class Agenda
             $first[$job] = min($first[$job] ?? \PHP_INT_MAX, $start);
         }
         foreach ($this->day->activities as $id => $activity) {
-            if (!isset($seen[$id]) && str_starts_with($id, $activity->group.' run ')) {
+            if (!isset($seen[$id]) && str_starts_with($id, $activity->group . ' run ')) {
                 $begun[$id] = $first[$activity->group] ?? $this->day->now;
             }
         }

@@ -22,12 +22,29 @@ use Wubbin\Task\TaskView;
 #[AsController]
 final readonly class DayController
 {
-    public function __construct(private DayPlanner $days, private TaskQueue $tasks, private Provision $provision, private WorkHoursStore $workHours, private DayMemory $memory, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private DayPlanner $days,
+        private TaskQueue $tasks,
+        private Provision $provision,
+        private WorkHoursStore $workHours,
+        private DayMemory $memory,
+        private ClockInterface $clock,
+    ) {}
 
     #[Route('/api/day', methods: ['GET'])]
-    #[OA\Get(path: '/api/day', operationId: 'getDay', responses: [new OA\Response(response: 200, description: 'The plan, as it was seen before with what has changed since; or why there is none', content: new OA\JsonContent(ref: DayView::class))])]
+    #[
+        OA\Get(
+            path: '/api/day',
+            operationId: 'getDay',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The plan, as it was seen before with what has changed since; or why there is none',
+                    content: new OA\JsonContent(ref: DayView::class),
+                ),
+            ],
+        ),
+    ]
     public function get(): JsonResponse
     {
         return $this->view();
@@ -38,7 +55,10 @@ final readonly class DayController
     {
         $agenda = $this->days->agenda();
 
-        return new Response(Calendar::fromTimetable($this->days->timetable($agenda), $agenda->names), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="day.ics"']);
+        return new Response(Calendar::fromTimetable($this->days->timetable($agenda), $agenda->names), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="day.ics"',
+        ]);
     }
 
     #[Route('/api/day.pdf', methods: ['GET'])]
@@ -46,12 +66,28 @@ final readonly class DayController
     {
         $agenda = $this->days->agenda();
 
-        return new Response(DaySheetPdf::draw($this->days->timetable($agenda), $agenda->names, $this->workHours->zone()), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'attachment; filename="day.pdf"']);
+        return new Response(
+            DaySheetPdf::draw($this->days->timetable($agenda), $agenda->names, $this->workHours->zone()),
+            200,
+            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'attachment; filename="day.pdf"'],
+        );
     }
 
     /** Begins anew: nothing has to stay as it was seen. */
     #[Route('/api/day', methods: ['DELETE'])]
-    #[OA\Delete(path: '/api/day', operationId: 'forgetDay', responses: [new OA\Response(response: 200, description: 'A first plan', content: new OA\JsonContent(ref: DayView::class))])]
+    #[
+        OA\Delete(
+            path: '/api/day',
+            operationId: 'forgetDay',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'A first plan',
+                    content: new OA\JsonContent(ref: DayView::class),
+                ),
+            ],
+        ),
+    ]
     public function forget(): JsonResponse
     {
         $this->memory->forget();
@@ -60,7 +96,19 @@ final readonly class DayController
     }
 
     #[Route('/api/day/seen', methods: ['POST'])]
-    #[OA\Post(path: '/api/day/seen', operationId: 'seeDay', responses: [new OA\Response(response: 200, description: 'People go by this plan from now on', content: new OA\JsonContent(ref: DayView::class))])]
+    #[
+        OA\Post(
+            path: '/api/day/seen',
+            operationId: 'seeDay',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'People go by this plan from now on',
+                    content: new OA\JsonContent(ref: DayView::class),
+                ),
+            ],
+        ),
+    ]
     public function seen(): JsonResponse
     {
         $this->memory->see($this->days->timetable($this->days->agenda()));
@@ -69,7 +117,19 @@ final readonly class DayController
     }
 
     #[Route('/api/day/better', methods: ['POST'])]
-    #[OA\Post(path: '/api/day/better', operationId: 'betterDay', responses: [new OA\Response(response: 202, description: 'The work, after which the plan is the best that was found', content: new OA\JsonContent(ref: TaskView::class))])]
+    #[
+        OA\Post(
+            path: '/api/day/better',
+            operationId: 'betterDay',
+            responses: [
+                new OA\Response(
+                    response: 202,
+                    description: 'The work, after which the plan is the best that was found',
+                    content: new OA\JsonContent(ref: TaskView::class),
+                ),
+            ],
+        ),
+    ]
     public function better(): JsonResponse
     {
         $this->days->agenda();
@@ -78,23 +138,71 @@ final readonly class DayController
     }
 
     #[Route('/api/day/outlook', methods: ['GET'])]
-    #[OA\Get(path: '/api/day/outlook', operationId: 'getOutlook', responses: [new OA\Response(response: 200, description: 'Until when everything may lie, or what would make less late', content: new OA\JsonContent(ref: Outlook::class))])]
+    #[
+        OA\Get(
+            path: '/api/day/outlook',
+            operationId: 'getOutlook',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Until when everything may lie, or what would make less late',
+                    content: new OA\JsonContent(ref: Outlook::class),
+                ),
+            ],
+        ),
+    ]
     public function outlook(): JsonResponse
     {
         $agenda = $this->days->agenda();
 
-        return new JsonResponse(Outlook::fromTimetable($this->days->timetable($agenda), $agenda->names, $this->workHours->zone(), $this->provision->told($agenda->plans)));
+        return new JsonResponse(
+            Outlook::fromTimetable(
+                $this->days->timetable($agenda),
+                $agenda->names,
+                $this->workHours->zone(),
+                $this->provision->told($agenda->plans),
+            ),
+        );
     }
 
     #[Route('/api/day/pins', methods: ['PUT'])]
-    #[OA\Put(path: '/api/day/pins', operationId: 'pinActivity', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['activity', 'day', 'time'], properties: [
-        new OA\Property(property: 'activity', type: 'string'),
-        new OA\Property(property: 'day', type: 'string', format: 'date'),
-        new OA\Property(property: 'time', type: 'string', description: 'As typed, such as 14:30; nothing lets it go'),
-    ], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'Planned round it', content: new OA\JsonContent(ref: DayView::class)),
-        new OA\Response(response: 422, description: 'It cannot begin then', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Put(
+            path: '/api/day/pins',
+            operationId: 'pinActivity',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['activity', 'day', 'time'],
+                    properties: [
+                        new OA\Property(property: 'activity', type: 'string'),
+                        new OA\Property(property: 'day', type: 'string', format: 'date'),
+                        new OA\Property(
+                            property: 'time',
+                            type: 'string',
+                            description: 'As typed, such as 14:30; nothing lets it go',
+                        ),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Planned round it',
+                    content: new OA\JsonContent(ref: DayView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'It cannot begin then',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function pin(Request $request): JsonResponse
     {
         $body = JsonBody::fromRequest($request);
@@ -104,10 +212,28 @@ final readonly class DayController
     }
 
     #[Route('/api/day/hours', methods: ['PUT'])]
-    #[OA\Put(path: '/api/day/hours', operationId: 'putHours', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: WorkHours::class)), responses: [
-        new OA\Response(response: 200, description: 'Planned by them', content: new OA\JsonContent(ref: DayView::class)),
-        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Put(
+            path: '/api/day/hours',
+            operationId: 'putHours',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: WorkHours::class)),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Planned by them',
+                    content: new OA\JsonContent(ref: DayView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A field is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function hours(Request $request): JsonResponse
     {
         $this->workHours->put(WorkHours::fromRecord(JsonBody::fromRequest($request)));

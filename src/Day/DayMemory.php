@@ -13,9 +13,7 @@ final readonly class DayMemory
     private const SEEN = 'day-plan';
     private const PINS = 'day-pins';
 
-    public function __construct(private Documents $documents)
-    {
-    }
+    public function __construct(private Documents $documents) {}
 
     /** From now on people go by this one. */
     public function see(Timetable $table): void

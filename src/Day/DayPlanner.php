@@ -26,9 +26,15 @@ final readonly class DayPlanner
     /** More is planned a part at a time: what is due first. */
     private const MOST_ACTIVITIES = 2000;
 
-    public function __construct(private JobPlanner $jobs, private BenchSessions $bench, private DueWork $due, private WorkHoursStore $workHours, private DayMemory $memory, private Catalogue $catalogue, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private JobPlanner $jobs,
+        private BenchSessions $bench,
+        private DueWork $due,
+        private WorkHoursStore $workHours,
+        private DayMemory $memory,
+        private Catalogue $catalogue,
+        private ClockInterface $clock,
+    ) {}
 
     /**
      * What there is to plan: sessions at the bench go on, and what nobody has begun follows.
@@ -51,10 +57,30 @@ final readonly class DayPlanner
             $due = null === $job->due ? null : $hours->endOf($job->due, $zone);
             $own = [];
             foreach ($sessions as $run) {
-                array_push($own, ...JobActivities::forSession($plan, $run->id, $run->sequence(), $this->bench->state($run), $now, $due));
+                array_push(
+                    $own,
+                    ...JobActivities::forSession(
+                        $plan,
+                        $run->id,
+                        $run->sequence(),
+                        $this->bench->state($run),
+                        $now,
+                        $due,
+                    ),
+                );
             }
             if ($pieces > 0 && null !== $due) {
-                array_push($own, ...JobActivities::forPlan($plan, $job->quantity - $pieces + 1, $job->quantity, $due, $hours->rack, $hours->shelf));
+                array_push(
+                    $own,
+                    ...JobActivities::forPlan(
+                        $plan,
+                        $job->quantity - $pieces + 1,
+                        $job->quantity,
+                        $due,
+                        $hours->rack,
+                        $hours->shelf,
+                    ),
+                );
             }
             if ([] !== $activities && count($activities) + count($own) > self::MOST_ACTIVITIES) {
                 $later[] = $job->name;
@@ -64,9 +90,20 @@ final readonly class DayPlanner
             }
         }
         $pins = $this->memory->pins();
-        $activities = array_map(static fn (Activity $one): Activity => isset($pins[$one->id]) && $pins[$one->id] > $now->getTimestamp() ? $one->pinnedAt($pins[$one->id]) : $one, $activities);
-        $machines = array_fill_keys(array_filter(array_map(static fn (Activity $one): ?string => $one->machine, $activities), is_string(...)), 1);
-        $workshop = new Workshop($hours->hands, $hours->hours($now, $zone), $machines, $this->heating(), [Part::RACK => $hours->rack, Part::SHELF => $hours->shelf]);
+        $activities = array_map(
+            static fn(Activity $one): Activity => isset($pins[$one->id]) && $pins[$one->id] > $now->getTimestamp()
+                ? $one->pinnedAt($pins[$one->id])
+                : $one,
+            $activities,
+        );
+        $machines = array_fill_keys(
+            array_filter(array_map(static fn(Activity $one): ?string => $one->machine, $activities), is_string(...)),
+            1,
+        );
+        $workshop = new Workshop($hours->hands, $hours->hours($now, $zone), $machines, $this->heating(), [
+            Part::RACK => $hours->rack,
+            Part::SHELF => $hours->shelf,
+        ]);
         try {
             return new Agenda(new Day($activities, $workshop, $now->getTimestamp()), $names, $later, $plans);
         } catch (Impossible $e) {
@@ -83,7 +120,9 @@ final readonly class DayPlanner
     {
         $seen = $this->memory->starts();
         try {
-            return [] === $seen ? Scheduler::first($agenda->day) : Scheduler::again($agenda->day, $seen + $agenda->begun($seen));
+            return [] === $seen
+                ? Scheduler::first($agenda->day)
+                : Scheduler::again($agenda->day, $seen + $agenda->begun($seen));
         } catch (Impossible $e) {
             throw InvalidInput::field('day', $e->getMessage());
         }
@@ -106,18 +145,27 @@ final readonly class DayPlanner
     {
         $now = $this->clock->now();
         $agenda = $this->agenda();
-        $of = $agenda->day->activities[$activity] ?? throw InvalidInput::field('time', 'This is done with, or has changed meanwhile: look again.');
+        $of =
+            $agenda->day->activities[$activity] ??
+            throw InvalidInput::field('time', 'This is done with, or has changed meanwhile: look again.');
         $pins = array_intersect_key($this->memory->pins(), $agenda->day->activities);
         unset($pins[$activity]);
         if ('' !== trim($time)) {
-            $at = \DateTimeImmutable::createFromFormat('!Y-m-d H:i', $day.' '.trim($time), $this->workHours->zone());
+            $at = \DateTimeImmutable::createFromFormat(
+                '!Y-m-d H:i',
+                $day . ' ' . trim($time),
+                $this->workHours->zone(),
+            );
             if (false === $at || $at->format('Y-m-d') !== $day) {
                 throw InvalidInput::field('time', 'A time is written as 14:30.');
             }
             if ($at <= $now) {
                 throw InvalidInput::field('time', 'This time is over.');
             }
-            if ($of->hands && $agenda->day->workshop->hours->from($at->getTimestamp(), $of->seconds) !== $at->getTimestamp()) {
+            if (
+                $of->hands &&
+                $agenda->day->workshop->hours->from($at->getTimestamp(), $of->seconds) !== $at->getTimestamp()
+            ) {
                 throw InvalidInput::field('time', 'Hands do not work then, or not for as long as this takes.');
             }
             $pins[$activity] = $at->getTimestamp();

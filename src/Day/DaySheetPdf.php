@@ -23,15 +23,25 @@ final readonly class DaySheetPdf
             if ('hands' !== $block->kind) {
                 continue;
             }
-            $start = (new \DateTimeImmutable('@'.$block->start))->setTimezone($zone);
-            $end = (new \DateTimeImmutable('@'.$block->end))->setTimezone($zone);
-            $of = $start->format('l j F').($table->day->workshop->hands > 1 ? ', hands '.($block->lane + 1) : '');
+            $start = (new \DateTimeImmutable('@' . $block->start))->setTimezone($zone);
+            $end = (new \DateTimeImmutable('@' . $block->end))->setTimezone($zone);
+            $of = $start->format('l j F') . ($table->day->workshop->hands > 1 ? ', hands ' . ($block->lane + 1) : '');
             if ($of !== $day) {
                 $pdf->words('', 4.0);
                 $pdf->heading($of);
                 $day = $of;
             }
-            $pdf->row([$start->format('H:i').' to '.$end->format('H:i'), $names[$block->group] ?? $block->group, implode(', ', $block->labels), '☐'], self::WIDTHS, false, 'L');
+            $pdf->row(
+                [
+                    $start->format('H:i') . ' to ' . $end->format('H:i'),
+                    $names[$block->group] ?? $block->group,
+                    implode(', ', $block->labels),
+                    '☐',
+                ],
+                self::WIDTHS,
+                false,
+                'L',
+            );
         }
 
         return $pdf->Output('', 'S');

@@ -14,11 +14,12 @@ use Wubbin\Session\StoredRun;
 /** What is still to be made of the jobs of this shop. */
 final readonly class DueWork
 {
-    public function __construct(private EntityManagerInterface $entities, private GoodPieces $goodPieces)
-    {
-    }
+    public function __construct(private EntityManagerInterface $entities, private GoodPieces $goodPieces) {}
 
-    /** @return list<array{Job, int<1, max>}> jobs that are due with the pieces that are still to be made, those in hand too, the soonest due first */
+    /**
+     * @return list<array{Job, int<1,
+     *     max>}> jobs that are due with the pieces that are still to be made, those in hand too, the soonest due first
+     */
     public function open(): array
     {
         $open = [];
@@ -34,15 +35,24 @@ final readonly class DueWork
 
     private static function unjudged(StoredRun $run): int
     {
-        return count(array_filter($run->pieces->toArray(), static fn (StoredPiece $piece): bool => null === $piece->outcome));
+        return count(
+            array_filter($run->pieces->toArray(), static fn(StoredPiece $piece): bool => null === $piece->outcome),
+        );
     }
 
-    /** @return list<array{Job, int, list<StoredRun>}> jobs that something is left of, the soonest due first: how many pieces nobody has begun, and sessions under way */
+    /**
+     * Jobs that something is left of, the soonest due first: how many pieces nobody has begun, and sessions under way.
+     *
+     * @return list<array{Job, int, list<StoredRun>}>
+     */
     public function left(): array
     {
         $good = $this->goodPieces->goodByJob();
         $sessions = $inHand = [];
-        foreach ($this->entities->getRepository(StoredRun::class)->findBy(['finished' => null], ['created' => 'ASC']) as $run) {
+        foreach (
+            $this->entities->getRepository(StoredRun::class)->findBy(['finished' => null], ['created' => 'ASC'])
+            as $run
+        ) {
             $sessions[$run->job][] = $run;
             $inHand[$run->job] = ($inHand[$run->job] ?? 0) + self::unjudged($run);
         }
@@ -50,11 +60,17 @@ final readonly class DueWork
         foreach ($this->entities->getRepository(StoredJob::class)->findBy(['archived' => false]) as $stored) {
             $job = $stored->job();
             $pieces = max(0, $job->quantity - ($good[$job->id] ?? 0) - ($inHand[$job->id] ?? 0));
-            if (null !== $job->due && $pieces > 0 || isset($sessions[$job->id])) {
+            if ((null !== $job->due && $pieces > 0) || isset($sessions[$job->id])) {
                 $left[] = [$job, $pieces, $sessions[$job->id] ?? []];
             }
         }
-        usort($left, static fn (array $one, array $other): int => [$one[0]->due ?? '9999', $one[0]->id] <=> [$other[0]->due ?? '9999', $other[0]->id]);
+        usort(
+            $left,
+            static fn(array $one, array $other): int => [$one[0]->due ?? '9999', $one[0]->id] <=> [
+                $other[0]->due ?? '9999',
+                $other[0]->id,
+            ],
+        );
 
         return $left;
     }

@@ -21,32 +21,49 @@ final readonly class NewOrder
 
     /** @param list<array{what: string, quantity: string, sizes: string}> $lines */
     private function __construct(
-        #[OA\Property(description: 'A new UUID, made by the page')]
-        public string $id,
-        #[OA\Property(description: 'Who it is for')]
-        public string $label,
-        #[OA\Property(type: 'string', description: 'A day as 2026-12-05; empty for none')]
-        public ?string $due,
-        #[OA\Property]
-        public string $note,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['what', 'quantity', 'sizes'], properties: [
-            new OA\Property(property: 'what', type: 'string', description: 'Id of the job that it is like'),
-            new OA\Property(property: 'quantity', type: 'string'),
-            new OA\Property(property: 'sizes', type: 'string', description: 'Such as “6 S, 10 M”'),
-        ], type: 'object'))]
+        #[OA\Property(description: 'A new UUID, made by the page')] public string $id,
+        #[OA\Property(description: 'Who it is for')] public string $label,
+        #[OA\Property(type: 'string', description: 'A day as 2026-12-05; empty for none')] public ?string $due,
+        #[OA\Property] public string $note,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(
+                    required: ['what', 'quantity', 'sizes'],
+                    properties: [
+                        new OA\Property(property: 'what', type: 'string', description: 'Id of the job that it is like'),
+                        new OA\Property(property: 'quantity', type: 'string'),
+                        new OA\Property(property: 'sizes', type: 'string', description: 'Such as “6 S, 10 M”'),
+                    ],
+                    type: 'object',
+                ),
+            ),
+        ]
         public array $lines,
-    ) {
-    }
+    ) {}
 
     /** @throws Refusal naming the fields that are wrong */
     public static function fromRecord(Record $record): self
     {
-        $lines = array_map(static fn (Record $line): array => ['what' => $line->string('what'), 'quantity' => $line->string('quantity'), 'sizes' => $line->string('sizes')], $record->records('lines'));
+        $lines = array_map(
+            static fn(Record $line): array => [
+                'what' => $line->string('what'),
+                'quantity' => $line->string('quantity'),
+                'sizes' => $line->string('sizes'),
+            ],
+            $record->records('lines'),
+        );
         if (count($lines) > self::MOST_LINES) {
             throw InvalidInput::field('lines', sprintf('At most %d lines in one order.', self::MOST_LINES));
         }
 
-        return new self(NewJob::id($record), self::label($record->string('label')), self::due($record->string('due')), self::note($record->string('note')), $lines);
+        return new self(
+            NewJob::id($record),
+            self::label($record->string('label')),
+            self::due($record->string('due')),
+            self::note($record->string('note')),
+            $lines,
+        );
     }
 
     /** @throws Refusal */
@@ -54,7 +71,9 @@ final readonly class NewOrder
     {
         $label = trim($label);
 
-        return '' !== $label && mb_strlen($label) <= self::LONGEST ? $label : throw InvalidInput::field('label', sprintf('Say who it is for, in up to %d characters.', self::LONGEST));
+        return '' !== $label && mb_strlen($label) <= self::LONGEST
+            ? $label
+            : throw InvalidInput::field('label', sprintf('Say who it is for, in up to %d characters.', self::LONGEST));
     }
 
     /** @throws Refusal */

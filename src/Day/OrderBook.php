@@ -25,23 +25,39 @@ final readonly class OrderBook
 {
     public const A_PAGE = 60;
 
-    public function __construct(private EntityManagerInterface $entities, private JobPlanner $jobs, private GoodPieces $goodPieces, private SettingsStore $settings, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private JobPlanner $jobs,
+        private GoodPieces $goodPieces,
+        private SettingsStore $settings,
+        private ClockInterface $clock,
+    ) {}
 
     /** @throws Refusal when there is none */
     public function find(string $id): StoredOrder
     {
-        return $this->entities->find(StoredOrder::class, $id) ?? throw new NotFound('There is no order of this id in this shop.');
+        return $this->entities->find(StoredOrder::class, $id) ??
+            throw new NotFound('There is no order of this id in this shop.');
     }
 
     /** @return list<OrderView> those that are due first in front */
     public function page(string $words, bool $archived, int $after): array
     {
         /** @var list<StoredOrder> $orders */
-        $orders = $this->entities->createQueryBuilder()->select('o', "COALESCE(o.due, '9999') AS HIDDEN day")->from(StoredOrder::class, 'o')->where('o.archived = :archived')->setParameter('archived', $archived)
-            ->andWhere('LOWER(o.label) LIKE :words')->setParameter('words', '%'.addcslashes(mb_strtolower($words), '%_').'%')
-            ->orderBy('day')->addOrderBy('o.created', 'DESC')->setFirstResult(max(0, $after))->setMaxResults(self::A_PAGE)->getQuery()->getResult();
+        $orders = $this->entities
+            ->createQueryBuilder()
+            ->select('o', "COALESCE(o.due, '9999') AS HIDDEN day")
+            ->from(StoredOrder::class, 'o')
+            ->where('o.archived = :archived')
+            ->setParameter('archived', $archived)
+            ->andWhere('LOWER(o.label) LIKE :words')
+            ->setParameter('words', '%' . addcslashes(mb_strtolower($words), '%_') . '%')
+            ->orderBy('day')
+            ->addOrderBy('o.created', 'DESC')
+            ->setFirstResult(max(0, $after))
+            ->setMaxResults(self::A_PAGE)
+            ->getQuery()
+            ->getResult();
 
         return $this->views($orders);
     }
@@ -66,7 +82,14 @@ final readonly class OrderBook
             throw InvalidInput::field('lines', 'An order has at least one line: say what is wanted.');
         }
 
-        return $this->store($new->id, $new->label, $new->due, $new->note, $this->lines($new->lines), 'click-'.$new->id);
+        return $this->store(
+            $new->id,
+            $new->label,
+            $new->due,
+            $new->note,
+            $this->lines($new->lines),
+            'click-' . $new->id,
+        );
     }
 
     /** Adds a line to an order. */
@@ -75,7 +98,14 @@ final readonly class OrderBook
         if (count($order->jobs) >= NewOrder::MOST_LINES) {
             throw InvalidInput::field('lines', sprintf('At most %d lines in one order.', NewOrder::MOST_LINES));
         }
-        $order->jobs = [...$order->jobs, ...$this->jobsOf($this->lines([['what' => $what, 'quantity' => $quantity, 'sizes' => $sizes]], false), $order->label, $order->due)];
+        $order->jobs = [
+            ...$order->jobs,
+            ...$this->jobsOf(
+                $this->lines([['what' => $what, 'quantity' => $quantity, 'sizes' => $sizes]], false),
+                $order->label,
+                $order->due,
+            ),
+        ];
         $this->entities->flush();
     }
 
@@ -108,19 +138,39 @@ final readonly class OrderBook
             $jobs[] = $copy->id;
         }
 
-        return $this->keep(new StoredOrder($id, $order->label, $due, $order->note, $jobs, 'click-'.$id, $this->clock->now()));
+        return $this->keep(
+            new StoredOrder($id, $order->label, $due, $order->note, $jobs, 'click-' . $id, $this->clock->now()),
+        );
     }
 
     /** @param non-empty-list<OrderLine> $lines */
-    public function store(string $id, string $label, ?string $due, string $note, array $lines, string $source): StoredOrder
-    {
-        return $this->keep(new StoredOrder($id, $label, $due, $note, $this->jobsOf($lines, $label, $due), $source, $this->clock->now()));
+    public function store(
+        string $id,
+        string $label,
+        ?string $due,
+        string $note,
+        array $lines,
+        string $source,
+    ): StoredOrder {
+        return $this->keep(
+            new StoredOrder(
+                $id,
+                $label,
+                $due,
+                $note,
+                $this->jobsOf($lines, $label, $due),
+                $source,
+                $this->clock->now(),
+            ),
+        );
     }
 
     /** An order of jobs that are there already. */
     public function gather(string $id, string $label, ?string $due, string $note, string ...$jobs): StoredOrder
     {
-        return $this->keep(new StoredOrder($id, $label, $due, $note, array_values($jobs), 'click-'.$id, $this->clock->now()));
+        return $this->keep(
+            new StoredOrder($id, $label, $due, $note, array_values($jobs), 'click-' . $id, $this->clock->now()),
+        );
     }
 
     private function keep(StoredOrder $order): StoredOrder
@@ -159,20 +209,28 @@ final readonly class OrderBook
     {
         $lines = $errors = [];
         foreach ($typed as $n => $line) {
-            $at = $numbered ? 'lines.'.$n.'.' : '';
+            $at = $numbered ? 'lines.' . $n . '.' : '';
             $like = $this->entities->find(StoredJob::class, $line['what']);
             if (null === $like) {
-                $errors[$at.'what'] = 'Choose what is wanted.';
+                $errors[$at . 'what'] = 'Choose what is wanted.';
                 continue;
             }
             try {
-                $lines[] = OrderLine::typed($like->job(), $line['quantity'], $line['sizes'], $this->jobs->catalogue(), $this->parser());
+                $lines[] = OrderLine::typed(
+                    $like->job(),
+                    $line['quantity'],
+                    $line['sizes'],
+                    $this->jobs->catalogue(),
+                    $this->parser(),
+                );
             } catch (BadRecord $e) {
-                $errors[$at.$e->field] = $e->getMessage();
+                $errors[$at . $e->field] = $e->getMessage();
             }
         }
 
-        return [] === $errors && [] !== $lines ? $lines : throw InvalidInput::fields([] === $errors ? ['lines' => 'Say what is wanted.'] : $errors);
+        return [] === $errors && [] !== $lines
+            ? $lines
+            : throw InvalidInput::fields([] === $errors ? ['lines' => 'Say what is wanted.'] : $errors);
     }
 
     /**
@@ -185,11 +243,24 @@ final readonly class OrderBook
         $catalogue = $this->jobs->catalogue();
         $good = $this->goodPieces->goodByJob();
         $jobs = $this->jobsIn($orders);
-        $worded = static fn (Job $job): array => [$job, isset($catalogue->blanks[$job->blank->kindId]) ? Breakdown::write($job->breakdown, $catalogue->blanks[$job->blank->kindId], $catalogue) : ''];
+        $worded = static fn(Job $job): array => [
+            $job,
+            isset($catalogue->blanks[$job->blank->kindId])
+                ? Breakdown::write($job->breakdown, $catalogue->blanks[$job->blank->kindId], $catalogue)
+                : '',
+        ];
 
         $today = $this->clock->now()->setTimezone(new \DateTimeZone($this->settings->get()->zone))->format('Y-m-d');
 
-        return array_map(static fn (StoredOrder $order): OrderView => OrderView::fromOrder($order, array_map($worded, $jobs[$order->id]), $good, $today), $orders);
+        return array_map(
+            static fn(StoredOrder $order): OrderView => OrderView::fromOrder(
+                $order,
+                array_map($worded, $jobs[$order->id]),
+                $good,
+                $today,
+            ),
+            $orders,
+        );
     }
 
     /**
@@ -200,12 +271,22 @@ final readonly class OrderBook
     private function jobsIn(array $orders): array
     {
         $stored = [];
-        foreach ($this->entities->getRepository(StoredJob::class)->findBy(['id' => array_merge(...array_map(static fn (StoredOrder $order): array => $order->jobs, $orders))]) as $one) {
+        foreach (
+            $this->entities->getRepository(StoredJob::class)->findBy([
+                'id' => array_merge(...array_map(static fn(StoredOrder $order): array => $order->jobs, $orders)),
+            ])
+            as $one
+        ) {
             $stored[$one->id] = $one->job();
         }
         $in = [];
         foreach ($orders as $order) {
-            $in[$order->id] = array_values(array_filter(array_map(static fn (string $id): ?Job => $stored[$id] ?? null, $order->jobs), static fn (?Job $job): bool => null !== $job));
+            $in[$order->id] = array_values(
+                array_filter(
+                    array_map(static fn(string $id): ?Job => $stored[$id] ?? null, $order->jobs),
+                    static fn(?Job $job): bool => null !== $job,
+                ),
+            );
         }
 
         return $in;

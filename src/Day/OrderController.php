@@ -19,43 +19,129 @@ use Wubbin\Refusal\Conflict;
 #[AsController]
 final readonly class OrderController
 {
-    public function __construct(private OrderBook $orders, private OrderCsv $csv)
-    {
-    }
+    public function __construct(private OrderBook $orders, private OrderCsv $csv) {}
 
     #[Route('/api/orders', methods: ['GET'])]
-    #[OA\Get(path: '/api/orders', operationId: 'listOrders', parameters: [
-        new OA\QueryParameter(name: 'words', description: 'In its label', required: false, schema: new OA\Schema(type: 'string')),
-        new OA\QueryParameter(name: 'archived', description: 'Those that were put away', required: false, schema: new OA\Schema(type: 'string', enum: ['', '1'])),
-        new OA\QueryParameter(name: 'after', description: 'How many are passed over', required: false, schema: new OA\Schema(type: 'integer')),
-    ], responses: [new OA\Response(response: 200, description: 'Up to 60 orders, the soonest due first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: OrderView::class)))])]
+    #[
+        OA\Get(
+            path: '/api/orders',
+            operationId: 'listOrders',
+            parameters: [
+                new OA\QueryParameter(
+                    name: 'words',
+                    description: 'In its label',
+                    required: false,
+                    schema: new OA\Schema(type: 'string'),
+                ),
+                new OA\QueryParameter(
+                    name: 'archived',
+                    description: 'Those that were put away',
+                    required: false,
+                    schema: new OA\Schema(type: 'string', enum: ['', '1']),
+                ),
+                new OA\QueryParameter(
+                    name: 'after',
+                    description: 'How many are passed over',
+                    required: false,
+                    schema: new OA\Schema(type: 'integer'),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Up to 60 orders, the soonest due first',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: OrderView::class)),
+                ),
+            ],
+        ),
+    ]
     public function list(Request $request): JsonResponse
     {
-        return new JsonResponse($this->orders->page(trim($request->query->getString('words')), '1' === $request->query->getString('archived'), (int) $request->query->getString('after')));
+        return new JsonResponse(
+            $this->orders->page(
+                trim($request->query->getString('words')),
+                '1' === $request->query->getString('archived'),
+                (int) $request->query->getString('after'),
+            ),
+        );
     }
 
     #[Route('/api/orders', methods: ['POST'])]
-    #[OA\Post(path: '/api/orders', operationId: 'takeOrder', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewOrder::class)), responses: [
-        new OA\Response(response: 201, description: 'The order; each line has become a job', content: new OA\JsonContent(ref: OrderView::class)),
-        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/orders',
+            operationId: 'takeOrder',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewOrder::class)),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The order; each line has become a job',
+                    content: new OA\JsonContent(ref: OrderView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A field is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function take(Request $request): JsonResponse
     {
-        return new JsonResponse($this->orders->view($this->orders->take(NewOrder::fromRecord(JsonBody::fromRequest($request)))), 201);
+        return new JsonResponse(
+            $this->orders->view($this->orders->take(NewOrder::fromRecord(JsonBody::fromRequest($request)))),
+            201,
+        );
     }
 
     #[Route('/api/orders/{id}', methods: ['PUT'])]
-    #[OA\Put(path: '/api/orders/{id}', operationId: 'changeOrder', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['revision', 'label', 'due', 'note', 'archived'], properties: [
-        new OA\Property(property: 'revision', type: 'integer'),
-        new OA\Property(property: 'label', type: 'string'),
-        new OA\Property(property: 'due', type: 'string'),
-        new OA\Property(property: 'note', type: 'string'),
-        new OA\Property(property: 'archived', type: 'boolean', description: 'Put away, with its jobs'),
-    ], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'The order; its jobs are due with it', content: new OA\JsonContent(ref: OrderView::class)),
-        new OA\Response(response: 409, description: 'It was changed elsewhere', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Put(
+            path: '/api/orders/{id}',
+            operationId: 'changeOrder',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['revision', 'label', 'due', 'note', 'archived'],
+                    properties: [
+                        new OA\Property(property: 'revision', type: 'integer'),
+                        new OA\Property(property: 'label', type: 'string'),
+                        new OA\Property(property: 'due', type: 'string'),
+                        new OA\Property(property: 'note', type: 'string'),
+                        new OA\Property(property: 'archived', type: 'boolean', description: 'Put away, with its jobs'),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The order; its jobs are due with it',
+                    content: new OA\JsonContent(ref: OrderView::class),
+                ),
+                new OA\Response(
+                    response: 409,
+                    description: 'It was changed elsewhere',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A field is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function change(string $id, Request $request): JsonResponse
     {
         $order = $this->orders->find($id);
@@ -63,20 +149,52 @@ final readonly class OrderController
         if ($body->integer('revision') !== $order->revision) {
             throw new Conflict('This order was changed in another window meanwhile.', ['revision' => $order->revision]);
         }
-        $this->orders->change($order, NewOrder::label($body->string('label')), NewOrder::due($body->string('due')), NewOrder::note($body->string('note')), $body->boolean('archived'));
+        $this->orders->change(
+            $order,
+            NewOrder::label($body->string('label')),
+            NewOrder::due($body->string('due')),
+            NewOrder::note($body->string('note')),
+            $body->boolean('archived'),
+        );
 
         return new JsonResponse($this->orders->view($order));
     }
 
     #[Route('/api/orders/{id}/lines', methods: ['POST'])]
-    #[OA\Post(path: '/api/orders/{id}/lines', operationId: 'addOrderLine', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['what', 'quantity', 'sizes'], properties: [
-        new OA\Property(property: 'what', type: 'string', description: 'Id of the job that it is like'),
-        new OA\Property(property: 'quantity', type: 'string'),
-        new OA\Property(property: 'sizes', type: 'string'),
-    ], type: 'object')), responses: [
-        new OA\Response(response: 201, description: 'The order with one more line', content: new OA\JsonContent(ref: OrderView::class)),
-        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/orders/{id}/lines',
+            operationId: 'addOrderLine',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['what', 'quantity', 'sizes'],
+                    properties: [
+                        new OA\Property(property: 'what', type: 'string', description: 'Id of the job that it is like'),
+                        new OA\Property(property: 'quantity', type: 'string'),
+                        new OA\Property(property: 'sizes', type: 'string'),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The order with one more line',
+                    content: new OA\JsonContent(ref: OrderView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A field is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function add(string $id, Request $request): JsonResponse
     {
         $order = $this->orders->find($id);
@@ -88,51 +206,169 @@ final readonly class OrderController
 
     /** The page names the new one, so that a second click finds the first one's. */
     #[Route('/api/orders/{id}/repeat', methods: ['POST'])]
-    #[OA\Post(path: '/api/orders/{id}/repeat', operationId: 'repeatOrder', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['id', 'due'], properties: [
-        new OA\Property(property: 'id', type: 'string', description: 'A new UUID'),
-        new OA\Property(property: 'due', type: 'string'),
-    ], type: 'object')), responses: [
-        new OA\Response(response: 201, description: 'The same once more', content: new OA\JsonContent(ref: OrderView::class)),
-        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/orders/{id}/repeat',
+            operationId: 'repeatOrder',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['id', 'due'],
+                    properties: [
+                        new OA\Property(property: 'id', type: 'string', description: 'A new UUID'),
+                        new OA\Property(property: 'due', type: 'string'),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The same once more',
+                    content: new OA\JsonContent(ref: OrderView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A field is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function repeat(string $id, Request $request): JsonResponse
     {
         $body = JsonBody::fromRequest($request);
 
-        return new JsonResponse($this->orders->view($this->orders->repeat($this->orders->find($id), NewJob::id($body), NewOrder::due($body->string('due')))), 201);
+        return new JsonResponse(
+            $this->orders->view(
+                $this->orders->repeat($this->orders->find($id), NewJob::id($body), NewOrder::due($body->string('due'))),
+            ),
+            201,
+        );
     }
 
     #[Route('/api/orders/preview', methods: ['POST'], priority: 1)]
-    #[OA\Post(path: '/api/orders/preview', operationId: 'previewOrders', requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')], type: 'object'))), responses: [
-        new OA\Response(response: 200, description: 'What the table says, and what is wrong with it', content: new OA\JsonContent(required: ['lines', 'wrong', 'orders'], properties: [
-            new OA\Property(property: 'lines', type: 'array', items: new OA\Items(required: ['line', 'order', 'due', 'what', 'quantity', 'sizes', 'known'], properties: [
-                new OA\Property(property: 'line', type: 'integer'),
-                new OA\Property(property: 'order', type: 'string'),
-                new OA\Property(property: 'due', type: 'string', nullable: true),
-                new OA\Property(property: 'what', type: 'string'),
-                new OA\Property(property: 'quantity', type: 'integer'),
-                new OA\Property(property: 'sizes', type: 'string'),
-                new OA\Property(property: 'known', type: 'boolean', description: 'It was taken in before'),
-            ], type: 'object')),
-            new OA\Property(property: 'wrong', type: 'array', items: new OA\Items(required: ['line', 'column', 'message'], properties: [
-                new OA\Property(property: 'line', type: 'integer'),
-                new OA\Property(property: 'column', type: 'string'),
-                new OA\Property(property: 'message', type: 'string'),
-            ], type: 'object')),
-            new OA\Property(property: 'orders', type: 'integer'),
-        ], type: 'object')),
-        new OA\Response(response: 422, description: 'No such table at all', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/orders/preview',
+            operationId: 'previewOrders',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\MediaType(
+                    mediaType: 'multipart/form-data',
+                    schema: new OA\Schema(
+                        required: ['file'],
+                        properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
+                        type: 'object',
+                    ),
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What the table says, and what is wrong with it',
+                    content: new OA\JsonContent(
+                        required: ['lines', 'wrong', 'orders'],
+                        properties: [
+                            new OA\Property(
+                                property: 'lines',
+                                type: 'array',
+                                items: new OA\Items(
+                                    required: ['line', 'order', 'due', 'what', 'quantity', 'sizes', 'known'],
+                                    properties: [
+                                        new OA\Property(property: 'line', type: 'integer'),
+                                        new OA\Property(property: 'order', type: 'string'),
+                                        new OA\Property(property: 'due', type: 'string', nullable: true),
+                                        new OA\Property(property: 'what', type: 'string'),
+                                        new OA\Property(property: 'quantity', type: 'integer'),
+                                        new OA\Property(property: 'sizes', type: 'string'),
+                                        new OA\Property(
+                                            property: 'known',
+                                            type: 'boolean',
+                                            description: 'It was taken in before',
+                                        ),
+                                    ],
+                                    type: 'object',
+                                ),
+                            ),
+                            new OA\Property(
+                                property: 'wrong',
+                                type: 'array',
+                                items: new OA\Items(
+                                    required: ['line', 'column', 'message'],
+                                    properties: [
+                                        new OA\Property(property: 'line', type: 'integer'),
+                                        new OA\Property(property: 'column', type: 'string'),
+                                        new OA\Property(property: 'message', type: 'string'),
+                                    ],
+                                    type: 'object',
+                                ),
+                            ),
+                            new OA\Property(property: 'orders', type: 'integer'),
+                        ],
+                        type: 'object',
+                    ),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'No such table at all',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function preview(Request $request): JsonResponse
     {
         return new JsonResponse($this->csv->preview(Upload::fromRequest($request, 'file')->getPathname()));
     }
 
     #[Route('/api/orders/import', methods: ['POST'], priority: 1)]
-    #[OA\Post(path: '/api/orders/import', operationId: 'importOrders', requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')], type: 'object'))), responses: [
-        new OA\Response(response: 200, description: 'Taken in', content: new OA\JsonContent(required: ['added', 'known'], properties: [new OA\Property(property: 'added', type: 'integer'), new OA\Property(property: 'known', type: 'integer')], type: 'object')),
-        new OA\Response(response: 422, description: 'Lines are wrong; nothing was taken in', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/orders/import',
+            operationId: 'importOrders',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\MediaType(
+                    mediaType: 'multipart/form-data',
+                    schema: new OA\Schema(
+                        required: ['file'],
+                        properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
+                        type: 'object',
+                    ),
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Taken in',
+                    content: new OA\JsonContent(
+                        required: ['added', 'known'],
+                        properties: [
+                            new OA\Property(property: 'added', type: 'integer'),
+                            new OA\Property(property: 'known', type: 'integer'),
+                        ],
+                        type: 'object',
+                    ),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'Lines are wrong; nothing was taken in',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function import(Request $request): JsonResponse
     {
         return new JsonResponse($this->csv->read(Upload::fromRequest($request, 'file')->getPathname()));

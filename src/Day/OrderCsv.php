@@ -23,14 +23,18 @@ final readonly class OrderCsv
     private const NEEDED = ['order', 'what'];
     private const MOST_ORDERS = 500;
 
-    public function __construct(private EntityManagerInterface $entities, private WriteTurn $turn, private OrderBook $orders, private JobPlanner $jobs)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private WriteTurn $turn,
+        private OrderBook $orders,
+        private JobPlanner $jobs,
+    ) {}
 
     /**
      * What a table says, and what is wrong with it; nothing is taken in.
      *
-     * @return array{lines: list<array{line: int, order: string, due: string|null, what: string, quantity: int, sizes: string, known: bool}>, wrong: list<array{line: int, column: string, message: string}>, orders: int}
+     * @return array{lines: list<array{line: int, order: string, due: string|null, what: string, quantity: int,
+     *     sizes: string, known: bool}>, wrong: list<array{line: int, column: string, message: string}>, orders: int}
      *
      * @throws Refusal where it is no such table at all
      */
@@ -42,10 +46,18 @@ final readonly class OrderCsv
         foreach ($orders as $source => $rows) {
             $known = $this->known($source);
             foreach ($rows as $line => $row) {
-                $lines[] = ['line' => $line, 'order' => $row['order'], 'due' => $row['due'], 'what' => $row['line']->like->name, 'quantity' => $row['line']->quantity, 'sizes' => $row['sizes'], 'known' => $known];
+                $lines[] = [
+                    'line' => $line,
+                    'order' => $row['order'],
+                    'due' => $row['due'],
+                    'what' => $row['line']->like->name,
+                    'quantity' => $row['line']->quantity,
+                    'sizes' => $row['sizes'],
+                    'known' => $known,
+                ];
             }
         }
-        usort($lines, static fn (array $one, array $other): int => $one['line'] <=> $other['line']);
+        usort($lines, static fn(array $one, array $other): int => $one['line'] <=> $other['line']);
 
         return ['lines' => $lines, 'wrong' => $file->wrong, 'orders' => count($orders)];
     }
@@ -61,7 +73,10 @@ final readonly class OrderCsv
     {
         $orders = $this->orders($this->file($path)->whole());
         if (count($orders) > self::MOST_ORDERS) {
-            throw InvalidInput::field('file', sprintf('More than %d orders at once are too many: divide the file.', self::MOST_ORDERS));
+            throw InvalidInput::field(
+                'file',
+                sprintf('More than %d orders at once are too many: divide the file.', self::MOST_ORDERS),
+            );
         }
 
         return $this->turn->take(function () use ($orders): array {
@@ -70,7 +85,14 @@ final readonly class OrderCsv
                 $first = array_values($rows)[0];
                 if (!$this->known($source)) {
                     ++$added;
-                    $this->orders->store(Uuid::v4()->toRfc4122(), $first['order'], $first['due'], $first['note'], array_map(static fn (array $row): OrderLine => $row['line'], array_values($rows)), $source);
+                    $this->orders->store(
+                        Uuid::v4()->toRfc4122(),
+                        $first['order'],
+                        $first['due'],
+                        $first['note'],
+                        array_map(static fn(array $row): OrderLine => $row['line'], array_values($rows)),
+                        $source,
+                    );
                 }
             }
 
@@ -90,17 +112,33 @@ final readonly class OrderCsv
         $catalogue = $this->jobs->catalogue();
         $parser = $this->orders->parser();
 
-        return CsvFile::read($path, self::COLUMNS, self::NEEDED, static function (array $cells) use ($patterns, $catalogue, $parser): array {
+        return CsvFile::read($path, self::COLUMNS, self::NEEDED, static function (array $cells) use (
+            $patterns,
+            $catalogue,
+            $parser,
+        ): array {
             try {
-                $of = ['order' => NewOrder::label($cells['order'] ?? ''), 'due' => NewOrder::due($cells['due'] ?? ''), 'note' => NewOrder::note($cells['note'] ?? '')];
+                $of = [
+                    'order' => NewOrder::label($cells['order'] ?? ''),
+                    'due' => NewOrder::due($cells['due'] ?? ''),
+                    'note' => NewOrder::note($cells['note'] ?? ''),
+                ];
             } catch (Refusal $e) {
                 $field = (string) array_key_first($e->errors);
                 throw BadRecord::at('label' === $field ? 'order' : $field, $e->getMessage());
             }
             $what = $cells['what'] ?? '';
-            $like = $patterns[mb_strtolower($what)] ?? throw BadRecord::at('what', sprintf('There is no job called “%s” that it could be like.', mb_substr($what, 0, 60)));
+            $like =
+                $patterns[mb_strtolower($what)] ??
+                throw BadRecord::at(
+                    'what',
+                    sprintf('There is no job called “%s” that it could be like.', mb_substr($what, 0, 60)),
+                );
 
-            return $of + ['line' => OrderLine::typed($like, $cells['quantity'] ?? '', $cells['sizes'] ?? '', $catalogue, $parser), 'sizes' => $cells['sizes'] ?? ''];
+            return $of + [
+                'line' => OrderLine::typed($like, $cells['quantity'] ?? '', $cells['sizes'] ?? '', $catalogue, $parser),
+                'sizes' => $cells['sizes'] ?? '',
+            ];
         });
     }
 
@@ -126,12 +164,21 @@ final readonly class OrderCsv
     {
         $orders = [];
         foreach ($rows as $line => $row) {
-            $orders[$row['order'].' '.$row['due']][$line] = $row;
+            $orders[$row['order'] . ' ' . $row['due']][$line] = $row;
         }
         $keyed = [];
         foreach ($orders as $of) {
-            $said = array_map(static fn (array $row): string => implode("\x1f", [$row['order'], $row['due'], $row['line']->like->name, $row['line']->quantity, $row['sizes']]), $of);
-            $keyed['csv-'.substr(hash('sha256', implode("\x1e", $said)), 0, 60)] = $of;
+            $said = array_map(
+                static fn(array $row): string => implode("\x1f", [
+                    $row['order'],
+                    $row['due'],
+                    $row['line']->like->name,
+                    $row['line']->quantity,
+                    $row['sizes'],
+                ]),
+                $of,
+            );
+            $keyed['csv-' . substr(hash('sha256', implode("\x1e", $said)), 0, 60)] = $of;
         }
 
         return $keyed;

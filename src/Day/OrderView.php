@@ -8,54 +8,81 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Job\Job;
 
 /** An order and how far it is. */
-#[OA\Schema(required: ['id', 'revision', 'label', 'due', 'note', 'archived', 'lines', 'pieces', 'good', 'done', 'over'])]
+#[
+    OA\Schema(
+        required: ['id', 'revision', 'label', 'due', 'note', 'archived', 'lines', 'pieces', 'good', 'done', 'over'],
+    ),
+]
 final readonly class OrderView
 {
     /** @param list<array{job: string, name: string, quantity: int, good: int, sizes: string}> $lines */
     private function __construct(
-        #[OA\Property]
-        public string $id,
-        #[OA\Property]
-        public int $revision,
-        #[OA\Property(description: 'Who it is for')]
-        public string $label,
-        #[OA\Property(type: 'string', format: 'date', nullable: true)]
-        public ?string $due,
-        #[OA\Property]
-        public string $note,
-        #[OA\Property]
-        public bool $archived,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['job', 'name', 'quantity', 'good', 'sizes'], properties: [
-            new OA\Property(property: 'job', type: 'string'),
-            new OA\Property(property: 'name', type: 'string'),
-            new OA\Property(property: 'quantity', type: 'integer'),
-            new OA\Property(property: 'good', type: 'integer', description: 'Pieces that came out good'),
-            new OA\Property(property: 'sizes', type: 'string', description: 'How many of each size and colour'),
-        ], type: 'object'))]
+        #[OA\Property] public string $id,
+        #[OA\Property] public int $revision,
+        #[OA\Property(description: 'Who it is for')] public string $label,
+        #[OA\Property(type: 'string', format: 'date', nullable: true)] public ?string $due,
+        #[OA\Property] public string $note,
+        #[OA\Property] public bool $archived,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(
+                    required: ['job', 'name', 'quantity', 'good', 'sizes'],
+                    properties: [
+                        new OA\Property(property: 'job', type: 'string'),
+                        new OA\Property(property: 'name', type: 'string'),
+                        new OA\Property(property: 'quantity', type: 'integer'),
+                        new OA\Property(property: 'good', type: 'integer', description: 'Pieces that came out good'),
+                        new OA\Property(
+                            property: 'sizes',
+                            type: 'string',
+                            description: 'How many of each size and colour',
+                        ),
+                    ],
+                    type: 'object',
+                ),
+            ),
+        ]
         public array $lines,
-        #[OA\Property]
-        public int $pieces,
-        #[OA\Property]
-        public int $good,
-        #[OA\Property(description: 'All pieces came out good')]
-        public bool $done,
-        #[OA\Property(description: 'Its day is over, and it is not done')]
-        public bool $over,
-    ) {
-    }
+        #[OA\Property] public int $pieces,
+        #[OA\Property] public int $good,
+        #[OA\Property(description: 'All pieces came out good')] public bool $done,
+        #[OA\Property(description: 'Its day is over, and it is not done')] public bool $over,
+    ) {}
 
     /**
      * @param list<array{Job, string}> $jobs with their sizes in words
-     * @param array<string, int>       $good pieces by job
+     * @param array<string, int> $good pieces by job
      */
     public static function fromOrder(StoredOrder $order, array $jobs, array $good, string $today): self
     {
-        $lines = array_map(static fn (array $of): array => ['job' => $of[0]->id, 'name' => $of[0]->name, 'quantity' => $of[0]->quantity, 'good' => min($of[0]->quantity, $good[$of[0]->id] ?? 0), 'sizes' => $of[1]], $jobs);
+        $lines = array_map(
+            static fn(array $of): array => [
+                'job' => $of[0]->id,
+                'name' => $of[0]->name,
+                'quantity' => $of[0]->quantity,
+                'good' => min($of[0]->quantity, $good[$of[0]->id] ?? 0),
+                'sizes' => $of[1],
+            ],
+            $jobs,
+        );
         $pieces = array_sum(array_column($lines, 'quantity'));
         $made = array_sum(array_column($lines, 'good'));
 
         $done = $pieces > 0 && $made === $pieces;
 
-        return new self($order->id, $order->revision, $order->label, $order->due, $order->note, $order->archived, $lines, $pieces, $made, $done, !$done && null !== $order->due && $order->due < $today);
+        return new self(
+            $order->id,
+            $order->revision,
+            $order->label,
+            $order->due,
+            $order->note,
+            $order->archived,
+            $lines,
+            $pieces,
+            $made,
+            $done,
+            !$done && null !== $order->due && $order->due < $today,
+        );
     }
 }

@@ -19,44 +19,100 @@ final readonly class Outlook
     private const MOST_LINKS = 4;
 
     /**
-     * @param list<array{what: string, kept: list<string>, part: float}>                             $mends
+     * @param list<array{what: string, kept: list<string>, part: float}> $mends
      * @param list<array{jobs: list<string>, links: list<array{job: string, start: int, end: int}>}> $late
-     * @param list<string>                                                                           $short
+     * @param list<string> $short
      */
     private function __construct(
-        #[OA\Property(type: 'integer', nullable: true, description: 'Seconds since 1970; null where something is late, or nothing is due')]
+        #[
+            OA\Property(
+                type: 'integer',
+                nullable: true,
+                description: 'Seconds since 1970; null where something is late, or nothing is due',
+            ),
+        ]
         public ?int $latest,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['what', 'kept', 'part'], properties: [
-            new OA\Property(property: 'what', type: 'string'),
-            new OA\Property(property: 'kept', type: 'array', description: 'Names of jobs that would be in time', items: new OA\Items(type: 'string')),
-            new OA\Property(property: 'part', type: 'number', description: 'Of all lateness that is saved, 0 to 1'),
-        ], type: 'object'))]
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(
+                    required: ['what', 'kept', 'part'],
+                    properties: [
+                        new OA\Property(property: 'what', type: 'string'),
+                        new OA\Property(
+                            property: 'kept',
+                            type: 'array',
+                            description: 'Names of jobs that would be in time',
+                            items: new OA\Items(type: 'string'),
+                        ),
+                        new OA\Property(
+                            property: 'part',
+                            type: 'number',
+                            description: 'Of all lateness that is saved, 0 to 1',
+                        ),
+                    ],
+                    type: 'object',
+                ),
+            ),
+        ]
         public array $mends,
-        #[OA\Property(type: 'array', description: 'What makes jobs late, the latest first', items: new OA\Items(required: ['jobs', 'links'], properties: [
-            new OA\Property(property: 'jobs', type: 'array', items: new OA\Items(type: 'string')),
-            new OA\Property(property: 'links', type: 'array', description: 'The longest parts of what led to its end, in order', items: new OA\Items(required: ['job', 'start', 'end'], properties: [
-                new OA\Property(property: 'job', type: 'string'),
-                new OA\Property(property: 'start', type: 'integer'),
-                new OA\Property(property: 'end', type: 'integer'),
-            ], type: 'object')),
-        ], type: 'object'))]
+        #[
+            OA\Property(
+                type: 'array',
+                description: 'What makes jobs late, the latest first',
+                items: new OA\Items(
+                    required: ['jobs', 'links'],
+                    properties: [
+                        new OA\Property(property: 'jobs', type: 'array', items: new OA\Items(type: 'string')),
+                        new OA\Property(
+                            property: 'links',
+                            type: 'array',
+                            description: 'The longest parts of what led to its end, in order',
+                            items: new OA\Items(
+                                required: ['job', 'start', 'end'],
+                                properties: [
+                                    new OA\Property(property: 'job', type: 'string'),
+                                    new OA\Property(property: 'start', type: 'integer'),
+                                    new OA\Property(property: 'end', type: 'integer'),
+                                ],
+                                type: 'object',
+                            ),
+                        ),
+                    ],
+                    type: 'object',
+                ),
+            ),
+        ]
         public array $late,
-        #[OA\Property(type: 'array', description: 'What there is too little of for all that is due', items: new OA\Items(type: 'string'))]
+        #[
+            OA\Property(
+                type: 'array',
+                description: 'What there is too little of for all that is due',
+                items: new OA\Items(type: 'string'),
+            ),
+        ]
         public array $short,
-    ) {
-    }
+    ) {}
 
     /**
      * @param array<string, string> $names of jobs by id
-     * @param list<string>          $short
+     * @param list<string> $short
      */
     public static function fromTimetable(Timetable $table, array $names, \DateTimeZone $zone, array $short): self
     {
-        return new self(LatestStart::of($table), array_map(static fn (Mend $mend): array => [
-            'what' => self::what($mend, $zone),
-            'kept' => array_map(static fn (string $id): string => $names[$id], $mend->kept),
-            'part' => $mend->part,
-        ], Mend::of($table)), self::late($table, $names), $short);
+        return new self(
+            LatestStart::of($table),
+            array_map(
+                static fn(Mend $mend): array => [
+                    'what' => self::what($mend, $zone),
+                    'kept' => array_map(static fn(string $id): string => $names[$id], $mend->kept),
+                    'part' => $mend->part,
+                ],
+                Mend::of($table),
+            ),
+            self::late($table, $names),
+            $short,
+        );
     }
 
     /**
@@ -70,9 +126,16 @@ final readonly class Outlook
     {
         $late = [];
         foreach (array_slice($table->late(), 0, self::MOST_LATE) as $id) {
-            $links = array_map(static fn (Link $link): array => ['job' => $names[$link->group], 'start' => $link->start, 'end' => $link->end], self::longest($table->chainOf($id)));
+            $links = array_map(
+                static fn(Link $link): array => [
+                    'job' => $names[$link->group],
+                    'start' => $link->start,
+                    'end' => $link->end,
+                ],
+                self::longest($table->chainOf($id)),
+            );
             $key = implode(' ', array_column($links, 'start'));
-            $late[$key] = ['jobs' => [...($late[$key]['jobs'] ?? []), $names[$id]], 'links' => $links];
+            $late[$key] = ['jobs' => [...$late[$key]['jobs'] ?? [], $names[$id]], 'links' => $links];
         }
 
         return array_values($late);
@@ -85,7 +148,7 @@ final readonly class Outlook
      */
     private static function longest(array $links): array
     {
-        $lengths = array_map(static fn (Link $link): int => $link->end - $link->start, $links);
+        $lengths = array_map(static fn(Link $link): int => $link->end - $link->start, $links);
         arsort($lengths);
         $kept = array_slice($lengths, 0, self::MOST_LINKS, true);
 
@@ -94,13 +157,15 @@ final readonly class Outlook
 
     private static function what(Mend $mend, \DateTimeZone $zone): string
     {
-        $clock = static fn (?int $instant, string $format): string => (new \DateTimeImmutable('@'.$instant))->setTimezone($zone)->format($format);
+        $clock = static fn(?int $instant, string $format): string => (new \DateTimeImmutable('@' . $instant))
+            ->setTimezone($zone)
+            ->format($format);
 
         return match ($mend->kind) {
             Mend::ANEW => 'Planning it anew',
             Mend::HANDS => 'One more pair of hands',
-            Mend::MACHINE => 'A second '.$mend->what,
-            Mend::PLACE => 'A second '.$mend->what,
+            Mend::MACHINE => 'A second ' . $mend->what,
+            Mend::PLACE => 'A second ' . $mend->what,
             default => sprintf('Working on %s until %s', $clock($mend->from, 'l j F'), $clock($mend->to, 'H:i')),
         };
     }

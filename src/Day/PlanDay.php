@@ -18,9 +18,7 @@ final readonly class PlanDay implements TaskHandler
     private const SEED = 1;
     private const SECONDS = 20.0;
 
-    public function __construct(private DayPlanner $days, private DayMemory $memory)
-    {
-    }
+    public function __construct(private DayPlanner $days, private DayMemory $memory) {}
 
     public static function kind(): string
     {
@@ -33,7 +31,11 @@ final readonly class PlanDay implements TaskHandler
         $began = hrtime(true);
         $tries = 0;
         try {
-            $best = Scheduler::best($day, self::SEED, static function (int $try, Timetable $best) use ($progress, $began, &$tries): bool {
+            $best = Scheduler::best($day, self::SEED, static function (int $try, Timetable $best) use (
+                $progress,
+                $began,
+                &$tries,
+            ): bool {
                 $tries = $try;
                 $part = (hrtime(true) - $began) / (1.0e9 * self::SECONDS);
 

@@ -18,9 +18,7 @@ final readonly class Provision
     /** So many jobs are looked at, those due first. */
     private const MOST_JOBS = 100;
 
-    public function __construct(private JobPlanner $jobs, private DueWork $due, private Inventory $stock)
-    {
-    }
+    public function __construct(private JobPlanner $jobs, private DueWork $due, private Inventory $stock) {}
 
     /** @param array<string, Plan> $known plans that were made already, by job */
     public function needs(array $known = []): Needs
@@ -29,7 +27,15 @@ final readonly class Provision
         $catalogue = $this->jobs->catalogue();
         $planned = $this->jobs->planning();
         foreach (array_slice($this->due->open(), 0, self::MOST_JOBS) as [$job, $pieces]) {
-            $needs = $needs->plus(Needs::forPieces($job, $known[$job->id] ?? $planned($job), $pieces, $this->jobs->pictures($job), $catalogue));
+            $needs = $needs->plus(
+                Needs::forPieces(
+                    $job,
+                    $known[$job->id] ?? $planned($job),
+                    $pieces,
+                    $this->jobs->pictures($job),
+                    $catalogue,
+                ),
+            );
         }
 
         return $needs;
@@ -39,15 +45,19 @@ final readonly class Provision
      * What is short of what is counted.
      *
      * @param array<string, StoredItem> $items
-     * @param array<string, Ledger>     $ledgers
+     * @param array<string, Ledger> $ledgers
      *
      * @return list<Shortage>
      */
     public static function short(Needs $needs, array $items, array $ledgers): array
     {
-        $counted = array_filter($items, static fn (StoredItem $item): bool => $item->counted);
+        $counted = array_filter($items, static fn(StoredItem $item): bool => $item->counted);
 
-        return Shortage::fromNeeds($needs, array_intersect_key($ledgers, $counted), array_map(static fn (StoredItem $item): float => $item->pack, $counted));
+        return Shortage::fromNeeds(
+            $needs,
+            array_intersect_key($ledgers, $counted),
+            array_map(static fn(StoredItem $item): float => $item->pack, $counted),
+        );
     }
 
     /**
@@ -59,6 +69,9 @@ final readonly class Provision
      */
     public function told(array $known): array
     {
-        return array_map(static fn (Shortage $one): string => $one->item->label, self::short($this->needs($known), $this->stock->items(), $this->stock->ledgers()));
+        return array_map(
+            static fn(Shortage $one): string => $one->item->label,
+            self::short($this->needs($known), $this->stock->items(), $this->stock->ledgers()),
+        );
     }
 }

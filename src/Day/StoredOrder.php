@@ -24,22 +24,16 @@ class StoredOrder
     public bool $archived = false;
 
     /**
-     * @param list<string> $jobs   ids, in the order of the lines
-     * @param string       $source of which there is one order only: a click, or a part of a table
+     * @param list<string> $jobs ids, in the order of the lines
+     * @param string $source of which there is one order only: a click, or a part of a table
      */
     public function __construct(
-        #[ORM\Id, ORM\Column(length: 64)]
-        public readonly string $id,
-        #[ORM\Column(length: 120)]
-        public string $label,
-        #[ORM\Column(length: 10, nullable: true)]
-        public ?string $due,
-        #[ORM\Column(type: 'text')]
-        public string $note,
-        #[ORM\Column(type: 'json')]
-        public array $jobs,
-        #[ORM\Column(length: 80)]
-        public readonly string $source,
+        #[ORM\Id, ORM\Column(length: 64)] public readonly string $id,
+        #[ORM\Column(length: 120)] public string $label,
+        #[ORM\Column(length: 10, nullable: true)] public ?string $due,
+        #[ORM\Column(type: 'text')] public string $note,
+        #[ORM\Column(type: 'json')] public array $jobs,
+        #[ORM\Column(length: 80)] public readonly string $source,
         \DateTimeImmutable $now,
     ) {
         $this->created = Instant::write($now);

@@ -23,21 +23,15 @@ final readonly class WorkHours
 
     /**
      * @param list<string> $week by day, Monday first: “09:00-12:30 13:30-18:00”; empty for a day off
-     * @param list<string> $off  days, as 2026-12-24
+     * @param list<string> $off days, as 2026-12-24
      */
     private function __construct(
-        #[OA\Property(description: 'Pairs of hands')]
-        public int $hands,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
-        public array $week,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', format: 'date'))]
-        public array $off,
-        #[OA\Property(description: 'Pieces that the drying rack has room for')]
-        public int $rack,
-        #[OA\Property(description: 'Pieces that the cooling shelf has room for')]
-        public int $shelf,
-    ) {
-    }
+        #[OA\Property(description: 'Pairs of hands')] public int $hands,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $week,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', format: 'date'))] public array $off,
+        #[OA\Property(description: 'Pieces that the drying rack has room for')] public int $rack,
+        #[OA\Property(description: 'Pieces that the cooling shelf has room for')] public int $shelf,
+    ) {}
 
     /** One pair of hands, by day; a rack and a shelf of a small shop (assumed). */
     public static function usual(): self
@@ -48,7 +42,13 @@ final readonly class WorkHours
     /** @throws Refusal naming the field */
     public static function fromRecord(Record $record): self
     {
-        $hours = new self($record->integer('hands'), array_map(trim(...), $record->strings('week')), $record->strings('off'), $record->integer('rack'), $record->integer('shelf'));
+        $hours = new self(
+            $record->integer('hands'),
+            array_map(trim(...), $record->strings('week')),
+            $record->strings('off'),
+            $record->integer('rack'),
+            $record->integer('shelf'),
+        );
         $errors = [];
         if ($hours->hands < 1 || $hours->hands > self::MOST_HANDS) {
             $errors['hands'] = sprintf('From 1 to %d pairs of hands.', self::MOST_HANDS);
@@ -63,14 +63,18 @@ final readonly class WorkHours
         }
         foreach ($hours->week as $day => $text) {
             if (null === self::stretches($text)) {
-                $errors['week.'.$day] = 'Hours are written as 09:00-12:30 13:30-18:00, one after another; nothing for a day off.';
+                $errors['week.' . $day] =
+                    'Hours are written as 09:00-12:30 13:30-18:00, one after another; nothing for a day off.';
             }
         }
-        if ([] === array_filter($hours->week, static fn (string $day): bool => '' !== $day)) {
+        if ([] === array_filter($hours->week, static fn(string $day): bool => '' !== $day)) {
             $errors['week'] = 'Hands work at no hour of the week.';
         }
         foreach ($hours->off as $day) {
-            if (false === ($date = \DateTimeImmutable::createFromFormat('!Y-m-d', $day)) || $date->format('Y-m-d') !== $day) {
+            if (
+                false === ($date = \DateTimeImmutable::createFromFormat('!Y-m-d', $day)) ||
+                $date->format('Y-m-d') !== $day
+            ) {
                 $errors['off'] = 'A day off is written as 2026-12-24.';
             }
         }
@@ -81,7 +85,13 @@ final readonly class WorkHours
     /** @return array{hands: int, week: list<string>, off: list<string>, rack: int, shelf: int} */
     public function toRecord(): array
     {
-        return ['hands' => $this->hands, 'week' => $this->week, 'off' => $this->off, 'rack' => $this->rack, 'shelf' => $this->shelf];
+        return [
+            'hands' => $this->hands,
+            'week' => $this->week,
+            'off' => $this->off,
+            'rack' => $this->rack,
+            'shelf' => $this->shelf,
+        ];
     }
 
     /** The hours to come, by the clocks of a zone: on the night of a change they are an hour shorter or longer. */
@@ -108,7 +118,9 @@ final readonly class WorkHours
         $date = new \DateTimeImmutable($day, $zone);
         $stretches = self::stretches($this->week[(int) $date->format('N') - 1]) ?? [];
 
-        return [] === $stretches ? $date->modify('+1 day')->getTimestamp() : $date->modify($stretches[count($stretches) - 1][1])->getTimestamp();
+        return [] === $stretches
+            ? $date->modify('+1 day')->getTimestamp()
+            : $date->modify($stretches[count($stretches) - 1][1])->getTimestamp();
     }
 
     /** @return list<array{string, string}>|null null where it cannot be read, or goes back in time */
@@ -116,8 +128,12 @@ final readonly class WorkHours
     {
         $stretches = [];
         $last = '';
-        foreach (array_filter(explode(' ', $text), static fn (string $one): bool => '' !== $one) as $one) {
-            if (1 !== preg_match('/^((?:[01]\d|2[0-3]):[0-5]\d)-((?:[01]\d|2[0-3]):[0-5]\d)$/', $one, $found) || $found[1] <= $last || $found[2] <= $found[1]) {
+        foreach (array_filter(explode(' ', $text), static fn(string $one): bool => '' !== $one) as $one) {
+            if (
+                1 !== preg_match('/^((?:[01]\d|2[0-3]):[0-5]\d)-((?:[01]\d|2[0-3]):[0-5]\d)$/', $one, $found) ||
+                $found[1] <= $last ||
+                $found[2] <= $found[1]
+            ) {
                 return null;
             }
             $stretches[] = [$found[1], $found[2]];

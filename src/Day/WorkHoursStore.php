@@ -12,9 +12,7 @@ final readonly class WorkHoursStore
 {
     private const NAME = 'work-hours';
 
-    public function __construct(private Documents $documents, private SettingsStore $settings)
-    {
-    }
+    public function __construct(private Documents $documents, private SettingsStore $settings) {}
 
     public function get(): WorkHours
     {

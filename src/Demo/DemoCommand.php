@@ -45,8 +45,18 @@ final class DemoCommand extends Command
 {
     /** Pieces made before today: outcome, what went wrong, a note, seconds each area really got. */
     private const PAST = [
-        [Outcome::Spoiled, [[Defect::LiftedEdge, 0.04, 0.4], [Defect::LiftedEdge, 0.97, 0.62]], 'First try, on the ironing board. Never again.', 13],
-        [Outcome::Redo, [[Defect::MissedPatch, 0.08, 0.93]], 'Lower left corner, pressed once more under parchment.', 15],
+        [
+            Outcome::Spoiled,
+            [[Defect::LiftedEdge, 0.04, 0.4], [Defect::LiftedEdge, 0.97, 0.62]],
+            'First try, on the ironing board. Never again.',
+            13,
+        ],
+        [
+            Outcome::Redo,
+            [[Defect::MissedPatch, 0.08, 0.93]],
+            'Lower left corner, pressed once more under parchment.',
+            15,
+        ],
         [Outcome::Good, [], '', 18],
         [Outcome::Good, [], 'Peeled at 48 s after waving it about; still matte.', 18],
     ];
@@ -54,14 +64,32 @@ final class DemoCommand extends Command
     /** The day of the fair that dues in the demo's files are written for. */
     private const FAIR = '2026-12-05';
 
-    private const RATES = ['hour' => '16.50', 'kwh' => '0.32', 'overhead' => '12', 'spares' => '1', 'margin' => '35', 'set_up' => '15.00', 'tax' => '19'];
+    private const RATES = [
+        'hour' => '16.50',
+        'kwh' => '0.32',
+        'overhead' => '12',
+        'spares' => '1',
+        'margin' => '35',
+        'set_up' => '15.00',
+        'tax' => '19',
+    ];
 
     /** Who wants what: label, day, note, jobs. */
     private const ORDERS = [
         ['Picking crew', '2026-12-05', 'Names of the crew hang in the shed.', ['picking-crew', 'helpers', 'apron']],
         ['Pressing shed', '2026-12-05', '', ['shed-mugs', 'tasting-cups', 'wheel-shirts']],
-        ['Fair stall', '2026-12-05', 'Candles and boards go into the glass case.', ['seed-bags', 'blossom-candles', 'night-candles', 'variety-boards']],
-        ['Rows and crates', '2026-12-03', 'The tags have to hang before the visitors come.', ['row-tags', 'crate-ends', 'barn-candle']],
+        [
+            'Fair stall',
+            '2026-12-05',
+            'Candles and boards go into the glass case.',
+            ['seed-bags', 'blossom-candles', 'night-candles', 'variety-boards'],
+        ],
+        [
+            'Rows and crates',
+            '2026-12-03',
+            'The tags have to hang before the visitors come.',
+            ['row-tags', 'crate-ends', 'barn-candle'],
+        ],
     ];
 
     public function __construct(
@@ -91,27 +119,39 @@ final class DemoCommand extends Command
 
             return Command::SUCCESS;
         }
-        $this->shelf->put(Shelf::fromRecord($this->schemas->decode('shelf', $this->read('shelf.json')), $this->catalogue));
-        foreach ((array) glob($this->projectDirectory.'/demo/jobs/*.json') as $file) {
+        $this->shelf->put(
+            Shelf::fromRecord($this->schemas->decode('shelf', $this->read('shelf.json')), $this->catalogue),
+        );
+        foreach ((array) glob($this->projectDirectory . '/demo/jobs/*.json') as $file) {
             $record = $this->schemas->decode('job', (string) file_get_contents((string) $file));
             foreach ($record->records('transfers') as $transfer) {
                 $picture = $transfer->recordOrNull('artwork');
                 if (null !== $picture) {
-                    $this->artwork->take($this->projectDirectory.'/demo/jobs/'.$picture->string('file'), $picture->string('name'));
+                    $this->artwork->take(
+                        $this->projectDirectory . '/demo/jobs/' . $picture->string('file'),
+                        $picture->string('name'),
+                    );
                 }
             }
             $job = JobFile::read($record);
-            $this->entities->persist(StoredJob::fromJob($job->dueOn($this->beforeTheFair($job->due)), $this->clock->now()));
+            $this->entities->persist(
+                StoredJob::fromJob($job->dueOn($this->beforeTheFair($job->due)), $this->clock->now()),
+            );
         }
-        foreach ((array) glob($this->projectDirectory.'/demo/recipes/*.json') as $file) {
-            $this->recipes->put(Recipe::fromRecord($this->schemas->decode('recipe', (string) file_get_contents((string) $file)), $this->catalogue));
+        foreach ((array) glob($this->projectDirectory . '/demo/recipes/*.json') as $file) {
+            $this->recipes->put(
+                Recipe::fromRecord(
+                    $this->schemas->decode('recipe', (string) file_get_contents((string) $file)),
+                    $this->catalogue,
+                ),
+            );
         }
         $this->entities->flush();
         $this->rememberPastRun('picking-crew', $this->clock->now()->modify('-6 days 10:00'));
-        $this->csv->read($this->projectDirectory.'/demo/logbook.csv');
+        $this->csv->read($this->projectDirectory . '/demo/logbook.csv');
         $this->stocked();
         foreach (self::ORDERS as $n => [$label, $day, $note, $jobs]) {
-            $this->orders->gather('demo-order-'.$n, $label, $this->beforeTheFair($day), $note, ...$jobs);
+            $this->orders->gather('demo-order-' . $n, $label, $this->beforeTheFair($day), $note, ...$jobs);
         }
         $output->writeln('Quillet Lane Orchard has moved in.');
 
@@ -133,13 +173,17 @@ final class DemoCommand extends Command
     private function stocked(): void
     {
         $currency = Currency::of($this->settings->get()->currency);
-        $this->stock->read($this->projectDirectory.'/demo/stock.csv', new StockNames($this->jobs->shelf(), $this->jobs->catalogue()), $currency);
+        $this->stock->read(
+            $this->projectDirectory . '/demo/stock.csv',
+            new StockNames($this->jobs->shelf(), $this->jobs->catalogue()),
+            $currency,
+        );
         $this->rates->put(ShopRates::fromRecord(Record::of(self::RATES)), $currency);
     }
 
     private function read(string $file): string
     {
-        return (string) file_get_contents($this->projectDirectory.'/demo/'.$file);
+        return (string) file_get_contents($this->projectDirectory . '/demo/' . $file);
     }
 
     private function rememberPastRun(string $jobId, \DateTimeImmutable $at): void
@@ -148,20 +192,45 @@ final class DemoCommand extends Command
         $sequence = BenchSequence::fromRounds($plan->rounds, count(self::PAST));
         /** @var array<string, mixed> $document */
         $document = json_decode(json_encode($plan, \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
-        $run = StoredRun::begin('demo-run', $jobId, $plan->jobName, $plan->id(), $document, $sequence, count(self::PAST), $this->clock->now());
+        $run = StoredRun::begin(
+            'demo-run',
+            $jobId,
+            $plan->jobName,
+            $plan->id(),
+            $document,
+            $sequence,
+            count(self::PAST),
+            $this->clock->now(),
+        );
         foreach ($sequence->steps as $position => $step) {
             $piece = null === $step->piece ? null : $run->pieces->get($step->piece);
             $past = null === $step->piece ? null : self::PAST[$step->piece - 1];
             $seconds = (int) (str_starts_with($step->stepId, 'heat-') && null !== $past ? $past[3] : $step->seconds);
             if ($step->timed) {
-                $run->events->add(new StoredEvent('demo-s'.$position, $run, $piece, Event::started($position, $at, 'demo-s'.$position)));
+                $run->events->add(
+                    new StoredEvent(
+                        'demo-s' . $position,
+                        $run,
+                        $piece,
+                        Event::started($position, $at, 'demo-s' . $position),
+                    ),
+                );
             }
-            $at = $at->modify('+'.$seconds.' seconds');
-            $run->events->add(new StoredEvent('demo-d'.$position, $run, $piece, Event::done($position, $at, 'demo-d'.$position)));
+            $at = $at->modify('+' . $seconds . ' seconds');
+            $run->events->add(
+                new StoredEvent('demo-d' . $position, $run, $piece, Event::done($position, $at, 'demo-d' . $position)),
+            );
             $own = $sequence->positionsOf($step->piece);
             if (null !== $past && null !== $piece && $own[count($own) - 1] === $position) {
-                $marks = array_map(static fn (array $mark): Mark => Mark::forDefect(...$mark), $past[1]);
-                $run->events->add(new StoredEvent('demo-j'.$position, $run, $piece, Event::judged($position, $at, $past[0], $marks, 'demo-j'.$position)));
+                $marks = array_map(static fn(array $mark): Mark => Mark::forDefect(...$mark), $past[1]);
+                $run->events->add(
+                    new StoredEvent(
+                        'demo-j' . $position,
+                        $run,
+                        $piece,
+                        Event::judged($position, $at, $past[0], $marks, 'demo-j' . $position),
+                    ),
+                );
                 $piece->judge($past[0], $at);
             }
         }
@@ -169,7 +238,12 @@ final class DemoCommand extends Command
         $this->entities->persist($run);
         $this->entities->flush();
         foreach (self::PAST as $n => [, $marks, $note]) {
-            $this->log->write($run->pieces->get($n + 1) ?? throw new \LogicException('It is there.'), BenchState::fromEvents($sequence, $run->history()), array_map(static fn (array $mark): Mark => Mark::forDefect(...$mark), $marks), $note);
+            $this->log->write(
+                $run->pieces->get($n + 1) ?? throw new \LogicException('It is there.'),
+                BenchState::fromEvents($sequence, $run->history()),
+                array_map(static fn(array $mark): Mark => Mark::forDefect(...$mark), $marks),
+                $note,
+            );
         }
         $this->entities->flush();
     }

@@ -30,7 +30,12 @@ final class HeatCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('job', InputArgument::OPTIONAL, 'The job file; - reads standard input', '-')
-            ->addOption('shelf', null, InputOption::VALUE_REQUIRED, 'A shelf file; one of everything where none is given')
+            ->addOption(
+                'shelf',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'A shelf file; one of everything where none is given',
+            )
             ->addOption('json', null, InputOption::VALUE_NONE, 'JSON, with the curves');
     }
 
@@ -42,17 +47,42 @@ final class HeatCommand extends Command
         $options = $input->getOptions();
         [$plan] = $this->input->plan($arguments['job'], $options['shelf']);
         $format = new UnitFormat();
-        $time = static fn (?float $seconds): string => null === $seconds ? 'never' : $format->quantity(Quantity::duration(Duration::seconds($seconds)));
+        $time = static fn(?float $seconds): string => null === $seconds
+            ? 'never'
+            : $format->quantity(Quantity::duration(Duration::seconds($seconds)));
         $windows = [];
         foreach ($plan->transfers as $transfer) {
-            $case = $transfer->heatCase ?? throw InvalidInput::field('heat', 'Nothing is heated here that the model knows, or something for it is not chosen yet.');
+            $case =
+                $transfer->heatCase ??
+                throw InvalidInput::field(
+                    'heat',
+                    'Nothing is heated here that the model knows, or something for it is not chosen yet.',
+                );
             $windows[] = $window = PressWindow::forCase($case, $this->catalogue->heatParameters, Draw::middles());
             if (!$options['json']) {
-                $output->writeln(sprintf('%-15sholds from %s, spoilt from %s%s; the plan says %s', $transfer->name, $time($window->earliestS), $time($window->latestS), '' === $window->spoilt ? '' : ' ('.$window->spoilt.')', $time($case->recipeS).(0.0 === $window->countedFromS ? '' : ', counted from when the press is back: '.$time($window->countedFromS).' after closing')), OutputInterface::OUTPUT_RAW);
+                $output->writeln(
+                    sprintf(
+                        '%-15sholds from %s, spoilt from %s%s; the plan says %s',
+                        $transfer->name,
+                        $time($window->earliestS),
+                        $time($window->latestS),
+                        '' === $window->spoilt ? '' : ' (' . $window->spoilt . ')',
+                        $time($case->recipeS) .
+                            (0.0 === $window->countedFromS
+                                ? ''
+                                : ', counted from when the press is back: ' .
+                                    $time($window->countedFromS) .
+                                    ' after closing'),
+                    ),
+                    OutputInterface::OUTPUT_RAW,
+                );
             }
         }
         if ($options['json']) {
-            $output->writeln(json_encode($windows, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT), OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                json_encode($windows, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT),
+                OutputInterface::OUTPUT_RAW,
+            );
         }
 
         return Command::SUCCESS;

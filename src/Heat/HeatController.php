@@ -28,20 +28,45 @@ use Wubbin\Task\TaskView;
 #[AsController]
 final readonly class HeatController
 {
-    public function __construct(private HeatForecast $forecast, private TaskQueue $tasks)
-    {
-    }
+    public function __construct(private HeatForecast $forecast, private TaskQueue $tasks) {}
 
     #[Route('/api/jobs/{id}/heat/{picture}', requirements: ['picture' => '\d'], methods: ['GET'])]
-    #[OA\Get(path: '/api/jobs/{id}/heat/{picture}', operationId: 'getHeat', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')), new OA\PathParameter(name: 'picture', description: 'Of the job, from 0', schema: new OA\Schema(type: 'integer'))], responses: [
-        new OA\Response(response: 200, description: 'At the middles of all ranges', content: new OA\JsonContent(ref: HeatView::class)),
-        new OA\Response(response: 404, description: 'No such picture', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Get(
+            path: '/api/jobs/{id}/heat/{picture}',
+            operationId: 'getHeat',
+            parameters: [
+                new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
+                new OA\PathParameter(
+                    name: 'picture',
+                    description: 'Of the job, from 0',
+                    schema: new OA\Schema(type: 'integer'),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'At the middles of all ranges',
+                    content: new OA\JsonContent(ref: HeatView::class),
+                ),
+                new OA\Response(
+                    response: 404,
+                    description: 'No such picture',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function get(string $id, int $picture): JsonResponse
     {
         $case = $this->forecast->caseOf($id, $picture);
         if (null === $case) {
-            return new JsonResponse(HeatView::not('Nothing is heated here that the model knows, or something for it is not chosen yet.'));
+            return new JsonResponse(
+                HeatView::not('Nothing is heated here that the model knows, or something for it is not chosen yet.'),
+            );
         }
         $draw = Draw::middles();
         try {
@@ -50,19 +75,42 @@ final readonly class HeatController
             return new JsonResponse(HeatView::not($e->getMessage()));
         }
 
-        return new JsonResponse(HeatView::fromWindow($case, $window, $draw, PressWindow::lumped($case, $this->forecast->parameters())));
+        return new JsonResponse(
+            HeatView::fromWindow($case, $window, $draw, PressWindow::lumped($case, $this->forecast->parameters())),
+        );
     }
 
     /** Over a range of settings, and beside the ways that people disagree about. */
     #[Route('/api/jobs/{id}/heat/{picture}/others', requirements: ['picture' => '\d'], methods: ['GET'])]
-    #[OA\Get(path: '/api/jobs/{id}/heat/{picture}/others', operationId: 'compareHeat', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')), new OA\PathParameter(name: 'picture', schema: new OA\Schema(type: 'integer'))], responses: [
-        new OA\Response(response: 200, description: 'Settings, sources, bases or coolings, at the middles of all ranges', content: new OA\JsonContent(ref: OtherHeatView::class)),
-    ])]
+    #[
+        OA\Get(
+            path: '/api/jobs/{id}/heat/{picture}/others',
+            operationId: 'compareHeat',
+            parameters: [
+                new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
+                new OA\PathParameter(name: 'picture', schema: new OA\Schema(type: 'integer')),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Settings, sources, bases or coolings, at the middles of all ranges',
+                    content: new OA\JsonContent(ref: OtherHeatView::class),
+                ),
+            ],
+        ),
+    ]
     public function others(string $id, int $picture): JsonResponse
     {
-        $case = $this->forecast->caseOf($id, $picture) ?? throw new NotFound('Nothing is heated here that the model knows.');
+        $case =
+            $this->forecast->caseOf($id, $picture) ??
+            throw new NotFound('Nothing is heated here that the model knows.');
         try {
-            return new JsonResponse(new OtherHeatView(Sweep::forCase($case, $this->forecast->parameters()), Comparison::forCase($case, $this->forecast->parameters())));
+            return new JsonResponse(
+                new OtherHeatView(
+                    Sweep::forCase($case, $this->forecast->parameters()),
+                    Comparison::forCase($case, $this->forecast->parameters()),
+                ),
+            );
         } catch (ImpossibleModel $e) {
             throw InvalidInput::field('heat', $e->getMessage());
         }
@@ -70,21 +118,78 @@ final readonly class HeatController
 
     /** Readings of a probe against the model; kept, what they tell is used for this source from then on. */
     #[Route('/api/jobs/{id}/heat/{picture}/calibration', requirements: ['picture' => '\d'], methods: ['POST'])]
-    #[OA\Post(path: '/api/jobs/{id}/heat/{picture}/calibration', operationId: 'calibrateHeat', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')), new OA\PathParameter(name: 'picture', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['readings', 'face', 'keep'], properties: [
-        new OA\Property(property: 'readings', type: 'string', description: 'Lines of seconds and °C, as CSV'),
-        new OA\Property(property: 'face', type: 'string', enum: Readings::FACES),
-        new OA\Property(property: 'keep', type: 'boolean'),
-    ], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'The fit', content: new OA\JsonContent(required: ['parameter', 'value', 'assumed', 'rms_c', 'points', 'at_an_end'], properties: [
-            new OA\Property(property: 'parameter', type: 'string'),
-            new OA\Property(property: 'value', type: 'number', description: 'In W/m²K'),
-            new OA\Property(property: 'assumed', type: 'number'),
-            new OA\Property(property: 'rms_c', type: 'number', description: 'What is left between readings and model, in K'),
-            new OA\Property(property: 'points', type: 'array', items: new OA\Items(required: ['s', 'c', 'model'], properties: [new OA\Property(property: 's', type: 'number'), new OA\Property(property: 'c', type: 'number'), new OA\Property(property: 'model', type: 'number')], type: 'object')),
-            new OA\Property(property: 'at_an_end', type: 'boolean', description: 'No value explains the readings'),
-        ], type: 'object')),
-        new OA\Response(response: 422, description: 'Readings that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/jobs/{id}/heat/{picture}/calibration',
+            operationId: 'calibrateHeat',
+            parameters: [
+                new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
+                new OA\PathParameter(name: 'picture', schema: new OA\Schema(type: 'integer')),
+            ],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['readings', 'face', 'keep'],
+                    properties: [
+                        new OA\Property(
+                            property: 'readings',
+                            type: 'string',
+                            description: 'Lines of seconds and °C, as CSV',
+                        ),
+                        new OA\Property(property: 'face', type: 'string', enum: Readings::FACES),
+                        new OA\Property(property: 'keep', type: 'boolean'),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The fit',
+                    content: new OA\JsonContent(
+                        required: ['parameter', 'value', 'assumed', 'rms_c', 'points', 'at_an_end'],
+                        properties: [
+                            new OA\Property(property: 'parameter', type: 'string'),
+                            new OA\Property(property: 'value', type: 'number', description: 'In W/m²K'),
+                            new OA\Property(property: 'assumed', type: 'number'),
+                            new OA\Property(
+                                property: 'rms_c',
+                                type: 'number',
+                                description: 'What is left between readings and model, in K',
+                            ),
+                            new OA\Property(
+                                property: 'points',
+                                type: 'array',
+                                items: new OA\Items(
+                                    required: ['s', 'c', 'model'],
+                                    properties: [
+                                        new OA\Property(property: 's', type: 'number'),
+                                        new OA\Property(property: 'c', type: 'number'),
+                                        new OA\Property(property: 'model', type: 'number'),
+                                    ],
+                                    type: 'object',
+                                ),
+                            ),
+                            new OA\Property(
+                                property: 'at_an_end',
+                                type: 'boolean',
+                                description: 'No value explains the readings',
+                            ),
+                        ],
+                        type: 'object',
+                    ),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'Readings that cannot be',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function calibrate(string $id, int $picture, Request $request): JsonResponse
     {
         $body = JsonBody::fromRequest($request);
@@ -98,7 +203,17 @@ final readonly class HeatController
     }
 
     #[Route('/api/jobs/{id}/heat/{picture}/calibration', requirements: ['picture' => '\d'], methods: ['DELETE'])]
-    #[OA\Delete(path: '/api/jobs/{id}/heat/{picture}/calibration', operationId: 'forgetCalibration', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')), new OA\PathParameter(name: 'picture', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 204, description: 'What is assumed is used again')])]
+    #[
+        OA\Delete(
+            path: '/api/jobs/{id}/heat/{picture}/calibration',
+            operationId: 'forgetCalibration',
+            parameters: [
+                new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
+                new OA\PathParameter(name: 'picture', schema: new OA\Schema(type: 'integer')),
+            ],
+            responses: [new OA\Response(response: 204, description: 'What is assumed is used again')],
+        ),
+    ]
     public function forget(string $id, int $picture): Response
     {
         $this->forecast->forget($id, $picture);
@@ -108,15 +223,34 @@ final readonly class HeatController
 
     /** With its parameters drawn from their ranges, many times. */
     #[Route('/api/jobs/{id}/heat/{picture}/spread', requirements: ['picture' => '\d'], methods: ['POST'])]
-    #[OA\Post(path: '/api/jobs/{id}/heat/{picture}/spread', operationId: 'spreadHeat', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')), new OA\PathParameter(name: 'picture', schema: new OA\Schema(type: 'integer'))], responses: [
-        new OA\Response(response: 202, description: 'The work, whose result are draws, earliest_s and latest_s (a tenth, half and nine tenths of the draws below it), inside and never', content: new OA\JsonContent(ref: TaskView::class)),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/jobs/{id}/heat/{picture}/spread',
+            operationId: 'spreadHeat',
+            parameters: [
+                new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
+                new OA\PathParameter(name: 'picture', schema: new OA\Schema(type: 'integer')),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 202,
+                    description: 'The work, whose result are draws, earliest_s and ' .
+                        'latest_s (a tenth, half and nine tenths of ' .
+                        'the draws below it), inside and never',
+                    content: new OA\JsonContent(ref: TaskView::class),
+                ),
+            ],
+        ),
+    ]
     public function spread(string $id, int $picture): JsonResponse
     {
         if (null === $this->forecast->caseOf($id, $picture)) {
             throw new NotFound('Nothing is heated here that the model knows.');
         }
 
-        return new JsonResponse(TaskView::of($this->tasks->add(SpreadHeat::kind(), ['job' => $id, 'picture' => $picture])), 202);
+        return new JsonResponse(
+            TaskView::of($this->tasks->add(SpreadHeat::kind(), ['job' => $id, 'picture' => $picture])),
+            202,
+        );
     }
 }

@@ -20,9 +20,7 @@ use Wubbin\Shelf\ShelfStore;
 /** Finds what the heat model is asked about. */
 final readonly class HeatForecast
 {
-    public function __construct(private JobPlanner $jobs, private Catalogue $catalogue, private ShelfStore $shelf)
-    {
-    }
+    public function __construct(private JobPlanner $jobs, private Catalogue $catalogue, private ShelfStore $shelf) {}
 
     /** @throws Refusal where there is no such job or picture */
     public function caseOf(string $job, int $picture): ?HeatCase
@@ -62,7 +60,17 @@ final readonly class HeatForecast
 
     private function keep(string $source, ?float $value): void
     {
-        $this->shelf->change(static fn (array $record): array => ['heat' => array_map(static fn (array $one): array => $source !== $one['id'] ? $one : (null === $value ? [] : ['calibrated_w_m2k' => round($value, 2)]) + array_diff_key($one, ['calibrated_w_m2k' => 1]), $record['heat'])] + $record);
+        $this->shelf->change(
+            static fn(array $record): array => [
+                'heat' => array_map(
+                    static fn(array $one): array => $source !== $one['id']
+                        ? $one
+                        : (null === $value ? [] : ['calibrated_w_m2k' => round($value, 2)]) +
+                            array_diff_key($one, ['calibrated_w_m2k' => 1]),
+                    $record['heat'],
+                ),
+            ] + $record,
+        );
     }
 
     private function transfer(string $job, int $picture): TransferPlan

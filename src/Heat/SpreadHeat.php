@@ -17,9 +17,7 @@ final readonly class SpreadHeat implements TaskHandler
 {
     private const DRAWS = 64;
 
-    public function __construct(private HeatForecast $forecast)
-    {
-    }
+    public function __construct(private HeatForecast $forecast) {}
 
     public static function kind(): string
     {
@@ -28,9 +26,19 @@ final readonly class SpreadHeat implements TaskHandler
 
     public function run(Record $input, Progress $progress): Spread
     {
-        $case = $this->forecast->caseOf($input->string('job'), $input->integer('picture')) ?? throw new NotFound('Nothing is heated here that the model knows.');
+        $case =
+            $this->forecast->caseOf($input->string('job'), $input->integer('picture')) ??
+            throw new NotFound('Nothing is heated here that the model knows.');
         try {
-            return Spread::forCase($case, $this->forecast->parameters(), self::DRAWS, static fn (int $done) => $progress->at($done / self::DRAWS, sprintf('%d of %d draws', $done, self::DRAWS)));
+            return Spread::forCase(
+                $case,
+                $this->forecast->parameters(),
+                self::DRAWS,
+                static fn(int $done) => $progress->at(
+                    $done / self::DRAWS,
+                    sprintf('%d of %d draws', $done, self::DRAWS),
+                ),
+            );
         } catch (ImpossibleModel $e) {
             throw InvalidInput::field('heat', $e->getMessage());
         }

@@ -12,16 +12,16 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class PageController
 {
-    public function __construct(private string $projectDirectory)
-    {
-    }
+    public function __construct(private string $projectDirectory) {}
 
     #[Route('/{path}', requirements: ['path' => '(?!api/|app/).*'], methods: ['GET'], priority: -10)]
     public function __invoke(): Response
     {
-        $page = @file_get_contents($this->projectDirectory.'/public/app/index.html');
+        $page = @file_get_contents($this->projectDirectory . '/public/app/index.html');
         if (false === $page) {
-            return new Response('The page has not been built yet: run bin/start or bin/demo.', 503, ['Content-Type' => 'text/plain']);
+            return new Response('The page has not been built yet: run bin/start or bin/demo.', 503, [
+                'Content-Type' => 'text/plain',
+            ]);
         }
 
         return new Response($page, 200, ['Cache-Control' => 'no-cache']);

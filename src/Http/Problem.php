@@ -14,18 +14,17 @@ use Wubbin\Refusal\Refusal;
 final class Problem extends \RuntimeException implements \JsonSerializable
 {
     /**
-     * @param string                $type   a stable word, relative to /problems/
+     * @param string $type a stable word, relative to /problems/
      * @param array<string, string> $errors messages by field
-     * @param array<string, mixed>  $more   what else helps to go on
+     * @param array<string, mixed> $more what else helps to go on
      */
     private function __construct(
-        #[OA\Property]
-        public readonly string $type,
-        #[OA\Property]
-        public readonly string $title,
-        #[OA\Property]
-        public readonly int $status,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        #[OA\Property] public readonly string $type,
+        #[OA\Property] public readonly string $title,
+        #[OA\Property] public readonly int $status,
+        #[
+            OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+        ]
         public readonly array $errors = [],
         public readonly array $more = [],
     ) {
@@ -36,7 +35,13 @@ final class Problem extends \RuntimeException implements \JsonSerializable
     {
         return match (true) {
             $refusal instanceof NotFound => new self('not-found', $refusal->getMessage(), 404),
-            $refusal instanceof Conflict => new self('conflict', $refusal->getMessage(), 409, [], ['current' => $refusal->current]),
+            $refusal instanceof Conflict => new self(
+                'conflict',
+                $refusal->getMessage(),
+                409,
+                [],
+                ['current' => $refusal->current],
+            ),
             default => new self('invalid', $refusal->getMessage(), 422, $refusal->errors),
         };
     }
@@ -58,16 +63,27 @@ final class Problem extends \RuntimeException implements \JsonSerializable
 
     public static function unexpected(int $status = 500): self
     {
-        return new self(500 === $status ? 'unexpected' : 'http', match ($status) {
-            404 => 'There is nothing at this address.',
-            405 => 'This cannot be done here.',
-            default => 'Something went wrong inside Wubbin. Nothing you entered was changed; the log has the details.',
-        }, $status);
+        return new self(
+            500 === $status ? 'unexpected' : 'http',
+            match ($status) {
+                404 => 'There is nothing at this address.',
+                405 => 'This cannot be done here.',
+                default
+                    => 'Something went wrong inside Wubbin. Nothing you entered was changed; the log has the details.',
+            },
+            $status,
+        );
     }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['type' => '/problems/'.$this->type, 'title' => $this->title, 'status' => $this->status, 'errors' => (object) $this->errors, ...$this->more];
+        return [
+            'type' => '/problems/' . $this->type,
+            'title' => $this->title,
+            'status' => $this->status,
+            'errors' => (object) $this->errors,
+            ...$this->more,
+        ];
     }
 }

@@ -19,9 +19,7 @@ use Wubbin\Refusal\Refusal;
 #[AsEventListener(priority: 10)]
 final readonly class ProblemListener
 {
-    public function __construct(private LoggerInterface $logger)
-    {
-    }
+    public function __construct(private LoggerInterface $logger) {}
 
     public function __invoke(ExceptionEvent $event): void
     {
@@ -30,14 +28,20 @@ final readonly class ProblemListener
             $thrown instanceof Problem => $thrown,
             $thrown instanceof Refusal => Problem::fromRefusal($thrown),
             $thrown instanceof RefusedEdit => Problem::fromRefusal(InvalidInput::fields($thrown->problems)),
-            $thrown instanceof BadRecord => Problem::fromRefusal(InvalidInput::field($thrown->field, $thrown->getMessage())),
-            $thrown instanceof UnreadableQuantity => Problem::fromRefusal(InvalidInput::field('value', $thrown->getMessage())),
+            $thrown instanceof BadRecord => Problem::fromRefusal(
+                InvalidInput::field($thrown->field, $thrown->getMessage()),
+            ),
+            $thrown instanceof UnreadableQuantity => Problem::fromRefusal(
+                InvalidInput::field('value', $thrown->getMessage()),
+            ),
             $thrown instanceof HttpExceptionInterface => Problem::unexpected($thrown->getStatusCode()),
             default => Problem::unexpected(),
         };
         if (500 === $problem->status) {
             $this->logger->critical($thrown->getMessage(), ['exception' => $thrown]);
         }
-        $event->setResponse(new JsonResponse($problem, $problem->status, ['Content-Type' => 'application/problem+json']));
+        $event->setResponse(
+            new JsonResponse($problem, $problem->status, ['Content-Type' => 'application/problem+json']),
+        );
     }
 }

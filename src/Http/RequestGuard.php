@@ -16,9 +16,7 @@ final readonly class RequestGuard
 {
     public const HEADER = 'X-Wubbin';
 
-    public function __construct(private string $allowedHosts)
-    {
-    }
+    public function __construct(private string $allowedHosts) {}
 
     public function __invoke(RequestEvent $event): void
     {
@@ -31,11 +29,19 @@ final readonly class RequestGuard
             return;
         }
         $origin = $request->headers->get('Origin');
-        if ((null !== $origin && parse_url($origin, \PHP_URL_HOST).(null === ($port = parse_url($origin, \PHP_URL_PORT)) || false === $port ? '' : ':'.$port) !== $host)
-            || null === $request->headers->get(self::HEADER)) {
+        if (
+            (null !== $origin &&
+                parse_url($origin, \PHP_URL_HOST) .
+                    (null === ($port = parse_url($origin, \PHP_URL_PORT)) || false === $port ? '' : ':' . $port) !==
+                    $host) ||
+            null === $request->headers->get(self::HEADER)
+        ) {
             throw Problem::forbidden('Only Wubbin’s own page may change things.');
         }
-        $this->refuseTruncated($request->headers->get('Content-Length'), 0 === $request->files->count() && 0 === $request->request->count());
+        $this->refuseTruncated(
+            $request->headers->get('Content-Length'),
+            0 === $request->files->count() && 0 === $request->request->count(),
+        );
     }
 
     /** PHP drops a body that is over its limit without a word; the announced length is all that is left of it. */

@@ -12,7 +12,9 @@ use Symfony\Component\HttpKernel\Event\ResponseEvent;
 final readonly class ResponseHeaders
 {
     /** Style attributes are set by the positioning of menus and dialogs; scripts come from files alone. */
-    private const PAGE = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
+    private const PAGE =
+        "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; " .
+        "font-src 'self'; connect-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
 
     public function __invoke(ResponseEvent $event): void
     {

@@ -15,12 +15,17 @@ final readonly class Upload
     public static function fromRequest(Request $request, string $field): UploadedFile
     {
         $file = $request->files->get($field);
-        if (!$file instanceof UploadedFile) {
+        if (!($file instanceof UploadedFile)) {
             throw InvalidInput::field($field, 'Choose a file.');
         }
         if (!$file->isValid()) {
             throw in_array($file->getError(), [\UPLOAD_ERR_INI_SIZE, \UPLOAD_ERR_FORM_SIZE], true)
-                ? Problem::tooLarge(sprintf('This file is too large: at most %d MB.', intdiv((int) UploadedFile::getMaxFilesize(), 1048576)))
+                ? Problem::tooLarge(
+                    sprintf(
+                        'This file is too large: at most %d MB.',
+                        intdiv((int) UploadedFile::getMaxFilesize(), 1048576),
+                    ),
+                )
                 : InvalidInput::field($field, 'The file did not arrive whole. Try again.');
         }
 

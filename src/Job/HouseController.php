@@ -18,12 +18,22 @@ use Wubbin\Refusal\InvalidInput;
 #[AsController]
 final readonly class HouseController
 {
-    public function __construct(private HouseStore $house, private Catalogue $catalogue)
-    {
-    }
+    public function __construct(private HouseStore $house, private Catalogue $catalogue) {}
 
     #[Route('/api/house', methods: ['GET'])]
-    #[OA\Get(path: '/api/house', operationId: 'getHouse', responses: [new OA\Response(response: 200, description: 'The disputed matters and which way this house goes', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: Matter::class)))])]
+    #[
+        OA\Get(
+            path: '/api/house',
+            operationId: 'getHouse',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The disputed matters and which way this house goes',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: Matter::class)),
+                ),
+            ],
+        ),
+    ]
     public function get(): JsonResponse
     {
         $house = $this->house->get();
@@ -37,10 +47,34 @@ final readonly class HouseController
 
     /** Each change is an option by its matter; an empty one goes back to Wubbin's default. */
     #[Route('/api/house', methods: ['PATCH'])]
-    #[OA\Patch(path: '/api/house', operationId: 'changeHouse', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))), responses: [
-        new OA\Response(response: 200, description: 'The disputed matters and which way this house goes', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: Matter::class))),
-        new OA\Response(response: 422, description: 'A way that Wubbin does not know', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Patch(
+            path: '/api/house',
+            operationId: 'changeHouse',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    type: 'object',
+                    additionalProperties: new OA\AdditionalProperties(type: 'string'),
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The disputed matters and which way this house goes',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: Matter::class)),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A way that Wubbin does not know',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function change(Request $request): JsonResponse
     {
         $house = $this->house->get();

@@ -12,9 +12,7 @@ final readonly class HouseStore
 {
     private const NAME = 'house';
 
-    public function __construct(private Documents $documents)
-    {
-    }
+    public function __construct(private Documents $documents) {}
 
     public function get(): House
     {

@@ -13,19 +13,22 @@ final readonly class JobChange
 {
     /** @param array<string, string> $changes */
     private function __construct(
-        #[OA\Property]
-        public int $revision,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        #[OA\Property] public int $revision,
+        #[
+            OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+        ]
         public array $changes,
-        #[OA\Property(description: 'The picture on the piece that is meant, from 0')]
-        public int $transfer,
-        #[OA\Property(type: 'boolean', nullable: true)]
-        public ?bool $archived,
-    ) {
-    }
+        #[OA\Property(description: 'The picture on the piece that is meant, from 0')] public int $transfer,
+        #[OA\Property(type: 'boolean', nullable: true)] public ?bool $archived,
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
-        return new self($record->integer('revision'), $record->record('changes')->stringMap(), $record->has('transfer') ? $record->integer('transfer') : 0, $record->has('archived') ? $record->boolean('archived') : null);
+        return new self(
+            $record->integer('revision'),
+            $record->record('changes')->stringMap(),
+            $record->has('transfer') ? $record->integer('transfer') : 0,
+            $record->has('archived') ? $record->boolean('archived') : null,
+        );
     }
 }

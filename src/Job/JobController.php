@@ -33,31 +33,79 @@ final readonly class JobController
         private SettingsStore $settings,
         private JobList $list,
         private ClockInterface $clock,
-    ) {
-    }
+    ) {}
 
     #[Route('/api/jobs', methods: ['GET'])]
-    #[OA\Get(path: '/api/jobs', operationId: 'listJobs', parameters: [
-        new OA\QueryParameter(name: 'words', description: 'In its name', required: false, schema: new OA\Schema(type: 'string')),
-        new OA\QueryParameter(name: 'after', description: 'How many are passed over', required: false, schema: new OA\Schema(type: 'integer')),
-    ], responses: [new OA\Response(response: 200, description: 'Up to 60 jobs, the soonest due first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: JobSummary::class)))])]
+    #[
+        OA\Get(
+            path: '/api/jobs',
+            operationId: 'listJobs',
+            parameters: [
+                new OA\QueryParameter(
+                    name: 'words',
+                    description: 'In its name',
+                    required: false,
+                    schema: new OA\Schema(type: 'string'),
+                ),
+                new OA\QueryParameter(
+                    name: 'after',
+                    description: 'How many are passed over',
+                    required: false,
+                    schema: new OA\Schema(type: 'integer'),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Up to 60 jobs, the soonest due first',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: JobSummary::class)),
+                ),
+            ],
+        ),
+    ]
     public function list(Request $request): JsonResponse
     {
-        return new JsonResponse($this->list->page(trim($request->query->getString('words')), (int) $request->query->getString('after')));
+        return new JsonResponse(
+            $this->list->page(trim($request->query->getString('words')), (int) $request->query->getString('after')),
+        );
     }
 
     /** The page names the job, so that a second click of the same button finds the first one's job. */
     #[Route('/api/jobs', methods: ['POST'])]
-    #[OA\Post(path: '/api/jobs', operationId: 'createJob', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewJob::class)), responses: [
-        new OA\Response(response: 201, description: 'The job', content: new OA\JsonContent(ref: JobView::class)),
-        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/jobs',
+            operationId: 'createJob',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewJob::class)),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The job',
+                    content: new OA\JsonContent(ref: JobView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A field is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function create(Request $request): JsonResponse
     {
         $new = NewJob::fromRecord(JsonBody::fromRequest($request));
         $known = $this->entities->find(StoredJob::class, $new->id);
         if (null === $known) {
-            $job = JobEdit::apply(JobPlanner::blankJob($new->id, $new->name), $new->changes, $this->parser(), $this->jobs->catalogue(), $this->artwork->pictures([$new->changes['artwork'] ?? null]));
+            $job = JobEdit::apply(
+                JobPlanner::blankJob($new->id, $new->name),
+                $new->changes,
+                $this->parser(),
+                $this->jobs->catalogue(),
+                $this->artwork->pictures([$new->changes['artwork'] ?? null]),
+            );
             $known = StoredJob::fromJob($job, $this->clock->now());
             $view = $this->viewOr422($known);
             $this->entities->persist($known);
@@ -75,10 +123,36 @@ final readonly class JobController
 
     /** The page names the copy, so that a second click finds the first one's. */
     #[Route('/api/jobs/{id}/copy', methods: ['POST'])]
-    #[OA\Post(path: '/api/jobs/{id}/copy', operationId: 'copyJob', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['id'], properties: [new OA\Property(property: 'id', type: 'string')], type: 'object')), responses: [
-        new OA\Response(response: 201, description: 'The copy', content: new OA\JsonContent(ref: JobView::class)),
-        new OA\Response(response: 404, description: 'No such job', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/jobs/{id}/copy',
+            operationId: 'copyJob',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['id'],
+                    properties: [new OA\Property(property: 'id', type: 'string')],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The copy',
+                    content: new OA\JsonContent(ref: JobView::class),
+                ),
+                new OA\Response(
+                    response: 404,
+                    description: 'No such job',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function copy(string $id, Request $request): JsonResponse
     {
         $new = NewJob::id(JsonBody::fromRequest($request));
@@ -93,21 +167,65 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs/{id}', methods: ['GET'])]
-    #[OA\Get(path: '/api/jobs/{id}', operationId: 'getJob', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'The job', content: new OA\JsonContent(ref: JobView::class)),
-        new OA\Response(response: 404, description: 'No such job', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Get(
+            path: '/api/jobs/{id}',
+            operationId: 'getJob',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The job',
+                    content: new OA\JsonContent(ref: JobView::class),
+                ),
+                new OA\Response(
+                    response: 404,
+                    description: 'No such job',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function get(string $id): JsonResponse
     {
         return new JsonResponse($this->jobs->view($this->jobs->find($id)));
     }
 
     #[Route('/api/jobs/{id}', methods: ['PATCH'])]
-    #[OA\Patch(path: '/api/jobs/{id}', operationId: 'changeJob', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: JobChange::class)), responses: [
-        new OA\Response(response: 200, description: 'The job as changed', content: new OA\JsonContent(ref: JobView::class)),
-        new OA\Response(response: 409, description: 'The job was changed elsewhere', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Patch(
+            path: '/api/jobs/{id}',
+            operationId: 'changeJob',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: JobChange::class)),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The job as changed',
+                    content: new OA\JsonContent(ref: JobView::class),
+                ),
+                new OA\Response(
+                    response: 409,
+                    description: 'The job was changed elsewhere',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A field is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function change(string $id, Request $request): JsonResponse
     {
         $stored = $this->jobs->find($id);
@@ -118,7 +236,17 @@ final readonly class JobController
         if (null !== $change->archived) {
             $stored->archived = $change->archived;
         }
-        $stored->change(JobEdit::apply($stored->job(), $change->changes, $this->parser(), $this->jobs->catalogue(), $this->jobs->pictures($stored->job()) + $this->artwork->pictures([$change->changes['artwork'] ?? null]), $change->transfer), $this->clock->now());
+        $stored->change(
+            JobEdit::apply(
+                $stored->job(),
+                $change->changes,
+                $this->parser(),
+                $this->jobs->catalogue(),
+                $this->jobs->pictures($stored->job()) + $this->artwork->pictures([$change->changes['artwork'] ?? null]),
+                $change->transfer,
+            ),
+            $this->clock->now(),
+        );
         $this->viewOr422($stored);
         try {
             $this->entities->flush();

@@ -29,11 +29,23 @@ final readonly class JobFileController
         private JobImport $import,
         private FileStore $files,
         private ClockInterface $clock,
-    ) {
-    }
+    ) {}
 
     #[Route('/api/jobs/{id}/export', methods: ['GET'])]
-    #[OA\Get(path: '/api/jobs/{id}/export', operationId: 'exportJob', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The job file', content: new OA\JsonContent(ref: './job.schema.json'))])]
+    #[
+        OA\Get(
+            path: '/api/jobs/{id}/export',
+            operationId: 'exportJob',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The job file',
+                    content: new OA\JsonContent(ref: './job.schema.json'),
+                ),
+            ],
+        ),
+    ]
     public function export(string $id): Response
     {
         $job = $this->jobs->find($id)->job();
@@ -44,27 +56,68 @@ final readonly class JobFileController
                 $file['transfers'][$at]['artwork']['embedded'] = base64_encode((string) file_get_contents($path));
             }
         }
-        $name = (new UnicodeString($job->name))->ascii()->lower()->replaceMatches('/[^a-z0-9]+/', '-')->trim('-')->toString();
+        $name = (new UnicodeString($job->name))
+            ->ascii()
+            ->lower()
+            ->replaceMatches('/[^a-z0-9]+/', '-')
+            ->trim('-')
+            ->toString();
 
-        return new Response(json_encode($file, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES), 200, [
-            'Content-Type' => 'application/json',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $name ? 'job' : $name).'.wubbin.json'),
-        ]);
+        return new Response(
+            json_encode(
+                $file,
+                \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
+            ),
+            200,
+            [
+                'Content-Type' => 'application/json',
+                'Content-Disposition' => HeaderUtils::makeDisposition(
+                    HeaderUtils::DISPOSITION_ATTACHMENT,
+                    ('' === $name ? 'job' : $name) . '.wubbin.json',
+                ),
+            ],
+        );
     }
 
     #[Route('/api/jobs/import', methods: ['POST'])]
-    #[OA\Post(
-        path: '/api/jobs/import',
-        operationId: 'importJob',
-        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')], type: 'object'))),
-        responses: [
-            new OA\Response(response: 201, description: 'The job', content: new OA\JsonContent(ref: JobView::class)),
-            new OA\Response(response: 422, description: 'Not a job file, or a field of it is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-        ],
-    )]
+    #[
+        OA\Post(
+            path: '/api/jobs/import',
+            operationId: 'importJob',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\MediaType(
+                    mediaType: 'multipart/form-data',
+                    schema: new OA\Schema(
+                        required: ['file'],
+                        properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
+                        type: 'object',
+                    ),
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The job',
+                    content: new OA\JsonContent(ref: JobView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'Not a job file, or a field of it is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function import(Request $request): JsonResponse
     {
-        $stored = StoredJob::fromJob($this->import->read((string) file_get_contents(Upload::fromRequest($request, 'file')->getPathname())), $this->clock->now());
+        $stored = StoredJob::fromJob(
+            $this->import->read((string) file_get_contents(Upload::fromRequest($request, 'file')->getPathname())),
+            $this->clock->now(),
+        );
         $view = $this->jobs->view($stored);
         $this->entities->persist($stored);
         $this->entities->flush();

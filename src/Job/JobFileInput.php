@@ -26,16 +26,15 @@ final readonly class JobFileInput
         private ArtworkStore $artwork,
         private Planner $planner,
         private Catalogue $catalogue,
-    ) {
-    }
+    ) {}
 
     /**
-     * @param string      $path  a file, or - for standard input
+     * @param string $path a file, or - for standard input
      * @param string|null $shelf a shelf file; one of everything where none is given
      *
      * @return array{Plan, array<string, Artwork>} the plan and its pictures by SHA-256
      *
-     * @throws Refusal                  when a file does not say what it must
+     * @throws Refusal when a file does not say what it must
      * @throws InvalidArgumentException when a file is not there
      */
     public function plan(string $path, ?string $shelf): array
@@ -47,9 +46,19 @@ final readonly class JobFileInput
             $artwork = $this->picture($transfer->recordOrNull('artwork'), '-' === $path ? '.' : dirname($path));
             $artworks += null === $artwork ? [] : [$transfer->record('artwork')->string('sha256') => $artwork];
         }
-        $has = null === $shelf ? Shelf::everything($this->catalogue) : Shelf::fromRecord($this->schemas->decode('shelf', self::contents($shelf)), $this->catalogue);
+        $has =
+            null === $shelf
+                ? Shelf::everything($this->catalogue)
+                : Shelf::fromRecord($this->schemas->decode('shelf', self::contents($shelf)), $this->catalogue);
 
-        return [$this->planner->plan($job, $has, array_map(static fn (Artwork $artwork): Picture => $artwork->picture(), $artworks)), $artworks];
+        return [
+            $this->planner->plan(
+                $job,
+                $has,
+                array_map(static fn(Artwork $artwork): Picture => $artwork->picture(), $artworks),
+            ),
+            $artworks,
+        ];
     }
 
     private function picture(?Record $record, string $directory): ?Artwork
@@ -60,9 +69,11 @@ final readonly class JobFileInput
             return null;
         }
         if (null !== $file) {
-            $path = str_starts_with($file, '/') ? $file : $directory.'/'.$file;
+            $path = str_starts_with($file, '/') ? $file : $directory . '/' . $file;
 
-            return is_file($path) ? $this->artwork->read($path, $record->string('name')) : throw InvalidInput::field('artwork.file', 'There is no file '.$path.'.');
+            return is_file($path)
+                ? $this->artwork->read($path, $record->string('name'))
+                : throw InvalidInput::field('artwork.file', 'There is no file ' . $path . '.');
         }
         $path = (string) tempnam(sys_get_temp_dir(), 'wubbin');
         try {
@@ -78,6 +89,8 @@ final readonly class JobFileInput
     {
         $contents = @file_get_contents('-' === $path ? 'php://stdin' : $path);
 
-        return false === $contents ? throw new InvalidArgumentException('There is no file '.$path.' to read.') : $contents;
+        return false === $contents
+            ? throw new InvalidArgumentException('There is no file ' . $path . ' to read.')
+            : $contents;
     }
 }

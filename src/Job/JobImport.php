@@ -21,8 +21,7 @@ final readonly class JobImport
         private SchemaCheck $schemas,
         private ArtworkStore $artwork,
         private EntityManagerInterface $entities,
-    ) {
-    }
+    ) {}
 
     /**
      * A job whose id is taken comes in beside the one that has it, under a new id.
@@ -51,7 +50,10 @@ final readonly class JobImport
     {
         $bytes = base64_decode($embedded, true);
         if (false === $bytes || hash('sha256', $bytes) !== $sha256) {
-            throw InvalidInput::field('artwork.embedded', 'The picture in this file does not match its fingerprint: the file was damaged.');
+            throw InvalidInput::field(
+                'artwork.embedded',
+                'The picture in this file does not match its fingerprint: the file was damaged.',
+            );
         }
         $path = (string) tempnam(sys_get_temp_dir(), 'wubbin');
         try {

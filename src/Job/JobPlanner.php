@@ -47,13 +47,13 @@ final readonly class JobPlanner
         private SheetArchive $sheets,
         private SettingsStore $settings,
         private Catalogue $catalogue,
-    ) {
-    }
+    ) {}
 
     /** @throws Refusal when there is none */
     public function find(string $id): StoredJob
     {
-        return $this->entities->find(StoredJob::class, $id) ?? throw new NotFound('There is no job of this id in this shop.');
+        return $this->entities->find(StoredJob::class, $id) ??
+            throw new NotFound('There is no job of this id in this shop.');
     }
 
     public function plan(Job $job): Plan
@@ -83,7 +83,7 @@ final readonly class JobPlanner
         $shelf = $this->shelf();
         $house = $this->house();
 
-        return fn (Job $job): Plan => $this->planner->plan($job, $shelf, $this->pictures($job), $house);
+        return fn(Job $job): Plan => $this->planner->plan($job, $shelf, $this->pictures($job), $house);
     }
 
     /** What the shop has, the sheets of its usual paper first. */
@@ -106,7 +106,9 @@ final readonly class JobPlanner
     /** @return array<string, Picture> those of the job that are in the store, by SHA-256 */
     public function pictures(Job $job): array
     {
-        return $this->artwork->pictures(array_map(static fn (Transfer $transfer): ?string => $transfer->artwork, $job->transfers));
+        return $this->artwork->pictures(
+            array_map(static fn(Transfer $transfer): ?string => $transfer->artwork, $job->transfers),
+        );
     }
 
     public function view(StoredJob $stored): JobView
@@ -120,7 +122,7 @@ final readonly class JobPlanner
             $stored->archived,
             JobFile::write($job),
             $plan,
-            array_map(fn (Transfer $transfer): ?ArtworkView => $this->artworkOf($transfer), $job->transfers),
+            array_map(fn(Transfer $transfer): ?ArtworkView => $this->artworkOf($transfer), $job->transfers),
             null === $printed ? null : new PrintedView($printed->plan, $printed->at, $printed->plan === $plan->id()),
         );
     }
@@ -141,7 +143,19 @@ final readonly class JobPlanner
             1,
             null,
             new Blank('shirt', 'M', 'cotton-jersey', Colour::hex('#ffffff'), Condition::New),
-            [new Transfer('front', false, null, null, Placement::fromMeasures(SizedBy::Width, Length::mm(200.0), Length::mm(0.0), Length::mm(80.0)), 'light-film', Finish::Matte, new Choices(), [])],
+            [
+                new Transfer(
+                    'front',
+                    false,
+                    null,
+                    null,
+                    Placement::fromMeasures(SizedBy::Width, Length::mm(200.0), Length::mm(0.0), Length::mm(80.0)),
+                    'light-film',
+                    Finish::Matte,
+                    new Choices(),
+                    [],
+                ),
+            ],
             '',
         );
     }

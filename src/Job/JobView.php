@@ -13,22 +13,28 @@ use Wubbin\Core\Plan\Plan;
 final readonly class JobView
 {
     /**
-     * @param array<string, mixed>   $job
+     * @param array<string, mixed> $job
      * @param list<ArtworkView|null> $artworks
      */
     public function __construct(
-        #[OA\Property(description: 'Sent back with a change, so that a change made elsewhere is noticed')]
+        #[
+            OA\Property(description: 'Sent back with a change, so that a change made elsewhere is noticed'),
+        ]
         public int $revision,
-        #[OA\Property]
-        public bool $archived,
-        #[OA\Property(ref: './job.schema.json', type: 'object')]
-        public array $job,
-        #[OA\Property(ref: './plan.schema.json', type: 'object')]
-        public Plan $plan,
-        #[OA\Property(type: 'array', description: 'The picture of each transfer, in their order', items: new OA\Items(oneOf: [new OA\Schema(ref: ArtworkView::class), new OA\Schema(type: 'null')]))]
+        #[OA\Property] public bool $archived,
+        #[OA\Property(ref: './job.schema.json', type: 'object')] public array $job,
+        #[OA\Property(ref: './plan.schema.json', type: 'object')] public Plan $plan,
+        #[
+            OA\Property(
+                type: 'array',
+                description: 'The picture of each transfer, in their order',
+                items: new OA\Items(oneOf: [new OA\Schema(ref: ArtworkView::class), new OA\Schema(type: 'null')]),
+            ),
+        ]
         public array $artworks,
-        #[OA\Property(nullable: true, oneOf: [new OA\Schema(ref: PrintedView::class), new OA\Schema(type: 'null')])]
+        #[
+            OA\Property(nullable: true, oneOf: [new OA\Schema(ref: PrintedView::class), new OA\Schema(type: 'null')]),
+        ]
         public ?PrintedView $printed,
-    ) {
-    }
+    ) {}
 }

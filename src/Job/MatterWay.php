@@ -10,12 +10,8 @@ use OpenApi\Attributes as OA;
 final readonly class MatterWay
 {
     public function __construct(
-        #[OA\Property]
-        public string $id,
-        #[OA\Property]
-        public string $label,
-        #[OA\Property]
-        public string $why,
-    ) {
-    }
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $label,
+        #[OA\Property] public string $why,
+    ) {}
 }

@@ -15,21 +15,22 @@ final readonly class NewJob
 {
     /** @param array<string, string> $changes */
     private function __construct(
-        #[OA\Property(description: 'A new UUID, made by the page')]
-        public string $id,
-        #[OA\Property]
-        public string $name,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        #[OA\Property(description: 'A new UUID, made by the page')] public string $id,
+        #[OA\Property] public string $name,
+        #[
+            OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+        ]
         public array $changes,
-    ) {
-    }
+    ) {}
 
     /** @throws Refusal unless small letters, digits and hyphens */
     public static function id(Record $record): string
     {
         $id = $record->string('id');
 
-        return 1 === preg_match('/^[0-9a-z-]{1,64}$/', $id) ? $id : throw InvalidInput::field('id', 'An id has small letters, digits and hyphens.');
+        return 1 === preg_match('/^[0-9a-z-]{1,64}$/', $id)
+            ? $id
+            : throw InvalidInput::field('id', 'An id has small letters, digits and hyphens.');
     }
 
     public static function fromRecord(Record $record): self

@@ -25,32 +25,92 @@ use Wubbin\Refusal\NotFound;
 #[AsController]
 final readonly class PictureController
 {
-    public function __construct(private EntityManagerInterface $entities, private ArtworkStore $artwork, private JobPlanner $jobs, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private ArtworkStore $artwork,
+        private JobPlanner $jobs,
+        private ClockInterface $clock,
+    ) {}
 
     #[Route('/api/pictures', methods: ['GET'])]
-    #[OA\Get(path: '/api/pictures', operationId: 'listPictures', responses: [new OA\Response(response: 200, description: 'All pictures, the latest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PictureEntry::class)))])]
+    #[
+        OA\Get(
+            path: '/api/pictures',
+            operationId: 'listPictures',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'All pictures, the latest first',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PictureEntry::class)),
+                ),
+            ],
+        ),
+    ]
     public function list(): JsonResponse
     {
         $used = [];
         foreach ($this->entities->getRepository(StoredJob::class)->findAll() as $stored) {
             $job = $stored->job();
-            foreach (array_unique(array_map(static fn (Transfer $transfer): string => $transfer->artwork ?? '', $job->transfers)) as $sha256) {
+            foreach (
+                array_unique(
+                    array_map(static fn(Transfer $transfer): string => $transfer->artwork ?? '', $job->transfers),
+                )
+                as $sha256
+            ) {
                 $used[$sha256][] = new PictureUse($job->id, $job->name, $stored->archived);
             }
         }
         $pictures = $this->entities->getRepository(Artwork::class)->findBy([], ['created' => 'DESC']);
 
-        return new JsonResponse(array_map(static fn (Artwork $artwork): PictureEntry => new PictureEntry(ArtworkView::of($artwork), $artwork->created, $used[$artwork->sha256] ?? []), $pictures));
+        return new JsonResponse(
+            array_map(
+                static fn(Artwork $artwork): PictureEntry => new PictureEntry(
+                    ArtworkView::of($artwork),
+                    $artwork->created,
+                    $used[$artwork->sha256] ?? [],
+                ),
+                $pictures,
+            ),
+        );
     }
 
-    /** Every job on the list takes the new picture at the width that the old one had; jobs that were put away keep theirs. */
+    /**
+     * Every job on the list takes the new picture at the width that the old one had; jobs that were put away keep
+     * theirs.
+     */
     #[Route('/api/pictures/{sha256}/replace', requirements: ['sha256' => '[0-9a-f]{64}'], methods: ['POST'])]
-    #[OA\Post(path: '/api/pictures/{sha256}/replace', operationId: 'replacePicture', parameters: [new OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['by'], properties: [new OA\Property(property: 'by', type: 'string', description: 'SHA-256 of the new one')], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'The jobs that took it', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PictureUse::class))),
-        new OA\Response(response: 404, description: 'No such picture', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/pictures/{sha256}/replace',
+            operationId: 'replacePicture',
+            parameters: [new OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string'))],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['by'],
+                    properties: [
+                        new OA\Property(property: 'by', type: 'string', description: 'SHA-256 of the new one'),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The jobs that took it',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PictureUse::class)),
+                ),
+                new OA\Response(
+                    response: 404,
+                    description: 'No such picture',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function replace(string $sha256, Request $request): JsonResponse
     {
         $by = JsonBody::fromRequest($request)->string('by');
@@ -66,7 +126,14 @@ final readonly class PictureController
             $changed = $job;
             foreach ($job->transfers as $at => $transfer) {
                 if ($transfer->artwork === $sha256) {
-                    $changed = JobEdit::apply($changed, ['artwork' => $by], new QuantityParser(), $catalogue, $pictures, $at);
+                    $changed = JobEdit::apply(
+                        $changed,
+                        ['artwork' => $by],
+                        new QuantityParser(),
+                        $catalogue,
+                        $pictures,
+                        $at,
+                    );
                 }
             }
             if ($changed !== $job) {

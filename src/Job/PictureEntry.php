@@ -13,12 +13,8 @@ final readonly class PictureEntry
 {
     /** @param list<PictureUse> $jobs */
     public function __construct(
-        #[OA\Property]
-        public ArtworkView $picture,
-        #[OA\Property(format: 'date-time')]
-        public string $created,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: PictureUse::class))]
-        public array $jobs,
-    ) {
-    }
+        #[OA\Property] public ArtworkView $picture,
+        #[OA\Property(format: 'date-time')] public string $created,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PictureUse::class))] public array $jobs,
+    ) {}
 }

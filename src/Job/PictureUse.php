@@ -11,12 +11,8 @@ use OpenApi\Attributes as OA;
 final readonly class PictureUse
 {
     public function __construct(
-        #[OA\Property]
-        public string $id,
-        #[OA\Property]
-        public string $name,
-        #[OA\Property]
-        public bool $archived,
-    ) {
-    }
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $name,
+        #[OA\Property] public bool $archived,
+    ) {}
 }

@@ -11,12 +11,8 @@ use OpenApi\Attributes as OA;
 final readonly class PrintedView
 {
     public function __construct(
-        #[OA\Property(description: 'The plan’s id, as it stands on the sheet')]
-        public string $plan,
-        #[OA\Property(format: 'date-time')]
-        public string $at,
-        #[OA\Property]
-        public bool $current,
-    ) {
-    }
+        #[OA\Property(description: 'The plan’s id, as it stands on the sheet')] public string $plan,
+        #[OA\Property(format: 'date-time')] public string $at,
+        #[OA\Property] public bool $current,
+    ) {}
 }

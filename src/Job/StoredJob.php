@@ -30,10 +30,8 @@ class StoredJob
 
     /** @param array<string, mixed> $document a job file */
     private function __construct(
-        #[ORM\Id, ORM\Column(length: 64)]
-        public readonly string $id,
-        #[ORM\Column(type: 'json')]
-        private array $document,
+        #[ORM\Id, ORM\Column(length: 64)] public readonly string $id,
+        #[ORM\Column(type: 'json')] private array $document,
         \DateTimeImmutable $now,
     ) {
         $this->created = $this->updated = Instant::write($now);

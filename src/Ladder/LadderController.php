@@ -39,28 +39,92 @@ final readonly class LadderController
     /** By which figure a route says how long it heats, the first that it has. */
     private const DWELLS = ['dwell', 'still', 'melt'];
 
-    public function __construct(private EntityManagerInterface $entities, private JobPlanner $jobs, private RecipeStore $recipes, private Catalogue $catalogue, private LadderPdf $pdf, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private JobPlanner $jobs,
+        private RecipeStore $recipes,
+        private Catalogue $catalogue,
+        private LadderPdf $pdf,
+        private ClockInterface $clock,
+    ) {}
 
     #[Route('/api/ladders', methods: ['GET'])]
-    #[OA\Get(path: '/api/ladders', operationId: 'listLadders', responses: [new OA\Response(response: 200, description: 'The latest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: LadderView::class)))])]
+    #[
+        OA\Get(
+            path: '/api/ladders',
+            operationId: 'listLadders',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The latest first',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: LadderView::class)),
+                ),
+            ],
+        ),
+    ]
     public function list(): JsonResponse
     {
-        return new JsonResponse(array_map(LadderView::of(...), $this->entities->getRepository(StoredLadder::class)->findBy([], ['created' => 'DESC'], self::LISTED)));
+        return new JsonResponse(
+            array_map(
+                LadderView::of(...),
+                $this->entities->getRepository(StoredLadder::class)->findBy([], ['created' => 'DESC'], self::LISTED),
+            ),
+        );
     }
 
     #[Route('/api/jobs/{id}/ladders', methods: ['POST'])]
-    #[OA\Post(path: '/api/jobs/{id}/ladders', operationId: 'planLadder', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['id', 'picture', 'x', 'y', 'swatch_mm'], properties: [
-        new OA\Property(property: 'id', type: 'string', description: 'A new UUID, made by the page'),
-        new OA\Property(property: 'picture', type: 'integer', description: 'Of the job, from 0'),
-        new OA\Property(property: 'x', required: ['of', 'values'], properties: [new OA\Property(property: 'of', type: 'string'), new OA\Property(property: 'values', type: 'array', items: new OA\Items(type: 'string'))], type: 'object'),
-        new OA\Property(property: 'y', required: ['of', 'values'], properties: [new OA\Property(property: 'of', type: 'string'), new OA\Property(property: 'values', type: 'array', items: new OA\Items(type: 'string'))], type: 'object'),
-        new OA\Property(property: 'swatch_mm', type: 'number'),
-    ], type: 'object')), responses: [
-        new OA\Response(response: 201, description: 'The ladder', content: new OA\JsonContent(ref: LadderView::class)),
-        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/jobs/{id}/ladders',
+            operationId: 'planLadder',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['id', 'picture', 'x', 'y', 'swatch_mm'],
+                    properties: [
+                        new OA\Property(property: 'id', type: 'string', description: 'A new UUID, made by the page'),
+                        new OA\Property(property: 'picture', type: 'integer', description: 'Of the job, from 0'),
+                        new OA\Property(
+                            property: 'x',
+                            required: ['of', 'values'],
+                            properties: [
+                                new OA\Property(property: 'of', type: 'string'),
+                                new OA\Property(property: 'values', type: 'array', items: new OA\Items(type: 'string')),
+                            ],
+                            type: 'object',
+                        ),
+                        new OA\Property(
+                            property: 'y',
+                            required: ['of', 'values'],
+                            properties: [
+                                new OA\Property(property: 'of', type: 'string'),
+                                new OA\Property(property: 'values', type: 'array', items: new OA\Items(type: 'string')),
+                            ],
+                            type: 'object',
+                        ),
+                        new OA\Property(property: 'swatch_mm', type: 'number'),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The ladder',
+                    content: new OA\JsonContent(ref: LadderView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A field is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function plan(string $id, Request $request): JsonResponse
     {
         $body = JsonBody::fromRequest($request);
@@ -69,7 +133,9 @@ final readonly class LadderController
             return new JsonResponse(LadderView::of($known), 201);
         }
         $plan = $this->jobs->plan($this->jobs->find($id)->job());
-        $transfer = $plan->transfers[$body->integer('picture')] ?? throw InvalidInput::field('picture', 'There is no such picture on this piece.');
+        $transfer =
+            $plan->transfers[$body->integer('picture')] ??
+            throw InvalidInput::field('picture', 'There is no such picture on this piece.');
         [$page, $marginMm] = $this->sheetOf($transfer);
         try {
             $ladder = StoredLadder::read($body);
@@ -78,12 +144,24 @@ final readonly class LadderController
             throw InvalidInput::field($e->field, $e->getMessage());
         }
         $facts = $transfer->facts->jsonSerialize();
-        $stored = new StoredLadder(mb_substr($body->string('id'), 0, 64), $id, $plan->jobName, [
-            'x' => self::side($ladder->x),
-            'y' => self::side($ladder->y),
-            'swatch_mm' => $ladder->swatchMm,
-            'facts' => $facts + ['paper' => $page->paper->value, 'margin_mm' => $marginMm, 'medium_like' => $page->like, 'mirrored_in_file' => $transfer->stack->mirrored() && MirrorsIn::Driver !== $transfer->marking?->printer?->mirrors],
-        ], $this->clock->now());
+        $stored = new StoredLadder(
+            mb_substr($body->string('id'), 0, 64),
+            $id,
+            $plan->jobName,
+            [
+                'x' => self::side($ladder->x),
+                'y' => self::side($ladder->y),
+                'swatch_mm' => $ladder->swatchMm,
+                'facts' => $facts + [
+                    'paper' => $page->paper->value,
+                    'margin_mm' => $marginMm,
+                    'medium_like' => $page->like,
+                    'mirrored_in_file' =>
+                        $transfer->stack->mirrored() && MirrorsIn::Driver !== $transfer->marking?->printer?->mirrors,
+                ],
+            ],
+            $this->clock->now(),
+        );
         $this->entities->persist($stored);
         $this->entities->flush();
 
@@ -91,39 +169,124 @@ final readonly class LadderController
     }
 
     #[Route('/api/ladders/{id}', methods: ['GET'])]
-    #[OA\Get(path: '/api/ladders/{id}', operationId: 'getLadder', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'The ladder', content: new OA\JsonContent(ref: LadderView::class)),
-        new OA\Response(response: 404, description: 'No such ladder', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Get(
+            path: '/api/ladders/{id}',
+            operationId: 'getLadder',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The ladder',
+                    content: new OA\JsonContent(ref: LadderView::class),
+                ),
+                new OA\Response(
+                    response: 404,
+                    description: 'No such ladder',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function get(string $id): JsonResponse
     {
         return new JsonResponse(LadderView::of($this->find($id)));
     }
 
     #[Route('/api/ladders/{id}/sheet.pdf', methods: ['GET'])]
-    #[OA\Get(path: '/api/ladders/{id}/sheet.pdf', operationId: 'getLadderSheet', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'The swatches at true size', content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string', format: 'binary'))),
-    ])]
+    #[
+        OA\Get(
+            path: '/api/ladders/{id}/sheet.pdf',
+            operationId: 'getLadderSheet',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The swatches at true size',
+                    content: new OA\MediaType(
+                        mediaType: 'application/pdf',
+                        schema: new OA\Schema(type: 'string', format: 'binary'),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function sheet(string $id): Response
     {
         $stored = $this->find($id);
         $facts = $stored->facts();
         $paper = $facts->enum('paper', PaperSize::class);
 
-        return new Response($this->pdf->draw($stored->ladder(), $paper->size(), $facts->number('margin_mm'), $facts->boolean('mirrored_in_file'), $stored->name), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="ladder.pdf"']);
+        return new Response(
+            $this->pdf->draw(
+                $stored->ladder(),
+                $paper->size(),
+                $facts->number('margin_mm'),
+                $facts->boolean('mirrored_in_file'),
+                $stored->name,
+            ),
+            200,
+            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="ladder.pdf"'],
+        );
     }
 
     #[Route('/api/ladders/{id}/marks', methods: ['PUT'])]
-    #[OA\Put(path: '/api/ladders/{id}/marks', operationId: 'markLadder', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['marks'], properties: [new OA\Property(property: 'marks', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', enum: ['not-yet', 'good', 'too-much']))], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'The ladder', content: new OA\JsonContent(ref: LadderView::class)),
-        new OA\Response(response: 422, description: 'A swatch it does not have', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Put(
+            path: '/api/ladders/{id}/marks',
+            operationId: 'markLadder',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['marks'],
+                    properties: [
+                        new OA\Property(
+                            property: 'marks',
+                            type: 'object',
+                            additionalProperties: new OA\AdditionalProperties(
+                                type: 'string',
+                                enum: ['not-yet', 'good', 'too-much'],
+                            ),
+                        ),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The ladder',
+                    content: new OA\JsonContent(ref: LadderView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A swatch it does not have',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function mark(string $id, Request $request): JsonResponse
     {
         $stored = $this->find($id);
         $marks = JsonBody::fromRequest($request)->record('marks')->stringMap();
         try {
-            $stored->ladder()->marked(array_map(static fn (string $mark): LadderMark => LadderMark::tryFrom($mark) ?? throw BadRecord::at('marks', 'A swatch is not yet, good, or too much.'), $marks));
+            $stored
+                ->ladder()
+                ->marked(
+                    array_map(
+                        static fn(string $mark): LadderMark => LadderMark::tryFrom($mark) ??
+                            throw BadRecord::at('marks', 'A swatch is not yet, good, or too much.'),
+                        $marks,
+                    ),
+                );
         } catch (BadRecord $e) {
             throw InvalidInput::field('marks', $e->getMessage());
         }
@@ -135,17 +298,53 @@ final readonly class LadderController
 
     /** The chosen setting as a recipe of the house; a second time it is a further version of it. */
     #[Route('/api/ladders/{id}/recipe', methods: ['POST'])]
-    #[OA\Post(path: '/api/ladders/{id}/recipe', operationId: 'ladderToRecipe', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['name'], properties: [new OA\Property(property: 'name', type: 'string')], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'The ladder, with its recipe', content: new OA\JsonContent(ref: LadderView::class)),
-        new OA\Response(response: 422, description: 'No swatch is good, or a field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/ladders/{id}/recipe',
+            operationId: 'ladderToRecipe',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['name'],
+                    properties: [new OA\Property(property: 'name', type: 'string')],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The ladder, with its recipe',
+                    content: new OA\JsonContent(ref: LadderView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'No swatch is good, or a field is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function recipe(string $id, Request $request): JsonResponse
     {
         $stored = $this->find($id);
         $ladder = $stored->ladder();
         $chosen = $ladder->chosen() ?? throw InvalidInput::field('marks', 'Mark a swatch as good first.');
         try {
-            $recipe = Recipe::fromRecord($this->record($stored, $ladder, $chosen['x'], $chosen['y'], JsonBody::fromRequest($request)->string('name'), $chosen['name']), $this->catalogue);
+            $recipe = Recipe::fromRecord(
+                $this->record(
+                    $stored,
+                    $ladder,
+                    $chosen['x'],
+                    $chosen['y'],
+                    JsonBody::fromRequest($request)->string('name'),
+                    $chosen['name'],
+                ),
+                $this->catalogue,
+            );
         } catch (BadRecord $e) {
             throw InvalidInput::field($e->field, $e->getMessage());
         }
@@ -160,21 +359,32 @@ final readonly class LadderController
     {
         $facts = $stored->facts();
         $route = $this->catalogue->routes[$facts->string('route')];
-        $dwell = array_values(array_filter(self::DWELLS, static fn (string $figure): bool => isset($route->figures[$figure])))[0] ?? 'dwell';
-        $value = static fn (string $of): ?float => $ladder->value($of, $x, $y);
+        $dwell =
+            array_values(
+                array_filter(self::DWELLS, static fn(string $figure): bool => isset($route->figures[$figure])),
+            )[0] ?? 'dwell';
+        $value = static fn(string $of): ?float => $ladder->value($of, $x, $y);
         $pressure = $value(LadderAxis::PRESSURE);
 
-        return Record::of(array_filter([
-            'id' => 'ladder-'.mb_substr($stored->id, 0, 50),
-            'name' => $name,
-            'route' => $route->id,
-            'medium' => $facts->stringOrNull('medium_like'),
-            'heat' => $facts->stringOrNull('source'),
-            'figures' => array_filter([$dwell => $value(LadderAxis::SECONDS), 'dry' => $value(LadderAxis::DRYING)], is_float(...)),
-            'temperature_c' => $value(LadderAxis::CELSIUS),
-            'pressure' => null === $pressure ? null : LadderAxis::PRESSURES[(int) $pressure],
-            'note' => sprintf('From a test ladder of %d swatches: %s.', count($ladder->names()), $swatch),
-        ], static fn (mixed $one): bool => null !== $one));
+        return Record::of(
+            array_filter(
+                [
+                    'id' => 'ladder-' . mb_substr($stored->id, 0, 50),
+                    'name' => $name,
+                    'route' => $route->id,
+                    'medium' => $facts->stringOrNull('medium_like'),
+                    'heat' => $facts->stringOrNull('source'),
+                    'figures' => array_filter(
+                        [$dwell => $value(LadderAxis::SECONDS), 'dry' => $value(LadderAxis::DRYING)],
+                        is_float(...),
+                    ),
+                    'temperature_c' => $value(LadderAxis::CELSIUS),
+                    'pressure' => null === $pressure ? null : LadderAxis::PRESSURES[(int) $pressure],
+                    'note' => sprintf('From a test ladder of %d swatches: %s.', count($ladder->names()), $swatch),
+                ],
+                static fn(mixed $one): bool => null !== $one,
+            ),
+        );
     }
 
     /** @return array{of: string, values: list<string>} */
@@ -187,7 +397,10 @@ final readonly class LadderController
     private function sheetOf(TransferPlan $transfer): array
     {
         if (null === $transfer->medium || null === $transfer->marking) {
-            throw InvalidInput::field('picture', 'Nothing is printed for this picture, or its sheet and printer are not chosen yet.');
+            throw InvalidInput::field(
+                'picture',
+                'Nothing is printed for this picture, or its sheet and printer are not chosen yet.',
+            );
         }
 
         return [$transfer->medium, $transfer->marking->marginMm];

@@ -8,52 +8,92 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Log\LadderAxis;
 
 /** A test ladder as its screen needs it. */
-#[OA\Schema(required: ['id', 'job', 'name', 'created', 'x', 'y', 'swatch_mm', 'marks', 'steps', 'chosen', 'recipe', 'facts'])]
+#[
+    OA\Schema(
+        required: [
+            'id',
+            'job',
+            'name',
+            'created',
+            'x',
+            'y',
+            'swatch_mm',
+            'marks',
+            'steps',
+            'chosen',
+            'recipe',
+            'facts',
+        ],
+    ),
+]
 final readonly class LadderView
 {
     /**
-     * @param array<string, mixed>                                                                                                          $facts
-     * @param list<array{name: string, x: int, y: int, seconds: float|null, celsius: float|null, pressure: string|null, dry_s: float|null}> $steps
-     * @param array{name: string, away: float}|null                                                                                         $chosen
+     * @param array<string, mixed> $facts
+     * @param list<array{name: string, x: int, y: int, seconds: float|null, celsius: float|null,
+     *     pressure: string|null, dry_s: float|null}> $steps
+     * @param array{name: string, away: float}|null $chosen
      */
     private function __construct(
-        #[OA\Property]
-        public string $id,
-        #[OA\Property]
-        public string $job,
-        #[OA\Property]
-        public string $name,
-        #[OA\Property(format: 'date-time')]
-        public string $created,
-        #[OA\Property(ref: '#/components/schemas/LadderSide')]
-        public LadderAxis $x,
-        #[OA\Property(ref: '#/components/schemas/LadderSide')]
-        public LadderAxis $y,
-        #[OA\Property]
-        public float $swatch_mm,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', enum: ['not-yet', 'good', 'too-much']))]
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $job,
+        #[OA\Property] public string $name,
+        #[OA\Property(format: 'date-time')] public string $created,
+        #[OA\Property(ref: '#/components/schemas/LadderSide')] public LadderAxis $x,
+        #[OA\Property(ref: '#/components/schemas/LadderSide')] public LadderAxis $y,
+        #[OA\Property] public float $swatch_mm,
+        #[
+            OA\Property(
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(
+                    type: 'string',
+                    enum: ['not-yet', 'good', 'too-much'],
+                ),
+            ),
+        ]
         public object $marks,
-        #[OA\Property(type: 'array', description: 'In which order the swatches are pressed', items: new OA\Items(required: ['name', 'x', 'y', 'seconds', 'celsius', 'pressure', 'dry_s'], properties: [
-            new OA\Property(property: 'name', type: 'string'),
-            new OA\Property(property: 'x', type: 'integer'),
-            new OA\Property(property: 'y', type: 'integer'),
-            new OA\Property(property: 'seconds', type: 'number', nullable: true),
-            new OA\Property(property: 'celsius', type: 'number', nullable: true),
-            new OA\Property(property: 'pressure', type: 'string', nullable: true),
-            new OA\Property(property: 'dry_s', type: 'number', nullable: true),
-        ], type: 'object'))]
+        #[
+            OA\Property(
+                type: 'array',
+                description: 'In which order the swatches are pressed',
+                items: new OA\Items(
+                    required: ['name', 'x', 'y', 'seconds', 'celsius', 'pressure', 'dry_s'],
+                    properties: [
+                        new OA\Property(property: 'name', type: 'string'),
+                        new OA\Property(property: 'x', type: 'integer'),
+                        new OA\Property(property: 'y', type: 'integer'),
+                        new OA\Property(property: 'seconds', type: 'number', nullable: true),
+                        new OA\Property(property: 'celsius', type: 'number', nullable: true),
+                        new OA\Property(property: 'pressure', type: 'string', nullable: true),
+                        new OA\Property(property: 'dry_s', type: 'number', nullable: true),
+                    ],
+                    type: 'object',
+                ),
+            ),
+        ]
         public array $steps,
-        #[OA\Property(required: ['name', 'away'], properties: [
-            new OA\Property(property: 'name', type: 'string'),
-            new OA\Property(property: 'away', type: 'number', description: 'Rungs to the nearest that failed, or half a rung beyond the edge'),
-        ], type: 'object', nullable: true)]
+        #[
+            OA\Property(
+                required: ['name', 'away'],
+                properties: [
+                    new OA\Property(property: 'name', type: 'string'),
+                    new OA\Property(
+                        property: 'away',
+                        type: 'number',
+                        description: 'Rungs to the nearest that failed, or half a rung beyond the edge',
+                    ),
+                ],
+                type: 'object',
+                nullable: true,
+            ),
+        ]
         public ?array $chosen,
-        #[OA\Property(type: 'string', nullable: true, description: 'That came of it')]
-        public ?string $recipe,
-        #[OA\Property(type: 'object', additionalProperties: true, description: 'What the job says')]
+        #[OA\Property(type: 'string', nullable: true, description: 'That came of it')] public ?string $recipe,
+        #[
+            OA\Property(type: 'object', additionalProperties: true, description: 'What the job says'),
+        ]
         public array $facts,
-    ) {
-    }
+    ) {}
 
     public static function of(StoredLadder $stored): self
     {
@@ -73,13 +113,14 @@ final readonly class LadderView
             $ladder->swatchMm,
             (object) $stored->marks,
             array_map(static function (array $one) use ($ladder, $facts): array {
-                $value = static fn (string $of): ?float => $ladder->value($of, $one['x'], $one['y']);
+                $value = static fn(string $of): ?float => $ladder->value($of, $one['x'], $one['y']);
                 $pressure = $value(LadderAxis::PRESSURE);
 
                 return $one + [
                     'seconds' => $value(LadderAxis::SECONDS) ?? $facts->numberOrNull('dwell_s'),
                     'celsius' => $value(LadderAxis::CELSIUS) ?? $facts->numberOrNull('setting_c'),
-                    'pressure' => null === $pressure ? $facts->stringOrNull('pressure') : LadderAxis::PRESSURES[(int) $pressure],
+                    'pressure' =>
+                        null === $pressure ? $facts->stringOrNull('pressure') : LadderAxis::PRESSURES[(int) $pressure],
                     'dry_s' => $value(LadderAxis::DRYING) ?? $facts->numberOrNull('dry_s'),
                 ];
             }, $ladder->order()),

@@ -30,14 +30,10 @@ class StoredLadder
 
     /** @param array<string, mixed> $document sides and swatch, and what the job's plan says */
     public function __construct(
-        #[ORM\Id, ORM\Column(length: 64)]
-        public readonly string $id,
-        #[ORM\Column(length: 64)]
-        public readonly string $job,
-        #[ORM\Column(length: 120)]
-        public readonly string $name,
-        #[ORM\Column(type: 'json')]
-        public readonly array $document,
+        #[ORM\Id, ORM\Column(length: 64)] public readonly string $id,
+        #[ORM\Column(length: 64)] public readonly string $job,
+        #[ORM\Column(length: 120)] public readonly string $name,
+        #[ORM\Column(type: 'json')] public readonly array $document,
         \DateTimeImmutable $now,
     ) {
         $this->created = Instant::write($now);
@@ -48,7 +44,13 @@ class StoredLadder
     {
         $axis = static function (string $side) use ($record): LadderAxis {
             $of = $record->record($side);
-            $values = LadderAxis::PRESSURE === $of->string('of') ? $of->strings('values') : array_map(static fn (string $text): float => is_numeric($text) ? (float) $text : \NAN, $of->strings('values'));
+            $values =
+                LadderAxis::PRESSURE === $of->string('of')
+                    ? $of->strings('values')
+                    : array_map(
+                        static fn(string $text): float => is_numeric($text) ? (float) $text : \NAN,
+                        $of->strings('values'),
+                    );
 
             return LadderAxis::fromValues($side, $of->string('of'), $values);
         };

@@ -22,9 +22,7 @@ final readonly class Consultation
 {
     private const MOST = 6;
 
-    public function __construct(private Catalogue $catalogue)
-    {
-    }
+    public function __construct(private Catalogue $catalogue) {}
 
     /** @return list<Diagnosis> of all that is marked on it, the likeliest first, each cause once */
     public function of(StoredEntry $entry): array
@@ -44,20 +42,29 @@ final readonly class Consultation
         $done = $this->done($entry);
         $found = [];
         foreach ($marks as $defect => $some) {
-            foreach ((new Doctor($this->catalogue))->diagnose(new Complaint($route, Defect::from($defect), Place::of(...$some), $done)) as $diagnosis) {
+            foreach (
+                (new Doctor($this->catalogue))->diagnose(
+                    new Complaint($route, Defect::from($defect), Place::of(...$some), $done),
+                )
+                as $diagnosis
+            ) {
                 $found[$diagnosis->cause] ??= $diagnosis;
             }
         }
-        usort($found, static fn (Diagnosis $one, Diagnosis $other): int => $other->score <=> $one->score);
+        usort($found, static fn(Diagnosis $one, Diagnosis $other): int => $other->score <=> $one->score);
 
         return array_slice($found, 0, self::MOST);
     }
 
-    /** What was done with a piece: what the bench saw, beyond that what a person wrote of it, and else what was planned. */
+    /**
+     * What was done with a piece: what the bench saw, beyond that what a person wrote of it, and else what was planned.
+     */
     public function done(StoredEntry $entry): Done
     {
         $done = Record::of($entry->done);
 
-        return FromRun::seen($done, $entry->washes, $entry->pressC)->over(OwnWords::done($entry->note))->over(FromRun::planned($done));
+        return FromRun::seen($done, $entry->washes, $entry->pressC)
+            ->over(OwnWords::done($entry->note))
+            ->over(FromRun::planned($done));
     }
 }

@@ -23,35 +23,83 @@ final readonly class DoctorController
 {
     private const LONGEST = 1000;
 
-    public function __construct(private Catalogue $catalogue)
-    {
-    }
+    public function __construct(private Catalogue $catalogue) {}
 
     #[Route('/api/doctor', methods: ['POST'])]
-    #[OA\Post(path: '/api/doctor', operationId: 'askDoctor', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['route', 'seen', 'where', 'done'], properties: [
-        new OA\Property(property: 'route', type: 'string'),
-        new OA\Property(property: 'seen', type: 'string', description: 'What is wrong, in a person’s own words'),
-        new OA\Property(property: 'where', type: 'string'),
-        new OA\Property(property: 'done', type: 'string', description: 'What was done'),
-    ], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'What was understood, and the likely causes', content: new OA\JsonContent(required: ['defect', 'label', 'place', 'known', 'diagnoses'], properties: [
-            new OA\Property(property: 'defect', type: 'string'),
-            new OA\Property(property: 'label', type: 'string'),
-            new OA\Property(property: 'place', type: 'string'),
-            new OA\Property(property: 'known', type: 'object', additionalProperties: true),
-            new OA\Property(property: 'diagnoses', type: 'array', items: new OA\Items(ref: DiagnosisView::class)),
-        ], type: 'object')),
-        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/doctor',
+            operationId: 'askDoctor',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['route', 'seen', 'where', 'done'],
+                    properties: [
+                        new OA\Property(property: 'route', type: 'string'),
+                        new OA\Property(
+                            property: 'seen',
+                            type: 'string',
+                            description: 'What is wrong, in a person’s own words',
+                        ),
+                        new OA\Property(property: 'where', type: 'string'),
+                        new OA\Property(property: 'done', type: 'string', description: 'What was done'),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What was understood, and the likely causes',
+                    content: new OA\JsonContent(
+                        required: ['defect', 'label', 'place', 'known', 'diagnoses'],
+                        properties: [
+                            new OA\Property(property: 'defect', type: 'string'),
+                            new OA\Property(property: 'label', type: 'string'),
+                            new OA\Property(property: 'place', type: 'string'),
+                            new OA\Property(property: 'known', type: 'object', additionalProperties: true),
+                            new OA\Property(
+                                property: 'diagnoses',
+                                type: 'array',
+                                items: new OA\Items(ref: DiagnosisView::class),
+                            ),
+                        ],
+                        type: 'object',
+                    ),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A field is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function ask(Request $request): JsonResponse
     {
         $body = JsonBody::fromRequest($request);
-        $short = static fn (string $field): string => mb_substr($body->string($field), 0, self::LONGEST);
-        $route = $this->catalogue->routes[$body->string('route')] ?? throw InvalidInput::field('route', 'Choose one of those offered.');
-        $defect = OwnWords::defect($short('seen')) ?? throw InvalidInput::field('seen', 'This is not understood. Say what is seen: pale, lifted, bubbles, smeared, cracked …');
+        $short = static fn(string $field): string => mb_substr($body->string($field), 0, self::LONGEST);
+        $route =
+            $this->catalogue->routes[$body->string('route')] ??
+            throw InvalidInput::field('route', 'Choose one of those offered.');
+        $defect =
+            OwnWords::defect($short('seen')) ??
+            throw InvalidInput::field(
+                'seen',
+                'This is not understood. Say what is seen: pale, lifted, bubbles, smeared, cracked …',
+            );
         $place = OwnWords::place($short('where'));
         $done = OwnWords::done($short('done'));
 
-        return new JsonResponse(['defect' => $defect->value, 'label' => $defect->label(), 'place' => $place->value, 'known' => (object) $done->known(), 'diagnoses' => (new Doctor($this->catalogue))->diagnose(new Complaint($route, $defect, $place, $done))]);
+        return new JsonResponse([
+            'defect' => $defect->value,
+            'label' => $defect->label(),
+            'place' => $place->value,
+            'known' => (object) $done->known(),
+            'diagnoses' => (new Doctor($this->catalogue))->diagnose(new Complaint($route, $defect, $place, $done)),
+        ]);
     }
 }

@@ -10,62 +10,83 @@ use Wubbin\Core\Run\Mark;
 use Wubbin\Session\StoredEntry;
 
 /** A judged piece, as a line of the logbook. */
-#[OA\Schema(required: ['id', 'run', 'job', 'name', 'piece', 'outcome', 'defects', 'marks', 'note', 'photo', 'photo_before', 'at', 'route', 'medium', 'printer', 'heat', 'blank', 'washes', 'failed'])]
+#[
+    OA\Schema(
+        required: [
+            'id',
+            'run',
+            'job',
+            'name',
+            'piece',
+            'outcome',
+            'defects',
+            'marks',
+            'note',
+            'photo',
+            'photo_before',
+            'at',
+            'route',
+            'medium',
+            'printer',
+            'heat',
+            'blank',
+            'washes',
+            'failed',
+        ],
+    ),
+]
 final readonly class LogEntry
 {
     /**
      * @param list<string> $defects in words
-     * @param list<Mark>   $marks
+     * @param list<Mark> $marks
      */
     private function __construct(
-        #[OA\Property]
-        public int $id,
-        #[OA\Property(type: 'string', nullable: true)]
-        public ?string $run,
-        #[OA\Property]
-        public string $job,
-        #[OA\Property]
-        public string $name,
-        #[OA\Property]
-        public int $piece,
-        #[OA\Property(enum: ['good', 'redo', 'spoiled'])]
-        public string $outcome,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
-        public array $defects,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['defect', 'x', 'y'], properties: [
-            new OA\Property(property: 'defect', type: 'string'),
-            new OA\Property(property: 'x', type: 'number', nullable: true),
-            new OA\Property(property: 'y', type: 'number', nullable: true),
-        ], type: 'object'))]
+        #[OA\Property] public int $id,
+        #[OA\Property(type: 'string', nullable: true)] public ?string $run,
+        #[OA\Property] public string $job,
+        #[OA\Property] public string $name,
+        #[OA\Property] public int $piece,
+        #[OA\Property(enum: ['good', 'redo', 'spoiled'])] public string $outcome,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $defects,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(
+                    required: ['defect', 'x', 'y'],
+                    properties: [
+                        new OA\Property(property: 'defect', type: 'string'),
+                        new OA\Property(property: 'x', type: 'number', nullable: true),
+                        new OA\Property(property: 'y', type: 'number', nullable: true),
+                    ],
+                    type: 'object',
+                ),
+            ),
+        ]
         public array $marks,
-        #[OA\Property]
-        public string $note,
-        #[OA\Property(type: 'string', nullable: true)]
-        public ?string $photo,
-        #[OA\Property(type: 'string', nullable: true)]
-        public ?string $photo_before,
-        #[OA\Property(format: 'date-time')]
-        public string $at,
-        #[OA\Property]
-        public string $route,
-        #[OA\Property]
-        public string $medium,
-        #[OA\Property]
-        public string $printer,
-        #[OA\Property]
-        public string $heat,
-        #[OA\Property]
-        public string $blank,
-        #[OA\Property(type: 'integer', nullable: true, description: 'At the last look; null where nobody looked again')]
+        #[OA\Property] public string $note,
+        #[OA\Property(type: 'string', nullable: true)] public ?string $photo,
+        #[OA\Property(type: 'string', nullable: true)] public ?string $photo_before,
+        #[OA\Property(format: 'date-time')] public string $at,
+        #[OA\Property] public string $route,
+        #[OA\Property] public string $medium,
+        #[OA\Property] public string $printer,
+        #[OA\Property] public string $heat,
+        #[OA\Property] public string $blank,
+        #[
+            OA\Property(
+                type: 'integer',
+                nullable: true,
+                description: 'At the last look; null where nobody looked again',
+            ),
+        ]
         public ?int $washes,
-        #[OA\Property(description: 'A later look found that it had gone')]
-        public bool $failed,
-    ) {
-    }
+        #[OA\Property(description: 'A later look found that it had gone')] public bool $failed,
+    ) {}
 
     public static function of(StoredEntry $entry): self
     {
-        $marks = array_map(static fn (array $mark): Mark => Mark::fromRecord(Record::of($mark)), $entry->marks);
+        $marks = array_map(static fn(array $mark): Mark => Mark::fromRecord(Record::of($mark)), $entry->marks);
 
         return new self(
             $entry->id ?? 0,
@@ -74,7 +95,7 @@ final readonly class LogEntry
             $entry->name,
             $entry->piece,
             $entry->outcome->value,
-            array_values(array_unique(array_map(static fn (Mark $mark): string => $mark->defect->label(), $marks))),
+            array_values(array_unique(array_map(static fn(Mark $mark): string => $mark->defect->label(), $marks))),
             $marks,
             $entry->note,
             $entry->photo,

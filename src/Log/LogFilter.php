@@ -23,11 +23,16 @@ final readonly class LogFilter
 
     /**
      * @param array<string, string> $columns value by column
-     * @param list<string>          $words   all of which an entry has in its name, its note or what it is made of
+     * @param list<string> $words all of which an entry has in its name, its note or what it is made of
      */
-    private function __construct(private array $columns, private ?Outcome $outcome, private ?Defect $defect, private ?string $from, private ?string $to, private array $words)
-    {
-    }
+    private function __construct(
+        private array $columns,
+        private ?Outcome $outcome,
+        private ?Defect $defect,
+        private ?string $from,
+        private ?string $to,
+        private array $words,
+    ) {}
 
     public static function all(): self
     {
@@ -53,11 +58,20 @@ final readonly class LogFilter
 
         return new self(
             $columns,
-            '' === $outcome ? null : Outcome::tryFrom($outcome) ?? throw InvalidInput::field('outcome', 'Choose one of those offered.'),
-            '' === $defect ? null : Defect::tryFrom($defect) ?? throw InvalidInput::field('defect', 'Choose one of those offered.'),
+            '' === $outcome
+                ? null
+                : Outcome::tryFrom($outcome) ?? throw InvalidInput::field('outcome', 'Choose one of those offered.'),
+            '' === $defect
+                ? null
+                : Defect::tryFrom($defect) ?? throw InvalidInput::field('defect', 'Choose one of those offered.'),
             self::day($typed['from'], 'from', '00:00:00'),
             self::day($typed['to'], 'to', '23:59:59.999'),
-            array_values(array_filter(explode(' ', mb_strtolower(mb_substr($typed['words'], 0, self::LONGEST_WORDS))), static fn (string $word): bool => '' !== $word)),
+            array_values(
+                array_filter(
+                    explode(' ', mb_strtolower(mb_substr($typed['words'], 0, self::LONGEST_WORDS))),
+                    static fn(string $word): bool => '' !== $word,
+                ),
+            ),
         );
     }
 
@@ -65,13 +79,16 @@ final readonly class LogFilter
     public function narrow(QueryBuilder $of): QueryBuilder
     {
         foreach ($this->columns as $column => $value) {
-            $of->andWhere('e.'.$column.' = :'.$column)->setParameter($column, $value);
+            $of->andWhere('e.' . $column . ' = :' . $column)->setParameter($column, $value);
         }
         if (null !== $this->outcome) {
             $of->andWhere('e.outcome = :outcome')->setParameter('outcome', $this->outcome->value);
         }
         if (null !== $this->defect) {
-            $of->andWhere('e.id IN (SELECT entry_id FROM log_defect WHERE defect = :defect)')->setParameter('defect', $this->defect->value);
+            $of->andWhere('e.id IN (SELECT entry_id FROM log_defect WHERE defect = :defect)')->setParameter(
+                'defect',
+                $this->defect->value,
+            );
         }
         if (null !== $this->from) {
             $of->andWhere('e.at >= :from')->setParameter('from', $this->from);
@@ -80,7 +97,7 @@ final readonly class LogFilter
             $of->andWhere('e.at <= :to')->setParameter('to', $this->to);
         }
         foreach ($this->words as $n => $word) {
-            $of->andWhere('instr(e.words, :word'.$n.') > 0')->setParameter('word'.$n, $word);
+            $of->andWhere('instr(e.words, :word' . $n . ') > 0')->setParameter('word' . $n, $word);
         }
 
         return $of;
@@ -94,6 +111,8 @@ final readonly class LogFilter
         }
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $text);
 
-        return false === $day || $day->format('Y-m-d') !== $text ? throw InvalidInput::field($field, 'A day is written as 2026-11-24.') : Instant::write(new \DateTimeImmutable($text.' '.$time));
+        return false === $day || $day->format('Y-m-d') !== $text
+            ? throw InvalidInput::field($field, 'A day is written as 2026-11-24.')
+            : Instant::write(new \DateTimeImmutable($text . ' ' . $time));
     }
 }

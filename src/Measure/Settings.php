@@ -19,20 +19,13 @@ final readonly class Settings
     private const THEMES = ['light', 'dark', 'system'];
 
     private function __construct(
-        #[OA\Property(enum: ['metric', 'us'])]
-        public string $units = 'metric',
-        #[OA\Property]
-        public bool $comma = false,
-        #[OA\Property(enum: ['a4', 'letter'])]
-        public string $paper = 'a4',
-        #[OA\Property(description: 'ISO 4217 code')]
-        public string $currency = 'EUR',
-        #[OA\Property(description: 'IANA time zone')]
-        public string $zone = 'UTC',
-        #[OA\Property(enum: ['light', 'dark', 'system'])]
-        public string $theme = 'system',
-    ) {
-    }
+        #[OA\Property(enum: ['metric', 'us'])] public string $units = 'metric',
+        #[OA\Property] public bool $comma = false,
+        #[OA\Property(enum: ['a4', 'letter'])] public string $paper = 'a4',
+        #[OA\Property(description: 'ISO 4217 code')] public string $currency = 'EUR',
+        #[OA\Property(description: 'IANA time zone')] public string $zone = 'UTC',
+        #[OA\Property(enum: ['light', 'dark', 'system'])] public string $theme = 'system',
+    ) {}
 
     public static function standard(): self
     {
@@ -42,14 +35,33 @@ final readonly class Settings
     /** @throws Refusal naming the settings that cannot be */
     public static function fromRecord(Record $record): self
     {
-        $settings = new self($record->string('units'), $record->boolean('comma'), $record->string('paper'), $record->string('currency'), $record->string('zone'), $record->string('theme'));
-        $errors = array_filter([
-            'units' => null === Units::tryFrom($settings->units) ? 'Choose metric or US units.' : null,
-            'paper' => in_array($settings->paper, [PaperSize::A4->value, PaperSize::Letter->value], true) ? null : 'Choose A4 or Letter.',
-            'currency' => 1 === preg_match('/^[A-Z]{3}$/', $settings->currency) ? null : 'A currency is three capital letters, such as EUR or USD.',
-            'zone' => in_array($settings->zone, \DateTimeZone::listIdentifiers(), true) ? null : 'Choose a time zone from the list, such as Europe/Berlin.',
-            'theme' => in_array($settings->theme, self::THEMES, true) ? null : 'Choose light, dark or as the system.',
-        ], is_string(...));
+        $settings = new self(
+            $record->string('units'),
+            $record->boolean('comma'),
+            $record->string('paper'),
+            $record->string('currency'),
+            $record->string('zone'),
+            $record->string('theme'),
+        );
+        $errors = array_filter(
+            [
+                'units' => null === Units::tryFrom($settings->units) ? 'Choose metric or US units.' : null,
+                'paper' => in_array($settings->paper, [PaperSize::A4->value, PaperSize::Letter->value], true)
+                    ? null
+                    : 'Choose A4 or Letter.',
+                'currency' =>
+                    1 === preg_match('/^[A-Z]{3}$/', $settings->currency)
+                        ? null
+                        : 'A currency is three capital letters, such as EUR or USD.',
+                'zone' => in_array($settings->zone, \DateTimeZone::listIdentifiers(), true)
+                    ? null
+                    : 'Choose a time zone from the list, such as Europe/Berlin.',
+                'theme' => in_array($settings->theme, self::THEMES, true)
+                    ? null
+                    : 'Choose light, dark or as the system.',
+            ],
+            is_string(...),
+        );
         if ([] !== $errors) {
             throw InvalidInput::fields($errors);
         }
@@ -60,7 +72,14 @@ final readonly class Settings
     /** @return array{units: string, comma: bool, paper: string, currency: string, zone: string, theme: string} */
     public function toRecord(): array
     {
-        return ['units' => $this->units, 'comma' => $this->comma, 'paper' => $this->paper, 'currency' => $this->currency, 'zone' => $this->zone, 'theme' => $this->theme];
+        return [
+            'units' => $this->units,
+            'comma' => $this->comma,
+            'paper' => $this->paper,
+            'currency' => $this->currency,
+            'zone' => $this->zone,
+            'theme' => $this->theme,
+        ];
     }
 
     public function unit(): Units

@@ -10,9 +10,7 @@ final readonly class SettingsStore
 {
     private const NAME = 'settings';
 
-    public function __construct(private Documents $documents)
-    {
-    }
+    public function __construct(private Documents $documents) {}
 
     public function get(): Settings
     {

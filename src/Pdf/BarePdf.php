@@ -8,7 +8,8 @@ use setasign\Fpdi\Tcpdf\Fpdi;
 use Wubbin\Refusal\Refusal;
 
 /**
- * A page with nothing on it but what is drawn: no margins, header, footer or maker's link. The document is spooled as it
+ * A page with nothing on it but what is drawn: no margins, header, footer or maker's link. The document is spooled as
+ * it
  * is put together, so that a large one is in memory only once, as its pictures.
  */
 final class BarePdf extends Fpdi
@@ -66,7 +67,7 @@ final class BarePdf extends Fpdi
     private function spool()
     {
         if (null === $this->spool) {
-            $spool = fopen('php://temp/maxmemory:'.self::SPOOLED, 'w+');
+            $spool = fopen('php://temp/maxmemory:' . self::SPOOLED, 'w+');
             $this->spool = false === $spool ? throw WholeFile::noRoom() : $spool;
         }
 

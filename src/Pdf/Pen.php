@@ -34,11 +34,19 @@ final readonly class Pen
     private const TRIM = ['width' => self::HAIRLINE_MM, 'dash' => '2,2', 'color' => [110, 110, 110]];
 
     /** Inks at full strength and blends of two, then greys: what a test swatch shows. */
-    private const SWATCH = [[0, 0, 0], [0, 160, 220], [215, 20, 110], [250, 220, 0], [210, 40, 30], [40, 140, 60], [50, 50, 140], [190, 190, 190], [110, 110, 110]];
+    private const SWATCH = [
+        [0, 0, 0],
+        [0, 160, 220],
+        [215, 20, 110],
+        [250, 220, 0],
+        [210, 40, 30],
+        [40, 140, 60],
+        [50, 50, 140],
+        [190, 190, 190],
+        [110, 110, 110],
+    ];
 
-    public function __construct(private FileStore $files, private BentPictures $bent)
-    {
-    }
+    public function __construct(private FileStore $files, private BentPictures $bent) {}
 
     /** @param bool $flipped the driver mirrors: all that is drawn until the end is turned beforehand */
     public function begin(BarePdf $pdf, Size $page, bool $flipped): void
@@ -74,16 +82,36 @@ final readonly class Pen
             $pdf->MirrorH($rect->xMm + $rect->size->widthMm / 2.0);
         }
         if (null !== $bend) {
-            $pdf->Image($this->bent->forPrint($artwork, $bend), $rect->xMm, $rect->yMm, $rect->size->widthMm, $rect->size->heightMm, 'PNG');
+            $pdf->Image(
+                $this->bent->forPrint($artwork, $bend),
+                $rect->xMm,
+                $rect->yMm,
+                $rect->size->widthMm,
+                $rect->size->heightMm,
+                'PNG',
+            );
         } elseif (PictureKind::Vector === $artwork->picture()->kind) {
             // The whole drawing is placed so that its visible part fills the rectangle.
             $visible = $artwork->visibleInForm();
             $width = $rect->size->widthMm / $visible['width'];
             $height = $rect->size->heightMm / $visible['height'];
             $pdf->setSourceFile($form);
-            $pdf->useTemplate($pdf->importPage(1), $rect->xMm - $visible['x'] * $width, $rect->yMm - $visible['y'] * $height, $width, $height);
+            $pdf->useTemplate(
+                $pdf->importPage(1),
+                $rect->xMm - $visible['x'] * $width,
+                $rect->yMm - $visible['y'] * $height,
+                $width,
+                $height,
+            );
         } else {
-            $pdf->Image($form, $rect->xMm, $rect->yMm, $rect->size->widthMm, $rect->size->heightMm, str_ends_with($form, '.jpg') ? 'JPEG' : 'PNG');
+            $pdf->Image(
+                $form,
+                $rect->xMm,
+                $rect->yMm,
+                $rect->size->widthMm,
+                $rect->size->heightMm,
+                str_ends_with($form, '.jpg') ? 'JPEG' : 'PNG',
+            );
         }
         $pdf->StopTransform();
     }
@@ -95,7 +123,15 @@ final readonly class Pen
         [$middle, $centre] = [$rect->xMm + $rect->size->widthMm / 2.0, $rect->yMm + $rect->size->heightMm / 2.0];
         $pdf->setLineStyle(['width' => self::HAIRLINE_MM, 'dash' => 0, 'color' => [150, 150, 150]]);
         $pdf->Rect($rect->xMm, $rect->yMm, $rect->size->widthMm, $rect->size->heightMm);
-        foreach ([[$middle, $rect->yMm, $middle, $rect->yMm + 4.0], [$middle, $rect->bottom() - 4.0, $middle, $rect->bottom()], [$rect->xMm, $centre, $rect->xMm + 4.0, $centre], [$rect->right() - 4.0, $centre, $rect->right(), $centre]] as [$x1, $y1, $x2, $y2]) {
+        foreach (
+            [
+                [$middle, $rect->yMm, $middle, $rect->yMm + 4.0],
+                [$middle, $rect->bottom() - 4.0, $middle, $rect->bottom()],
+                [$rect->xMm, $centre, $rect->xMm + 4.0, $centre],
+                [$rect->right() - 4.0, $centre, $rect->right(), $centre],
+            ]
+            as [$x1, $y1, $x2, $y2]
+        ) {
             $pdf->Line($x1, $y1, $x2, $y2);
         }
         if ($sheet->mirrored) {
@@ -134,7 +170,15 @@ final readonly class Pen
         $columns = 3;
         [$w, $h] = [$rect->size->widthMm / $columns, $rect->size->heightMm / 3.0];
         foreach (self::SWATCH as $i => $colour) {
-            $pdf->Rect($rect->xMm + $w * ($i % $columns), $rect->yMm + $h * intdiv($i, $columns), $w, $h, 'F', [], $colour);
+            $pdf->Rect(
+                $rect->xMm + $w * ($i % $columns),
+                $rect->yMm + $h * intdiv($i, $columns),
+                $w,
+                $h,
+                'F',
+                [],
+                $colour,
+            );
         }
         $this->trimLines($pdf, [$rect->corners()]);
     }
@@ -148,7 +192,16 @@ final readonly class Pen
             MarkKind::ThisWayUp => $this->arrow($pdf, $rect),
             MarkKind::CheckBar => $this->checkBar($pdf, $mark),
             MarkKind::Text => $this->text($pdf, $mark),
-            MarkKind::Dot, MarkKind::Registration => $pdf->Circle($middle, $centre, $rect->size->widthMm / 2.0, 0.0, 360.0, 'F', [], [0, 0, 0]),
+            MarkKind::Dot, MarkKind::Registration => $pdf->Circle(
+                $middle,
+                $centre,
+                $rect->size->widthMm / 2.0,
+                0.0,
+                360.0,
+                'F',
+                [],
+                [0, 0, 0],
+            ),
             MarkKind::Tick => $this->tick($pdf, $rect),
             MarkKind::Crop => $this->thin($pdf, $rect),
             MarkKind::TapeZone => $this->tapeZone($pdf, $rect),
@@ -159,14 +212,25 @@ final readonly class Pen
     private function thin(BarePdf $pdf, Rect $rect): void
     {
         [$middle, $centre] = [$rect->xMm + $rect->size->widthMm / 2.0, $rect->yMm + $rect->size->heightMm / 2.0];
-        $rect->size->widthMm > $rect->size->heightMm ? $pdf->Line($rect->xMm, $centre, $rect->right(), $centre) : $pdf->Line($middle, $rect->yMm, $middle, $rect->bottom());
+        $rect->size->widthMm > $rect->size->heightMm
+            ? $pdf->Line($rect->xMm, $centre, $rect->right(), $centre)
+            : $pdf->Line($middle, $rect->yMm, $middle, $rect->bottom());
     }
 
     private function tick(BarePdf $pdf, Rect $rect): void
     {
         $pdf->setLineStyle(['width' => self::TICK_MM, 'dash' => 0, 'color' => [0, 0, 0]]);
         $this->thin($pdf, $rect);
-        $pdf->Circle($rect->xMm + $rect->size->widthMm / 2.0, $rect->yMm + $rect->size->heightMm / 2.0, 2.0 * self::TICK_MM, 0.0, 360.0, 'F', [], [0, 0, 0]);
+        $pdf->Circle(
+            $rect->xMm + $rect->size->widthMm / 2.0,
+            $rect->yMm + $rect->size->heightMm / 2.0,
+            2.0 * self::TICK_MM,
+            0.0,
+            360.0,
+            'F',
+            [],
+            [0, 0, 0],
+        );
     }
 
     private function tapeZone(BarePdf $pdf, Rect $rect): void
@@ -215,10 +279,14 @@ final readonly class Pen
     private function text(BarePdf $pdf, SheetMark $mark): void
     {
         $text = $mark->text;
-        $pdf->setFont(self::FONT, '', self::FONT_PT * ($mark->turned ? 1.0 : $mark->rect->size->heightMm / self::LINE_MM));
+        $pdf->setFont(
+            self::FONT,
+            '',
+            self::FONT_PT * ($mark->turned ? 1.0 : $mark->rect->size->heightMm / self::LINE_MM),
+        );
         $room = $mark->turned ? $mark->rect->size->heightMm : $mark->rect->size->widthMm;
         while (mb_strlen($text) > 1 && $pdf->GetStringWidth($text) > $room - 1.0) {
-            $text = mb_substr(rtrim($text, '…'), 0, -1).'…';
+            $text = mb_substr(rtrim($text, '…'), 0, -1) . '…';
         }
         if ($mark->turned) {
             $this->turned($pdf, $mark->rect->xMm, $mark->rect->bottom(), $text);

@@ -46,20 +46,36 @@ final class TextPdf extends \TCPDF
     }
 
     /**
-     * Cells beside each other over a thin rule, the first to the left and the others to the right; long ones are broken.
+     * Cells beside each other over a thin rule, the first to the left and the others to the right; long ones are
+     * broken.
      *
      * @param list<string> $cells
-     * @param list<float>  $widths in mm
-     * @param 'L'|'R'      $align  of all but the first
+     * @param list<float> $widths in mm
+     * @param 'L'|'R' $align of all but the first
      */
     public function row(array $cells, array $widths, bool $bold = false, string $align = 'R'): void
     {
         $this->setFont(self::FONT, $bold ? 'B' : '', self::POINTS);
-        $lines = max(1, ...array_map(fn (string $cell, float $width): int => (int) $this->getNumLines($cell, $width), $cells, $widths));
+        $lines = max(
+            1,
+            ...array_map(
+                fn(string $cell, float $width): int => (int) $this->getNumLines($cell, $width),
+                $cells,
+                $widths,
+            ),
+        );
         $height = self::LINE_MM * $lines;
         $this->checkPageBreak($height);
         foreach ($cells as $n => $cell) {
-            $this->MultiCell($widths[$n], $height, $cell, 'B', 0 === $n ? 'L' : $align, false, count($cells) - 1 === $n ? 1 : 0);
+            $this->MultiCell(
+                $widths[$n],
+                $height,
+                $cell,
+                'B',
+                0 === $n ? 'L' : $align,
+                false,
+                count($cells) - 1 === $n ? 1 : 0,
+            );
         }
         $this->setFont(self::FONT, '', self::POINTS);
     }

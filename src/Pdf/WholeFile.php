@@ -28,6 +28,9 @@ final readonly class WholeFile
 
     public static function noRoom(): InvalidInput
     {
-        return InvalidInput::field('sheet', 'The sheet could not be written: is the disk full? Nothing of it was kept.');
+        return InvalidInput::field(
+            'sheet',
+            'The sheet could not be written: is the disk full? Nothing of it was kept.',
+        );
     }
 }

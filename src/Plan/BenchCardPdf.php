@@ -14,7 +14,10 @@ use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Face;
 use Wubbin\Pdf\BarePdf;
 
-/** A job on paper, for those who want no screen near the press: ticket, what lies on what, the driver, and every step to tick off. */
+/**
+ * A job on paper, for those who want no screen near the press: ticket, what lies on what, the driver, and every step to
+ * tick off.
+ */
 final readonly class BenchCardPdf
 {
     private const FONT = 'dejavusans';
@@ -32,7 +35,7 @@ final readonly class BenchCardPdf
     {
         $page = $paper->size();
         $pdf = new BarePdf('P', 'mm', [$page->widthMm, $page->heightMm]);
-        $pdf->setTitle($plan->jobName.' · bench card');
+        $pdf->setTitle($plan->jobName . ' · bench card');
         $pdf->setCreator('Wubbin');
         $pdf->setMargins(self::MARGIN_MM, self::MARGIN_MM, self::MARGIN_MM);
         $pdf->setAutoPageBreak(true, self::MARGIN_MM);
@@ -60,8 +63,19 @@ final readonly class BenchCardPdf
             $this->pair($pdf, $decision->what, $format->phrase($decision->value));
         }
         foreach ($plan->checks as $check) {
-            if (in_array($check->severity, [Severity::Warn, Severity::Stop, Severity::Missing, Severity::Impossible], true)) {
-                $this->pair($pdf, '! '.ucfirst($check->severity->value), $format->phrase($check->message).(null === $check->overriddenBecause ? '' : ' Set aside: '.$check->overriddenBecause));
+            if (
+                in_array(
+                    $check->severity,
+                    [Severity::Warn, Severity::Stop, Severity::Missing, Severity::Impossible],
+                    true,
+                )
+            ) {
+                $this->pair(
+                    $pdf,
+                    '! ' . ucfirst($check->severity->value),
+                    $format->phrase($check->message) .
+                        (null === $check->overriddenBecause ? '' : ' Set aside: ' . $check->overriddenBecause),
+                );
             }
         }
         $this->heading($pdf, 'What lies on what');
@@ -94,9 +108,11 @@ final readonly class BenchCardPdf
                 $pdf->setLineStyle(['width' => 1.0, 'dash' => 0, 'color' => [0, 0, 0]]);
                 $pdf->Line(self::MARGIN_MM, $edge, self::MARGIN_MM + 55.0, $edge);
             }
-            $words = ucfirst($layer->label ?? 'nothing chosen').($layer->thicknessMm > 0.0 ? ', '.$format->quantity(Quantity::length($layer->thicknessMm)) : '')
-                .(null === $layer->beside ? '' : ' · '.$format->phrase($layer->beside))
-                .(null === $layer->printedFace ? '' : ' · printed face '.$layer->printedFace->value);
+            $words =
+                ucfirst($layer->label ?? 'nothing chosen') .
+                ($layer->thicknessMm > 0.0 ? ', ' . $format->quantity(Quantity::length($layer->thicknessMm)) : '') .
+                (null === $layer->beside ? '' : ' · ' . $format->phrase($layer->beside)) .
+                (null === $layer->printedFace ? '' : ' · printed face ' . $layer->printedFace->value);
             $pdf->setFont(self::FONT, '', 8.5);
             $pdf->Text(self::MARGIN_MM + 58.0, $y + 1.0, $words);
             $pdf->setXY(self::MARGIN_MM, $y + self::LAYER_MM);
@@ -106,8 +122,8 @@ final readonly class BenchCardPdf
 
     private function step(BarePdf $pdf, Step $step, UnitFormat $format): void
     {
-        $time = $step->timed ? ' — '.$format->quantity(Quantity::duration($step->duration)) : '';
-        $text = $format->phrase($step->title).$time;
+        $time = $step->timed ? ' — ' . $format->quantity(Quantity::duration($step->duration)) : '';
+        $text = $format->phrase($step->title) . $time;
         $pdf->setFont(self::FONT, 'B', 9.0);
         $width = $pdf->getPageWidth() - 2.0 * self::MARGIN_MM - 8.0;
         if ($pdf->GetY() + 3.0 * self::LINE_MM > $pdf->getPageHeight() - self::MARGIN_MM) {
@@ -118,7 +134,13 @@ final readonly class BenchCardPdf
         $pdf->setX(self::MARGIN_MM + 8.0);
         $pdf->MultiCell($width, self::LINE_MM, $text, 0, 'L', false, 1);
         $pdf->setFont(self::FONT, '', 8.5);
-        foreach ([$format->phrase($step->cue), ...array_map(static fn (string $caution): string => '! '.$caution, $step->cautions)] as $words) {
+        foreach (
+            [
+                $format->phrase($step->cue),
+                ...array_map(static fn(string $caution): string => '! ' . $caution, $step->cautions),
+            ]
+            as $words
+        ) {
             if ('' !== $words) {
                 $pdf->setX(self::MARGIN_MM + 8.0);
                 $pdf->MultiCell($width, self::LINE_MM - 0.6, $words, 0, 'L', false, 1);
@@ -148,8 +170,13 @@ final readonly class BenchCardPdf
         $pdf->MultiCell($width, $high, $value, 0, 'L', false, 1);
     }
 
-    private function line(BarePdf $pdf, string $text, float $points, string $style = '', float $high = self::LINE_MM): void
-    {
+    private function line(
+        BarePdf $pdf,
+        string $text,
+        float $points,
+        string $style = '',
+        float $high = self::LINE_MM,
+    ): void {
         $pdf->setFont(self::FONT, $style, $points);
         $pdf->MultiCell(0.0, $high, $text, 0, 'L', false, 1);
     }

@@ -29,7 +29,12 @@ final class CardCommand extends Command
     {
         $this->addArgument('job', InputArgument::OPTIONAL, 'The job file; - reads standard input', '-')
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'Where the PDF goes')
-            ->addOption('shelf', null, InputOption::VALUE_REQUIRED, 'A shelf file; one of everything where none is given')
+            ->addOption(
+                'shelf',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'A shelf file; one of everything where none is given',
+            )
             ->addOption('us', null, InputOption::VALUE_NONE, 'Inches and °F, on Letter');
     }
 
@@ -41,7 +46,14 @@ final class CardCommand extends Command
         $options = $input->getOptions();
         $out = $options['out'] ?? throw new InvalidOptionException('Say where the PDF goes: --out card.pdf');
         [$plan] = $this->input->plan($arguments['job'], $options['shelf']);
-        WholeFile::write($out, $this->pdf->draw($plan, new UnitFormat($options['us'] ? Units::Us : Units::Metric), $options['us'] ? PaperSize::Letter : PaperSize::A4));
+        WholeFile::write(
+            $out,
+            $this->pdf->draw(
+                $plan,
+                new UnitFormat($options['us'] ? Units::Us : Units::Metric),
+                $options['us'] ? PaperSize::Letter : PaperSize::A4,
+            ),
+        );
 
         return Command::SUCCESS;
     }

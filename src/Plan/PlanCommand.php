@@ -26,8 +26,18 @@ final class PlanCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('job', InputArgument::OPTIONAL, 'The job file; - reads standard input', '-')
-            ->addOption('shelf', null, InputOption::VALUE_REQUIRED, 'A shelf file; one of everything where none is given')
-            ->addOption('json', null, InputOption::VALUE_NONE, 'JSON (this is what is printed anyway; for scripts that say so)')
+            ->addOption(
+                'shelf',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'A shelf file; one of everything where none is given',
+            )
+            ->addOption(
+                'json',
+                null,
+                InputOption::VALUE_NONE,
+                'JSON (this is what is printed anyway; for scripts that say so)',
+            )
             ->addOption('ticket', null, InputOption::VALUE_NONE, 'A ticket to read instead of JSON')
             ->addOption('us', null, InputOption::VALUE_NONE, 'Inches and °F on the ticket');
     }
@@ -40,23 +50,46 @@ final class PlanCommand extends Command
         $options = $input->getOptions();
         [$plan] = $this->input->plan($arguments['job'], $options['shelf']);
         if (!$options['ticket']) {
-            $output->writeln(json_encode($plan, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES), OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                json_encode(
+                    $plan,
+                    \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
+                ),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return Command::SUCCESS;
         }
         $format = new UnitFormat($options['us'] ? Units::Us : Units::Metric);
-        $output->writeln($plan->jobName.' · plan '.$plan->id(), OutputInterface::OUTPUT_RAW);
+        $output->writeln($plan->jobName . ' · plan ' . $plan->id(), OutputInterface::OUTPUT_RAW);
         foreach ($plan->transfers as $transfer) {
             if (count($plan->transfers) > 1) {
                 $output->writeln('', OutputInterface::OUTPUT_RAW);
                 $output->writeln($transfer->name, OutputInterface::OUTPUT_RAW);
             }
             foreach ($transfer->decisions as $decision) {
-                $output->writeln(sprintf("%-15s%s\n%-15s  %s", $decision->what, $format->phrase($decision->value), '', $format->phrase($decision->because)), OutputInterface::OUTPUT_RAW);
+                $output->writeln(
+                    sprintf(
+                        "%-15s%s\n%-15s  %s",
+                        $decision->what,
+                        $format->phrase($decision->value),
+                        '',
+                        $format->phrase($decision->because),
+                    ),
+                    OutputInterface::OUTPUT_RAW,
+                );
             }
             foreach ($transfer->checks as $check) {
                 if (Severity::Pass !== $check->severity) {
-                    $output->writeln(sprintf('%-15s%s %s', strtoupper($check->severity->value), $format->phrase($check->message), null === $check->mend ? '' : $format->phrase($check->mend)), OutputInterface::OUTPUT_RAW);
+                    $output->writeln(
+                        sprintf(
+                            '%-15s%s %s',
+                            strtoupper($check->severity->value),
+                            $format->phrase($check->message),
+                            null === $check->mend ? '' : $format->phrase($check->mend),
+                        ),
+                        OutputInterface::OUTPUT_RAW,
+                    );
                 }
             }
         }

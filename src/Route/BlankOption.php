@@ -16,28 +16,27 @@ final readonly class BlankOption
 {
     /**
      * @param list<SizeOption> $sizes
-     * @param list<Option>     $materials
-     * @param list<Option>     $conditions
-     * @param list<Option>     $sides
-     * @param list<Option>     $traced_sides
+     * @param list<Option> $materials
+     * @param list<Option> $conditions
+     * @param list<Option> $sides
+     * @param list<Option> $traced_sides
      */
     private function __construct(
-        #[OA\Property]
-        public string $id,
-        #[OA\Property]
-        public string $label,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SizeOption::class))]
-        public array $sizes,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))]
-        public array $materials,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))]
-        public array $conditions,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))]
-        public array $sides,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class), description: 'Those whose outline can be traced from a photo; none of what is round')]
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $label,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SizeOption::class))] public array $sizes,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))] public array $materials,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))] public array $conditions,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))] public array $sides,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(ref: Option::class),
+                description: 'Those whose outline can be traced from a photo; none of what is round',
+            ),
+        ]
         public array $traced_sides,
-    ) {
-    }
+    ) {}
 
     /** @param array<string, BlankSize> $own of the shop's own, what is on the shelf */
     public static function fromKind(BlankKind $kind, Catalogue $catalogue, array $own): self
@@ -46,8 +45,14 @@ final readonly class BlankOption
             $kind->id,
             $kind->label,
             array_values(array_map(SizeOption::of(...), $kind->with($own)->sizes)),
-            array_map(static fn (string $id): Option => new Option($id, $catalogue->materials[$id]->label), $kind->materials),
-            array_map(static fn (Condition $condition): Option => new Option($condition->value, $condition->label()), $kind->conditions),
+            array_map(
+                static fn(string $id): Option => new Option($id, $catalogue->materials[$id]->label),
+                $kind->materials,
+            ),
+            array_map(
+                static fn(Condition $condition): Option => new Option($condition->value, $condition->label()),
+                $kind->conditions,
+            ),
             Option::all($kind->sides),
             Option::all($kind->tracedSides()),
         );

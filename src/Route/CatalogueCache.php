@@ -12,19 +12,17 @@ use Wubbin\Core\Route\CatalogueReader;
  */
 final readonly class CatalogueCache
 {
-    public function __construct(private string $cacheDirectory, private string $projectDirectory)
-    {
-    }
+    public function __construct(private string $cacheDirectory, private string $projectDirectory) {}
 
     public function get(): Catalogue
     {
-        $path = $this->cacheDirectory.'/catalogue-'.$this->state().'.ser';
+        $path = $this->cacheDirectory . '/catalogue-' . $this->state() . '.ser';
         $kept = is_file($path) ? @unserialize((string) file_get_contents($path)) : null;
         if ($kept instanceof Catalogue) {
             return $kept;
         }
         $catalogue = CatalogueReader::builtIn();
-        $temporary = $path.'.'.bin2hex(random_bytes(4));
+        $temporary = $path . '.' . bin2hex(random_bytes(4));
         file_put_contents($temporary, serialize($catalogue));
         rename($temporary, $path);
 
@@ -34,8 +32,11 @@ final readonly class CatalogueCache
     /** Changes with the newest of the data and of the classes that hold it. */
     private function state(): int
     {
-        $files = (array) glob($this->projectDirectory.'/core/{data/*.yaml,src/{Artwork,Blank,Measure,Route}/*.php}', \GLOB_BRACE);
+        $files = (array) glob(
+            $this->projectDirectory . '/core/{data/*.yaml,src/{Artwork,Blank,Measure,Route}/*.php}',
+            \GLOB_BRACE,
+        );
 
-        return max([0, ...array_map(static fn (string|false $file): int => (int) filemtime((string) $file), $files)]);
+        return max([0, ...array_map(static fn(string|false $file): int => (int) filemtime((string) $file), $files)]);
     }
 }

@@ -22,32 +22,61 @@ use Wubbin\Shelf\ShelfStore;
 #[AsController]
 final readonly class CatalogueController
 {
-    public function __construct(private Catalogue $catalogue, private ShelfStore $shelf)
-    {
-    }
+    public function __construct(private Catalogue $catalogue, private ShelfStore $shelf) {}
 
     #[Route('/api/catalogue', methods: ['GET'])]
-    #[OA\Get(path: '/api/catalogue', operationId: 'getCatalogue', responses: [new OA\Response(response: 200, description: 'What Wubbin knows', content: new OA\JsonContent(ref: CatalogueView::class))])]
+    #[
+        OA\Get(
+            path: '/api/catalogue',
+            operationId: 'getCatalogue',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What Wubbin knows',
+                    content: new OA\JsonContent(ref: CatalogueView::class),
+                ),
+            ],
+        ),
+    ]
     public function get(): JsonResponse
     {
         $own = $this->shelf->get()->blanks;
 
-        return new JsonResponse(new CatalogueView(
-            array_values(array_map(fn (BlankKind $kind): BlankOption => BlankOption::fromKind($kind, $this->catalogue, $own), $this->catalogue->blanks)),
-            array_map(static fn (NamedColour $c): Option => new Option($c->colour->toHex(), $c->label), $this->catalogue->colours),
-            self::options($this->catalogue->media),
-            self::options($this->catalogue->markings),
-            self::options($this->catalogue->bases),
-            self::options($this->catalogue->guards),
-            self::options($this->catalogue->covers),
-            array_map(static fn (HeatKind $kind): Option => new Option($kind->value, $kind->label()), HeatKind::cases()),
-            self::options($this->catalogue->routes),
-            array_map(static fn (UseWanted $use): Option => new Option($use->value, $use->label()), UseWanted::cases()),
-            array_map(static fn (LookWanted $look): Option => new Option($look->value, $look->label()), LookWanted::cases()),
-            array_map(static fn (Defect $d): Option => new Option($d->value, $d->label()), Defect::cases()),
-            intdiv((int) UploadedFile::getMaxFilesize(), 1048576),
-            \DateTimeZone::listIdentifiers(),
-        ));
+        return new JsonResponse(
+            new CatalogueView(
+                array_values(
+                    array_map(
+                        fn(BlankKind $kind): BlankOption => BlankOption::fromKind($kind, $this->catalogue, $own),
+                        $this->catalogue->blanks,
+                    ),
+                ),
+                array_map(
+                    static fn(NamedColour $c): Option => new Option($c->colour->toHex(), $c->label),
+                    $this->catalogue->colours,
+                ),
+                self::options($this->catalogue->media),
+                self::options($this->catalogue->markings),
+                self::options($this->catalogue->bases),
+                self::options($this->catalogue->guards),
+                self::options($this->catalogue->covers),
+                array_map(
+                    static fn(HeatKind $kind): Option => new Option($kind->value, $kind->label()),
+                    HeatKind::cases(),
+                ),
+                self::options($this->catalogue->routes),
+                array_map(
+                    static fn(UseWanted $use): Option => new Option($use->value, $use->label()),
+                    UseWanted::cases(),
+                ),
+                array_map(
+                    static fn(LookWanted $look): Option => new Option($look->value, $look->label()),
+                    LookWanted::cases(),
+                ),
+                array_map(static fn(Defect $d): Option => new Option($d->value, $d->label()), Defect::cases()),
+                intdiv((int) UploadedFile::getMaxFilesize(), 1048576),
+                \DateTimeZone::listIdentifiers(),
+            ),
+        );
     }
 
     /**
@@ -57,6 +86,8 @@ final readonly class CatalogueController
      */
     private static function options(array $things): array
     {
-        return array_values(array_map(static fn (object $thing): Option => new Option($thing->id, $thing->label), $things));
+        return array_values(
+            array_map(static fn(object $thing): Option => new Option($thing->id, $thing->label), $things),
+        );
     }
 }

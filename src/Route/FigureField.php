@@ -12,16 +12,23 @@ final readonly class FigureField
 {
     /** @param array{kind: string, value: float, to: ?float} $built_in */
     public function __construct(
-        #[OA\Property]
-        public string $id,
-        #[OA\Property]
-        public string $label,
-        #[OA\Property(type: 'object', required: ['kind', 'value', 'to'], properties: [
-            new OA\Property(property: 'kind', type: 'string', enum: ['length', 'size', 'temperature', 'duration', 'speed', 'count', 'resolution']),
-            new OA\Property(property: 'value', type: 'number'),
-            new OA\Property(property: 'to', type: 'number', nullable: true),
-        ])]
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $label,
+        #[
+            OA\Property(
+                type: 'object',
+                required: ['kind', 'value', 'to'],
+                properties: [
+                    new OA\Property(
+                        property: 'kind',
+                        type: 'string',
+                        enum: ['length', 'size', 'temperature', 'duration', 'speed', 'count', 'resolution'],
+                    ),
+                    new OA\Property(property: 'value', type: 'number'),
+                    new OA\Property(property: 'to', type: 'number', nullable: true),
+                ],
+            ),
+        ]
         public array $built_in,
-    ) {
-    }
+    ) {}
 }

@@ -11,23 +11,28 @@ use OpenApi\Attributes as OA;
 final readonly class MeasureOption
 {
     private const LABELS = [
-        'chest_mm' => 'Across the chest', 'length_mm' => 'Collar to hem', 'width_mm' => 'Width', 'height_mm' => 'Height',
-        'diameter_mm' => 'Across (8 cm), or 25 cm round', 'rim_diameter_mm' => 'At the rim: across, or … round', 'foot_diameter_mm' => 'At the foot: across, or … round',
-        'print_width_mm' => 'Print area, width', 'print_height_mm' => 'Print area, height', 'print_drop_mm' => 'Print area, below the collar',
-        'margin_mm' => 'Kept clear of the edges', 'top_mm' => 'Kept clear of the rim', 'foot_mm' => 'Kept clear of the foot', 'handle_mm' => 'Taken up by the handle',
+        'chest_mm' => 'Across the chest',
+        'length_mm' => 'Collar to hem',
+        'width_mm' => 'Width',
+        'height_mm' => 'Height',
+        'diameter_mm' => 'Across (8 cm), or 25 cm round',
+        'rim_diameter_mm' => 'At the rim: across, or … round',
+        'foot_diameter_mm' => 'At the foot: across, or … round',
+        'print_width_mm' => 'Print area, width',
+        'print_height_mm' => 'Print area, height',
+        'print_drop_mm' => 'Print area, below the collar',
+        'margin_mm' => 'Kept clear of the edges',
+        'top_mm' => 'Kept clear of the rim',
+        'foot_mm' => 'Kept clear of the foot',
+        'handle_mm' => 'Taken up by the handle',
     ];
 
     private function __construct(
-        #[OA\Property]
-        public string $id,
-        #[OA\Property]
-        public string $label,
-        #[OA\Property(description: 'Otherwise it is that of the model where nothing is typed')]
-        public bool $needed,
-        #[OA\Property]
-        public float $usual_mm,
-    ) {
-    }
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $label,
+        #[OA\Property(description: 'Otherwise it is that of the model where nothing is typed')] public bool $needed,
+        #[OA\Property] public float $usual_mm,
+    ) {}
 
     public static function forMeasure(string $name, bool $needed, float $usualMm): self
     {

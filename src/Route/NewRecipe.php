@@ -19,22 +19,35 @@ use Wubbin\Refusal\Refusal;
 final readonly class NewRecipe
 {
     /** Fields that hold temperatures, and where the recipe's file has them. */
-    private const TEMPERATURES = ['temperature' => 'temperature_c', 'peel_above' => 'peel.above_c', 'peel_below' => 'peel.below_c'];
+    private const TEMPERATURES = [
+        'temperature' => 'temperature_c',
+        'peel_above' => 'peel.above_c',
+        'peel_below' => 'peel.below_c',
+    ];
 
     /** @param array<string, string> $typed */
     private function __construct(
-        #[OA\Property(description: 'A new UUID for a new recipe; that of an old one adds a version')]
-        public string $id,
-        #[OA\Property]
-        public string $route,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'By field: name, medium, heat, temperature, pressure, peel_word, peel_above, peel_below, peel_wait, print_side, note, and figure.… for each figure')]
+        #[OA\Property(description: 'A new UUID for a new recipe; that of an old one adds a version')] public string $id,
+        #[OA\Property] public string $route,
+        #[
+            OA\Property(
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(type: 'string'),
+                description: 'By field: name, medium, heat, temperature, ' .
+                    'pressure, peel_word, peel_above, peel_below, ' .
+                    'peel_wait, print_side, note, and figure.… for each figure',
+            ),
+        ]
         public array $typed,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
-        return new self(mb_substr($record->string('id'), 0, 64), $record->string('route'), array_map(trim(...), $record->record('typed')->stringMap()));
+        return new self(
+            mb_substr($record->string('id'), 0, 64),
+            $record->string('route'),
+            array_map(trim(...), $record->record('typed')->stringMap()),
+        );
     }
 
     /** @throws Refusal naming every field that cannot be read */
@@ -53,49 +66,66 @@ final readonly class NewRecipe
                 return null;
             }
         };
-        $celsius = static fn (string $typed): float => $parser->temperature($typed)->celsius;
+        $celsius = static fn(string $typed): float => $parser->temperature($typed)->celsius;
         $figures = [];
         foreach ($route->figures as $name => $figure) {
-            $value = $read('figure.'.$name, static fn (string $typed): float => match ($figure->kind) {
-                QuantityKind::Duration => $parser->duration($typed)->seconds,
-                QuantityKind::Length => $parser->length($typed)->mm,
-                default => is_numeric($typed) ? (float) $typed : throw new UnreadableQuantity('Write a number, such as 3.'),
-            });
+            $value = $read(
+                'figure.' . $name,
+                static fn(string $typed): float => match ($figure->kind) {
+                    QuantityKind::Duration => $parser->duration($typed)->seconds,
+                    QuantityKind::Length => $parser->length($typed)->mm,
+                    default => is_numeric($typed)
+                        ? (float) $typed
+                        : throw new UnreadableQuantity('Write a number, such as 3.'),
+                },
+            );
             if (null !== $value) {
                 $figures[$name] = $value;
             }
         }
         [$above, $below] = [$read('peel_above', $celsius), $read('peel_below', $celsius)];
-        $wait = $read('peel_wait', static fn (string $typed): float => $parser->duration($typed)->seconds);
+        $wait = $read('peel_wait', static fn(string $typed): float => $parser->duration($typed)->seconds);
         $temperature = $read('temperature', $celsius);
         $word = $this->text('peel_word');
         if ([] !== $errors) {
             throw InvalidInput::fields($errors);
         }
 
-        return Recipe::fromRecord(Record::of([
-            'id' => $this->id,
-            'name' => $this->text('name'),
-            'route' => $this->route,
-            'medium' => $this->orNull('medium'),
-            'heat' => $this->orNull('heat'),
-            'figures' => $figures,
-            'temperature_c' => $temperature,
-            'pressure' => $this->orNull('pressure'),
-            'peel' => '' === $word && null === $above && null === $below && null === $wait ? null : ['word' => '' === $word ? 'cold' : $word, 'above_c' => $above, 'below_c' => $below, 'wait_s' => $wait ?? 0.0],
-            'print_side' => $this->orNull('print_side'),
-            'note' => $this->text('note'),
-        ]), $catalogue);
+        return Recipe::fromRecord(
+            Record::of([
+                'id' => $this->id,
+                'name' => $this->text('name'),
+                'route' => $this->route,
+                'medium' => $this->orNull('medium'),
+                'heat' => $this->orNull('heat'),
+                'figures' => $figures,
+                'temperature_c' => $temperature,
+                'pressure' => $this->orNull('pressure'),
+                'peel' =>
+                    '' === $word && null === $above && null === $below && null === $wait
+                        ? null
+                        : [
+                            'word' => '' === $word ? 'cold' : $word,
+                            'above_c' => $above,
+                            'below_c' => $below,
+                            'wait_s' => $wait ?? 0.0,
+                        ],
+                'print_side' => $this->orNull('print_side'),
+                'note' => $this->text('note'),
+            ]),
+            $catalogue,
+        );
     }
 
     /** The field of this form that a place in the recipe's file was typed in. */
     public static function fieldOf(string $place): string
     {
-        return array_flip(self::TEMPERATURES)[$place] ?? match (true) {
-            'peel.wait_s' === $place => 'peel_wait',
-            str_starts_with($place, 'figures.') => 'figure.'.substr($place, 8),
-            default => $place,
-        };
+        return array_flip(self::TEMPERATURES)[$place] ??
+            match (true) {
+                'peel.wait_s' === $place => 'peel_wait',
+                str_starts_with($place, 'figures.') => 'figure.' . substr($place, 8),
+                default => $place,
+            };
     }
 
     private function text(string $field): string

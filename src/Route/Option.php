@@ -9,13 +9,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(required: ['id', 'label'])]
 final readonly class Option
 {
-    public function __construct(
-        #[OA\Property]
-        public string $id,
-        #[OA\Property]
-        public string $label,
-    ) {
-    }
+    public function __construct(#[OA\Property] public string $id, #[OA\Property] public string $label) {}
 
     /**
      * @param array<string, string> $labels by id
@@ -24,6 +18,10 @@ final readonly class Option
      */
     public static function all(array $labels): array
     {
-        return array_map(static fn (string $id, string $label): self => new self($id, $label), array_keys($labels), array_values($labels));
+        return array_map(
+            static fn(string $id, string $label): self => new self($id, $label),
+            array_keys($labels),
+            array_values($labels),
+        );
     }
 }

@@ -32,29 +32,81 @@ final readonly class RecipeController
         private Catalogue $catalogue,
         private SettingsStore $settings,
         private SchemaCheck $schemas,
-    ) {
-    }
+    ) {}
 
     #[Route('/api/recipes', methods: ['GET'])]
-    #[OA\Get(path: '/api/recipes', operationId: 'listRecipes', responses: [new OA\Response(response: 200, description: 'The newest version of each, retired ones last', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: RecipeView::class)))])]
+    #[
+        OA\Get(
+            path: '/api/recipes',
+            operationId: 'listRecipes',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The newest version of each, retired ones last',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: RecipeView::class)),
+                ),
+            ],
+        ),
+    ]
     public function list(): JsonResponse
     {
-        return new JsonResponse(array_map(fn (StoredRecipe $stored): RecipeView => RecipeView::fromRecipe($stored, $this->catalogue), $this->recipes->newest()));
+        return new JsonResponse(
+            array_map(
+                fn(StoredRecipe $stored): RecipeView => RecipeView::fromRecipe($stored, $this->catalogue),
+                $this->recipes->newest(),
+            ),
+        );
     }
 
     #[Route('/api/routes/{id}/form', methods: ['GET'])]
-    #[OA\Get(path: '/api/routes/{id}/form', operationId: 'getRouteForm', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'What a recipe for this route can say', content: new OA\JsonContent(ref: RouteForm::class))])]
+    #[
+        OA\Get(
+            path: '/api/routes/{id}/form',
+            operationId: 'getRouteForm',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What a recipe for this route can say',
+                    content: new OA\JsonContent(ref: RouteForm::class),
+                ),
+            ],
+        ),
+    ]
     public function form(string $id): JsonResponse
     {
-        return new JsonResponse(RouteForm::forRoute($this->catalogue->routes[$id] ?? throw new NotFound('There is no such route.'), $this->catalogue));
+        return new JsonResponse(
+            RouteForm::forRoute(
+                $this->catalogue->routes[$id] ?? throw new NotFound('There is no such route.'),
+                $this->catalogue,
+            ),
+        );
     }
 
     /** A known id gets a further version; what was made by an old one stays told by it. */
     #[Route('/api/recipes', methods: ['POST'])]
-    #[OA\Post(path: '/api/recipes', operationId: 'putRecipe', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewRecipe::class)), responses: [
-        new OA\Response(response: 201, description: 'The recipe', content: new OA\JsonContent(ref: RecipeView::class)),
-        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/recipes',
+            operationId: 'putRecipe',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewRecipe::class)),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The recipe',
+                    content: new OA\JsonContent(ref: RecipeView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A field is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function put(Request $request): JsonResponse
     {
         $new = NewRecipe::fromRecord(JsonBody::fromRequest($request));
@@ -68,7 +120,28 @@ final readonly class RecipeController
     }
 
     #[Route('/api/recipes/{id}', methods: ['PATCH'])]
-    #[OA\Patch(path: '/api/recipes/{id}', operationId: 'retireRecipe', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['retired'], properties: [new OA\Property(property: 'retired', type: 'boolean')], type: 'object')), responses: [new OA\Response(response: 200, description: 'The recipe', content: new OA\JsonContent(ref: RecipeView::class))])]
+    #[
+        OA\Patch(
+            path: '/api/recipes/{id}',
+            operationId: 'retireRecipe',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['retired'],
+                    properties: [new OA\Property(property: 'retired', type: 'boolean')],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The recipe',
+                    content: new OA\JsonContent(ref: RecipeView::class),
+                ),
+            ],
+        ),
+    ]
     public function retire(string $id, Request $request): JsonResponse
     {
         $stored = $this->recipes->find($id);
@@ -78,31 +151,86 @@ final readonly class RecipeController
     }
 
     #[Route('/api/recipes/{id}/export', methods: ['GET'])]
-    #[OA\Get(path: '/api/recipes/{id}/export', operationId: 'exportRecipe', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The recipe file', content: new OA\JsonContent(ref: './recipe.schema.json'))])]
+    #[
+        OA\Get(
+            path: '/api/recipes/{id}/export',
+            operationId: 'exportRecipe',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The recipe file',
+                    content: new OA\JsonContent(ref: './recipe.schema.json'),
+                ),
+            ],
+        ),
+    ]
     public function export(string $id): Response
     {
         $recipe = $this->recipes->find($id)->recipe($this->catalogue);
 
-        return new Response(json_encode($recipe->toRecord(), \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES), 200, [
-            'Content-Type' => 'application/json',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'recipe.wubbin.json'),
-        ]);
+        return new Response(
+            json_encode(
+                $recipe->toRecord(),
+                \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
+            ),
+            200,
+            [
+                'Content-Type' => 'application/json',
+                'Content-Disposition' => HeaderUtils::makeDisposition(
+                    HeaderUtils::DISPOSITION_ATTACHMENT,
+                    'recipe.wubbin.json',
+                ),
+            ],
+        );
     }
 
     #[Route('/api/recipes/import', methods: ['POST'], priority: 1)]
-    #[OA\Post(
-        path: '/api/recipes/import',
-        operationId: 'importRecipe',
-        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')], type: 'object'))),
-        responses: [
-            new OA\Response(response: 201, description: 'The recipe', content: new OA\JsonContent(ref: RecipeView::class)),
-            new OA\Response(response: 422, description: 'Not a recipe file, or a field of it is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-        ],
-    )]
+    #[
+        OA\Post(
+            path: '/api/recipes/import',
+            operationId: 'importRecipe',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\MediaType(
+                    mediaType: 'multipart/form-data',
+                    schema: new OA\Schema(
+                        required: ['file'],
+                        properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
+                        type: 'object',
+                    ),
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The recipe',
+                    content: new OA\JsonContent(ref: RecipeView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'Not a recipe file, or a field of it is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function import(Request $request): JsonResponse
     {
-        $record = $this->schemas->decode('recipe', (string) file_get_contents(Upload::fromRequest($request, 'file')->getPathname()));
+        $record = $this->schemas->decode(
+            'recipe',
+            (string) file_get_contents(Upload::fromRequest($request, 'file')->getPathname()),
+        );
 
-        return new JsonResponse(RecipeView::fromRecipe($this->recipes->put(Recipe::fromRecord($record, $this->catalogue)), $this->catalogue), 201);
+        return new JsonResponse(
+            RecipeView::fromRecipe(
+                $this->recipes->put(Recipe::fromRecord($record, $this->catalogue)),
+                $this->catalogue,
+            ),
+            201,
+        );
     }
 }

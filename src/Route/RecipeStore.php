@@ -16,9 +16,11 @@ use Wubbin\Refusal\Refusal;
 /** Keeps the recipes of the house, every version of each. */
 final readonly class RecipeStore
 {
-    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Catalogue $catalogue,
+        private ClockInterface $clock,
+    ) {}
 
     /** @return list<StoredRecipe> the newest version of each, the newest first; retired ones last */
     public function newest(): array
@@ -27,7 +29,13 @@ final readonly class RecipeStore
         foreach ($this->entities->getRepository(StoredRecipe::class)->findBy([], ['version' => 'ASC']) as $stored) {
             $newest[$stored->id] = $stored;
         }
-        usort($newest, static fn (StoredRecipe $a, StoredRecipe $b): int => [$a->retired, $b->created] <=> [$b->retired, $a->created]);
+        usort(
+            $newest,
+            static fn(StoredRecipe $a, StoredRecipe $b): int => [$a->retired, $b->created] <=> [
+                $b->retired,
+                $a->created,
+            ],
+        );
 
         return $newest;
     }
@@ -35,20 +43,33 @@ final readonly class RecipeStore
     /** @return list<Recipe> those that jobs may go by */
     public function inUse(): array
     {
-        return array_values(array_map(fn (StoredRecipe $stored): Recipe => $stored->recipe($this->catalogue), array_filter($this->newest(), static fn (StoredRecipe $stored): bool => !$stored->retired)));
+        return array_values(
+            array_map(
+                fn(StoredRecipe $stored): Recipe => $stored->recipe($this->catalogue),
+                array_filter($this->newest(), static fn(StoredRecipe $stored): bool => !$stored->retired),
+            ),
+        );
     }
 
     /** @throws Refusal when there is none */
     public function find(string $id): StoredRecipe
     {
-        return $this->entities->getRepository(StoredRecipe::class)->findOneBy(['id' => $id], ['version' => 'DESC']) ?? throw new NotFound('There is no recipe of this id in this house.');
+        return $this->entities->getRepository(StoredRecipe::class)->findOneBy(['id' => $id], ['version' => 'DESC']) ??
+            throw new NotFound('There is no recipe of this id in this house.');
     }
 
     /** Adds a recipe as the next version of its id; one that says the same as the last version is not added again. */
     public function put(Recipe $recipe): StoredRecipe
     {
-        $last = $this->entities->getRepository(StoredRecipe::class)->findOneBy(['id' => $recipe->id], ['version' => 'DESC']);
-        if (null !== $last && !$last->retired && json_encode($last->recipe($this->catalogue)->toRecord()) === json_encode($recipe->asVersion($last->version)->toRecord())) {
+        $last = $this->entities
+            ->getRepository(StoredRecipe::class)
+            ->findOneBy(['id' => $recipe->id], ['version' => 'DESC']);
+        if (
+            null !== $last &&
+            !$last->retired &&
+            json_encode($last->recipe($this->catalogue)->toRecord()) ===
+                json_encode($recipe->asVersion($last->version)->toRecord())
+        ) {
             return $last;
         }
         $stored = StoredRecipe::fromRecipe($recipe->asVersion(($last->version ?? 0) + 1), $this->clock->now());

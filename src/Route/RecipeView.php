@@ -13,21 +13,21 @@ final readonly class RecipeView
 {
     /** @param array<string, mixed> $recipe */
     private function __construct(
-        #[OA\Property(ref: './recipe.schema.json', type: 'object')]
-        public array $recipe,
-        #[OA\Property(description: 'The route, in words')]
-        public string $route,
-        #[OA\Property]
-        public bool $retired,
-        #[OA\Property(format: 'date-time')]
-        public string $created,
-    ) {
-    }
+        #[OA\Property(ref: './recipe.schema.json', type: 'object')] public array $recipe,
+        #[OA\Property(description: 'The route, in words')] public string $route,
+        #[OA\Property] public bool $retired,
+        #[OA\Property(format: 'date-time')] public string $created,
+    ) {}
 
     public static function fromRecipe(StoredRecipe $stored, Catalogue $catalogue): self
     {
         $recipe = $stored->recipe($catalogue);
 
-        return new self($recipe->toRecord(), $catalogue->routes[$recipe->routeId]->label, $stored->retired, $stored->created);
+        return new self(
+            $recipe->toRecord(),
+            $catalogue->routes[$recipe->routeId]->label,
+            $stored->retired,
+            $stored->created,
+        );
     }
 }

@@ -17,27 +17,35 @@ final readonly class RouteForm
 {
     /**
      * @param list<FigureField> $figures
-     * @param list<Option>      $media
-     * @param list<Option>      $heat
+     * @param list<Option> $media
+     * @param list<Option> $heat
      */
     private function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: FigureField::class))]
-        public array $figures,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))]
-        public array $media,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))]
-        public array $heat,
-    ) {
-    }
+        #[OA\Property(type: 'array', items: new OA\Items(ref: FigureField::class))] public array $figures,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))] public array $media,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))] public array $heat,
+    ) {}
 
     public static function forRoute(Route $route, Catalogue $catalogue): self
     {
-        $plain = array_filter($route->figures, static fn (Figure $figure): bool => null === $figure->restOf && QuantityKind::Speed !== $figure->kind);
+        $plain = array_filter(
+            $route->figures,
+            static fn(Figure $figure): bool => null === $figure->restOf && QuantityKind::Speed !== $figure->kind,
+        );
 
         return new self(
-            array_values(array_map(static fn (Figure $figure): FigureField => new FigureField($figure->id, $figure->label(), $figure->quantity()->jsonSerialize()), $plain)),
-            array_map(static fn (string $id): Option => new Option($id, $catalogue->media[$id]->label), $route->media),
-            array_map(static fn (HeatKind $kind): Option => new Option($kind->value, $kind->label()), $route->heat),
+            array_values(
+                array_map(
+                    static fn(Figure $figure): FigureField => new FigureField(
+                        $figure->id,
+                        $figure->label(),
+                        $figure->quantity()->jsonSerialize(),
+                    ),
+                    $plain,
+                ),
+            ),
+            array_map(static fn(string $id): Option => new Option($id, $catalogue->media[$id]->label), $route->media),
+            array_map(static fn(HeatKind $kind): Option => new Option($kind->value, $kind->label()), $route->heat),
         );
     }
 }

@@ -20,15 +20,11 @@ class StoredRecipe
 
     /** @param array<string, mixed> $document a recipe file */
     private function __construct(
-        #[ORM\Id, ORM\Column(length: 64)]
-        public readonly string $id,
-        #[ORM\Id, ORM\Column]
-        public readonly int $version,
-        #[ORM\Column(type: 'json')]
-        private readonly array $document,
+        #[ORM\Id, ORM\Column(length: 64)] public readonly string $id,
+        #[ORM\Id, ORM\Column] public readonly int $version,
+        #[ORM\Column(type: 'json')] private readonly array $document,
         \DateTimeImmutable $now,
-        #[ORM\Column]
-        public bool $retired = false,
+        #[ORM\Column] public bool $retired = false,
     ) {
         $this->created = Instant::write($now);
     }

@@ -31,12 +31,18 @@ final readonly class BenchSessions
 
     private const NONE = 'There is no bench session of this id in this shop.';
 
-    public function __construct(private EntityManagerInterface $entities, private WriteTurn $turn, private JobPlanner $jobs, private LogWriter $log, private StockUse $stock, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private WriteTurn $turn,
+        private JobPlanner $jobs,
+        private LogWriter $log,
+        private StockUse $stock,
+        private ClockInterface $clock,
+    ) {}
 
     /**
-     * Begins a session on all alike, or on one share of the pieces; a second click with the same id finds the first one's.
+     * Begins a session on all alike, or on one share of the pieces; a second click with the same id finds the first
+     * one's.
      *
      * @throws Refusal when the job is not ready, or too many pieces are asked for at once
      */
@@ -51,7 +57,10 @@ final readonly class BenchSessions
         if (!$plan->ready()) {
             throw InvalidInput::field('run', 'The checks of this job are not all settled yet.');
         }
-        $of = null === $share ? null : $plan->shares[$share] ?? throw InvalidInput::field('share', 'Choose one of those offered.');
+        $of =
+            null === $share
+                ? null
+                : $plan->shares[$share] ?? throw InvalidInput::field('share', 'Choose one of those offered.');
         $plan = $of->plan ?? $plan;
         if ($pieces < 1 || $pieces > self::MOST_PIECES) {
             throw InvalidInput::field('pieces', sprintf('From 1 to %d pieces in one session.', self::MOST_PIECES));
@@ -61,7 +70,16 @@ final readonly class BenchSessions
             throw new \LogicException('A plan is written as an object.');
         }
         /** @var array<string, mixed> $document */
-        $run = StoredRun::begin($id, $job->id, mb_substr($job->name.(null === $of ? '' : ' · '.$of->label), 0, 120), $plan->id(), $document, BenchSequence::fromRounds($plan->rounds, $pieces), $pieces, $this->clock->now());
+        $run = StoredRun::begin(
+            $id,
+            $job->id,
+            mb_substr($job->name . (null === $of ? '' : ' · ' . $of->label), 0, 120),
+            $plan->id(),
+            $document,
+            BenchSequence::fromRounds($plan->rounds, $pieces),
+            $pieces,
+            $this->clock->now(),
+        );
         $this->entities->persist($run);
         $this->entities->flush();
 
@@ -107,9 +125,14 @@ final readonly class BenchSessions
             throw new Conflict('Another screen was quicker: this step is already done.', ['run' => $run->id]);
         }
         // Undoing concerns the piece of the press that was a mistake.
-        $number = $sequence->steps[EventType::Undone === $event->type ? $before->last->position ?? 0 : $press->position]->piece;
+        $number =
+            $sequence->steps[EventType::Undone === $event->type ? $before->last->position ?? 0 : $press->position]
+                ->piece;
         $piece = null === $number ? null : $run->pieces->get($number);
-        $reading = null === $press->press_c && null === $press->probe_c ? null : ['press_c' => $press->press_c, 'probe_c' => $press->probe_c];
+        $reading =
+            null === $press->press_c && null === $press->probe_c
+                ? null
+                : ['press_c' => $press->press_c, 'probe_c' => $press->probe_c];
         $run->events->add(new StoredEvent($press->id, $run, $piece, $event, $reading));
         $state = BenchState::fromEvents($sequence, [...$history, $event]);
         $run->finish($state->finished() ? $event->at : null);
@@ -119,7 +142,9 @@ final readonly class BenchSessions
         $outcome = $state->outcomes()[$number] ?? null;
         if ($outcome !== $piece->outcome) {
             $piece->judge($outcome, $event->at);
-            null === $outcome ? $this->log->forget($piece) : $this->log->write($piece, $state, $event->marks, $press->note, $press->photo, $press->photo_before);
+            null === $outcome
+                ? $this->log->forget($piece)
+                : $this->log->write($piece, $state, $event->marks, $press->note, $press->photo, $press->photo_before);
             $this->stock->of($run);
         }
     }
@@ -128,18 +153,20 @@ final readonly class BenchSessions
     public function bench(): array
     {
         /** @var list<StoredRun> $runs */
-        $runs = $this->entities->getRepository(StoredRun::class)->findBy(['finished' => null], ['created' => 'DESC'], self::MOST_AT_ONCE);
+        $runs = $this->entities
+            ->getRepository(StoredRun::class)
+            ->findBy(['finished' => null], ['created' => 'DESC'], self::MOST_AT_ONCE);
         $hands = $views = [];
         foreach ($runs as $run) {
             $state = $this->state($run);
             foreach (AtHand::forRun($run->id, $run->sequence(), $state) as $hand) {
                 $hands[] = $hand;
-                $views[$hand->run.' '.$hand->position] = [$run, $state];
+                $views[$hand->run . ' ' . $hand->position] = [$run, $state];
             }
         }
 
         return array_map(static function (AtHand $hand) use ($views): HandView {
-            [$run, $state] = $views[$hand->run.' '.$hand->position];
+            [$run, $state] = $views[$hand->run . ' ' . $hand->position];
 
             return HandView::fromHand($run, $hand, $state);
         }, AtHand::inOrder($hands, $this->clock->now()));
@@ -155,6 +182,10 @@ final readonly class BenchSessions
     {
         $plan = $this->jobs->plan($this->jobs->find($run->job)->job());
 
-        return !in_array($run->plan, [$plan->id(), ...array_map(static fn (SharePlan $share): string => $share->plan->id(), $plan->shares)], true);
+        return !in_array(
+            $run->plan,
+            [$plan->id(), ...array_map(static fn(SharePlan $share): string => $share->plan->id(), $plan->shares)],
+            true,
+        );
     }
 }

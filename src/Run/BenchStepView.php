@@ -10,14 +10,9 @@ use OpenApi\Attributes as OA;
 final readonly class BenchStepView
 {
     public function __construct(
-        #[OA\Property(description: 'Id of the step in the plan')]
-        public string $step,
-        #[OA\Property(type: 'integer', nullable: true)]
-        public ?int $piece,
-        #[OA\Property]
-        public bool $timed,
-        #[OA\Property]
-        public float $seconds,
-    ) {
-    }
+        #[OA\Property(description: 'Id of the step in the plan')] public string $step,
+        #[OA\Property(type: 'integer', nullable: true)] public ?int $piece,
+        #[OA\Property] public bool $timed,
+        #[OA\Property] public float $seconds,
+    ) {}
 }

@@ -12,57 +12,89 @@ use Wubbin\Session\StoredRun;
 use Wubbin\Storage\Instant;
 
 /** One thing that a person could turn to at the bench: a step that may be done, or a clock that runs. */
-#[OA\Schema(required: ['run', 'name', 'piece', 'pieces', 'position', 'step', 'timed', 'seconds', 'since', 'before', 'running', 'judging', 'questions', 'heats', 'again', 'number', 'of'])]
+#[
+    OA\Schema(
+        required: [
+            'run',
+            'name',
+            'piece',
+            'pieces',
+            'position',
+            'step',
+            'timed',
+            'seconds',
+            'since',
+            'before',
+            'running',
+            'judging',
+            'questions',
+            'heats',
+            'again',
+            'number',
+            'of',
+        ],
+    ),
+]
 final readonly class HandView
 {
     /**
      * @param array<string, mixed> $step
-     * @param list<string>         $questions
+     * @param list<string> $questions
      */
     private function __construct(
-        #[OA\Property]
-        public string $run,
-        #[OA\Property(description: 'Of the job')]
-        public string $name,
-        #[OA\Property(type: 'integer', nullable: true, description: 'Null for what is done for all')]
+        #[OA\Property] public string $run,
+        #[OA\Property(description: 'Of the job')] public string $name,
+        #[
+            OA\Property(type: 'integer', nullable: true, description: 'Null for what is done for all'),
+        ]
         public ?int $piece,
-        #[OA\Property]
-        public int $pieces,
-        #[OA\Property]
-        public int $position,
-        #[OA\Property(ref: './plan.schema.json#/$defs/Step', type: 'object')]
-        public array $step,
-        #[OA\Property]
-        public bool $timed,
-        #[OA\Property(description: 'That its clock is meant to run')]
-        public float $seconds,
-        #[OA\Property(type: 'string', format: 'date-time', nullable: true, description: 'When its clock was started, or went on; null while it has not been')]
+        #[OA\Property] public int $pieces,
+        #[OA\Property] public int $position,
+        #[OA\Property(ref: './plan.schema.json#/$defs/Step', type: 'object')] public array $step,
+        #[OA\Property] public bool $timed,
+        #[OA\Property(description: 'That its clock is meant to run')] public float $seconds,
+        #[
+            OA\Property(
+                type: 'string',
+                format: 'date-time',
+                nullable: true,
+                description: 'When its clock was started, or went on; null while it has not been',
+            ),
+        ]
         public ?string $since,
-        #[OA\Property(description: 'Seconds that had gone by then')]
-        public float $before,
-        #[OA\Property(description: 'False while it is paused')]
-        public bool $running,
-        #[OA\Property(description: 'Its last step is done: how did it come out?')]
-        public bool $judging,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What must be true before its heat comes on, where that was not asked yet')]
+        #[OA\Property(description: 'Seconds that had gone by then')] public float $before,
+        #[OA\Property(description: 'False while it is paused')] public bool $running,
+        #[OA\Property(description: 'Its last step is done: how did it come out?')] public bool $judging,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(type: 'string'),
+                description: 'What must be true before its heat comes on, where that was not asked yet',
+            ),
+        ]
         public array $questions,
-        #[OA\Property(description: 'One may look under a corner')]
-        public bool $heats,
-        #[OA\Property(type: 'integer', nullable: true, description: 'The step that may be heated on a little, now or once more')]
+        #[OA\Property(description: 'One may look under a corner')] public bool $heats,
+        #[
+            OA\Property(
+                type: 'integer',
+                nullable: true,
+                description: 'The step that may be heated on a little, now or once more',
+            ),
+        ]
         public ?int $again,
-        #[OA\Property(description: 'Of its piece’s steps, from 1')]
-        public int $number,
-        #[OA\Property]
-        public int $of,
-    ) {
-    }
+        #[OA\Property(description: 'Of its piece’s steps, from 1')] public int $number,
+        #[OA\Property] public int $of,
+    ) {}
 
     public static function fromHand(StoredRun $run, AtHand $hand, BenchState $state): self
     {
         $step = $run->step($hand->step->stepId);
         $sequence = $run->sequence();
         $own = $sequence->positionsOf($hand->step->piece);
-        $heated = array_filter(array_keys($state->lane($hand->position)->taken), static fn (int $position): bool => $sequence->steps[$position]->heats());
+        $heated = array_filter(
+            array_keys($state->lane($hand->position)->taken),
+            static fn(int $position): bool => $sequence->steps[$position]->heats(),
+        );
 
         return new self(
             $run->id,

@@ -11,17 +11,24 @@ use Wubbin\Core\Measure\Record;
 final readonly class NewRun
 {
     private function __construct(
-        #[OA\Property(description: 'A new UUID, made by the page')]
-        public string $id,
-        #[OA\Property]
-        public int $pieces,
-        #[OA\Property(type: 'integer', nullable: true, description: 'Which of the job’s sizes and colours, from 0; null where all are alike')]
+        #[OA\Property(description: 'A new UUID, made by the page')] public string $id,
+        #[OA\Property] public int $pieces,
+        #[
+            OA\Property(
+                type: 'integer',
+                nullable: true,
+                description: 'Which of the job’s sizes and colours, from 0; null where all are alike',
+            ),
+        ]
         public ?int $share,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
-        return new self(mb_substr($record->string('id'), 0, 64), $record->integer('pieces'), $record->has('share') ? $record->integer('share') : null);
+        return new self(
+            mb_substr($record->string('id'), 0, 64),
+            $record->integer('pieces'),
+            $record->has('share') ? $record->integer('share') : null,
+        );
     }
 }

@@ -27,25 +27,58 @@ final readonly class PhotoController
     /** A photo that is measured in keeps what tells its corners apart. */
     private const LONGEST_TO_MEASURE = 4000;
 
-    public function __construct(private RasterFile $raster, private FileStore $files)
-    {
-    }
+    public function __construct(private RasterFile $raster, private FileStore $files) {}
 
     #[Route('/api/photos', methods: ['POST'])]
-    #[OA\Post(
-        path: '/api/photos',
-        operationId: 'uploadPhoto',
-        parameters: [new OA\QueryParameter(name: 'to_measure', required: false, schema: new OA\Schema(type: 'string', enum: ['0', '1']))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')], type: 'object'))),
-        responses: [
-            new OA\Response(response: 201, description: 'The photo', content: new OA\JsonContent(required: ['sha256'], properties: [new OA\Property(property: 'sha256', type: 'string')], type: 'object')),
-            new OA\Response(response: 422, description: 'Not a photo', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-        ],
-    )]
+    #[
+        OA\Post(
+            path: '/api/photos',
+            operationId: 'uploadPhoto',
+            parameters: [
+                new OA\QueryParameter(
+                    name: 'to_measure',
+                    required: false,
+                    schema: new OA\Schema(type: 'string', enum: ['0', '1']),
+                ),
+            ],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\MediaType(
+                    mediaType: 'multipart/form-data',
+                    schema: new OA\Schema(
+                        required: ['file'],
+                        properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
+                        type: 'object',
+                    ),
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The photo',
+                    content: new OA\JsonContent(
+                        required: ['sha256'],
+                        properties: [new OA\Property(property: 'sha256', type: 'string')],
+                        type: 'object',
+                    ),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'Not a photo',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function upload(Request $request): JsonResponse
     {
         $path = Upload::fromRequest($request, 'file')->getPathname();
-        $decoder = RasterFile::decoderFor((string) file_get_contents($path, false, null, 0, 16)) ?? throw InvalidInput::field('file', 'This is not a JPEG, PNG or WebP photo.');
+        $decoder =
+            RasterFile::decoderFor((string) file_get_contents($path, false, null, 0, 16)) ??
+            throw InvalidInput::field('file', 'This is not a JPEG, PNG or WebP photo.');
         $image = $this->raster->open($path, $decoder);
         $small = (string) tempnam(sys_get_temp_dir(), 'wubbin');
         try {
@@ -58,7 +91,7 @@ final readonly class PhotoController
             $image->stripImage();
             $image->setImageFormat('jpeg');
             $image->setImageCompressionQuality(85);
-            $image->writeImage('jpeg:'.$small);
+            $image->writeImage('jpeg:' . $small);
 
             return new JsonResponse(['sha256' => $this->files->keep($small)], 201);
         } catch (\ImagickException) {
@@ -76,6 +109,9 @@ final readonly class PhotoController
             throw new NotFound('There is no such photo.');
         }
 
-        return new BinaryFileResponse($path, 200, ['Content-Type' => 'image/jpeg', 'Content-Security-Policy' => "default-src 'none'; sandbox"]);
+        return new BinaryFileResponse($path, 200, [
+            'Content-Type' => 'image/jpeg',
+            'Content-Security-Policy' => "default-src 'none'; sandbox",
+        ]);
     }
 }

@@ -25,42 +25,72 @@ final readonly class Press
 
     /** @param list<Mark> $defects */
     private function __construct(
-        #[OA\Property(description: 'A new UUID, made by the page')]
-        public string $id,
-        #[OA\Property(description: 'The step that was on the screen')]
-        public int $position,
-        #[OA\Property(type: 'string', enum: ['checked', 'started', 'paused', 'resumed', 'peeked', 'again', 'done', 'skipped', 'judged', 'undone'])]
+        #[OA\Property(description: 'A new UUID, made by the page')] public string $id,
+        #[OA\Property(description: 'The step that was on the screen')] public int $position,
+        #[
+            OA\Property(
+                type: 'string',
+                enum: [
+                    'checked',
+                    'started',
+                    'paused',
+                    'resumed',
+                    'peeked',
+                    'again',
+                    'done',
+                    'skipped',
+                    'judged',
+                    'undone',
+                ],
+            ),
+        ]
         public EventType $type,
-        #[OA\Property(type: 'string', enum: ['good', 'redo', 'spoiled'], nullable: true)]
-        public ?Outcome $outcome,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['defect', 'x', 'y'], properties: [
-            new OA\Property(property: 'defect', type: 'string'),
-            new OA\Property(property: 'x', type: 'number', nullable: true, description: 'On the picture, 0 at its left to 1'),
-            new OA\Property(property: 'y', type: 'number', nullable: true, description: 'On the picture, 0 at its top to 1'),
-        ], type: 'object'))]
+        #[OA\Property(type: 'string', enum: ['good', 'redo', 'spoiled'], nullable: true)] public ?Outcome $outcome,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(
+                    required: ['defect', 'x', 'y'],
+                    properties: [
+                        new OA\Property(property: 'defect', type: 'string'),
+                        new OA\Property(
+                            property: 'x',
+                            type: 'number',
+                            nullable: true,
+                            description: 'On the picture, 0 at its left to 1',
+                        ),
+                        new OA\Property(
+                            property: 'y',
+                            type: 'number',
+                            nullable: true,
+                            description: 'On the picture, 0 at its top to 1',
+                        ),
+                    ],
+                    type: 'object',
+                ),
+            ),
+        ]
         public array $defects,
-        #[OA\Property]
-        public string $note,
-        #[OA\Property(type: 'string', nullable: true, description: 'SHA-256 of an uploaded photo')]
+        #[OA\Property] public string $note,
+        #[
+            OA\Property(type: 'string', nullable: true, description: 'SHA-256 of an uploaded photo'),
+        ]
         public ?string $photo,
-        #[OA\Property(type: 'string', nullable: true, description: 'The same of one from before')]
+        #[
+            OA\Property(type: 'string', nullable: true, description: 'The same of one from before'),
+        ]
         public ?string $photo_before,
-        #[OA\Property(description: 'Longer, for “again”')]
-        public float $seconds,
-        #[OA\Property(description: 'What a look under a corner told')]
-        public bool $ready,
-        #[OA\Property(description: 'Why a step was left out')]
-        public string $reason,
-        #[OA\Property(type: 'string', nullable: true, description: 'Id of the press that was a mistake')]
+        #[OA\Property(description: 'Longer, for “again”')] public float $seconds,
+        #[OA\Property(description: 'What a look under a corner told')] public bool $ready,
+        #[OA\Property(description: 'Why a step was left out')] public string $reason,
+        #[
+            OA\Property(type: 'string', nullable: true, description: 'Id of the press that was a mistake'),
+        ]
         public ?string $undoes,
-        #[OA\Property(description: 'Seconds since it was pressed, where the network was away')]
-        public float $ago_s,
-        #[OA\Property(nullable: true, description: '°C that the press showed then')]
-        public ?float $press_c,
-        #[OA\Property(nullable: true, description: '°C that the probe showed then')]
-        public ?float $probe_c,
-    ) {
-    }
+        #[OA\Property(description: 'Seconds since it was pressed, where the network was away')] public float $ago_s,
+        #[OA\Property(nullable: true, description: '°C that the press showed then')] public ?float $press_c,
+        #[OA\Property(nullable: true, description: '°C that the probe showed then')] public ?float $probe_c,
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
@@ -94,11 +124,31 @@ final readonly class Press
     {
         return match ($this->type) {
             EventType::Peeked => Event::peeked($this->position, $at, $this->ready, $this->defects, $this->id),
-            EventType::Again => $this->seconds > 0.0 && $this->seconds <= Event::MOST_AGAIN_S ? Event::again($this->position, $at, $this->seconds, $this->id) : throw InvalidInput::field('seconds', sprintf('From 1 s to %d s more.', Event::MOST_AGAIN_S)),
-            EventType::Skipped => '' === $this->reason ? throw InvalidInput::field('reason', 'Say why it is left out.') : Event::skipped($this->position, $at, $this->reason, $this->id),
-            EventType::Judged => Event::judged($this->position, $at, $this->outcome ?? throw InvalidInput::field('outcome', 'Say how it came out.'), $this->defects, $this->id),
-            EventType::Undone => Event::undone($this->position, $at, $this->undoes ?? throw InvalidInput::field('undoes', 'Say which press was a mistake.'), $this->id),
-            EventType::Checked, EventType::Started, EventType::Paused, EventType::Resumed, EventType::Done => Event::plain($this->type, $this->position, $at, $this->id),
+            EventType::Again => $this->seconds > 0.0 && $this->seconds <= Event::MOST_AGAIN_S
+                ? Event::again($this->position, $at, $this->seconds, $this->id)
+                : throw InvalidInput::field('seconds', sprintf('From 1 s to %d s more.', Event::MOST_AGAIN_S)),
+            EventType::Skipped => '' === $this->reason
+                ? throw InvalidInput::field('reason', 'Say why it is left out.')
+                : Event::skipped($this->position, $at, $this->reason, $this->id),
+            EventType::Judged => Event::judged(
+                $this->position,
+                $at,
+                $this->outcome ?? throw InvalidInput::field('outcome', 'Say how it came out.'),
+                $this->defects,
+                $this->id,
+            ),
+            EventType::Undone => Event::undone(
+                $this->position,
+                $at,
+                $this->undoes ?? throw InvalidInput::field('undoes', 'Say which press was a mistake.'),
+                $this->id,
+            ),
+            EventType::Checked,
+            EventType::Started,
+            EventType::Paused,
+            EventType::Resumed,
+            EventType::Done
+                => Event::plain($this->type, $this->position, $at, $this->id),
         };
     }
 

@@ -22,32 +22,70 @@ final readonly class RunController
 {
     private const LISTED = 50;
 
-    public function __construct(private BenchSessions $sessions, private EntityManagerInterface $entities, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private BenchSessions $sessions,
+        private EntityManagerInterface $entities,
+        private ClockInterface $clock,
+    ) {}
 
     #[Route('/api/runs', methods: ['GET'])]
-    #[OA\Get(path: '/api/runs', operationId: 'listRuns', responses: [new OA\Response(response: 200, description: 'The latest sessions', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: RunSummary::class)))])]
+    #[
+        OA\Get(
+            path: '/api/runs',
+            operationId: 'listRuns',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The latest sessions',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: RunSummary::class)),
+                ),
+            ],
+        ),
+    ]
     public function list(): JsonResponse
     {
         $runs = $this->entities->getRepository(StoredRun::class)->findBy([], ['created' => 'DESC'], self::LISTED);
 
-        return new JsonResponse(array_map(static fn (StoredRun $run): RunSummary => new RunSummary(
-            $run->id,
-            $run->job,
-            $run->name,
-            $run->pieces->count(),
-            $run->pieces->filter(static fn (StoredPiece $piece): bool => null !== $piece->outcome)->count(),
-            $run->created,
-            $run->finished,
-        ), $runs));
+        return new JsonResponse(
+            array_map(
+                static fn(StoredRun $run): RunSummary => new RunSummary(
+                    $run->id,
+                    $run->job,
+                    $run->name,
+                    $run->pieces->count(),
+                    $run->pieces->filter(static fn(StoredPiece $piece): bool => null !== $piece->outcome)->count(),
+                    $run->created,
+                    $run->finished,
+                ),
+                $runs,
+            ),
+        );
     }
 
     #[Route('/api/jobs/{job}/runs', methods: ['POST'])]
-    #[OA\Post(path: '/api/jobs/{job}/runs', operationId: 'beginRun', parameters: [new OA\PathParameter(name: 'job', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewRun::class)), responses: [
-        new OA\Response(response: 201, description: 'The session', content: new OA\JsonContent(ref: RunView::class)),
-        new OA\Response(response: 422, description: 'The job is not ready', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/jobs/{job}/runs',
+            operationId: 'beginRun',
+            parameters: [new OA\PathParameter(name: 'job', schema: new OA\Schema(type: 'string'))],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewRun::class)),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The session',
+                    content: new OA\JsonContent(ref: RunView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'The job is not ready',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function begin(string $job, Request $request): JsonResponse
     {
         $new = NewRun::fromRecord(JsonBody::fromRequest($request));
@@ -56,31 +94,101 @@ final readonly class RunController
     }
 
     #[Route('/api/runs/{id}', methods: ['GET'])]
-    #[OA\Get(path: '/api/runs/{id}', operationId: 'getRun', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'The session', content: new OA\JsonContent(ref: RunView::class)),
-        new OA\Response(response: 404, description: 'No such session', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Get(
+            path: '/api/runs/{id}',
+            operationId: 'getRun',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The session',
+                    content: new OA\JsonContent(ref: RunView::class),
+                ),
+                new OA\Response(
+                    response: 404,
+                    description: 'No such session',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function get(string $id): JsonResponse
     {
         return $this->view($this->sessions->find($id));
     }
 
     #[Route('/api/runs/{id}/presses', methods: ['POST'])]
-    #[OA\Post(path: '/api/runs/{id}/presses', operationId: 'press', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: Press::class)), responses: [
-        new OA\Response(response: 200, description: 'Where the session stands now', content: new OA\JsonContent(ref: RunView::class)),
-        new OA\Response(response: 409, description: 'Another screen was quicker', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-        new OA\Response(response: 422, description: 'A field is wrong', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/runs/{id}/presses',
+            operationId: 'press',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: Press::class)),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Where the session stands now',
+                    content: new OA\JsonContent(ref: RunView::class),
+                ),
+                new OA\Response(
+                    response: 409,
+                    description: 'Another screen was quicker',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A field is wrong',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function press(string $id, Request $request): JsonResponse
     {
         return $this->view($this->sessions->press($id, Press::fromRecord(JsonBody::fromRequest($request))));
     }
 
     #[Route('/api/bench', methods: ['GET'])]
-    #[OA\Get(path: '/api/bench', operationId: 'getBench', responses: [new OA\Response(response: 200, description: 'All that is at hand in all sessions under way', content: new OA\JsonContent(required: ['hands', 'now'], properties: [
-        new OA\Property(property: 'hands', type: 'array', items: new OA\Items(ref: HandView::class), description: 'What needs hands next in front'),
-        new OA\Property(property: 'now', type: 'string', format: 'date-time', description: 'The server’s clock'),
-    ], type: 'object'))])]
+    #[
+        OA\Get(
+            path: '/api/bench',
+            operationId: 'getBench',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'All that is at hand in all sessions under way',
+                    content: new OA\JsonContent(
+                        required: ['hands', 'now'],
+                        properties: [
+                            new OA\Property(
+                                property: 'hands',
+                                type: 'array',
+                                items: new OA\Items(ref: HandView::class),
+                                description: 'What needs hands next in front',
+                            ),
+                            new OA\Property(
+                                property: 'now',
+                                type: 'string',
+                                format: 'date-time',
+                                description: 'The server’s clock',
+                            ),
+                        ],
+                        type: 'object',
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function bench(): JsonResponse
     {
         return new JsonResponse(['hands' => $this->sessions->bench(), 'now' => Instant::write($this->clock->now())]);
@@ -88,6 +196,9 @@ final readonly class RunController
 
     private function view(StoredRun $run, int $status = 200): JsonResponse
     {
-        return new JsonResponse(RunView::fromRun($run, $this->sessions->state($run), $this->sessions->stale($run), $this->clock->now()), $status);
+        return new JsonResponse(
+            RunView::fromRun($run, $this->sessions->state($run), $this->sessions->stale($run), $this->clock->now()),
+            $status,
+        );
     }
 }

@@ -13,45 +13,74 @@ use Wubbin\Session\StoredRun;
 use Wubbin\Storage\Instant;
 
 /** A bench session as its screen needs it: the frozen plan, what is at hand, and the server's clock. */
-#[OA\Schema(required: ['id', 'job', 'name', 'plan', 'steps', 'pieces', 'hands', 'outcomes', 'finished', 'stale', 'last', 'now'])]
+#[
+    OA\Schema(
+        required: [
+            'id',
+            'job',
+            'name',
+            'plan',
+            'steps',
+            'pieces',
+            'hands',
+            'outcomes',
+            'finished',
+            'stale',
+            'last',
+            'now',
+        ],
+    ),
+]
 final readonly class RunView
 {
     /**
      * @param array<string, mixed> $plan
-     * @param list<BenchStepView>  $steps
-     * @param list<HandView>       $hands
+     * @param list<BenchStepView> $steps
+     * @param list<HandView> $hands
      */
     private function __construct(
-        #[OA\Property]
-        public string $id,
-        #[OA\Property]
-        public string $job,
-        #[OA\Property]
-        public string $name,
-        #[OA\Property(ref: './plan.schema.json', type: 'object')]
-        public array $plan,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: BenchStepView::class))]
-        public array $steps,
-        #[OA\Property]
-        public int $pieces,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: HandView::class), description: 'What needs hands next in front')]
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $job,
+        #[OA\Property] public string $name,
+        #[OA\Property(ref: './plan.schema.json', type: 'object')] public array $plan,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BenchStepView::class))] public array $steps,
+        #[OA\Property] public int $pieces,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(ref: HandView::class),
+                description: 'What needs hands next in front',
+            ),
+        ]
         public array $hands,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', enum: ['good', 'redo', 'spoiled']))]
+        #[
+            OA\Property(
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(type: 'string', enum: ['good', 'redo', 'spoiled']),
+            ),
+        ]
         public object $outcomes,
-        #[OA\Property]
-        public bool $finished,
-        #[OA\Property(description: 'The job has been changed since this session began')]
-        public bool $stale,
-        #[OA\Property(required: ['press', 'position', 'type'], properties: [
-            new OA\Property(property: 'press', type: 'string'),
-            new OA\Property(property: 'position', type: 'integer'),
-            new OA\Property(property: 'type', type: 'string'),
-        ], type: 'object', nullable: true, description: 'The press that could be undone')]
+        #[OA\Property] public bool $finished,
+        #[OA\Property(description: 'The job has been changed since this session began')] public bool $stale,
+        #[
+            OA\Property(
+                required: ['press', 'position', 'type'],
+                properties: [
+                    new OA\Property(property: 'press', type: 'string'),
+                    new OA\Property(property: 'position', type: 'integer'),
+                    new OA\Property(property: 'type', type: 'string'),
+                ],
+                type: 'object',
+                nullable: true,
+                description: 'The press that could be undone',
+            ),
+        ]
         public ?object $last,
-        #[OA\Property(format: 'date-time', description: 'The server’s clock, for screens whose own is wrong')]
+        #[
+            OA\Property(format: 'date-time', description: 'The server’s clock, for screens whose own is wrong'),
+        ]
         public string $now,
-    ) {
-    }
+    ) {}
 
     public static function fromRun(StoredRun $run, BenchState $state, bool $stale, \DateTimeImmutable $now): self
     {
@@ -63,13 +92,26 @@ final readonly class RunView
             $run->job,
             $run->name,
             $run->document,
-            array_map(static fn (BenchStep $step): BenchStepView => new BenchStepView($step->stepId, $step->piece, $step->timed, $step->seconds), $sequence->steps),
+            array_map(
+                static fn(BenchStep $step): BenchStepView => new BenchStepView(
+                    $step->stepId,
+                    $step->piece,
+                    $step->timed,
+                    $step->seconds,
+                ),
+                $sequence->steps,
+            ),
             $run->pieces->count(),
-            array_map(static fn (AtHand $hand): HandView => HandView::fromHand($run, $hand, $state), AtHand::inOrder(AtHand::forRun($run->id, $sequence, $state), $now)),
-            (object) array_map(static fn (Outcome $outcome): string => $outcome->value, $state->outcomes()),
+            array_map(
+                static fn(AtHand $hand): HandView => HandView::fromHand($run, $hand, $state),
+                AtHand::inOrder(AtHand::forRun($run->id, $sequence, $state), $now),
+            ),
+            (object) array_map(static fn(Outcome $outcome): string => $outcome->value, $state->outcomes()),
             $state->finished(),
             $stale,
-            null === $last ? null : (object) ['press' => $last->press, 'position' => $last->position, 'type' => $last->type->value],
+            null === $last
+                ? null
+                : (object) ['press' => $last->press, 'position' => $last->position, 'type' => $last->type->value],
             Instant::write($now),
         );
     }

@@ -12,16 +12,25 @@ use Wubbin\Core\Run\Deviation;
 final readonly class StepTime
 {
     public function __construct(
-        #[OA\Property(description: 'Id of the step in the plan')]
-        public string $step,
-        #[OA\Property]
-        public string $kind,
-        #[OA\Property]
-        public float $planned,
-        #[OA\Property(type: 'number', nullable: true, description: 'Null where no clock was started, or the step was left out')]
+        #[OA\Property(description: 'Id of the step in the plan')] public string $step,
+        #[OA\Property] public string $kind,
+        #[OA\Property] public float $planned,
+        #[
+            OA\Property(
+                type: 'number',
+                nullable: true,
+                description: 'Null where no clock was started, or the step was left out',
+            ),
+        ]
         public ?float $taken,
-        #[OA\Property(type: 'string', nullable: true, enum: ['shorter', 'longer'], description: 'Where it was not as planned')]
+        #[
+            OA\Property(
+                type: 'string',
+                nullable: true,
+                enum: ['shorter', 'longer'],
+                description: 'Where it was not as planned',
+            ),
+        ]
         public ?Deviation $off,
-    ) {
-    }
+    ) {}
 }

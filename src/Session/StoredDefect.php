@@ -16,10 +16,7 @@ class StoredDefect
     public ?int $id = null;
 
     public function __construct(
-        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
-        public readonly StoredEntry $entry,
-        #[ORM\Column(length: 24)]
-        public readonly string $defect,
-    ) {
-    }
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly StoredEntry $entry,
+        #[ORM\Column(length: 24)] public readonly string $defect,
+    ) {}
 }

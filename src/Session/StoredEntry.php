@@ -53,44 +53,32 @@ class StoredEntry
     public readonly string $words;
 
     /**
-     * @param list<Mark>           $marks
-     * @param string               $source  of which there is one entry only
-     * @param array<string, mixed> $done    facts of the plan, and what was really done
-     * @param string               $setting that it counts with among others, as the core writes it
+     * @param list<Mark> $marks
+     * @param string $source of which there is one entry only
+     * @param array<string, mixed> $done facts of the plan, and what was really done
+     * @param string $setting that it counts with among others, as the core writes it
      */
     public function __construct(
-        #[ORM\Column(length: 64)]
-        public readonly string $source,
-        #[ORM\Column(length: 24)]
-        public readonly string $at,
-        #[ORM\Column(length: 64)]
-        public readonly string $job,
-        #[ORM\Column(length: 120)]
-        public readonly string $name,
-        #[ORM\Column]
-        public readonly int $piece,
-        #[ORM\Column(length: 8, enumType: Outcome::class)]
-        public readonly Outcome $outcome,
+        #[ORM\Column(length: 64)] public readonly string $source,
+        #[ORM\Column(length: 24)] public readonly string $at,
+        #[ORM\Column(length: 64)] public readonly string $job,
+        #[ORM\Column(length: 120)] public readonly string $name,
+        #[ORM\Column] public readonly int $piece,
+        #[ORM\Column(length: 8, enumType: Outcome::class)] public readonly Outcome $outcome,
         array $marks,
-        #[ORM\Column(type: 'text')]
-        public readonly string $note,
-        #[ORM\Column(length: 40)]
-        public readonly string $route,
-        #[ORM\Column(length: 120)]
-        public readonly string $medium,
-        #[ORM\Column(length: 120)]
-        public readonly string $printer,
-        #[ORM\Column(length: 120)]
-        public readonly string $heat,
-        #[ORM\Column(length: 120)]
-        public readonly string $blank,
-        #[ORM\Column(type: 'json')]
-        public readonly array $done,
-        #[ORM\Column(length: 120)]
-        public readonly string $setting,
+        #[ORM\Column(type: 'text')] public readonly string $note,
+        #[ORM\Column(length: 40)] public readonly string $route,
+        #[ORM\Column(length: 120)] public readonly string $medium,
+        #[ORM\Column(length: 120)] public readonly string $printer,
+        #[ORM\Column(length: 120)] public readonly string $heat,
+        #[ORM\Column(length: 120)] public readonly string $blank,
+        #[ORM\Column(type: 'json')] public readonly array $done,
+        #[ORM\Column(length: 120)] public readonly string $setting,
     ) {
-        $this->marks = array_map(static fn (Mark $mark): array => $mark->jsonSerialize(), $marks);
-        $labels = array_map(static fn (Mark $mark): string => $mark->defect->label(), $marks);
-        $this->words = mb_strtolower(implode(' ', [$name, $note, $route, $medium, $printer, $heat, $blank, ...$labels]));
+        $this->marks = array_map(static fn(Mark $mark): array => $mark->jsonSerialize(), $marks);
+        $labels = array_map(static fn(Mark $mark): string => $mark->defect->label(), $marks);
+        $this->words = mb_strtolower(
+            implode(' ', [$name, $note, $route, $medium, $printer, $heat, $blank, ...$labels]),
+        );
     }
 }

@@ -39,12 +39,9 @@ class StoredEvent
 
     /** @param array{press_c: float|null, probe_c: float|null}|null $reading */
     public function __construct(
-        #[ORM\Column(length: 64)]
-        public readonly string $press,
-        #[ORM\ManyToOne(inversedBy: 'events'), ORM\JoinColumn(nullable: false)]
-        public readonly StoredRun $run,
-        #[ORM\ManyToOne]
-        public readonly ?StoredPiece $piece,
+        #[ORM\Column(length: 64)] public readonly string $press,
+        #[ORM\ManyToOne(inversedBy: 'events'), ORM\JoinColumn(nullable: false)] public readonly StoredRun $run,
+        #[ORM\ManyToOne] public readonly ?StoredPiece $piece,
         Event $event,
         ?array $reading = null,
     ) {
@@ -52,29 +49,46 @@ class StoredEvent
         $this->position = $event->position;
         $this->type = $event->type;
         $this->outcome = $event->outcome;
-        $this->detail = array_filter([
-            'marks' => array_map(static fn (Mark $mark): array => $mark->jsonSerialize(), $event->marks),
-            'seconds' => $event->seconds,
-            'ready' => $event->ready,
-            'reason' => $event->reason,
-            'undoes' => $event->undoes,
-            'reading' => $reading,
-        ], static fn (mixed $told): bool => !in_array($told, [[], 0.0, false, '', null], true));
+        $this->detail = array_filter(
+            [
+                'marks' => array_map(static fn(Mark $mark): array => $mark->jsonSerialize(), $event->marks),
+                'seconds' => $event->seconds,
+                'ready' => $event->ready,
+                'reason' => $event->reason,
+                'undoes' => $event->undoes,
+                'reading' => $reading,
+            ],
+            static fn(mixed $told): bool => !in_array($told, [[], 0.0, false, '', null], true),
+        );
     }
 
     public function event(): Event
     {
         $at = Instant::read($this->at);
         $detail = Record::of($this->detail);
-        $marks = static fn (): array => array_map(Mark::fromRecord(...), $detail->has('marks') ? $detail->records('marks') : []);
+        $marks = static fn(): array => array_map(
+            Mark::fromRecord(...),
+            $detail->has('marks') ? $detail->records('marks') : [],
+        );
 
         return match ($this->type) {
             EventType::Peeked => Event::peeked($this->position, $at, $detail->has('ready'), $marks(), $this->press),
             EventType::Again => Event::again($this->position, $at, $detail->number('seconds'), $this->press),
             EventType::Skipped => Event::skipped($this->position, $at, $detail->string('reason'), $this->press),
-            EventType::Judged => Event::judged($this->position, $at, $this->outcome ?? Outcome::Spoiled, $marks(), $this->press),
+            EventType::Judged => Event::judged(
+                $this->position,
+                $at,
+                $this->outcome ?? Outcome::Spoiled,
+                $marks(),
+                $this->press,
+            ),
             EventType::Undone => Event::undone($this->position, $at, $detail->string('undoes'), $this->press),
-            EventType::Checked, EventType::Started, EventType::Paused, EventType::Resumed, EventType::Done => Event::plain($this->type, $this->position, $at, $this->press),
+            EventType::Checked,
+            EventType::Started,
+            EventType::Paused,
+            EventType::Resumed,
+            EventType::Done
+                => Event::plain($this->type, $this->position, $at, $this->press),
         };
     }
 }

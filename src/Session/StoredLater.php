@@ -16,16 +16,10 @@ class StoredLater
     public ?int $id = null;
 
     public function __construct(
-        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
-        public readonly StoredEntry $entry,
-        #[ORM\Column(length: 24)]
-        public readonly string $at,
-        #[ORM\Column]
-        public readonly int $washes,
-        #[ORM\Column]
-        public readonly bool $good,
-        #[ORM\Column(type: 'text')]
-        public readonly string $note,
-    ) {
-    }
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly StoredEntry $entry,
+        #[ORM\Column(length: 24)] public readonly string $at,
+        #[ORM\Column] public readonly int $washes,
+        #[ORM\Column] public readonly bool $good,
+        #[ORM\Column(type: 'text')] public readonly string $note,
+    ) {}
 }

@@ -25,12 +25,9 @@ class StoredPiece
     public ?string $judged = null;
 
     public function __construct(
-        #[ORM\ManyToOne(inversedBy: 'pieces'), ORM\JoinColumn(nullable: false)]
-        public readonly StoredRun $run,
-        #[ORM\Column]
-        public readonly int $number,
-    ) {
-    }
+        #[ORM\ManyToOne(inversedBy: 'pieces'), ORM\JoinColumn(nullable: false)] public readonly StoredRun $run,
+        #[ORM\Column] public readonly int $number,
+    ) {}
 
     public function judge(?Outcome $outcome, \DateTimeImmutable $at): void
     {

@@ -39,22 +39,16 @@ class StoredRun
     public Collection $events;
 
     /**
-     * @param array<string, mixed>                                                    $document the plan
+     * @param array<string, mixed> $document the plan
      * @param list<array{step: string, piece: int|null, timed: bool, seconds: float}> $sequence
      */
     private function __construct(
-        #[ORM\Id, ORM\Column(length: 64)]
-        public readonly string $id,
-        #[ORM\Column(length: 64)]
-        public readonly string $job,
-        #[ORM\Column(length: 120)]
-        public readonly string $name,
-        #[ORM\Column(length: 8)]
-        public readonly string $plan,
-        #[ORM\Column(type: 'json')]
-        public readonly array $document,
-        #[ORM\Column(type: 'json')]
-        private readonly array $sequence,
+        #[ORM\Id, ORM\Column(length: 64)] public readonly string $id,
+        #[ORM\Column(length: 64)] public readonly string $job,
+        #[ORM\Column(length: 120)] public readonly string $name,
+        #[ORM\Column(length: 8)] public readonly string $plan,
+        #[ORM\Column(type: 'json')] public readonly array $document,
+        #[ORM\Column(type: 'json')] private readonly array $sequence,
         \DateTimeImmutable $now,
     ) {
         $this->created = Instant::write($now);
@@ -64,14 +58,35 @@ class StoredRun
 
     /**
      * @param array<string, mixed> $document the plan
-     * @param int<1, max>          $pieces
+     * @param int<1, max> $pieces
      */
-    public static function begin(string $id, string $job, string $name, string $plan, array $document, BenchSequence $sequence, int $pieces, \DateTimeImmutable $now): self
-    {
-        $run = new self($id, $job, $name, $plan, $document, array_map(
-            static fn (BenchStep $step): array => ['step' => $step->stepId, 'piece' => $step->piece, 'timed' => $step->timed, 'seconds' => $step->seconds],
-            $sequence->steps,
-        ), $now);
+    public static function begin(
+        string $id,
+        string $job,
+        string $name,
+        string $plan,
+        array $document,
+        BenchSequence $sequence,
+        int $pieces,
+        \DateTimeImmutable $now,
+    ): self {
+        $run = new self(
+            $id,
+            $job,
+            $name,
+            $plan,
+            $document,
+            array_map(
+                static fn(BenchStep $step): array => [
+                    'step' => $step->stepId,
+                    'piece' => $step->piece,
+                    'timed' => $step->timed,
+                    'seconds' => $step->seconds,
+                ],
+                $sequence->steps,
+            ),
+            $now,
+        );
         for ($number = 1; $number <= $pieces; ++$number) {
             $run->pieces->set($number, new StoredPiece($run, $number));
         }
@@ -88,13 +103,25 @@ class StoredRun
     {
         $plan = [];
         foreach (Record::of($this->document)->records('steps') as $step) {
-            $plan[$step->string('id')] = [$step->enum('kind', StepKind::class), $step->has('questions') && [] !== $step->strings('questions')];
+            $plan[$step->string('id')] = [
+                $step->enum('kind', StepKind::class),
+                $step->has('questions') && [] !== $step->strings('questions'),
+            ];
         }
 
-        return BenchSequence::frozen(array_map(
-            static fn (Record $step): BenchStep => new BenchStep($step->string('step'), $plan[$step->string('step')][0], $step->has('piece') ? $step->integer('piece') : null, $step->boolean('timed'), $step->number('seconds'), $plan[$step->string('step')][1]),
-            Record::of($this->sequence)->each(),
-        ));
+        return BenchSequence::frozen(
+            array_map(
+                static fn(Record $step): BenchStep => new BenchStep(
+                    $step->string('step'),
+                    $plan[$step->string('step')][0],
+                    $step->has('piece') ? $step->integer('piece') : null,
+                    $step->boolean('timed'),
+                    $step->number('seconds'),
+                    $plan[$step->string('step')][1],
+                ),
+                Record::of($this->sequence)->each(),
+            ),
+        );
     }
 
     /** @return array<string, mixed> of the plan, by its id */
@@ -109,7 +136,7 @@ class StoredRun
     /** @return list<Event> in the order they were stored */
     public function history(): array
     {
-        return array_values($this->events->map(static fn (StoredEvent $event): Event => $event->event())->toArray());
+        return array_values($this->events->map(static fn(StoredEvent $event): Event => $event->event())->toArray());
     }
 
     public function finish(?\DateTimeImmutable $at): void

@@ -14,19 +14,17 @@ use Wubbin\Pdf\Pen;
 /** The page that shows how a tray feeds. */
 final readonly class FeedTestPdf
 {
-    public function __construct(private Pen $pen)
-    {
-    }
+    public function __construct(private Pen $pen) {}
 
     /** @return string the PDF */
     public function draw(PaperSize $paper, Marking $marking, Tray $tray): string
     {
         $page = $paper->size();
         $pdf = new BarePdf('P', 'mm', [$page->widthMm, $page->heightMm]);
-        $pdf->setTitle('Feed test · '.$marking->label.' · '.$tray->label);
+        $pdf->setTitle('Feed test · ' . $marking->label . ' · ' . $tray->label);
         $pdf->setCreator('Wubbin');
         $this->pen->begin($pdf, $page, false);
-        $this->pen->marks($pdf, FeedTest::marks($page, $marking->marginMm, $marking->label.' · '.$tray->label));
+        $this->pen->marks($pdf, FeedTest::marks($page, $marking->marginMm, $marking->label . ' · ' . $tray->label));
         $this->pen->end($pdf);
 
         return $pdf->Output('', 'S');

@@ -26,31 +26,93 @@ use Wubbin\Task\TaskView;
 #[AsController]
 final readonly class GangController
 {
-    public function __construct(private GangLayouts $gangs, private TaskQueue $tasks, private SettingsStore $settings)
-    {
-    }
+    public function __construct(
+        private GangLayouts $gangs,
+        private TaskQueue $tasks,
+        private SettingsStore $settings,
+    ) {}
 
     #[Route('/api/gangs', methods: ['POST'])]
-    #[OA\Post(path: '/api/gangs', operationId: 'layOutGang', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['jobs', 'gap', 'seconds'], properties: [
-        new OA\Property(property: 'jobs', type: 'array', items: new OA\Items(type: 'string')),
-        new OA\Property(property: 'gap', type: 'string', description: 'Between two pieces, as typed'),
-        new OA\Property(property: 'seconds', type: 'number', description: 'That may be spent on each kind of sheet'),
-        new OA\Property(property: 'later', type: 'array', items: new OA\Items(type: 'string'), description: 'Jobs whose pieces may fill what is left'),
-        new OA\Property(property: 'swatches', type: 'boolean', description: 'Test swatches may fill what is left'),
-        new OA\Property(property: 'offcuts', type: 'boolean', description: 'Those on the shelf are used first, unless this is false'),
-        new OA\Property(property: 'upright', type: 'array', items: new OA\Items(type: 'string'), description: 'Pieces that are not turned'),
-        new OA\Property(property: 'pins', type: 'array', items: new OA\Items(required: ['lot', 'piece', 'sheet', 'x_mm', 'y_mm', 'quarters'], properties: [
-            new OA\Property(property: 'lot', type: 'string'),
-            new OA\Property(property: 'piece', type: 'string'),
-            new OA\Property(property: 'sheet', type: 'integer', description: 'Of the whole ones, from 0'),
-            new OA\Property(property: 'x_mm', type: 'number'),
-            new OA\Property(property: 'y_mm', type: 'number'),
-            new OA\Property(property: 'quarters', type: 'integer'),
-        ], type: 'object'), description: 'Pieces that were placed by hand'),
-    ], type: 'object')), responses: [
-        new OA\Response(response: 202, description: 'The work of laying them out, whose result are the sheets', content: new OA\JsonContent(ref: TaskView::class)),
-        new OA\Response(response: 422, description: 'Jobs that cannot be printed yet, or a gap that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/gangs',
+            operationId: 'layOutGang',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['jobs', 'gap', 'seconds'],
+                    properties: [
+                        new OA\Property(property: 'jobs', type: 'array', items: new OA\Items(type: 'string')),
+                        new OA\Property(property: 'gap', type: 'string', description: 'Between two pieces, as typed'),
+                        new OA\Property(
+                            property: 'seconds',
+                            type: 'number',
+                            description: 'That may be spent on each kind of sheet',
+                        ),
+                        new OA\Property(
+                            property: 'later',
+                            type: 'array',
+                            items: new OA\Items(type: 'string'),
+                            description: 'Jobs whose pieces may fill what is left',
+                        ),
+                        new OA\Property(
+                            property: 'swatches',
+                            type: 'boolean',
+                            description: 'Test swatches may fill what is left',
+                        ),
+                        new OA\Property(
+                            property: 'offcuts',
+                            type: 'boolean',
+                            description: 'Those on the shelf are used first, unless this is false',
+                        ),
+                        new OA\Property(
+                            property: 'upright',
+                            type: 'array',
+                            items: new OA\Items(type: 'string'),
+                            description: 'Pieces that are not turned',
+                        ),
+                        new OA\Property(
+                            property: 'pins',
+                            type: 'array',
+                            items: new OA\Items(
+                                required: ['lot', 'piece', 'sheet', 'x_mm', 'y_mm', 'quarters'],
+                                properties: [
+                                    new OA\Property(property: 'lot', type: 'string'),
+                                    new OA\Property(property: 'piece', type: 'string'),
+                                    new OA\Property(
+                                        property: 'sheet',
+                                        type: 'integer',
+                                        description: 'Of the whole ones, from 0',
+                                    ),
+                                    new OA\Property(property: 'x_mm', type: 'number'),
+                                    new OA\Property(property: 'y_mm', type: 'number'),
+                                    new OA\Property(property: 'quarters', type: 'integer'),
+                                ],
+                                type: 'object',
+                            ),
+                            description: 'Pieces that were placed by hand',
+                        ),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 202,
+                    description: 'The work of laying them out, whose result are the sheets',
+                    content: new OA\JsonContent(ref: TaskView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'Jobs that cannot be printed yet, or a gap that cannot be',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function layOut(Request $request): JsonResponse
     {
         $wish = GangWish::typed(JsonBody::fromRequest($request), new QuantityParser($this->settings->get()->unit()));
@@ -62,23 +124,57 @@ final readonly class GangController
 
     /** Making the sheets freezes the plans of all the jobs on them. */
     #[Route('/api/gangs/{task}/sheets', methods: ['POST'])]
-    #[OA\Post(path: '/api/gangs/{task}/sheets', operationId: 'makeGangSheets', parameters: [new OA\PathParameter(name: 'task', schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 202, description: 'The work, whose result is the sheet', content: new OA\JsonContent(ref: TaskView::class)),
-        new OA\Response(response: 404, description: 'It was not laid out, or too long ago', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/gangs/{task}/sheets',
+            operationId: 'makeGangSheets',
+            parameters: [new OA\PathParameter(name: 'task', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 202,
+                    description: 'The work, whose result is the sheet',
+                    content: new OA\JsonContent(ref: TaskView::class),
+                ),
+                new OA\Response(
+                    response: 404,
+                    description: 'It was not laid out, or too long ago',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function make(string $task): JsonResponse
     {
-        return new JsonResponse(TaskView::of($this->tasks->add(MakeGangSheets::kind(), ['layout' => $this->laidOut($task)])), 202);
+        return new JsonResponse(
+            TaskView::of($this->tasks->add(MakeGangSheets::kind(), ['layout' => $this->laidOut($task)])),
+            202,
+        );
     }
 
     /** The cut lines of one sheet: of a lot, by their places from 0. */
-    #[Route('/api/gangs/{task}/{lot}/{sheet}/cut.svg', requirements: ['lot' => '\d{1,4}', 'sheet' => '\d{1,5}'], methods: ['GET'])]
+    #[
+        Route(
+            '/api/gangs/{task}/{lot}/{sheet}/cut.svg',
+            requirements: ['lot' => '\d{1,4}', 'sheet' => '\d{1,5}'],
+            methods: ['GET'],
+        ),
+    ]
     public function cutLines(string $task, int $lot, int $sheet): Response
     {
         $of = Record::of($this->laidOut($task))->records('lots')[$lot] ?? throw new NotFound('There is no such sheet.');
         $svg = GangCutSvg::draw($of, $of->records('sheets')[$sheet] ?? throw new NotFound('There is no such sheet.'));
 
-        return new Response($svg, 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, sprintf('cut-%d-%d.svg', $lot + 1, $sheet + 1)), 'Content-Security-Policy' => "default-src 'none'; sandbox"]);
+        return new Response($svg, 200, [
+            'Content-Type' => 'image/svg+xml',
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                HeaderUtils::DISPOSITION_ATTACHMENT,
+                sprintf('cut-%d-%d.svg', $lot + 1, $sheet + 1),
+            ),
+            'Content-Security-Policy' => "default-src 'none'; sandbox",
+        ]);
     }
 
     /**
@@ -89,7 +185,11 @@ final readonly class GangController
     private function laidOut(string $task): array
     {
         $layout = $this->tasks->find($task);
-        if (LayOutGang::kind() !== $layout->kind || TaskState::Done->value !== $layout->state || null === $layout->result) {
+        if (
+            LayOutGang::kind() !== $layout->kind ||
+            TaskState::Done->value !== $layout->state ||
+            null === $layout->result
+        ) {
             throw new NotFound('These sheets are not laid out yet.');
         }
 

@@ -16,7 +16,7 @@ use Wubbin\Core\Sheet\SheetLayout;
 final readonly class GangCutSvg
 {
     /**
-     * @param Record $lot   as it was laid out
+     * @param Record $lot as it was laid out
      * @param Record $sheet one of its sheets
      */
     public static function draw(Record $lot, Record $sheet): string
@@ -29,7 +29,17 @@ final readonly class GangCutSvg
         foreach ($sheet->records('places') as $place) {
             [$piece, $lines] = isset($pieces[$place->string('piece')])
                 ? [$pieces[$place->string('piece')]->string('label'), self::lines($pieces[$place->string('piece')])]
-                : ['test swatch', [[[0.0, 0.0], [$place->number('width_mm'), 0.0], [$place->number('width_mm'), $place->number('height_mm')], [0.0, $place->number('height_mm')]]]];
+                : [
+                    'test swatch',
+                    [
+                        [
+                            [0.0, 0.0],
+                            [$place->number('width_mm'), 0.0],
+                            [$place->number('width_mm'), $place->number('height_mm')],
+                            [0.0, $place->number('height_mm')],
+                        ],
+                    ],
+                ];
             $path = '';
             foreach ($lines as $loop) {
                 foreach ($loop as $i => [$x, $y]) {
@@ -37,26 +47,51 @@ final readonly class GangCutSvg
                 }
                 $path .= 'Z';
             }
-            $paths .= sprintf('<path d="%s" fill="none" stroke="#000000" stroke-width="0.1"><title>%s</title></path>', $path, htmlspecialchars($piece, \ENT_XML1));
+            $paths .= sprintf(
+                '<path d="%s" fill="none" stroke="#000000" stroke-width="0.1"><title>%s</title></path>',
+                $path,
+                htmlspecialchars($piece, \ENT_XML1),
+            );
         }
         $margin = $lot->number('printable_margin_mm');
-        $printable = Rect::mm($margin, $margin, $sheet->number('page_width_mm') - 2.0 * $margin, $sheet->number('page_height_mm') - 2.0 * $margin);
+        $printable = Rect::mm(
+            $margin,
+            $margin,
+            $sheet->number('page_width_mm') - 2.0 * $margin,
+            $sheet->number('page_height_mm') - 2.0 * $margin,
+        );
         foreach (SheetLayout::strip($printable, false, '') as $mark) {
             if (MarkKind::Registration === $mark->kind) {
-                $paths .= sprintf('<circle cx="%.2F" cy="%.2F" r="0.5"><title>registration dot</title></circle>', $mark->rect->xMm + 0.5, $mark->rect->yMm + 0.5);
+                $paths .= sprintf(
+                    '<circle cx="%.2F" cy="%.2F" r="0.5"><title>registration dot</title></circle>',
+                    $mark->rect->xMm + 0.5,
+                    $mark->rect->yMm + 0.5,
+                );
             }
         }
 
         return sprintf(
-            '<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="0 0 %1$.3F %2$.3F">%3$s</svg>'."\n",
-            $sheet->number('page_width_mm'), $sheet->number('page_height_mm'), $paths,
+            '<?xml version="1.0" encoding="UTF-8"?>' .
+                "\n" .
+                '<svg xmlns="http://www.w3.org/2000/svg" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="0 0 %1$.3F ' .
+                '%2$.3F">%3$s</svg>' .
+                "\n",
+            $sheet->number('page_width_mm'),
+            $sheet->number('page_height_mm'),
+            $paths,
         );
     }
 
     /** @return list<list<array{float, float}>> */
     private static function lines(Record $piece): array
     {
-        return array_map(static fn (Record $loop): array => array_map(static fn (Record $p): array => [$p->number('0'), $p->number('1')], $loop->each()), $piece->record('lines')->each());
+        return array_map(
+            static fn(Record $loop): array => array_map(
+                static fn(Record $p): array => [$p->number('0'), $p->number('1')],
+                $loop->each(),
+            ),
+            $piece->record('lines')->each(),
+        );
     }
 
     /**
@@ -66,7 +101,12 @@ final readonly class GangCutSvg
      */
     private static function onSheet(float $x, float $y, Record $place): array
     {
-        [$left, $top, $wide, $high] = [$place->number('x_mm'), $place->number('y_mm'), $place->number('width_mm'), $place->number('height_mm')];
+        [$left, $top, $wide, $high] = [
+            $place->number('x_mm'),
+            $place->number('y_mm'),
+            $place->number('width_mm'),
+            $place->number('height_mm'),
+        ];
 
         return match ($place->integer('quarters')) {
             1 => [$left + $wide - $y, $top + $x],

@@ -30,28 +30,50 @@ final readonly class GangLayouts
     private const SWATCH_HIGH_MM = 30.0;
     private const MOST_SWATCHES = 12;
 
-    public function __construct(private JobPlanner $jobs)
-    {
-    }
+    public function __construct(private JobPlanner $jobs) {}
 
     /** @throws Refusal where a job cannot be printed yet, or a picture does not fit */
     public function layOut(GangWish $wish, Progress $progress): GangView
     {
         $plans = $this->plans($wish->jobs);
         $lots = GangLot::of($plans);
-        $later = array_column(array_map(static fn (GangLot $lot): array => [$lot->id, $lot], [] === $wish->later ? [] : GangLot::of($this->plans($wish->later))), 1, 0);
+        $later = array_column(
+            array_map(
+                static fn(GangLot $lot): array => [$lot->id, $lot],
+                [] === $wish->later ? [] : GangLot::of($this->plans($wish->later)),
+            ),
+            1,
+            0,
+        );
         $paper = $this->jobs->shelf()->paper;
         $gangs = [];
         foreach ($lots as $n => $lot) {
             $watch = self::watch($n, count($lots), $lot, $wish->seconds, $progress);
             try {
-                $gangs[] = [$lot, $later[$lot->id] ?? null, $lot->laidOut($wish->gap, self::SEED, $watch, $wish->pins[$lot->id] ?? [], $wish->offcuts ? $paper->offcutsOf($lot->medium->id) : [], self::spare($later[$lot->id] ?? null, $wish->swatches), $wish->upright)];
+                $gangs[] = [
+                    $lot,
+                    $later[$lot->id] ?? null,
+                    $lot->laidOut(
+                        $wish->gap,
+                        self::SEED,
+                        $watch,
+                        $wish->pins[$lot->id] ?? [],
+                        $wish->offcuts ? $paper->offcutsOf($lot->medium->id) : [],
+                        self::spare($later[$lot->id] ?? null, $wish->swatches),
+                        $wish->upright,
+                    ),
+                ];
             } catch (BadRecord $e) {
                 throw InvalidInput::field($e->field, $e->getMessage());
             }
         }
 
-        return GangView::fromGangs($gangs, array_map(static fn (Plan $plan): array => [$plan->jobId, $plan->id()], $plans), $wish, $paper);
+        return GangView::fromGangs(
+            $gangs,
+            array_map(static fn(Plan $plan): array => [$plan->jobId, $plan->id()], $plans),
+            $wish,
+            $paper,
+        );
     }
 
     /**
@@ -69,13 +91,22 @@ final readonly class GangLayouts
             throw InvalidInput::field('jobs', 'Choose the jobs that go on the sheets.');
         }
         $stored = array_map($this->jobs->find(...), array_values(array_unique($jobs)));
-        $plans = $this->jobs->plans(array_map(static fn (StoredJob $job) => $job->job(), $stored));
+        $plans = $this->jobs->plans(array_map(static fn(StoredJob $job) => $job->job(), $stored));
         foreach ($plans as $plan) {
             if (!$plan->printable()) {
-                throw InvalidInput::field('jobs', sprintf('“%s” cannot be printed yet: see its checks.', $plan->jobName));
+                throw InvalidInput::field(
+                    'jobs',
+                    sprintf('“%s” cannot be printed yet: see its checks.', $plan->jobName),
+                );
             }
-            if ([] !== array_filter($plan->transfers, static fn ($transfer): bool => null === $transfer->sheet)) {
-                throw InvalidInput::field('jobs', sprintf('A picture of “%s” takes several sheets of its own: make its sheets on the job’s page.', $plan->jobName));
+            if ([] !== array_filter($plan->transfers, static fn($transfer): bool => null === $transfer->sheet)) {
+                throw InvalidInput::field(
+                    'jobs',
+                    sprintf(
+                        'A picture of “%s” takes several sheets of its own: make its sheets on the job’s page.',
+                        $plan->jobName,
+                    ),
+                );
             }
         }
 
@@ -96,13 +127,25 @@ final readonly class GangLayouts
     private static function spare(?GangLot $later, bool $swatches): array
     {
         return [
-            ...array_values(array_map(static fn (GangPicture $picture): GangPiece => $picture->piece, $later->pictures ?? [])),
-            ...($swatches ? [new GangPiece('swatch', 'Test swatch', Size::mm(self::SWATCH_WIDE_MM, self::SWATCH_HIGH_MM), self::MOST_SWATCHES)] : []),
+            ...array_values(
+                array_map(static fn(GangPicture $picture): GangPiece => $picture->piece, $later->pictures ?? []),
+            ),
+            ...$swatches
+                ? [
+                    new GangPiece(
+                        'swatch',
+                        'Test swatch',
+                        Size::mm(self::SWATCH_WIDE_MM, self::SWATCH_HIGH_MM),
+                        self::MOST_SWATCHES,
+                    ),
+                ]
+                : [],
         ];
     }
 
     /**
-     * Lets a search go on until its time is up, or the person takes the best so far; laying by outlines has its own time.
+     * Lets a search go on until its time is up, or the person takes the best so far; laying by outlines has its own
+     * time.
      *
      * @return callable(int, int, int): bool
      */
@@ -111,13 +154,25 @@ final readonly class GangLayouts
         $began = [];
         $said = 0.0;
 
-        return static function (int $tried, int $sheets, int $way) use ($n, $all, $lot, $seconds, $progress, &$began, &$said): bool {
+        return static function (
+            int $tried,
+            int $sheets,
+            int $way,
+        ) use ($n, $all, $lot, $seconds, $progress, &$began, &$said): bool {
             $instant = hrtime(true) / 1.0e9;
             $began[$way] ??= $instant;
             $spent = $instant - $began[$way];
             if ($instant - $said > self::TELL_EVERY) {
                 $said = $instant;
-                $progress->at(($n + ($way + min(1.0, $spent / $seconds)) / 2.0) / $all, sprintf('%s%s: %d sheets so far', $lot->medium->label, 1 === $way ? ', by their outlines' : '', $sheets));
+                $progress->at(
+                    ($n + ($way + min(1.0, $spent / $seconds)) / 2.0) / $all,
+                    sprintf(
+                        '%s%s: %d sheets so far',
+                        $lot->medium->label,
+                        1 === $way ? ', by their outlines' : '',
+                        $sheets,
+                    ),
+                );
                 if ($progress->enough()) {
                     return false;
                 }

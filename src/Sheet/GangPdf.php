@@ -18,39 +18,55 @@ use Wubbin\Pdf\BarePdf;
 use Wubbin\Pdf\Pen;
 use Wubbin\Task\Progress;
 
-/** Draws sheets that several jobs share: each piece as on a sheet of its own, moved to its place and turned as it lies there. */
+/**
+ * Draws sheets that several jobs share: each piece as on a sheet of its own, moved to its place and turned as it lies
+ * there.
+ */
 final readonly class GangPdf
 {
-    public function __construct(private Pen $pen)
-    {
-    }
+    public function __construct(private Pen $pen) {}
 
     /**
-     * @param list<GangLot>          $lots
-     * @param list<GangLot>          $later    lots of jobs whose pieces fill what was left
-     * @param list<Record>           $layouts  as they were laid out, by the lots' ids
+     * @param list<GangLot> $lots
+     * @param list<GangLot> $later lots of jobs whose pieces fill what was left
+     * @param list<Record> $layouts as they were laid out, by the lots' ids
      * @param array<string, Artwork> $artworks by SHA-256
      *
      * @return array{BarePdf, list<SheetPage>} the PDF, and what its pages are
      */
-    public function draw(array $lots, array $later, array $layouts, array $artworks, string $title, Progress $progress): array
-    {
-        $now = array_combine(array_map(static fn (GangLot $lot): string => $lot->id, $lots), $lots);
-        $then = array_combine(array_map(static fn (GangLot $lot): string => $lot->id, $later), $later);
+    public function draw(
+        array $lots,
+        array $later,
+        array $layouts,
+        array $artworks,
+        string $title,
+        Progress $progress,
+    ): array {
+        $now = array_combine(array_map(static fn(GangLot $lot): string => $lot->id, $lots), $lots);
+        $then = array_combine(array_map(static fn(GangLot $lot): string => $lot->id, $later), $later);
         $pdf = new BarePdf('P', 'mm', [210.0, 297.0]);
         $pdf->setTitle($title);
         $pdf->setCreator('Wubbin');
-        $all = array_sum(array_map(static fn (Record $layout): int => count($layout->records('sheets')), $layouts));
+        $all = array_sum(array_map(static fn(Record $layout): int => count($layout->records('sheets')), $layouts));
         $pages = [];
         foreach ($layouts as $layout) {
             $lot = $now[$layout->string('id')];
             $pictures = $lot->pictures + ($then[$lot->id]->pictures ?? []);
             foreach ($layout->records('sheets') as $sheet) {
-                $progress->at(0.05 + 0.9 * count($pages) / max(1, $all), sprintf('Drawing sheet %d of %d', count($pages) + 1, $all));
+                $progress->at(
+                    0.05 + (0.9 * count($pages)) / max(1, $all),
+                    sprintf('Drawing sheet %d of %d', count($pages) + 1, $all),
+                );
                 $number = sprintf('sheet %d of %d', count($pages) + 1, $all);
                 $names = implode(', ', self::namesOn($pictures, $sheet));
-                $pages[] = SheetPage::forMedium($lot->medium, $lot->marking, $lot->mirrored, $lot->first()->carrier->foldLeads ?? false, $names.' · '.$number);
-                $this->page($pdf, $lot, $pictures, $sheet, $artworks, $number.' · '.$names);
+                $pages[] = SheetPage::forMedium(
+                    $lot->medium,
+                    $lot->marking,
+                    $lot->mirrored,
+                    $lot->first()->carrier->foldLeads ?? false,
+                    $names . ' · ' . $number,
+                );
+                $this->page($pdf, $lot, $pictures, $sheet, $artworks, $number . ' · ' . $names);
             }
         }
 
@@ -59,14 +75,25 @@ final readonly class GangPdf
 
     /**
      * @param array<string, GangPicture> $pictures
-     * @param array<string, Artwork>     $artworks
+     * @param array<string, Artwork> $artworks
      */
-    private function page(BarePdf $pdf, GangLot $lot, array $pictures, Record $sheet, array $artworks, string $foot): void
-    {
+    private function page(
+        BarePdf $pdf,
+        GangLot $lot,
+        array $pictures,
+        Record $sheet,
+        array $artworks,
+        string $foot,
+    ): void {
         $page = Size::mm($sheet->number('page_width_mm'), $sheet->number('page_height_mm'));
         $this->pen->begin($pdf, $page, $lot->mirrored && $lot->marking->mirrorsInDriver());
         foreach ($sheet->records('places') as $place) {
-            $rect = Rect::mm($place->number('x_mm'), $place->number('y_mm'), $place->number('width_mm'), $place->number('height_mm'));
+            $rect = Rect::mm(
+                $place->number('x_mm'),
+                $place->number('y_mm'),
+                $place->number('width_mm'),
+                $place->number('height_mm'),
+            );
             if (GangLayouts::isSwatch($place->string('piece'))) {
                 $this->pen->swatch($pdf, $rect);
             } else {
@@ -76,7 +103,21 @@ final readonly class GangPdf
         $bar = $sheet->recordOrNull('bar');
         $this->pen->marks($pdf, [
             ...SheetLayout::strip($lot->printable($page), false, $foot),
-            ...(null === $bar ? [] : [new SheetMark(MarkKind::CheckBar, Rect::mm($bar->number('x_mm'), $bar->number('y_mm'), $bar->number('width_mm'), $bar->number('height_mm')), '100 mm', true)]),
+            ...null === $bar
+                ? []
+                : [
+                    new SheetMark(
+                        MarkKind::CheckBar,
+                        Rect::mm(
+                            $bar->number('x_mm'),
+                            $bar->number('y_mm'),
+                            $bar->number('width_mm'),
+                            $bar->number('height_mm'),
+                        ),
+                        '100 mm',
+                        true,
+                    ),
+                ],
         ]);
         $this->pen->end($pdf);
     }
@@ -88,11 +129,17 @@ final readonly class GangPdf
      */
     private static function namesOn(array $pictures, Record $sheet): array
     {
-        return array_values(array_unique(array_map(static function (Record $place) use ($pictures): string {
-            $picture = $pictures[$place->string('piece')] ?? null;
+        return array_values(
+            array_unique(
+                array_map(static function (Record $place) use ($pictures): string {
+                    $picture = $pictures[$place->string('piece')] ?? null;
 
-            return null === $picture ? 'test swatches' : $picture->transfer->label.' (plan '.$picture->planId.')';
-        }, $sheet->records('places'))));
+                    return null === $picture
+                        ? 'test swatches'
+                        : $picture->transfer->label . ' (plan ' . $picture->planId . ')';
+                }, $sheet->records('places')),
+            ),
+        );
     }
 
     /** @param array<string, Artwork> $artworks */

@@ -19,13 +19,13 @@ final readonly class GangWish
     private const MOST_SECONDS = 60.0;
 
     /**
-     * @param list<string>                 $jobs     ids
-     * @param float                        $seconds  that may be spent on each kind of sheet, and each way of laying it
-     * @param list<string>                 $later    jobs whose pieces may fill what is left
-     * @param bool                         $swatches test swatches may
-     * @param bool                         $offcuts  those on the shelf are used first
-     * @param list<string>                 $upright  ids of pieces that are not turned
-     * @param array<string, list<GangPin>> $pins     by lot
+     * @param list<string> $jobs ids
+     * @param float $seconds that may be spent on each kind of sheet, and each way of laying it
+     * @param list<string> $later jobs whose pieces may fill what is left
+     * @param bool $swatches test swatches may
+     * @param bool $offcuts those on the shelf are used first
+     * @param list<string> $upright ids of pieces that are not turned
+     * @param array<string, list<GangPin>> $pins by lot
      */
     private function __construct(
         public array $jobs,
@@ -36,8 +36,7 @@ final readonly class GangWish
         public bool $offcuts,
         public array $upright,
         public array $pins,
-    ) {
-    }
+    ) {}
 
     /** @throws Refusal naming the field */
     public static function typed(Record $body, QuantityParser $parser): self
@@ -62,11 +61,27 @@ final readonly class GangWish
         $pins = [];
         foreach ($this->pins as $lot => $of) {
             foreach ($of as $pin) {
-                $pins[] = ['lot' => $lot, 'piece' => $pin->piece, 'sheet' => $pin->sheet, 'x_mm' => $pin->xMm, 'y_mm' => $pin->yMm, 'quarters' => $pin->quarters];
+                $pins[] = [
+                    'lot' => $lot,
+                    'piece' => $pin->piece,
+                    'sheet' => $pin->sheet,
+                    'x_mm' => $pin->xMm,
+                    'y_mm' => $pin->yMm,
+                    'quarters' => $pin->quarters,
+                ];
             }
         }
 
-        return ['jobs' => $this->jobs, 'gap_mm' => $this->gap->mm, 'seconds' => $this->seconds, 'later' => $this->later, 'swatches' => $this->swatches, 'offcuts' => $this->offcuts, 'upright' => $this->upright, 'pins' => $pins];
+        return [
+            'jobs' => $this->jobs,
+            'gap_mm' => $this->gap->mm,
+            'seconds' => $this->seconds,
+            'later' => $this->later,
+            'swatches' => $this->swatches,
+            'offcuts' => $this->offcuts,
+            'upright' => $this->upright,
+            'pins' => $pins,
+        ];
     }
 
     private static function of(Record $record, Length $gap): self
@@ -75,7 +90,13 @@ final readonly class GangWish
         foreach ($record->records('pins') as $pin) {
             /** @var int<0, 3> $quarters */
             $quarters = max(0, min(3, $pin->integer('quarters')));
-            $pins[$pin->string('lot')][] = new GangPin($pin->string('piece'), max(0, $pin->integer('sheet')), $pin->number('x_mm'), $pin->number('y_mm'), $quarters);
+            $pins[$pin->string('lot')][] = new GangPin(
+                $pin->string('piece'),
+                max(0, $pin->integer('sheet')),
+                $pin->number('x_mm'),
+                $pin->number('y_mm'),
+                $quarters,
+            );
         }
 
         return new self(

@@ -11,9 +11,7 @@ use Wubbin\Task\TaskHandler;
 /** Lays jobs out on sheets together, for as long as it is given. */
 final readonly class LayOutGang implements TaskHandler
 {
-    public function __construct(private GangLayouts $gangs)
-    {
-    }
+    public function __construct(private GangLayouts $gangs) {}
 
     public static function kind(): string
     {

@@ -13,9 +13,7 @@ use Wubbin\Task\TaskHandler;
 /** Makes the sheets of a job whose pictures must be bent first. */
 final readonly class MakeSheet implements TaskHandler
 {
-    public function __construct(private JobPlanner $jobs, private SheetMaker $sheets)
-    {
-    }
+    public function __construct(private JobPlanner $jobs, private SheetMaker $sheets) {}
 
     public static function kind(): string
     {

@@ -19,55 +19,143 @@ use Wubbin\Shelf\ShelfStore;
 #[AsController]
 final readonly class PaperController
 {
-    public function __construct(private ShelfStore $shelf)
-    {
-    }
+    public function __construct(private ShelfStore $shelf) {}
 
     #[Route('/api/shelf/offcuts', methods: ['POST'])]
-    #[OA\Post(path: '/api/shelf/offcuts', operationId: 'keepOffcut', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['medium', 'width_mm', 'height_mm'], properties: [
-        new OA\Property(property: 'medium', type: 'string'),
-        new OA\Property(property: 'width_mm', type: 'number'),
-        new OA\Property(property: 'height_mm', type: 'number'),
-    ], type: 'object')), responses: [
-        new OA\Response(response: 201, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json')),
-        new OA\Response(response: 422, description: 'Too small to keep', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/shelf/offcuts',
+            operationId: 'keepOffcut',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['medium', 'width_mm', 'height_mm'],
+                    properties: [
+                        new OA\Property(property: 'medium', type: 'string'),
+                        new OA\Property(property: 'width_mm', type: 'number'),
+                        new OA\Property(property: 'height_mm', type: 'number'),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'What the shop has',
+                    content: new OA\JsonContent(ref: './shelf.schema.json'),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'Too small to keep',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function keep(Request $request): JsonResponse
     {
         $body = JsonBody::fromRequest($request);
-        $offcut = ['id' => Uuid::v4()->toRfc4122(), 'medium' => $body->string('medium'), 'width_mm' => floor($body->number('width_mm')), 'height_mm' => floor($body->number('height_mm'))];
+        $offcut = [
+            'id' => Uuid::v4()->toRfc4122(),
+            'medium' => $body->string('medium'),
+            'width_mm' => floor($body->number('width_mm')),
+            'height_mm' => floor($body->number('height_mm')),
+        ];
 
-        return new JsonResponse($this->shelf->changePaper(static fn (array $paper): array => ['offcuts' => [...$paper['offcuts'], $offcut]] + $paper)->toRecord(), 201);
+        return new JsonResponse(
+            $this->shelf
+                ->changePaper(static fn(array $paper): array => ['offcuts' => [...$paper['offcuts'], $offcut]] + $paper)
+                ->toRecord(),
+            201,
+        );
     }
 
     #[Route('/api/shelf/offcuts/{id}', methods: ['DELETE'])]
-    #[OA\Delete(path: '/api/shelf/offcuts/{id}', operationId: 'dropOffcut', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json'))])]
+    #[
+        OA\Delete(
+            path: '/api/shelf/offcuts/{id}',
+            operationId: 'dropOffcut',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What the shop has',
+                    content: new OA\JsonContent(ref: './shelf.schema.json'),
+                ),
+            ],
+        ),
+    ]
     public function drop(string $id): JsonResponse
     {
-        return new JsonResponse($this->shelf->changePaper(static fn (array $paper): array => ['offcuts' => array_values(array_filter($paper['offcuts'], static fn (array $one): bool => $id !== $one['id']))] + $paper)->toRecord());
+        return new JsonResponse(
+            $this->shelf
+                ->changePaper(
+                    static fn(array $paper): array => [
+                        'offcuts' => array_values(
+                            array_filter($paper['offcuts'], static fn(array $one): bool => $id !== $one['id']),
+                        ),
+                    ] + $paper,
+                )
+                ->toRecord(),
+        );
     }
 
     /** Emptied, nobody counts them. */
     #[Route('/api/shelf/sheets', methods: ['POST'])]
-    #[OA\Post(path: '/api/shelf/sheets', operationId: 'countSheets', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['medium', 'count'], properties: [
-        new OA\Property(property: 'medium', type: 'string'),
-        new OA\Property(property: 'count', type: 'string', description: 'As typed'),
-    ], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json')),
-        new OA\Response(response: 422, description: 'No number', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/shelf/sheets',
+            operationId: 'countSheets',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['medium', 'count'],
+                    properties: [
+                        new OA\Property(property: 'medium', type: 'string'),
+                        new OA\Property(property: 'count', type: 'string', description: 'As typed'),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What the shop has',
+                    content: new OA\JsonContent(ref: './shelf.schema.json'),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'No number',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function count(Request $request): JsonResponse
     {
         $body = JsonBody::fromRequest($request);
         [$medium, $typed] = [$body->string('medium'), trim($body->string('count'))];
         if ('' !== $typed && 1 !== preg_match('/^\d{1,6}$/', $typed)) {
-            throw InvalidInput::field('count', 'Write how many sheets there are, such as 24; leave it empty where nobody counts them.');
+            throw InvalidInput::field(
+                'count',
+                'Write how many sheets there are, such as 24; leave it empty where nobody counts them.',
+            );
         }
 
-        return new JsonResponse($this->shelf->changePaper(static function (array $paper) use ($medium, $typed): array {
-            unset($paper['sheets'][$medium]);
+        return new JsonResponse(
+            $this->shelf
+                ->changePaper(static function (array $paper) use ($medium, $typed): array {
+                    unset($paper['sheets'][$medium]);
 
-            return ['sheets' => ('' === $typed ? [] : [$medium => (int) $typed]) + $paper['sheets']] + $paper;
-        })->toRecord());
+                    return ['sheets' => ('' === $typed ? [] : [$medium => (int) $typed]) + $paper['sheets']] + $paper;
+                })
+                ->toRecord(),
+        );
     }
 }

@@ -11,14 +11,9 @@ use OpenApi\Attributes as OA;
 final readonly class PlacedRect
 {
     public function __construct(
-        #[OA\Property]
-        public float $x_mm,
-        #[OA\Property]
-        public float $y_mm,
-        #[OA\Property]
-        public float $width_mm,
-        #[OA\Property]
-        public float $height_mm,
-    ) {
-    }
+        #[OA\Property] public float $x_mm,
+        #[OA\Property] public float $y_mm,
+        #[OA\Property] public float $width_mm,
+        #[OA\Property] public float $height_mm,
+    ) {}
 }

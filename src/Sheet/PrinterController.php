@@ -26,38 +26,99 @@ use Wubbin\Shelf\ShelfStore;
 #[AsController]
 final readonly class PrinterController
 {
-    public function __construct(private ShelfStore $shelf, private SettingsStore $settings, private FeedTestPdf $test)
-    {
-    }
+    public function __construct(
+        private ShelfStore $shelf,
+        private SettingsStore $settings,
+        private FeedTestPdf $test,
+    ) {}
 
     #[Route('/api/printers', methods: ['GET'])]
-    #[OA\Get(path: '/api/printers', operationId: 'listPrinters', responses: [new OA\Response(response: 200, description: 'Those on the shelf', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PrinterView::class)))])]
+    #[
+        OA\Get(
+            path: '/api/printers',
+            operationId: 'listPrinters',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Those on the shelf',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PrinterView::class)),
+                ),
+            ],
+        ),
+    ]
     public function list(): JsonResponse
     {
-        return new JsonResponse(array_values(array_map(static fn (Marking $marking): PrinterView => PrinterView::of($marking), array_filter($this->shelf->get()->markings, static fn (Marking $marking): bool => null !== $marking->printer))));
+        return new JsonResponse(
+            array_values(
+                array_map(
+                    static fn(Marking $marking): PrinterView => PrinterView::of($marking),
+                    array_filter(
+                        $this->shelf->get()->markings,
+                        static fn(Marking $marking): bool => null !== $marking->printer,
+                    ),
+                ),
+            ),
+        );
     }
 
     /** Where it mirrors, its largest sheet and its trays; what a test showed of a tray that stays, stays too. */
     #[Route('/api/printers/{id}', methods: ['PUT'])]
-    #[OA\Put(path: '/api/printers/{id}', operationId: 'setUpPrinter', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['mirrors', 'largest', 'trays'], properties: [
-        new OA\Property(property: 'mirrors', type: 'string', enum: ['file', 'driver']),
-        new OA\Property(property: 'largest', type: 'string'),
-        new OA\Property(property: 'trays', type: 'array', items: new OA\Items(required: ['id', 'label', 'straight'], properties: [
-            new OA\Property(property: 'id', type: 'string'),
-            new OA\Property(property: 'label', type: 'string'),
-            new OA\Property(property: 'straight', type: 'boolean'),
-        ], type: 'object')),
-    ], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'The printer', content: new OA\JsonContent(ref: PrinterView::class)),
-        new OA\Response(response: 422, description: 'One that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Put(
+            path: '/api/printers/{id}',
+            operationId: 'setUpPrinter',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['mirrors', 'largest', 'trays'],
+                    properties: [
+                        new OA\Property(property: 'mirrors', type: 'string', enum: ['file', 'driver']),
+                        new OA\Property(property: 'largest', type: 'string'),
+                        new OA\Property(
+                            property: 'trays',
+                            type: 'array',
+                            items: new OA\Items(
+                                required: ['id', 'label', 'straight'],
+                                properties: [
+                                    new OA\Property(property: 'id', type: 'string'),
+                                    new OA\Property(property: 'label', type: 'string'),
+                                    new OA\Property(property: 'straight', type: 'boolean'),
+                                ],
+                                type: 'object',
+                            ),
+                        ),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The printer',
+                    content: new OA\JsonContent(ref: PrinterView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'One that cannot be',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function setUp(string $id, Request $request): JsonResponse
     {
         $known = $this->printer($id)->printer ?? throw new \LogicException('A printer has trays.');
         try {
             $new = Printer::fromRecord(JsonBody::fromRequest($request));
         } catch (BadRecord $e) {
-            throw InvalidInput::field(str_starts_with($e->field, 'trays') ? 'trays' : $e->field, str_starts_with($e->field, 'trays.') ? 'Give every tray a name.' : $e->getMessage());
+            throw InvalidInput::field(
+                str_starts_with($e->field, 'trays') ? 'trays' : $e->field,
+                str_starts_with($e->field, 'trays.') ? 'Give every tray a name.' : $e->getMessage(),
+            );
         }
         foreach ($new->trays as $tray) {
             $feed = $known->tray($tray->id)?->feed;
@@ -71,19 +132,62 @@ final readonly class PrinterController
     public function test(string $id, string $tray): Response
     {
         $marking = $this->printer($id);
-        $pdf = $this->test->draw(PaperSize::from($this->settings->get()->paper), $marking, $marking->printer?->tray($tray) ?? throw new NotFound('There is no such tray.'));
+        $pdf = $this->test->draw(
+            PaperSize::from($this->settings->get()->paper),
+            $marking,
+            $marking->printer?->tray($tray) ?? throw new NotFound('There is no such tray.'),
+        );
 
-        return new Response($pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="feed-test.pdf"']);
+        return new Response($pdf, 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="feed-test.pdf"',
+        ]);
     }
 
     /** What came out of a feed test. */
     #[Route('/api/printers/{id}/trays/{tray}/feed', methods: ['POST'])]
-    #[OA\Post(path: '/api/printers/{id}/trays/{tray}/feed', operationId: 'tellFeed', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')), new OA\PathParameter(name: 'tray', schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['on_pencil', 'far', 'left', 'reads_right'], properties: [
-        new OA\Property(property: 'on_pencil', type: 'boolean', description: 'The print is on the side with the pencil arrow'),
-        new OA\Property(property: 'far', type: 'boolean', description: 'The X is at the end that went in first'),
-        new OA\Property(property: 'left', type: 'boolean', description: 'Seen so that that end is away from the person, the X is to the left'),
-        new OA\Property(property: 'reads_right', type: 'boolean'),
-    ], type: 'object')), responses: [new OA\Response(response: 200, description: 'The printer', content: new OA\JsonContent(ref: PrinterView::class))])]
+    #[
+        OA\Post(
+            path: '/api/printers/{id}/trays/{tray}/feed',
+            operationId: 'tellFeed',
+            parameters: [
+                new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
+                new OA\PathParameter(name: 'tray', schema: new OA\Schema(type: 'string')),
+            ],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['on_pencil', 'far', 'left', 'reads_right'],
+                    properties: [
+                        new OA\Property(
+                            property: 'on_pencil',
+                            type: 'boolean',
+                            description: 'The print is on the side with the pencil arrow',
+                        ),
+                        new OA\Property(
+                            property: 'far',
+                            type: 'boolean',
+                            description: 'The X is at the end that went in first',
+                        ),
+                        new OA\Property(
+                            property: 'left',
+                            type: 'boolean',
+                            description: 'Seen so that that end is away from the person, the X is to the left',
+                        ),
+                        new OA\Property(property: 'reads_right', type: 'boolean'),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The printer',
+                    content: new OA\JsonContent(ref: PrinterView::class),
+                ),
+            ],
+        ),
+    ]
     public function tell(string $id, string $tray, Request $request): JsonResponse
     {
         $printer = $this->printer($id)->printer ?? throw new \LogicException('A printer has trays.');
@@ -91,7 +195,12 @@ final readonly class PrinterController
             throw new NotFound('There is no such tray.');
         }
         $body = JsonBody::fromRequest($request);
-        $feed = FeedTest::read($body->boolean('on_pencil'), $body->boolean('far'), $body->boolean('left'), $body->boolean('reads_right'));
+        $feed = FeedTest::read(
+            $body->boolean('on_pencil'),
+            $body->boolean('far'),
+            $body->boolean('left'),
+            $body->boolean('reads_right'),
+        );
 
         return new JsonResponse($this->keep($id, $printer->tested($tray, $feed)));
     }

@@ -14,32 +14,61 @@ use Wubbin\Core\Route\Tray;
 final readonly class PrinterView
 {
     /**
-     * @param list<array{id: string, label: string}>                                                                  $sizes
-     * @param list<array{id: string, label: string, straight: bool, feed: array{prints: string, leads: string}|null}> $trays
+     * @param list<array{id: string,
+     *     label: string}>                                                                  $sizes
+     * @param list<array{id: string, label: string, straight: bool, feed: array{prints: string,
+     *     leads: string}|null}> $trays
      */
     private function __construct(
-        #[OA\Property]
-        public string $id,
-        #[OA\Property]
-        public string $label,
-        #[OA\Property(enum: ['file', 'driver'])]
-        public string $mirrors,
-        #[OA\Property]
-        public string $largest,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['id', 'label'], properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'label', type: 'string')], type: 'object'), description: 'That the largest sheet may have')]
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $label,
+        #[OA\Property(enum: ['file', 'driver'])] public string $mirrors,
+        #[OA\Property] public string $largest,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(
+                    required: ['id', 'label'],
+                    properties: [
+                        new OA\Property(property: 'id', type: 'string'),
+                        new OA\Property(property: 'label', type: 'string'),
+                    ],
+                    type: 'object',
+                ),
+                description: 'That the largest sheet may have',
+            ),
+        ]
         public array $sizes,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['id', 'label', 'straight', 'feed'], properties: [
-            new OA\Property(property: 'id', type: 'string'),
-            new OA\Property(property: 'label', type: 'string'),
-            new OA\Property(property: 'straight', type: 'boolean'),
-            new OA\Property(property: 'feed', required: ['prints', 'leads'], properties: [
-                new OA\Property(property: 'prints', type: 'string', enum: ['up', 'down']),
-                new OA\Property(property: 'leads', type: 'string', enum: ['top', 'right', 'bottom', 'left']),
-            ], type: 'object', nullable: true),
-        ], type: 'object'))]
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(
+                    required: ['id', 'label', 'straight', 'feed'],
+                    properties: [
+                        new OA\Property(property: 'id', type: 'string'),
+                        new OA\Property(property: 'label', type: 'string'),
+                        new OA\Property(property: 'straight', type: 'boolean'),
+                        new OA\Property(
+                            property: 'feed',
+                            required: ['prints', 'leads'],
+                            properties: [
+                                new OA\Property(property: 'prints', type: 'string', enum: ['up', 'down']),
+                                new OA\Property(
+                                    property: 'leads',
+                                    type: 'string',
+                                    enum: ['top', 'right', 'bottom', 'left'],
+                                ),
+                            ],
+                            type: 'object',
+                            nullable: true,
+                        ),
+                    ],
+                    type: 'object',
+                ),
+            ),
+        ]
         public array $trays,
-    ) {
-    }
+    ) {}
 
     public static function of(Marking $marking): self
     {
@@ -50,8 +79,19 @@ final readonly class PrinterView
             $marking->label,
             $printer->mirrors->value,
             $printer->largest->value,
-            array_map(static fn (PaperSize $size): array => ['id' => $size->value, 'label' => $size->label()], PaperSize::cases()),
-            array_map(static fn (Tray $tray): array => ['id' => $tray->id, 'label' => $tray->label, 'straight' => $tray->straight, 'feed' => $tray->feed?->toRecord()], $printer->trays),
+            array_map(
+                static fn(PaperSize $size): array => ['id' => $size->value, 'label' => $size->label()],
+                PaperSize::cases(),
+            ),
+            array_map(
+                static fn(Tray $tray): array => [
+                    'id' => $tray->id,
+                    'label' => $tray->label,
+                    'straight' => $tray->straight,
+                    'feed' => $tray->feed?->toRecord(),
+                ],
+                $printer->trays,
+            ),
         );
     }
 }

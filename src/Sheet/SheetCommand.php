@@ -29,7 +29,12 @@ final class SheetCommand extends Command
     {
         $this->addArgument('job', InputArgument::OPTIONAL, 'The job file; - reads standard input', '-')
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'Where the PDF goes')
-            ->addOption('shelf', null, InputOption::VALUE_REQUIRED, 'A shelf file; one of everything where none is given');
+            ->addOption(
+                'shelf',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'A shelf file; one of everything where none is given',
+            );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -55,7 +60,9 @@ final class SheetCommand extends Command
         $against = [];
         foreach ($plan->checks() as $check) {
             if (Stage::Print === $check->stage && $check->blocks()) {
-                $against[$check->field] = $format->phrase($check->message).(null === $check->mend ? '' : ' '.$format->phrase($check->mend));
+                $against[$check->field] =
+                    $format->phrase($check->message) .
+                    (null === $check->mend ? '' : ' ' . $format->phrase($check->mend));
             }
         }
 

@@ -20,22 +20,50 @@ use Wubbin\Task\TaskView;
 #[AsController]
 final readonly class SheetController
 {
-    public function __construct(private JobPlanner $jobs, private SheetMaker $sheets, private SheetArchive $archive, private TaskQueue $tasks)
-    {
-    }
+    public function __construct(
+        private JobPlanner $jobs,
+        private SheetMaker $sheets,
+        private SheetArchive $archive,
+        private TaskQueue $tasks,
+    ) {}
 
     /** Making the sheet freezes the plan it is made from. */
     #[Route('/api/jobs/{id}/sheet', methods: ['POST'])]
-    #[OA\Post(path: '/api/jobs/{id}/sheet', operationId: 'makeSheet', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 201, description: 'The sheet', content: new OA\JsonContent(ref: SheetView::class)),
-        new OA\Response(response: 202, description: 'Where pictures are bent for it: the work, whose result is the sheet', content: new OA\JsonContent(ref: TaskView::class)),
-        new OA\Response(response: 422, description: 'A check stands against printing', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/jobs/{id}/sheet',
+            operationId: 'makeSheet',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The sheet',
+                    content: new OA\JsonContent(ref: SheetView::class),
+                ),
+                new OA\Response(
+                    response: 202,
+                    description: 'Where pictures are bent for it: the work, whose result is the sheet',
+                    content: new OA\JsonContent(ref: TaskView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A check stands against printing',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function make(string $id): JsonResponse
     {
         $plan = $this->jobs->plan($this->jobs->find($id)->job());
         if ($plan->printable() && $this->sheets->takesLong($plan)) {
-            return new JsonResponse(TaskView::of($this->tasks->add(MakeSheet::kind(), ['job' => $id, 'plan' => $plan->id()])), 202);
+            return new JsonResponse(
+                TaskView::of($this->tasks->add(MakeSheet::kind(), ['job' => $id, 'plan' => $plan->id()])),
+                202,
+            );
         }
 
         return new JsonResponse(SheetView::of($this->sheets->make($plan)), 201);
@@ -45,7 +73,10 @@ final readonly class SheetController
     public function pdf(string $id): Response
     {
         $response = new BinaryFileResponse($this->archive->file($id), 200, ['Content-Type' => 'application/pdf']);
-        $response->headers->set('Content-Disposition', HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_INLINE, 'sheet.pdf'));
+        $response->headers->set(
+            'Content-Disposition',
+            HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_INLINE, 'sheet.pdf'),
+        );
 
         return $response;
     }

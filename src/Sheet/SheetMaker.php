@@ -30,8 +30,7 @@ final readonly class SheetMaker
         private ArtworkStore $artwork,
         private SheetArchive $archive,
         private ClockInterface $clock,
-    ) {
-    }
+    ) {}
 
     /**
      * The sheet of a plan; the one that was made before where the plan is still the same.
@@ -53,7 +52,13 @@ final readonly class SheetMaker
             return $latest;
         }
         $id = Uuid::v4()->toRfc4122();
-        $sheet = new PrintedSheet($id, $plan->jobId, $plan->id(), self::records($this->pdf->write($plan, $artworks, $this->archive->path($id), $progress)), $this->clock->now());
+        $sheet = new PrintedSheet(
+            $id,
+            $plan->jobId,
+            $plan->id(),
+            self::records($this->pdf->write($plan, $artworks, $this->archive->path($id), $progress)),
+            $this->clock->now(),
+        );
         $this->entities->persist($sheet);
         $this->entities->flush();
 
@@ -63,10 +68,10 @@ final readonly class SheetMaker
     /**
      * Sheets that several jobs share, as the sheet of each of them.
      *
-     * @param list<Plan>    $plans   of jobs that can be printed
-     * @param list<GangLot> $lots    that they make
-     * @param list<GangLot> $later   of jobs that only fill what was left: those keep their own sheets
-     * @param list<Record>  $layouts as they were laid out
+     * @param list<Plan> $plans of jobs that can be printed
+     * @param list<GangLot> $lots that they make
+     * @param list<GangLot> $later of jobs that only fill what was left: those keep their own sheets
+     * @param list<Record> $layouts as they were laid out
      */
     public function makeGang(array $plans, array $lots, array $later, array $layouts, Progress $progress): PrintedSheet
     {
@@ -78,9 +83,25 @@ final readonly class SheetMaker
             }
         }
         $made = null;
-        [$pdf, $pages] = $this->gang->draw($lots, $later, $layouts, $artworks, implode(', ', array_map(static fn (Plan $plan): string => $plan->jobName.' ('.$plan->id().')', $plans)), $progress);
+        [$pdf, $pages] = $this->gang->draw(
+            $lots,
+            $later,
+            $layouts,
+            $artworks,
+            implode(
+                ', ',
+                array_map(static fn(Plan $plan): string => $plan->jobName . ' (' . $plan->id() . ')', $plans),
+            ),
+            $progress,
+        );
         foreach ($plans as $plan) {
-            $made = new PrintedSheet(Uuid::v4()->toRfc4122(), $plan->jobId, $plan->id(), self::records($pages), $this->clock->now());
+            $made = new PrintedSheet(
+                Uuid::v4()->toRfc4122(),
+                $plan->jobId,
+                $plan->id(),
+                self::records($pages),
+                $this->clock->now(),
+            );
             $pdf->writeTo($this->archive->path($made->id));
             $this->entities->persist($made);
         }
@@ -96,7 +117,7 @@ final readonly class SheetMaker
         if (null !== $latest && $latest->plan === $plan->id()) {
             return false;
         }
-        foreach ([$plan, ...array_map(static fn (SharePlan $share): Plan => $share->plan, $plan->shares)] as $part) {
+        foreach ([$plan, ...array_map(static fn(SharePlan $share): Plan => $share->plan, $plan->shares)] as $part) {
             foreach ($part->transfers as $transfer) {
                 if (null !== $transfer->bend) {
                     return true;
@@ -114,6 +135,6 @@ final readonly class SheetMaker
      */
     private static function records(array $pages): array
     {
-        return array_map(static fn (SheetPage $page): array => $page->toRecord(), $pages);
+        return array_map(static fn(SheetPage $page): array => $page->toRecord(), $pages);
     }
 }

@@ -27,12 +27,11 @@ use Wubbin\Task\Unwatched;
  */
 final readonly class SheetPdf
 {
-    public function __construct(private Pen $pen)
-    {
-    }
+    public function __construct(private Pen $pen) {}
 
     /**
-     * @param array<string, Artwork> $artworks by SHA-256; a plan without one gets a size template that is drawn on by hand
+     * @param array<string, Artwork> $artworks by SHA-256; a plan without one gets a size template that is drawn on by
+     *                                         hand
      *
      * @return list<SheetPage> what its pages are
      *
@@ -41,14 +40,28 @@ final readonly class SheetPdf
     public function write(Plan $plan, array $artworks, string $path, Progress $progress = new Unwatched()): array
     {
         $pdf = new BarePdf('P', 'mm', [210.0, 297.0]);
-        $pdf->setTitle($plan->jobName.' · '.$plan->id());
+        $pdf->setTitle($plan->jobName . ' · ' . $plan->id());
         $pdf->setCreator('Wubbin');
         $pages = [];
-        $parts = [] === $plan->shares ? [[$plan, '']] : array_map(static fn ($share): array => [$share->plan, sprintf(' · %d × %s', $share->quantity, $share->label)], $plan->shares);
+        $parts =
+            [] === $plan->shares
+                ? [[$plan, '']]
+                : array_map(
+                    static fn($share): array => [$share->plan, sprintf(' · %d × %s', $share->quantity, $share->label)],
+                    $plan->shares,
+                );
         foreach ($parts as $n => [$part, $of]) {
             foreach ($part->transfers as $transfer) {
-                $progress->at(0.1 + 0.8 * $n / count($parts), 'Laying out '.$transfer->label.$of);
-                array_push($pages, ...$this->pages($pdf, $transfer, $artworks[$transfer->artwork ?? ''] ?? null, $of.' · plan '.$part->id()));
+                $progress->at(0.1 + (0.8 * $n) / count($parts), 'Laying out ' . $transfer->label . $of);
+                array_push(
+                    $pages,
+                    ...$this->pages(
+                        $pdf,
+                        $transfer,
+                        $artworks[$transfer->artwork ?? ''] ?? null,
+                        $of . ' · plan ' . $part->id(),
+                    ),
+                );
             }
         }
         $progress->at(0.9, 'Writing the sheet');
@@ -68,7 +81,7 @@ final readonly class SheetPdf
             return $this->parts($pdf, $plan, $plan->tiling, $artwork, $of);
         }
         $sheet = $plan->sheet ?? throw InvalidInput::field('sheet', 'The picture does not fit a sheet.');
-        $page = SheetPage::ofPart($plan, $plan->label.$of);
+        $page = SheetPage::ofPart($plan, $plan->label . $of);
         $this->pen->begin($pdf, $sheet->page, $page->inDriver);
         if (null === $artwork) {
             $this->pen->template($pdf, $sheet);
@@ -82,7 +95,16 @@ final readonly class SheetPdf
         }
         // Its cut line on plain paper, to lay under the print against the light.
         $this->pen->begin($pdf, $sheet->page, $page->inDriver);
-        $this->pen->marks($pdf, [$sheet->apart, ...self::named(array_values(array_filter($sheet->marks, static fn (SheetMark $mark): bool => MarkKind::TapeZone !== $mark->kind)), $plan->label, ' · cut lines, on plain paper'.$of)]);
+        $this->pen->marks($pdf, [
+            $sheet->apart,
+            ...self::named(
+                array_values(
+                    array_filter($sheet->marks, static fn(SheetMark $mark): bool => MarkKind::TapeZone !== $mark->kind),
+                ),
+                $plan->label,
+                ' · cut lines, on plain paper' . $of,
+            ),
+        ]);
         $this->pen->end($pdf);
 
         return [$page, $page->forGuides()];
@@ -93,7 +115,13 @@ final readonly class SheetPdf
     {
         $pages = [];
         foreach ($tiling->sheets as $sheet) {
-            $page = SheetPage::ofPart($plan, $plan->label.' · part '.implode(', ', array_map(static fn (PlacedTile $one): string => $one->tile->name(), $sheet->tiles)).$of);
+            $page = SheetPage::ofPart(
+                $plan,
+                $plan->label .
+                    ' · part ' .
+                    implode(', ', array_map(static fn(PlacedTile $one): string => $one->tile->name(), $sheet->tiles)) .
+                    $of,
+            );
             $this->pen->begin($pdf, $sheet->page, $page->inDriver);
             foreach ($sheet->tiles as $placed) {
                 $this->part($pdf, $placed, $tiling, $artwork);
@@ -110,7 +138,13 @@ final readonly class SheetPdf
     {
         $pdf->StartTransform();
         if ($placed->sideways) {
-            $pdf->quarterTurn($placed->takes->xMm, $placed->takes->yMm, 1, $placed->takes->size->widthMm, $placed->takes->size->heightMm);
+            $pdf->quarterTurn(
+                $placed->takes->xMm,
+                $placed->takes->yMm,
+                1,
+                $placed->takes->size->widthMm,
+                $placed->takes->size->heightMm,
+            );
         }
         $part = $placed->tile->part;
         $at = $placed->at;
@@ -118,7 +152,13 @@ final readonly class SheetPdf
         $left = $tiling->mirrored ? $tiling->picture->widthMm - $part->right() : $part->xMm;
         $pdf->StartTransform();
         $this->pen->clip($pdf, $at);
-        $this->pen->picture($pdf, Rect::at($at->xMm - $left, $at->yMm - $part->yMm, $tiling->picture), $artwork, null, $tiling->mirrored);
+        $this->pen->picture(
+            $pdf,
+            Rect::at($at->xMm - $left, $at->yMm - $part->yMm, $tiling->picture),
+            $artwork,
+            null,
+            $tiling->mirrored,
+        );
         $pdf->StopTransform();
         $this->pen->marks($pdf, $placed->marks);
         $pdf->StopTransform();
@@ -133,6 +173,12 @@ final readonly class SheetPdf
      */
     private static function named(array $marks, string $label, string $of): array
     {
-        return array_map(static fn (SheetMark $mark): SheetMark => MarkKind::Text === $mark->kind && str_starts_with($mark->text, $label) ? new SheetMark($mark->kind, $mark->rect, $mark->text.$of, $mark->turned) : $mark, $marks);
+        return array_map(
+            static fn(SheetMark $mark): SheetMark => MarkKind::Text === $mark->kind &&
+            str_starts_with($mark->text, $label)
+                ? new SheetMark($mark->kind, $mark->rect, $mark->text . $of, $mark->turned)
+                : $mark,
+            $marks,
+        );
     }
 }

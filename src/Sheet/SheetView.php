@@ -12,19 +12,14 @@ use Wubbin\Archive\PrintedSheet;
 final readonly class SheetView
 {
     private function __construct(
-        #[OA\Property]
-        public string $id,
-        #[OA\Property]
-        public string $plan,
-        #[OA\Property(format: 'date-time')]
-        public string $at,
-        #[OA\Property]
-        public string $url,
-    ) {
-    }
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $plan,
+        #[OA\Property(format: 'date-time')] public string $at,
+        #[OA\Property] public string $url,
+    ) {}
 
     public static function of(PrintedSheet $sheet): self
     {
-        return new self($sheet->id, $sheet->plan, $sheet->at, '/api/sheets/'.$sheet->id.'.pdf');
+        return new self($sheet->id, $sheet->plan, $sheet->at, '/api/sheets/' . $sheet->id . '.pdf');
     }
 }

@@ -31,7 +31,12 @@ final class TemplateCommand extends Command
         $this->addArgument('job', InputArgument::OPTIONAL, 'The job file; - reads standard input', '-')
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'Where the PDF goes')
             ->addOption('paper', null, InputOption::VALUE_REQUIRED, 'a4 or letter', 'a4')
-            ->addOption('shelf', null, InputOption::VALUE_REQUIRED, 'A shelf file; one of everything where none is given');
+            ->addOption(
+                'shelf',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'A shelf file; one of everything where none is given',
+            );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -49,7 +54,7 @@ final class TemplateCommand extends Command
         } catch (BadRecord $e) {
             throw InvalidInput::field('blank', $e->getMessage());
         }
-        (new Filesystem())->dumpFile($out, $this->pdf->draw($template, $plan->jobName.' · '.$size->label));
+        (new Filesystem())->dumpFile($out, $this->pdf->draw($template, $plan->jobName . ' · ' . $size->label));
 
         return Command::SUCCESS;
     }

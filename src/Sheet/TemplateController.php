@@ -20,15 +20,34 @@ use Wubbin\Refusal\InvalidInput;
 #[AsController]
 final readonly class TemplateController
 {
-    public function __construct(private JobPlanner $jobs, private SettingsStore $settings, private TemplatePdf $pdf)
-    {
-    }
+    public function __construct(private JobPlanner $jobs, private SettingsStore $settings, private TemplatePdf $pdf) {}
 
     #[Route('/api/jobs/{id}/template.pdf', methods: ['GET'])]
-    #[OA\Get(path: '/api/jobs/{id}/template.pdf', operationId: 'getTemplate', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'At true size', content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string', format: 'binary'))),
-        new OA\Response(response: 422, description: 'The blank is not round, or does not fit the paper', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Get(
+            path: '/api/jobs/{id}/template.pdf',
+            operationId: 'getTemplate',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'At true size',
+                    content: new OA\MediaType(
+                        mediaType: 'application/pdf',
+                        schema: new OA\Schema(type: 'string', format: 'binary'),
+                    ),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'The blank is not round, or does not fit the paper',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function get(string $id): Response
     {
         $plan = $this->jobs->plan($this->jobs->find($id)->job());
@@ -39,6 +58,9 @@ final readonly class TemplateController
             throw InvalidInput::field('blank', $e->getMessage());
         }
 
-        return new Response($this->pdf->draw($template, $plan->jobName.' · '.$size->label), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="template.pdf"']);
+        return new Response($this->pdf->draw($template, $plan->jobName . ' · ' . $size->label), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="template.pdf"',
+        ]);
     }
 }

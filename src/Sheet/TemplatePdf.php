@@ -34,9 +34,13 @@ final readonly class TemplatePdf
     {
         $page = $part->page;
         $pdf->AddPage($page->widthMm > $page->heightMm ? 'L' : 'P', [$page->widthMm, $page->heightMm]);
-        $pdf->Polygon(array_merge(...$part->outline), 'D', ['all' => ['width' => self::LINE_MM, 'dash' => 0, 'color' => [0, 0, 0]]]);
+        $pdf->Polygon(array_merge(...$part->outline), 'D', [
+            'all' => ['width' => self::LINE_MM, 'dash' => 0, 'color' => [0, 0, 0]],
+        ]);
         if ([] !== $part->area) {
-            $pdf->Polygon(array_merge(...$part->area), 'D', ['all' => ['width' => 0.15, 'dash' => '1,2', 'color' => [110, 110, 110]]]);
+            $pdf->Polygon(array_merge(...$part->area), 'D', [
+                'all' => ['width' => 0.15, 'dash' => '1,2', 'color' => [110, 110, 110]],
+            ]);
         }
         $pdf->setLineStyle(['width' => 0.15, 'dash' => '4,1,1,1', 'color' => [110, 110, 110]]);
         foreach ($part->upright as [$from, $to]) {
@@ -51,6 +55,12 @@ final readonly class TemplatePdf
         $pdf->Line($left, $foot - 1.5, $left, $foot + 1.5);
         $pdf->Line($left + SheetLayout::CHECK_BAR_MM, $foot - 1.5, $left + SheetLayout::CHECK_BAR_MM, $foot + 1.5);
         $pdf->Text($left + SheetLayout::CHECK_BAR_MM + 2.0, $foot - 1.5, '100 mm · print at 100 %');
-        $pdf->Text($left, $foot + 2.5, $name.('' === $part->label ? '' : ' · '.$part->label).' · rim above · the flap goes under the other end');
+        $pdf->Text(
+            $left,
+            $foot + 2.5,
+            $name .
+                ('' === $part->label ? '' : ' · ' . $part->label) .
+                ' · rim above · the flap goes under the other end',
+        );
     }
 }

@@ -17,29 +17,41 @@ use Wubbin\Refusal\Refusal;
 final readonly class NewHeatSource
 {
     /** What is typed for each kind, and the field of the record that it becomes. */
-    private const LENGTHS = ['width' => 'plate_width_mm', 'length' => 'plate_length_mm', 'least' => 'diameter_from_mm', 'most' => 'diameter_to_mm'];
+    private const LENGTHS = [
+        'width' => 'plate_width_mm',
+        'length' => 'plate_length_mm',
+        'least' => 'diameter_from_mm',
+        'most' => 'diameter_to_mm',
+    ];
     private const LEAST_WATTS = 10.0;
     private const MOST_WATTS = 20000.0;
     private const TEMPERATURES = ['from' => 'from_c', 'to' => 'to_c'];
 
     /** @param array<string, string> $typed */
     private function __construct(
-        #[OA\Property]
-        public string $id,
-        #[OA\Property]
-        public string $label,
-        #[OA\Property(type: 'string', enum: ['iron', 'flat-press', 'mug-press', 'dryer', 'gun', 'spoon', 'burnisher'])]
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $label,
+        #[
+            OA\Property(
+                type: 'string',
+                enum: ['iron', 'flat-press', 'mug-press', 'dryer', 'gun', 'spoon', 'burnisher'],
+            ),
+        ]
         public HeatKind $kind,
-        #[OA\Property(description: 'Highest dots of an iron')]
-        public int $dots,
-        #[OA\Property(description: 'Highest number on an iron’s dial, or 0 where it has none')]
-        public int $dial,
-        #[OA\Property]
-        public bool $steam,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'As typed: width and length of a plate, from and to of its temperature, least and most diameter of a mug, watts')]
+        #[OA\Property(description: 'Highest dots of an iron')] public int $dots,
+        #[OA\Property(description: 'Highest number on an iron’s dial, or 0 where it has none')] public int $dial,
+        #[OA\Property] public bool $steam,
+        #[
+            OA\Property(
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(type: 'string'),
+                description: 'As typed: width and length of a plate, from and to of ' .
+                    'its temperature, least and most diameter ' .
+                    'of a mug, watts',
+            ),
+        ]
         public array $typed,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
@@ -66,12 +78,15 @@ final readonly class NewHeatSource
         $errors = '' === $this->label ? ['label' => 'Give it a name.'] : [];
         $record = ['id' => $this->id, 'label' => $this->label, 'kind' => $this->kind->value];
         if (HeatKind::Iron === $this->kind) {
-            $record += ['dots' => $this->dots, 'steam' => $this->steam] + ($this->dial > 0 ? ['dial' => $this->dial] : []);
+            $record +=
+                ['dots' => $this->dots, 'steam' => $this->steam] + ($this->dial > 0 ? ['dial' => $this->dial] : []);
         }
         foreach ($this->wanted() as $field => $key) {
             try {
                 $typed = $this->typed[$field] ?? '';
-                $record[$key] = isset(self::LENGTHS[$field]) ? $parser->length($typed)->mm : $parser->temperature($typed)->celsius;
+                $record[$key] = isset(self::LENGTHS[$field])
+                    ? $parser->length($typed)->mm
+                    : $parser->temperature($typed)->celsius;
             } catch (UnreadableQuantity $e) {
                 $errors[$field] = $e->getMessage();
             }
@@ -80,7 +95,8 @@ final readonly class NewHeatSource
         if ('' !== $watts) {
             $number = 1 === preg_match('/^(\d{1,5})(?:[.,]0+)?\s*W?$/i', $watts, $found) ? (float) $found[1] : 0.0;
             if ($number < self::LEAST_WATTS || $number > self::MOST_WATTS) {
-                $errors['watts'] = 'Write how many watts stand on it, from 10 to 20000; leave it empty where nobody knows.';
+                $errors['watts'] =
+                    'Write how many watts stand on it, from 10 to 20000; leave it empty where nobody knows.';
             }
             $record['watts'] = $number;
         }
@@ -105,7 +121,9 @@ final readonly class NewHeatSource
             HeatKind::MugPress => ['least', 'most'],
             default => [],
         };
-        $temperatures = in_array($this->kind, [HeatKind::FlatPress, HeatKind::MugPress], true) ? self::TEMPERATURES : [];
+        $temperatures = in_array($this->kind, [HeatKind::FlatPress, HeatKind::MugPress], true)
+            ? self::TEMPERATURES
+            : [];
 
         return array_intersect_key(self::LENGTHS, array_flip($lengths)) + $temperatures;
     }

@@ -22,24 +22,35 @@ final readonly class NewOwnThing
     private const ZONE = ['right', 'below', 'width', 'height'];
 
     /**
-     * @param array<string, string>       $typed
+     * @param array<string, string> $typed
      * @param list<array<string, string>> $zones
      */
     private function __construct(
-        #[OA\Property(enum: self::KINDS)]
-        public string $kind,
-        #[OA\Property]
-        public string $id,
-        #[OA\Property(description: 'Id of the one that it is a copy of')]
-        public string $like,
-        #[OA\Property]
-        public string $label,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'As typed: thickness, or a printer’s margin; of a sheet its paper and print side; of a blank its measures')]
+        #[OA\Property(enum: self::KINDS)] public string $kind,
+        #[OA\Property] public string $id,
+        #[OA\Property(description: 'Id of the one that it is a copy of')] public string $like,
+        #[OA\Property] public string $label,
+        #[
+            OA\Property(
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(type: 'string'),
+                description: 'As typed: thickness, or a printer’s margin; of a sheet ' .
+                    'its paper and print side; of a blank its ' .
+                    'measures',
+            ),
+        ]
         public array $typed,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')), description: 'Of a blank, what is kept clear, as typed: label, side, right, below, width, height, and hole where it is one')]
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+                description: 'Of a blank, what is kept clear, as typed: label, side, ' .
+                    'right, below, width, height, and hole ' .
+                    'where it is one',
+            ),
+        ]
         public array $zones = [],
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
@@ -48,7 +59,19 @@ final readonly class NewOwnThing
             throw InvalidInput::field('kind', 'Choose one of those offered.');
         }
 
-        return new self($kind, mb_substr($record->string('id'), 0, 64), $record->string('like'), mb_substr(trim($record->string('label')), 0, 120), array_map(trim(...), $record->record('typed')->stringMap()), $record->has('zones') ? array_map(static fn (Record $zone): array => array_map(trim(...), $zone->stringMap()), $record->records('zones')) : []);
+        return new self(
+            $kind,
+            mb_substr($record->string('id'), 0, 64),
+            $record->string('like'),
+            mb_substr(trim($record->string('label')), 0, 120),
+            array_map(trim(...), $record->record('typed')->stringMap()),
+            $record->has('zones')
+                ? array_map(
+                    static fn(Record $zone): array => array_map(trim(...), $zone->stringMap()),
+                    $record->records('zones'),
+                )
+                : [],
+        );
     }
 
     /**
@@ -62,28 +85,42 @@ final readonly class NewOwnThing
     {
         $errors = '' === $this->label ? ['label' => 'Give it a name.'] : [];
         $record = ['id' => $this->id, 'like' => $this->like, 'label' => $this->label];
-        $margins = array_merge(...array_map(static fn (Shape $shape): array => $shape->margins(), Shape::cases()));
+        $margins = array_merge(...array_map(static fn(Shape $shape): array => $shape->margins(), Shape::cases()));
         $measures = match ($this->kind) {
             'markings' => ['margin'],
             // What is kept clear may be left empty: then it is as on the model.
-            'blanks' => array_keys(array_filter($this->typed, static fn (string $typed, string $field): bool => '' !== $typed || !in_array($field.'_mm', $margins, true), \ARRAY_FILTER_USE_BOTH)),
+            'blanks' => array_keys(
+                array_filter(
+                    $this->typed,
+                    static fn(string $typed, string $field): bool => '' !== $typed ||
+                        !in_array($field . '_mm', $margins, true),
+                    \ARRAY_FILTER_USE_BOTH,
+                ),
+            ),
             default => ['thickness'],
         };
         foreach ($measures as $field) {
             try {
                 $typed = $this->typed[$field] ?? '';
-                $record[$field.'_mm'] = (str_ends_with($field, 'diameter') ? Cylinder::typedDiameter($typed, $parser) : $parser->length($typed))->mm;
+                $record[$field . '_mm'] = (str_ends_with($field, 'diameter')
+                    ? Cylinder::typedDiameter($typed, $parser)
+                    : $parser->length($typed)
+                )->mm;
             } catch (UnreadableQuantity $e) {
                 $errors[$field] = $e->getMessage();
             }
         }
         if ('media' === $this->kind) {
-            $record += ['paper' => $this->typed['paper'] ?? '', 'print_side' => $this->typed['print_side'] ?? '', 'one_way' => 'yes' === ($this->typed['one_way'] ?? '')];
+            $record += [
+                'paper' => $this->typed['paper'] ?? '',
+                'print_side' => $this->typed['print_side'] ?? '',
+                'one_way' => 'yes' === ($this->typed['one_way'] ?? ''),
+            ];
             $errors += '' === $record['print_side'] ? ['print_side' => 'Say which side takes the print.'] : [];
         }
         $zones = [];
         foreach ($this->zones as $i => $zone) {
-            $zones[] = $this->zone($zone, $parser, 'zone'.$i, $errors);
+            $zones[] = $this->zone($zone, $parser, 'zone' . $i, $errors);
         }
         $record += [] === $zones ? [] : ['zones' => $zones];
         if ([] !== $errors) {
@@ -102,13 +139,13 @@ final readonly class NewOwnThing
     private function zone(array $zone, QuantityParser $parser, string $name, array &$errors): array
     {
         $label = mb_substr($zone['label'] ?? '', 0, 60);
-        $errors += '' === $label ? [$name.'.label' => 'Say what is there.'] : [];
+        $errors += '' === $label ? [$name . '.label' => 'Say what is there.'] : [];
         $record = ['label' => $label, 'side' => $zone['side'] ?? '', 'hole' => 'yes' === ($zone['hole'] ?? '')];
         foreach (self::ZONE as $field) {
             try {
-                $record[$field.'_mm'] = $parser->length($zone[$field] ?? '')->mm;
+                $record[$field . '_mm'] = $parser->length($zone[$field] ?? '')->mm;
             } catch (UnreadableQuantity $e) {
-                $errors[$name.'.'.$field] = $e->getMessage();
+                $errors[$name . '.' . $field] = $e->getMessage();
             }
         }
 

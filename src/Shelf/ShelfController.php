@@ -32,18 +32,42 @@ final readonly class ShelfController
         private Catalogue $catalogue,
         private SchemaCheck $schemas,
         private SettingsStore $settings,
-    ) {
-    }
+    ) {}
 
     #[Route('/api/shelf', methods: ['GET'])]
-    #[OA\Get(path: '/api/shelf', operationId: 'getShelf', responses: [new OA\Response(response: 200, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json'))])]
+    #[
+        OA\Get(
+            path: '/api/shelf',
+            operationId: 'getShelf',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What the shop has',
+                    content: new OA\JsonContent(ref: './shelf.schema.json'),
+                ),
+            ],
+        ),
+    ]
     public function get(): JsonResponse
     {
         return new JsonResponse($this->shelf->get()->toRecord());
     }
 
     #[Route('/api/shelf', methods: ['PUT'])]
-    #[OA\Put(path: '/api/shelf', operationId: 'putShelf', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: './shelf.schema.json')), responses: [new OA\Response(response: 200, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json'))])]
+    #[
+        OA\Put(
+            path: '/api/shelf',
+            operationId: 'putShelf',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: './shelf.schema.json')),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What the shop has',
+                    content: new OA\JsonContent(ref: './shelf.schema.json'),
+                ),
+            ],
+        ),
+    ]
     public function put(Request $request): JsonResponse
     {
         $shelf = Shelf::fromRecord($this->schemas->decode('shelf', $request->getContent()), $this->catalogue);
@@ -54,10 +78,28 @@ final readonly class ShelfController
 
     /** Adds a heat source whose measures were typed in the person's own units. */
     #[Route('/api/shelf/heat', methods: ['POST'])]
-    #[OA\Post(path: '/api/shelf/heat', operationId: 'addHeatSource', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewHeatSource::class)), responses: [
-        new OA\Response(response: 201, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json')),
-        new OA\Response(response: 422, description: 'One that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/shelf/heat',
+            operationId: 'addHeatSource',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewHeatSource::class)),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'What the shop has',
+                    content: new OA\JsonContent(ref: './shelf.schema.json'),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'One that cannot be',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function addHeat(Request $request): JsonResponse
     {
         $new = NewHeatSource::fromRecord(JsonBody::fromRequest($request));
@@ -67,18 +109,51 @@ final readonly class ShelfController
         } catch (BadRecord $e) {
             throw InvalidInput::field(NewHeatSource::fieldOf($e->field), $e->getMessage());
         }
-        $shelf = $this->shelf->change(static fn (array $record): array => ['heat' => [...array_values(array_filter($record['heat'], static fn (array $known): bool => $known['id'] !== $new->id)), $entry]] + $record);
+        $shelf = $this->shelf->change(
+            static fn(array $record): array => [
+                'heat' => [
+                    ...array_values(
+                        array_filter($record['heat'], static fn(array $known): bool => $known['id'] !== $new->id),
+                    ),
+                    $entry,
+                ],
+            ] + $record,
+        );
 
         return new JsonResponse($shelf->toRecord(), 201);
     }
 
     /** Puts one thing on the shelf or takes it off; what others change at the same time stays. */
     #[Route('/api/shelf/things', methods: ['POST'])]
-    #[OA\Post(path: '/api/shelf/things', operationId: 'changeShelf', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['kind', 'id', 'has'], properties: [
-        new OA\Property(property: 'kind', type: 'string', enum: self::KINDS),
-        new OA\Property(property: 'id', type: 'string'),
-        new OA\Property(property: 'has', type: 'boolean', description: 'It is on the shelf; of heat sources only false'),
-    ], type: 'object')), responses: [new OA\Response(response: 200, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json'))])]
+    #[
+        OA\Post(
+            path: '/api/shelf/things',
+            operationId: 'changeShelf',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['kind', 'id', 'has'],
+                    properties: [
+                        new OA\Property(property: 'kind', type: 'string', enum: self::KINDS),
+                        new OA\Property(property: 'id', type: 'string'),
+                        new OA\Property(
+                            property: 'has',
+                            type: 'boolean',
+                            description: 'It is on the shelf; of heat sources only false',
+                        ),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What the shop has',
+                    content: new OA\JsonContent(ref: './shelf.schema.json'),
+                ),
+            ],
+        ),
+    ]
     public function change(Request $request): JsonResponse
     {
         $body = JsonBody::fromRequest($request);
@@ -88,9 +163,15 @@ final readonly class ShelfController
         }
         $shelf = $this->shelf->change(static function (array $record) use ($kind, $id, $has): array {
             if ('heat' === $kind) {
-                return ['heat' => array_values(array_filter($record['heat'], static fn (array $known): bool => $known['id'] !== $id))] + $record;
+                return [
+                    'heat' => array_values(
+                        array_filter($record['heat'], static fn(array $known): bool => $known['id'] !== $id),
+                    ),
+                ] + $record;
             }
-            $others = array_values(array_filter((array) ($record[$kind] ?? []), static fn (mixed $known): bool => $known !== $id));
+            $others = array_values(
+                array_filter((array) ($record[$kind] ?? []), static fn(mixed $known): bool => $known !== $id),
+            );
 
             return [$kind => $has ? [...$others, $id] : $others] + $record;
         });
@@ -100,14 +181,37 @@ final readonly class ShelfController
 
     /** Copies something that Wubbin knows as an entry of the shop's own, and puts it on the shelf. */
     #[Route('/api/shelf/own', methods: ['POST'])]
-    #[OA\Post(path: '/api/shelf/own', operationId: 'addOwnThing', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewOwnThing::class)), responses: [
-        new OA\Response(response: 201, description: 'What the shop has', content: new OA\JsonContent(ref: './shelf.schema.json')),
-        new OA\Response(response: 422, description: 'One that cannot be', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/shelf/own',
+            operationId: 'addOwnThing',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewOwnThing::class)),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'What the shop has',
+                    content: new OA\JsonContent(ref: './shelf.schema.json'),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'One that cannot be',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function addOwn(Request $request): JsonResponse
     {
         $new = NewOwnThing::fromRecord(JsonBody::fromRequest($request));
 
-        return new JsonResponse($this->shelf->addOwn($new->kind, $new->toRecord(new QuantityParser($this->settings->get()->unit())))->toRecord(), 201);
+        return new JsonResponse(
+            $this->shelf
+                ->addOwn($new->kind, $new->toRecord(new QuantityParser($this->settings->get()->unit())))
+                ->toRecord(),
+            201,
+        );
     }
 }

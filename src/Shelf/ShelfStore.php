@@ -19,9 +19,12 @@ final readonly class ShelfStore
 {
     private const NAME = 'shelf';
 
-    public function __construct(private Documents $documents, private WriteTurn $turn, private Catalogue $catalogue, private Inventory $stock)
-    {
-    }
+    public function __construct(
+        private Documents $documents,
+        private WriteTurn $turn,
+        private Catalogue $catalogue,
+        private Inventory $stock,
+    ) {}
 
     public function get(): Shelf
     {
@@ -31,7 +34,7 @@ final readonly class ShelfStore
     /**
      * Puts an entry of the shop's own on the shelf; the same one again takes its place.
      *
-     * @param string               $kind  media, markings, bases, guards, covers or blanks
+     * @param string $kind media, markings, bases, guards, covers or blanks
      * @param array<string, mixed> $entry as the shelf writes it down
      *
      * @throws Refusal naming the measure that cannot be
@@ -40,9 +43,16 @@ final readonly class ShelfStore
     {
         return $this->change(static function (array $record) use ($kind, $entry): array {
             $id = Record::of($entry)->string('id');
-            $own = array_values(array_filter($record['own'][$kind] ?? [], static fn (array $known): bool => ($known['id'] ?? '') !== $id));
+            $own = array_values(
+                array_filter(
+                    $record['own'][$kind] ?? [],
+                    static fn(array $known): bool => ($known['id'] ?? '') !== $id,
+                ),
+            );
             $record['own'][$kind] = [...$own, $entry];
-            $record[$kind] = array_values(array_unique([...array_filter((array) ($record[$kind] ?? []), is_string(...)), $id]));
+            $record[$kind] = array_values(
+                array_unique([...array_filter((array) ($record[$kind] ?? []), is_string(...)), $id]),
+            );
 
             return $record;
         });
@@ -51,7 +61,8 @@ final readonly class ShelfStore
     /**
      * Changes what there is of paper.
      *
-     * @param callable(array{sheets: array<string, int>, offcuts: list<array<string, mixed>>}): array<string, mixed> $change
+     * @param callable(array{sheets: array<string, int>, offcuts: list<array<string, mixed>>}): array<string,
+     *     mixed> $change
      */
     public function changePaper(callable $change): Shelf
     {
@@ -66,7 +77,9 @@ final readonly class ShelfStore
     /**
      * Changes what is on the shelf now, whoever changes it at the same time: one after the other, and nothing is lost.
      *
-     * @param callable(array{own: array<string, list<array<string, mixed>>>, heat: list<array<string, mixed>>, paper: array<string, mixed>, ...<string, mixed>}): array<string, mixed> $change of the shelf as it is written down
+     * @param callable(array{own: array<string, list<array<string, mixed>>>, heat: list<array<string, mixed>>,
+     *     paper: array<string, mixed>, ...<string,
+     *     mixed>}): array<string, mixed> $change of the shelf as it is written down
      *
      * @throws Refusal naming the measure that cannot be
      */
@@ -74,7 +87,10 @@ final readonly class ShelfStore
     {
         return $this->turn->take(function () use ($change): Shelf {
             try {
-                $shelf = Shelf::fromRecord(Record::of($change($this->shelf($this->documents->fresh(self::NAME))->toRecord())), $this->catalogue);
+                $shelf = Shelf::fromRecord(
+                    Record::of($change($this->shelf($this->documents->fresh(self::NAME))->toRecord())),
+                    $this->catalogue,
+                );
             } catch (BadRecord $e) {
                 $path = explode('.', $e->field);
                 throw InvalidInput::field(str_replace('_mm', '', end($path)), $e->getMessage());
@@ -100,6 +116,8 @@ final readonly class ShelfStore
 
     private function shelf(?Record $stored): Shelf
     {
-        return (null === $stored ? Shelf::nothing() : Shelf::fromRecord($stored, $this->catalogue))->counting($this->stock->sheets());
+        return (null === $stored ? Shelf::nothing() : Shelf::fromRecord($stored, $this->catalogue))->counting(
+            $this->stock->sheets(),
+        );
     }
 }

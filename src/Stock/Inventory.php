@@ -23,9 +23,11 @@ final readonly class Inventory
 {
     public const MOST_PACK = 9999.0;
 
-    public function __construct(private EntityManagerInterface $entities, private WriteTurn $turn, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private WriteTurn $turn,
+        private ClockInterface $clock,
+    ) {}
 
     /** @return array<string, StoredItem> by key, those of a kind together */
     public function items(): array
@@ -53,7 +55,12 @@ final readonly class Inventory
     public function sheets(): array
     {
         /** @var array<string, int> $levels */
-        $levels = $this->entities->getConnection()->fetchAllKeyValue("SELECT substr(key, 7), level / 1000 FROM stock_item WHERE counted = 1 AND key LIKE 'sheet %' ORDER BY key");
+        $levels = $this->entities
+            ->getConnection()
+            ->fetchAllKeyValue(
+                "SELECT substr(key, 7), level / 1000 FROM stock_item WHERE counted = 1 AND key LIKE 'sheet %' " .
+                    'ORDER BY key',
+            );
 
         return array_map(intval(...), $levels);
     }
@@ -68,14 +75,37 @@ final readonly class Inventory
         $this->turn->take(function () use ($move, $names): void {
             $item = $this->itemOf($move->item, $names);
             $this->entities->refresh($item);
-            if (null !== $this->entities->getRepository(StoredMove::class)->findOneBy(['source' => $move->id, 'item' => $item])) {
+            if (
+                null !==
+                $this->entities->getRepository(StoredMove::class)->findOneBy(['source' => $move->id, 'item' => $item])
+            ) {
                 return;
             }
-            if (MovementKind::Used === $move->kind && $item->level < (int) round(Movement::THOUSANDTHS * $move->amount)) {
-                throw InvalidInput::field('amount', sprintf('There are only %s %s. Count them where that is not so.', (string) ($item->level / Movement::THOUSANDTHS), $item->unit));
+            if (
+                MovementKind::Used === $move->kind &&
+                $item->level < (int) round(Movement::THOUSANDTHS * $move->amount)
+            ) {
+                throw InvalidInput::field(
+                    'amount',
+                    sprintf(
+                        'There are only %s %s. Count them where that is not so.',
+                        (string) ($item->level / Movement::THOUSANDTHS),
+                        $item->unit,
+                    ),
+                );
             }
             $item->counted = true;
-            $this->store(new StoredMove($item, Instant::write($this->clock->now()), $move->kind, $move->amount, $move->price, $move->note, $move->id));
+            $this->store(
+                new StoredMove(
+                    $item,
+                    Instant::write($this->clock->now()),
+                    $move->kind,
+                    $move->amount,
+                    $move->price,
+                    $move->note,
+                    $move->id,
+                ),
+            );
         });
     }
 
@@ -87,21 +117,46 @@ final readonly class Inventory
      */
     public function usedBy(string $source, array $amounts): void
     {
-        $this->turn->take(fn () => $this->bookUsed($source, $amounts));
+        $this->turn->take(fn() => $this->bookUsed($source, $amounts));
     }
 
     /** @param array<string, float> $amounts by key */
     private function bookUsed(string $source, array $amounts): void
     {
-        foreach ($this->entities->getRepository(StoredItem::class)->findBy(['key' => array_keys($amounts), 'counted' => true]) as $found) {
+        foreach (
+            $this->entities
+                ->getRepository(StoredItem::class)
+                ->findBy(['key' => array_keys($amounts), 'counted' => true])
+            as $found
+        ) {
             $item = $this->fresh($found);
             /** @var list<StoredMove> $moves */
-            $moves = $this->entities->createQueryBuilder()->select('m')->from(StoredMove::class, 'm')->where('m.item = :item AND m.source LIKE :source')
-                ->setParameter('item', $item)->setParameter('source', $source.' %')->orderBy('m.number', 'DESC')->getQuery()->getResult();
-            $more = $amounts[$item->key] - array_sum(array_map(static fn (StoredMove $move): float => $move->amount, $moves));
+            $moves = $this->entities
+                ->createQueryBuilder()
+                ->select('m')
+                ->from(StoredMove::class, 'm')
+                ->where('m.item = :item AND m.source LIKE :source')
+                ->setParameter('item', $item)
+                ->setParameter('source', $source . ' %')
+                ->orderBy('m.number', 'DESC')
+                ->getQuery()
+                ->getResult();
+            $more =
+                $amounts[$item->key] -
+                array_sum(array_map(static fn(StoredMove $move): float => $move->amount, $moves));
             if ($more > 0.0) {
                 // A movement of its own: what was counted meanwhile stays true.
-                $this->store(new StoredMove($item, Instant::write($this->clock->now()), MovementKind::Used, $more, 0, '', $source.' '.(count($moves) + 1)));
+                $this->store(
+                    new StoredMove(
+                        $item,
+                        Instant::write($this->clock->now()),
+                        MovementKind::Used,
+                        $more,
+                        0,
+                        '',
+                        $source . ' ' . (count($moves) + 1),
+                    ),
+                );
             } elseif ($more < 0.0) {
                 foreach ($moves as $move) {
                     $back = min(-$more, $move->amount);
@@ -116,12 +171,12 @@ final readonly class Inventory
     /** Sheets of a medium as the shelf counts them; null where nobody does any more. */
     public function countSheets(string $medium, ?int $count, string $label): void
     {
-        $this->turn->take(fn () => $this->bookCount($medium, $count, $label));
+        $this->turn->take(fn() => $this->bookCount($medium, $count, $label));
     }
 
     private function bookCount(string $medium, ?int $count, string $label): void
     {
-        $item = $this->entities->find(StoredItem::class, Stuff::Sheet->value.' '.$medium);
+        $item = $this->entities->find(StoredItem::class, Stuff::Sheet->value . ' ' . $medium);
         if (null === $count) {
             if (null !== $item) {
                 $item->counted = false;
@@ -133,7 +188,17 @@ final readonly class Inventory
         $item ??= $this->added(new Item(Stuff::Sheet, $medium, $label, Stuff::Sheet->unit()));
         $this->fresh($item);
         $item->counted = true;
-        $this->store(new StoredMove($item, Instant::write($this->clock->now()), MovementKind::Counted, (float) $count, 0, '', 'shelf-'.bin2hex(random_bytes(8))));
+        $this->store(
+            new StoredMove(
+                $item,
+                Instant::write($this->clock->now()),
+                MovementKind::Counted,
+                (float) $count,
+                0,
+                '',
+                'shelf-' . bin2hex(random_bytes(8)),
+            ),
+        );
     }
 
     /** @param float $pack how many are bought at once, above zero */
@@ -188,7 +253,7 @@ final readonly class Inventory
     private function again(StoredItem $item): void
     {
         $moves = $this->entities->getRepository(StoredMove::class)->findBy(['item' => $item], ['number' => 'ASC']);
-        $item->level = Ledger::of(array_map(static fn (StoredMove $one): Movement => $one->movement(), $moves))->level();
+        $item->level = Ledger::of(array_map(static fn(StoredMove $one): Movement => $one->movement(), $moves))->level();
         $this->entities->flush();
     }
 }

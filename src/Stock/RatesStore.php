@@ -12,9 +12,7 @@ final readonly class RatesStore
 {
     private const NAME = 'rates';
 
-    public function __construct(private Documents $documents)
-    {
-    }
+    public function __construct(private Documents $documents) {}
 
     public function get(): ShopRates
     {

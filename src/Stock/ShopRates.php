@@ -24,22 +24,14 @@ final readonly class ShopRates
     private const MOST_SPARES = 100;
 
     private function __construct(
-        #[OA\Property(description: 'Of hands, money')]
-        public string $hour = '',
-        #[OA\Property(description: 'Of electricity, money')]
-        public string $kwh = '',
-        #[OA\Property(description: 'Per cent on top of all of it')]
-        public string $overhead = '0',
-        #[OA\Property(description: 'Sheets printed beyond what is needed, for each batch')]
-        public string $spares = '0',
-        #[OA\Property(description: 'Per cent of the price that is to be left')]
-        public string $margin = '40',
-        #[OA\Property(description: 'Charged once for a quote, money')]
-        public string $set_up = '0',
-        #[OA\Property(description: 'Per cent')]
-        public string $tax = '0',
-    ) {
-    }
+        #[OA\Property(description: 'Of hands, money')] public string $hour = '',
+        #[OA\Property(description: 'Of electricity, money')] public string $kwh = '',
+        #[OA\Property(description: 'Per cent on top of all of it')] public string $overhead = '0',
+        #[OA\Property(description: 'Sheets printed beyond what is needed, for each batch')] public string $spares = '0',
+        #[OA\Property(description: 'Per cent of the price that is to be left')] public string $margin = '40',
+        #[OA\Property(description: 'Charged once for a quote, money')] public string $set_up = '0',
+        #[OA\Property(description: 'Per cent')] public string $tax = '0',
+    ) {}
 
     public static function unsaid(): self
     {
@@ -48,7 +40,17 @@ final readonly class ShopRates
 
     public static function fromRecord(Record $record): self
     {
-        return new self(...array_map(static fn (string $field): string => trim($record->string($field)), ['hour' => 'hour', 'kwh' => 'kwh', 'overhead' => 'overhead', 'spares' => 'spares', 'margin' => 'margin', 'set_up' => 'set_up', 'tax' => 'tax']));
+        return new self(
+            ...array_map(static fn(string $field): string => trim($record->string($field)), [
+                'hour' => 'hour',
+                'kwh' => 'kwh',
+                'overhead' => 'overhead',
+                'spares' => 'spares',
+                'margin' => 'margin',
+                'set_up' => 'set_up',
+                'tax' => 'tax',
+            ]),
+        );
     }
 
     /** @throws Refusal naming the fields that are wrong */
@@ -64,7 +66,10 @@ final readonly class ShopRates
                 $errors[$field] = $e->getMessage();
             }
         }
-        foreach (['overhead' => self::MOST_OVERHEAD, 'margin' => 100.0 * Price::MOST_MARGIN, 'tax' => self::MOST_TAX] as $field => $most) {
+        foreach (
+            ['overhead' => self::MOST_OVERHEAD, 'margin' => 100.0 * Price::MOST_MARGIN, 'tax' => self::MOST_TAX]
+            as $field => $most
+        ) {
             if (null === PlainNumber::read($this->{$field}, $most)) {
                 $errors[$field] = sprintf('This is a percentage from 0 to %s.', $most);
             }
@@ -80,7 +85,15 @@ final readonly class ShopRates
     /** @return array<string, string> */
     public function toRecord(): array
     {
-        return ['hour' => $this->hour, 'kwh' => $this->kwh, 'overhead' => $this->overhead, 'spares' => $this->spares, 'margin' => $this->margin, 'set_up' => $this->set_up, 'tax' => $this->tax];
+        return [
+            'hour' => $this->hour,
+            'kwh' => $this->kwh,
+            'overhead' => $this->overhead,
+            'spares' => $this->spares,
+            'margin' => $this->margin,
+            'set_up' => $this->set_up,
+            'tax' => $this->tax,
+        ];
     }
 
     public function rates(Currency $currency): Rates

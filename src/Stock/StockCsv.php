@@ -20,9 +20,11 @@ final readonly class StockCsv
     public const COLUMNS = ['id', 'at', 'item', 'label', 'kind', 'amount', 'unit', 'price', 'pack', 'note'];
     private const NEEDED = ['item', 'kind', 'amount'];
 
-    public function __construct(private EntityManagerInterface $entities, private WriteTurn $turn, private Inventory $stock)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private WriteTurn $turn,
+        private Inventory $stock,
+    ) {}
 
     /** @param resource $to */
     public function write($to, Currency $currency): void
@@ -39,11 +41,29 @@ final readonly class StockCsv
      */
     public function read(string $path, StockNames $names, Currency $currency): array
     {
-        $file = CsvFile::read($path, self::COLUMNS, self::NEEDED, static function (array $cells) use ($names, $currency): array {
+        $file = CsvFile::read($path, self::COLUMNS, self::NEEDED, static function (array $cells) use (
+            $names,
+            $currency,
+        ): array {
             $names->of($cells['item'] ?? '');
-            $pack = '' === ($cells['pack'] ?? '') ? null : (PlainNumber::read($cells['pack'], Inventory::MOST_PACK) ?? throw BadRecord::at('pack', 'Write how many come in a pack, such as 10.'));
+            $pack =
+                '' === ($cells['pack'] ?? '')
+                    ? null
+                    : PlainNumber::read($cells['pack'], Inventory::MOST_PACK) ??
+                        throw BadRecord::at('pack', 'Write how many come in a pack, such as 10.');
             try {
-                return [StockMove::typed($cells['id'] ?? '', $cells['item'] ?? '', $cells['kind'] ?? '', $cells['amount'] ?? '', '' === ($cells['price'] ?? '') ? '0' : $cells['price'], $cells['note'] ?? '', $currency), $pack];
+                return [
+                    StockMove::typed(
+                        $cells['id'] ?? '',
+                        $cells['item'] ?? '',
+                        $cells['kind'] ?? '',
+                        $cells['amount'] ?? '',
+                        '' === ($cells['price'] ?? '') ? '0' : $cells['price'],
+                        $cells['note'] ?? '',
+                        $currency,
+                    ),
+                    $pack,
+                ];
             } catch (Refusal $e) {
                 throw BadRecord::at((string) array_key_first($e->errors), $e->getMessage());
             }
@@ -53,12 +73,18 @@ final readonly class StockCsv
         $this->turn->take(function () use ($moves, $file, $names): void {
             foreach ($moves as $line => [$move, $pack]) {
                 try {
-                    $this->stock->move('' === $move->id ? $move->as('csv-'.substr($file->keys[$line], 0, 60)) : $move, $names);
+                    $this->stock->move(
+                        '' === $move->id ? $move->as('csv-' . substr($file->keys[$line], 0, 60)) : $move,
+                        $names,
+                    );
                     if (null !== $pack) {
                         $this->stock->pack($move->item, $pack);
                     }
                 } catch (Refusal $e) {
-                    throw InvalidInput::field('file', sprintf("Line %d: %s\nNothing was taken in.", $line, $e->getMessage()));
+                    throw InvalidInput::field(
+                        'file',
+                        sprintf("Line %d: %s\nNothing was taken in.", $line, $e->getMessage()),
+                    );
                 }
             }
         });
@@ -76,7 +102,18 @@ final readonly class StockCsv
     private function lines(Currency $currency): iterable
     {
         foreach ($this->entities->getRepository(StoredMove::class)->findBy([], ['number' => 'ASC']) as $move) {
-            yield [$move->source, $move->at, $move->item->key, $move->item->label, $move->kind->value, (string) round($move->amount, 3), $move->item->unit, Money::minor($move->price, $currency)->text(), (string) $move->item->pack, $move->note];
+            yield [
+                $move->source,
+                $move->at,
+                $move->item->key,
+                $move->item->label,
+                $move->kind->value,
+                (string) round($move->amount, 3),
+                $move->item->unit,
+                Money::minor($move->price, $currency)->text(),
+                (string) $move->item->pack,
+                $move->note,
+            ];
         }
     }
 }

@@ -22,20 +22,13 @@ final readonly class StockMove
     private const LONGEST_NOTE = 200;
 
     private function __construct(
-        #[OA\Property(description: 'A new UUID, made by the page: a second click changes nothing')]
-        public string $id,
-        #[OA\Property(description: 'Such as “sheet film-clear-a4”')]
-        public string $item,
-        #[OA\Property(type: 'string', enum: ['bought', 'used', 'counted'])]
-        public MovementKind $kind,
-        #[OA\Property(type: 'string', description: 'In the item’s unit, as typed')]
-        public float $amount,
-        #[OA\Property(type: 'string', description: 'Of all of it, as typed')]
-        public int $price,
-        #[OA\Property]
-        public string $note,
-    ) {
-    }
+        #[OA\Property(description: 'A new UUID, made by the page: a second click changes nothing')] public string $id,
+        #[OA\Property(description: 'Such as “sheet film-clear-a4”')] public string $item,
+        #[OA\Property(type: 'string', enum: ['bought', 'used', 'counted'])] public MovementKind $kind,
+        #[OA\Property(type: 'string', description: 'In the item’s unit, as typed')] public float $amount,
+        #[OA\Property(type: 'string', description: 'Of all of it, as typed')] public int $price,
+        #[OA\Property] public string $note,
+    ) {}
 
     /** The same, told from all others by another id. */
     public function as(string $id): self
@@ -46,12 +39,27 @@ final readonly class StockMove
     /** @throws Refusal naming the fields that are wrong */
     public static function fromRecord(Record $record, Currency $currency): self
     {
-        return self::typed($record->string('id'), $record->string('item'), $record->string('kind'), $record->string('amount'), $record->string('price'), $record->string('note'), $currency);
+        return self::typed(
+            $record->string('id'),
+            $record->string('item'),
+            $record->string('kind'),
+            $record->string('amount'),
+            $record->string('price'),
+            $record->string('note'),
+            $currency,
+        );
     }
 
     /** @throws Refusal */
-    public static function typed(string $id, string $item, string $kind, string $amount, string $price, string $note, Currency $currency): self
-    {
+    public static function typed(
+        string $id,
+        string $item,
+        string $kind,
+        string $amount,
+        string $price,
+        string $note,
+        Currency $currency,
+    ): self {
         $errors = [];
         $of = MovementKind::tryFrom($kind);
         if (null === $of) {
@@ -59,7 +67,10 @@ final readonly class StockMove
         }
         $number = PlainNumber::read($amount, self::MOST);
         if (null === $number || (0.0 === $number && MovementKind::Counted !== $of)) {
-            $errors['amount'] = MovementKind::Counted === $of ? 'Write how much there is, such as 24 or 0.' : 'Write how much, above zero, such as 24 or 2.5.';
+            $errors['amount'] =
+                MovementKind::Counted === $of
+                    ? 'Write how much there is, such as 24 or 0.'
+                    : 'Write how much, above zero, such as 24 or 2.5.';
         }
         $minor = 0;
         if (MovementKind::Bought === $of) {

@@ -17,15 +17,19 @@ final readonly class StockNames
     /** Tapes that routes fix sheets with. */
     private const TAPES = ['heat', 'plain'];
 
-    public function __construct(private Shelf $shelf, private Catalogue $catalogue)
-    {
-    }
+    public function __construct(private Shelf $shelf, private Catalogue $catalogue) {}
 
     /** @return list<Item> what the shelf has that is used up */
     public function all(): array
     {
-        $items = array_map(static fn ($medium): Item => new Item(Stuff::Sheet, $medium->id, $medium->label, Stuff::Sheet->unit()), $this->shelf->media);
-        $covers = array_map(static fn ($cover): Item => new Item(Stuff::Cover, $cover->id, $cover->label, Stuff::Cover->unit()), $this->shelf->covers);
+        $items = array_map(
+            static fn($medium): Item => new Item(Stuff::Sheet, $medium->id, $medium->label, Stuff::Sheet->unit()),
+            $this->shelf->media,
+        );
+        $covers = array_map(
+            static fn($cover): Item => new Item(Stuff::Cover, $cover->id, $cover->label, Stuff::Cover->unit()),
+            $this->shelf->covers,
+        );
         $inks = [];
         foreach ($this->shelf->markings as $marking) {
             $ink = $this->catalogue->consumption->ink($marking->ink);
@@ -34,7 +38,15 @@ final readonly class StockNames
             }
         }
 
-        return [...array_values($items), ...$inks, ...array_map(static fn (string $tape): Item => new Item(Stuff::Tape, $tape, $tape.' tape', Stuff::Tape->unit()), self::TAPES), ...array_values($covers)];
+        return [
+            ...array_values($items),
+            ...$inks,
+            ...array_map(
+                static fn(string $tape): Item => new Item(Stuff::Tape, $tape, $tape . ' tape', Stuff::Tape->unit()),
+                self::TAPES,
+            ),
+            ...array_values($covers),
+        ];
     }
 
     /**
@@ -62,7 +74,10 @@ final readonly class StockNames
         [$kind, $size, $colour] = explode(' ', $id) + [1 => '', 2 => ''];
         $of = $this->catalogue->blanks[$kind] ?? null;
         if (null === $of || !isset($of->sizes[$size]) || 1 !== preg_match('/^#[0-9a-f]{6}$/', $colour)) {
-            throw BadRecord::at('item', sprintf('“%s” is no blank: write it as blank shirt M #ffffff.', mb_substr($id, 0, 60)));
+            throw BadRecord::at(
+                'item',
+                sprintf('“%s” is no blank: write it as blank shirt M #ffffff.', mb_substr($id, 0, 60)),
+            );
         }
 
         return Item::blank($kind, $size, Colour::hex($colour), $this->catalogue);

@@ -20,25 +20,21 @@ class StoredMove
 
     /**
      * @param string $source of which there is one movement of an item only: a bench session, a line of a table, a click
-     * @param int    $price  of all of it, in minor units
+     * @param int $price of all of it, in minor units
      */
     public function __construct(
-        #[ORM\ManyToOne, ORM\JoinColumn(name: 'item', referencedColumnName: 'key', nullable: false)]
+        #[
+            ORM\ManyToOne,
+            ORM\JoinColumn(name: 'item', referencedColumnName: 'key', nullable: false),
+        ]
         public readonly StoredItem $item,
-        #[ORM\Column(length: 24)]
-        public readonly string $at,
-        #[ORM\Column(length: 8, enumType: MovementKind::class)]
-        public readonly MovementKind $kind,
-        #[ORM\Column]
-        public float $amount,
-        #[ORM\Column]
-        public readonly int $price,
-        #[ORM\Column(length: 200)]
-        public readonly string $note,
-        #[ORM\Column(length: 80)]
-        public readonly string $source,
-    ) {
-    }
+        #[ORM\Column(length: 24)] public readonly string $at,
+        #[ORM\Column(length: 8, enumType: MovementKind::class)] public readonly MovementKind $kind,
+        #[ORM\Column] public float $amount,
+        #[ORM\Column] public readonly int $price,
+        #[ORM\Column(length: 200)] public readonly string $note,
+        #[ORM\Column(length: 80)] public readonly string $source,
+    ) {}
 
     public function movement(): Movement
     {

@@ -9,7 +9,8 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
 /**
- * Reads a table, RFC 4180 in UTF-8, whose first line names its columns in any order. Every line is looked at, and what is
+ * Reads a table, RFC 4180 in UTF-8, whose first line names its columns in any order. Every line is looked at, and what
+ * is
  * wrong with it is told by line and column.
  *
  * @template-covariant T
@@ -25,20 +26,19 @@ final readonly class CsvFile
     private const FORMULA = '/^[=+\-@\t\r]/';
 
     /**
-     * @param array<int, T>                                           $rows  that can be read, by line
+     * @param array<int, T> $rows that can be read, by line
      * @param list<array{line: int, column: string, message: string}> $wrong
-     * @param array<int, string>                                      $keys  what tells a line from all others
+     * @param array<int, string> $keys what tells a line from all others
      */
-    private function __construct(public array $rows, public array $wrong, public int $lines, public array $keys)
-    {
-    }
+    private function __construct(public array $rows, public array $wrong, public int $lines, public array $keys) {}
 
     /**
      * @template R
      *
-     * @param list<string>                       $columns
-     * @param list<string>                       $needed  columns that must be there
-     * @param callable(array<string, string>): R $read    a line by its columns; what is wrong with it is a BadRecord naming the column
+     * @param list<string> $columns
+     * @param list<string> $needed columns that must be there
+     * @param callable(array<string, string>): R $read a line by its columns; what is wrong with it is a BadRecord
+     *                                                 naming the column
      *
      * @return self<R>
      *
@@ -63,7 +63,13 @@ final readonly class CsvFile
                     continue;
                 }
                 if ($lines > self::MOST_LINES) {
-                    throw InvalidInput::field('file', sprintf('More than %s lines at once are too many: divide the file.', number_format(self::MOST_LINES, 0, '', ' ')));
+                    throw InvalidInput::field(
+                        'file',
+                        sprintf(
+                            'More than %s lines at once are too many: divide the file.',
+                            number_format(self::MOST_LINES, 0, '', ' '),
+                        ),
+                    );
                 }
                 try {
                     $text = array_map(strval(...), $cells);
@@ -92,14 +98,25 @@ final readonly class CsvFile
         if ([] === $this->wrong) {
             return $this->rows;
         }
-        $named = array_map(static fn (array $one): string => sprintf('Line %d, %s: %s', $one['line'], $one['column'], $one['message']), array_slice($this->wrong, 0, self::MOST_NAMED));
+        $named = array_map(
+            static fn(array $one): string => sprintf('Line %d, %s: %s', $one['line'], $one['column'], $one['message']),
+            array_slice($this->wrong, 0, self::MOST_NAMED),
+        );
 
-        throw InvalidInput::field('file', sprintf("%d of %d lines are wrong; nothing was taken in.\n%s", count($this->wrong), $this->lines, implode("\n", $named)));
+        throw InvalidInput::field(
+            'file',
+            sprintf(
+                "%d of %d lines are wrong; nothing was taken in.\n%s",
+                count($this->wrong),
+                $this->lines,
+                implode("\n", $named),
+            ),
+        );
     }
 
     /**
-     * @param resource               $to
-     * @param list<string>           $columns
+     * @param resource $to
+     * @param list<string> $columns
      * @param iterable<list<string>> $rows
      */
     public static function write($to, array $columns, iterable $rows): void
@@ -113,7 +130,7 @@ final readonly class CsvFile
     /** A cell that no spreadsheet takes for a formula. */
     private static function safe(string $text): string
     {
-        return 1 === preg_match(self::FORMULA, $text) && !is_numeric($text) ? "'".$text : $text;
+        return 1 === preg_match(self::FORMULA, $text) && !is_numeric($text) ? "'" . $text : $text;
     }
 
     /**
@@ -132,11 +149,20 @@ final readonly class CsvFile
         }
 
         // An apostrophe that was put before what looked like a formula is taken off again.
-        return array_combine($head, array_map(static fn (string $cell): string => str_starts_with($cell, "'") && 1 === preg_match(self::FORMULA, substr($cell, 1)) ? substr($cell, 1) : trim($cell), $text));
+        return array_combine(
+            $head,
+            array_map(
+                static fn(string $cell): string => str_starts_with($cell, "'") &&
+                1 === preg_match(self::FORMULA, substr($cell, 1))
+                    ? substr($cell, 1)
+                    : trim($cell),
+                $text,
+            ),
+        );
     }
 
     /**
-     * @param resource     $file
+     * @param resource $file
      * @param list<string> $columns
      * @param list<string> $needed
      *
@@ -145,14 +171,27 @@ final readonly class CsvFile
     private static function head($file, array $columns, array $needed): array
     {
         $head = fgetcsv($file, escape: '');
-        $head = is_array($head) ? array_map(static fn (?string $cell): string => trim((string) $cell), $head) : [];
+        $head = is_array($head) ? array_map(static fn(?string $cell): string => trim((string) $cell), $head) : [];
         $unknown = array_values(array_diff($head, $columns));
         $missing = array_diff($needed, $head);
         if ([] !== $missing) {
-            throw InvalidInput::field('file', sprintf('The first line names the columns. %s missing.', implode(', ', $missing).(1 === count($missing) ? ' is' : ' are')));
+            throw InvalidInput::field(
+                'file',
+                sprintf(
+                    'The first line names the columns. %s missing.',
+                    implode(', ', $missing) . (1 === count($missing) ? ' is' : ' are'),
+                ),
+            );
         }
         if ([] !== $unknown) {
-            throw InvalidInput::field('file', sprintf('There is no column “%s”. They are %s.', mb_scrub(mb_substr($unknown[0], 0, 40)), implode(', ', $columns)));
+            throw InvalidInput::field(
+                'file',
+                sprintf(
+                    'There is no column “%s”. They are %s.',
+                    mb_scrub(mb_substr($unknown[0], 0, 40)),
+                    implode(', ', $columns),
+                ),
+            );
         }
         if (count(array_unique($head)) < count($head)) {
             throw InvalidInput::field('file', 'A column is there twice.');

@@ -10,9 +10,7 @@ use Wubbin\Core\Measure\Record;
 /** Named documents of the shop's own: its settings, its shelf, its rules. */
 final readonly class Documents
 {
-    public function __construct(private EntityManagerInterface $entities)
-    {
-    }
+    public function __construct(private EntityManagerInterface $entities) {}
 
     public function get(string $name): ?Record
     {

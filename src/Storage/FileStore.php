@@ -10,19 +10,17 @@ namespace Wubbin\Storage;
  */
 final readonly class FileStore
 {
-    public function __construct(private string $dataDirectory)
-    {
-    }
+    public function __construct(private string $dataDirectory) {}
 
     /** @return string the file's SHA-256 in hexadecimal */
     public function keep(string $path): string
     {
         $sha256 = hash_file('sha256', $path);
         if (false === $sha256) {
-            throw new \RuntimeException('The file cannot be read: '.$path);
+            throw new \RuntimeException('The file cannot be read: ' . $path);
         }
         if (!is_file($this->path($sha256))) {
-            $this->write($sha256, 'original', static fn (string $to): bool => copy($path, $to));
+            $this->write($sha256, 'original', static fn(string $to): bool => copy($path, $to));
         }
 
         return $sha256;
@@ -31,7 +29,11 @@ final readonly class FileStore
     /** Keeps an upload until somebody has time for it, under a name that is returned. */
     public function park(string $path): string
     {
-        if (!is_dir($this->dataDirectory.'/incoming') && !@mkdir($this->dataDirectory.'/incoming', 0o700, true) && !is_dir($this->dataDirectory.'/incoming')) {
+        if (
+            !is_dir($this->dataDirectory . '/incoming') &&
+            !@mkdir($this->dataDirectory . '/incoming', 0o700, true) &&
+            !is_dir($this->dataDirectory . '/incoming')
+        ) {
             throw new \RuntimeException('The data directory cannot be written to.');
         }
         $name = bin2hex(random_bytes(16));
@@ -44,7 +46,7 @@ final readonly class FileStore
 
     public function parked(string $name): string
     {
-        return $this->dataDirectory.'/incoming/'.$name;
+        return $this->dataDirectory . '/incoming/' . $name;
     }
 
     public function unpark(string $name): void
@@ -57,7 +59,7 @@ final readonly class FileStore
     /** Uploads that nobody came for. */
     public function forgetParkedBefore(\DateTimeImmutable $when): void
     {
-        foreach ((array) glob($this->dataDirectory.'/incoming/*') as $path) {
+        foreach ((array) glob($this->dataDirectory . '/incoming/*') as $path) {
             if (is_string($path) && filemtime($path) < $when->getTimestamp()) {
                 unlink($path);
             }
@@ -80,7 +82,7 @@ final readonly class FileStore
         if (!is_dir(dirname($path)) && !@mkdir(dirname($path), 0o700, true) && !is_dir(dirname($path))) {
             throw new \RuntimeException('The data directory cannot be written to.');
         }
-        $temporary = $path.'.'.bin2hex(random_bytes(4)).'.part';
+        $temporary = $path . '.' . bin2hex(random_bytes(4)) . '.part';
         try {
             if (!$write($temporary) || !rename($temporary, $path)) {
                 throw new \RuntimeException('The file could not be written: is the disk full?');

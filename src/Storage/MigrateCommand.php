@@ -27,18 +27,20 @@ final class MigrateCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         if (!is_dir($this->dataDirectory) && !mkdir($this->dataDirectory, 0o700, true)) {
-            throw new \RuntimeException('The data directory cannot be made: '.$this->dataDirectory);
+            throw new \RuntimeException('The data directory cannot be made: ' . $this->dataDirectory);
         }
-        $existed = is_file($this->dataDirectory.'/wubbin.sqlite');
+        $existed = is_file($this->dataDirectory . '/wubbin.sqlite');
         $this->migrations->getMetadataStorage()->ensureInitialized();
-        $plan = $this->migrations->getMigrationPlanCalculator()->getPlanUntilVersion($this->migrations->getVersionAliasResolver()->resolveVersionAlias('latest'));
+        $plan = $this->migrations
+            ->getMigrationPlanCalculator()
+            ->getPlanUntilVersion($this->migrations->getVersionAliasResolver()->resolveVersionAlias('latest'));
         if (0 === count($plan)) {
             return Command::SUCCESS;
         }
         if ($existed) {
-            $copy = $this->dataDirectory.'/before-'.gmdate('Ymd-His').'.sqlite';
+            $copy = $this->dataDirectory . '/before-' . gmdate('Ymd-His') . '.sqlite';
             $this->connection->executeStatement('VACUUM INTO ?', [$copy]);
-            $output->writeln('Copy taken: '.$copy);
+            $output->writeln('Copy taken: ' . $copy);
         }
         $this->migrations->getMigrator()->migrate($plan, (new MigratorConfiguration())->setAllOrNothing(true));
         $output->writeln('The database is up to date.');

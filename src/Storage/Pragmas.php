@@ -10,13 +10,16 @@ use Doctrine\DBAL\Driver\Connection;
 use Doctrine\DBAL\Driver\Middleware;
 use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
 
-/** SQLite as Wubbin wants it: what is confirmed is on the disk, readers do not wait for writers, writers wait their turn. */
+/**
+ * SQLite as Wubbin wants it: what is confirmed is on the disk, readers do not wait for writers, writers wait their
+ * turn.
+ */
 #[AsMiddleware]
 final readonly class Pragmas implements Middleware
 {
     public function wrap(Driver $driver): Driver
     {
-        return new class($driver) extends AbstractDriverMiddleware {
+        return new class ($driver) extends AbstractDriverMiddleware {
             public function connect(array $params): Connection
             {
                 $connection = parent::connect($params);

@@ -10,14 +10,14 @@ use Wubbin\Core\Measure\Record;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
-/** Holds a file in one of the open formats against its published schema, and says in plain words what is wrong where. */
+/**
+ * Holds a file in one of the open formats against its published schema, and says in plain words what is wrong where.
+ */
 final readonly class SchemaCheck
 {
     private const MOST_ERRORS = 20;
 
-    public function __construct(private string $projectDirectory)
-    {
-    }
+    public function __construct(private string $projectDirectory) {}
 
     /**
      * @param string $kind `job`, `shelf` or `recipe`
@@ -33,13 +33,20 @@ final readonly class SchemaCheck
         }
         $this->refuseOtherFormats($kind, $decoded);
         $validator = new Validator(max_errors: self::MOST_ERRORS, stop_at_first_error: false);
-        $schema = json_decode((string) file_get_contents($this->projectDirectory.'/schema/'.$kind.'.schema.json'), false, 64, \JSON_THROW_ON_ERROR);
+        $schema = json_decode(
+            (string) file_get_contents($this->projectDirectory . '/schema/' . $kind . '.schema.json'),
+            false,
+            64,
+            \JSON_THROW_ON_ERROR,
+        );
         if (!is_object($schema)) {
-            throw new \LogicException('The schema of '.$kind.' is not an object.');
+            throw new \LogicException('The schema of ' . $kind . ' is not an object.');
         }
         $error = $validator->validate($decoded, $schema)->error();
         if (null !== $error) {
-            throw InvalidInput::fields($this->explain($error) + ['file' => 'This file does not say what a '.$kind.' file must.']);
+            throw InvalidInput::fields(
+                $this->explain($error) + ['file' => 'This file does not say what a ' . $kind . ' file must.'],
+            );
         }
 
         return Record::of(json_decode($json, true, 64, \JSON_THROW_ON_ERROR));
@@ -48,15 +55,24 @@ final readonly class SchemaCheck
     private function refuseOtherFormats(string $kind, mixed $decoded): void
     {
         if (!is_object($decoded)) {
-            throw InvalidInput::field('file', 'This is not a '.$kind.' file.');
+            throw InvalidInput::field('file', 'This is not a ' . $kind . ' file.');
         }
         $format = $decoded->format ?? null;
-        if ('wubbin-'.$kind !== $format) {
-            throw InvalidInput::field('format', sprintf('This is not a %s file: its format must read “wubbin-%s”.', $kind, $kind));
+        if ('wubbin-' . $kind !== $format) {
+            throw InvalidInput::field(
+                'format',
+                sprintf('This is not a %s file: its format must read “wubbin-%s”.', $kind, $kind),
+            );
         }
         $version = $decoded->version ?? null;
         if (is_int($version) && $version > 1) {
-            throw InvalidInput::field('version', sprintf('This file is of version %d; this Wubbin reads version 1. Use a newer Wubbin to open it.', $version));
+            throw InvalidInput::field(
+                'version',
+                sprintf(
+                    'This file is of version %d; this Wubbin reads version 1. Use a newer Wubbin to open it.',
+                    $version,
+                ),
+            );
         }
     }
 
@@ -73,16 +89,22 @@ final readonly class SchemaCheck
         }
         $path = implode('.', $error->data()->fullPath());
         $args = $error->args();
-        $in = static fn (mixed $key): string => '' === $path ? self::text($key) : $path.'.'.self::text($key);
+        $in = static fn(mixed $key): string => '' === $path ? self::text($key) : $path . '.' . self::text($key);
 
         return match ($error->keyword()) {
             'required' => self::each($args['missing'] ?? [], $in, 'This is missing.'),
-            'additionalProperties' => self::each(self::unknown($error), $in, 'A field of this name is not known here. Check its spelling and its unit.'),
+            'additionalProperties' => self::each(
+                self::unknown($error),
+                $in,
+                'A field of this name is not known here. Check its spelling and its unit.',
+            ),
             'type' => [$path => sprintf('Expected here: %s.', self::list($args['expected'] ?? ''))],
             'enum', 'const' => [$path => 'This is not one of the words that are known here.'],
             'minimum' => [$path => sprintf('This is too small: at least %s.', self::text($args['min'] ?? ''))],
             'maximum' => [$path => sprintf('This is too large: at most %s.', self::text($args['max'] ?? ''))],
-            'maxLength' => [$path => sprintf('This is too long: at most %s characters.', self::text($args['max'] ?? ''))],
+            'maxLength' => [
+                $path => sprintf('This is too long: at most %s characters.', self::text($args['max'] ?? '')),
+            ],
             'minLength' => [$path => 'This must not be empty.'],
             'pattern' => [$path => 'This is not written as it must be.'],
             default => [$path => $error->message()],
@@ -97,10 +119,18 @@ final readonly class SchemaCheck
     private static function unknown(ValidationError $error): array
     {
         $schema = $error->schema()->info()->data();
-        $known = is_object($schema) && isset($schema->properties) && is_object($schema->properties) ? get_object_vars($schema->properties) : [];
+        $known =
+            is_object($schema) && isset($schema->properties) && is_object($schema->properties)
+                ? get_object_vars($schema->properties)
+                : [];
         $named = $error->args()['properties'] ?? [];
 
-        return array_values(array_filter(is_array($named) ? $named : [$named], static fn (mixed $name): bool => !isset($known[self::text($name)])));
+        return array_values(
+            array_filter(
+                is_array($named) ? $named : [$named],
+                static fn(mixed $name): bool => !isset($known[self::text($name)]),
+            ),
+        );
     }
 
     /**

@@ -13,10 +13,7 @@ class StoredDocument
 {
     /** @param array<string, mixed> $value */
     public function __construct(
-        #[ORM\Id, ORM\Column(length: 40)]
-        public readonly string $name,
-        #[ORM\Column(type: 'json')]
-        public array $value,
-    ) {
-    }
+        #[ORM\Id, ORM\Column(length: 40)] public readonly string $name,
+        #[ORM\Column(type: 'json')] public array $value,
+    ) {}
 }

@@ -7,14 +7,13 @@ namespace Wubbin\Storage;
 use Doctrine\ORM\EntityManagerInterface;
 
 /**
- * One change after the other. SQLite lets everybody read while nobody has written, so that two who read first both change
+ * One change after the other. SQLite lets everybody read while nobody has written, so that two who read first both
+ * change
  * what the other one has not seen; whoever writes first makes the others wait, and reads what they have written.
  */
 final readonly class WriteTurn
 {
-    public function __construct(private EntityManagerInterface $entities)
-    {
-    }
+    public function __construct(private EntityManagerInterface $entities) {}
 
     /**
      * @template T

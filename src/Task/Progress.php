@@ -8,7 +8,7 @@ namespace Wubbin\Task;
 interface Progress
 {
     /**
-     * @param float  $share of the work done, 0 to 1
+     * @param float $share of the work done, 0 to 1
      * @param string $doing what comes now, in words
      *
      * @throws Cancelled

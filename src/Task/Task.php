@@ -7,7 +7,9 @@ namespace Wubbin\Task;
 use Doctrine\ORM\Mapping as ORM;
 use Wubbin\Storage\Instant;
 
-/** A piece of work that takes longer than a page waits for. Its row is changed by statements, not through this object. */
+/**
+ * A piece of work that takes longer than a page waits for. Its row is changed by statements, not through this object.
+ */
 #[ORM\Entity]
 #[ORM\Table(name: 'task')]
 #[ORM\Index(name: 'task_state', columns: ['state', 'created'])]
@@ -47,12 +49,9 @@ class Task
 
     /** @param array<string, mixed> $input */
     public function __construct(
-        #[ORM\Id, ORM\Column(length: 36)]
-        public readonly string $id,
-        #[ORM\Column(length: 40)]
-        public readonly string $kind,
-        #[ORM\Column(type: 'json')]
-        public readonly array $input,
+        #[ORM\Id, ORM\Column(length: 36)] public readonly string $id,
+        #[ORM\Column(length: 40)] public readonly string $kind,
+        #[ORM\Column(type: 'json')] public readonly array $input,
         \DateTimeImmutable $now,
     ) {
         $this->created = Instant::write($now);

@@ -13,24 +13,51 @@ use Wubbin\Http\Problem;
 #[AsController]
 final readonly class TaskController
 {
-    public function __construct(private TaskQueue $tasks)
-    {
-    }
+    public function __construct(private TaskQueue $tasks) {}
 
     #[Route('/api/tasks/{id}', methods: ['GET'])]
-    #[OA\Get(path: '/api/tasks/{id}', operationId: 'getTask', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'How far it has come', content: new OA\JsonContent(ref: TaskView::class)),
-        new OA\Response(response: 404, description: 'No such work', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Get(
+            path: '/api/tasks/{id}',
+            operationId: 'getTask',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'How far it has come',
+                    content: new OA\JsonContent(ref: TaskView::class),
+                ),
+                new OA\Response(
+                    response: 404,
+                    description: 'No such work',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function get(string $id): JsonResponse
     {
         return new JsonResponse(TaskView::of($this->tasks->find($id)));
     }
 
     #[Route('/api/tasks/{id}/enough', methods: ['POST'])]
-    #[OA\Post(path: '/api/tasks/{id}/enough', operationId: 'takeBestSoFar', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'How far it had come', content: new OA\JsonContent(ref: TaskView::class)),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/tasks/{id}/enough',
+            operationId: 'takeBestSoFar',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'How far it had come',
+                    content: new OA\JsonContent(ref: TaskView::class),
+                ),
+            ],
+        ),
+    ]
     public function enough(string $id): JsonResponse
     {
         $this->tasks->enough($id);
@@ -39,9 +66,20 @@ final readonly class TaskController
     }
 
     #[Route('/api/tasks/{id}', methods: ['DELETE'])]
-    #[OA\Delete(path: '/api/tasks/{id}', operationId: 'cancelTask', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'How far it had come', content: new OA\JsonContent(ref: TaskView::class)),
-    ])]
+    #[
+        OA\Delete(
+            path: '/api/tasks/{id}',
+            operationId: 'cancelTask',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'How far it had come',
+                    content: new OA\JsonContent(ref: TaskView::class),
+                ),
+            ],
+        ),
+    ]
     public function cancel(string $id): JsonResponse
     {
         $this->tasks->cancel($id);

@@ -18,7 +18,7 @@ interface TaskHandler
     /**
      * @return object what the page is told, as it is written as JSON
      *
-     * @throws Refusal   where the person can mend it
+     * @throws Refusal where the person can mend it
      * @throws Cancelled
      */
     public function run(Record $input, Progress $progress): object;

@@ -11,11 +11,17 @@ use Wubbin\Storage\Instant;
 /** Writes down how far a task has come, which also says that its worker is still there. */
 final readonly class TaskProgress implements Progress
 {
-    public function __construct(private Connection $connection, private string $id, private string $worker, private int $leaseSeconds, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private Connection $connection,
+        private string $id,
+        private string $worker,
+        private int $leaseSeconds,
+        private ClockInterface $clock,
+    ) {}
 
-    /** A step that takes longer ends the worker, in seconds: whoever decodes a file cannot be asked to stop meanwhile. */
+    /**
+     * A step that takes longer ends the worker, in seconds: whoever decodes a file cannot be asked to stop meanwhile.
+     */
     private const LONGEST_STEP = 30;
 
     /** From now on, and from every step on, the worker is ended where the next one does not come in time. */
@@ -36,8 +42,11 @@ final readonly class TaskProgress implements Progress
     public function at(float $share, string $doing): void
     {
         $this->watch();
-        $until = Instant::write($this->clock->now()->modify('+'.$this->leaseSeconds.' seconds'));
-        $ours = $this->connection->executeStatement("UPDATE task SET share = ?, doing = ?, lease = ? WHERE id = ? AND worker = ? AND state = 'running'", [$share, $doing, $until, $this->id, $this->worker]);
+        $until = Instant::write($this->clock->now()->modify('+' . $this->leaseSeconds . ' seconds'));
+        $ours = $this->connection->executeStatement(
+            "UPDATE task SET share = ?, doing = ?, lease = ? WHERE id = ? AND worker = ? AND state = 'running'",
+            [$share, $doing, $until, $this->id, $this->worker],
+        );
         if (1 !== $ours) {
             throw new Cancelled();
         }

@@ -37,11 +37,9 @@ final readonly class TaskQueue
         private EntityManagerInterface $entities,
         private Connection $connection,
         private FileStore $files,
-        #[AutowireLocator('wubbin.task', defaultIndexMethod: 'kind')]
-        private ServiceProviderInterface $handlers,
+        #[AutowireLocator('wubbin.task', defaultIndexMethod: 'kind')] private ServiceProviderInterface $handlers,
         private ClockInterface $clock,
-    ) {
-    }
+    ) {}
 
     /** @param array<string, mixed> $input */
     public function add(string $kind, array $input): Task
@@ -76,7 +74,10 @@ final readonly class TaskQueue
     /** What is done stays done; what is not is not begun, or stops at its next step. */
     public function cancel(string $id): void
     {
-        $this->connection->executeStatement("UPDATE task SET state = 'cancelled' WHERE id = ? AND state IN ('waiting', 'running')", [$id]);
+        $this->connection->executeStatement(
+            "UPDATE task SET state = 'cancelled' WHERE id = ? AND state IN ('waiting', 'running')",
+            [$id],
+        );
     }
 
     /** Asks for the best so far. */
@@ -98,14 +99,26 @@ final readonly class TaskQueue
         }
         $task = $this->find($id);
         if ($task->begun > self::MOST_BEGUN) {
-            $this->fail($id, $worker, InvalidInput::field('file', 'This takes longer than Wubbin waits, and was given up. Make the picture smaller or simpler.'));
+            $this->fail(
+                $id,
+                $worker,
+                InvalidInput::field(
+                    'file',
+                    'This takes longer than Wubbin waits, and was given up. Make the picture smaller or simpler.',
+                ),
+            );
 
             return true;
         }
         $progress = new TaskProgress($this->connection, $id, $worker, self::LEASE, $this->clock);
         $progress->watch();
         try {
-            $this->finish($id, $worker, TaskState::Done, $this->handlers->get($task->kind)->run(Record::of($task->input), $progress));
+            $this->finish(
+                $id,
+                $worker,
+                TaskState::Done,
+                $this->handlers->get($task->kind)->run(Record::of($task->input), $progress),
+            );
         } catch (Cancelled) {
             // It says so already.
         } catch (Refusal $refusal) {
@@ -125,7 +138,10 @@ final readonly class TaskQueue
     public function forgetOld(): void
     {
         $before = $this->clock->now()->modify(self::KEPT);
-        $this->connection->executeStatement("DELETE FROM task WHERE state NOT IN ('waiting', 'running') AND created < ?", [Instant::write($before)]);
+        $this->connection->executeStatement(
+            "DELETE FROM task WHERE state NOT IN ('waiting', 'running') AND created < ?",
+            [Instant::write($before)],
+        );
         $this->files->forgetParkedBefore($before);
     }
 
@@ -133,13 +149,21 @@ final readonly class TaskQueue
     {
         $at = $this->clock->now();
         $now = Instant::write($at);
-        $until = Instant::write($at->modify('+'.self::LEASE.' seconds'));
-        $id = $this->connection->fetchOne("SELECT id FROM task WHERE state = 'waiting' OR (state = 'running' AND lease < ?) ORDER BY created, id LIMIT 1", [$now]);
+        $until = Instant::write($at->modify('+' . self::LEASE . ' seconds'));
+        $id = $this->connection->fetchOne(
+            "SELECT id FROM task WHERE state = 'waiting' OR (state = 'running' AND lease < ?) ORDER BY created, " .
+                'id LIMIT 1',
+            [$now],
+        );
         if (!is_string($id)) {
             return null;
         }
         // Another worker may have been quicker.
-        $taken = $this->connection->executeStatement("UPDATE task SET state = 'running', worker = ?, lease = ?, begun = begun + 1 WHERE id = ? AND (state = 'waiting' OR (state = 'running' AND lease < ?))", [$worker, $until, $id, $now]);
+        $taken = $this->connection->executeStatement(
+            "UPDATE task SET state = 'running', worker = ?, lease = ?, begun = begun + 1 WHERE id = ? AND (state " .
+                "= 'waiting' OR (state = 'running' AND lease < ?))",
+            [$worker, $until, $id, $now],
+        );
 
         return 1 === $taken ? $id : null;
     }
@@ -152,11 +176,20 @@ final readonly class TaskQueue
             $why instanceof NotFound => 'not-found',
             default => 'invalid',
         };
-        $this->finish($id, $worker, TaskState::Failed, (object) ['kind' => $kind, 'title' => $why?->getMessage() ?? '', 'errors' => (object) ($why->errors ?? [])]);
+        $this->finish(
+            $id,
+            $worker,
+            TaskState::Failed,
+            (object) ['kind' => $kind, 'title' => $why?->getMessage() ?? '', 'errors' => (object) ($why->errors ?? [])],
+        );
     }
 
     private function finish(string $id, string $worker, TaskState $state, object $result): void
     {
-        $this->connection->executeStatement("UPDATE task SET state = ?, share = 1, result = ?, lease = NULL WHERE id = ? AND worker = ? AND state = 'running'", [$state->value, json_encode($result, \JSON_THROW_ON_ERROR), $id, $worker]);
+        $this->connection->executeStatement(
+            'UPDATE task SET state = ?, share = 1, result = ?, lease = NULL WHERE id = ? AND worker = ? AND ' .
+                "state = 'running'",
+            [$state->value, json_encode($result, \JSON_THROW_ON_ERROR), $id, $worker],
+        );
     }
 }

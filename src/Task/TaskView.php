@@ -16,18 +16,20 @@ final readonly class TaskView
 {
     /** @param array<string, mixed>|null $result */
     private function __construct(
-        #[OA\Property]
-        public string $id,
-        #[OA\Property(enum: TaskState::class)]
-        public string $state,
-        #[OA\Property(description: 'Of the work done, 0 to 1')]
-        public float $share,
-        #[OA\Property(description: 'What is being done, in words')]
-        public string $doing,
-        #[OA\Property(type: 'object', nullable: true, additionalProperties: true, description: 'What came of it; a problem where it failed')]
+        #[OA\Property] public string $id,
+        #[OA\Property(enum: TaskState::class)] public string $state,
+        #[OA\Property(description: 'Of the work done, 0 to 1')] public float $share,
+        #[OA\Property(description: 'What is being done, in words')] public string $doing,
+        #[
+            OA\Property(
+                type: 'object',
+                nullable: true,
+                additionalProperties: true,
+                description: 'What came of it; a problem where it failed',
+            ),
+        ]
         public ?array $result,
-    ) {
-    }
+    ) {}
 
     public static function of(Task $task): self
     {
@@ -43,7 +45,9 @@ final readonly class TaskView
         $problem = match ($failure->string('kind')) {
             'unexpected' => Problem::unexpected(),
             'not-found' => Problem::fromRefusal(new NotFound($failure->string('title'))),
-            default => Problem::fromRefusal(InvalidInput::fields([] === $errors ? ['file' => $failure->string('title')] : $errors)),
+            default => Problem::fromRefusal(
+                InvalidInput::fields([] === $errors ? ['file' => $failure->string('title')] : $errors),
+            ),
         };
 
         return $problem->jsonSerialize();

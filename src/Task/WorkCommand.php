@@ -13,7 +13,9 @@ use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Uid\Uuid;
 
-/** Does long work as it comes in. Whoever starts it starts it again when it ends: it ends after a while to begin afresh. */
+/**
+ * Does long work as it comes in. Whoever starts it starts it again when it ends: it ends after a while to begin afresh.
+ */
 #[AsCommand('work', 'Do long work as it comes in, until told to stop')]
 final class WorkCommand extends Command implements SignalableCommandInterface
 {
@@ -49,7 +51,7 @@ final class WorkCommand extends Command implements SignalableCommandInterface
     {
         $worker = Uuid::v4()->toRfc4122();
         $this->tasks->forgetOld();
-        for ($done = 0; $done < self::TASKS_A_LIFE && !$this->told;) {
+        for ($done = 0; $done < self::TASKS_A_LIFE && !$this->told; ) {
             if ($this->tasks->workOnNext($worker)) {
                 ++$done;
                 $this->entities->clear();

@@ -29,8 +29,8 @@ final class AgainstCommandLineTest extends ShopTestCase
     /** @param list<string> $arguments */
     private function convert(string $from, array $arguments): string
     {
-        $to = $this->data.'/theirs.png';
-        (new Process(['convert', $from, ...$arguments, 'png:'.$to]))->mustRun();
+        $to = $this->data . '/theirs.png';
+        (new Process(['convert', $from, ...$arguments, 'png:' . $to]))->mustRun();
 
         return $to;
     }
@@ -39,7 +39,10 @@ final class AgainstCommandLineTest extends ShopTestCase
     {
         $artwork = $this->service(ArtworkStore::class)->take($path, 'picture');
 
-        return $this->service(FileStore::class)->path($artwork->sha256, ReadPicture::PREVIEW === $form ? $form : $artwork->form());
+        return $this->service(FileStore::class)->path(
+            $artwork->sha256,
+            ReadPicture::PREVIEW === $form ? $form : $artwork->form(),
+        );
     }
 
     #[TestWith([1])]
@@ -52,15 +55,24 @@ final class AgainstCommandLineTest extends ShopTestCase
     #[TestWith([8])]
     public function testPicturesAreTurnedUprightAlike(int $orientation): void
     {
-        $path = Pictures::turnedJpeg(Pictures::quarters(160, 100), $orientation, $this->data.'/turned.jpg');
-        self::assertLessThan(0.01, $this->difference($this->made($path, 'form'), $this->convert($path, ['-auto-orient'])));
+        $path = Pictures::turnedJpeg(Pictures::quarters(160, 100), $orientation, $this->data . '/turned.jpg');
+        self::assertLessThan(
+            0.01,
+            $this->difference($this->made($path, 'form'), $this->convert($path, ['-auto-orient'])),
+        );
     }
 
     public function testPicturesAreMadeSmallerAlike(): void
     {
-        $path = $this->data.'/large.png';
-        (new Process(['convert', '-size', '2800x1700', 'plasma:tomato-steelblue', 'png:'.$path]))->mustRun();
-        self::assertLessThan(0.02, $this->difference($this->made($path, ReadPicture::PREVIEW), $this->convert($path, ['-filter', 'Lanczos', '-resize', '1400x1400'])));
+        $path = $this->data . '/large.png';
+        (new Process(['convert', '-size', '2800x1700', 'plasma:tomato-steelblue', 'png:' . $path]))->mustRun();
+        self::assertLessThan(
+            0.02,
+            $this->difference(
+                $this->made($path, ReadPicture::PREVIEW),
+                $this->convert($path, ['-filter', 'Lanczos', '-resize', '1400x1400']),
+            ),
+        );
     }
 
     public function testProfilesAreTurnedToSrgbAlike(): void
@@ -68,9 +80,24 @@ final class AgainstCommandLineTest extends ShopTestCase
         $wide = '/usr/share/color/icc/LStar-RGB.icc';
         $srgb = '/usr/share/color/icc/sRGB.icc';
         self::assertFileExists($wide);
-        $path = $this->data.'/wide.png';
-        (new Process(['convert', '-size', '300x200', 'plasma:red-green', '-profile', $wide, 'png:'.$path]))->mustRun();
-        self::assertLessThan(0.01, $this->difference($this->made($path, 'form'), $this->convert($path, ['-profile', $srgb])));
-        self::assertGreaterThan(0.02, $this->difference($this->made($path, 'form'), $this->convert($path, ['-strip'])), 'it does something');
+        $path = $this->data . '/wide.png';
+        (new Process([
+            'convert',
+            '-size',
+            '300x200',
+            'plasma:red-green',
+            '-profile',
+            $wide,
+            'png:' . $path,
+        ]))->mustRun();
+        self::assertLessThan(
+            0.01,
+            $this->difference($this->made($path, 'form'), $this->convert($path, ['-profile', $srgb])),
+        );
+        self::assertGreaterThan(
+            0.02,
+            $this->difference($this->made($path, 'form'), $this->convert($path, ['-strip'])),
+            'it does something',
+        );
     }
 }

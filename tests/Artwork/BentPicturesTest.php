@@ -38,9 +38,9 @@ final class BentPicturesTest extends ShopTestCase
             }
         }
         $image->drawImage($draw);
-        $image->writeImage('png:'.$this->data.'/grid.png');
+        $image->writeImage('png:' . $this->data . '/grid.png');
 
-        return $this->data.'/grid.png';
+        return $this->data . '/grid.png';
     }
 
     #[DataProvider('tapers')]
@@ -60,8 +60,8 @@ final class BentPicturesTest extends ShopTestCase
         for ($y = self::STEP / 2; $y < $high; $y += self::STEP) {
             for ($x = self::STEP / 2; $x < $wide; $x += self::STEP) {
                 // From the wall itself, by the cone’s development: angle round it, and distance down it.
-                $angle = (($x / $wide) - 0.5) * 80.0 / $taper->radiusAt(35.0);
-                [$fx, $fy] = $taper->flat($angle, 15.0 + 40.0 * $y / $high);
+                $angle = (($x / $wide - 0.5) * 80.0) / $taper->radiusAt(35.0);
+                [$fx, $fy] = $taper->flat($angle, 15.0 + (40.0 * $y) / $high);
                 [$px, $py] = [($fx - $box->xMm) * $perMm, ($fy - $box->yMm) * $perMm];
                 [$mx, $my] = self::middleOfBlack($flat, (int) round($px), (int) round($py));
                 self::assertEqualsWithDelta($px, $mx, 1.5, "across at $x, $y");
@@ -79,7 +79,7 @@ final class BentPicturesTest extends ShopTestCase
         [$sumX, $sumY, $all] = [0.0, 0.0, 0.0];
         foreach ($pixels as $i => $value) {
             $dark = max(0.0, 200.0 - $value);
-            $sumX += $dark * ($i % $size + 0.5);
+            $sumX += $dark * (($i % $size) + 0.5);
             $sumY += $dark * (intdiv($i, $size) + 0.5);
             $all += $dark;
         }
@@ -90,8 +90,13 @@ final class BentPicturesTest extends ShopTestCase
 
     public function testADrawingIsBentAsWell(): void
     {
-        $artwork = $this->service(ArtworkStore::class)->take(self::PROJECT.'/demo/artwork/apple-branch.svg', 'apple-branch.svg');
-        $bend = Taper::across(90.0, 62.0, 110.0)->bend(Rect::mm(-40.0, 12.0, 80.0, 64.0)) ?? throw new \LogicException('It tapers.');
+        $artwork = $this->service(ArtworkStore::class)->take(
+            self::PROJECT . '/demo/artwork/apple-branch.svg',
+            'apple-branch.svg',
+        );
+        $bend =
+            Taper::across(90.0, 62.0, 110.0)->bend(Rect::mm(-40.0, 12.0, 80.0, 64.0)) ??
+            throw new \LogicException('It tapers.');
         $bent = new \Imagick($this->service(BentPictures::class)->forPrint($artwork, $bend));
         self::assertTrue($bent->getImageAlphaChannel());
         self::assertSame('srgba(0,0,0,0)', $bent->getImagePixelColor(2, 2)->getColorAsString(), 'clear in its corners');
@@ -99,19 +104,40 @@ final class BentPicturesTest extends ShopTestCase
 
     public function testABendThatCannotBeIsRefused(): void
     {
-        $sha256 = $this->service(ArtworkStore::class)->take(self::PROJECT.'/demo/artwork/apple-branch.svg', 'apple-branch.svg')->sha256;
-        self::assertSame(422, $this->ask('GET', '/api/artwork/'.$sha256.'/bent?width=80&height=64&angle=0')->getStatusCode());
-        self::assertSame(422, $this->ask('GET', '/api/artwork/'.$sha256.'/bent')->getStatusCode());
-        self::assertSame(200, $this->ask('GET', '/api/artwork/'.$sha256.'/bent?'.Bend::forSize(\Wubbin\Core\Measure\Size::mm(80.0, 64.0), 0.4)->toQuery())->getStatusCode());
+        $sha256 = $this->service(ArtworkStore::class)->take(
+            self::PROJECT . '/demo/artwork/apple-branch.svg',
+            'apple-branch.svg',
+        )->sha256;
+        self::assertSame(
+            422,
+            $this->ask('GET', '/api/artwork/' . $sha256 . '/bent?width=80&height=64&angle=0')->getStatusCode(),
+        );
+        self::assertSame(422, $this->ask('GET', '/api/artwork/' . $sha256 . '/bent')->getStatusCode());
+        self::assertSame(
+            200,
+            $this->ask(
+                'GET',
+                '/api/artwork/' .
+                    $sha256 .
+                    '/bent?' .
+                    Bend::forSize(\Wubbin\Core\Measure\Size::mm(80.0, 64.0), 0.4)->toQuery(),
+            )->getStatusCode(),
+        );
     }
 
     public function testTheTemplateOfARoundPieceIsAPdfAndAFlatOneHasNone(): void
     {
         $id = $this->readyJob();
-        self::assertSame(422, $this->ask('GET', '/api/jobs/'.$id.'/template.pdf')->getStatusCode());
-        $revision = $this->read($this->ask('GET', '/api/jobs/'.$id))->integer('revision');
-        $this->read($this->ask('PATCH', '/api/jobs/'.$id, ['revision' => $revision, 'changes' => ['kind' => 'mug', 'size' => 'mug-tapered'], 'transfer' => 0]));
-        $pdf = $this->ask('GET', '/api/jobs/'.$id.'/template.pdf');
+        self::assertSame(422, $this->ask('GET', '/api/jobs/' . $id . '/template.pdf')->getStatusCode());
+        $revision = $this->read($this->ask('GET', '/api/jobs/' . $id))->integer('revision');
+        $this->read(
+            $this->ask('PATCH', '/api/jobs/' . $id, [
+                'revision' => $revision,
+                'changes' => ['kind' => 'mug', 'size' => 'mug-tapered'],
+                'transfer' => 0,
+            ]),
+        );
+        $pdf = $this->ask('GET', '/api/jobs/' . $id . '/template.pdf');
         self::assertSame(200, $pdf->getStatusCode());
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
     }

@@ -16,14 +16,22 @@ final class CutLineTest extends ShopTestCase
     #[TestWith(['0 mm', 0.0])]
     public function testTheLineRunsAtTheMarginThatWasTyped(string $typed, float $margin): void
     {
-        $line = $this->read($this->ask('GET', '/api/artwork/'.$this->disc().'/cut-line?width_mm=120&margin='.rawurlencode($typed).'&easier=0'));
+        $line = $this->read(
+            $this->ask(
+                'GET',
+                '/api/artwork/' . $this->disc() . '/cut-line?width_mm=120&margin=' . rawurlencode($typed) . '&easier=0',
+            ),
+        );
         self::assertEqualsWithDelta(2.0 * \M_PI * (30.0 + $margin), $line->number('length_mm'), 4.0);
         self::assertSame('easy', $line->string('effort'));
     }
 
     public function testTheDrawingIsAtTrueSize(): void
     {
-        $svg = (string) $this->ask('GET', '/api/artwork/'.$this->disc().'/cut-line.svg?width_mm=120&margin=5+mm&easier=0')->getContent();
+        $svg = (string) $this->ask(
+            'GET',
+            '/api/artwork/' . $this->disc() . '/cut-line.svg?width_mm=120&margin=5+mm&easier=0',
+        )->getContent();
         self::assertSame(1, preg_match('/width="([\d.]+)mm" height="([\d.]+)mm"/', $svg, $found));
         self::assertEqualsWithDelta(70.0, (float) ($found[1] ?? 0), 1.0);
         self::assertNotFalse(simplexml_load_string($svg));
@@ -35,7 +43,11 @@ final class CutLineTest extends ShopTestCase
     #[TestWith(['width_mm=0&margin=3+mm', 'width_mm'])]
     public function testWhatCannotBeIsSaidAtItsField(string $query, string $field): void
     {
-        self::assertTrue($this->read($this->ask('GET', '/api/artwork/'.$this->disc().'/cut-line?'.$query), 422)->record('errors')->has($field));
+        self::assertTrue(
+            $this->read($this->ask('GET', '/api/artwork/' . $this->disc() . '/cut-line?' . $query), 422)
+                ->record('errors')
+                ->has($field),
+        );
     }
 
     private function disc(): string
@@ -47,6 +59,6 @@ final class CutLineTest extends ShopTestCase
         $draw->circle(120, 120, 180, 120);
         $image->drawImage($draw);
 
-        return $this->read($this->upload(Pictures::save($image, 'png', $this->data.'/in')), 201)->string('sha256');
+        return $this->read($this->upload(Pictures::save($image, 'png', $this->data . '/in')), 201)->string('sha256');
     }
 }

@@ -12,10 +12,15 @@ use Wubbin\Tests\Support\ShopTestCase;
 /** Pictures as phones, scanners and drawing programs make them. */
 final class OddPicturesTest extends ShopTestCase
 {
-    /** @return iterable<string, array{callable(string): string, float, float}> how it is made, and its width and height */
+    /**
+     * @return iterable<string, array{callable(string): string, float, float}> how it is made, and its width and height
+     */
     public static function sound(): iterable
     {
-        $save = static fn (\Closure $make, string $format): \Closure => static function (string $path) use ($make, $format): string {
+        $save = static fn(\Closure $make, string $format): \Closure => static function (string $path) use (
+            $make,
+            $format,
+        ): string {
             $image = $make();
             assert($image instanceof \Imagick);
 
@@ -27,34 +32,42 @@ final class OddPicturesTest extends ShopTestCase
 
             return $image;
         };
-        yield 'a single pixel' => [$save(static fn (): \Imagick => $plain(1, 1), 'png'), 1.0, 1.0];
-        yield 'all white' => [$save(static fn (): \Imagick => $plain(60, 40, 'white'), 'png'), 60.0, 40.0];
-        yield 'a panorama' => [$save(static fn (): \Imagick => $plain(15000, 200), 'jpeg'), 15000.0, 200.0];
-        yield 'sixteen bits a channel' => [$save(static function () use ($plain): \Imagick {
-            $image = $plain(50, 30);
-            $image->setImageDepth(16);
+        yield 'a single pixel' => [$save(static fn(): \Imagick => $plain(1, 1), 'png'), 1.0, 1.0];
+        yield 'all white' => [$save(static fn(): \Imagick => $plain(60, 40, 'white'), 'png'), 60.0, 40.0];
+        yield 'a panorama' => [$save(static fn(): \Imagick => $plain(15000, 200), 'jpeg'), 15000.0, 200.0];
+        yield 'sixteen bits a channel' => [
+            $save(static function () use ($plain): \Imagick {
+                $image = $plain(50, 30);
+                $image->setImageDepth(16);
 
-            return $image;
-        }, 'png48'), 50.0, 30.0];
-        yield 'a palette' => [$save(static fn (): \Imagick => Pictures::quarters(40, 20), 'png8'), 40.0, 20.0];
-        yield 'grey with alpha' => [$save(static function () use ($plain): \Imagick {
-            $image = $plain(40, 40, 'none');
-            $draw = new \ImagickDraw();
-            $draw->setFillColor('#777777');
-            $draw->rectangle(10, 10, 29, 29);
-            $image->drawImage($draw);
-            $image->setImageType(\Imagick::IMGTYPE_GRAYSCALEMATTE);
+                return $image;
+            }, 'png48'),
+            50.0,
+            30.0,
+        ];
+        yield 'a palette' => [$save(static fn(): \Imagick => Pictures::quarters(40, 20), 'png8'), 40.0, 20.0];
+        yield 'grey with alpha' => [
+            $save(static function () use ($plain): \Imagick {
+                $image = $plain(40, 40, 'none');
+                $draw = new \ImagickDraw();
+                $draw->setFillColor('#777777');
+                $draw->rectangle(10, 10, 29, 29);
+                $image->drawImage($draw);
+                $image->setImageType(\Imagick::IMGTYPE_GRAYSCALEMATTE);
 
-            return $image;
-        }, 'png'), 20.0, 20.0];
-        yield 'HEIC from a phone' => [$save(static fn (): \Imagick => $plain(120, 80), 'heic'), 120.0, 80.0];
+                return $image;
+            }, 'png'),
+            20.0,
+            20.0,
+        ];
+        yield 'HEIC from a phone' => [$save(static fn(): \Imagick => $plain(120, 80), 'heic'), 120.0, 80.0];
     }
 
     /** @param callable(string): string $make */
     #[DataProvider('sound')]
     public function testItIsTakenAtItsSize(callable $make, float $width, float $height): void
     {
-        $view = $this->read($this->upload($make($this->data.'/in')), 201);
+        $view = $this->read($this->upload($make($this->data . '/in')), 201);
         self::assertSame([$width, $height], [$view->number('width'), $view->number('height')]);
         self::assertFalse($view->has('note'));
     }
@@ -67,8 +80,8 @@ final class OddPicturesTest extends ShopTestCase
             $frames->setImageFormat('webp');
             $frames->setImageDelay(50);
         }
-        $frames->writeImages('webp:'.$this->data.'/moving.webp', true);
-        $view = $this->read($this->upload($this->data.'/moving.webp'), 201);
+        $frames->writeImages('webp:' . $this->data . '/moving.webp', true);
+        $view = $this->read($this->upload($this->data . '/moving.webp'), 201);
         self::assertStringContainsString('first frame', $view->string('note'));
     }
 
@@ -76,7 +89,12 @@ final class OddPicturesTest extends ShopTestCase
     {
         $view = $this->read($this->upload($this->pdf(3)), 201);
         self::assertSame('vector', $view->string('kind'));
-        self::assertEqualsWithDelta(2.0, $view->number('width') / $view->number('height'), 0.02, 'cut to what is drawn: 60 × 30 mm');
+        self::assertEqualsWithDelta(
+            2.0,
+            $view->number('width') / $view->number('height'),
+            0.02,
+            'cut to what is drawn: 60 × 30 mm',
+        );
         self::assertSame('Only the first of its 3 pages is taken.', $view->string('note'));
         self::assertFalse($this->read($this->upload($this->pdf(1)), 201)->has('note'));
     }
@@ -88,27 +106,32 @@ final class OddPicturesTest extends ShopTestCase
 
     public function testAPanoramaThatThisMachineCannotUnpackIsRefusedByItsSize(): void
     {
-        self::assertStringContainsString('200 000 × 200 pixels', $this->reason(Pictures::declaredPng(200_000, 200, $this->data.'/long.png')));
+        self::assertStringContainsString(
+            '200 000 × 200 pixels',
+            $this->reason(Pictures::declaredPng(200_000, 200, $this->data . '/long.png')),
+        );
     }
 
     public function testFontsThatAreNotHereAreNamedWithWhatIsDrawnInstead(): void
     {
-        $text = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 40"><text x="5" y="30" font-size="20" font-family="%s">Quillet</text></svg>';
-        file_put_contents($this->data.'/in.svg', sprintf($text, 'Orchard Hand, cursive'));
-        $note = $this->read($this->upload($this->data.'/in.svg'), 201)->string('note');
+        $text =
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 40"><text x="5" y="30" font-size="20" ' .
+            'font-family="%s">Quillet</text></svg>';
+        file_put_contents($this->data . '/in.svg', sprintf($text, 'Orchard Hand, cursive'));
+        $note = $this->read($this->upload($this->data . '/in.svg'), 201)->string('note');
         self::assertStringContainsString('“Orchard Hand”', $note);
         self::assertStringContainsString('is drawn instead', $note);
-        file_put_contents($this->data.'/in.svg', sprintf($text, 'sans-serif'));
-        self::assertFalse($this->read($this->upload($this->data.'/in.svg'), 201)->has('note'));
+        file_put_contents($this->data . '/in.svg', sprintf($text, 'sans-serif'));
+        self::assertFalse($this->read($this->upload($this->data . '/in.svg'), 201)->has('note'));
     }
 
     public function testALockedAndADamagedPdfAreRefusedWithAReason(): void
     {
         self::assertStringContainsString('locked', $this->reason($this->pdf(1, locked: true)));
-        file_put_contents($this->data.'/broken.pdf', substr((string) file_get_contents($this->pdf(1)), 0, 400));
-        self::assertStringContainsString('damaged', $this->reason($this->data.'/broken.pdf'));
-        file_put_contents($this->data.'/broken.heic', "\0\0\0\x1cftypheic".str_repeat('x', 200));
-        self::assertStringContainsString('damaged', $this->reason($this->data.'/broken.heic'));
+        file_put_contents($this->data . '/broken.pdf', substr((string) file_get_contents($this->pdf(1)), 0, 400));
+        self::assertStringContainsString('damaged', $this->reason($this->data . '/broken.pdf'));
+        file_put_contents($this->data . '/broken.heic', "\0\0\0\x1cftypheic" . str_repeat('x', 200));
+        self::assertStringContainsString('damaged', $this->reason($this->data . '/broken.heic'));
     }
 
     private function pdf(int $pages, bool $locked = false): string
@@ -121,7 +144,7 @@ final class OddPicturesTest extends ShopTestCase
             $pdf->AddPage();
             $pdf->Rect(20, 20, 60, 30, 'F', [], [30, 79, 216]);
         }
-        $path = $this->data.'/pages.pdf';
+        $path = $this->data . '/pages.pdf';
         file_put_contents($path, $pdf->Output('', 'S'));
 
         return $path;

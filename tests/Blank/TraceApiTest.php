@@ -20,11 +20,14 @@ final class TraceApiTest extends ShopTestCase
     {
         $image = new \Imagick();
         $image->newImage(1000, 800, '#8a6b4a');
-        $image->writeImage('jpeg:'.$this->data.'/photo.jpg');
-        $copy = $this->data.'/upload.jpg';
-        copy($this->data.'/photo.jpg', $copy);
+        $image->writeImage('jpeg:' . $this->data . '/photo.jpg');
+        $copy = $this->data . '/upload.jpg';
+        copy($this->data . '/photo.jpg', $copy);
 
-        return $this->read($this->ask('POST', '/api/photos?to_measure=1', file: new UploadedFile($copy, 'photo.jpg', test: true)), 201)->string('sha256');
+        return $this->read(
+            $this->ask('POST', '/api/photos?to_measure=1', file: new UploadedFile($copy, 'photo.jpg', test: true)),
+            201,
+        )->string('sha256');
     }
 
     /**
@@ -34,7 +37,15 @@ final class TraceApiTest extends ShopTestCase
      */
     private function marks(array $over = []): array
     {
-        return $over + ['photo' => $this->photo(), 'paper' => 'a4', 'other_way' => false, 'mirrored' => false, 'overscan' => '1 cm', 'corners' => self::CORNERS, 'points' => self::POINTS];
+        return $over + [
+            'photo' => $this->photo(),
+            'paper' => 'a4',
+            'other_way' => false,
+            'mirrored' => false,
+            'overscan' => '1 cm',
+            'corners' => self::CORNERS,
+            'points' => self::POINTS,
+        ];
     }
 
     public function testMarksAreMeasuredWithHowFarTheyMayBeOff(): void
@@ -60,34 +71,70 @@ final class TraceApiTest extends ShopTestCase
     #[TestWith([['points' => '0 0 10 10'], 'points'])]
     public function testMarksThatTellNothingAreRefusedAtTheirField(array $over, string $field): void
     {
-        self::assertTrue($this->read($this->ask('POST', '/api/trace', $this->marks($over)), 422)->record('errors')->has($field));
+        self::assertTrue(
+            $this->read($this->ask('POST', '/api/trace', $this->marks($over)), 422)->record('errors')->has($field),
+        );
     }
 
     public function testATracedPieceIsKeptPlannedForAndDrawnAtTrueSize(): void
     {
         $id = $this->readyJob();
-        $piece = ['id' => 'our-apron', 'like' => 'apron', 'label' => 'Our apron', 'sides' => ['front' => $this->marks()]];
+        $piece = [
+            'id' => 'our-apron',
+            'like' => 'apron',
+            'label' => 'Our apron',
+            'sides' => ['front' => $this->marks()],
+        ];
         $shelf = $this->read($this->ask('POST', '/api/shelf/traced', $piece), 201);
         self::assertContains('our-apron', $shelf->strings('blanks'));
-        self::assertTrue($this->read($this->ask('POST', '/api/shelf/traced', ['label' => ' '] + $piece), 422)->record('errors')->has('label'));
+        self::assertTrue(
+            $this->read($this->ask('POST', '/api/shelf/traced', ['label' => ' '] + $piece), 422)
+                ->record('errors')
+                ->has('label'),
+        );
 
-        $revision = $this->read($this->ask('GET', '/api/jobs/'.$id))->integer('revision');
-        $view = $this->read($this->ask('PATCH', '/api/jobs/'.$id, ['revision' => $revision, 'changes' => ['kind' => 'apron', 'size' => 'our-apron'], 'transfer' => 0]));
+        $revision = $this->read($this->ask('GET', '/api/jobs/' . $id))->integer('revision');
+        $view = $this->read(
+            $this->ask('PATCH', '/api/jobs/' . $id, [
+                'revision' => $revision,
+                'changes' => ['kind' => 'apron', 'size' => 'our-apron'],
+                'transfer' => 0,
+            ]),
+        );
         $blank = $view->record('plan')->records('transfers')[0]->record('blank');
         self::assertEqualsWithDelta(500.0, $blank->number('width_mm'), 0.1);
         self::assertSame(10.0, $blank->number('overscan_mm'));
 
-        $svg = simplexml_load_string((string) $this->ask('GET', '/api/shelf/blanks/our-apron/outline.svg')->getContent());
+        $svg = simplexml_load_string(
+            (string) $this->ask('GET', '/api/shelf/blanks/our-apron/outline.svg')->getContent(),
+        );
         self::assertNotFalse($svg);
-        self::assertEqualsWithDelta(520.0, (float) rtrim((string) $svg['width'], 'm'), 0.2, 'the edge and 10 mm on either side');
+        self::assertEqualsWithDelta(
+            520.0,
+            (float) rtrim((string) $svg['width'], 'm'),
+            0.2,
+            'the edge and 10 mm on either side',
+        );
         self::assertEqualsWithDelta(420.0, (float) rtrim((string) $svg['height'], 'm'), 0.2);
-        self::assertSame((float) rtrim((string) $svg['width'], 'm'), (float) explode(' ', (string) $svg['viewBox'])[2], 'a unit is a millimetre');
+        self::assertSame(
+            (float) rtrim((string) $svg['width'], 'm'),
+            (float) explode(' ', (string) $svg['viewBox'])[2],
+            'a unit is a millimetre',
+        );
     }
 
     public function testFrontAndBackAreKeptTogether(): void
     {
         $both = ['front' => $this->marks(), 'back' => $this->marks(['points' => '0 0 900 0 900 800 0 800'])];
-        $this->read($this->ask('POST', '/api/shelf/traced', ['id' => 'tunic', 'like' => 'M', 'label' => 'Tunic', 'sides' => $both]), 201);
+        $this->read(
+            $this->ask('POST', '/api/shelf/traced', [
+                'id' => 'tunic',
+                'like' => 'M',
+                'label' => 'Tunic',
+                'sides' => $both,
+            ]),
+            201,
+        );
         $svg = simplexml_load_string((string) $this->ask('GET', '/api/shelf/blanks/tunic/outline.svg')->getContent());
         self::assertNotFalse($svg);
         self::assertCount(2, $svg->g ?? []);
@@ -96,12 +143,37 @@ final class TraceApiTest extends ShopTestCase
 
     public function testAPocketIsTypedInAndToldOfAtItsField(): void
     {
-        $shirt = ['kind' => 'blanks', 'id' => 'pocketed', 'like' => 'M', 'label' => 'Pocketed', 'typed' => ['chest' => '50 cm', 'length' => '72 cm', 'print_width' => '', 'print_height' => '30 cm', 'print_drop' => '']];
-        $pocket = ['label' => 'pocket', 'side' => 'front', 'right' => '95 mm', 'below' => '14 cm', 'width' => '11 cm', 'height' => '13 cm', 'hole' => 'no'];
-        $own = $this->read($this->ask('POST', '/api/shelf/own', $shirt + ['zones' => [$pocket]]), 201)->record('own')->records('blanks')[0];
+        $shirt = [
+            'kind' => 'blanks',
+            'id' => 'pocketed',
+            'like' => 'M',
+            'label' => 'Pocketed',
+            'typed' => [
+                'chest' => '50 cm',
+                'length' => '72 cm',
+                'print_width' => '',
+                'print_height' => '30 cm',
+                'print_drop' => '',
+            ],
+        ];
+        $pocket = [
+            'label' => 'pocket',
+            'side' => 'front',
+            'right' => '95 mm',
+            'below' => '14 cm',
+            'width' => '11 cm',
+            'height' => '13 cm',
+            'hole' => 'no',
+        ];
+        $own = $this->read($this->ask('POST', '/api/shelf/own', $shirt + ['zones' => [$pocket]]), 201)
+            ->record('own')
+            ->records('blanks')[0];
         self::assertSame(300.0, $own->number('print_height_mm'));
         self::assertSame(140.0, $own->records('zones')[0]->number('below_mm'));
-        $errors = $this->read($this->ask('POST', '/api/shelf/own', $shirt + ['zones' => [['label' => '', 'width' => 'wide'] + $pocket]]), 422)->record('errors');
+        $errors = $this->read(
+            $this->ask('POST', '/api/shelf/own', $shirt + ['zones' => [['label' => '', 'width' => 'wide'] + $pocket]]),
+            422,
+        )->record('errors');
         self::assertTrue($errors->has('zone0.label'));
         self::assertTrue($errors->has('zone0.width'));
     }
@@ -113,9 +185,19 @@ final class TraceApiTest extends ShopTestCase
     #[TestWith([['rim_diameter' => '8 cm', 'foot_diameter' => '', 'height' => '11 cm'], 'foot_diameter'])]
     public function testATaperedPieceIsToldByItsTwoEnds(array $typed, ?string $wrong): void
     {
-        $answer = $this->ask('POST', '/api/shelf/own', ['kind' => 'blanks', 'id' => 'cup', 'like' => 'mug-tapered', 'label' => 'Cup', 'typed' => $typed]);
+        $answer = $this->ask('POST', '/api/shelf/own', [
+            'kind' => 'blanks',
+            'id' => 'cup',
+            'like' => 'mug-tapered',
+            'label' => 'Cup',
+            'typed' => $typed,
+        ]);
         if (null === $wrong) {
-            self::assertEqualsWithDelta(280.0 / \M_PI, self::own($this->read($answer, 201))->number('rim_diameter_mm'), 1e-9);
+            self::assertEqualsWithDelta(
+                280.0 / \M_PI,
+                self::own($this->read($answer, 201))->number('rim_diameter_mm'),
+                1e-9,
+            );
         } else {
             self::assertTrue($this->read($answer, 422)->record('errors')->has($wrong));
         }

@@ -13,8 +13,26 @@ use Wubbin\Tests\Support\ShopTestCase;
 
 final class CostApiTest extends ShopTestCase
 {
-    private const RATES = ['hour' => '18.00', 'kwh' => '0.32', 'overhead' => '10', 'spares' => '0', 'margin' => '40', 'set_up' => '12.00', 'tax' => '19'];
-    private const WISH = ['jobs' => ['crew'], 'for' => 'Rowan Mill', 'by' => 'margin', 'margin' => '40', 'target' => '0', 'breaks' => '10, 50', 'set_up' => '12.00', 'tax' => '19', 'valid' => '2099-12-31'];
+    private const RATES = [
+        'hour' => '18.00',
+        'kwh' => '0.32',
+        'overhead' => '10',
+        'spares' => '0',
+        'margin' => '40',
+        'set_up' => '12.00',
+        'tax' => '19',
+    ];
+    private const WISH = [
+        'jobs' => ['crew'],
+        'for' => 'Rowan Mill',
+        'by' => 'margin',
+        'margin' => '40',
+        'target' => '0',
+        'breaks' => '10, 50',
+        'set_up' => '12.00',
+        'tax' => '19',
+        'valid' => '2099-12-31',
+    ];
 
     protected function setUp(): void
     {
@@ -27,8 +45,23 @@ final class CostApiTest extends ShopTestCase
         $this->priced();
         $cost = $this->read($this->ask('GET', '/api/jobs/crew/cost?pieces=4'));
         self::assertTrue($cost->boolean('whole'));
-        self::assertSame($cost->integer('total'), array_sum(array_map(static fn (Record $line): int => $line->integer('minor'), $cost->records('lines'))), 'parts add up to the last cent');
-        self::assertSame(['sheet', 'ink', 'blank', 'energy', 'hands', 'overhead'], array_map(static fn (Record $line): string => $line->string('id'), array_values(array_filter($cost->records('lines'), static fn (Record $line): bool => 'cover' !== $line->string('id')))));
+        self::assertSame(
+            $cost->integer('total'),
+            array_sum(array_map(static fn(Record $line): int => $line->integer('minor'), $cost->records('lines'))),
+            'parts add up to the last cent',
+        );
+        self::assertSame(
+            ['sheet', 'ink', 'blank', 'energy', 'hands', 'overhead'],
+            array_map(
+                static fn(Record $line): string => $line->string('id'),
+                array_values(
+                    array_filter(
+                        $cost->records('lines'),
+                        static fn(Record $line): bool => 'cover' !== $line->string('id'),
+                    ),
+                ),
+            ),
+        );
     }
 
     /** A small picture has most of its sheet cut away: more of them on it are cheaper. */
@@ -36,7 +69,9 @@ final class CostApiTest extends ShopTestCase
     {
         $this->priced();
         $revision = $this->read($this->ask('GET', '/api/jobs/crew'))->integer('revision');
-        $this->read($this->ask('PATCH', '/api/jobs/crew', ['revision' => $revision, 'changes' => ['width' => '50 mm']]));
+        $this->read(
+            $this->ask('PATCH', '/api/jobs/crew', ['revision' => $revision, 'changes' => ['width' => '50 mm']]),
+        );
         $cost = $this->read($this->ask('GET', '/api/jobs/crew/cost?pieces=1'));
         self::assertSame('fill', $cost->records('cheaper')[0]->string('kind'));
         self::assertGreaterThan(0.0, $cost->records('cheaper')[0]->number('saved'));
@@ -46,20 +81,48 @@ final class CostApiTest extends ShopTestCase
     public function testLossesAreThoseOfTheSetting(): void
     {
         $this->priced();
-        $facts = $this->read($this->ask('GET', '/api/jobs/crew'))->record('plan')->records('transfers')[0]->record('facts');
-        $line = static fn (int $n, string $outcome, float $seconds): string => sprintf('2026-03-01T10:%02d:00+01:00,Shirts,%s,light-film,%s,%s,%s,%s', $n, $outcome, $facts->number('setting_c'), $seconds, $facts->stringOrNull('pressure'), $facts->stringOrNull('base'));
-        $other = array_map(static fn (int $n): string => $line($n, 'spoiled', $facts->number('dwell_s') + 10.0), range(10, 20));
+        $facts = $this->read($this->ask('GET', '/api/jobs/crew'))
+            ->record('plan')
+            ->records('transfers')[0]
+            ->record('facts');
+        $line = static fn(int $n, string $outcome, float $seconds): string => sprintf(
+            '2026-03-01T10:%02d:00+01:00,Shirts,%s,light-film,%s,%s,%s,%s',
+            $n,
+            $outcome,
+            $facts->number('setting_c'),
+            $seconds,
+            $facts->stringOrNull('pressure'),
+            $facts->stringOrNull('base'),
+        );
+        $other = array_map(
+            static fn(int $n): string => $line($n, 'spoiled', $facts->number('dwell_s') + 10.0),
+            range(10, 20),
+        );
         $this->logged($other);
-        self::assertEqualsWithDelta(0.5 / 12.0, $this->read($this->ask('GET', '/api/jobs/crew/cost'))->number('success'), 1e-9, 'of the route, where nothing better is known');
-        $this->logged(array_map(static fn (int $n): string => $line($n, 'good', $facts->number('dwell_s')), range(30, 35)));
-        self::assertEqualsWithDelta(6.5 / 7.0, $this->read($this->ask('GET', '/api/jobs/crew/cost'))->number('success'), 1e-9);
+        self::assertEqualsWithDelta(
+            0.5 / 12.0,
+            $this->read($this->ask('GET', '/api/jobs/crew/cost'))->number('success'),
+            1e-9,
+            'of the route, where nothing better is known',
+        );
+        $this->logged(
+            array_map(static fn(int $n): string => $line($n, 'good', $facts->number('dwell_s')), range(30, 35)),
+        );
+        self::assertEqualsWithDelta(
+            6.5 / 7.0,
+            $this->read($this->ask('GET', '/api/jobs/crew/cost'))->number('success'),
+            1e-9,
+        );
     }
 
     /** @param list<string> $lines */
     private function logged(array $lines): void
     {
-        $path = $this->data.'/log-'.bin2hex(random_bytes(4)).'.csv';
-        file_put_contents($path, "at,name,outcome,route,celsius,seconds_planned,pressure,base\n".implode("\n", $lines)."\n");
+        $path = $this->data . '/log-' . bin2hex(random_bytes(4)) . '.csv';
+        file_put_contents(
+            $path,
+            "at,name,outcome,route,celsius,seconds_planned,pressure,base\n" . implode("\n", $lines) . "\n",
+        );
         $this->read($this->ask('POST', '/api/logbook/import', file: new UploadedFile($path, 'log.csv', test: true)));
     }
 
@@ -67,7 +130,10 @@ final class CostApiTest extends ShopTestCase
     {
         $cost = $this->read($this->ask('GET', '/api/jobs/crew/cost'));
         self::assertFalse($cost->boolean('whole'));
-        self::assertContains('hour', array_map(static fn (Record $line): ?string => $line->stringOrNull('wanted'), $cost->records('lines')));
+        self::assertContains(
+            'hour',
+            array_map(static fn(Record $line): ?string => $line->stringOrNull('wanted'), $cost->records('lines')),
+        );
     }
 
     #[TestWith(['0'])]
@@ -76,7 +142,11 @@ final class CostApiTest extends ShopTestCase
     #[TestWith(['10001'])]
     public function testPiecesThatCannotBe(string $pieces): void
     {
-        self::assertTrue($this->read($this->ask('GET', '/api/jobs/crew/cost?pieces='.$pieces), 422)->record('errors')->has('pieces'));
+        self::assertTrue(
+            $this->read($this->ask('GET', '/api/jobs/crew/cost?pieces=' . $pieces), 422)
+                ->record('errors')
+                ->has('pieces'),
+        );
     }
 
     /** @return iterable<string, array{array<string, string>, string}> */
@@ -93,7 +163,9 @@ final class CostApiTest extends ShopTestCase
     #[DataProvider('badRates')]
     public function testRatesThatCannotBeAreToldAtTheirField(array $with, string $field): void
     {
-        self::assertTrue($this->read($this->ask('PUT', '/api/rates', $with + self::RATES), 422)->record('errors')->has($field));
+        self::assertTrue(
+            $this->read($this->ask('PUT', '/api/rates', $with + self::RATES), 422)->record('errors')->has($field),
+        );
         self::assertSame('', $this->read($this->ask('GET', '/api/rates'))->string('hour'), 'nothing of it was kept');
     }
 
@@ -102,12 +174,22 @@ final class CostApiTest extends ShopTestCase
         $this->priced();
         $reckoned = $this->read($this->ask('POST', '/api/quotes/reckoned', self::WISH));
         self::assertNull($reckoned->has('number') ? $reckoned->numberOrNull('number') : null);
-        self::assertSame([10, 50], array_map(static fn (Record $break): int => $break->integer('quantity'), $reckoned->records('lines')[0]->records('breaks')));
+        self::assertSame(
+            [10, 50],
+            array_map(
+                static fn(Record $break): int => $break->integer('quantity'),
+                $reckoned->records('lines')[0]->records('breaks'),
+            ),
+        );
         self::assertSame($reckoned->integer('gross'), $reckoned->integer('net') + $reckoned->integer('tax'));
         self::assertSame($reckoned->integer('net'), $reckoned->records('lines')[0]->integer('amount') + 1200);
         $kept = $this->read($this->ask('POST', '/api/quotes?id=one', self::WISH), 201);
         self::assertSame(1, $kept->integer('number'));
-        self::assertSame(1, $this->read($this->ask('POST', '/api/quotes?id=one', self::WISH), 201)->integer('number'), 'a second click');
+        self::assertSame(
+            1,
+            $this->read($this->ask('POST', '/api/quotes?id=one', self::WISH), 201)->integer('number'),
+            'a second click',
+        );
         self::assertSame(2, $this->read($this->ask('POST', '/api/quotes?id=two', self::WISH), 201)->integer('number'));
         self::assertCount(2, $this->rows('/api/quotes'));
     }
@@ -119,17 +201,34 @@ final class CostApiTest extends ShopTestCase
         $gross = $this->read($this->ask('POST', '/api/quotes?id=one', self::WISH), 201)->integer('gross');
         $this->read($this->ask('PUT', '/api/rates', ['hour' => '90.00'] + self::RATES));
         self::assertSame($gross, $this->rows('/api/quotes')[0]->integer('gross'));
-        self::assertGreaterThan($gross, $this->read($this->ask('POST', '/api/quotes/reckoned', self::WISH))->integer('gross'));
+        self::assertGreaterThan(
+            $gross,
+            $this->read($this->ask('POST', '/api/quotes/reckoned', self::WISH))->integer('gross'),
+        );
     }
 
     /** Read back by poppler. */
     public function testAQuoteOnPaper(): void
     {
         $this->priced();
-        $kept = $this->read($this->ask('POST', '/api/quotes?id=one', ['for' => 'Rowan Mill, Ölkeller'] + self::WISH), 201);
-        file_put_contents($this->data.'/quote.pdf', (string) $this->ask('GET', '/api/quotes/one.pdf')->getContent());
-        $text = (new Process(['pdftotext', '-layout', $this->data.'/quote.pdf', '-']))->mustRun()->getOutput();
-        foreach (['Quote 1', 'Rowan Mill, Ölkeller', 'Crew shirts', 'stands until 2099-12-31', number_format($kept->integer('gross') / 100, 2, '.', ''), 'Set-up, once', 'Tax, 19 %'] as $said) {
+        $kept = $this->read(
+            $this->ask('POST', '/api/quotes?id=one', ['for' => 'Rowan Mill, Ölkeller'] + self::WISH),
+            201,
+        );
+        file_put_contents($this->data . '/quote.pdf', (string) $this->ask('GET', '/api/quotes/one.pdf')->getContent());
+        $text = (new Process(['pdftotext', '-layout', $this->data . '/quote.pdf', '-']))->mustRun()->getOutput();
+        foreach (
+            [
+                'Quote 1',
+                'Rowan Mill, Ölkeller',
+                'Crew shirts',
+                'stands until 2099-12-31',
+                number_format($kept->integer('gross') / 100, 2, '.', ''),
+                'Set-up, once',
+                'Tax, 19 %',
+            ]
+            as $said
+        ) {
             self::assertStringContainsString($said, $text);
         }
         self::assertStringNotContainsString('margin', strtolower($text), 'what it costs is nobody’s business');
@@ -154,20 +253,47 @@ final class CostApiTest extends ShopTestCase
     #[DataProvider('badQuotes')]
     public function testAQuoteThatCannotBeIsToldAtItsField(array $with, string $field): void
     {
-        self::assertTrue($this->read($this->ask('POST', '/api/quotes/reckoned', $with + self::WISH), 422)->record('errors')->has($field));
+        self::assertTrue(
+            $this->read($this->ask('POST', '/api/quotes/reckoned', $with + self::WISH), 422)
+                ->record('errors')
+                ->has($field),
+        );
     }
 
     public function testATargetThatDoesNotPaySaysSo(): void
     {
         $this->priced();
-        self::assertLessThan(0.0, $this->read($this->ask('POST', '/api/quotes/reckoned', ['by' => 'target', 'target' => '1.00'] + self::WISH))->records('lines')[0]->number('margin'));
+        self::assertLessThan(
+            0.0,
+            $this->read($this->ask('POST', '/api/quotes/reckoned', ['by' => 'target', 'target' => '1.00'] + self::WISH))
+                ->records('lines')[0]
+                ->number('margin'),
+        );
     }
 
     private function priced(): void
     {
         $this->read($this->ask('PUT', '/api/rates', self::RATES));
-        foreach (['sheet film-clear-a4' => '90', 'ink inkjet-dye' => '50', 'blank shirt M #ffffff' => '450', 'cover parchment' => '20', 'cover silicone' => '20'] as $item => $each) {
-            $this->read($this->ask('POST', '/api/stock', ['id' => 'bought', 'item' => $item, 'kind' => 'bought', 'amount' => '100', 'price' => $each, 'note' => '']));
+        foreach (
+            [
+                'sheet film-clear-a4' => '90',
+                'ink inkjet-dye' => '50',
+                'blank shirt M #ffffff' => '450',
+                'cover parchment' => '20',
+                'cover silicone' => '20',
+            ]
+            as $item => $each
+        ) {
+            $this->read(
+                $this->ask('POST', '/api/stock', [
+                    'id' => 'bought',
+                    'item' => $item,
+                    'kind' => 'bought',
+                    'amount' => '100',
+                    'price' => $each,
+                    'note' => '',
+                ]),
+            );
         }
     }
 }

@@ -21,7 +21,7 @@ final class StockApiTest extends ShopTestCase
         parent::setUp();
         $this->readyJob();
         // The demo's shelf has counted some sheets; these tests begin with none.
-        $shop = new \PDO('sqlite:'.$this->data.'/wubbin.sqlite');
+        $shop = new \PDO('sqlite:' . $this->data . '/wubbin.sqlite');
         $shop->exec('DELETE FROM stock_move');
         $shop->exec('DELETE FROM stock_item');
     }
@@ -76,9 +76,22 @@ final class StockApiTest extends ShopTestCase
     #[DataProvider('wrong')]
     public function testWhatIsWrongIsToldAtItsField(array $with, string $field): void
     {
-        $move = $with + ['id' => 'wrong', 'item' => self::FILM, 'kind' => 'bought', 'amount' => '5', 'price' => '1.00', 'note' => ''];
+        $move = $with + [
+            'id' => 'wrong',
+            'item' => self::FILM,
+            'kind' => 'bought',
+            'amount' => '5',
+            'price' => '1.00',
+            'note' => '',
+        ];
         self::assertTrue($this->read($this->ask('POST', '/api/stock', $move), 422)->record('errors')->has($field));
-        self::assertSame([], array_filter($this->stock()->records('items'), static fn (Record $item): bool => $item->number('level') > 0.0));
+        self::assertSame(
+            [],
+            array_filter(
+                $this->stock()->records('items'),
+                static fn(Record $item): bool => $item->number('level') > 0.0,
+            ),
+        );
     }
 
     /** A gift costs nothing. */
@@ -97,14 +110,23 @@ final class StockApiTest extends ShopTestCase
         try {
             $sockets = [];
             for ($n = 0; $n < 8; ++$n) {
-                $sockets[] = $server->send('POST', '/api/stock', ['id' => 'taken-'.$n, 'item' => self::FILM, 'kind' => 'used', 'amount' => '1', 'price' => '', 'note' => '']);
+                $sockets[] = $server->send('POST', '/api/stock', [
+                    'id' => 'taken-' . $n,
+                    'item' => self::FILM,
+                    'kind' => 'used',
+                    'amount' => '1',
+                    'price' => '',
+                    'note' => '',
+                ]);
             }
-            $statuses = array_count_values(array_map(static function ($socket): int {
-                self::assertNotNull($socket);
-                stream_set_blocking($socket, true);
+            $statuses = array_count_values(
+                array_map(static function ($socket): int {
+                    self::assertNotNull($socket);
+                    stream_set_blocking($socket, true);
 
-                return RealServer::status((string) stream_get_contents($socket));
-            }, $sockets));
+                    return RealServer::status((string) stream_get_contents($socket));
+                }, $sockets),
+            );
         } finally {
             $server->kill();
         }
@@ -118,12 +140,23 @@ final class StockApiTest extends ShopTestCase
         $this->moved('bought', '10', '9.00');
         $this->read($this->ask('PUT', '/api/stock/pack', ['item' => self::FILM, 'pack' => '10']));
         $stock = $this->stock();
-        self::assertSame([12.0, true], [$this->item($stock, self::FILM)->number('needed'), $this->item($stock, self::FILM)->boolean('short')]);
+        self::assertSame(
+            [12.0, true],
+            [$this->item($stock, self::FILM)->number('needed'), $this->item($stock, self::FILM)->boolean('short')],
+        );
         $buy = $stock->records('buy');
         self::assertCount(1, $buy, 'nobody counts shirts');
         self::assertEquals([10.0, 900], [$buy[0]->number('buy'), $buy[0]->integer('cost')]);
-        self::assertContains(self::SHIRT, array_map(static fn (Record $other): string => $other->string('key'), $stock->records('others')), 'what is needed can be stocked');
-        self::assertTrue($this->read($this->ask('PUT', '/api/stock/pack', ['item' => self::FILM, 'pack' => '0']), 422)->record('errors')->has('pack'));
+        self::assertContains(
+            self::SHIRT,
+            array_map(static fn(Record $other): string => $other->string('key'), $stock->records('others')),
+            'what is needed can be stocked',
+        );
+        self::assertTrue(
+            $this->read($this->ask('PUT', '/api/stock/pack', ['item' => self::FILM, 'pack' => '0']), 422)
+                ->record('errors')
+                ->has('pack'),
+        );
     }
 
     /** A piece at the bench takes its sheet and its shirt; judged by mistake, they are back. */
@@ -133,8 +166,21 @@ final class StockApiTest extends ShopTestCase
         $this->moved('counted', '4', item: self::SHIRT);
         $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'run', 'pieces' => 2]), 201);
         $judged = $this->read($this->judgedFirst('good'));
-        self::assertSame([9.0, 3.0], [$this->item($this->stock(), self::FILM)->number('level'), $this->item($this->stock(), self::SHIRT)->number('level')]);
-        $this->read($this->ask('POST', '/api/runs/run/presses', ['id' => 'oops', 'position' => 0, 'type' => 'undone', 'undoes' => $judged->record('last')->string('press')]));
+        self::assertSame(
+            [9.0, 3.0],
+            [
+                $this->item($this->stock(), self::FILM)->number('level'),
+                $this->item($this->stock(), self::SHIRT)->number('level'),
+            ],
+        );
+        $this->read(
+            $this->ask('POST', '/api/runs/run/presses', [
+                'id' => 'oops',
+                'position' => 0,
+                'type' => 'undone',
+                'undoes' => $judged->record('last')->string('press'),
+            ]),
+        );
         self::assertSame(10.0, $this->item($this->stock(), self::FILM)->number('level'));
     }
 
@@ -149,7 +195,15 @@ final class StockApiTest extends ShopTestCase
         foreach ($this->read($this->ask('GET', '/api/runs/run'))->records('steps') as $n => $step) {
             $second = 2.0 === $step->numberOrNull('piece') && 0 === $second ? $n : $second;
         }
-        $this->read($this->ask('POST', '/api/runs/run/presses', ['id' => 'judge-2', 'position' => $second, 'type' => 'judged', 'outcome' => 'spoiled', 'defects' => []]));
+        $this->read(
+            $this->ask('POST', '/api/runs/run/presses', [
+                'id' => 'judge-2',
+                'position' => $second,
+                'type' => 'judged',
+                'outcome' => 'spoiled',
+                'defects' => [],
+            ]),
+        );
         self::assertSame(19.0, $this->item($this->stock(), self::FILM)->number('level'));
     }
 
@@ -170,7 +224,7 @@ final class StockApiTest extends ShopTestCase
         $csv = (string) ob_get_clean();
         self::assertStringContainsString('bought,10,sheets,9.00', $csv);
         $this->takenIn($csv, 0, 1);
-        $more = "item,kind,amount,price\r\n".self::SHIRT.",bought,20,\"80,00\"\r\n".self::SHIRT.",used,3,\r\n";
+        $more = "item,kind,amount,price\r\n" . self::SHIRT . ",bought,20,\"80,00\"\r\n" . self::SHIRT . ",used,3,\r\n";
         $this->takenIn($more, 2, 0);
         $this->takenIn($more, 0, 2);
         self::assertSame(17.0, $this->item($this->stock(), self::SHIRT)->number('level'));
@@ -179,22 +233,33 @@ final class StockApiTest extends ShopTestCase
     /** One bad line in a thousand: it is named, and nothing is taken in. */
     public function testOneBadLineInAThousand(): void
     {
-        $lines = array_fill(0, 1000, self::FILM.',bought,1,0.10');
-        $lines = array_map(static fn (string $line, int $n): string => $line.',line '.$n, $lines, array_keys($lines));
-        $lines[499] = self::FILM.',bought,one,0.10,';
-        $message = $this->read($this->csv("item,kind,amount,price,note\n".implode("\n", $lines)), 422)->record('errors')->string('file');
+        $lines = array_fill(0, 1000, self::FILM . ',bought,1,0.10');
+        $lines = array_map(
+            static fn(string $line, int $n): string => $line . ',line ' . $n,
+            $lines,
+            array_keys($lines),
+        );
+        $lines[499] = self::FILM . ',bought,one,0.10,';
+        $message = $this->read($this->csv("item,kind,amount,price,note\n" . implode("\n", $lines)), 422)
+            ->record('errors')
+            ->string('file');
         self::assertStringContainsString('1 of 1000 lines are wrong', $message);
         self::assertStringContainsString('Line 501, amount', $message);
         self::assertSame([], $this->stock()->records('items'));
-        $lines[499] = self::FILM.',bought,1,0.10,line 499';
-        $this->takenIn("item,kind,amount,price,note\n".implode("\n", $lines), 1000, 0);
+        $lines[499] = self::FILM . ',bought,1,0.10,line 499';
+        $this->takenIn("item,kind,amount,price,note\n" . implode("\n", $lines), 1000, 0);
         self::assertSame(1000.0, $this->item($this->stock(), self::FILM)->number('level'));
     }
 
     /** What would take more out than there is stops the whole table. */
     public function testATableThatUsesMoreThanThereIs(): void
     {
-        $message = $this->read($this->csv("item,kind,amount\n".self::FILM.",counted,3\n".self::FILM.",used,4\n"), 422)->record('errors')->string('file');
+        $message = $this->read(
+            $this->csv("item,kind,amount\n" . self::FILM . ",counted,3\n" . self::FILM . ",used,4\n"),
+            422,
+        )
+            ->record('errors')
+            ->string('file');
         self::assertStringContainsString('Line 3', $message);
         self::assertSame([], $this->stock()->records('items'));
     }
@@ -203,10 +268,32 @@ final class StockApiTest extends ShopTestCase
     public function testTheCurrencyStaysWhileThereArePrices(): void
     {
         $this->read($this->ask('PATCH', '/api/settings', ['currency' => 'JPY']));
-        self::assertTrue($this->read($this->ask('POST', '/api/stock', ['id' => 'yen', 'item' => self::FILM, 'kind' => 'bought', 'amount' => '5', 'price' => '12.50', 'note' => '']), 422)->record('errors')->has('price'), 'there is no half a yen');
+        self::assertTrue(
+            $this->read(
+                $this->ask('POST', '/api/stock', [
+                    'id' => 'yen',
+                    'item' => self::FILM,
+                    'kind' => 'bought',
+                    'amount' => '5',
+                    'price' => '12.50',
+                    'note' => '',
+                ]),
+                422,
+            )
+                ->record('errors')
+                ->has('price'),
+            'there is no half a yen',
+        );
         $this->moved('bought', '10', '1200');
-        self::assertSame([1200, 0], [$this->item($this->stock(), self::FILM)->integer('value'), $this->stock()->integer('digits')]);
-        self::assertTrue($this->read($this->ask('PATCH', '/api/settings', ['currency' => 'EUR']), 422)->record('errors')->has('currency'));
+        self::assertSame(
+            [1200, 0],
+            [$this->item($this->stock(), self::FILM)->integer('value'), $this->stock()->integer('digits')],
+        );
+        self::assertTrue(
+            $this->read($this->ask('PATCH', '/api/settings', ['currency' => 'EUR']), 422)
+                ->record('errors')
+                ->has('currency'),
+        );
         $this->read($this->ask('PATCH', '/api/settings', ['currency' => 'JPY', 'units' => 'us']));
     }
 
@@ -222,18 +309,40 @@ final class StockApiTest extends ShopTestCase
                 return $item;
             }
         }
-        self::fail($key.' is not stocked');
+        self::fail($key . ' is not stocked');
     }
 
-    private function moved(string $kind, string $amount, string $price = '', ?string $id = null, string $item = self::FILM): void
-    {
-        $this->read($this->ask('POST', '/api/stock', ['id' => $id ?? bin2hex(random_bytes(8)), 'item' => $item, 'kind' => $kind, 'amount' => $amount, 'price' => $price, 'note' => '']));
+    private function moved(
+        string $kind,
+        string $amount,
+        string $price = '',
+        ?string $id = null,
+        string $item = self::FILM,
+    ): void {
+        $this->read(
+            $this->ask('POST', '/api/stock', [
+                'id' => $id ?? bin2hex(random_bytes(8)),
+                'item' => $item,
+                'kind' => $kind,
+                'amount' => $amount,
+                'price' => $price,
+                'note' => '',
+            ]),
+        );
     }
 
     private function due(int $quantity): void
     {
         $revision = $this->read($this->ask('GET', '/api/jobs/crew'))->integer('revision');
-        $this->read($this->ask('PATCH', '/api/jobs/crew', ['revision' => $revision, 'changes' => ['due' => (new \DateTimeImmutable('+5 days'))->format('Y-m-d'), 'quantity' => (string) $quantity]]));
+        $this->read(
+            $this->ask('PATCH', '/api/jobs/crew', [
+                'revision' => $revision,
+                'changes' => [
+                    'due' => (new \DateTimeImmutable('+5 days'))->format('Y-m-d'),
+                    'quantity' => (string) $quantity,
+                ],
+            ]),
+        );
     }
 
     /** Everything shared is done, and the first piece is judged. */
@@ -245,15 +354,28 @@ final class StockApiTest extends ShopTestCase
                 $position = $n;
                 break;
             }
-            $this->read($this->ask('POST', '/api/runs/run/presses', ['id' => 'skip-'.$n, 'position' => $n, 'type' => 'skipped', 'reason' => 'done before']));
+            $this->read(
+                $this->ask('POST', '/api/runs/run/presses', [
+                    'id' => 'skip-' . $n,
+                    'position' => $n,
+                    'type' => 'skipped',
+                    'reason' => 'done before',
+                ]),
+            );
         }
 
-        return $this->ask('POST', '/api/runs/run/presses', ['id' => 'judge', 'position' => $position, 'type' => 'judged', 'outcome' => $outcome, 'defects' => []]);
+        return $this->ask('POST', '/api/runs/run/presses', [
+            'id' => 'judge',
+            'position' => $position,
+            'type' => 'judged',
+            'outcome' => $outcome,
+            'defects' => [],
+        ]);
     }
 
     private function csv(string $text): Response
     {
-        $path = $this->data.'/upload-'.bin2hex(random_bytes(4)).'.csv';
+        $path = $this->data . '/upload-' . bin2hex(random_bytes(4)) . '.csv';
         file_put_contents($path, $text);
 
         return $this->ask('POST', '/api/stock/import', file: new UploadedFile($path, 'stock.csv', test: true));

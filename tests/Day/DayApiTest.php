@@ -14,14 +14,23 @@ use Wubbin\Tests\Support\ShopTestCase;
 
 final class DayApiTest extends ShopTestCase
 {
-    private const HOURS = ['hands' => 1, 'week' => ['09:00-12:30 13:30-18:00', '09:00-18:00', '09:00-18:00', '09:00-18:00', '09:00-18:00', '', ''], 'off' => [], 'rack' => 8, 'shelf' => 8];
+    private const HOURS = [
+        'hands' => 1,
+        'week' => ['09:00-12:30 13:30-18:00', '09:00-18:00', '09:00-18:00', '09:00-18:00', '09:00-18:00', '', ''],
+        'off' => [],
+        'rack' => 8,
+        'shelf' => 8,
+    ];
 
     public function testAJobThatIsDueIsPlanned(): void
     {
         self::assertSame([], $this->day()->records('blocks'), 'nothing is due');
         $this->dueJob('+5 days');
         $day = $this->day();
-        self::assertSame(['Crew shirts'], array_map(static fn (Record $job): string => $job->string('name'), $day->records('jobs')));
+        self::assertSame(
+            ['Crew shirts'],
+            array_map(static fn(Record $job): string => $job->string('name'), $day->records('jobs')),
+        );
         $now = $day->integer('now');
         foreach ($day->records('blocks') as $block) {
             self::assertGreaterThanOrEqual($now, $block->integer('start'));
@@ -52,7 +61,13 @@ final class DayApiTest extends ShopTestCase
         $this->read($this->ask('POST', '/api/day/seen'));
         self::assertSame([], $this->day()->records('moved'));
         $off = (new \DateTimeImmutable('now', new \DateTimeZone('UTC')))->format('Y-m-d');
-        $after = $this->read($this->ask('PUT', '/api/day/hours', ['off' => [$off], 'week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS));
+        $after = $this->read(
+            $this->ask(
+                'PUT',
+                '/api/day/hours',
+                ['off' => [$off], 'week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS,
+            ),
+        );
         self::assertNull($after->stringOrNull('why'));
         $this->read($this->ask('DELETE', '/api/day'));
         self::assertSame([], $this->day()->records('moved'), 'nothing was seen of a new one');
@@ -63,9 +78,9 @@ final class DayApiTest extends ShopTestCase
         $this->dueJob('+5 days', 4);
         $before = $this->day()->integer('finish');
         $task = $this->read($this->ask('POST', '/api/day/better'), 202)->string('id');
-        $this->ask('POST', '/api/tasks/'.$task.'/enough');
+        $this->ask('POST', '/api/tasks/' . $task . '/enough');
         $this->service(TaskQueue::class)->workOnNext('test');
-        self::assertSame('done', $this->read($this->ask('GET', '/api/tasks/'.$task))->string('state'));
+        self::assertSame('done', $this->read($this->ask('GET', '/api/tasks/' . $task))->string('state'));
         self::assertLessThanOrEqual($before + 120, $this->day()->integer('finish'));
     }
 
@@ -76,11 +91,27 @@ final class DayApiTest extends ShopTestCase
         $this->read($this->ask('PUT', '/api/day/hours', ['week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS));
         $tomorrow = (new \DateTimeImmutable('tomorrow', new \DateTimeZone('UTC')))->format('Y-m-d');
         $block = $this->hands($this->day())[0];
-        $pinned = $this->read($this->ask('PUT', '/api/day/pins', ['activity' => $block->string('id'), 'day' => $tomorrow, 'time' => '15:00']));
-        $at = array_values(array_filter($this->hands($pinned), static fn (Record $one): bool => $one->string('id') === $block->string('id')))[0];
-        self::assertSame([(new \DateTimeImmutable($tomorrow.' 15:00', new \DateTimeZone('UTC')))->getTimestamp(), true], [$at->integer('start'), $at->boolean('pinned')]);
+        $pinned = $this->read(
+            $this->ask('PUT', '/api/day/pins', [
+                'activity' => $block->string('id'),
+                'day' => $tomorrow,
+                'time' => '15:00',
+            ]),
+        );
+        $at = array_values(
+            array_filter(
+                $this->hands($pinned),
+                static fn(Record $one): bool => $one->string('id') === $block->string('id'),
+            ),
+        )[0];
+        self::assertSame(
+            [(new \DateTimeImmutable($tomorrow . ' 15:00', new \DateTimeZone('UTC')))->getTimestamp(), true],
+            [$at->integer('start'), $at->boolean('pinned')],
+        );
         self::assertSame([], $pinned->records('unkept'));
-        $free = $this->read($this->ask('PUT', '/api/day/pins', ['activity' => $block->string('id'), 'day' => $tomorrow, 'time' => '']));
+        $free = $this->read(
+            $this->ask('PUT', '/api/day/pins', ['activity' => $block->string('id'), 'day' => $tomorrow, 'time' => '']),
+        );
         self::assertFalse($this->hands($free)[0]->boolean('pinned'));
     }
 
@@ -97,9 +128,21 @@ final class DayApiTest extends ShopTestCase
     {
         $this->dueJob('+5 days');
         $this->read($this->ask('PUT', '/api/day/hours', ['week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS));
-        $pin = ['activity' => $this->hands($this->day())[0]->string('id'), 'day' => (new \DateTimeImmutable($day))->format('Y-m-d'), 'time' => $time];
-        self::assertStringContainsString($why, $this->read($this->ask('PUT', '/api/day/pins', $pin), 422)->record('errors')->string('time'));
-        self::assertStringContainsString('done with', $this->read($this->ask('PUT', '/api/day/pins', ['activity' => 'nothing'] + $pin), 422)->record('errors')->string('time'));
+        $pin = [
+            'activity' => $this->hands($this->day())[0]->string('id'),
+            'day' => (new \DateTimeImmutable($day))->format('Y-m-d'),
+            'time' => $time,
+        ];
+        self::assertStringContainsString(
+            $why,
+            $this->read($this->ask('PUT', '/api/day/pins', $pin), 422)->record('errors')->string('time'),
+        );
+        self::assertStringContainsString(
+            'done with',
+            $this->read($this->ask('PUT', '/api/day/pins', ['activity' => 'nothing'] + $pin), 422)
+                ->record('errors')
+                ->string('time'),
+        );
     }
 
     public function testHowMuchAirThereIs(): void
@@ -109,7 +152,10 @@ final class DayApiTest extends ShopTestCase
         self::assertGreaterThan(time(), $outlook->integer('latest'));
         self::assertSame([], $outlook->records('mends'));
         $this->dueJob('-1 day');
-        self::assertNull($this->read($this->ask('GET', '/api/day/outlook'))->numberOrNull('latest'), 'it is too late already');
+        self::assertNull(
+            $this->read($this->ask('GET', '/api/day/outlook'))->numberOrNull('latest'),
+            'it is too late already',
+        );
     }
 
     /** A session at the bench goes on where it is; the pieces in it are not planned a second time. */
@@ -117,10 +163,20 @@ final class DayApiTest extends ShopTestCase
     {
         $this->dueJob('+5 days', 3);
         $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'run', 'pieces' => 2]), 201);
-        $ids = array_map(static fn (Record $one): string => $one->string('id'), $this->day()->records('blocks'));
-        self::assertNotSame([], array_filter($ids, static fn (string $id): bool => str_starts_with($id, 'crew run run ')));
-        self::assertSame([], array_filter($ids, static fn (string $id): bool => 1 === preg_match('/^crew 0 piece [12] /', $id)), 'the first two are in hand');
-        self::assertNotSame([], array_filter($ids, static fn (string $id): bool => str_starts_with($id, 'crew 0 piece 3 ')));
+        $ids = array_map(static fn(Record $one): string => $one->string('id'), $this->day()->records('blocks'));
+        self::assertNotSame(
+            [],
+            array_filter($ids, static fn(string $id): bool => str_starts_with($id, 'crew run run ')),
+        );
+        self::assertSame(
+            [],
+            array_filter($ids, static fn(string $id): bool => 1 === preg_match('/^crew 0 piece [12] /', $id)),
+            'the first two are in hand',
+        );
+        self::assertNotSame(
+            [],
+            array_filter($ids, static fn(string $id): bool => str_starts_with($id, 'crew 0 piece 3 ')),
+        );
     }
 
     /** What moved is told by job, with when it was and is. */
@@ -130,8 +186,17 @@ final class DayApiTest extends ShopTestCase
         $this->read($this->ask('PUT', '/api/day/hours', ['week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS));
         $this->read($this->ask('POST', '/api/day/seen'));
         $zone = new \DateTimeZone('UTC');
-        $off = array_map(static fn (int $n): string => (new \DateTimeImmutable('today +'.$n.' days', $zone))->format('Y-m-d'), [0, 1]);
-        $moved = $this->read($this->ask('PUT', '/api/day/hours', ['off' => $off, 'week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS))->records('moved');
+        $off = array_map(
+            static fn(int $n): string => (new \DateTimeImmutable('today +' . $n . ' days', $zone))->format('Y-m-d'),
+            [0, 1],
+        );
+        $moved = $this->read(
+            $this->ask(
+                'PUT',
+                '/api/day/hours',
+                ['off' => $off, 'week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS,
+            ),
+        )->records('moved');
         self::assertSame('Crew shirts', $moved[0]->string('job'));
         self::assertGreaterThan($moved[0]->integer('was'), $moved[0]->integer('is'));
         self::assertGreaterThan($moved[0]->integer('over'), $moved[0]->integer('end'));
@@ -142,8 +207,8 @@ final class DayApiTest extends ShopTestCase
     public function testTheDayOnPaper(): void
     {
         $this->dueJob('+5 days', 2);
-        file_put_contents($this->data.'/day.pdf', (string) $this->ask('GET', '/api/day.pdf')->getContent());
-        $text = (new Process(['pdftotext', '-layout', $this->data.'/day.pdf', '-']))->mustRun()->getOutput();
+        file_put_contents($this->data . '/day.pdf', (string) $this->ask('GET', '/api/day.pdf')->getContent());
+        $text = (new Process(['pdftotext', '-layout', $this->data . '/day.pdf', '-']))->mustRun()->getOutput();
         self::assertStringContainsString('Crew shirts', $text);
         self::assertSame(count($this->hands($this->day())), substr_count($text, '☐'));
     }
@@ -151,13 +216,15 @@ final class DayApiTest extends ShopTestCase
     /** @return list<Record> */
     private function hands(Record $day): array
     {
-        return array_values(array_filter($day->records('blocks'), static fn (Record $one): bool => 'hands' === $one->string('kind')));
+        return array_values(
+            array_filter($day->records('blocks'), static fn(Record $one): bool => 'hands' === $one->string('kind')),
+        );
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function badHours(): iterable
     {
-        $week = static fn (string $monday): array => ['week' => [$monday, '', '', '', '', '', '09:00-12:00']];
+        $week = static fn(string $monday): array => ['week' => [$monday, '', '', '', '', '', '09:00-12:00']];
         yield 'words' => [$week('mornings'), 'week.0'];
         yield 'backwards' => [$week('18:00-09:00'), 'week.0'];
         yield 'over each other' => [$week('09:00-12:00 11:00-14:00'), 'week.0'];
@@ -173,17 +240,24 @@ final class DayApiTest extends ShopTestCase
     #[DataProvider('badHours')]
     public function testHoursThatCannotBeAreToldAtTheirField(array $with, string $field): void
     {
-        self::assertTrue($this->read($this->ask('PUT', '/api/day/hours', $with + self::HOURS), 422)->record('errors')->has($field));
+        self::assertTrue(
+            $this->read($this->ask('PUT', '/api/day/hours', $with + self::HOURS), 422)->record('errors')->has($field),
+        );
     }
 
     public function testAPieceLongerThanAnyStretchOfHoursSaysSo(): void
     {
         $this->dueJob('+5 days');
-        $why = $this->read($this->ask('PUT', '/api/day/hours', ['week' => array_fill(0, 7, '09:00-09:01')] + self::HOURS))->string('why');
+        $why = $this->read(
+            $this->ask('PUT', '/api/day/hours', ['week' => array_fill(0, 7, '09:00-09:01')] + self::HOURS),
+        )->string('why');
         self::assertStringContainsString('longer than hands ever work', $why);
     }
 
-    /** In Berlin the clocks go forward on 29 March 2026 and back on 25 October: that night is an hour shorter, or longer. */
+    /**
+     * In Berlin the clocks go forward on 29 March 2026 and back on 25 October: that night is an hour shorter, or
+     * longer.
+     */
     #[TestWith(['2026-03-28', 23])]
     #[TestWith(['2026-10-24', 25])]
     #[TestWith(['2026-06-06', 24])]
@@ -191,7 +265,7 @@ final class DayApiTest extends ShopTestCase
     {
         $zone = new \DateTimeZone('Europe/Berlin');
         $work = WorkHours::fromRecord(Record::of(['week' => array_fill(0, 7, '09:00-10:00')] + self::HOURS));
-        [$one, $other] = $work->hours(new \DateTimeImmutable($saturday.' 00:30', $zone), $zone)->stretches;
+        [$one, $other] = $work->hours(new \DateTimeImmutable($saturday . ' 00:30', $zone), $zone)->stretches;
         self::assertSame($hours * 3600, $other[0] - $one[0]);
     }
 
@@ -204,6 +278,14 @@ final class DayApiTest extends ShopTestCase
     {
         $this->readyJob();
         $revision = $this->read($this->ask('GET', '/api/jobs/crew'))->integer('revision');
-        $this->read($this->ask('PATCH', '/api/jobs/crew', ['revision' => $revision, 'changes' => ['due' => (new \DateTimeImmutable($when))->format('Y-m-d'), 'quantity' => (string) $quantity]]));
+        $this->read(
+            $this->ask('PATCH', '/api/jobs/crew', [
+                'revision' => $revision,
+                'changes' => [
+                    'due' => (new \DateTimeImmutable($when))->format('Y-m-d'),
+                    'quantity' => (string) $quantity,
+                ],
+            ]),
+        );
     }
 }

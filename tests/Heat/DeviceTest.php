@@ -20,7 +20,12 @@ final class DeviceTest extends ShopTestCase
 
     private function device(bool $weak = false): SimulatedPress
     {
-        return new SimulatedPress(PressBody::cold(HeatKind::FlatPress, CatalogueReader::builtIn()->heatParameters), fn (): float => $this->now, 3, $weak);
+        return new SimulatedPress(
+            PressBody::cold(HeatKind::FlatPress, CatalogueReader::builtIn()->heatParameters),
+            fn(): float => $this->now,
+            3,
+            $weak,
+        );
     }
 
     public function testItHeatsCountsAndBeeps(): void
@@ -46,7 +51,7 @@ final class DeviceTest extends ShopTestCase
         $press = $this->device();
         $press->set(150.0);
         $this->now += 1500.0;
-        $readings = array_map(static fn (): float => $press->celsius(), range(1, 40));
+        $readings = array_map(static fn(): float => $press->celsius(), range(1, 40));
         self::assertEqualsWithDelta($press->state()->celsius, array_sum($readings) / 40.0, 0.5);
         self::assertGreaterThan(0.2, max($readings) - min($readings));
     }
@@ -73,12 +78,18 @@ final class DeviceTest extends ShopTestCase
 
     public function testLinesAreAnsweredOnlyAfterTheToken(): void
     {
-        self::assertNull((new LineProtocol($this->device(), 'secret'))->answer("POST / HTTP/1.1\r\n"), 'a browser is hung up on');
+        self::assertNull(
+            (new LineProtocol($this->device(), 'secret'))->answer("POST / HTTP/1.1\r\n"),
+            'a browser is hung up on',
+        );
         self::assertNull((new LineProtocol($this->device(), 'secret'))->answer('HELLO guess'));
         $lines = new LineProtocol($this->device(), 'secret');
         self::assertSame('OK wubbin-device 1', $lines->answer("HELLO secret\n"));
         self::assertSame('OK', $lines->answer('SET 150'));
-        self::assertMatchesRegularExpression('/^STATE celsius=20\.0 setting=150\.0 closed=0 ready=0 remaining=- beeping=0 stuck=0$/', (string) $lines->answer('STATE'));
+        self::assertMatchesRegularExpression(
+            '/^STATE celsius=20\.0 setting=150\.0 closed=0 ready=0 remaining=- beeping=0 stuck=0$/',
+            (string) $lines->answer('STATE'),
+        );
         self::assertMatchesRegularExpression('/^PROBE celsius=\d+\.\d$/', (string) $lines->answer('PROBE'));
         self::assertStringStartsWith('NO ', (string) $lines->answer('SET hot'));
         self::assertStringStartsWith('NO ', (string) $lines->answer('START 99999'));
@@ -89,20 +100,45 @@ final class DeviceTest extends ShopTestCase
     public function testTheShopReadsAndSetsItOverItsPort(): void
     {
         self::assertNull($this->read($this->ask('GET', '/api/device'))->stringOrNull('address'));
-        self::assertTrue($this->read($this->ask('POST', '/api/device/commands', ['do' => 'open']), 422)->record('errors')->has('do'));
-        $process = new Process([\PHP_BINARY, self::PROJECT.'/bin/wubbin', 'device', '--port', '0', '--token', 'orchard1']);
+        self::assertTrue(
+            $this->read($this->ask('POST', '/api/device/commands', ['do' => 'open']), 422)->record('errors')->has('do'),
+        );
+        $process = new Process([
+            \PHP_BINARY,
+            self::PROJECT . '/bin/wubbin',
+            'device',
+            '--port',
+            '0',
+            '--token',
+            'orchard1',
+        ]);
         $process->start();
         try {
-            $process->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'token'));
+            $process->waitUntil(static fn(string $type, string $output): bool => str_contains($output, 'token'));
             preg_match('/address (\S+)/', $process->getOutput(), $found);
             $address = $found[1] ?? '';
             $view = $this->read($this->ask('PUT', '/api/device', ['address' => $address, 'token' => 'orchard1']));
             self::assertSame('', $view->string('trouble'));
             self::assertEqualsWithDelta(20.0, $view->record('press')->number('celsius'), 1.0);
             self::assertEqualsWithDelta(20.0, $view->number('probe_c'), 3.0);
-            self::assertSame(175.0, $this->read($this->ask('POST', '/api/device/commands', ['do' => 'set', 'value' => 175]))->record('press')->number('setting'));
-            self::assertStringContainsString('30 to 230', $this->read($this->ask('POST', '/api/device/commands', ['do' => 'set', 'value' => 500]), 422)->record('errors')->string('do'));
-            self::assertStringContainsString('token', $this->read($this->ask('PUT', '/api/device', ['address' => $address, 'token' => 'wrong-one']))->string('trouble'));
+            self::assertSame(
+                175.0,
+                $this->read($this->ask('POST', '/api/device/commands', ['do' => 'set', 'value' => 175]))
+                    ->record('press')
+                    ->number('setting'),
+            );
+            self::assertStringContainsString(
+                '30 to 230',
+                $this->read($this->ask('POST', '/api/device/commands', ['do' => 'set', 'value' => 500]), 422)
+                    ->record('errors')
+                    ->string('do'),
+            );
+            self::assertStringContainsString(
+                'token',
+                $this->read($this->ask('PUT', '/api/device', ['address' => $address, 'token' => 'wrong-one']))->string(
+                    'trouble',
+                ),
+            );
             $this->read($this->ask('PUT', '/api/device', ['address' => $address, 'token' => 'orchard1']));
         } finally {
             $process->stop(1.0);
@@ -111,12 +147,23 @@ final class DeviceTest extends ShopTestCase
         $gone = $this->read($this->ask('GET', '/api/device'));
         self::assertStringContainsString('does not answer', $gone->string('trouble'));
         self::assertNull($gone->numberOrNull('probe_c'));
-        self::assertSame('', $this->read($this->ask('PUT', '/api/device', ['address' => '', 'token' => '']))->string('trouble'));
+        self::assertSame(
+            '',
+            $this->read($this->ask('PUT', '/api/device', ['address' => '', 'token' => '']))->string('trouble'),
+        );
     }
 
     public function testOnlyThisMachineIsReached(): void
     {
-        self::assertTrue($this->read($this->ask('PUT', '/api/device', ['address' => '192.168.1.7:80', 'token' => 'orchard1']), 422)->record('errors')->has('address'));
-        self::assertTrue($this->read($this->ask('PUT', '/api/device', ['address' => '127.0.0.1:80', 'token' => 'a b']), 422)->record('errors')->has('token'));
+        self::assertTrue(
+            $this->read($this->ask('PUT', '/api/device', ['address' => '192.168.1.7:80', 'token' => 'orchard1']), 422)
+                ->record('errors')
+                ->has('address'),
+        );
+        self::assertTrue(
+            $this->read($this->ask('PUT', '/api/device', ['address' => '127.0.0.1:80', 'token' => 'a b']), 422)
+                ->record('errors')
+                ->has('token'),
+        );
     }
 }

@@ -30,15 +30,26 @@ final class GuardTest extends ShopTestCase
         $this->read($this->ask('PATCH', '/api/settings', $body, ['Origin' => 'http://evil.example']), 403);
         $this->read($this->ask('PATCH', '/api/settings', $body, ['Origin' => 'http://127.0.0.1:9999']), 403);
         $this->read($this->ask('PATCH', '/api/settings', $body, ['Origin' => 'null']), 403);
-        $without = \Symfony\Component\HttpFoundation\Request::create('http://127.0.0.1/api/settings', 'PUT', content: '{}');
-        self::assertSame(403, $this->service(\Symfony\Component\HttpKernel\HttpKernelInterface::class)->handle($without)->getStatusCode());
+        $without = \Symfony\Component\HttpFoundation\Request::create(
+            'http://127.0.0.1/api/settings',
+            'PUT',
+            content: '{}',
+        );
+        self::assertSame(
+            403,
+            $this->service(\Symfony\Component\HttpKernel\HttpKernelInterface::class)->handle($without)->getStatusCode(),
+        );
     }
 
     public function testTheBrowserIsKeptToThisServer(): void
     {
         foreach (['/', '/api/jobs', '/api/nowhere'] as $path) {
             $headers = $this->ask('GET', $path)->headers;
-            self::assertStringContainsString("default-src 'none'", (string) $headers->get('Content-Security-Policy'), $path);
+            self::assertStringContainsString(
+                "default-src 'none'",
+                (string) $headers->get('Content-Security-Policy'),
+                $path,
+            );
             self::assertStringNotContainsString('http', (string) $headers->get('Content-Security-Policy'), $path);
             self::assertSame('nosniff', $headers->get('X-Content-Type-Options'), $path);
         }

@@ -15,10 +15,14 @@ final class JobApiTest extends ShopTestCase
     public function testAJobIsMadeChangedAndFoundAgain(): void
     {
         $id = $this->readyJob();
-        $view = $this->read($this->ask('GET', '/api/jobs/'.$id));
+        $view = $this->read($this->ask('GET', '/api/jobs/' . $id));
         self::assertTrue($view->record('plan')->boolean('ready'));
         $after = $this->read($this->change($id, $view->integer('revision'), ['width' => '10 in', 'finish' => 'gloss']));
-        self::assertEqualsWithDelta(254.0, $after->record('job')->records('transfers')[0]->record('placement')->number('side_mm'), 1e-9);
+        self::assertEqualsWithDelta(
+            254.0,
+            $after->record('job')->records('transfers')[0]->record('placement')->number('side_mm'),
+            1e-9,
+        );
         self::assertGreaterThan($view->integer('revision'), $after->integer('revision'));
         self::assertCount(1, $this->rows('/api/jobs'));
     }
@@ -34,7 +38,7 @@ final class JobApiTest extends ShopTestCase
     public function testOfTwoTabsTheSecondIsToldAndLosesNothing(): void
     {
         $id = $this->readyJob();
-        $revision = $this->read($this->ask('GET', '/api/jobs/'.$id))->integer('revision');
+        $revision = $this->read($this->ask('GET', '/api/jobs/' . $id))->integer('revision');
         $this->read($this->change($id, $revision, ['note' => 'from the first tab']));
         $problem = $this->read($this->change($id, $revision, ['width' => '100 mm']), 409);
         $now = $problem->record('current')->integer('revision');
@@ -47,7 +51,7 @@ final class JobApiTest extends ShopTestCase
     public static function badFields(): iterable
     {
         foreach (['0', '-5', 'abc', '1e9'] as $width) {
-            yield 'width '.$width => [['width' => $width], 'width'];
+            yield 'width ' . $width => [['width' => $width], 'width'];
         }
         yield 'unknown size' => [['size' => 'XXS'], 'size'];
         yield 'unknown material' => [['material' => 'lead'], 'material'];
@@ -61,25 +65,34 @@ final class JobApiTest extends ShopTestCase
     public function testABadFieldIsNamedAndNothingChanges(array $changes, string $field): void
     {
         $id = $this->readyJob();
-        $before = (string) $this->ask('GET', '/api/jobs/'.$id)->getContent();
-        $problem = $this->read($this->change($id, Record::of(json_decode($before, true))->integer('revision'), $changes), 422);
+        $before = (string) $this->ask('GET', '/api/jobs/' . $id)->getContent();
+        $problem = $this->read(
+            $this->change($id, Record::of(json_decode($before, true))->integer('revision'), $changes),
+            422,
+        );
         self::assertTrue($problem->record('errors')->has($field), $problem->string('title'));
-        self::assertSame($before, $this->ask('GET', '/api/jobs/'.$id)->getContent());
+        self::assertSame($before, $this->ask('GET', '/api/jobs/' . $id)->getContent());
     }
 
     public function testAJobPutAwayLeavesTheListAndIsNotLost(): void
     {
         $id = $this->readyJob();
-        $revision = $this->read($this->ask('GET', '/api/jobs/'.$id))->integer('revision');
-        $this->read($this->ask('PATCH', '/api/jobs/'.$id, ['revision' => $revision, 'changes' => (object) [], 'archived' => true]));
+        $revision = $this->read($this->ask('GET', '/api/jobs/' . $id))->integer('revision');
+        $this->read(
+            $this->ask('PATCH', '/api/jobs/' . $id, [
+                'revision' => $revision,
+                'changes' => (object) [],
+                'archived' => true,
+            ]),
+        );
         self::assertSame('[]', $this->ask('GET', '/api/jobs')->getContent());
-        self::assertTrue($this->read($this->ask('GET', '/api/jobs/'.$id))->boolean('archived'));
+        self::assertTrue($this->read($this->ask('GET', '/api/jobs/' . $id))->boolean('archived'));
     }
 
     public function testAJobMovesToAnotherShopWithItsPicture(): void
     {
         $id = $this->readyJob();
-        $file = (string) $this->ask('GET', '/api/jobs/'.$id.'/export')->getContent();
+        $file = (string) $this->ask('GET', '/api/jobs/' . $id . '/export')->getContent();
         $this->tearDown();
         $this->setUp();
         $view = $this->read($this->import($file), 201);
@@ -92,22 +105,41 @@ final class JobApiTest extends ShopTestCase
     /** @return iterable<string, array{callable(array<string, mixed>): mixed, string}> */
     public static function badFiles(): iterable
     {
-        yield 'a missing field' => [static fn (array $f): array => array_diff_key($f, ['quantity' => 1]), 'quantity'];
-        yield 'an unknown field' => [static fn (array $f): array => $f + ['sleeves' => 2], 'sleeves'];
-        yield 'a wrong unit' => [static function (array $f): array {
-            assert(is_array($f['transfers']) && is_array($f['transfers'][0]));
-            $f['transfers'][0]['placement'] = ['by' => 'width', 'side_cm' => 24, 'right_mm' => 0, 'below_mm' => 80];
+        yield 'a missing field' => [static fn(array $f): array => array_diff_key($f, ['quantity' => 1]), 'quantity'];
+        yield 'an unknown field' => [static fn(array $f): array => $f + ['sleeves' => 2], 'sleeves'];
+        yield 'a wrong unit' => [
+            static function (array $f): array {
+                assert(is_array($f['transfers']) && is_array($f['transfers'][0]));
+                $f['transfers'][0]['placement'] = ['by' => 'width', 'side_cm' => 24, 'right_mm' => 0, 'below_mm' => 80];
 
-            return $f;
-        }, 'transfers.0.placement.side_cm'];
-        yield 'text with a unit for a number' => [static fn (array $f): array => array_replace_recursive($f, ['transfers' => [['placement' => ['side_mm' => '240 mm']]]]), 'transfers.0.placement.side_mm'];
-        yield 'no picture at all' => [static fn (array $f): array => ['transfers' => []] + $f, 'transfers'];
-        yield 'a side it does not have' => [static fn (array $f): array => array_replace_recursive($f, ['transfers' => [['side' => 'sleeve']]]), 'side'];
-        yield 'a later version' => [static fn (array $f): array => ['version' => 2] + $f, 'version'];
-        yield 'another format' => [static fn (array $f): array => ['format' => 'recipe'] + $f, 'format'];
-        yield 'a list' => [static fn (array $f): array => [1, 2], 'file'];
-        yield 'a size Wubbin does not have' => [static fn (array $f): array => array_replace_recursive($f, ['blank' => ['size' => 'XXS']]), 'blank.size'];
-        yield 'a damaged picture' => [static fn (array $f): array => array_replace_recursive($f, ['transfers' => [['artwork' => ['embedded' => 'AAAA']]]]), 'artwork.embedded'];
+                return $f;
+            },
+            'transfers.0.placement.side_cm',
+        ];
+        yield 'text with a unit for a number' => [
+            static fn(array $f): array => array_replace_recursive($f, [
+                'transfers' => [['placement' => ['side_mm' => '240 mm']]],
+            ]),
+            'transfers.0.placement.side_mm',
+        ];
+        yield 'no picture at all' => [static fn(array $f): array => ['transfers' => []] + $f, 'transfers'];
+        yield 'a side it does not have' => [
+            static fn(array $f): array => array_replace_recursive($f, ['transfers' => [['side' => 'sleeve']]]),
+            'side',
+        ];
+        yield 'a later version' => [static fn(array $f): array => ['version' => 2] + $f, 'version'];
+        yield 'another format' => [static fn(array $f): array => ['format' => 'recipe'] + $f, 'format'];
+        yield 'a list' => [static fn(array $f): array => [1, 2], 'file'];
+        yield 'a size Wubbin does not have' => [
+            static fn(array $f): array => array_replace_recursive($f, ['blank' => ['size' => 'XXS']]),
+            'blank.size',
+        ];
+        yield 'a damaged picture' => [
+            static fn(array $f): array => array_replace_recursive($f, [
+                'transfers' => [['artwork' => ['embedded' => 'AAAA']]],
+            ]),
+            'artwork.embedded',
+        ];
     }
 
     /** @param callable(array<string, mixed>): mixed $spoil */
@@ -116,13 +148,23 @@ final class JobApiTest extends ShopTestCase
     {
         $id = $this->readyJob();
         /** @var array<string, mixed> $file */
-        $file = json_decode((string) $this->ask('GET', '/api/jobs/'.$id.'/export')->getContent(), true);
-        assert(is_array($file['transfers']) && is_array($file['transfers'][0]) && is_array($file['transfers'][0]['choices']));
+        $file = json_decode((string) $this->ask('GET', '/api/jobs/' . $id . '/export')->getContent(), true);
+        assert(
+            is_array($file['transfers']) &&
+                is_array($file['transfers'][0]) &&
+                is_array($file['transfers'][0]['choices']),
+        );
         // What is empty must be written {} again.
-        $file['transfers'][0]['choices'] = array_map(static fn (mixed $choice): object => (object) $choice, $file['transfers'][0]['choices']);
+        $file['transfers'][0]['choices'] = array_map(
+            static fn(mixed $choice): object => (object) $choice,
+            $file['transfers'][0]['choices'],
+        );
         $problem = $this->read($this->import(json_encode($spoil($file), \JSON_THROW_ON_ERROR)), 422);
         self::assertLessThanOrEqual(4, count($problem->record('errors')->stringMap()), 'only what is wrong is named');
-        self::assertTrue($problem->record('errors')->has($field), (string) json_encode($problem->record('errors')->stringMap()));
+        self::assertTrue(
+            $problem->record('errors')->has($field),
+            (string) json_encode($problem->record('errors')->stringMap()),
+        );
         self::assertCount(1, $this->rows('/api/jobs'), 'nothing was taken in');
     }
 
@@ -134,7 +176,14 @@ final class JobApiTest extends ShopTestCase
 
     public function testTheShelfTakesAnIronAsItIsTyped(): void
     {
-        $iron = ['id' => 'mine', 'label' => 'my iron', 'kind' => 'iron', 'dots' => 3, 'steam' => true, 'typed' => ['width' => '4 1/2 in', 'length' => '21 cm']];
+        $iron = [
+            'id' => 'mine',
+            'label' => 'my iron',
+            'kind' => 'iron',
+            'dots' => 3,
+            'steam' => true,
+            'typed' => ['width' => '4 1/2 in', 'length' => '21 cm'],
+        ];
         $shelf = $this->read($this->ask('POST', '/api/shelf/heat', $iron), 201);
         self::assertEqualsWithDelta(114.3, $shelf->records('heat')[0]->number('plate_width_mm'), 1e-9);
         $this->read($this->ask('POST', '/api/shelf/heat', $iron), 201);
@@ -149,20 +198,36 @@ final class JobApiTest extends ShopTestCase
         yield 'a plate as long as a bench' => [['typed' => ['length' => '3 m'] + $plate], ['length']];
         yield 'four dots' => [['dots' => 4], ['dots']];
         yield 'a press without a range' => [['kind' => 'flat-press'], ['from', 'to']];
-        yield 'a press that is turned over' => [['kind' => 'flat-press', 'typed' => ['from' => '400 F', 'to' => '100 C'] + $plate], ['to']];
-        yield 'a press of 900 degrees' => [['kind' => 'flat-press', 'typed' => ['from' => '80', 'to' => '900 C'] + $plate], ['to']];
-        yield 'a mug press without mugs' => [['kind' => 'mug-press', 'typed' => ['from' => '80', 'to' => '200']], ['least', 'most']];
+        yield 'a press that is turned over' => [
+            ['kind' => 'flat-press', 'typed' => ['from' => '400 F', 'to' => '100 C'] + $plate],
+            ['to'],
+        ];
+        yield 'a press of 900 degrees' => [
+            ['kind' => 'flat-press', 'typed' => ['from' => '80', 'to' => '900 C'] + $plate],
+            ['to'],
+        ];
+        yield 'a mug press without mugs' => [
+            ['kind' => 'mug-press', 'typed' => ['from' => '80', 'to' => '200']],
+            ['least', 'most'],
+        ];
         yield 'a dragon' => [['kind' => 'dragon'], ['kind']];
     }
 
     /**
      * @param array<string, mixed> $over
-     * @param list<string>         $fields
+     * @param list<string> $fields
      */
     #[DataProvider('badHeat')]
     public function testAHeatSourceThatCannotBeIsToldAtItsFields(array $over, array $fields): void
     {
-        $iron = ['id' => 'mine', 'label' => 'mine', 'kind' => 'iron', 'dots' => 3, 'steam' => true, 'typed' => ['width' => '115 mm', 'length' => '210 mm']];
+        $iron = [
+            'id' => 'mine',
+            'label' => 'mine',
+            'kind' => 'iron',
+            'dots' => 3,
+            'steam' => true,
+            'typed' => ['width' => '115 mm', 'length' => '210 mm'],
+        ];
         $problem = $this->read($this->ask('POST', '/api/shelf/heat', $over + $iron), 422);
         self::assertSame($fields, array_keys($problem->record('errors')->stringMap()));
         self::assertSame([], $this->read($this->ask('GET', '/api/shelf'))->records('heat'));
@@ -171,21 +236,41 @@ final class JobApiTest extends ShopTestCase
     public function testAnOwnSheetIsCopiedOntoTheShelfAndRetired(): void
     {
         $id = $this->readyJob();
-        $copy = ['kind' => 'media', 'id' => 'wide', 'like' => 'film-clear-a4', 'label' => 'wide film', 'typed' => ['thickness' => '0,25 mm', 'paper' => 'letter', 'print_side' => 'the dull side']];
+        $copy = [
+            'kind' => 'media',
+            'id' => 'wide',
+            'like' => 'film-clear-a4',
+            'label' => 'wide film',
+            'typed' => ['thickness' => '0,25 mm', 'paper' => 'letter', 'print_side' => 'the dull side'],
+        ];
         $shelf = $this->read($this->ask('POST', '/api/shelf/own', $copy), 201);
         self::assertContains('wide', $shelf->strings('media'));
-        $revision = $this->read($this->ask('GET', '/api/jobs/'.$id))->integer('revision');
+        $revision = $this->read($this->ask('GET', '/api/jobs/' . $id))->integer('revision');
         $view = $this->read($this->change($id, $revision, ['medium' => 'wide']));
         self::assertTrue($view->record('plan')->boolean('printable'));
         $record = json_decode((string) $this->ask('GET', '/api/shelf')->getContent(), true);
         assert(is_array($record) && is_array($record['media']));
-        $record['media'] = array_values(array_filter($record['media'], static fn (mixed $id): bool => 'wide' !== $id));
+        $record['media'] = array_values(array_filter($record['media'], static fn(mixed $id): bool => 'wide' !== $id));
         $kept = $this->read($this->ask('PUT', '/api/shelf', $record));
         self::assertCount(1, $kept->record('own')->records('media'), 'kept for what went by it');
-        self::assertFalse($this->read($this->ask('GET', '/api/jobs/'.$id))->record('plan')->boolean('printable'));
-        $problem = $this->read($this->ask('POST', '/api/shelf/own', ['label' => '', 'typed' => ['thickness' => 'thin', 'paper' => 'a4']] + $copy), 422);
+        self::assertFalse($this->read($this->ask('GET', '/api/jobs/' . $id))->record('plan')->boolean('printable'));
+        $problem = $this->read(
+            $this->ask(
+                'POST',
+                '/api/shelf/own',
+                ['label' => '', 'typed' => ['thickness' => 'thin', 'paper' => 'a4']] + $copy,
+            ),
+            422,
+        );
         self::assertSame(['label', 'thickness', 'print_side'], array_keys($problem->record('errors')->stringMap()));
-        $problem = $this->read($this->ask('POST', '/api/shelf/own', ['typed' => ['thickness' => '2 m', 'paper' => 'a4', 'print_side' => 'x']] + $copy), 422);
+        $problem = $this->read(
+            $this->ask(
+                'POST',
+                '/api/shelf/own',
+                ['typed' => ['thickness' => '2 m', 'paper' => 'a4', 'print_side' => 'x']] + $copy,
+            ),
+            422,
+        );
         self::assertTrue($problem->record('errors')->has('thickness'));
     }
 
@@ -194,35 +279,89 @@ final class JobApiTest extends ShopTestCase
     {
         $this->readyJob();
         $cover = $this->read($this->ask('GET', '/api/shelf'))->strings('covers')[0];
-        $this->read($this->ask('POST', '/api/shelf/own', ['kind' => 'blanks', 'id' => 'smock', 'like' => 'XL', 'label' => 'smock', 'typed' => ['chest' => '64 cm', 'length' => '31.5 in']]), 201);
-        $shelf = $this->read($this->ask('POST', '/api/shelf/things', ['kind' => 'covers', 'id' => $cover, 'has' => false]));
+        $this->read(
+            $this->ask('POST', '/api/shelf/own', [
+                'kind' => 'blanks',
+                'id' => 'smock',
+                'like' => 'XL',
+                'label' => 'smock',
+                'typed' => ['chest' => '64 cm', 'length' => '31.5 in'],
+            ]),
+            201,
+        );
+        $shelf = $this->read(
+            $this->ask('POST', '/api/shelf/things', ['kind' => 'covers', 'id' => $cover, 'has' => false]),
+        );
         self::assertContains('smock', $shelf->strings('blanks'));
         self::assertNotContains($cover, $shelf->strings('covers'));
-        self::assertContains($cover, $this->read($this->ask('POST', '/api/shelf/things', ['kind' => 'covers', 'id' => $cover, 'has' => true]))->strings('covers'));
+        self::assertContains(
+            $cover,
+            $this->read(
+                $this->ask('POST', '/api/shelf/things', ['kind' => 'covers', 'id' => $cover, 'has' => true]),
+            )->strings('covers'),
+        );
         $heat = $shelf->records('heat');
-        $less = $this->read($this->ask('POST', '/api/shelf/things', ['kind' => 'heat', 'id' => $heat[0]->string('id'), 'has' => false]));
+        $less = $this->read(
+            $this->ask('POST', '/api/shelf/things', ['kind' => 'heat', 'id' => $heat[0]->string('id'), 'has' => false]),
+        );
         self::assertCount(count($heat) - 1, $less->records('heat'));
-        self::assertSame(422, $this->ask('POST', '/api/shelf/things', ['kind' => 'hats', 'id' => 'x', 'has' => true])->getStatusCode());
-        self::assertSame(422, $this->ask('POST', '/api/shelf/things', ['kind' => 'covers', 'id' => 'nothing-known', 'has' => true])->getStatusCode());
+        self::assertSame(
+            422,
+            $this->ask('POST', '/api/shelf/things', ['kind' => 'hats', 'id' => 'x', 'has' => true])->getStatusCode(),
+        );
+        self::assertSame(
+            422,
+            $this->ask('POST', '/api/shelf/things', [
+                'kind' => 'covers',
+                'id' => 'nothing-known',
+                'has' => true,
+            ])->getStatusCode(),
+        );
     }
 
     public function testAnOwnBlankIsMeasuredOfferedAndRetired(): void
     {
         $id = $this->readyJob();
-        $smock = ['kind' => 'blanks', 'id' => 'smock', 'like' => 'XL', 'label' => 'smock', 'typed' => ['chest' => '64 cm', 'length' => '31.5 in']];
+        $smock = [
+            'kind' => 'blanks',
+            'id' => 'smock',
+            'like' => 'XL',
+            'label' => 'smock',
+            'typed' => ['chest' => '64 cm', 'length' => '31.5 in'],
+        ];
         $shelf = $this->read($this->ask('POST', '/api/shelf/own', $smock), 201);
         self::assertSame(['orchard-smock', 'picking-apron', 'smock'], $shelf->strings('blanks'));
         self::assertEqualsWithDelta(800.1, $shelf->record('own')->records('blanks')[2]->number('length_mm'), 1e-9);
         self::assertContains('smock', $this->sizesOfAShirt());
-        $revision = $this->read($this->ask('GET', '/api/jobs/'.$id))->integer('revision');
+        $revision = $this->read($this->ask('GET', '/api/jobs/' . $id))->integer('revision');
         $view = $this->read($this->change($id, $revision, ['size' => 'smock']));
         self::assertSame(640.0, $view->record('plan')->records('transfers')[0]->record('blank')->number('width_mm'));
-        $this->read($this->ask('PUT', '/api/shelf', ['blanks' => []] + (array) json_decode((string) $this->ask('GET', '/api/shelf')->getContent(), true)));
+        $this->read(
+            $this->ask(
+                'PUT',
+                '/api/shelf',
+                ['blanks' => []] + (array) json_decode((string) $this->ask('GET', '/api/shelf')->getContent(), true),
+            ),
+        );
         self::assertNotContains('smock', $this->sizesOfAShirt());
-        self::assertSame(640.0, $this->read($this->ask('GET', '/api/jobs/'.$id))->record('plan')->records('transfers')[0]->record('blank')->number('width_mm'), 'its jobs keep it');
-        $problem = $this->read($this->ask('POST', '/api/shelf/own', ['typed' => ['chest' => 'wide', 'length' => '70 cm']] + $smock), 422);
+        self::assertSame(
+            640.0,
+            $this->read($this->ask('GET', '/api/jobs/' . $id))
+                ->record('plan')
+                ->records('transfers')[0]
+                ->record('blank')
+                ->number('width_mm'),
+            'its jobs keep it',
+        );
+        $problem = $this->read(
+            $this->ask('POST', '/api/shelf/own', ['typed' => ['chest' => 'wide', 'length' => '70 cm']] + $smock),
+            422,
+        );
         self::assertSame(['chest'], array_keys($problem->record('errors')->stringMap()));
-        $problem = $this->read($this->ask('POST', '/api/shelf/own', ['typed' => ['chest' => '20 cm', 'length' => '70 cm']] + $smock), 422);
+        $problem = $this->read(
+            $this->ask('POST', '/api/shelf/own', ['typed' => ['chest' => '20 cm', 'length' => '70 cm']] + $smock),
+            422,
+        );
         self::assertStringContainsString('nothing of its print area', $problem->record('errors')->string('chest'));
     }
 
@@ -231,7 +370,7 @@ final class JobApiTest extends ShopTestCase
     {
         foreach ($this->read($this->ask('GET', '/api/catalogue'))->records('blanks') as $kind) {
             if ('shirt' === $kind->string('id')) {
-                return array_map(static fn (Record $size): string => $size->string('id'), $kind->records('sizes'));
+                return array_map(static fn(Record $size): string => $size->string('id'), $kind->records('sizes'));
             }
         }
         self::fail('There are no shirts.');
@@ -240,8 +379,8 @@ final class JobApiTest extends ShopTestCase
     public function testAJobIsCopiedAsAStartingPointOnce(): void
     {
         $id = $this->readyJob();
-        $copy = $this->read($this->ask('POST', '/api/jobs/'.$id.'/copy', ['id' => 'second']), 201);
-        $this->read($this->ask('POST', '/api/jobs/'.$id.'/copy', ['id' => 'second']), 201);
+        $copy = $this->read($this->ask('POST', '/api/jobs/' . $id . '/copy', ['id' => 'second']), 201);
+        $this->read($this->ask('POST', '/api/jobs/' . $id . '/copy', ['id' => 'second']), 201);
         self::assertSame('Crew shirts (copy)', $copy->record('job')->string('name'));
         self::assertTrue($copy->record('plan')->boolean('ready'));
         self::assertCount(2, $this->rows('/api/jobs'));
@@ -251,67 +390,114 @@ final class JobApiTest extends ShopTestCase
     public function testRoutesAreAdvisedAndTaken(): void
     {
         $id = $this->readyJob();
-        $view = $this->read($this->ask('GET', '/api/jobs/'.$id));
+        $view = $this->read($this->ask('GET', '/api/jobs/' . $id));
         $this->read($this->change($id, $view->integer('revision'), ['colour' => '#1f4d2b']));
-        $advice = $this->read($this->ask('GET', '/api/jobs/'.$id.'/advice?use=washed'))->records('advice');
+        $advice = $this->read($this->ask('GET', '/api/jobs/' . $id . '/advice?use=washed'))->records('advice');
         self::assertCount(12, $advice);
         self::assertSame(['dark-film', 'buy'], [$advice[0]->string('route'), $advice[0]->string('standing')]);
-        $view = $this->read($this->change($id, $view->integer('revision') + 1, $advice[0]->record('changes')->stringMap()));
+        $view = $this->read(
+            $this->change($id, $view->integer('revision') + 1, $advice[0]->record('changes')->stringMap()),
+        );
         self::assertSame('dark-film', $view->record('job')->records('transfers')[0]->string('route'));
         self::assertFalse($view->record('plan')->records('transfers')[0]->record('stack')->boolean('mirrored'));
-        $this->read($this->ask('GET', '/api/jobs/'.$id.'/advice?use=eaten'), 422);
+        $this->read($this->ask('GET', '/api/jobs/' . $id . '/advice?use=eaten'), 422);
     }
 
     public function testARuleOfTheHouseHoldsForEveryJob(): void
     {
         $id = $this->readyJob();
-        $drying = fn (): string => array_values(array_filter($this->read($this->ask('GET', '/api/jobs/'.$id))->record('plan')->records('transfers')[0]->records('decisions'), static fn (Record $d): bool => 'drying' === $d->string('id')))[0]->string('by');
+        $drying = fn(): string => array_values(
+            array_filter(
+                $this->read($this->ask('GET', '/api/jobs/' . $id))
+                    ->record('plan')
+                    ->records('transfers')[0]
+                    ->records('decisions'),
+                static fn(Record $d): bool => 'drying' === $d->string('id'),
+            ),
+        )[0]->string('by');
         self::assertSame('wubbin', $drying());
         $this->ask('PATCH', '/api/house', ['drying' => 'dry-5']);
         self::assertSame('house', $drying());
         $this->ask('PATCH', '/api/house', ['drying' => '']);
         self::assertSame('wubbin', $drying());
-        self::assertTrue($this->read($this->ask('PATCH', '/api/house', ['drying' => 'never']), 422)->record('errors')->has('drying'));
+        self::assertTrue(
+            $this->read($this->ask('PATCH', '/api/house', ['drying' => 'never']), 422)->record('errors')->has('drying'),
+        );
     }
 
     /** A picture on a mug, then on a candle: what cannot stay goes along, and everything is saved. */
     public function testAJobChangesItsBlank(): void
     {
         $id = $this->readyJob();
-        $revision = $this->read($this->ask('GET', '/api/jobs/'.$id))->integer('revision');
+        $revision = $this->read($this->ask('GET', '/api/jobs/' . $id))->integer('revision');
         $view = $this->read($this->change($id, $revision, ['kind' => 'mug', 'route' => 'laser-ceramic']));
         self::assertSame('mug-ordinary', $view->record('job')->record('blank')->string('size'));
-        self::assertTrue($view->record('plan')->boolean('printable'), (string) json_encode($view->record('plan')->records('transfers')[0]->records('checks')));
+        self::assertTrue(
+            $view->record('plan')->boolean('printable'),
+            (string) json_encode($view->record('plan')->records('transfers')[0]->records('checks')),
+        );
     }
 
     public function testSettingsAreHeldAgainstWhatThereIs(): void
     {
-        $settings = ['units' => 'us', 'comma' => true, 'paper' => 'letter', 'currency' => 'USD', 'zone' => 'America/Denver', 'theme' => 'dark'];
+        $settings = [
+            'units' => 'us',
+            'comma' => true,
+            'paper' => 'letter',
+            'currency' => 'USD',
+            'zone' => 'America/Denver',
+            'theme' => 'dark',
+        ];
         $this->read($this->ask('PATCH', '/api/settings', $settings));
         $this->read($this->ask('PATCH', '/api/settings', ['currency' => 'CAD']));
         $kept = $this->read($this->ask('GET', '/api/settings'));
-        self::assertSame(['us', 'CAD', 'America/Denver'], [$kept->string('units'), $kept->string('currency'), $kept->string('zone')]);
-        $problem = $this->read($this->ask('PATCH', '/api/settings', ['units' => 'cubits', 'paper' => 'a3', 'currency' => 'euro', 'zone' => 'Mars', 'theme' => 'pink'] + $settings), 422);
+        self::assertSame(
+            ['us', 'CAD', 'America/Denver'],
+            [$kept->string('units'), $kept->string('currency'), $kept->string('zone')],
+        );
+        $problem = $this->read(
+            $this->ask(
+                'PATCH',
+                '/api/settings',
+                ['units' => 'cubits', 'paper' => 'a3', 'currency' => 'euro', 'zone' => 'Mars', 'theme' => 'pink'] +
+                    $settings,
+            ),
+            422,
+        );
         self::assertCount(5, $problem->record('errors')->stringMap());
     }
 
     public function testABareNumberIsInTheShopsUnits(): void
     {
-        $settings = ['units' => 'us', 'comma' => false, 'paper' => 'a4', 'currency' => 'USD', 'zone' => 'UTC', 'theme' => 'light'];
+        $settings = [
+            'units' => 'us',
+            'comma' => false,
+            'paper' => 'a4',
+            'currency' => 'USD',
+            'zone' => 'UTC',
+            'theme' => 'light',
+        ];
         $this->read($this->ask('PATCH', '/api/settings', $settings));
-        $view = $this->read($this->ask('POST', '/api/jobs', ['id' => 'inches', 'name' => 'Inches', 'changes' => ['width' => '9']]), 201);
-        self::assertEqualsWithDelta(228.6, $view->record('job')->records('transfers')[0]->record('placement')->number('side_mm'), 1e-9);
+        $view = $this->read(
+            $this->ask('POST', '/api/jobs', ['id' => 'inches', 'name' => 'Inches', 'changes' => ['width' => '9']]),
+            201,
+        );
+        self::assertEqualsWithDelta(
+            228.6,
+            $view->record('job')->records('transfers')[0]->record('placement')->number('side_mm'),
+            1e-9,
+        );
     }
 
     /** @param array<string, string> $changes */
     private function change(string $id, int $revision, array $changes): Response
     {
-        return $this->ask('PATCH', '/api/jobs/'.$id, ['revision' => $revision, 'changes' => (object) $changes]);
+        return $this->ask('PATCH', '/api/jobs/' . $id, ['revision' => $revision, 'changes' => (object) $changes]);
     }
 
     private function import(string $json): Response
     {
-        $path = $this->data.'/import.json';
+        $path = $this->data . '/import.json';
         file_put_contents($path, $json);
 
         return $this->ask('POST', '/api/jobs/import', file: new UploadedFile($path, 'job.json', test: true));

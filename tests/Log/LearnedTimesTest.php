@@ -31,14 +31,26 @@ final class LearnedTimesTest extends ShopTestCase
     public function testPlansGoByThemOnceEnoughIsKnown(): void
     {
         $this->readyJob();
-        $peel = fn (): Record => array_values(array_filter($this->read($this->ask('GET', '/api/jobs/crew'))->record('plan')->records('steps'), static fn (Record $step): bool => 'peel' === $step->string('kind')))[0];
+        $peel = fn(): Record => array_values(
+            array_filter(
+                $this->read($this->ask('GET', '/api/jobs/crew'))->record('plan')->records('steps'),
+                static fn(Record $step): bool => 'peel' === $step->string('kind'),
+            ),
+        )[0];
         $id = $this->read($this->ask('GET', '/api/jobs/crew'))->record('plan')->string('id');
         $usual = $peel()->number('duration_s');
         $this->learn('peel', 20.0, 44.0, 44.0, 44.0, 44.0);
         self::assertSame($usual, $peel()->number('duration_s'), 'four are too few');
         $this->learn('peel', 20.0, 44.0);
-        self::assertSame([44.0, 'learned'], [$peel()->number('duration_s'), $peel()->record('provenance')->string('kind')]);
-        self::assertSame($id, $this->read($this->ask('GET', '/api/jobs/crew'))->record('plan')->string('id'), 'it is the same plan all the same');
+        self::assertSame(
+            [44.0, 'learned'],
+            [$peel()->number('duration_s'), $peel()->record('provenance')->string('kind')],
+        );
+        self::assertSame(
+            $id,
+            $this->read($this->ask('GET', '/api/jobs/crew'))->record('plan')->string('id'),
+            'it is the same plan all the same',
+        );
     }
 
     private function learn(string $kind, float $planned, float ...$taken): void

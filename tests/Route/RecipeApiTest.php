@@ -11,7 +11,16 @@ use Wubbin\Tests\Support\ShopTestCase;
 
 final class RecipeApiTest extends ShopTestCase
 {
-    private const TYPED = ['name' => 'Blue box film', 'medium' => 'film-clear-a4', 'heat' => 'iron', 'figure.dry' => '10 min', 'temperature' => '340 F', 'peel_word' => 'hot', 'peel_above' => '60 C', 'peel_wait' => '5 s'];
+    private const TYPED = [
+        'name' => 'Blue box film',
+        'medium' => 'film-clear-a4',
+        'heat' => 'iron',
+        'figure.dry' => '10 min',
+        'temperature' => '340 F',
+        'peel_word' => 'hot',
+        'peel_above' => '60 C',
+        'peel_wait' => '5 s',
+    ];
 
     public function testASuppliersSheetIsTypedInAndPlansGoByIt(): void
     {
@@ -26,9 +35,20 @@ final class RecipeApiTest extends ShopTestCase
     {
         $id = $this->readyJob();
         $this->put(self::TYPED);
-        $run = $this->read($this->ask('POST', '/api/jobs/'.$id.'/runs', ['id' => 'run', 'pieces' => 1]), 201);
-        self::assertSame(2, $this->put(['figure.dry' => '20 min'] + self::TYPED)->record('recipe')->integer('recipe_version'));
-        self::assertSame(2, $this->put(['figure.dry' => '20 min'] + self::TYPED)->record('recipe')->integer('recipe_version'), 'the same said twice is one version');
+        $run = $this->read($this->ask('POST', '/api/jobs/' . $id . '/runs', ['id' => 'run', 'pieces' => 1]), 201);
+        self::assertSame(
+            2,
+            $this->put(['figure.dry' => '20 min'] + self::TYPED)
+                ->record('recipe')
+                ->integer('recipe_version'),
+        );
+        self::assertSame(
+            2,
+            $this->put(['figure.dry' => '20 min'] + self::TYPED)
+                ->record('recipe')
+                ->integer('recipe_version'),
+            'the same said twice is one version',
+        );
         self::assertSame('Blue box film, version 2', $this->line($id, 'recipe'));
         $after = $this->read($this->ask('GET', '/api/runs/run'));
         self::assertSame($run->record('plan')->string('id'), $after->record('plan')->string('id'));
@@ -54,14 +74,24 @@ final class RecipeApiTest extends ShopTestCase
         $this->setUp();
         self::assertSame('Blue box film', $this->import($file)->record('recipe')->string('name'));
         $this->read($this->ask('POST', '/api/recipes/import', file: $this->file('{"format": "wubbin-job"}')), 422);
-        $this->read($this->ask('POST', '/api/recipes/import', file: $this->file(str_replace('"dry": 600', '"dry": -600', $file))), 422);
+        $this->read(
+            $this->ask(
+                'POST',
+                '/api/recipes/import',
+                file: $this->file(str_replace('"dry": 600', '"dry": -600', $file)),
+            ),
+            422,
+        );
     }
 
     /** @return iterable<string, array{array<string, string>, list<string>}> */
     public static function mistakes(): iterable
     {
         yield 'no name' => [['name' => ''], ['name']];
-        yield 'unreadable fields, all named' => [['figure.dry' => 'soon', 'temperature' => 'hot', 'peel_wait' => '-3 s'], ['figure.dry', 'peel_wait', 'temperature']];
+        yield 'unreadable fields, all named' => [
+            ['figure.dry' => 'soon', 'temperature' => 'hot', 'peel_wait' => '-3 s'],
+            ['figure.dry', 'peel_wait', 'temperature'],
+        ];
         yield '900 degrees' => [['temperature' => '900 C'], ['temperature']];
         yield 'a peel but no temperature' => [['peel_above' => ''], ['peel_below']];
         yield 'a sheet of another route' => [['medium' => 'plain-a4'], ['medium']];
@@ -69,12 +99,19 @@ final class RecipeApiTest extends ShopTestCase
 
     /**
      * @param array<string, string> $over
-     * @param list<string>          $fields
+     * @param list<string> $fields
      */
     #[DataProvider('mistakes')]
     public function testAMistakeIsToldAtItsFieldAndNothingIsKept(array $over, array $fields): void
     {
-        $problem = $this->read($this->ask('POST', '/api/recipes', ['id' => 'blue', 'route' => 'light-film', 'typed' => $over + self::TYPED]), 422);
+        $problem = $this->read(
+            $this->ask('POST', '/api/recipes', [
+                'id' => 'blue',
+                'route' => 'light-film',
+                'typed' => $over + self::TYPED,
+            ]),
+            422,
+        );
         self::assertSame($fields, array_keys($problem->record('errors')->stringMap()));
         self::assertSame([], $this->rows('/api/recipes'));
     }
@@ -82,19 +119,31 @@ final class RecipeApiTest extends ShopTestCase
     public function testTheFormOffersWhatTheRouteHas(): void
     {
         $form = $this->read($this->ask('GET', '/api/routes/toner-metal/form'));
-        self::assertContains('Clear coats', array_map(static fn (Record $f): string => $f->string('label'), $form->records('figures')));
+        self::assertContains(
+            'Clear coats',
+            array_map(static fn(Record $f): string => $f->string('label'), $form->records('figures')),
+        );
         $this->read($this->ask('GET', '/api/routes/teleport/form'), 404);
     }
 
     /** @param array<string, string> $typed */
     private function put(array $typed): Record
     {
-        return $this->read($this->ask('POST', '/api/recipes', ['id' => 'blue', 'route' => 'light-film', 'typed' => $typed]), 201);
+        return $this->read(
+            $this->ask('POST', '/api/recipes', ['id' => 'blue', 'route' => 'light-film', 'typed' => $typed]),
+            201,
+        );
     }
 
     private function line(string $job, string $line): ?string
     {
-        foreach ($this->read($this->ask('GET', '/api/jobs/'.$job))->record('plan')->records('transfers')[0]->records('decisions') as $decision) {
+        foreach (
+            $this->read($this->ask('GET', '/api/jobs/' . $job))
+                ->record('plan')
+                ->records('transfers')[0]
+                ->records('decisions')
+            as $decision
+        ) {
             if ($decision->string('id') === $line) {
                 return $decision->record('value')->string('text');
             }
@@ -110,8 +159,8 @@ final class RecipeApiTest extends ShopTestCase
 
     private function file(string $content): UploadedFile
     {
-        file_put_contents($this->data.'/recipe.json', $content);
+        file_put_contents($this->data . '/recipe.json', $content);
 
-        return new UploadedFile($this->data.'/recipe.json', 'recipe.json', test: true);
+        return new UploadedFile($this->data . '/recipe.json', 'recipe.json', test: true);
     }
 }

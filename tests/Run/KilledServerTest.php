@@ -62,14 +62,20 @@ final class KilledServerTest extends ShopTestCase
         self::assertSame(201, $this->server->ask('POST', '/api/jobs/crew/runs', ['id' => 'same', 'pieces' => 1]));
         $sockets = [];
         for ($screen = 0; $screen < 6; ++$screen) {
-            $sockets[] = $this->server->send('POST', '/api/runs/same/presses', ['id' => 'end-'.$screen, 'position' => 0, 'type' => 'done']);
+            $sockets[] = $this->server->send('POST', '/api/runs/same/presses', [
+                'id' => 'end-' . $screen,
+                'position' => 0,
+                'type' => 'done',
+            ]);
         }
-        $statuses = array_count_values(array_map(static function ($socket): int {
-            self::assertNotNull($socket);
-            stream_set_blocking($socket, true);
+        $statuses = array_count_values(
+            array_map(static function ($socket): int {
+                self::assertNotNull($socket);
+                stream_set_blocking($socket, true);
 
-            return RealServer::status((string) stream_get_contents($socket));
-        }, $sockets));
+                return RealServer::status((string) stream_get_contents($socket));
+            }, $sockets),
+        );
         self::assertSame([200 => 1, 409 => 5], [200 => $statuses[200] ?? 0, 409 => $statuses[409] ?? 0]);
     }
 
@@ -85,19 +91,33 @@ final class KilledServerTest extends ShopTestCase
         for ($screen = 0; $screen < self::SCREENS; ++$screen) {
             $next[$screen] = -1;
         }
-        while (microtime(true) < $until && ([] !== $open || [] !== array_filter($next, static fn (int $n): bool => $n < $each))) {
+        while (
+            microtime(true) < $until &&
+            ([] !== $open || [] !== array_filter($next, static fn(int $n): bool => $n < $each))
+        ) {
             foreach ($next as $screen => $number) {
                 if (isset($open[$screen]) || $number >= $each) {
                     continue;
                 }
                 $run = sprintf('r%d-%d', $round, $screen);
                 // A clock is stopped and goes on; a shared first step ends once.
-                $body = -1 === $number ? ['id' => $run, 'pieces' => 1] : ['id' => $run.'-'.$number, 'position' => min(2, $number), 'type' => match (true) {
-                    $number < 2 => 'done',
-                    2 === $number => 'started',
-                    default => 1 === $number % 2 ? 'paused' : 'resumed',
-                }];
-                $socket = $this->server->send('POST', -1 === $number ? '/api/jobs/crew/runs' : '/api/runs/'.$run.'/presses', $body);
+                $body =
+                    -1 === $number
+                        ? ['id' => $run, 'pieces' => 1]
+                        : [
+                            'id' => $run . '-' . $number,
+                            'position' => min(2, $number),
+                            'type' => match (true) {
+                                $number < 2 => 'done',
+                                2 === $number => 'started',
+                                default => 1 === $number % 2 ? 'paused' : 'resumed',
+                            },
+                        ];
+                $socket = $this->server->send(
+                    'POST',
+                    -1 === $number ? '/api/jobs/crew/runs' : '/api/runs/' . $run . '/presses',
+                    $body,
+                );
                 if (null !== $socket) {
                     $open[$screen] = [$socket, '', $body['id']];
                 }
@@ -133,7 +153,11 @@ final class KilledServerTest extends ShopTestCase
     /** @return list<string> presses that are in the database, as the next server finds it */
     private function stored(): array
     {
-        $rows = (new \PDO('sqlite:'.$this->data.'/wubbin.sqlite'))->query('SELECT press FROM event', \PDO::FETCH_COLUMN, 0);
+        $rows = (new \PDO('sqlite:' . $this->data . '/wubbin.sqlite'))->query(
+            'SELECT press FROM event',
+            \PDO::FETCH_COLUMN,
+            0,
+        );
         self::assertNotFalse($rows);
 
         return array_values(array_filter($rows->fetchAll(), is_string(...)));

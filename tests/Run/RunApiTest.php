@@ -23,21 +23,46 @@ final class RunApiTest extends ShopTestCase
             $run = $this->step($run);
         }
         $photo = $this->photo();
-        $marks = [['defect' => 'missed-patch', 'x' => 0.1, 'y' => 0.9], ['defect' => 'lifted-edge', 'x' => null, 'y' => null]];
-        $run = $this->read($this->press($run, 'judged', ['outcome' => 'redo', 'defects' => $marks, 'note' => 'Lower left.', 'photo' => $photo, 'photo_before' => $photo]));
+        $marks = [
+            ['defect' => 'missed-patch', 'x' => 0.1, 'y' => 0.9],
+            ['defect' => 'lifted-edge', 'x' => null, 'y' => null],
+        ];
+        $run = $this->read(
+            $this->press($run, 'judged', [
+                'outcome' => 'redo',
+                'defects' => $marks,
+                'note' => 'Lower left.',
+                'photo' => $photo,
+                'photo_before' => $photo,
+            ]),
+        );
         self::assertSame('redo', $run->record('outcomes')->string('1'));
         $run = $this->step($run);
         self::assertTrue($run->boolean('finished'));
 
         $entry = $this->read($this->ask('GET', '/api/logbook'))->records('entries')[0];
-        self::assertSame(['redo', 'Lower left.', $photo, $photo], [$entry->string('outcome'), $entry->string('note'), $entry->string('photo'), $entry->string('photo_before')]);
+        self::assertSame(
+            ['redo', 'Lower left.', $photo, $photo],
+            [
+                $entry->string('outcome'),
+                $entry->string('note'),
+                $entry->string('photo'),
+                $entry->string('photo_before'),
+            ],
+        );
         self::assertSame(['missed patch', 'lifted edge'], $entry->strings('defects'));
         self::assertSame(0.9, $entry->records('marks')[0]->number('y'), 'where it is on the picture');
-        $detail = $this->read($this->ask('GET', '/api/logbook/'.$entry->integer('id')));
-        self::assertNotEmpty(array_filter($detail->records('times'), static fn (Record $t): bool => null !== $t->numberOrNull('taken')));
+        $detail = $this->read($this->ask('GET', '/api/logbook/' . $entry->integer('id')));
+        self::assertNotEmpty(
+            array_filter($detail->records('times'), static fn(Record $t): bool => null !== $t->numberOrNull('taken')),
+        );
         self::assertNotEmpty($detail->records('diagnoses'));
-        self::assertStringContainsString('dwell', $detail->records('diagnoses')[0]->string('cause'), 'it was heated for an instant');
-        self::assertSame(200, $this->ask('GET', '/api/photos/'.$photo)->getStatusCode());
+        self::assertStringContainsString(
+            'dwell',
+            $detail->records('diagnoses')[0]->string('cause'),
+            'it was heated for an instant',
+        );
+        self::assertSame(200, $this->ask('GET', '/api/photos/' . $photo)->getStatusCode());
     }
 
     public function testTheServerKeepsTheClock(): void
@@ -49,11 +74,18 @@ final class RunApiTest extends ShopTestCase
         $started = $this->front($this->read($this->press($run, 'started')))->string('since');
         // Every request starts from the disk alone, as after a killed server.
         self::assertSame($started, $this->front($this->read($this->ask('GET', '/api/runs/run')))->string('since'));
-        self::assertSame($started, $this->read($this->ask('GET', '/api/bench'))->records('hands')[0]->string('since'), 'on the screen of all clocks too');
+        self::assertSame(
+            $started,
+            $this->read($this->ask('GET', '/api/bench'))->records('hands')[0]->string('since'),
+            'on the screen of all clocks too',
+        );
         self::assertEqualsWithDelta(time(), strtotime($started), 5.0);
     }
 
-    /** A press that had to wait for the network is stored at the instant it was pressed, though never before the one before it. */
+    /**
+     * A press that had to wait for the network is stored at the instant it was pressed, though never before the one
+     * before it.
+     */
     public function testAPressThatWaitedIsStoredAtItsOwnTime(): void
     {
         $run = $this->step($this->begin());
@@ -79,7 +111,12 @@ final class RunApiTest extends ShopTestCase
         $run = $this->read($this->press($run, 'paused'));
         self::assertFalse($this->front($run)->boolean('running'));
         $run = $this->read($this->press($run, 'resumed'));
-        $run = $this->read($this->press($run, 'peeked', ['ready' => false, 'defects' => [['defect' => 'missed-patch', 'x' => 0.9, 'y' => 0.9]]]));
+        $run = $this->read(
+            $this->press($run, 'peeked', [
+                'ready' => false,
+                'defects' => [['defect' => 'missed-patch', 'x' => 0.9, 'y' => 0.9]],
+            ]),
+        );
         $planned = $this->front($run)->number('seconds');
         $run = $this->read($this->press($run, 'again', ['seconds' => 10]));
         self::assertSame($planned + 10.0, $this->front($run)->number('seconds'));
@@ -89,14 +126,23 @@ final class RunApiTest extends ShopTestCase
         $at = $this->front($run)->integer('position');
         $run = $this->read($this->press($run, 'skipped', ['reason' => 'Done before']));
         self::assertSame($at + 1, $this->front($run)->integer('position'));
-        $run = $this->read($this->press($run, 'judged', ['outcome' => 'spoiled', 'defects' => [['defect' => 'scorch', 'x' => null, 'y' => null]]]));
+        $run = $this->read(
+            $this->press($run, 'judged', [
+                'outcome' => 'spoiled',
+                'defects' => [['defect' => 'scorch', 'x' => null, 'y' => null]],
+            ]),
+        );
         $undone = $this->read($this->press($run, 'undone', ['undoes' => $run->record('last')->string('press')]));
         self::assertFalse($undone->record('outcomes')->has('1'));
         self::assertSame(0, $this->read($this->ask('GET', '/api/logbook'))->integer('total'), 'and out of the logbook');
         $run = $this->read($this->press($undone, 'judged', ['outcome' => 'good']));
         $entry = $this->read($this->ask('GET', '/api/logbook'))->records('entries')[0];
-        $detail = $this->read($this->ask('GET', '/api/logbook/'.$entry->integer('id')));
-        self::assertSame([2, 198.5, 141.0], [$detail->integer('peeks'), $detail->number('press_c'), $detail->number('probe_c')], 'without typing');
+        $detail = $this->read($this->ask('GET', '/api/logbook/' . $entry->integer('id')));
+        self::assertSame(
+            [2, 198.5, 141.0],
+            [$detail->integer('peeks'), $detail->number('press_c'), $detail->number('probe_c')],
+            'without typing',
+        );
         self::assertSame('Done before', $detail->records('skipped')[0]->string('reason'));
     }
 
@@ -104,7 +150,17 @@ final class RunApiTest extends ShopTestCase
     {
         $this->begin();
         $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'second', 'pieces' => 2]), 201);
-        self::assertSame(['run', 'second'], array_values(array_unique(array_map(static fn (Record $hand): string => $hand->string('run'), array_reverse($this->read($this->ask('GET', '/api/bench'))->records('hands'))))));
+        self::assertSame(
+            ['run', 'second'],
+            array_values(
+                array_unique(
+                    array_map(
+                        static fn(Record $hand): string => $hand->string('run'),
+                        array_reverse($this->read($this->ask('GET', '/api/bench'))->records('hands')),
+                    ),
+                ),
+            ),
+        );
     }
 
     public function testAPressSentTwiceIsStoredOnce(): void
@@ -136,7 +192,9 @@ final class RunApiTest extends ShopTestCase
         $run = $this->begin();
         self::assertFalse($run->boolean('stale'));
         $revision = $this->read($this->ask('GET', '/api/jobs/crew'))->integer('revision');
-        $this->read($this->ask('PATCH', '/api/jobs/crew', ['revision' => $revision, 'changes' => ['finish' => 'gloss']]));
+        $this->read(
+            $this->ask('PATCH', '/api/jobs/crew', ['revision' => $revision, 'changes' => ['finish' => 'gloss']]),
+        );
         $after = $this->read($this->ask('GET', '/api/runs/run'));
         self::assertTrue($after->boolean('stale'));
         self::assertSame($run->record('plan')->string('id'), $after->record('plan')->string('id'));
@@ -147,16 +205,36 @@ final class RunApiTest extends ShopTestCase
     {
         yield 'no outcome' => [['type' => 'judged', 'position' => 4], 422, 'outcome'];
         yield 'an unheard-of type' => [['type' => 'burnt'], 422, 'type'];
-        yield 'an unheard-of defect' => [['type' => 'judged', 'outcome' => 'good', 'defects' => [['defect' => 'hiccup']]], 422, 'defects'];
-        yield 'a mark outside the picture' => [['type' => 'judged', 'outcome' => 'redo', 'defects' => [['defect' => 'scorch', 'x' => 1.2, 'y' => 0.5]]], 422, 'defects'];
-        yield 'half a place' => [['type' => 'judged', 'outcome' => 'redo', 'defects' => [['defect' => 'scorch', 'x' => 0.2]]], 422, 'defects'];
+        yield 'an unheard-of defect' => [
+            ['type' => 'judged', 'outcome' => 'good', 'defects' => [['defect' => 'hiccup']]],
+            422,
+            'defects',
+        ];
+        yield 'a mark outside the picture' => [
+            ['type' => 'judged', 'outcome' => 'redo', 'defects' => [['defect' => 'scorch', 'x' => 1.2, 'y' => 0.5]]],
+            422,
+            'defects',
+        ];
+        yield 'half a place' => [
+            ['type' => 'judged', 'outcome' => 'redo', 'defects' => [['defect' => 'scorch', 'x' => 0.2]]],
+            422,
+            'defects',
+        ];
         yield 'no reason' => [['type' => 'skipped', 'reason' => '  '], 422, 'reason'];
         yield 'endless seconds' => [['type' => 'again', 'seconds' => 601], 422, 'seconds'];
         yield 'undoing nothing' => [['type' => 'undone'], 422, 'undoes'];
         yield 'undoing what never was' => [['type' => 'undone', 'undoes' => 'nothing'], 409, ''];
         yield 'a break of no clock' => [['type' => 'paused'], 409, ''];
-        yield 'an endless note' => [['type' => 'judged', 'outcome' => 'good', 'note' => str_repeat('x', 4001)], 422, 'note'];
-        yield 'a photo that is a path' => [['type' => 'judged', 'outcome' => 'good', 'photo' => '../../etc/passwd'], 422, 'photo'];
+        yield 'an endless note' => [
+            ['type' => 'judged', 'outcome' => 'good', 'note' => str_repeat('x', 4001)],
+            422,
+            'note',
+        ];
+        yield 'a photo that is a path' => [
+            ['type' => 'judged', 'outcome' => 'good', 'photo' => '../../etc/passwd'],
+            422,
+            'photo',
+        ];
         yield 'no position' => [['type' => 'done', 'position' => null], 422, 'position'];
         yield 'a step far ahead' => [['type' => 'done', 'position' => 999], 409, ''];
         yield 'a step before the first' => [['type' => 'done', 'position' => -1], 409, ''];
@@ -167,7 +245,10 @@ final class RunApiTest extends ShopTestCase
     public function testABadPressIsRefusedAndNothingMoves(array $press, int $status, string $field): void
     {
         $this->begin();
-        $problem = $this->read($this->ask('POST', '/api/runs/run/presses', $press + ['id' => 'p', 'position' => 0]), $status);
+        $problem = $this->read(
+            $this->ask('POST', '/api/runs/run/presses', $press + ['id' => 'p', 'position' => 0]),
+            $status,
+        );
         if ('' !== $field) {
             self::assertTrue($problem->record('errors')->has($field));
         }
@@ -178,7 +259,9 @@ final class RunApiTest extends ShopTestCase
     {
         $this->readyJob();
         $revision = $this->read($this->ask('GET', '/api/jobs/crew'))->integer('revision');
-        $this->read($this->ask('PATCH', '/api/jobs/crew', ['revision' => $revision, 'changes' => ['base' => 'ironing-board']]));
+        $this->read(
+            $this->ask('PATCH', '/api/jobs/crew', ['revision' => $revision, 'changes' => ['base' => 'ironing-board']]),
+        );
         $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'run', 'pieces' => 1]), 422);
         foreach ([0, 201, 1.5] as $pieces) {
             $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'run', 'pieces' => $pieces]), 422);
@@ -187,7 +270,7 @@ final class RunApiTest extends ShopTestCase
 
     public function testAPhotoLosesWhereItWasTaken(): void
     {
-        $path = Pictures::turnedJpeg(Pictures::quarters(400, 300), 6, $this->data.'/photo.jpg');
+        $path = Pictures::turnedJpeg(Pictures::quarters(400, 300), 6, $this->data . '/photo.jpg');
         $sha256 = $this->photo($path);
         $kept = new \Imagick(sprintf('jpeg:%s/files/%s/%s/original', $this->data, substr($sha256, 0, 2), $sha256));
         self::assertSame([], $kept->getImageProfiles('*', false));
@@ -196,10 +279,14 @@ final class RunApiTest extends ShopTestCase
 
     public function testAPhotoThatIsNoneIsRefused(): void
     {
-        file_put_contents($this->data.'/photo', 'just words');
-        $response = $this->ask('POST', '/api/photos', file: new UploadedFile($this->data.'/photo', 'photo.jpg', test: true));
+        file_put_contents($this->data . '/photo', 'just words');
+        $response = $this->ask(
+            'POST',
+            '/api/photos',
+            file: new UploadedFile($this->data . '/photo', 'photo.jpg', test: true),
+        );
         self::assertTrue($this->read($response, 422)->record('errors')->has('file'));
-        $this->read($this->ask('GET', '/api/photos/'.str_repeat('0', 64)), 404);
+        $this->read($this->ask('GET', '/api/photos/' . str_repeat('0', 64)), 404);
     }
 
     private function begin(): Record
@@ -238,13 +325,21 @@ final class RunApiTest extends ShopTestCase
     /** @param array<string, mixed> $more */
     private function press(Record $run, string $type, array $more = []): Response
     {
-        return $this->ask('POST', '/api/runs/run/presses', ['id' => 'p'.++$this->presses, 'position' => $this->front($run)->integer('position'), 'type' => $type] + $more);
+        return $this->ask(
+            'POST',
+            '/api/runs/run/presses',
+            ['id' => 'p' . ++$this->presses, 'position' => $this->front($run)->integer('position'), 'type' => $type] +
+                $more,
+        );
     }
 
     private function photo(?string $path = null): string
     {
-        $path ??= Pictures::save(Pictures::quarters(80, 60), 'jpeg', $this->data.'/photo.jpg');
+        $path ??= Pictures::save(Pictures::quarters(80, 60), 'jpeg', $this->data . '/photo.jpg');
 
-        return $this->read($this->ask('POST', '/api/photos', file: new UploadedFile($path, 'photo.jpg', test: true)), 201)->string('sha256');
+        return $this->read(
+            $this->ask('POST', '/api/photos', file: new UploadedFile($path, 'photo.jpg', test: true)),
+            201,
+        )->string('sha256');
     }
 }

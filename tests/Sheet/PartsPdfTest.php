@@ -11,7 +11,10 @@ use Wubbin\Tests\Support\ColourDifference;
 use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
 
-/** Sheets as they are printed: parts that come together again, mirrored in one place, bars of true length; and the bench card. */
+/**
+ * Sheets as they are printed: parts that come together again, mirrored in one place, bars of true length; and the bench
+ * card.
+ */
 final class PartsPdfTest extends ShopTestCase
 {
     private const DPI = 100;
@@ -27,7 +30,10 @@ final class PartsPdfTest extends ShopTestCase
         $across->rotateImage('#000000', 90.0);
         $image->compositeImage($across, \Imagick::COMPOSITE_PLUS, 0, 0);
 
-        return $this->read($this->upload(Pictures::save($image, 'png', $this->data.'/whole.png'), 'whole.png'), 201)->string('sha256');
+        return $this->read(
+            $this->upload(Pictures::save($image, 'png', $this->data . '/whole.png'), 'whole.png'),
+            201,
+        )->string('sha256');
     }
 
     /**
@@ -37,11 +43,35 @@ final class PartsPdfTest extends ShopTestCase
      */
     private function printed(array $changes): array
     {
-        $this->read($this->ask('POST', '/api/jobs', ['id' => 'apron', 'name' => 'Apron', 'changes' => ['artwork' => $this->picture(), 'kind' => 'apron', 'size' => 'picking-apron', 'material' => 'polyester', 'route' => 'sublimation'] + $changes]), 201);
+        $this->read(
+            $this->ask('POST', '/api/jobs', [
+                'id' => 'apron',
+                'name' => 'Apron',
+                'changes' =>
+                    [
+                        'artwork' => $this->picture(),
+                        'kind' => 'apron',
+                        'size' => 'picking-apron',
+                        'material' => 'polyester',
+                        'route' => 'sublimation',
+                    ] + $changes,
+            ]),
+            201,
+        );
         $plan = $this->read($this->ask('GET', '/api/jobs/apron'))->record('plan')->records('transfers')[0];
         $sheet = $this->read($this->ask('POST', '/api/jobs/apron/sheet'), 201);
-        (new Process(['pdftoppm', '-png', '-r', (string) self::DPI, $this->data.'/sheets/'.$sheet->string('id').'.pdf', $this->data.'/page']))->mustRun();
-        $pages = array_map(static fn (mixed $path): \Imagick => new \Imagick((string) $path), (array) glob($this->data.'/page-*.png'));
+        (new Process([
+            'pdftoppm',
+            '-png',
+            '-r',
+            (string) self::DPI,
+            $this->data . '/sheets/' . $sheet->string('id') . '.pdf',
+            $this->data . '/page',
+        ]))->mustRun();
+        $pages = array_map(
+            static fn(mixed $path): \Imagick => new \Imagick((string) $path),
+            (array) glob($this->data . '/page-*.png'),
+        );
 
         return [$plan, $pages];
     }
@@ -53,19 +83,32 @@ final class PartsPdfTest extends ShopTestCase
         yield 'the driver mirrors' => ['driver', '480 mm'];
     }
 
-    /** The pages are cut along their trim lines here and put together by the plan's drawing; turned back, they are the picture. */
+    /**
+     * The pages are cut along their trim lines here and put together by the plan's drawing; turned back, they are the
+     * picture.
+     */
     #[DataProvider('printers')]
     public function testPartsPutTogetherAreTheWholePicture(string $mirrors, string $width): void
     {
         $this->readyJob();
-        $this->read($this->ask('PUT', '/api/printers/inkjet-sublimation', ['mirrors' => $mirrors, 'largest' => 'supertabloid', 'trays' => [['id' => 'rear', 'label' => 'rear', 'straight' => true]]]));
+        $this->read(
+            $this->ask('PUT', '/api/printers/inkjet-sublimation', [
+                'mirrors' => $mirrors,
+                'largest' => 'supertabloid',
+                'trays' => [['id' => 'rear', 'label' => 'rear', 'straight' => true]],
+            ]),
+        );
         [$plan, $pages] = $this->printed(['width' => $width]);
         $tiling = $plan->record('tiling');
         self::assertCount(count($tiling->records('sheets')), $pages);
-        $size = static fn (float $mm): int => (int) round($mm * self::DPMM);
+        $size = static fn(float $mm): int => (int) round($mm * self::DPMM);
         $whole = new \Imagick();
         $whole->newImage($size($tiling->number('width_mm')), $size($tiling->number('height_mm')), '#ff00ff', 'png');
-        $parts = array_column(array_map(static fn (Record $tile): array => [$tile->string('name'), $tile], $tiling->records('tiles')), 1, 0);
+        $parts = array_column(
+            array_map(static fn(Record $tile): array => [$tile->string('name'), $tile], $tiling->records('tiles')),
+            1,
+            0,
+        );
         foreach ($tiling->records('sheets') as $n => $sheet) {
             $page = $pages[$n];
             if ('driver' === $mirrors) {
@@ -75,20 +118,35 @@ final class PartsPdfTest extends ShopTestCase
             foreach ($sheet->records('tiles') as $placed) {
                 $part = clone $page;
                 $takes = $placed->record('takes');
-                $part->cropImage($size($takes->number('width_mm')), $size($takes->number('height_mm')), $size($takes->number('x_mm')), $size($takes->number('y_mm')));
+                $part->cropImage(
+                    $size($takes->number('width_mm')),
+                    $size($takes->number('height_mm')),
+                    $size($takes->number('x_mm')),
+                    $size($takes->number('y_mm')),
+                );
                 $part->setImagePage(0, 0, 0, 0);
                 if ($placed->boolean('sideways')) {
                     // It was turned with the clock.
                     $part->rotateImage('#ffffff', -90.0);
                 }
-                $part->cropImage($size($placed->number('width_mm')), $size($placed->number('height_mm')), $size($placed->number('x_mm') - $takes->number('x_mm')), $size($placed->number('y_mm') - $takes->number('y_mm')));
+                $part->cropImage(
+                    $size($placed->number('width_mm')),
+                    $size($placed->number('height_mm')),
+                    $size($placed->number('x_mm') - $takes->number('x_mm')),
+                    $size($placed->number('y_mm') - $takes->number('y_mm')),
+                );
                 $part->setImagePage(0, 0, 0, 0);
                 $part->flopImage();
                 $tile = $parts[$placed->string('tile')];
-                $whole->compositeImage($part, \Imagick::COMPOSITE_OVER, $size($tile->number('x_mm')), $size($tile->number('y_mm')));
+                $whole->compositeImage(
+                    $part,
+                    \Imagick::COMPOSITE_OVER,
+                    $size($tile->number('x_mm')),
+                    $size($tile->number('y_mm')),
+                );
             }
         }
-        $expected = new \Imagick($this->data.'/whole.png');
+        $expected = new \Imagick($this->data . '/whole.png');
         $expected->resizeImage($whole->getImageWidth(), $whole->getImageHeight(), \Imagick::FILTER_TRIANGLE, 1.0);
         $differences = [];
         for ($x = 25; $x < $whole->getImageWidth() - 10; $x += 37) {
@@ -107,15 +165,27 @@ final class PartsPdfTest extends ShopTestCase
     {
         $this->readyJob();
         [$plan, $pages] = $this->printed(['width' => '480 mm']);
-        $bars = array_values(array_filter($plan->record('tiling')->records('sheets')[0]->records('marks'), static fn (Record $mark): bool => 'check-bar' === $mark->string('kind')));
+        $bars = array_values(
+            array_filter(
+                $plan->record('tiling')->records('sheets')[0]->records('marks'),
+                static fn(Record $mark): bool => 'check-bar' === $mark->string('kind'),
+            ),
+        );
         self::assertCount(2, $bars);
         foreach ($bars as $bar) {
             $upright = $bar->boolean('turned');
-            $middle = static fn (string $from, string $size): int => (int) round(($bar->number($from) + $bar->number($size) / 2.0) * self::DPMM);
+            $middle = static fn(string $from, string $size): int => (int) round(
+                ($bar->number($from) + $bar->number($size) / 2.0) * self::DPMM,
+            );
             $dark = static function (int $at) use ($pages, $upright, $middle): bool {
                 $least = 255;
                 for ($off = -1; $off <= 1; ++$off) {
-                    $least = min($least, $upright ? Pictures::at($pages[0], $middle('x_mm', 'width_mm') + $off, $at)[0] : Pictures::at($pages[0], $at, $middle('y_mm', 'height_mm') + $off)[0]);
+                    $least = min(
+                        $least,
+                        $upright
+                            ? Pictures::at($pages[0], $middle('x_mm', 'width_mm') + $off, $at)[0]
+                            : Pictures::at($pages[0], $at, $middle('y_mm', 'height_mm') + $off)[0],
+                    );
                 }
 
                 return $least < 160;
@@ -137,9 +207,12 @@ final class PartsPdfTest extends ShopTestCase
         $this->readyJob();
         $card = $this->ask('GET', '/api/jobs/crew/card.pdf');
         self::assertSame('application/pdf', $card->headers->get('Content-Type'));
-        file_put_contents($this->data.'/card.pdf', (string) $card->getContent());
-        $text = (new Process(['pdftotext', '-layout', $this->data.'/card.pdf', '-']))->mustRun()->getOutput();
-        foreach (['Crew shirts', 'Ticket', 'What lies on what', 'printed face down', 'Mirror', 'Steps', 'Peel the backing'] as $words) {
+        file_put_contents($this->data . '/card.pdf', (string) $card->getContent());
+        $text = (new Process(['pdftotext', '-layout', $this->data . '/card.pdf', '-']))->mustRun()->getOutput();
+        foreach (
+            ['Crew shirts', 'Ticket', 'What lies on what', 'printed face down', 'Mirror', 'Steps', 'Peel the backing']
+            as $words
+        ) {
             self::assertStringContainsString($words, $text);
         }
     }
@@ -147,13 +220,26 @@ final class PartsPdfTest extends ShopTestCase
     /** A file that the system does not let grow stands for a full disk: it says so, and leaves nothing behind. */
     public function testAFullDiskLeavesNoHalfSheet(): void
     {
-        $out = $this->data.'/out';
+        $out = $this->data . '/out';
         mkdir($out);
         // What the program keeps for itself is written before.
-        (new Process([\PHP_BINARY, self::PROJECT.'/bin/wubbin', 'plan', self::PROJECT.'/demo/jobs/night-candles.json']))->mustRun();
-        $process = Process::fromShellCommandline(sprintf("trap '' XFSZ; ulimit -f 24; exec %s %s sheet %s --out %s", escapeshellarg(\PHP_BINARY), escapeshellarg(self::PROJECT.'/bin/wubbin'), escapeshellarg(self::PROJECT.'/demo/jobs/night-candles.json'), escapeshellarg($out.'/sheet.pdf')));
+        (new Process([
+            \PHP_BINARY,
+            self::PROJECT . '/bin/wubbin',
+            'plan',
+            self::PROJECT . '/demo/jobs/night-candles.json',
+        ]))->mustRun();
+        $process = Process::fromShellCommandline(
+            sprintf(
+                "trap '' XFSZ; ulimit -f 24; exec %s %s sheet %s --out %s",
+                escapeshellarg(\PHP_BINARY),
+                escapeshellarg(self::PROJECT . '/bin/wubbin'),
+                escapeshellarg(self::PROJECT . '/demo/jobs/night-candles.json'),
+                escapeshellarg($out . '/sheet.pdf'),
+            ),
+        );
         $process->run();
-        self::assertSame(1, $process->getExitCode(), $process->getOutput().$process->getErrorOutput());
+        self::assertSame(1, $process->getExitCode(), $process->getOutput() . $process->getErrorOutput());
         self::assertStringContainsString('is the disk full?', $process->getErrorOutput());
         self::assertSame([], array_diff((array) scandir($out), ['.', '..']));
     }
@@ -165,6 +251,6 @@ final class PartsPdfTest extends ShopTestCase
         $first = $this->read($this->ask('POST', '/api/jobs/crew/sheet'), 201);
         $second = $this->read($this->ask('POST', '/api/jobs/crew/sheet'), 201);
         self::assertSame($first->string('id'), $second->string('id'));
-        (new Process(['pdfinfo', $this->data.'/sheets/'.$first->string('id').'.pdf']))->mustRun();
+        (new Process(['pdfinfo', $this->data . '/sheets/' . $first->string('id') . '.pdf']))->mustRun();
     }
 }

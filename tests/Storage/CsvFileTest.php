@@ -19,17 +19,30 @@ final class CsvFileTest extends TestCase
         $path = (string) tempnam(sys_get_temp_dir(), 'wubbin-csv');
         file_put_contents($path, $text);
         try {
-            return CsvFile::read($path, ['name', 'count', 'note'], ['name'], static fn (array $cells): array => 'bad' === $cells['name'] ? throw BadRecord::at('name', 'It is bad.') : $cells);
+            return CsvFile::read(
+                $path,
+                ['name', 'count', 'note'],
+                ['name'],
+                static fn(array $cells): array => 'bad' === $cells['name']
+                    ? throw BadRecord::at('name', 'It is bad.')
+                    : $cells,
+            );
         } finally {
             unlink($path);
         }
     }
 
-    /** RFC 4180: quotes doubled, commas and line ends within them; columns in any order; a byte order mark is passed over. */
+    /**
+     * RFC 4180: quotes doubled, commas and line ends within them; columns in any order; a byte order mark is passed
+     * over.
+     */
     public function testATable(): void
     {
         $rows = $this->read("\xEF\xBB\xBFnote,name\r\n\"a \"\"good\"\" one,\ntwice\",mug\r\n\r\n,shirt\r\n")->whole();
-        self::assertSame([['note' => "a \"good\" one,\ntwice", 'name' => 'mug'], ['note' => '', 'name' => 'shirt']], array_values($rows));
+        self::assertSame(
+            [['note' => "a \"good\" one,\ntwice", 'name' => 'mug'], ['note' => '', 'name' => 'shirt']],
+            array_values($rows),
+        );
     }
 
     /** A cell that looks like a formula goes out with an apostrophe, and comes in without. */
@@ -41,14 +54,20 @@ final class CsvFileTest extends TestCase
         rewind($to);
         $text = (string) stream_get_contents($to);
         self::assertSame("name,count\r\n'=1+1,-5\r\n'quoted,'+x\r\n", $text);
-        self::assertSame([['name' => '=1+1', 'count' => '-5'], ['name' => "'quoted", 'count' => '+x']], array_values($this->read($text)->whole()));
+        self::assertSame(
+            [['name' => '=1+1', 'count' => '-5'], ['name' => "'quoted", 'count' => '+x']],
+            array_values($this->read($text)->whole()),
+        );
     }
 
     public function testWrongLinesAreNamedAndTheRestIsRead(): void
     {
         $file = $this->read("name,count\nmug,1\nbad,2\nshirt\nbag,4\n");
         self::assertSame([2, 5], array_keys($file->rows));
-        self::assertSame([[3, 'name'], [4, 'file']], array_map(static fn (array $one): array => [$one['line'], $one['column']], $file->wrong));
+        self::assertSame(
+            [[3, 'name'], [4, 'file']],
+            array_map(static fn(array $one): array => [$one['line'], $one['column']], $file->wrong),
+        );
         $this->expectExceptionMessage('2 of 4 lines are wrong; nothing was taken in.');
         $file->whole();
     }
@@ -56,7 +75,7 @@ final class CsvFileTest extends TestCase
     public function testOnlyTheFirstWrongLinesAreNamed(): void
     {
         try {
-            $this->read("name\n".str_repeat("bad\n", 50))->whole();
+            $this->read("name\n" . str_repeat("bad\n", 50))->whole();
             self::fail('It was taken in.');
         } catch (Refusal $e) {
             self::assertStringContainsString('50 of 50', $e->getMessage());
@@ -83,6 +102,6 @@ final class CsvFileTest extends TestCase
     public function testTooManyLinesAreRefused(): void
     {
         $this->expectExceptionMessage('20 000 lines');
-        $this->read("name\n".str_repeat("mug\n", 20_001));
+        $this->read("name\n" . str_repeat("mug\n", 20_001));
     }
 }

@@ -25,7 +25,7 @@ final class StorageTest extends ShopTestCase
         $entities = $this->service(EntityManagerInterface::class);
         $missing = array_filter(
             (new SchemaTool($entities))->getUpdateSchemaSql($entities->getMetadataFactory()->getAllMetadata()),
-            static fn (string $sql): bool => !str_contains($sql, 'doctrine_migration_versions'),
+            static fn(string $sql): bool => !str_contains($sql, 'doctrine_migration_versions'),
         );
         self::assertSame([], array_values($missing));
     }
@@ -42,17 +42,17 @@ final class StorageTest extends ShopTestCase
     public function testTheNextMigrationWorksOnAFilledShopAfterACopyWasTaken(): void
     {
         $id = $this->readyJob();
-        $before = (string) $this->ask('GET', '/api/jobs/'.$id)->getContent();
+        $before = (string) $this->ask('GET', '/api/jobs/' . $id)->getContent();
         $output = new BufferedOutput();
         $this->migrateWithTheNext($output);
 
         $connection = $this->service(Connection::class);
         self::assertSame('unsaid', $connection->fetchOne('SELECT customer FROM job WHERE id = ?', [$id]));
-        self::assertSame($before, (string) $this->ask('GET', '/api/jobs/'.$id)->getContent());
-        $copies = (array) glob($this->data.'/before-*.sqlite');
+        self::assertSame($before, (string) $this->ask('GET', '/api/jobs/' . $id)->getContent());
+        $copies = (array) glob($this->data . '/before-*.sqlite');
         self::assertCount(1, $copies);
         self::assertStringContainsString((string) $copies[0], $output->fetch());
-        $copied = (new \PDO('sqlite:'.$copies[0]))->query('SELECT * FROM job', \PDO::FETCH_ASSOC);
+        $copied = (new \PDO('sqlite:' . $copies[0]))->query('SELECT * FROM job', \PDO::FETCH_ASSOC);
         self::assertNotFalse($copied);
         $rows = $copied->fetch();
         self::assertIsArray($rows);
@@ -69,9 +69,14 @@ final class StorageTest extends ShopTestCase
             $this->migrateWithTheNext(new BufferedOutput());
             self::fail('The column is there already.');
         } catch (DriverException) {
-            self::assertSame('Wubbin\Migrations\Version7', $this->service(Connection::class)->fetchOne('SELECT MAX(version) FROM doctrine_migration_versions'));
-            self::assertNull($this->service(Connection::class)->fetchOne('SELECT customer FROM job WHERE id = ?', [$id]));
-            self::assertCount(1, (array) glob($this->data.'/before-*.sqlite'));
+            self::assertSame(
+                'Wubbin\Migrations\Version7',
+                $this->service(Connection::class)->fetchOne('SELECT MAX(version) FROM doctrine_migration_versions'),
+            );
+            self::assertNull(
+                $this->service(Connection::class)->fetchOne('SELECT customer FROM job WHERE id = ?', [$id]),
+            );
+            self::assertCount(1, (array) glob($this->data . '/before-*.sqlite'));
         }
     }
 
@@ -80,46 +85,57 @@ final class StorageTest extends ShopTestCase
         $id = $this->readyJob();
         $connection = $this->service(Connection::class);
         foreach (range(1, 6) as $number) {
-            $connection->executeStatement('INSERT INTO doctrine_migration_versions (version) VALUES (?)', ['Wubbin\Migrations\Version'.$number]);
+            $connection->executeStatement('INSERT INTO doctrine_migration_versions (version) VALUES (?)', [
+                'Wubbin\Migrations\Version' . $number,
+            ]);
         }
         foreach (['run', 'stock_item'] as $table) {
-            $connection->executeStatement('ALTER TABLE '.$table.' ADD COLUMN presses INTEGER NOT NULL DEFAULT 0');
+            $connection->executeStatement('ALTER TABLE ' . $table . ' ADD COLUMN presses INTEGER NOT NULL DEFAULT 0');
         }
         $this->restart();
         $this->service(MigrateCommand::class)->run(new ArrayInput([]), new BufferedOutput());
-        self::assertSame([], (array) glob($this->data.'/before-*.sqlite'));
-        $this->read($this->ask('POST', '/api/jobs/'.$id.'/runs', ['id' => 'run', 'pieces' => 1]), 201);
-        $this->read($this->ask('POST', '/api/stock', ['id' => 'bought', 'item' => 'sheet film-clear-a4', 'kind' => 'bought', 'amount' => '10', 'price' => '9', 'note' => '']));
+        self::assertSame([], (array) glob($this->data . '/before-*.sqlite'));
+        $this->read($this->ask('POST', '/api/jobs/' . $id . '/runs', ['id' => 'run', 'pieces' => 1]), 201);
+        $this->read(
+            $this->ask('POST', '/api/stock', [
+                'id' => 'bought',
+                'item' => 'sheet film-clear-a4',
+                'kind' => 'bought',
+                'amount' => '10',
+                'price' => '9',
+                'note' => '',
+            ]),
+        );
     }
 
     public function testAMigratedShopIsLeftAlone(): void
     {
         $this->service(MigrateCommand::class)->run(new ArrayInput([]), new BufferedOutput());
-        self::assertSame([], (array) glob($this->data.'/before-*.sqlite'));
+        self::assertSame([], (array) glob($this->data . '/before-*.sqlite'));
     }
 
     public function testNoHalfFileIsLeftWhereWritingFails(): void
     {
         $files = new FileStore($this->data);
         try {
-            $files->write('ab'.str_repeat('0', 62), 'made', static function (string $to): bool {
+            $files->write('ab' . str_repeat('0', 62), 'made', static function (string $to): bool {
                 file_put_contents($to, 'half');
 
                 return false;
             });
             self::fail('A failed write must be told.');
         } catch (\RuntimeException) {
-            self::assertSame([], (array) glob($this->data.'/files/ab/*/*'));
+            self::assertSame([], (array) glob($this->data . '/files/ab/*/*'));
         }
     }
 
     public function testTheSameContentIsKeptOnce(): void
     {
         $files = new FileStore($this->data);
-        file_put_contents($this->data.'/a', 'same');
-        file_put_contents($this->data.'/b', 'same');
-        self::assertSame($files->keep($this->data.'/a'), $files->keep($this->data.'/b'));
-        self::assertSame(hash('sha256', 'same'), $files->keep($this->data.'/a'));
+        file_put_contents($this->data . '/a', 'same');
+        file_put_contents($this->data . '/b', 'same');
+        self::assertSame($files->keep($this->data . '/a'), $files->keep($this->data . '/b'));
+        self::assertSame(hash('sha256', 'same'), $files->keep($this->data . '/a'));
     }
 
     public function testInstantsAreUtcAndSortByTime(): void
@@ -136,10 +152,12 @@ final class StorageTest extends ShopTestCase
     {
         $connection = $this->service(Connection::class);
         $migrations = DependencyFactory::fromConnection(
-            new ConfigurationArray(['migrations_paths' => [
-                'Wubbin\Migrations' => self::PROJECT.'/migrations',
-                'Wubbin\Tests\Storage\NextMigration' => __DIR__.'/NextMigration',
-            ]]),
+            new ConfigurationArray([
+                'migrations_paths' => [
+                    'Wubbin\Migrations' => self::PROJECT . '/migrations',
+                    'Wubbin\Tests\Storage\NextMigration' => __DIR__ . '/NextMigration',
+                ],
+            ]),
             new ExistingConnection($connection),
         );
         (new MigrateCommand($migrations, $connection, $this->data))->run(new ArrayInput([]), $output);

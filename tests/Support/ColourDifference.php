@@ -11,7 +11,7 @@ namespace Wubbin\Tests\Support;
 final readonly class ColourDifference
 {
     /**
-     * @param array{int, int, int} $one   red, green and blue, 0 to 255
+     * @param array{int, int, int} $one red, green and blue, 0 to 255
      * @param array{int, int, int} $other red, green and blue, 0 to 255
      */
     public static function ofRgb(array $one, array $other): float
@@ -31,7 +31,9 @@ final readonly class ColourDifference
         $g = 0.5 * (1 - sqrt($mean ** 7 / ($mean ** 7 + 25 ** 7)));
         [$a1, $a2] = [$a1 * (1 + $g), $a2 * (1 + $g)];
         [$c1, $c2] = [hypot($a1, $b1), hypot($a2, $b2)];
-        $hue = static fn (float $a, float $b): float => 0.0 === $a && 0.0 === $b ? 0.0 : fmod(rad2deg(atan2($b, $a)) + 360, 360);
+        $hue = static fn(float $a, float $b): float => 0.0 === $a && 0.0 === $b
+            ? 0.0
+            : fmod(rad2deg(atan2($b, $a)) + 360, 360);
         [$h1, $h2] = [$hue($a1, $b1), $hue($a2, $b2)];
         $grey = 0.0 === $c1 * $c2;
         $dh = $grey ? 0.0 : fmod($h2 - $h1 + 540, 360) - 180;
@@ -43,8 +45,13 @@ final readonly class ColourDifference
         };
         [$dl, $dc, $dH] = [$l2 - $l1, $c2 - $c1, 2 * sqrt($c1 * $c2) * sin(deg2rad($dh / 2))];
         [$l, $c] = [($l1 + $l2) / 2, ($c1 + $c2) / 2];
-        $t = 1 - 0.17 * cos(deg2rad($h - 30)) + 0.24 * cos(deg2rad(2 * $h)) + 0.32 * cos(deg2rad(3 * $h + 6)) - 0.20 * cos(deg2rad(4 * $h - 63));
-        $sl = 1 + 0.015 * ($l - 50) ** 2 / sqrt(20 + ($l - 50) ** 2);
+        $t =
+            1 -
+            0.17 * cos(deg2rad($h - 30)) +
+            0.24 * cos(deg2rad(2 * $h)) +
+            0.32 * cos(deg2rad(3 * $h + 6)) -
+            0.2 * cos(deg2rad(4 * $h - 63));
+        $sl = 1 + (0.015 * ($l - 50) ** 2) / sqrt(20 + ($l - 50) ** 2);
         [$sc, $sh] = [1 + 0.045 * $c, 1 + 0.015 * $c * $t];
         $rt = -2 * sqrt($c ** 7 / ($c ** 7 + 25 ** 7)) * sin(deg2rad(60 * exp(-((($h - 275) / 25) ** 2))));
 
@@ -65,7 +72,7 @@ final readonly class ColourDifference
 
             return $c <= 0.04045 ? $c / 12.92 : (($c + 0.055) / 1.055) ** 2.4;
         }, $rgb);
-        $f = static fn (float $t): float => $t > (6 / 29) ** 3 ? $t ** (1 / 3) : $t / (3 * (6 / 29) ** 2) + 4 / 29;
+        $f = static fn(float $t): float => $t > (6 / 29) ** 3 ? $t ** (1 / 3) : $t / (3 * (6 / 29) ** 2) + 4 / 29;
         $x = $f((0.4124 * $r + 0.3576 * $g + 0.1805 * $b) / 0.9505);
         $y = $f(0.2126 * $r + 0.7152 * $g + 0.0722 * $b);
         $z = $f((0.0193 * $r + 0.1192 * $g + 0.9505 * $b) / 1.089);

@@ -29,7 +29,7 @@ final readonly class Pictures
     {
         $image->setImageFormat($format);
         $image->setImageCompressionQuality(95);
-        $image->writeImage($format.':'.$path);
+        $image->writeImage($format . ':' . $path);
 
         return $path;
     }
@@ -38,10 +38,13 @@ final readonly class Pictures
     public static function turnedJpeg(\Imagick $image, int $orientation, string $path): string
     {
         self::save($image, 'jpeg', $path);
-        $tiff = "II*\0".pack('V', 8).pack('v', 1).pack('vvVvv', 0x0112, 3, 1, $orientation, 0).pack('V', 0);
-        $body = "Exif\0\0".$tiff;
+        $tiff = "II*\0" . pack('V', 8) . pack('v', 1) . pack('vvVvv', 0x0112, 3, 1, $orientation, 0) . pack('V', 0);
+        $body = "Exif\0\0" . $tiff;
         $jpeg = (string) file_get_contents($path);
-        file_put_contents($path, substr($jpeg, 0, 2)."\xff\xe1".pack('n', strlen($body) + 2).$body.substr($jpeg, 2));
+        file_put_contents(
+            $path,
+            substr($jpeg, 0, 2) . "\xff\xe1" . pack('n', strlen($body) + 2) . $body . substr($jpeg, 2),
+        );
 
         return $path;
     }
@@ -49,8 +52,17 @@ final readonly class Pictures
     /** A PNG that only says how large it is. */
     public static function declaredPng(int $width, int $height, string $path): string
     {
-        $chunk = static fn (string $type, string $data): string => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data));
-        file_put_contents($path, "\x89PNG\r\n\x1a\n".$chunk('IHDR', pack('NNCCCCC', $width, $height, 8, 2, 0, 0, 0)).$chunk('IDAT', (string) gzcompress("\0")).$chunk('IEND', ''));
+        $chunk = static fn(string $type, string $data): string => pack('N', strlen($data)) .
+            $type .
+            $data .
+            pack('N', crc32($type . $data));
+        file_put_contents(
+            $path,
+            "\x89PNG\r\n\x1a\n" .
+                $chunk('IHDR', pack('NNCCCCC', $width, $height, 8, 2, 0, 0, 0)) .
+                $chunk('IDAT', (string) gzcompress("\0")) .
+                $chunk('IEND', ''),
+        );
 
         return $path;
     }

@@ -7,15 +7,13 @@ namespace Wubbin\Tests\Support;
 /** The server as it is started for a shop, in a process group of its own that can be killed at any moment. */
 final class RealServer
 {
-    private const ROOT = __DIR__.'/../..';
+    private const ROOT = __DIR__ . '/../..';
     private const PATIENCE_S = 20.0;
 
     /** @var resource|null */
     private $process;
 
-    private function __construct(private readonly string $data, private readonly int $port)
-    {
-    }
+    private function __construct(private readonly string $data, private readonly int $port) {}
 
     public static function of(string $data): self
     {
@@ -31,8 +29,28 @@ final class RealServer
 
     public function start(): void
     {
-        $command = ['setsid', \PHP_BINARY, '-d', 'display_errors=0', '-d', 'opcache.enable_cli=1', '-d', 'memory_limit=512M', '-S', '127.0.0.1:'.$this->port, '-t', self::ROOT.'/public', self::ROOT.'/public/router.php'];
-        $process = proc_open($command, [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, self::ROOT, ['WUBBIN_DATA' => $this->data, 'PHP_CLI_SERVER_WORKERS' => '6', 'PATH' => (string) getenv('PATH')]);
+        $command = [
+            'setsid',
+            \PHP_BINARY,
+            '-d',
+            'display_errors=0',
+            '-d',
+            'opcache.enable_cli=1',
+            '-d',
+            'memory_limit=512M',
+            '-S',
+            '127.0.0.1:' . $this->port,
+            '-t',
+            self::ROOT . '/public',
+            self::ROOT . '/public/router.php',
+        ];
+        $process = proc_open(
+            $command,
+            [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+            $pipes,
+            self::ROOT,
+            ['WUBBIN_DATA' => $this->data, 'PHP_CLI_SERVER_WORKERS' => '6', 'PATH' => (string) getenv('PATH')],
+        );
         if (!is_resource($process)) {
             throw new \RuntimeException('The server does not start.');
         }
@@ -75,12 +93,22 @@ final class RealServer
     /** @return resource|null what the answer will come from; it ends when the server closes it */
     public function send(string $method, string $path, mixed $body = null)
     {
-        $socket = @stream_socket_client('tcp://127.0.0.1:'.$this->port, $code, $why, 1.0);
+        $socket = @stream_socket_client('tcp://127.0.0.1:' . $this->port, $code, $why, 1.0);
         if (false === $socket) {
             return null;
         }
         $content = null === $body ? '' : json_encode($body, \JSON_THROW_ON_ERROR);
-        fwrite($socket, sprintf("%s %s HTTP/1.0\r\nHost: 127.0.0.1\r\nX-Wubbin: 1\r\nContent-Type: application/json\r\nContent-Length: %d\r\n\r\n%s", $method, $path, strlen($content), $content));
+        fwrite(
+            $socket,
+            sprintf(
+                "%s %s HTTP/1.0\r\nHost: 127.0.0.1\r\nX-Wubbin: 1\r\nContent-Type: " .
+                    "application/json\r\nContent-Length: %d\r\n\r\n%s",
+                $method,
+                $path,
+                strlen($content),
+                $content,
+            ),
+        );
         stream_set_blocking($socket, false);
 
         return $socket;

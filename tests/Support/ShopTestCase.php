@@ -19,7 +19,7 @@ use Wubbin\Task\TaskQueue;
 /** A shop of its own for each test: a real SQLite file in an empty directory, asked through the real kernel. */
 abstract class ShopTestCase extends TestCase
 {
-    protected const PROJECT = __DIR__.'/../..';
+    protected const PROJECT = __DIR__ . '/../..';
 
     /** Directories that a test's own is copied from: an empty shop, and one with a job that is ready for the bench. */
     private static ?string $empty = null;
@@ -30,7 +30,7 @@ abstract class ShopTestCase extends TestCase
 
     protected function setUp(): void
     {
-        $this->data = sys_get_temp_dir().'/wubbin-test-'.bin2hex(random_bytes(6));
+        $this->data = sys_get_temp_dir() . '/wubbin-test-' . bin2hex(random_bytes(6));
         if (null === self::$empty) {
             mkdir($this->data);
             $this->restart();
@@ -74,10 +74,20 @@ abstract class ShopTestCase extends TestCase
     }
 
     /** @param array<string, string> $headers over the ones that the page sends */
-    protected function ask(string $method, string $path, mixed $body = null, array $headers = [], ?UploadedFile $file = null): Response
-    {
+    protected function ask(
+        string $method,
+        string $path,
+        mixed $body = null,
+        array $headers = [],
+        ?UploadedFile $file = null,
+    ): Response {
         $content = null === $body ? '' : json_encode($body, \JSON_THROW_ON_ERROR);
-        $request = Request::create('http://127.0.0.1'.$path, $method, files: null === $file ? [] : ['file' => $file], content: $content);
+        $request = Request::create(
+            'http://127.0.0.1' . $path,
+            $method,
+            files: null === $file ? [] : ['file' => $file],
+            content: $content,
+        );
         foreach ($headers + ['X-Wubbin' => '1', 'Host' => '127.0.0.1'] as $name => $value) {
             $request->headers->set($name, $value);
         }
@@ -114,16 +124,23 @@ abstract class ShopTestCase extends TestCase
         $id = $this->read($response, 202)->string('id');
         $this->service(TaskQueue::class)->workOnNext('test');
         /** @var array{state: string, result: mixed} $task */
-        $task = json_decode((string) $this->ask('GET', '/api/tasks/'.$id)->getContent(), true, 64, \JSON_THROW_ON_ERROR);
+        $task = json_decode(
+            (string) $this->ask('GET', '/api/tasks/' . $id)->getContent(),
+            true,
+            64,
+            \JSON_THROW_ON_ERROR,
+        );
         $done = 'done' === $task['state'];
 
-        return new Response(json_encode($task['result'], \JSON_THROW_ON_ERROR), $done ? 201 : 422, ['Content-Type' => $done ? 'application/json' : 'application/problem+json']);
+        return new Response(json_encode($task['result'], \JSON_THROW_ON_ERROR), $done ? 201 : 422, [
+            'Content-Type' => $done ? 'application/json' : 'application/problem+json',
+        ]);
     }
 
     /** Only sends it. */
     protected function send(string $path, string $name = 'picture'): Response
     {
-        $copy = $this->data.'/upload-'.bin2hex(random_bytes(4));
+        $copy = $this->data . '/upload-' . bin2hex(random_bytes(4));
         copy($path, $copy);
 
         return $this->ask('POST', '/api/artwork', file: new UploadedFile($copy, $name, test: true));
@@ -133,9 +150,25 @@ abstract class ShopTestCase extends TestCase
     protected function readyJob(): string
     {
         if (null === self::$stocked) {
-            $this->read($this->ask('PUT', '/api/shelf', json_decode((string) file_get_contents(self::PROJECT.'/demo/shelf.json'))));
-            $sha256 = $this->read($this->upload(self::PROJECT.'/demo/artwork/apple-branch.svg', 'apple-branch.svg'), 201)->string('sha256');
-            $this->read($this->ask('POST', '/api/jobs', ['id' => 'crew', 'name' => 'Crew shirts', 'changes' => ['artwork' => $sha256, 'width' => '240 mm']]), 201);
+            $this->read(
+                $this->ask(
+                    'PUT',
+                    '/api/shelf',
+                    json_decode((string) file_get_contents(self::PROJECT . '/demo/shelf.json')),
+                ),
+            );
+            $sha256 = $this->read(
+                $this->upload(self::PROJECT . '/demo/artwork/apple-branch.svg', 'apple-branch.svg'),
+                201,
+            )->string('sha256');
+            $this->read(
+                $this->ask('POST', '/api/jobs', [
+                    'id' => 'crew',
+                    'name' => 'Crew shirts',
+                    'changes' => ['artwork' => $sha256, 'width' => '240 mm'],
+                ]),
+                201,
+            );
             self::$stocked = $this->keep();
         }
         $this->lay(self::$stocked);
@@ -147,9 +180,9 @@ abstract class ShopTestCase extends TestCase
     private function keep(): string
     {
         $this->kernel?->shutdown();
-        $kept = sys_get_temp_dir().'/wubbin-template-'.bin2hex(random_bytes(6));
+        $kept = sys_get_temp_dir() . '/wubbin-template-' . bin2hex(random_bytes(6));
         (new Filesystem())->mirror($this->data, $kept);
-        register_shutdown_function(static fn () => (new Filesystem())->remove($kept));
+        register_shutdown_function(static fn() => (new Filesystem())->remove($kept));
 
         return $kept;
     }

@@ -18,10 +18,10 @@ final class TaskTest extends ShopTestCase
 {
     private function large(): string
     {
-        $path = $this->data.'/large.png';
+        $path = $this->data . '/large.png';
         $image = new \Imagick();
         $image->newImage(3200, 2000, '#c8321f');
-        $image->writeImage('png:'.$path);
+        $image->writeImage('png:' . $path);
 
         return $path;
     }
@@ -31,23 +31,32 @@ final class TaskTest extends ShopTestCase
         $task = $this->read($this->send($this->large(), 'large.png'), 202);
         self::assertSame('waiting', $task->string('state'));
         self::assertTrue($this->service(TaskQueue::class)->workOnNext('one'));
-        $done = $this->read($this->ask('GET', '/api/tasks/'.$task->string('id')));
+        $done = $this->read($this->ask('GET', '/api/tasks/' . $task->string('id')));
         self::assertSame('done', $done->string('state'));
         self::assertSame(3200.0, $done->record('result')->number('width'));
-        self::assertSame(200, $this->ask('GET', '/api/artwork/'.$done->record('result')->string('sha256').'/preview')->getStatusCode());
-        self::assertSame([], (array) glob($this->data.'/incoming/*'), 'the upload is not kept twice');
+        self::assertSame(
+            200,
+            $this->ask(
+                'GET',
+                '/api/artwork/' . $done->record('result')->string('sha256') . '/preview',
+            )->getStatusCode(),
+        );
+        self::assertSame([], (array) glob($this->data . '/incoming/*'), 'the upload is not kept twice');
         self::assertFalse($this->service(TaskQueue::class)->workOnNext('one'), 'nothing is left to do');
     }
 
     public function testASmallOneIsTakenAtOnce(): void
     {
-        self::assertSame(201, $this->send(Pictures::save(Pictures::quarters(30, 20), 'png', $this->data.'/small.png'))->getStatusCode());
+        self::assertSame(
+            201,
+            $this->send(Pictures::save(Pictures::quarters(30, 20), 'png', $this->data . '/small.png'))->getStatusCode(),
+        );
     }
 
     public function testWorkThatWasGivenUpIsNotBegun(): void
     {
         $id = $this->read($this->send($this->large()), 202)->string('id');
-        self::assertSame('cancelled', $this->read($this->ask('DELETE', '/api/tasks/'.$id))->string('state'));
+        self::assertSame('cancelled', $this->read($this->ask('DELETE', '/api/tasks/' . $id))->string('state'));
         self::assertFalse($this->service(TaskQueue::class)->workOnNext('one'));
         self::assertSame([], $this->rows('/api/pictures'));
     }
@@ -56,11 +65,14 @@ final class TaskTest extends ShopTestCase
     {
         $id = $this->read($this->send($this->large()), 202)->string('id');
         $connection = $this->service(Connection::class);
-        $connection->executeStatement("UPDATE task SET state = 'running', worker = 'one', lease = '2999-01-01T00:00:00Z' WHERE id = ?", [$id]);
+        $connection->executeStatement(
+            "UPDATE task SET state = 'running', worker = 'one', lease = '2999-01-01T00:00:00Z' WHERE id = ?",
+            [$id],
+        );
         $progress = new TaskProgress($connection, $id, 'one', 60, new NativeClock());
         $progress->at(0.4, 'Half of it');
-        self::assertSame('Half of it', $this->read($this->ask('GET', '/api/tasks/'.$id))->string('doing'));
-        $this->ask('DELETE', '/api/tasks/'.$id);
+        self::assertSame('Half of it', $this->read($this->ask('GET', '/api/tasks/' . $id))->string('doing'));
+        $this->ask('DELETE', '/api/tasks/' . $id);
         $this->expectException(Cancelled::class);
         (new TaskProgress($this->service(Connection::class), $id, 'one', 60, new NativeClock()))->at(0.5, 'More of it');
     }
@@ -68,35 +80,48 @@ final class TaskTest extends ShopTestCase
     public function testWorkOfAWorkerThatIsGoneIsTakenUpAgain(): void
     {
         $id = $this->read($this->send($this->large()), 202)->string('id');
-        $this->service(Connection::class)->executeStatement("UPDATE task SET state = 'running', worker = 'gone', lease = '2020-01-01T00:00:00Z' WHERE id = ?", [$id]);
+        $this->service(Connection::class)->executeStatement(
+            "UPDATE task SET state = 'running', worker = 'gone', lease = '2020-01-01T00:00:00Z' WHERE id = ?",
+            [$id],
+        );
         self::assertTrue($this->service(TaskQueue::class)->workOnNext('two'));
-        self::assertSame('done', $this->read($this->ask('GET', '/api/tasks/'.$id))->string('state'));
+        self::assertSame('done', $this->read($this->ask('GET', '/api/tasks/' . $id))->string('state'));
     }
 
     /** A file that a decoder hangs on ends one worker after another: not for ever. */
     public function testWorkThatWorkersEndInIsGivenUp(): void
     {
         $id = $this->read($this->send($this->large()), 202)->string('id');
-        $this->service(Connection::class)->executeStatement("UPDATE task SET state = 'running', worker = 'gone', begun = 2, lease = '2020-01-01T00:00:00Z' WHERE id = ?", [$id]);
+        $this->service(Connection::class)->executeStatement(
+            "UPDATE task SET state = 'running', worker = 'gone', begun = 2, lease = '2020-01-01T00:00:00Z' WHERE " .
+                'id = ?',
+            [$id],
+        );
         self::assertTrue($this->service(TaskQueue::class)->workOnNext('two'));
-        $task = $this->read($this->ask('GET', '/api/tasks/'.$id));
+        $task = $this->read($this->ask('GET', '/api/tasks/' . $id));
         self::assertSame('failed', $task->string('state'));
-        self::assertStringContainsString('longer than Wubbin waits', $task->record('result')->record('errors')->string('file'));
+        self::assertStringContainsString(
+            'longer than Wubbin waits',
+            $task->record('result')->record('errors')->string('file'),
+        );
     }
 
     public function testWorkOfAWorkerThatIsThereIsLeftToIt(): void
     {
         $id = $this->read($this->send($this->large()), 202)->string('id');
-        $this->service(Connection::class)->executeStatement("UPDATE task SET state = 'running', worker = 'one', lease = '2999-01-01T00:00:00Z' WHERE id = ?", [$id]);
+        $this->service(Connection::class)->executeStatement(
+            "UPDATE task SET state = 'running', worker = 'one', lease = '2999-01-01T00:00:00Z' WHERE id = ?",
+            [$id],
+        );
         self::assertFalse($this->service(TaskQueue::class)->workOnNext('two'));
     }
 
     public function testWhatCannotBeDoneSaysWhy(): void
     {
-        file_put_contents($this->data.'/broken.heic', "\0\0\0\x1cftypheic".str_repeat('x', 200));
-        $id = $this->read($this->send($this->data.'/broken.heic'), 202)->string('id');
+        file_put_contents($this->data . '/broken.heic', "\0\0\0\x1cftypheic" . str_repeat('x', 200));
+        $id = $this->read($this->send($this->data . '/broken.heic'), 202)->string('id');
         $this->service(TaskQueue::class)->workOnNext('one');
-        $task = $this->read($this->ask('GET', '/api/tasks/'.$id));
+        $task = $this->read($this->ask('GET', '/api/tasks/' . $id));
         self::assertSame('failed', $task->string('state'));
         self::assertStringContainsString('damaged', $task->record('result')->record('errors')->string('file'));
     }
@@ -104,14 +129,14 @@ final class TaskTest extends ShopTestCase
     public function testOldWorkAndUploadsThatNobodyCameForAreForgotten(): void
     {
         $id = $this->read($this->send($this->large()), 202)->string('id');
-        $this->ask('DELETE', '/api/tasks/'.$id);
+        $this->ask('DELETE', '/api/tasks/' . $id);
         $this->service(Connection::class)->executeStatement("UPDATE task SET created = '2020-01-01T00:00:00.000Z'");
-        foreach ((array) glob($this->data.'/incoming/*') as $path) {
+        foreach ((array) glob($this->data . '/incoming/*') as $path) {
             touch((string) $path, 1_500_000_000);
         }
         $this->service(TaskQueue::class)->forgetOld();
-        self::assertSame(404, $this->ask('GET', '/api/tasks/'.$id)->getStatusCode());
-        self::assertSame([], (array) glob($this->data.'/incoming/*'));
+        self::assertSame(404, $this->ask('GET', '/api/tasks/' . $id)->getStatusCode());
+        self::assertSame([], (array) glob($this->data . '/incoming/*'));
     }
 
     public function testTheHandlersAreFoundByTheirKind(): void

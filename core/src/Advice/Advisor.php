@@ -36,49 +36,114 @@ use Wubbin\Core\Route\Verdict;
 final readonly class Advisor
 {
     /** Lines of the ticket that a comparison sets side by side. */
-    private const COMPARED = ['mirrored', 'marking', 'medium', 'drying', 'finish', 'heat', 'time', 'cover', 'base', 'guard'];
+    private const COMPARED = [
+        'mirrored',
+        'marking',
+        'medium',
+        'drying',
+        'finish',
+        'heat',
+        'time',
+        'cover',
+        'base',
+        'guard',
+    ];
 
     /** Hands-on minutes for one piece up to which a route gets three, two and one point (assumed). */
     private const EASY_MINUTES = [6.0, 10.0, 18.0];
 
-    public function __construct(private Catalogue $catalogue, private Planner $planner)
-    {
-    }
+    public function __construct(private Catalogue $catalogue, private Planner $planner) {}
 
     /**
-     * @param Transfer                                      $transfer the picture whose route is wanted
-     * @param array<string, array{good: int, started: int}> $runs     own pieces good at the first try and started, by route
+     * @param Transfer $transfer the picture whose route is wanted
+     * @param array<string, array{good: int, started: int}> $runs own pieces good at the first try and started, by
+     *                                                            route
      *
-     * @return list<RouteAdvice> those that work first, then those to buy for, then those that cannot; best first in each
+     * @return list<RouteAdvice> those that work, then those to buy for, then those that cannot; best first
      *
      * @throws BadRecord when the job names a blank that Wubbin does not have
      */
-    public function advise(Job $job, Transfer $transfer, Shelf $shelf, ?Picture $picture, House $house, Wish $wish, array $runs = []): array
-    {
-        $advice = array_map(fn (Route $route): RouteAdvice => $this->on($route, $job, $transfer, $shelf, $picture, $house, $wish, $runs[$route->id] ?? null), array_values($this->catalogue->routes));
-        $order = array_flip(array_map(static fn (Standing $s): string => $s->value, Standing::cases()));
-        usort($advice, static fn (RouteAdvice $a, RouteAdvice $b): int => [$order[$a->standing->value], count($a->missing), self::risks($a), $b->points()] <=> [$order[$b->standing->value], count($b->missing), self::risks($b), $a->points()]);
+    public function advise(
+        Job $job,
+        Transfer $transfer,
+        Shelf $shelf,
+        ?Picture $picture,
+        House $house,
+        Wish $wish,
+        array $runs = [],
+    ): array {
+        $advice = array_map(
+            fn(Route $route): RouteAdvice => $this->on(
+                $route,
+                $job,
+                $transfer,
+                $shelf,
+                $picture,
+                $house,
+                $wish,
+                $runs[$route->id] ?? null,
+            ),
+            array_values($this->catalogue->routes),
+        );
+        $order = array_flip(array_map(static fn(Standing $s): string => $s->value, Standing::cases()));
+        usort(
+            $advice,
+            static fn(RouteAdvice $a, RouteAdvice $b): int => [
+                $order[$a->standing->value],
+                count($a->missing),
+                self::risks($a),
+                $b->points(),
+            ] <=> [$order[$b->standing->value], count($b->missing), self::risks($b), $a->points()],
+        );
         $nearest = Standing::Cannot === $advice[0]->standing ? null : $advice[0]->routeId;
 
-        return array_map(static fn (RouteAdvice $one): RouteAdvice => Standing::Cannot === $one->standing ? $one->insteadOf($nearest) : $one, $advice);
+        return array_map(
+            static fn(RouteAdvice $one): RouteAdvice => Standing::Cannot === $one->standing
+                ? $one->insteadOf($nearest)
+                : $one,
+            $advice,
+        );
     }
 
     /** A route that is likely to disappoint comes after those that are not, whatever its points. */
     private static function risks(RouteAdvice $advice): int
     {
-        return (int) in_array('fit', array_map(static fn (Criterion $c): string => 1 === $c->points ? $c->id : '', $advice->criteria), true);
+        return (int) in_array(
+            'fit',
+            array_map(static fn(Criterion $c): string => 1 === $c->points ? $c->id : '', $advice->criteria),
+            true,
+        );
     }
 
     /** @param array{good: int, started: int}|null $runs */
-    private function on(Route $route, Job $job, Transfer $transfer, Shelf $shelf, ?Picture $picture, House $house, Wish $wish, ?array $runs): RouteAdvice
-    {
+    private function on(
+        Route $route,
+        Job $job,
+        Transfer $transfer,
+        Shelf $shelf,
+        ?Picture $picture,
+        House $house,
+        Wish $wish,
+        ?array $runs,
+    ): RouteAdvice {
         $schools = $this->schoolsFor($route, $shelf, $transfer->choices->schools, $house);
-        $there = $job->only($transfer->with(routeId: $route->id, choices: new Choices(schools: $schools), overrides: []));
+        $there = $job->only(
+            $transfer->with(routeId: $route->id, choices: new Choices(schools: $schools), overrides: []),
+        );
         $plan = $this->planner->plan($there, $shelf, null === $picture ? [] : [$picture->sha256 => $picture], $house);
         $verdicts = $this->verdicts($route, $job);
         $missing = $this->missing($route, $shelf, $schools, $house);
         // Where the material is wrong the rest does not matter.
-        $no = array_slice(array_values(array_filter($verdicts, static fn (Verdict $v): bool => in_array($v->fit, [Fit::Bad, Fit::Impossible], true))), 0, 1);
+        $no = array_slice(
+            array_values(
+                array_filter(
+                    $verdicts,
+                    static fn(Verdict $v): bool => in_array($v->fit, [Fit::Bad, Fit::Impossible], true),
+                ),
+            ),
+            0,
+            1,
+        );
         $standing = match (true) {
             [] !== $no => Standing::Cannot,
             [] !== $missing => Standing::Buy,
@@ -92,11 +157,25 @@ final readonly class Advisor
             ucfirst($route->label),
             $standing,
             Standing::Cannot === $standing ? [] : $this->reasons($criteria, 3, $route, $job),
-            Standing::Cannot === $standing ? [Phrase::of($no[0]->why)] : [...array_map(static fn (Verdict $v): Phrase => Phrase::of($v->why), array_values(array_filter($verdicts, static fn (Verdict $v): bool => Fit::Risky === $v->fit))), ...$this->warnings($plan), ...$this->reasons($criteria, 0, $route, $job)],
+            Standing::Cannot === $standing
+                ? [Phrase::of($no[0]->why)]
+                : [
+                    ...array_map(
+                        static fn(Verdict $v): Phrase => Phrase::of($v->why),
+                        array_values(array_filter($verdicts, static fn(Verdict $v): bool => Fit::Risky === $v->fit)),
+                    ),
+                    ...$this->warnings($plan),
+                    ...$this->reasons($criteria, 0, $route, $job),
+                ],
             Standing::Cannot === $standing ? [] : $missing,
             $criteria,
             ['route' => $route->id] + $this->schoolChanges($schools, $transfer->choices->schools),
-            array_values(array_filter($plan->transfers[0]->decisions, static fn ($d): bool => in_array($d->id, self::COMPARED, true))),
+            array_values(
+                array_filter(
+                    $plan->transfers[0]->decisions,
+                    static fn($d): bool => in_array($d->id, self::COMPARED, true),
+                ),
+            ),
             $plan->timeFor(1)->seconds,
             $hands,
         );
@@ -105,7 +184,9 @@ final readonly class Advisor
     /** @return list<Verdict> on surface, tone and condition */
     private function verdicts(Route $route, Job $job): array
     {
-        $material = $this->catalogue->materials[$job->blank->materialId] ?? throw BadRecord::at('blank.material', 'Wubbin does not know this material.');
+        $material =
+            $this->catalogue->materials[$job->blank->materialId] ??
+            throw BadRecord::at('blank.material', 'Wubbin does not know this material.');
 
         return [
             $route->verdictOnSurface($job->blank->kindId, $material),
@@ -125,7 +206,9 @@ final readonly class Advisor
     {
         $schools = array_intersect_key($chosen, $this->catalogue->schoolsOf($route->id));
         foreach ($this->catalogue->schoolsOf($route->id) as $matter => $school) {
-            $taken = $school->options[$schools[$matter] ?? $house->schools[$matter] ?? $school->defaultFor($route->id)] ?? null;
+            $taken =
+                $school->options[$schools[$matter] ?? ($house->schools[$matter] ?? $school->defaultFor($route->id))] ??
+                null;
             if (null === $taken || [] === $taken->heat || $this->has($shelf, $taken->heat)) {
                 continue;
             }
@@ -151,7 +234,7 @@ final readonly class Advisor
         $changes = [];
         foreach ($schools as $matter => $option) {
             if (($before[$matter] ?? null) !== $option) {
-                $changes['school.'.$matter] = $option;
+                $changes['school.' . $matter] = $option;
             }
         }
 
@@ -161,7 +244,8 @@ final readonly class Advisor
     /** @param list<HeatKind> $kinds */
     private function has(Shelf $shelf, array $kinds): bool
     {
-        return [] !== array_filter($shelf->heat, static fn (HeatSource $source): bool => in_array($source->kind, $kinds, true));
+        return [] !==
+            array_filter($shelf->heat, static fn(HeatSource $source): bool => in_array($source->kind, $kinds, true));
     }
 
     /**
@@ -174,60 +258,118 @@ final readonly class Advisor
     private function missing(Route $route, Shelf $shelf, array $schools, House $house): array
     {
         $missing = [];
-        $media = array_filter($shelf->media, static fn (Medium $medium): bool => in_array($medium->like, $route->media, true));
+        $media = array_filter(
+            $shelf->media,
+            static fn(Medium $medium): bool => in_array($medium->like, $route->media, true),
+        );
         if ([] === $media) {
             $missing[] = $this->catalogue->media[$route->media[0]]->label;
         }
-        $printable = [] === $media ? array_map(fn (string $id): Medium => $this->catalogue->media[$id], $route->media) : array_values($media);
-        $marks = static fn (Marking $marking): bool => [] !== array_filter($printable, static fn (Medium $m): bool => Fit::Good === $m->verdictOn($marking)->fit) && ($route->byHand || !$marking->byHand());
+        $printable =
+            [] === $media
+                ? array_map(fn(string $id): Medium => $this->catalogue->media[$id], $route->media)
+                : array_values($media);
+        $marks = static fn(Marking $marking): bool => [] !==
+            array_filter($printable, static fn(Medium $m): bool => Fit::Good === $m->verdictOn($marking)->fit) &&
+            ($route->byHand || !$marking->byHand());
         if ([] === array_filter($shelf->markings, $marks)) {
             $able = array_values(array_filter($this->catalogue->markings, $marks));
             $missing[] = [] === $able ? 'something to mark it with' : $able[0]->label;
         }
         $kinds = $route->heat;
         foreach ($this->catalogue->schoolsOf($route->id) as $matter => $school) {
-            $option = $school->options[$schools[$matter] ?? $house->schools[$matter] ?? $school->defaultFor($route->id)] ?? null;
+            $option =
+                $school->options[$schools[$matter] ?? ($house->schools[$matter] ?? $school->defaultFor($route->id))] ??
+                null;
             $kinds = null === $option || [] === $option->heat ? $kinds : $option->heat;
         }
-        $hot = static fn (HeatSource $source): bool => in_array($source->kind, $kinds, true)
-            && (null === ($dots = $route->settings[$source->kind->value]->dots) || $source->dots >= $dots)
-            && (null === ($needs = $route->settings[$source->kind->value]->temperature) || null === $source->to || $needs->celsius <= $source->to->celsius);
+        $hot = static fn(HeatSource $source): bool => in_array($source->kind, $kinds, true) &&
+            (null === ($dots = $route->settings[$source->kind->value]->dots) || $source->dots >= $dots) &&
+            (null === ($needs = $route->settings[$source->kind->value]->temperature) ||
+                null === $source->to ||
+                $needs->celsius <= $source->to->celsius);
         if ([] === array_filter($shelf->heat, $hot)) {
-            $missing[] = $this->has($shelf, $kinds) ? $kinds[0]->label().' that gets hotter' : $kinds[0]->label();
+            $missing[] = $this->has($shelf, $kinds) ? $kinds[0]->label() . ' that gets hotter' : $kinds[0]->label();
         }
 
         return $missing;
     }
 
     /**
-     * @param list<Verdict>                       $verdicts
+     * @param list<Verdict> $verdicts
      * @param array{good: int, started: int}|null $runs
      *
      * @return list<Criterion>
      */
     private function criteria(Route $route, array $verdicts, Plan $plan, Wish $wish, ?array $runs): array
     {
-        $worst = max(0, ...array_map(static fn (Verdict $v): int => match ($v->fit) {
-            Fit::Good => 0,
-            Fit::Risky => 2,
-            default => 3,
-        }, $verdicts));
-        $criteria = [new Criterion('fit', 'Suits the blank', max(0, 3 - $worst), Phrase::of(['suits it', 'suits it', 'likely to disappoint', 'does not suit it'][$worst]), Provenance::commonPractice())];
+        $worst = max(
+            0,
+            ...array_map(
+                static fn(Verdict $v): int => match ($v->fit) {
+                    Fit::Good => 0,
+                    Fit::Risky => 2,
+                    default => 3,
+                },
+                $verdicts,
+            ),
+        );
+        $criteria = [
+            new Criterion(
+                'fit',
+                'Suits the blank',
+                max(0, 3 - $worst),
+                Phrase::of(['suits it', 'suits it', 'likely to disappoint', 'does not suit it'][$worst]),
+                Provenance::commonPractice(),
+            ),
+        ];
         if (null !== $wish->use) {
             $grade = $route->holds->upTo($wish->use);
-            $criteria[] = new Criterion('use', 'Holds up: '.$wish->use->label(), $grade, Phrase::of(['does not hold up', 'hardly holds up', 'holds up fairly', 'holds up well'][$grade]), $route->holds->provenance);
+            $criteria[] = new Criterion(
+                'use',
+                'Holds up: ' . $wish->use->label(),
+                $grade,
+                Phrase::of(['does not hold up', 'hardly holds up', 'holds up fairly', 'holds up well'][$grade]),
+                $route->holds->provenance,
+            );
         }
         if (null !== $wish->look) {
             $gives = in_array($wish->look, $route->looks, true);
-            $criteria[] = new Criterion('look', 'Look: '.$wish->look->label(), $gives ? 3 : 0, Phrase::of($gives ? 'gives this look' : 'does not give this look'), Provenance::commonPractice());
+            $criteria[] = new Criterion(
+                'look',
+                'Look: ' . $wish->look->label(),
+                $gives ? 3 : 0,
+                Phrase::of($gives ? 'gives this look' : 'does not give this look'),
+                Provenance::commonPractice(),
+            );
         }
-        $criteria[] = new Criterion('cost', 'Cost of the sheet', max(0, min(3, 4 - $route->cost)), Phrase::of([1 => 'cheap', 2 => 'fair', 3 => 'dear'][$route->cost] ?? 'dear'), $route->costProvenance);
+        $criteria[] = new Criterion(
+            'cost',
+            'Cost of the sheet',
+            max(0, min(3, 4 - $route->cost)),
+            Phrase::of([1 => 'cheap', 2 => 'fair', 3 => 'dear'][$route->cost] ?? 'dear'),
+            $route->costProvenance,
+        );
         $minutes = $plan->handsFor(1)->seconds / 60.0;
-        $effort = 3 - count(array_filter(self::EASY_MINUTES, static fn (float $limit): bool => $minutes > $limit));
-        $criteria[] = new Criterion('effort', 'Effort', max(0, $effort), Phrase::of('{hands} of hands a piece', ['hands' => Quantity::duration($plan->handsFor(1))]), Provenance::computed());
+        $effort = 3 - count(array_filter(self::EASY_MINUTES, static fn(float $limit): bool => $minutes > $limit));
+        $criteria[] = new Criterion(
+            'effort',
+            'Effort',
+            max(0, $effort),
+            Phrase::of('{hands} of hands a piece', ['hands' => Quantity::duration($plan->handsFor(1))]),
+            Provenance::computed(),
+        );
         $started = $runs['started'] ?? 0;
         $share = 0 === $started ? null : ($runs['good'] ?? 0) / $started;
-        $criteria[] = new Criterion('success', 'Your own runs', null === $share ? null : max(0, min(3, (int) round(3.0 * $share))), Phrase::of(null === $share ? 'none yet' : sprintf('%d of %d good at the first try', $runs['good'] ?? 0, $started)), Provenance::computed());
+        $criteria[] = new Criterion(
+            'success',
+            'Your own runs',
+            null === $share ? null : max(0, min(3, (int) round(3.0 * $share))),
+            Phrase::of(
+                null === $share ? 'none yet' : sprintf('%d of %d good at the first try', $runs['good'] ?? 0, $started),
+            ),
+            Provenance::computed(),
+        );
 
         return $criteria;
     }
@@ -244,7 +386,10 @@ final readonly class Advisor
         $reasons = [];
         foreach ($criteria as $criterion) {
             if ($points === $criterion->points && 'fit' !== $criterion->id) {
-                $reasons[] = Phrase::of($criterion->label.': '.$criterion->words->text.'.', $criterion->words->values);
+                $reasons[] = Phrase::of(
+                    $criterion->label . ': ' . $criterion->words->text . '.',
+                    $criterion->words->values,
+                );
             }
         }
         $note = $route->materialNotes[$job->blank->materialId] ?? null;
@@ -255,9 +400,20 @@ final readonly class Advisor
     /** @return list<Phrase> what its checks warn of at the heat or at the picture */
     private function warnings(Plan $plan): array
     {
-        $warned = array_filter($plan->checks(), static fn (Check $check): bool => in_array($check->severity, [Severity::Warn, Severity::Stop, Severity::Impossible], true)
-            && !in_array($check->id, ['blank.surface', 'blank.tone', 'blank.rough', 'place.print-area', 'marking.medium', 'heat.hot'], true));
+        $warned = array_filter(
+            $plan->checks(),
+            static fn(Check $check): bool => in_array(
+                $check->severity,
+                [Severity::Warn, Severity::Stop, Severity::Impossible],
+                true,
+            ) &&
+                !in_array(
+                    $check->id,
+                    ['blank.surface', 'blank.tone', 'blank.rough', 'place.print-area', 'marking.medium', 'heat.hot'],
+                    true,
+                ),
+        );
 
-        return array_values(array_map(static fn (Check $check): Phrase => $check->message, $warned));
+        return array_values(array_map(static fn(Check $check): Phrase => $check->message, $warned));
     }
 }

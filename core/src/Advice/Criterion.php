@@ -13,13 +13,23 @@ final readonly class Criterion implements \JsonSerializable
     public const MOST = 3;
 
     /** @param int<0, 3>|null $points null where nothing is known yet; it then does not count */
-    public function __construct(public string $id, public string $label, public ?int $points, public Phrase $words, public Provenance $provenance)
-    {
-    }
+    public function __construct(
+        public string $id,
+        public string $label,
+        public ?int $points,
+        public Phrase $words,
+        public Provenance $provenance,
+    ) {}
 
     /** @return array{id: string, label: string, points: ?int, words: Phrase, provenance: Provenance} */
     public function jsonSerialize(): array
     {
-        return ['id' => $this->id, 'label' => $this->label, 'points' => $this->points, 'words' => $this->words, 'provenance' => $this->provenance];
+        return [
+            'id' => $this->id,
+            'label' => $this->label,
+            'points' => $this->points,
+            'words' => $this->words,
+            'provenance' => $this->provenance,
+        ];
     }
 }

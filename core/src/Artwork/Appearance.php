@@ -9,7 +9,8 @@ use Wubbin\Core\Measure\Colour;
 /**
  * How a picture looks at a moment of the work: what becomes of each of its colours in linear light, and of its surface.
  *
- * A colour is a column of red, green, blue and one; the matrix has three rows of four. That is enough for ink over cloth
+ * A colour is a column of red, green, blue and one; the matrix has three rows of four. That is enough for ink over
+ * cloth
  * (a filter), for dye that is still dull and for milky tissue (mixed with grey or white), and any screen can draw it.
  */
 final readonly class Appearance implements \JsonSerializable
@@ -24,14 +25,20 @@ final readonly class Appearance implements \JsonSerializable
     private const DULL_GREY = 0.25;
 
     /**
-     * @param list<array{float, float, float, float}> $matrix  three rows
-     * @param float                                   $gaps    the part of the ink that does not come down, 0 to 1
-     * @param float                                   $grainMm about how large the gaps are
-     * @param bool                                    $gloss   it shines
+     * @param list<array{float, float, float, float}> $matrix three rows
+     * @param float $gaps the part of the ink that does not come down, 0 to 1
+     * @param float $grainMm about how large the gaps are
+     * @param bool $gloss it shines
      */
-    private function __construct(public string $id, public string $label, public string $words, public array $matrix, public float $gaps = 0.0, public float $grainMm = 0.0, public bool $gloss = false)
-    {
-    }
+    private function __construct(
+        public string $id,
+        public string $label,
+        public string $words,
+        public array $matrix,
+        public float $gaps = 0.0,
+        public float $grainMm = 0.0,
+        public bool $gloss = false,
+    ) {}
 
     public static function asDrawn(): self
     {
@@ -41,7 +48,15 @@ final readonly class Appearance implements \JsonSerializable
     /** Clear ink over a colour; opaque ink hides it. */
     public static function over(string $words, ?Colour $cloth, float $gaps, float $grainMm, bool $gloss): self
     {
-        return new self('worn', 'as it will be', $words, self::filter(null === $cloth ? [1.0, 1.0, 1.0] : $cloth->linearChannels()), $gaps, $grainMm, $gloss);
+        return new self(
+            'worn',
+            'as it will be',
+            $words,
+            self::filter(null === $cloth ? [1.0, 1.0, 1.0] : $cloth->linearChannels()),
+            $gaps,
+            $grainMm,
+            $gloss,
+        );
     }
 
     /** @param float $dull how much of its colour is not there yet, 0 to 1 */
@@ -49,7 +64,7 @@ final readonly class Appearance implements \JsonSerializable
     {
         $rows = [];
         for ($row = 0; $row < 3; ++$row) {
-            $mixed = array_map(static fn (float $weight): float => 0.5 * $dull * $weight, self::LUMINANCE);
+            $mixed = array_map(static fn(float $weight): float => 0.5 * $dull * $weight, self::LUMINANCE);
             $mixed[$row] += 1.0 - $dull;
             $rows[] = [$mixed[0], $mixed[1], $mixed[2], 0.5 * $dull * self::DULL_GREY];
         }
@@ -63,21 +78,39 @@ final readonly class Appearance implements \JsonSerializable
         $keep = 1.0 - $milk;
         $offset = $milk * self::MILK;
 
-        return new self('before', $label, $words, [[$keep, 0.0, 0.0, $offset], [0.0, $keep, 0.0, $offset], [0.0, 0.0, $keep, $offset]]);
+        return new self('before', $label, $words, [
+            [$keep, 0.0, 0.0, $offset],
+            [0.0, $keep, 0.0, $offset],
+            [0.0, 0.0, $keep, $offset],
+        ]);
     }
 
     public function of(Colour $colour): Colour
     {
         [$r, $g, $b] = $colour->linearChannels();
-        [$red, $green, $blue] = array_map(static fn (array $row): float => $row[0] * $r + $row[1] * $g + $row[2] * $b + $row[3], $this->matrix);
+        [$red, $green, $blue] = array_map(
+            static fn(array $row): float => $row[0] * $r + $row[1] * $g + $row[2] * $b + $row[3],
+            $this->matrix,
+        );
 
         return Colour::ofLinear($red, $green, $blue);
     }
 
-    /** @return array{id: string, label: string, words: string, matrix: list<float>, gaps: float, grain_mm: float, gloss: bool} */
+    /**
+     * @return array{id: string, label: string, words: string, matrix: list<float>, gaps: float, grain_mm: float,
+     *     gloss: bool}
+     */
     public function jsonSerialize(): array
     {
-        return ['id' => $this->id, 'label' => $this->label, 'words' => $this->words, 'matrix' => array_merge(...$this->matrix), 'gaps' => $this->gaps, 'grain_mm' => $this->grainMm, 'gloss' => $this->gloss];
+        return [
+            'id' => $this->id,
+            'label' => $this->label,
+            'words' => $this->words,
+            'matrix' => array_merge(...$this->matrix),
+            'gaps' => $this->gaps,
+            'grain_mm' => $this->grainMm,
+            'gloss' => $this->gloss,
+        ];
     }
 
     /**

@@ -19,8 +19,7 @@ final readonly class ArtworkLimits
         public float $finestMm,
         public ?float $contrastLeast,
         public Provenance $provenance,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {

@@ -24,16 +24,18 @@ final readonly class Background
     private const SPECK = 4;
 
     /** @param Colour|null $colour what was taken for its colour; null where only transparency is, or none */
-    private function __construct(public Mask $mask, public ?Colour $colour)
-    {
-    }
+    private function __construct(public Mask $mask, public ?Colour $colour) {}
 
     /**
      * @param float $tolerance 0 to 100, as a distance in CIE L*a*b*
-     * @param bool  $islands   patches of the same colour that are enclosed by the picture belong to it too
+     * @param bool $islands patches of the same colour that are enclosed by the picture belong to it too
      */
-    public static function fromBitmap(Bitmap $bitmap, float $tolerance = self::TOLERANCE, bool $islands = false, ?LabPlanes $lab = null): self
-    {
+    public static function fromBitmap(
+        Bitmap $bitmap,
+        float $tolerance = self::TOLERANCE,
+        bool $islands = false,
+        ?LabPlanes $lab = null,
+    ): self {
         $opaque = $bitmap->opaque();
         $edge = self::edge($bitmap->width, $bitmap->height);
         // Who made a part transparent has told what is background.
@@ -67,9 +69,13 @@ final readonly class Background
         $bins = [];
         foreach ($edge as $i) {
             // Eight steps a channel bring noise together.
-            $bins[(ord($bitmap->rgba[4 * $i]) >> 5) * 64 + (ord($bitmap->rgba[4 * $i + 1]) >> 5) * 8 + (ord($bitmap->rgba[4 * $i + 2]) >> 5)][] = $i;
+            $bins[
+                (ord($bitmap->rgba[4 * $i]) >> 5) * 64 +
+                    (ord($bitmap->rgba[4 * $i + 1]) >> 5) * 8 +
+                    (ord($bitmap->rgba[4 * $i + 2]) >> 5)
+            ][] = $i;
         }
-        usort($bins, static fn (array $a, array $b): int => count($b) <=> count($a));
+        usort($bins, static fn(array $a, array $b): int => count($b) <=> count($a));
         if ([] === $bins || count($bins[0]) < self::LEAST_OF_EDGE * count($edge)) {
             return null;
         }
@@ -79,7 +85,7 @@ final readonly class Background
                 $sum[$channel] += ord($bitmap->rgba[4 * $i + $channel]);
             }
         }
-        $mean = static fn (int $channel): int => (int) round($sum[$channel] / count($bins[0]));
+        $mean = static fn(int $channel): int => (int) round($sum[$channel] / count($bins[0]));
 
         return Colour::rgb($mean(0), $mean(1), $mean(2));
     }
@@ -87,7 +93,9 @@ final readonly class Background
     /** Pixels of about this colour, and transparent ones. */
     private static function alike(Bitmap $bitmap, LabPlanes $lab, Colour $colour, float $tolerance, Mask $opaque): Mask
     {
-        $it = LabPlanes::of(Bitmap::fromRgba(1, 1, chr($colour->red).chr($colour->green).chr($colour->blue)."\xff"));
+        $it = LabPlanes::of(
+            Bitmap::fromRgba(1, 1, chr($colour->red) . chr($colour->green) . chr($colour->blue) . "\xff"),
+        );
         [$l, $a, $b] = [$it->l[0], $it->a[0], $it->b[0]];
         $most = $tolerance * $tolerance;
         $set = '';

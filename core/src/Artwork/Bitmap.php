@@ -21,9 +21,7 @@ final readonly class Bitmap
      * @param int<1, max> $width
      * @param int<1, max> $height
      */
-    private function __construct(public int $width, public int $height, public string $rgba)
-    {
-    }
+    private function __construct(public int $width, public int $height, public string $rgba) {}
 
     /** @throws BadRecord unless there are four bytes for each of at least one pixel */
     public static function fromRgba(int $width, int $height, string $rgba): self
@@ -37,7 +35,11 @@ final readonly class Bitmap
 
     public function colourAt(int $pixel): Colour
     {
-        return Colour::rgb(ord($this->rgba[4 * $pixel]), ord($this->rgba[4 * $pixel + 1]), ord($this->rgba[4 * $pixel + 2]));
+        return Colour::rgb(
+            ord($this->rgba[4 * $pixel]),
+            ord($this->rgba[4 * $pixel + 1]),
+            ord($this->rgba[4 * $pixel + 2]),
+        );
     }
 
     /** What is not transparent. */

@@ -17,11 +17,9 @@ final readonly class Busy
 
     /**
      * @param list<int> $across slices from left to right
-     * @param list<int> $down   slices from top to bottom
+     * @param list<int> $down slices from top to bottom
      */
-    private function __construct(private array $across, private array $down)
-    {
-    }
+    private function __construct(private array $across, private array $down) {}
 
     /** By how lightness changes from pixel to pixel. */
     public static function fromLab(LabPlanes $lab, int $width, int $height): self
@@ -45,7 +43,7 @@ final readonly class Busy
     /** @throws BadRecord */
     public static function fromRecord(Record $record): self
     {
-        $slices = static fn (string $key): array => array_map(intval(...), explode(' ', $record->string($key)));
+        $slices = static fn(string $key): array => array_map(intval(...), explode(' ', $record->string($key)));
         [$across, $down] = [$slices('across'), $slices('down')];
         if (self::SLICES !== count($across) || self::SLICES !== count($down)) {
             throw BadRecord::at('busy', 'A hundred slices are expected here.');
@@ -63,8 +61,8 @@ final readonly class Busy
     /**
      * How much is going on between two places, 0 to 1: the most of the slices there.
      *
-     * @param bool  $across from left to right, else from top to bottom
-     * @param float $from   a part of the side, 0 to 1; so `$to`
+     * @param bool $across from left to right, else from top to bottom
+     * @param float $from a part of the side, 0 to 1; so `$to`
      */
     public function between(bool $across, float $from, float $to): float
     {
@@ -84,6 +82,6 @@ final readonly class Busy
     {
         $most = max([1e-9, ...$sums]);
 
-        return array_values(array_map(static fn (float $sum): int => (int) round(100.0 * $sum / $most), $sums));
+        return array_values(array_map(static fn(float $sum): int => (int) round((100.0 * $sum) / $most), $sums));
     }
 }

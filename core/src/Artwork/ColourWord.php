@@ -13,7 +13,17 @@ final readonly class ColourWord
     private const GREY_CHROMA = 12.0;
 
     /** Words for hues, by the angle from which they hold, in degrees. */
-    private const HUES = [0 => 'pink', 20 => 'red', 45 => 'orange', 78 => 'yellow', 108 => 'green', 175 => 'turquoise', 235 => 'blue', 305 => 'purple', 335 => 'pink'];
+    private const HUES = [
+        0 => 'pink',
+        20 => 'red',
+        45 => 'orange',
+        78 => 'yellow',
+        108 => 'green',
+        175 => 'turquoise',
+        235 => 'blue',
+        305 => 'purple',
+        335 => 'pink',
+    ];
 
     public static function of(Colour $colour): string
     {
@@ -30,7 +40,8 @@ final readonly class ColourWord
         foreach (self::HUES as $from => $name) {
             $word = $angle >= $from ? $name : $word;
         }
-        $earthy = in_array($word, ['red', 'orange', 'yellow'], true) && $lab->l < 45.0 && hypot($lab->a, $lab->b) < 45.0;
+        $earthy =
+            in_array($word, ['red', 'orange', 'yellow'], true) && $lab->l < 45.0 && hypot($lab->a, $lab->b) < 45.0;
 
         return match (true) {
             $lab->l < 14.0 => 'black',

@@ -23,18 +23,16 @@ final readonly class CutLine
     private const BRIDGED_MM = 6.0;
 
     /**
-     * @param list<non-empty-list<array{float, float}>> $loops    x and y in mm from the picture's upper left corner
-     * @param float                                     $lengthMm of all of them
-     * @param int                                       $corners  places where scissors must turn
+     * @param list<non-empty-list<array{float, float}>> $loops x and y in mm from the picture's upper left corner
+     * @param float $lengthMm of all of them
+     * @param int $corners places where scissors must turn
      */
-    private function __construct(public array $loops, public float $lengthMm, public int $corners)
-    {
-    }
+    private function __construct(public array $loops, public float $lengthMm, public int $corners) {}
 
     /**
-     * @param Mask  $kept       what is left of the picture
+     * @param Mask $kept what is left of the picture
      * @param float $mmPerPixel at the size that it is printed
-     * @param float $marginMm   0 or more
+     * @param float $marginMm 0 or more
      */
     public static function around(Mask $kept, float $mmPerPixel, float $marginMm): self
     {
@@ -54,11 +52,23 @@ final readonly class CutLine
         $framed = $kept->framed($frame);
         $outside = $framed->distances();
         // Close to the ink the line lies between pixels: half a pixel from either's middle.
-        $field = min($marginsMm) < $mmPerPixel
-            ? array_map(static fn (float $out, float $in): float => $out > 0.0 ? $out - 0.5 : 0.5 - $in, $outside, $framed->inverse()->distances())
-            : array_map(static fn (float $out): float => $out - 0.5, $outside);
+        $field =
+            min($marginsMm) < $mmPerPixel
+                ? array_map(
+                    static fn(float $out, float $in): float => $out > 0.0 ? $out - 0.5 : 0.5 - $in,
+                    $outside,
+                    $framed->inverse()->distances(),
+                )
+                : array_map(static fn(float $out): float => $out - 0.5, $outside);
 
-        return array_map(static fn (float $margin): self => self::along(MarchingSquares::loops($field, $framed->width, $margin / $mmPerPixel), $frame, $mmPerPixel), $marginsMm);
+        return array_map(
+            static fn(float $margin): self => self::along(
+                MarchingSquares::loops($field, $framed->width, $margin / $mmPerPixel),
+                $frame,
+                $mmPerPixel,
+            ),
+            $marginsMm,
+        );
     }
 
     /**
@@ -68,12 +78,26 @@ final readonly class CutLine
      */
     public static function scaled(array $loops, float $widthMm): self
     {
-        $mm = array_map(static fn (array $loop): array => array_map(static fn (array $p): array => [round($p[0] * $widthMm, 2), round($p[1] * $widthMm, 2)], $loop), $loops);
+        $mm = array_map(
+            static fn(array $loop): array => array_map(
+                static fn(array $p): array => [round($p[0] * $widthMm, 2), round($p[1] * $widthMm, 2)],
+                $loop,
+            ),
+            $loops,
+        );
 
         return new self(
             $mm,
             array_sum(array_map(Contour::length(...), $mm)),
-            array_sum(array_map(static fn (array $loop): int => Contour::corners(Contour::stepped($loop, self::STEP_MM), self::CORNER_DEGREES), $mm)),
+            array_sum(
+                array_map(
+                    static fn(array $loop): int => Contour::corners(
+                        Contour::stepped($loop, self::STEP_MM),
+                        self::CORNER_DEGREES,
+                    ),
+                    $mm,
+                ),
+            ),
         );
     }
 
@@ -88,7 +112,10 @@ final readonly class CutLine
         foreach ($framed->distances() as $d) {
             $grown .= $d - 0.5 <= $reach ? "\0" : "\1";
         }
-        $inwards = array_map(static fn (float $d): float => 0.5 - $d, Mask::fromBits($framed->width, $framed->height, $grown)->distances());
+        $inwards = array_map(
+            static fn(float $d): float => 0.5 - $d,
+            Mask::fromBits($framed->width, $framed->height, $grown)->distances(),
+        );
 
         return self::along(MarchingSquares::loops($inwards, $framed->width, -$bridge), $frame, $mmPerPixel);
     }
@@ -96,12 +123,18 @@ final readonly class CutLine
     /** @return list<non-empty-list<array{float, float}>> its loops as shares of a width */
     public function sharesOf(float $widthMm): array
     {
-        return array_map(static fn (array $loop): array => array_map(static fn (array $p): array => [$p[0] / $widthMm, $p[1] / $widthMm], $loop), $this->loops);
+        return array_map(
+            static fn(array $loop): array => array_map(
+                static fn(array $p): array => [$p[0] / $widthMm, $p[1] / $widthMm],
+                $loop,
+            ),
+            $this->loops,
+        );
     }
 
     public function effort(): CutEffort
     {
-        return CutEffort::of($this->lengthMm <= 0.0 ? 0.0 : 100.0 * $this->corners / $this->lengthMm);
+        return CutEffort::of($this->lengthMm <= 0.0 ? 0.0 : (100.0 * $this->corners) / $this->lengthMm);
     }
 
     /** @param list<non-empty-list<array{float, float}>> $loops in pixels of the framed picture */
@@ -109,19 +142,42 @@ final readonly class CutLine
     {
         $kept = [];
         foreach ($loops as $loop) {
-            $mm = array_map(static fn (array $p): array => [($p[0] - $frame + 0.5) * $mmPerPixel, ($p[1] - $frame + 0.5) * $mmPerPixel], $loop);
+            $mm = array_map(
+                static fn(array $p): array => [
+                    ($p[0] - $frame + 0.5) * $mmPerPixel,
+                    ($p[1] - $frame + 0.5) * $mmPerPixel,
+                ],
+                $loop,
+            );
             // Holes run the other way round and are not cut.
             if (Contour::area($mm) >= self::SPECK_MM2) {
                 $kept[] = Contour::simplified(Contour::smoothed($mm), self::SMOOTH_MM);
             }
         }
         // What lies in a hole that is not cut comes along with what is round it.
-        $outer = array_values(array_filter($kept, static fn (array $loop): bool => [] === array_filter($kept, static fn (array $other): bool => $other !== $loop && Contour::holds($other, $loop[0]))));
+        $outer = array_values(
+            array_filter(
+                $kept,
+                static fn(array $loop): bool => [] ===
+                    array_filter(
+                        $kept,
+                        static fn(array $other): bool => $other !== $loop && Contour::holds($other, $loop[0]),
+                    ),
+            ),
+        );
 
         return new self(
             $outer,
             array_sum(array_map(Contour::length(...), $outer)),
-            array_sum(array_map(static fn (array $loop): int => Contour::corners(Contour::stepped($loop, self::STEP_MM), self::CORNER_DEGREES), $outer)),
+            array_sum(
+                array_map(
+                    static fn(array $loop): int => Contour::corners(
+                        Contour::stepped($loop, self::STEP_MM),
+                        self::CORNER_DEGREES,
+                    ),
+                    $outer,
+                ),
+            ),
         );
     }
 }

@@ -8,7 +8,8 @@ use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Lab;
 
 /**
- * What the eye will see where there is no white ink: the colours of a picture over the colour of the blank, and how much
+ * What the eye will see where there is no white ink: the colours of a picture over the colour of the blank, and how
+ * much
  * of it is lost.
  *
  * Ink over cloth is computed as a filter in linear light: what the ink lets through of what the cloth gives back. That
@@ -16,7 +17,9 @@ use Wubbin\Core\Measure\Lab;
  */
 final readonly class Foresight
 {
-    /** CIEDE2000 up to which a colour is taken for the one that was meant, side by side on different cloth (assumed). */
+    /**
+     * CIEDE2000 up to which a colour is taken for the one that was meant, side by side on different cloth (assumed).
+     */
     private const STAYS = 10.0;
 
     /** A colour vanishes where it stands out from the cloth by less than this in CIEDE2000 (assumed). */
@@ -28,10 +31,13 @@ final readonly class Foresight
     /** Parts under this share are not worth a word. */
     private const WORTH_TELLING = 0.03;
 
-    /** @param list<array{colour: Colour, seen: Colour, share: float, difference: float, fate: Fate}> $parts the most of the picture first */
-    private function __construct(public array $parts)
-    {
-    }
+    /**
+     * @param list<array{colour: Colour, seen: Colour, share: float, difference: float, fate: Fate}> $parts the most
+     *                                                                                                      of the
+     *                                                                                                      picture
+     *                                                                                                      first
+     */
+    private function __construct(public array $parts) {}
 
     public static function forPalette(Palette $palette, Colour $cloth): self
     {
@@ -51,7 +57,10 @@ final readonly class Foresight
         return ['colour' => $colour, 'seen' => $seen, 'share' => $share, 'difference' => $difference, 'fate' => $fate];
     }
 
-    /** @return array{Colour, float, Fate} what is seen of a colour, how far off that is in CIEDE2000, and what that makes of it */
+    /**
+     * @return array{Colour, float,
+     *     Fate} what is seen of a colour, how far off that is in CIEDE2000, and what that makes of it
+     */
     private static function fate(Colour $colour, Colour $cloth): array
     {
         $white = Colour::rgb(255, 255, 255);
@@ -59,11 +68,17 @@ final readonly class Foresight
         $difference = Lab::of($colour)->difference(Lab::of($seen));
         $standsOut = $seen->contrastWith($cloth) >= min(self::LEGIBLE, $colour->contrastWith($white));
 
-        return [$seen, $difference, match (true) {
-            $difference <= self::STAYS && $standsOut => Fate::Stays,
-            !$standsOut && $colour->contrastWith($white) >= self::LEGIBLE, Lab::of($seen)->difference(Lab::of($cloth)) < self::SEEN_FROM => Fate::Vanishes,
-            default => Fate::Shifts,
-        }];
+        return [
+            $seen,
+            $difference,
+            match (true) {
+                $difference <= self::STAYS && $standsOut => Fate::Stays,
+                !$standsOut && $colour->contrastWith($white) >= self::LEGIBLE,
+                Lab::of($seen)->difference(Lab::of($cloth)) < self::SEEN_FROM
+                    => Fate::Vanishes,
+                default => Fate::Shifts,
+            },
+        ];
     }
 
     /**
@@ -78,13 +93,14 @@ final readonly class Foresight
             $parts[] = self::part($colour, $of * (1.0 - $share), $first);
             $parts[] = self::part($colour, $of * $share, $second);
         }
-        usort($parts, static fn (array $a, array $b): int => $b['share'] <=> $a['share']);
+        usort($parts, static fn(array $a, array $b): int => $b['share'] <=> $a['share']);
 
         return new self($parts);
     }
 
     /**
-     * What becomes of each pixel: a byte each, 0 where it stays or is none of the picture, 1 where it shifts, 2 where it vanishes.
+     * What becomes of each pixel: a byte each, 0 where it stays or is none of the picture, 1 where it shifts, 2 where
+     * it vanishes.
      *
      * @param Mask $ink what is not background
      */
@@ -99,7 +115,9 @@ final readonly class Foresight
                 continue;
             }
             [$r, $g, $b] = [ord($bitmap->rgba[4 * $i]), ord($bitmap->rgba[4 * $i + 1]), ord($bitmap->rgba[4 * $i + 2])];
-            $map .= $fates[(($r >> 3) << 10) | (($g >> 3) << 5) | ($b >> 3)] ??= match (self::fate(Colour::rgb($r, $g, $b), $cloth)[2]) {
+            $map .= $fates[(($r >> 3) << 10) | (($g >> 3) << 5) | ($b >> 3)] ??= match (
+                self::fate(Colour::rgb($r, $g, $b), $cloth)[2]
+            ) {
                 Fate::Stays => "\0",
                 Fate::Shifts => "\1",
                 Fate::Vanishes => "\2",
@@ -126,7 +144,9 @@ final readonly class Foresight
 
     public function shareOf(Fate $fate): float
     {
-        return array_sum(array_map(static fn (array $part): float => $part['fate'] === $fate ? $part['share'] : 0.0, $this->parts));
+        return array_sum(
+            array_map(static fn(array $part): float => $part['fate'] === $fate ? $part['share'] : 0.0, $this->parts),
+        );
     }
 
     /** “Green vanishes; red shifts; black stays.”; empty where there is nothing to tell. */
@@ -141,13 +161,18 @@ final readonly class Foresight
                 }
             }
             // A word may stand for several colours; it is said with the fate of most of them.
-            $words = array_values(array_diff(array_unique($words), ...array_map(static fn (array $said): array => $said, array_column($clauses, 'words'))));
+            $words = array_values(
+                array_diff(
+                    array_unique($words),
+                    ...array_map(static fn(array $said): array => $said, array_column($clauses, 'words')),
+                ),
+            );
             if ([] !== $words) {
-                $clauses[] = ['words' => $words, 'text' => self::listed($words).' '.$fate->verb(count($words) > 1)];
+                $clauses[] = ['words' => $words, 'text' => self::listed($words) . ' ' . $fate->verb(count($words) > 1)];
             }
         }
 
-        return [] === $clauses ? '' : ucfirst(implode('; ', array_column($clauses, 'text'))).'.';
+        return [] === $clauses ? '' : ucfirst(implode('; ', array_column($clauses, 'text'))) . '.';
     }
 
     /** @param non-empty-list<string> $words */
@@ -155,6 +180,6 @@ final readonly class Foresight
     {
         $last = array_pop($words);
 
-        return [] === $words ? $last : implode(', ', $words).' and '.$last;
+        return [] === $words ? $last : implode(', ', $words) . ' and ' . $last;
     }
 }

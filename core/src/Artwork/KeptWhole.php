@@ -25,7 +25,12 @@ final readonly class KeptWhole
     /** @throws BadRecord */
     public static function fromRecord(Record $record): self
     {
-        return new self($record->number('x'), $record->number('y'), $record->number('width'), $record->number('height'));
+        return new self(
+            $record->number('x'),
+            $record->number('y'),
+            $record->number('width'),
+            $record->number('height'),
+        );
     }
 
     /**
@@ -38,18 +43,36 @@ final readonly class KeptWhole
     public static function parse(string $typed): array
     {
         $all = [];
-        foreach (array_filter(array_map(trim(...), explode(';', $typed)), static fn (string $one): bool => '' !== $one) as $one) {
-            $numbers = array_map(static fn (string $number): float => is_numeric($number) ? (float) $number : throw BadRecord::at('whole', 'Four numbers are expected for each.'), explode(' ', (string) preg_replace('/\s+/', ' ', $one)));
-            $all[] = 4 === count($numbers) ? new self($numbers[0], $numbers[1], $numbers[2], $numbers[3]) : throw BadRecord::at('whole', 'Four numbers are expected for each.');
+        foreach (
+            array_filter(array_map(trim(...), explode(';', $typed)), static fn(string $one): bool => '' !== $one)
+            as $one
+        ) {
+            $numbers = array_map(
+                static fn(string $number): float => is_numeric($number)
+                    ? (float) $number
+                    : throw BadRecord::at('whole', 'Four numbers are expected for each.'),
+                explode(' ', (string) preg_replace('/\s+/', ' ', $one)),
+            );
+            $all[] =
+                4 === count($numbers)
+                    ? new self($numbers[0], $numbers[1], $numbers[2], $numbers[3])
+                    : throw BadRecord::at('whole', 'Four numbers are expected for each.');
         }
 
-        return count($all) <= self::MOST ? $all : throw BadRecord::at('whole', sprintf('At most %d places are kept whole.', self::MOST));
+        return count($all) <= self::MOST
+            ? $all
+            : throw BadRecord::at('whole', sprintf('At most %d places are kept whole.', self::MOST));
     }
 
     /** On a picture of this size, in mm from its upper left corner. */
     public function on(Size $picture): Rect
     {
-        return Rect::mm($this->x * $picture->widthMm, $this->y * $picture->heightMm, $this->width * $picture->widthMm, $this->height * $picture->heightMm);
+        return Rect::mm(
+            $this->x * $picture->widthMm,
+            $this->y * $picture->heightMm,
+            $this->width * $picture->widthMm,
+            $this->height * $picture->heightMm,
+        );
     }
 
     /** @return array{x: float, y: float, width: float, height: float} */

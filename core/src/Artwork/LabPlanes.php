@@ -14,9 +14,7 @@ final readonly class LabPlanes
      * @param list<float> $a
      * @param list<float> $b
      */
-    private function __construct(public array $l, public array $a, public array $b)
-    {
-    }
+    private function __construct(public array $l, public array $a, public array $b) {}
 
     public static function of(Bitmap $bitmap): self
     {
@@ -28,7 +26,10 @@ final readonly class LabPlanes
                 $lab = $white;
             } else {
                 // Photographs have very many colours: those of four steps a channel are turned as one.
-                $key = (ord($bitmap->rgba[4 * $i]) >> 2 << 12) | (ord($bitmap->rgba[4 * $i + 1]) >> 2 << 6) | (ord($bitmap->rgba[4 * $i + 2]) >> 2);
+                $key =
+                    ((ord($bitmap->rgba[4 * $i]) >> 2) << 12) |
+                    ((ord($bitmap->rgba[4 * $i + 1]) >> 2) << 6) |
+                    (ord($bitmap->rgba[4 * $i + 2]) >> 2);
                 $lab = $known[$key] ??= Lab::of($bitmap->colourAt($i));
             }
             $l[] = $lab->l;

@@ -36,7 +36,10 @@ final readonly class Letters
         }
         sort($heights);
         foreach ($heights as $i => $height) {
-            $others = array_filter(array_slice($heights, $i), static fn (int $other): bool => $other <= self::ALIKE * $height);
+            $others = array_filter(
+                array_slice($heights, $i),
+                static fn(int $other): bool => $other <= self::ALIKE * $height,
+            );
             if (count($others) >= self::LEAST_ALIKE) {
                 return $height / $ink->width;
             }
@@ -51,8 +54,11 @@ final readonly class Letters
         $boxes = [];
         foreach ($ink->parts() as $part) {
             if (count($part) >= self::LEAST_PIXELS) {
-                $columns = array_map(static fn (int $pixel): int => $pixel % $ink->width, $part);
-                $boxes[] = [max($columns) - min($columns) + 1, intdiv(max($part), $ink->width) - intdiv(min($part), $ink->width) + 1];
+                $columns = array_map(static fn(int $pixel): int => $pixel % $ink->width, $part);
+                $boxes[] = [
+                    max($columns) - min($columns) + 1,
+                    intdiv(max($part), $ink->width) - intdiv(min($part), $ink->width) + 1,
+                ];
             }
         }
 

@@ -15,8 +15,22 @@ final readonly class MarchingSquares
      * 4 bottom right, 8 bottom left. Sides: 0 top, 1 right, 2 bottom, 3 left. What lies below is on the left.
      */
     private const SEGMENTS = [
-        [], [[0, 3]], [[1, 0]], [[1, 3]], [[2, 1]], [], [[2, 0]], [[2, 3]],
-        [[3, 2]], [[0, 2]], [], [[1, 2]], [[3, 1]], [[0, 1]], [[3, 0]], [],
+        [],
+        [[0, 3]],
+        [[1, 0]],
+        [[1, 3]],
+        [[2, 1]],
+        [],
+        [[2, 0]],
+        [[2, 3]],
+        [[3, 2]],
+        [[0, 2]],
+        [],
+        [[1, 2]],
+        [[3, 1]],
+        [[0, 1]],
+        [[3, 0]],
+        [],
     ];
 
     /** The two saddles: corners that lie below are joined through the middle, or kept apart. */
@@ -36,7 +50,9 @@ final readonly class MarchingSquares
             }
             [$a, $b, $c, $d] = [$field[$i], $field[$i + 1], $field[$i + $width + 1], $field[$i + $width]];
             $case = ($a < $level ? 1 : 0) | ($b < $level ? 2 : 0) | ($c < $level ? 4 : 0) | ($d < $level ? 8 : 0);
-            $segments = isset(self::SADDLES[$case]) ? self::SADDLES[$case][($a + $b + $c + $d) / 4.0 < $level ? 0 : 1] : self::SEGMENTS[$case];
+            $segments = isset(self::SADDLES[$case])
+                ? self::SADDLES[$case][($a + $b + $c + $d) / 4.0 < $level ? 0 : 1]
+                : self::SEGMENTS[$case];
             foreach ($segments as [$from, $to]) {
                 $next[self::side($i, $width, $from)] = self::side($i, $width, $to);
             }
@@ -52,7 +68,7 @@ final readonly class MarchingSquares
             $loops[] = $loop;
         }
 
-        return array_values(array_filter($loops, static fn (array $loop): bool => [] !== $loop));
+        return array_values(array_filter($loops, static fn(array $loop): bool => [] !== $loop));
     }
 
     /** A side of a cell as a number of its own: twice the pixel it begins at, and one more where it goes down. */

@@ -14,9 +14,7 @@ final readonly class Mask
      * @param int<1, max> $width
      * @param int<1, max> $height
      */
-    private function __construct(public int $width, public int $height, public string $set)
-    {
-    }
+    private function __construct(public int $width, public int $height, public string $set) {}
 
     /**
      * @param int<1, max> $width
@@ -83,7 +81,11 @@ final readonly class Mask
                 $i = $part[$k];
                 $x = $i % $w;
                 foreach ([-$w, 0, $w] as $row) {
-                    for ($j = $i + $row - ($x > 0 ? 1 : 0), $last = $i + $row + ($x < $w - 1 ? 1 : 0); $j <= $last; ++$j) {
+                    for (
+                        $j = $i + $row - ($x > 0 ? 1 : 0), $last = $i + $row + ($x < $w - 1 ? 1 : 0);
+                        $j <= $last;
+                        ++$j
+                    ) {
                         if ($j >= 0 && $j < $size && "\1" === $left[$j]) {
                             $left[$j] = "\0";
                             $part[] = $j;
@@ -104,10 +106,10 @@ final readonly class Mask
     {
         $wide = $this->width + 2 * $pixels;
         $side = str_repeat("\0", $pixels);
-        $rows = array_map(static fn (string $row): string => $side.$row.$side, str_split($this->set, $this->width));
+        $rows = array_map(static fn(string $row): string => $side . $row . $side, str_split($this->set, $this->width));
         $edge = str_repeat("\0", $wide * $pixels);
 
-        return new self($wide, $this->height + 2 * $pixels, $edge.implode('', $rows).$edge);
+        return new self($wide, $this->height + 2 * $pixels, $edge . implode('', $rows) . $edge);
     }
 
     /**

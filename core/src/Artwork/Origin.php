@@ -8,12 +8,18 @@ use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Rect;
 
-/** Where a picture comes from that was made of another by taking parts away: what is left of the first, as shares of it. */
+/**
+ * Where a picture comes from that was made of another by taking parts away: what is left of the first, as shares of it.
+ */
 final readonly class Origin
 {
-    private function __construct(public string $sha256, private float $x, private float $y, private float $width, private float $height)
-    {
-    }
+    private function __construct(
+        public string $sha256,
+        private float $x,
+        private float $y,
+        private float $width,
+        private float $height,
+    ) {}
 
     /** @throws BadRecord unless something is left, and within the first */
     public static function fromPicture(string $sha256, float $x, float $y, float $width, float $height): self
@@ -28,13 +34,25 @@ final readonly class Origin
     /** @throws BadRecord */
     public static function fromRecord(Record $record): self
     {
-        return self::fromPicture($record->string('sha256'), $record->number('x'), $record->number('y'), $record->number('width'), $record->number('height'));
+        return self::fromPicture(
+            $record->string('sha256'),
+            $record->number('x'),
+            $record->number('y'),
+            $record->number('width'),
+            $record->number('height'),
+        );
     }
 
     /** @return array{sha256: string, x: float, y: float, width: float, height: float} */
     public function toRecord(): array
     {
-        return ['sha256' => $this->sha256, 'x' => $this->x, 'y' => $this->y, 'width' => $this->width, 'height' => $this->height];
+        return [
+            'sha256' => $this->sha256,
+            'x' => $this->x,
+            'y' => $this->y,
+            'width' => $this->width,
+            'height' => $this->height,
+        ];
     }
 
     /** Where this one lies when the first lies there. */

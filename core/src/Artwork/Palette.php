@@ -22,9 +22,7 @@ final readonly class Palette
     private const FLAT_SHARE = 0.85;
 
     /** @param list<array{Colour, float}> $colours with shares that add up to at most 1 */
-    private function __construct(public array $colours)
-    {
-    }
+    private function __construct(public array $colours) {}
 
     /** @param list<array{Colour, float}> $colours */
     public static function ofColours(array $colours): self
@@ -45,7 +43,7 @@ final readonly class Palette
                 $bins[$key] = [$bin[0] + 1, $bin[1] + $r, $bin[2] + $g, $bin[3] + $b];
             }
         }
-        usort($bins, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        usort($bins, static fn(array $a, array $b): int => $b[0] <=> $a[0]);
 
         return new self(self::gathered($bins, $ink->count()));
     }
@@ -53,12 +51,16 @@ final readonly class Palette
     /** A drawing of few colours, whose lines can be measured; not a photograph. */
     public function isFlat(): bool
     {
-        return array_sum(array_map(static fn (array $one): float => $one[1], array_slice($this->colours, 0, self::FLAT_COLOURS))) >= self::FLAT_SHARE;
+        return array_sum(
+            array_map(static fn(array $one): float => $one[1], array_slice($this->colours, 0, self::FLAT_COLOURS)),
+        ) >= self::FLAT_SHARE;
     }
 
     /**
-     * How much ink it takes, where a solid of one ink is 1: cyan, magenta and yellow, with what is grey in all three laid
-     * on as black (full grey component replacement, as textbooks of colour reproduction have it; from memory). A printer
+     * How much ink it takes, where a solid of one ink is 1: cyan, magenta and yellow, with what is grey in all three
+     * laid
+     * on as black (full grey component replacement, as textbooks of colour reproduction have it; from memory). A
+     * printer
      * without colour lays on black alone, by how dark each colour is.
      */
     public function coverage(bool $inColour): float
@@ -75,8 +77,8 @@ final readonly class Palette
     /** The contrast between its lightest and its darkest part, the paper counted in, as WCAG has it: 1 to 21. */
     public function contrast(): float
     {
-        $parts = array_filter($this->colours, static fn (array $one): bool => $one[1] >= self::WORTH_COUNTING);
-        $light = array_map(static fn (array $one): float => $one[0]->luminance(), array_values($parts));
+        $parts = array_filter($this->colours, static fn(array $one): bool => $one[1] >= self::WORTH_COUNTING);
+        $light = array_map(static fn(array $one): float => $one[0]->luminance(), array_values($parts));
 
         return 1.05 / (min([1.0, ...$light]) + 0.05);
     }
@@ -111,11 +113,18 @@ final readonly class Palette
                 $groups[] = [$lab, $count, [$red, $green, $blue]];
             }
         }
-        usort($groups, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+        usort($groups, static fn(array $a, array $b): int => $b[1] <=> $a[1]);
 
-        return array_map(static fn (array $group): array => [
-            Colour::rgb(intdiv($group[2][0], $group[1]), intdiv($group[2][1], $group[1]), intdiv($group[2][2], $group[1])),
-            $group[1] / $all,
-        ], $groups);
+        return array_map(
+            static fn(array $group): array => [
+                Colour::rgb(
+                    intdiv($group[2][0], $group[1]),
+                    intdiv($group[2][1], $group[1]),
+                    intdiv($group[2][2], $group[1]),
+                ),
+                $group[1] / $all,
+            ],
+            $groups,
+        );
     }
 }

@@ -24,16 +24,23 @@ final readonly class Picture
         public bool $hasTransparency,
         public ?Traits $traits,
         public ?Origin $origin,
-    ) {
-    }
+    ) {}
 
     /**
      * @param Traits|null $traits what its pixels told; null where nobody has looked at them
      *
      * @throws BadRecord unless both sides are above zero
      */
-    public static function fromFile(string $sha256, string $name, PictureKind $kind, float $width, float $height, bool $hasTransparency, ?Traits $traits = null, ?Origin $origin = null): self
-    {
+    public static function fromFile(
+        string $sha256,
+        string $name,
+        PictureKind $kind,
+        float $width,
+        float $height,
+        bool $hasTransparency,
+        ?Traits $traits = null,
+        ?Origin $origin = null,
+    ): self {
         if ($width <= 0.0 || $height <= 0.0) {
             throw BadRecord::at('artwork', 'The picture has no size.');
         }
@@ -56,7 +63,10 @@ final readonly class Picture
         );
     }
 
-    /** @return array{sha256: string, name: string, kind: string, width: float, height: float, has_transparency: bool, traits: array<string, mixed>|null, origin: array<string, mixed>|null} */
+    /**
+     * @return array{sha256: string, name: string, kind: string, width: float, height: float, has_transparency: bool,
+     *     traits: array<string, mixed>|null, origin: array<string, mixed>|null}
+     */
     public function toRecord(): array
     {
         return [
@@ -85,6 +95,6 @@ final readonly class Picture
     /** The widest it may be printed, in mm, and still have this many pixels an inch; null for line art. */
     public function widestAt(float $dpi): ?float
     {
-        return PictureKind::Vector === $this->kind ? null : $this->width / $dpi * 25.4;
+        return PictureKind::Vector === $this->kind ? null : ($this->width / $dpi) * 25.4;
     }
 }

@@ -28,19 +28,23 @@ final readonly class Placement
         public ?float $otherMm,
         public float $rightMm,
         public float $belowMm,
-    ) {
-    }
+    ) {}
 
     /**
      * @param Length|null $other the side that is not given, where nothing tells it
      *
      * @throws UnreadableQuantity outside 5 to 2000 mm, or placed more than 1000 mm away
      */
-    public static function fromMeasures(SizedBy $by, Length $side, Length $right, Length $below, ?Length $other = null): self
-    {
+    public static function fromMeasures(
+        SizedBy $by,
+        Length $side,
+        Length $right,
+        Length $below,
+        ?Length $other = null,
+    ): self {
         foreach (null === $other ? [$side] : [$side, $other] as $length) {
             if ($length->mm < self::LEAST_MM || $length->mm > self::MOST_MM) {
-                throw UnreadableQuantity::outOfRange('A picture’s '.$by->value, '5 mm (0.2 in)', '2000 mm (78 in)');
+                throw UnreadableQuantity::outOfRange('A picture’s ' . $by->value, '5 mm (0.2 in)', '2000 mm (78 in)');
             }
         }
         foreach ([$right, $below] as $offset) {

@@ -18,19 +18,19 @@ final readonly class Strokes
     /** What is thicker than this is no line, in pixels. */
     private const THICK = 24;
 
-    /** Of the length of all parts, how much may be finer than what is told as the finest: specks are no lines (assumed). */
+    /**
+     * Of the length of all parts, how much may be finer than what is told as the finest: specks are no lines (assumed).
+     */
     private const SPECKS = 0.02;
 
     /** A line is at least so many pixels long. */
     private const LEAST_LENGTH = 5.0;
 
     /**
-     * @param array<int, int> $fine  pixels by the thickness of the part they are of, in pixels
-     * @param int             $thick pixels of parts that are no lines
+     * @param array<int, int> $fine pixels by the thickness of the part they are of, in pixels
+     * @param int $thick pixels of parts that are no lines
      */
-    private function __construct(private array $fine, private int $thick, private int $width)
-    {
-    }
+    private function __construct(private array $fine, private int $thick, private int $width) {}
 
     public static function of(Mask $ink): self
     {
@@ -84,7 +84,7 @@ final readonly class Strokes
         $near = str_contains($core, "\1") ? Mask::fromBits($framed->width, $framed->height, $core)->distances() : [];
         foreach ($depth as $i => $d) {
             if ($d > 0.0) {
-                $pixel = (intdiv($i, $framed->width) - 1) * $ink->width + $i % $framed->width - 1;
+                $pixel = (intdiv($i, $framed->width) - 1) * $ink->width + ($i % $framed->width) - 1;
                 yield $pixel => ($near[$i] ?? \INF) < $thickest ? 0 : (int) round(2.0 * ($local[$i] ?? $d) - 1.0);
             }
         }
@@ -133,7 +133,13 @@ final readonly class Strokes
     public function finerThan(float $line): float
     {
         $all = $this->thick + array_sum($this->fine);
-        $finer = array_sum(array_filter($this->fine, fn (int $thickness): bool => $thickness / $this->width < $line, \ARRAY_FILTER_USE_KEY));
+        $finer = array_sum(
+            array_filter(
+                $this->fine,
+                fn(int $thickness): bool => $thickness / $this->width < $line,
+                \ARRAY_FILTER_USE_KEY,
+            ),
+        );
 
         return 0 === $all ? 0.0 : $finer / $all;
     }
@@ -162,7 +168,14 @@ final readonly class Strokes
         $middles = [];
         for ($i = $w + 1, $end = count($depth) - $w - 1; $i < $end; ++$i) {
             $d = $depth[$i];
-            if ($d > 0.0 && $d < self::THICK / 2.0 + 1.0 && $d >= $depth[$i - 1] && $d >= $depth[$i + 1] && $d >= $depth[$i - $w] && $d >= $depth[$i + $w]) {
+            if (
+                $d > 0.0 &&
+                $d < self::THICK / 2.0 + 1.0 &&
+                $d >= $depth[$i - 1] &&
+                $d >= $depth[$i + 1] &&
+                $d >= $depth[$i - $w] &&
+                $d >= $depth[$i + $w]
+            ) {
                 $middles[$i] = $d;
             }
         }

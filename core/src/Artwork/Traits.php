@@ -27,14 +27,25 @@ final class Traits
     private array $foreseen = [];
 
     /**
-     * @param Colour|null                                                             $background      the colour of its background; null where it has none of one colour
-     * @param float                                                                   $backgroundShare of the picture, transparent parts included
-     * @param Palette                                                                 $palette         of what is not background
-     * @param Strokes                                                                 $strokes         of what is not background
-     * @param float                                                                   $upsideDown      likeness to itself turned round, 0 to 1
-     * @param float|null                                                              $letters         how high the smallest letters are, if it has any
-     * @param Busy|null                                                               $busy            how much is going on where; null for one that was examined before that was asked
-     * @param non-empty-list<array{float, list<non-empty-list<array{float, float}>>}> $outlines        margins, the least first, and the closed lines at them round what is not background
+     * @param Colour|null $background the colour of
+     *                                its background; null where it has none of one colour
+     * @param float $backgroundShare of the picture,
+     *                               transparent parts included
+     * @param Palette $palette of what is not
+     *                         background
+     * @param Strokes $strokes of what is not
+     *                         background
+     * @param float $upsideDown likeness to
+     *                          itself turned round, 0 to 1
+     * @param float|null $letters how high the
+     *                            smallest letters are, if it has any
+     * @param Busy|null $busy how much is
+     *                        going on where; null for one that was examined before that was asked
+     * @param non-empty-list<array{float, list<non-empty-list<array{float, float}>>}> $outlines margins, the
+     *                                                                                          least first, and the
+     *                                                                                          closed lines at them
+     *                                                                                          round what is not
+     *                                                                                          background
      */
     private function __construct(
         public readonly ?Colour $background,
@@ -45,8 +56,7 @@ final class Traits
         public readonly ?float $letters,
         public readonly ?Busy $busy,
         private readonly array $outlines,
-    ) {
-    }
+    ) {}
 
     public static function of(Bitmap $bitmap): self
     {
@@ -75,7 +85,12 @@ final class Traits
         return new self(
             null === $colour ? null : Colour::hex($colour),
             $record->number('background_share'),
-            Palette::ofColours(array_map(static fn (Record $one): array => [Colour::hex($one->string('colour')), $one->number('share')], $record->records('palette'))),
+            Palette::ofColours(
+                array_map(
+                    static fn(Record $one): array => [Colour::hex($one->string('colour')), $one->number('share')],
+                    $record->records('palette'),
+                ),
+            ),
             Strokes::fromRecord($record->record('strokes')),
             $record->number('upside_down'),
             $record->numberOrNull('letters'),
@@ -90,12 +105,27 @@ final class Traits
         return [
             'background' => $this->background?->toHex(),
             'background_share' => $this->backgroundShare,
-            'palette' => array_map(static fn (array $one): array => ['colour' => $one[0]->toHex(), 'share' => $one[1]], $this->palette->colours),
+            'palette' => array_map(
+                static fn(array $one): array => ['colour' => $one[0]->toHex(), 'share' => $one[1]],
+                $this->palette->colours,
+            ),
             'strokes' => $this->strokes->toRecord(),
             'upside_down' => $this->upsideDown,
             'letters' => $this->letters,
             'busy' => $this->busy?->toRecord(),
-            'outlines' => array_map(static fn (array $one): array => ['margin' => $one[0], 'loops' => array_map(static fn (array $loop): string => implode(' ', array_map(static fn (array $p): string => sprintf('%.5F %.5F', $p[0], $p[1]), $loop)), $one[1])], $this->outlines),
+            'outlines' => array_map(
+                static fn(array $one): array => [
+                    'margin' => $one[0],
+                    'loops' => array_map(
+                        static fn(array $loop): string => implode(
+                            ' ',
+                            array_map(static fn(array $p): string => sprintf('%.5F %.5F', $p[0], $p[1]), $loop),
+                        ),
+                        $one[1],
+                    ),
+                ],
+                $this->outlines,
+            ),
         ];
     }
 
@@ -114,7 +144,10 @@ final class Traits
             $loops = $margin * $widthMm <= 1.01 * $marginMm ? $wider : $loops;
         }
 
-        return $this->cutLines[sprintf('%.3F mm at %.3F mm', $widthMm, $marginMm)] ??= CutLine::scaled($loops, $widthMm);
+        return $this->cutLines[sprintf('%.3F mm at %.3F mm', $widthMm, $marginMm)] ??= CutLine::scaled(
+            $loops,
+            $widthMm,
+        );
     }
 
     /**
@@ -124,9 +157,12 @@ final class Traits
      */
     public function on(Colour $cloth, ?Pattern $pattern = null): Foresight
     {
-        return $this->foreseen[$cloth->toHex().($pattern?->kind->value ?? '').($pattern?->colour->toHex() ?? '')] ??= null === $pattern
-            ? Foresight::forPalette($this->palette, $cloth)
-            : Foresight::overPattern($this->palette, $cloth, $pattern->colour, $pattern->kind->share());
+        return $this->foreseen[
+            $cloth->toHex() . ($pattern?->kind->value ?? '') . ($pattern?->colour->toHex() ?? '')
+        ] ??=
+            null === $pattern
+                ? Foresight::forPalette($this->palette, $cloth)
+                : Foresight::overPattern($this->palette, $cloth, $pattern->colour, $pattern->kind->share());
     }
 
     /** @return non-empty-list<array{float, list<non-empty-list<array{float, float}>>}> */
@@ -140,13 +176,26 @@ final class Traits
         }
         $lines = CutLine::aroundAt($ink, self::NOMINAL_WIDTH / $ink->width, self::NOMINAL_MARGINS);
 
-        return array_map(static fn (float $margin, CutLine $line): array => [$margin / self::NOMINAL_WIDTH, $line->sharesOf(self::NOMINAL_WIDTH)], self::NOMINAL_MARGINS, $lines);
+        return array_map(
+            static fn(float $margin, CutLine $line): array => [
+                $margin / self::NOMINAL_WIDTH,
+                $line->sharesOf(self::NOMINAL_WIDTH),
+            ],
+            self::NOMINAL_MARGINS,
+            $lines,
+        );
     }
 
     /** @return non-empty-list<array{float, list<non-empty-list<array{float, float}>>}> */
     private static function readOutlines(Record $record): array
     {
-        $outlines = array_map(static fn (Record $one): array => [$one->number('margin'), array_map(Contour::fromText(...), $one->strings('loops'))], $record->each());
+        $outlines = array_map(
+            static fn(Record $one): array => [
+                $one->number('margin'),
+                array_map(Contour::fromText(...), $one->strings('loops')),
+            ],
+            $record->each(),
+        );
 
         return [] === $outlines ? throw BadRecord::at('outlines', 'A picture has an outline.') : $outlines;
     }

@@ -50,7 +50,10 @@ final readonly class UpsideDown
             }
         }
 
-        return array_map(static fn (array $c): array => [$c[0] / max(1, $c[3]), $c[1] / max(1, $c[3]), $c[2] / max(1, $c[3])], $cells);
+        return array_map(
+            static fn(array $c): array => [$c[0] / max(1, $c[3]), $c[1] / max(1, $c[3]), $c[2] / max(1, $c[3])],
+            $cells,
+        );
     }
 
     /**

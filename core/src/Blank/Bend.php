@@ -12,7 +12,8 @@ use Wubbin\Core\Measure\Size;
 /**
  * A rectangle bent to a part of a ring: its levels become arcs about one point, its uprights lines through that point.
  *
- * Bent as it stands, its middle upright. Places in it are told in mm from its upper left corner, before and after: after
+ * Bent as it stands, its middle upright. Places in it are told in mm from its upper left corner, before and after:
+ * after
  * it, from the upper left corner of the box that the bent picture just fits.
  */
 final readonly class Bend
@@ -26,12 +27,16 @@ final readonly class Bend
     /** Straight pieces that an arc is told by: even, so that its middle is one of their ends. */
     private const STEPS = 64;
 
-    private function __construct(public Size $size, public float $angle, private float $left, private float $top, public Size $box)
-    {
-    }
+    private function __construct(
+        public Size $size,
+        public float $angle,
+        private float $left,
+        private float $top,
+        public Size $box,
+    ) {}
 
     /**
-     * @param Size  $size  of the picture: its width at the middle of its height
+     * @param Size $size of the picture: its width at the middle of its height
      * @param float $angle that its width takes up about the point, in radians; positive with the point below it
      *
      * @throws BadRecord where it would reach past that point, or round it more than once
@@ -61,7 +66,10 @@ final readonly class Bend
      */
     public static function fromQuery(array $query): self
     {
-        $numbers = array_map(static fn (string $name): float => is_numeric($query[$name] ?? null) ? (float) $query[$name] : 0.0, ['width', 'height', 'angle']);
+        $numbers = array_map(
+            static fn(string $name): float => is_numeric($query[$name] ?? null) ? (float) $query[$name] : 0.0,
+            ['width', 'height', 'angle'],
+        );
         [$width, $height, $angle] = $numbers;
         if ($width <= 0.0 || $height <= 0.0 || $width > BlankSize::LARGEST_MM || $height > BlankSize::LARGEST_MM) {
             throw BadRecord::at('bend', 'A picture cannot be bent like this.');
@@ -89,7 +97,10 @@ final readonly class Bend
         $apart = $radius + $this->size->heightMm / 2.0 - $yMm;
         $turn = ($xMm / $this->size->widthMm - 0.5) * $this->angle;
 
-        return [$apart * sin($turn) - $this->left, $radius - $apart * cos($turn) + $this->size->heightMm / 2.0 - $this->top];
+        return [
+            $apart * sin($turn) - $this->left,
+            $radius - $apart * cos($turn) + $this->size->heightMm / 2.0 - $this->top,
+        ];
     }
 
     /**
@@ -106,7 +117,10 @@ final readonly class Bend
                 // A long straight side becomes an arc: points along it are bent, not only its ends.
                 $steps = max(1, (int) ceil(hypot($to[0] - $from[0], $to[1] - $from[1]) / self::STEP_MM));
                 for ($i = 1; $i <= $steps; ++$i) {
-                    $bent[] = $this->point($from[0] + ($to[0] - $from[0]) * $i / $steps, $from[1] + ($to[1] - $from[1]) * $i / $steps);
+                    $bent[] = $this->point(
+                        $from[0] + (($to[0] - $from[0]) * $i) / $steps,
+                        $from[1] + (($to[1] - $from[1]) * $i) / $steps,
+                    );
                 }
                 $from = $to;
             }
@@ -124,10 +138,16 @@ final readonly class Bend
     {
         $points = [$this->point(-$marginMm, -$marginMm)];
         for ($i = 1; $i <= self::STEPS; ++$i) {
-            $points[] = $this->point(-$marginMm + ($this->size->widthMm + 2.0 * $marginMm) * $i / self::STEPS, -$marginMm);
+            $points[] = $this->point(
+                -$marginMm + (($this->size->widthMm + 2.0 * $marginMm) * $i) / self::STEPS,
+                -$marginMm,
+            );
         }
         for ($i = self::STEPS; $i >= 0; --$i) {
-            $points[] = $this->point(-$marginMm + ($this->size->widthMm + 2.0 * $marginMm) * $i / self::STEPS, $this->size->heightMm + $marginMm);
+            $points[] = $this->point(
+                -$marginMm + (($this->size->widthMm + 2.0 * $marginMm) * $i) / self::STEPS,
+                $this->size->heightMm + $marginMm,
+            );
         }
 
         return $points;
@@ -142,9 +162,11 @@ final readonly class Bend
     }
 
     /**
-     * The same bend as an arc distortion takes it: the angle, and the radii that upper and lower edge of the picture get.
+     * The same bend as an arc distortion takes it: the angle, and the radii that upper and lower edge of the picture
+     * get.
      *
-     * @return array{float, float, float} degrees, and mm; of a picture that stands on its head where the point is above it
+     * @return array{float, float,
+     *     float} degrees, and mm; of a picture that stands on its head where the point is above it
      */
     public function arc(): array
     {

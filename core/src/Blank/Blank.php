@@ -16,8 +16,7 @@ final readonly class Blank
         public Colour $colour,
         public Condition $condition,
         public ?Pattern $pattern = null,
-    ) {
-    }
+    ) {}
 
     public function with(?Pattern $pattern): self
     {

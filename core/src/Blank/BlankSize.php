@@ -26,13 +26,14 @@ final readonly class BlankSize
     private const NO_ROOM = 'So small, nothing of its print area is left: copy a smaller one.';
 
     /**
-     * @param string                    $like     id of the built-in one that it is a copy of; its own where it is one
-     * @param array<string, float>      $measures as its record has them, in mm
-     * @param list<Zone>                $zones    of all its sides
-     * @param array<string, TracedEdge> $traced   its true outline by side, where it was traced
-     * @param list<DrawnLine>           $drawing
-     * @param string|null               $from     what distances are taken from, where that is not as on its kind's other sides
-     * @param TracedEdge|null           $edge     of the side that is looked at
+     * @param string $like id of the built-in one that it is a copy of; its own where it is one
+     * @param array<string, float> $measures as its record has them, in mm
+     * @param list<Zone> $zones of all its sides
+     * @param array<string, TracedEdge> $traced its true outline by side, where it was traced
+     * @param list<DrawnLine> $drawing
+     * @param string|null $from what distances are taken from, where that is not as on its kind's
+     *                          other sides
+     * @param TracedEdge|null $edge of the side that is looked at
      */
     private function __construct(
         public string $id,
@@ -50,8 +51,7 @@ final readonly class BlankSize
         public ?Taper $taper = null,
         public ?string $from = null,
         public ?TracedEdge $edge = null,
-    ) {
-    }
+    ) {}
 
     /** @param Shape $shape of its kind; a round one whose rim and foot are told apart is tapered */
     public static function fromRecord(Record $record, Shape $shape): self
@@ -89,29 +89,59 @@ final readonly class BlankSize
         foreach ($needed as $name) {
             $mm = $own->number($name);
             if ($mm < self::SMALLEST_MM || $mm > self::LARGEST_MM) {
-                throw BadRecord::at($name, UnreadableQuantity::outOfRange('A measure of a blank', '10 mm (0.4 in)', '2000 mm (79 in)')->getMessage());
+                throw BadRecord::at(
+                    $name,
+                    UnreadableQuantity::outOfRange(
+                        'A measure of a blank',
+                        '10 mm (0.4 in)',
+                        '2000 mm (79 in)',
+                    )->getMessage(),
+                );
             }
             $measures[$name] = $mm;
         }
         foreach ($this->shape->margins() as $name) {
             $mm = $own->numberOrNull($name) ?? $measures[$name];
             if ($mm < 0.0 || $mm > self::LARGEST_MM) {
-                throw BadRecord::at($name, UnreadableQuantity::outOfRange('It', '0 mm', '2000 mm (79 in)')->getMessage());
+                throw BadRecord::at(
+                    $name,
+                    UnreadableQuantity::outOfRange('It', '0 mm', '2000 mm (79 in)')->getMessage(),
+                );
             }
             $measures[$name] = $mm;
         }
         if (($measures['rim_diameter_mm'] ?? 0.0) === ($measures['foot_diameter_mm'] ?? -1.0)) {
-            throw BadRecord::at('foot_diameter_mm', 'As wide at the foot as at the rim, it is straight: copy a straight one.');
+            throw BadRecord::at(
+                'foot_diameter_mm',
+                'As wide at the foot as at the rim, it is straight: copy a straight one.',
+            );
         }
         $narrowest = $this->shape->measures()[0];
-        $zones = $own->has('zones') ? $own->records('zones') : array_map(static fn (Zone $zone): Record => Record::of($zone->toRecord()), $this->zones);
+        $zones = $own->has('zones')
+            ? $own->records('zones')
+            : array_map(static fn(Zone $zone): Record => Record::of($zone->toRecord()), $this->zones);
         try {
-            $copy = self::built($own->string('id'), $this->id, $own->words('label'), $this->shape, $measures, array_map(Zone::fromRecord(...), $zones), $own->has('outlines') ? array_map(TracedEdge::fromRecord(...), $own->recordMap('outlines')) : [], '');
+            $copy = self::built(
+                $own->string('id'),
+                $this->id,
+                $own->words('label'),
+                $this->shape,
+                $measures,
+                array_map(Zone::fromRecord(...), $zones),
+                $own->has('outlines') ? array_map(TracedEdge::fromRecord(...), $own->recordMap('outlines')) : [],
+                '',
+            );
         } catch (UnreadableQuantity) {
             throw BadRecord::at($narrowest, self::NO_ROOM);
         }
-        if ([] === $copy->traced && ($copy->printArea->size->widthMm > $copy->widthMm || $copy->printArea->bottom() > $copy->heightMm)) {
-            throw BadRecord::at(isset($measures['print_width_mm']) && $own->has('print_width_mm') ? 'print_width_mm' : $narrowest, self::NO_ROOM);
+        if (
+            [] === $copy->traced &&
+            ($copy->printArea->size->widthMm > $copy->widthMm || $copy->printArea->bottom() > $copy->heightMm)
+        ) {
+            throw BadRecord::at(
+                isset($measures['print_width_mm']) && $own->has('print_width_mm') ? 'print_width_mm' : $narrowest,
+                self::NO_ROOM,
+            );
         }
 
         return $copy;
@@ -122,10 +152,14 @@ final readonly class BlankSize
     {
         $measured = [...$this->shape->measures(), ...$this->shape->margins()];
 
-        return ['id' => $this->id, 'like' => $this->like, 'label' => $this->label]
-            + ([] === $this->traced ? array_intersect_key($this->measures, array_flip($measured)) : [])
-            + ([] === $this->zones ? [] : ['zones' => array_map(static fn (Zone $zone): array => $zone->toRecord(), $this->zones)])
-            + ([] === $this->traced ? [] : ['outlines' => array_map(static fn (TracedEdge $edge): array => $edge->toRecord(), $this->traced)]);
+        return ['id' => $this->id, 'like' => $this->like, 'label' => $this->label] +
+            ([] === $this->traced ? array_intersect_key($this->measures, array_flip($measured)) : []) +
+            ([] === $this->zones
+                ? []
+                : ['zones' => array_map(static fn(Zone $zone): array => $zone->toRecord(), $this->zones)]) +
+            ([] === $this->traced
+                ? []
+                : ['outlines' => array_map(static fn(TracedEdge $edge): array => $edge->toRecord(), $this->traced)]);
     }
 
     /** @return array<string, float> what is measured of it, in mm, by the names of its record */
@@ -134,14 +168,27 @@ final readonly class BlankSize
         return $this->measures;
     }
 
-    /** As it is seen from one of its sides: of a garment, the back is measured from its own collar, a sleeve from the shoulder. */
+    /**
+     * As it is seen from one of its sides: of a garment, the back is measured from its own collar, a sleeve from the
+     * shoulder.
+     */
     public function seenFrom(string $side): self
     {
-        return self::built($this->id, $this->like, $this->label, $this->shape, $this->measures, $this->zones, $this->traced, $side);
+        return self::built(
+            $this->id,
+            $this->like,
+            $this->label,
+            $this->shape,
+            $this->measures,
+            $this->zones,
+            $this->traced,
+            $side,
+        );
     }
 
     /**
-     * As it is at the height of a picture on it: one that tapers is there as wide round as the middle of the picture is.
+     * As it is at the height of a picture on it: one that tapers is there as wide round as the middle of the picture
+     * is.
      *
      * @param Rect|null $placed the picture on it
      */
@@ -160,7 +207,7 @@ final readonly class BlankSize
     /** @return list<Zone> what is kept clear on a side */
     public function zonesOn(string $side): array
     {
-        return array_values(array_filter($this->zones, static fn (Zone $zone): bool => $zone->side === $side));
+        return array_values(array_filter($this->zones, static fn(Zone $zone): bool => $zone->side === $side));
     }
 
     /** @return list<array{float, float}> the edge of its print area on its drawing */
@@ -170,7 +217,7 @@ final readonly class BlankSize
         if (null === $this->taper) {
             return $area->corners();
         }
-        $half = \M_PI * $area->size->widthMm / $this->widthMm;
+        $half = (\M_PI * $area->size->widthMm) / $this->widthMm;
 
         return $this->taper->part(-$half, $half, $area->yMm, $area->bottom());
     }
@@ -186,36 +233,80 @@ final readonly class BlankSize
     }
 
     /**
-     * @param array<string, float>      $measures
-     * @param list<Zone>                $zones
+     * @param array<string, float> $measures
+     * @param list<Zone> $zones
      * @param array<string, TracedEdge> $traced
      */
-    private static function built(string $id, string $like, string $label, Shape $shape, array $measures, array $zones, array $traced, string $side): self
-    {
-        $edge = $traced[$side] ?? array_values($traced)[0] ?? null;
+    private static function built(
+        string $id,
+        string $like,
+        string $label,
+        Shape $shape,
+        array $measures,
+        array $zones,
+        array $traced,
+        string $side,
+    ): self {
+        $edge = $traced[$side] ?? (array_values($traced)[0] ?? null);
         if (null !== $edge && (isset($traced[$side]) || !str_ends_with($side, self::SLEEVE))) {
             // Whoever traced one side only has the other as well: the same piece, turned over.
-            return self::alongEdge($id, $like, $label, $shape, $measures, $zones, $traced, isset($traced[$side]) || '' === $side ? $edge : $edge->turned());
+            return self::alongEdge(
+                $id,
+                $like,
+                $label,
+                $shape,
+                $measures,
+                $zones,
+                $traced,
+                isset($traced[$side]) || '' === $side ? $edge : $edge->turned(),
+            );
         }
 
         return match ($shape) {
-            Shape::Garment => str_ends_with($side, self::SLEEVE) ? self::sleeve($id, $like, $label, $measures, $zones) : self::garment($id, $like, $label, $measures, $zones, 'back' === $side),
+            Shape::Garment => str_ends_with($side, self::SLEEVE)
+                ? self::sleeve($id, $like, $label, $measures, $zones)
+                : self::garment($id, $like, $label, $measures, $zones, 'back' === $side),
             Shape::Flat => self::flat($id, $like, $label, $measures, $zones),
             Shape::Round => self::round($id, $like, $label, $measures, $zones),
-            Shape::Tapered => self::tapered($id, $like, $label, $measures, $zones, Taper::across($measures['rim_diameter_mm'], $measures['foot_diameter_mm'], $measures['height_mm'])),
+            Shape::Tapered => self::tapered(
+                $id,
+                $like,
+                $label,
+                $measures,
+                $zones,
+                Taper::across($measures['rim_diameter_mm'], $measures['foot_diameter_mm'], $measures['height_mm']),
+            ),
         };
     }
 
     /**
      * @param array<string, float> $measures
-     * @param list<Zone>           $zones
+     * @param list<Zone> $zones
      */
-    private static function garment(string $id, string $like, string $label, array $measures, array $zones, bool $back): self
-    {
-        ['chest_mm' => $chest, 'length_mm' => $length, 'print_width_mm' => $width, 'print_height_mm' => $height, 'print_drop_mm' => $drop] = $measures;
+    private static function garment(
+        string $id,
+        string $like,
+        string $label,
+        array $measures,
+        array $zones,
+        bool $back,
+    ): self {
+        [
+            'chest_mm' => $chest,
+            'length_mm' => $length,
+            'print_width_mm' => $width,
+            'print_height_mm' => $height,
+            'print_drop_mm' => $drop,
+        ] = $measures;
 
         return new self(
-            $id, $like, $label, Shape::Garment, $measures, $zones, [],
+            $id,
+            $like,
+            $label,
+            Shape::Garment,
+            $measures,
+            $zones,
+            [],
             $chest,
             $length + ($back ? GarmentDrawing::backRise($chest) : 0.0),
             null,
@@ -226,18 +317,32 @@ final readonly class BlankSize
 
     /**
      * @param array<string, float> $measures
-     * @param list<Zone>           $zones
+     * @param list<Zone> $zones
      */
     private static function sleeve(string $id, string $like, string $label, array $measures, array $zones): self
     {
         $sleeve = GarmentDrawing::sleeve($measures['chest_mm']);
 
-        return new self($id, $like, $label, Shape::Garment, $measures, $zones, [], $sleeve['width'], $sleeve['length'], null, $sleeve['area'], $sleeve['drawing'], from: 'shoulder seam');
+        return new self(
+            $id,
+            $like,
+            $label,
+            Shape::Garment,
+            $measures,
+            $zones,
+            [],
+            $sleeve['width'],
+            $sleeve['length'],
+            null,
+            $sleeve['area'],
+            $sleeve['drawing'],
+            from: 'shoulder seam',
+        );
     }
 
     /**
      * @param array<string, float> $measures
-     * @param list<Zone>           $zones
+     * @param list<Zone> $zones
      */
     private static function flat(string $id, string $like, string $label, array $measures, array $zones): self
     {
@@ -245,7 +350,13 @@ final readonly class BlankSize
         $outline = [[-$width / 2.0, 0.0], [$width / 2.0, 0.0], [$width / 2.0, $height], [-$width / 2.0, $height]];
 
         return new self(
-            $id, $like, $label, Shape::Flat, $measures, $zones, [],
+            $id,
+            $like,
+            $label,
+            Shape::Flat,
+            $measures,
+            $zones,
+            [],
             $width,
             $height,
             null,
@@ -257,16 +368,30 @@ final readonly class BlankSize
     /**
      * What was traced is printed on all over, and beyond its edge by its overscan.
      *
-     * @param array<string, float>      $measures
-     * @param list<Zone>                $zones
+     * @param array<string, float> $measures
+     * @param list<Zone> $zones
      * @param array<string, TracedEdge> $traced
      */
-    private static function alongEdge(string $id, string $like, string $label, Shape $shape, array $measures, array $zones, array $traced, TracedEdge $edge): self
-    {
+    private static function alongEdge(
+        string $id,
+        string $like,
+        string $label,
+        Shape $shape,
+        array $measures,
+        array $zones,
+        array $traced,
+        TracedEdge $edge,
+    ): self {
         $box = $edge->box();
 
         return new self(
-            $id, $like, $label, $shape, $measures, $zones, $traced,
+            $id,
+            $like,
+            $label,
+            $shape,
+            $measures,
+            $zones,
+            $traced,
             $box->size->widthMm,
             $box->size->heightMm,
             null,
@@ -280,14 +405,22 @@ final readonly class BlankSize
      * The wall is π × diameter round. Where there is a handle, half of its width lies at either end.
      *
      * @param array<string, float> $measures
-     * @param list<Zone>           $zones
+     * @param list<Zone> $zones
      */
     private static function round(string $id, string $like, string $label, array $measures, array $zones): self
     {
-        ['diameter_mm' => $diameter, 'height_mm' => $height, 'handle_mm' => $handle, 'top_mm' => $top, 'foot_mm' => $foot] = $measures;
+        [
+            'diameter_mm' => $diameter,
+            'height_mm' => $height,
+            'handle_mm' => $handle,
+            'top_mm' => $top,
+            'foot_mm' => $foot,
+        ] = $measures;
         $round = round(\M_PI * $diameter, 2);
         $half = $round / 2.0;
-        $lines = [new DrawnLine(LineStyle::Visible, [[-$half, 0.0], [$half, 0.0], [$half, $height], [-$half, $height]], true)];
+        $lines = [
+            new DrawnLine(LineStyle::Visible, [[-$half, 0.0], [$half, 0.0], [$half, $height], [-$half, $height]], true),
+        ];
         foreach ($handle > 0.0 ? [-$half + $handle / 2.0, $half - $handle / 2.0] : [] as $x) {
             $lines[] = new DrawnLine(LineStyle::Hidden, [[$x, 0.0], [$x, $height]], false);
         }
@@ -297,7 +430,13 @@ final readonly class BlankSize
         }
 
         return new self(
-            $id, $like, $label, Shape::Round, $measures, $zones, [],
+            $id,
+            $like,
+            $label,
+            Shape::Round,
+            $measures,
+            $zones,
+            [],
             $round,
             $height,
             $diameter,
@@ -310,11 +449,18 @@ final readonly class BlankSize
      * A wall that tapers, told at the height that is looked at.
      *
      * @param array<string, float> $measures
-     * @param list<Zone>           $zones
-     * @param float|null           $down     that height in mm along the wall from the rim; the middle where none is
+     * @param list<Zone> $zones
+     * @param float|null $down that height in mm along the wall from the rim; the middle where none is
      */
-    private static function tapered(string $id, string $like, string $label, array $measures, array $zones, Taper $taper, ?float $down = null): self
-    {
+    private static function tapered(
+        string $id,
+        string $like,
+        string $label,
+        array $measures,
+        array $zones,
+        Taper $taper,
+        ?float $down = null,
+    ): self {
         ['handle_mm' => $handle, 'top_mm' => $top, 'foot_mm' => $foot] = $measures;
         $slant = $taper->slantMm();
         $down ??= $slant / 2.0;
@@ -322,14 +468,28 @@ final readonly class BlankSize
         $spare = \M_PI * (1.0 - $handle / $round);
         $lines = [new DrawnLine(LineStyle::Visible, $taper->part(-\M_PI, \M_PI, 0.0, $slant), true)];
         foreach ($handle > 0.0 ? [-$spare, $spare] : [] as $angle) {
-            $lines[] = new DrawnLine(LineStyle::Hidden, [$taper->flat($angle, 0.0), $taper->flat($angle, $slant)], false);
+            $lines[] = new DrawnLine(
+                LineStyle::Hidden,
+                [$taper->flat($angle, 0.0), $taper->flat($angle, $slant)],
+                false,
+            );
         }
         foreach ([-\M_PI / 4.0, \M_PI / 4.0] as $angle) {
-            $lines[] = new DrawnLine(LineStyle::Hidden, [$taper->flat($angle, 0.0), $taper->flat($angle, $top / 2.0)], false);
+            $lines[] = new DrawnLine(
+                LineStyle::Hidden,
+                [$taper->flat($angle, 0.0), $taper->flat($angle, $top / 2.0)],
+                false,
+            );
         }
 
         return new self(
-            $id, $like, $label, Shape::Tapered, $measures, $zones, [],
+            $id,
+            $like,
+            $label,
+            Shape::Tapered,
+            $measures,
+            $zones,
+            [],
             $round,
             $slant,
             $round / \M_PI,

@@ -12,8 +12,10 @@ use Wubbin\Core\Measure\UnreadableQuantity;
 /**
  * A round piece looked at from the front: how much of its wall is seen, and how it shrinks towards the sides.
  *
- * Arcs are measured along the wall from the middle of the front, to the right, in mm. The eye is a distance from the axis
- * away. Elementary geometry: the line of sight that grazes a circle of radius r from the distance D meets it at the angle
+ * Arcs are measured along the wall from the middle of the front, to the right, in mm. The eye is a distance from the
+ * axis
+ * away. Elementary geometry: the line of sight that grazes a circle of radius r from the distance D meets it at the
+ * angle
  * arccos(r / D); a point at the angle θ is seen at D·r·sin θ / (D − r·cos θ), in the plane through the axis.
  */
 final readonly class Cylinder
@@ -24,9 +26,7 @@ final readonly class Cylinder
     /** Where people look from, in mm (assumed). */
     public const SEEN_FROM = ['at arm’s length' => self::ARM_MM, 'across a table' => 1200.0, 'across a room' => 3000.0];
 
-    private function __construct(public float $radiusMm)
-    {
-    }
+    private function __construct(public float $radiusMm) {}
 
     public static function across(float $diameterMm): self
     {
@@ -67,7 +67,7 @@ final readonly class Cylinder
         $this->mustSee($eyeMm);
         $angle = $arcMm / $this->radiusMm;
 
-        return $eyeMm * $this->radiusMm * sin($angle) / ($eyeMm - $this->radiusMm * cos($angle));
+        return ($eyeMm * $this->radiusMm * sin($angle)) / ($eyeMm - $this->radiusMm * cos($angle));
     }
 
     /** How wide a narrow strip there looks against one in the middle, 1 to 0; the derivative of the above. */
@@ -77,7 +77,7 @@ final readonly class Cylinder
         $cos = cos($arcMm / $this->radiusMm);
         $r = $this->radiusMm;
 
-        return max(0.0, ($eyeMm * $cos - $r) * ($eyeMm - $r) / ($eyeMm - $r * $cos) ** 2);
+        return max(0.0, (($eyeMm * $cos - $r) * ($eyeMm - $r)) / ($eyeMm - $r * $cos) ** 2);
     }
 
     /**
@@ -92,7 +92,7 @@ final readonly class Cylinder
         $edge = $this->seenArc($eyeMm);
         $points = [];
         for ($i = 0; $i <= $steps; ++$i) {
-            $arc = $edge * (2.0 * $i / $steps - 1.0);
+            $arc = $edge * ((2.0 * $i) / $steps - 1.0);
             $points[] = [round($arc, 3), round($this->seenAt($arc, $eyeMm), 3)];
         }
 
@@ -102,14 +102,21 @@ final readonly class Cylinder
     /**
      * How it is seen from each of these distances that lies outside of it.
      *
-     * @return list<array{label: string, distance_mm: float, seen_mm: float, at_45: float, points: list<array{float, float}>}>
+     * @return list<array{label: string, distance_mm: float, seen_mm: float, at_45: float, points: list<array{float,
+     *     float}>}>
      */
     public function views(): array
     {
         $views = [];
         foreach (self::SEEN_FROM as $label => $distance) {
             if ($distance > $this->radiusMm) {
-                $views[] = ['label' => $label, 'distance_mm' => $distance, 'seen_mm' => 2.0 * $this->seenArc($distance), 'at_45' => $this->shrink(\M_PI / 4.0 * $this->radiusMm, $distance), 'points' => $this->front($distance)];
+                $views[] = [
+                    'label' => $label,
+                    'distance_mm' => $distance,
+                    'seen_mm' => 2.0 * $this->seenArc($distance),
+                    'at_45' => $this->shrink((\M_PI / 4.0) * $this->radiusMm, $distance),
+                    'points' => $this->front($distance),
+                ];
             }
         }
 

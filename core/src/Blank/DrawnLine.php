@@ -8,9 +8,7 @@ namespace Wubbin\Core\Blank;
 final readonly class DrawnLine implements \JsonSerializable
 {
     /** @param list<array{float, float}> $points */
-    public function __construct(public LineStyle $style, public array $points, public bool $closed)
-    {
-    }
+    public function __construct(public LineStyle $style, public array $points, public bool $closed) {}
 
     /** @return array{style: string, closed: bool, points: list<array{float, float}>} */
     public function jsonSerialize(): array

@@ -20,17 +20,17 @@ final readonly class GarmentDrawing
     private const SHOULDER_HALF_WIDTH = 0.44;
     private const SHOULDER_FALL = 0.06;
     private const SLEEVE_OUT = 0.34;
-    private const SLEEVE_FALL = 0.20;
+    private const SLEEVE_FALL = 0.2;
     private const ARMPIT_FALL = 0.33;
     private const SLEEVE_WIDTH = 0.42;
-    private const SLEEVE_LENGTH = 0.40;
+    private const SLEEVE_LENGTH = 0.4;
     private const SLEEVE_NARROWS = 0.85;
     private const SLEEVE_PRINT = 0.18;
     private const HEM_MM = 20.0;
     private const ABOVE_HEM_MM = 30.0;
 
     /**
-     * @param float $chest  across the chest, in mm
+     * @param float $chest across the chest, in mm
      * @param float $length from the front's collar seam to the hem, in mm
      *
      * @return list<DrawnLine> with its origin at the front's collar seam
@@ -48,16 +48,20 @@ final readonly class GarmentDrawing
         $hem = $length;
 
         $right = [$shoulder, $sleeveTop, $sleeveBottom, $armpit, [$half, $hem]];
-        $left = array_reverse(array_map(static fn (array $p): array => [-$p[0], $p[1]], $right));
+        $left = array_reverse(array_map(static fn(array $p): array => [-$p[0], $p[1]], $right));
         $front = self::collar($neck, $neckTop, 0.0);
         $back = self::collar($neck, $neckTop, $neckTop + $chest * self::COLLAR_BACK_RISE);
-        $seam = [[$shoulder[0] - $chest * 0.005, $shoulder[1]], [$half - $chest * 0.02, $neckTop + $chest * 0.19], $armpit];
+        $seam = [
+            [$shoulder[0] - $chest * 0.005, $shoulder[1]],
+            [$half - $chest * 0.02, $neckTop + $chest * 0.19],
+            $armpit,
+        ];
 
         return [
             new DrawnLine(LineStyle::Visible, [...array_reverse($back), ...$right, ...$left], true),
             new DrawnLine(LineStyle::Visible, $front, false),
             new DrawnLine(LineStyle::Hidden, $seam, false),
-            new DrawnLine(LineStyle::Hidden, array_map(static fn (array $p): array => [-$p[0], $p[1]], $seam), false),
+            new DrawnLine(LineStyle::Hidden, array_map(static fn(array $p): array => [-$p[0], $p[1]], $seam), false),
         ];
     }
 
@@ -71,7 +75,14 @@ final readonly class GarmentDrawing
         [$outline, , $right, $left] = self::front($chest, $length);
         $rise = self::backRise($chest);
 
-        return array_map(static fn (DrawnLine $line): DrawnLine => new DrawnLine($line->style, array_map(static fn (array $p): array => [$p[0], round($p[1] + $rise, 2)], $line->points), $line->closed), [$outline, $right, $left]);
+        return array_map(
+            static fn(DrawnLine $line): DrawnLine => new DrawnLine(
+                $line->style,
+                array_map(static fn(array $p): array => [$p[0], round($p[1] + $rise, 2)], $line->points),
+                $line->closed,
+            ),
+            [$outline, $right, $left],
+        );
     }
 
     /**
@@ -79,11 +90,16 @@ final readonly class GarmentDrawing
      *
      * @param float $chest across the chest, in mm
      *
-     * @return array{width: float, length: float, area: Rect, drawing: list<DrawnLine>} with its origin at the middle of the shoulder seam
+     * @return array{width: float, length: float, area: Rect,
+     *     drawing: list<DrawnLine>} with its origin at the middle of the shoulder seam
      */
     public static function sleeve(float $chest): array
     {
-        [$width, $length, $print] = [round($chest * self::SLEEVE_WIDTH, 1), round($chest * self::SLEEVE_LENGTH, 1), round($chest * self::SLEEVE_PRINT, 1)];
+        [$width, $length, $print] = [
+            round($chest * self::SLEEVE_WIDTH, 1),
+            round($chest * self::SLEEVE_LENGTH, 1),
+            round($chest * self::SLEEVE_PRINT, 1),
+        ];
         $hem = $width * self::SLEEVE_NARROWS;
 
         return [
@@ -91,8 +107,16 @@ final readonly class GarmentDrawing
             'length' => $length,
             'area' => Rect::mm(-$print / 2.0, $length - self::ABOVE_HEM_MM - $print, $print, $print),
             'drawing' => [
-                new DrawnLine(LineStyle::Visible, [[-$width / 2.0, 0.0], [$width / 2.0, 0.0], [$hem / 2.0, $length], [-$hem / 2.0, $length]], true),
-                new DrawnLine(LineStyle::Hidden, [[-$hem / 2.0, $length - self::HEM_MM], [$hem / 2.0, $length - self::HEM_MM]], false),
+                new DrawnLine(
+                    LineStyle::Visible,
+                    [[-$width / 2.0, 0.0], [$width / 2.0, 0.0], [$hem / 2.0, $length], [-$hem / 2.0, $length]],
+                    true,
+                ),
+                new DrawnLine(
+                    LineStyle::Hidden,
+                    [[-$hem / 2.0, $length - self::HEM_MM], [$hem / 2.0, $length - self::HEM_MM]],
+                    false,
+                ),
             ],
         ];
     }
@@ -112,7 +136,7 @@ final readonly class GarmentDrawing
     {
         $points = [];
         for ($i = 0; $i <= 24; ++$i) {
-            $angle = \M_PI * $i / 24.0;
+            $angle = (\M_PI * $i) / 24.0;
             $points[] = [round($halfWidth * cos($angle), 2), round($topY + ($lowestY - $topY) * sin($angle), 2)];
         }
 

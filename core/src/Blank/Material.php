@@ -19,8 +19,7 @@ final readonly class Material
         public string $limitWhy,
         public ?int $careDots,
         public Provenance $provenance,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {

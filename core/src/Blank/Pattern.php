@@ -14,9 +14,7 @@ final readonly class Pattern
     public const MOST_MM = 300.0;
     public const USUAL_MM = 12.0;
 
-    private function __construct(public PatternKind $kind, public Colour $colour, public float $repeatMm)
-    {
-    }
+    private function __construct(public PatternKind $kind, public Colour $colour, public float $repeatMm) {}
 
     /** @throws BadRecord unless it repeats every 1 to 300 mm */
     public static function fromKind(PatternKind $kind, Colour $colour, float $repeatMm): self

@@ -11,7 +11,8 @@ use Wubbin\Core\Measure\Size;
  * What a photo of a table shows, at true size: told from the four corners of a sheet of known size that lies on it.
  *
  * A projective map between two planes is fixed by four points, no three of them in a line; from the unit square to a
- * quadrilateral it has a closed form (Heckbert, Fundamentals of Texture Mapping and Image Warping, 1989, section 2.2.3),
+ * quadrilateral it has a closed form (Heckbert, Fundamentals of Texture Mapping and Image Warping, 1989, section
+ * 2.2.3),
  * and its inverse is the adjugate of its matrix. A lens that bends straight lines is not corrected.
  */
 final readonly class Perspective
@@ -20,15 +21,13 @@ final readonly class Perspective
     private const LEAST_SHARE = 0.002;
 
     /** @param non-empty-list<float> $matrix of the map from the sheet's unit square to the photo, row by row */
-    private function __construct(private array $matrix, public Size $sheet)
-    {
-    }
+    private function __construct(private array $matrix, public Size $sheet) {}
 
     /**
      * @param list<array{float, float}> $corners of the sheet in the photo, in pixels, one after the other round it
-     * @param Size                      $paper   the sheet, upright
-     * @param Size                      $photo   in pixels
-     * @param bool                      $other   it lies the other way than the lengths of its sides in the photo say
+     * @param Size $paper the sheet, upright
+     * @param Size $photo in pixels
+     * @param bool $other it lies the other way than the lengths of its sides in the photo say
      *
      * @throws BadRecord where the corners cross, lie in a line or outside of the photo
      */
@@ -46,7 +45,10 @@ final readonly class Perspective
         $turns = [self::turn($a, $b, $c), self::turn($b, $c, $d), self::turn($c, $d, $a), self::turn($d, $a, $b)];
         $least = self::LEAST_SHARE * $photo->areaMm2();
         if (min(array_map(abs(...), $turns)) < $least) {
-            throw BadRecord::at('corners', 'The corners lie almost in a line or close together: the sheet must be seen whole, and not too small.');
+            throw BadRecord::at(
+                'corners',
+                'The corners lie almost in a line or close together: the sheet must be seen whole, and not too small.',
+            );
         }
         if (min($turns) < 0.0 && max($turns) > 0.0) {
             throw BadRecord::at('corners', 'The corners cross: mark them one after the other round the sheet.');
@@ -76,7 +78,7 @@ final readonly class Perspective
             throw BadRecord::at('points', 'A point lies beyond where the table ends in this photo.');
         }
 
-        return [$u / $w * $this->sheet->widthMm, $v / $w * $this->sheet->heightMm];
+        return [($u / $w) * $this->sheet->widthMm, ($v / $w) * $this->sheet->heightMm];
     }
 
     /** @return array{float, float} where a place of the table is seen in the photo, in pixels */
@@ -106,9 +108,15 @@ final readonly class Perspective
         $h = ($dx1 * $sy - $sx * $dy1) / $den;
 
         return [
-            $p1[0] - $p0[0] + $g * $p1[0], $p3[0] - $p0[0] + $h * $p3[0], $p0[0],
-            $p1[1] - $p0[1] + $g * $p1[1], $p3[1] - $p0[1] + $h * $p3[1], $p0[1],
-            $g, $h, 1.0,
+            $p1[0] - $p0[0] + $g * $p1[0],
+            $p3[0] - $p0[0] + $h * $p3[0],
+            $p0[0],
+            $p1[1] - $p0[1] + $g * $p1[1],
+            $p3[1] - $p0[1] + $h * $p3[1],
+            $p0[1],
+            $g,
+            $h,
+            1.0,
         ];
     }
 

@@ -24,22 +24,26 @@ final readonly class Taper
     /** Points of an arc are so far apart at most, in mm. */
     private const STEP_MM = 2.0;
 
-    private function __construct(public float $rimMm, public float $footMm, public float $heightMm)
-    {
-    }
+    private function __construct(public float $rimMm, public float $footMm, public float $heightMm) {}
 
     /**
-     * @param float $rimMm    diameter at the rim
-     * @param float $footMm   diameter at the foot
+     * @param float $rimMm diameter at the rim
+     * @param float $footMm diameter at the foot
      * @param float $heightMm standing, not along the wall
      *
      * @throws BadRecord unless all are above zero
      */
     public static function across(float $rimMm, float $footMm, float $heightMm): self
     {
-        foreach (['rim_diameter_mm' => $rimMm, 'foot_diameter_mm' => $footMm, 'height_mm' => $heightMm] as $name => $mm) {
+        foreach (
+            ['rim_diameter_mm' => $rimMm, 'foot_diameter_mm' => $footMm, 'height_mm' => $heightMm]
+            as $name => $mm
+        ) {
             if ($mm <= 0.0) {
-                throw BadRecord::at($name, 'A piece that can be wrapped is wider than nothing at both ends, and has a height.');
+                throw BadRecord::at(
+                    $name,
+                    'A piece that can be wrapped is wider than nothing at both ends, and has a height.',
+                );
             }
         }
 
@@ -70,7 +74,9 @@ final readonly class Taper
         return abs($lean) < self::STRAIGHT ? 0.0 : $lean;
     }
 
-    /** How far below the rim the apex lies in the flat, in mm; negative above it; null of a cylinder, which has none. */
+    /**
+     * How far below the rim the apex lies in the flat, in mm; negative above it; null of a cylinder, which has none.
+     */
     public function apexMm(): ?float
     {
         return 0.0 === $this->lean() ? null : $this->rimMm / $this->lean();
@@ -95,15 +101,15 @@ final readonly class Taper
      */
     public function part(float $fromAngle, float $toAngle, float $fromMm, float $toMm): array
     {
-        $steps = max(2, (int) ceil(($toAngle - $fromAngle) * max($this->rimMm, $this->footMm) / self::STEP_MM));
+        $steps = max(2, (int) ceil((($toAngle - $fromAngle) * max($this->rimMm, $this->footMm)) / self::STEP_MM));
         $points = [];
         foreach ([$fromMm, $toMm] as $down) {
             $arc = [];
             for ($i = 0; $i <= $steps; ++$i) {
-                [$x, $y] = $this->flat($fromAngle + ($toAngle - $fromAngle) * $i / $steps, $down);
+                [$x, $y] = $this->flat($fromAngle + (($toAngle - $fromAngle) * $i) / $steps, $down);
                 $arc[] = [round($x, 3), round($y, 3)];
             }
-            array_push($points, ...($down === $fromMm ? $arc : array_reverse($arc)));
+            array_push($points, ...$down === $fromMm ? $arc : array_reverse($arc));
         }
 
         return $points;
@@ -112,7 +118,8 @@ final readonly class Taper
     /**
      * How a picture there is bent, so that what is level in it stays level on the piece, and what is upright upright.
      *
-     * @param Rect $placed its width along the wall, at the middle of its height; its upper edge along the wall from the rim
+     * @param Rect $placed its width along the wall, at the middle of its height; its upper edge along the wall from
+     *                     the rim
      *
      * @return Bend|null null of a cylinder, and where it reaches past the apex or more than once round it
      */
@@ -124,6 +131,8 @@ final readonly class Taper
         }
         $radius = $this->radiusAt($placed->yMm + $placed->size->heightMm / 2.0);
 
-        return $radius <= 0.0 || !Bend::can($placed->size, $placed->size->widthMm / $radius * $lean) ? null : Bend::forSize($placed->size, $placed->size->widthMm / $radius * $lean);
+        return $radius <= 0.0 || !Bend::can($placed->size, ($placed->size->widthMm / $radius) * $lean)
+            ? null
+            : Bend::forSize($placed->size, ($placed->size->widthMm / $radius) * $lean);
     }
 }

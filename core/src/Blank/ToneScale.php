@@ -16,8 +16,7 @@ final readonly class ToneScale
         private float $veryLightFrom,
         private float $midFrom,
         public Provenance $provenance,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {

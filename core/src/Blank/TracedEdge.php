@@ -22,14 +22,12 @@ final readonly class TracedEdge
     private const STEP_MM = 2.0;
 
     /** @param non-empty-list<array{float, float}> $points */
-    private function __construct(public array $points, public float $overscanMm)
-    {
-    }
+    private function __construct(public array $points, public float $overscanMm) {}
 
     /**
      * @param list<array{float, float}> $points in mm, from any origin
      *
-     * @throws BadRecord naming what is wrong: too few points or too many, a line that crosses itself, a piece of more than 2 m
+     * @throws BadRecord for too few points or too many, a line that crosses itself, a piece of more than 2 m
      */
     public static function fromPoints(array $points, float $overscanMm): self
     {
@@ -44,18 +42,33 @@ final readonly class TracedEdge
         }
         $crossing = Contour::crossing($points);
         if (null !== $crossing) {
-            throw BadRecord::at('points', sprintf('The outline crosses itself: between points %d and %d, and between %d and %d. Drag one of them.', $crossing[0] + 1, $crossing[0] + 2, $crossing[1] + 1, ($crossing[1] + 1) % count($points) + 1));
+            throw BadRecord::at(
+                'points',
+                sprintf(
+                    'The outline crosses itself: between points %d and %d, and between %d and %d. Drag one of them.',
+                    $crossing[0] + 1,
+                    $crossing[0] + 2,
+                    $crossing[1] + 1,
+                    (($crossing[1] + 1) % count($points)) + 1,
+                ),
+            );
         }
         [$xs, $ys] = [array_column($points, 0), array_column($points, 1)];
         if (max($xs) - min($xs) > BlankSize::LARGEST_MM || max($ys) - min($ys) > BlankSize::LARGEST_MM) {
-            throw BadRecord::at('points', 'This comes to more than 2000 mm (79 in): are the sheet’s corners marked right?');
+            throw BadRecord::at(
+                'points',
+                'This comes to more than 2000 mm (79 in): are the sheet’s corners marked right?',
+            );
         }
         if (max($xs) - min($xs) < BlankSize::SMALLEST_MM || max($ys) - min($ys) < BlankSize::SMALLEST_MM) {
             throw BadRecord::at('points', 'This comes to less than 10 mm (0.4 in): click round the whole outline.');
         }
         [$middle, $top] = [(max($xs) + min($xs)) / 2.0, min($ys)];
 
-        return new self(array_map(static fn (array $p): array => [round($p[0] - $middle, 2), round($p[1] - $top, 2)], $points), $overscanMm);
+        return new self(
+            array_map(static fn(array $p): array => [round($p[0] - $middle, 2), round($p[1] - $top, 2)], $points),
+            $overscanMm,
+        );
     }
 
     /** @throws BadRecord */
@@ -67,7 +80,13 @@ final readonly class TracedEdge
     /** @return array{points: string, overscan_mm: float} */
     public function toRecord(): array
     {
-        return ['points' => implode(' ', array_map(static fn (array $p): string => sprintf('%.2F %.2F', $p[0], $p[1]), $this->points)), 'overscan_mm' => $this->overscanMm];
+        return [
+            'points' => implode(
+                ' ',
+                array_map(static fn(array $p): string => sprintf('%.2F %.2F', $p[0], $p[1]), $this->points),
+            ),
+            'overscan_mm' => $this->overscanMm,
+        ];
     }
 
     public function box(): Rect
@@ -83,7 +102,10 @@ final readonly class TracedEdge
     /** The same piece seen from its other side. */
     public function turned(): self
     {
-        return new self(array_map(static fn (array $p): array => [-$p[0], $p[1]], array_reverse($this->points)), $this->overscanMm);
+        return new self(
+            array_map(static fn(array $p): array => [-$p[0], $p[1]], array_reverse($this->points)),
+            $this->overscanMm,
+        );
     }
 
     /**
@@ -104,19 +126,24 @@ final readonly class TracedEdge
             $heading = atan2($to[1] - $from[1], $to[0] - $from[0]);
             $turn = $heading - atan2($from[1] - $before[1], $from[0] - $before[0]);
             $turn -= 2.0 * \M_PI * round($turn / (2.0 * \M_PI));
-            $arc = $turn > 0.0 ? (int) ceil($turn * $this->overscanMm / self::STEP_MM) : 0;
+            $arc = $turn > 0.0 ? (int) ceil(($turn * $this->overscanMm) / self::STEP_MM) : 0;
             for ($k = 0; $k < $arc; ++$k) {
-                $beyond[] = $this->off($from, $heading - $turn + $turn * $k / $arc);
+                $beyond[] = $this->off($from, $heading - $turn + ($turn * $k) / $arc);
             }
             $length = hypot($to[0] - $from[0], $to[1] - $from[1]);
             for ($along = 0.0; $along < $length; $along += self::STEP_MM) {
-                $beyond[] = $this->off([$from[0] + cos($heading) * $along, $from[1] + sin($heading) * $along], $heading);
+                $beyond[] = $this->off(
+                    [$from[0] + cos($heading) * $along, $from[1] + sin($heading) * $along],
+                    $heading,
+                );
             }
         }
-        $kept = array_values(array_filter($beyond, fn (array $p): bool => Contour::distance($points, $p) > $this->overscanMm - 0.01));
+        $kept = array_values(
+            array_filter($beyond, fn(array $p): bool => Contour::distance($points, $p) > $this->overscanMm - 0.01),
+        );
         $line = Contour::simplified([] === $kept ? $points : $kept, 0.2);
 
-        return array_map(static fn (array $p): array => [round($p[0], 2), round($p[1], 2)], $line);
+        return array_map(static fn(array $p): array => [round($p[0], 2), round($p[1], 2)], $line);
     }
 
     /** How much of a picture lies on the piece, 0 to 1. */
@@ -128,13 +155,16 @@ final readonly class TracedEdge
     /** Whether a picture reaches beyond all of the edge by the overscan. */
     public function overscannedBy(Rect $picture): bool
     {
-        return $this->box()->grown($this->overscanMm - 0.05)->within($picture);
+        return $this->box()
+            ->grown($this->overscanMm - 0.05)
+            ->within($picture);
     }
 
     /**
      * @param array{float, float} $from
      *
-     * @return array{float, float} so far out to the left of the heading, where y points down and the inside is to the right
+     * @return array{float,
+     *     float} so far out to the left of the heading, where y points down and the inside is to the right
      */
     private function off(array $from, float $heading): array
     {

@@ -16,7 +16,10 @@ use Wubbin\Core\Measure\Size;
  */
 final readonly class Tracing
 {
-    /** Spread of a mark set by hand, as a share of the photo's longer side: a pixel and a half of two thousand (assumed). */
+    /**
+     * Spread of a mark set by hand, as a share of the photo's longer side: a pixel and a half of two thousand
+     * (assumed).
+     */
     public const MARK_SHARE = 0.00075;
 
     /** Wider than a sheet is long: over this it is told how well a whole garment is measured, in mm. */
@@ -30,21 +33,29 @@ final readonly class Tracing
         public float $heightMayBeOffMm,
         public float $farMayBeOffMm,
         public Size $sheet,
-    ) {
-    }
+    ) {}
 
     /**
-     * @param list<array{float, float}> $corners  of the sheet, in pixels of the photo, one after the other round it
-     * @param list<array{float, float}> $points   round the piece, in pixels; where it is mirrored, of one half from the middle above to the middle below
-     * @param Size                      $paper    the sheet, upright
-     * @param Size                      $photo    in pixels
-     * @param bool                      $mirrored the other half is its image about the line from the first point to the last
-     * @param bool                      $otherWay the sheet lies the other way than it looks
+     * @param list<array{float, float}> $corners of the sheet, in pixels of the photo, one after the other round it
+     * @param list<array{float, float}> $points round the piece, in pixels; where it is mirrored, of one half from
+     *                                          the middle above to the middle below
+     * @param Size $paper the sheet, upright
+     * @param Size $photo in pixels
+     * @param bool $mirrored the other half is its image about the line from the first point to
+     *                       the last
+     * @param bool $otherWay the sheet lies the other way than it looks
      *
      * @throws BadRecord naming corners, points or overscan
      */
-    public static function fromCorners(array $corners, array $points, Size $paper, Size $photo, bool $mirrored, float $overscanMm, bool $otherWay = false): self
-    {
+    public static function fromCorners(
+        array $corners,
+        array $points,
+        Size $paper,
+        Size $photo,
+        bool $mirrored,
+        float $overscanMm,
+        bool $otherWay = false,
+    ): self {
         if (count($points) < 3) {
             throw BadRecord::at('points', 'Click round the outline: three points at least.');
         }
@@ -57,10 +68,21 @@ final readonly class Tracing
         foreach (array_keys($corners) as $moved) {
             foreach ([0, 1] as $axis) {
                 $shifted = $corners;
-                $shifted[$moved] = [$corners[$moved][0] + (0 === $axis ? $spread : 0.0), $corners[$moved][1] + (1 === $axis ? $spread : 0.0)];
-                $other = Perspective::fromCorners($shifted, $paper, Size::mm($photo->widthMm + $spread, $photo->heightMm + $spread), $otherWay);
+                $shifted[$moved] = [
+                    $corners[$moved][0] + (0 === $axis ? $spread : 0.0),
+                    $corners[$moved][1] + (1 === $axis ? $spread : 0.0),
+                ];
+                $other = Perspective::fromCorners(
+                    $shifted,
+                    $paper,
+                    Size::mm($photo->widthMm + $spread, $photo->heightMm + $spread),
+                    $otherWay,
+                );
                 foreach ($ends as $k => [$from, $to]) {
-                    $off[$k] += (self::apart($other, $perspective->inPhoto(...$from), $perspective->inPhoto(...$to)) - hypot($to[0] - $from[0], $to[1] - $from[1])) ** 2;
+                    $off[$k] +=
+                        (self::apart($other, $perspective->inPhoto(...$from), $perspective->inPhoto(...$to)) -
+                            hypot($to[0] - $from[0], $to[1] - $from[1])) **
+                        2;
                 }
             }
         }
@@ -72,7 +94,7 @@ final readonly class Tracing
 
         return new self(
             $edge,
-            array_map(static fn (array $p): array => $perspective->inPhoto(...$p), $table),
+            array_map(static fn(array $p): array => $perspective->inPhoto(...$p), $table),
             2.0 * sqrt($off[0]),
             2.0 * sqrt($off[1]),
             2.0 * sqrt($off[2]),
@@ -87,18 +109,25 @@ final readonly class Tracing
      */
     private static function onTable(Perspective $perspective, array $points, bool $mirrored): array
     {
-        $table = array_map(static fn (array $p): array => $perspective->onTable(...$p), $points);
+        $table = array_map(static fn(array $p): array => $perspective->onTable(...$p), $points);
         if (!$mirrored) {
             return $table;
         }
         [$from, $to] = [$table[0], $table[count($table) - 1]];
         $square = ($to[0] - $from[0]) ** 2 + ($to[1] - $from[1]) ** 2;
         if ($square < 1.0) {
-            throw BadRecord::at('points', 'A half goes from the middle above to the middle below: its first point and its last are the line that it is mirrored about.');
+            throw BadRecord::at(
+                'points',
+                'A half goes from the middle above to the middle below: its first point and its last are the ' .
+                    'line that it is mirrored about.',
+            );
         }
         foreach (array_reverse(array_slice($table, 1, -1)) as $p) {
             $along = (($p[0] - $from[0]) * ($to[0] - $from[0]) + ($p[1] - $from[1]) * ($to[1] - $from[1])) / $square;
-            $table[] = [2.0 * ($from[0] + $along * ($to[0] - $from[0])) - $p[0], 2.0 * ($from[1] + $along * ($to[1] - $from[1])) - $p[1]];
+            $table[] = [
+                2.0 * ($from[0] + $along * ($to[0] - $from[0])) - $p[0],
+                2.0 * ($from[1] + $along * ($to[1] - $from[1])) - $p[1],
+            ];
         }
 
         return $table;
@@ -124,15 +153,23 @@ final readonly class Tracing
         }
         $lean = atan2($below[0] - $above[0], $below[1] - $above[1]);
 
-        return array_map(static fn (array $p): array => [$p[0] * cos($lean) - $p[1] * sin($lean), $p[0] * sin($lean) + $p[1] * cos($lean)], $table);
+        return array_map(
+            static fn(array $p): array => [
+                $p[0] * cos($lean) - $p[1] * sin($lean),
+                $p[0] * sin($lean) + $p[1] * cos($lean),
+            ],
+            $table,
+        );
     }
 
     /**
-     * Where the piece ends to the left and right, above and below, and two places far apart across its middle; on the table.
+     * Where the piece ends to the left and right, above and below, and two places far apart across its middle; on the
+     * table.
      *
      * @param list<array{float, float}> $table
      *
-     * @return array{array{array{float, float}, array{float, float}}, array{array{float, float}, array{float, float}}, array{array{float, float}, array{float, float}}}
+     * @return array{array{array{float, float}, array{float, float}}, array{array{float, float}, array{float, float}},
+     *     array{array{float, float}, array{float, float}}}
      */
     private static function ends(TracedEdge $edge, array $table): array
     {
@@ -145,7 +182,7 @@ final readonly class Tracing
         [$left, $right] = [$at(0, false), $at(0, true)];
         [$x, $y] = [($left[0] + $right[0]) / 2.0, ($left[1] + $right[1]) / 2.0];
         $heading = atan2($right[1] - $left[1], $right[0] - $left[0]);
-        [$dx, $dy] = [self::FAR_MM / 2.0 * cos($heading), self::FAR_MM / 2.0 * sin($heading)];
+        [$dx, $dy] = [(self::FAR_MM / 2.0) * cos($heading), (self::FAR_MM / 2.0) * sin($heading)];
 
         return [[$left, $right], [$at(1, false), $at(1, true)], [[$x - $dx, $y - $dy], [$x + $dx, $y + $dy]]];
     }
@@ -166,6 +203,9 @@ final readonly class Tracing
     {
         [$x, $y] = $perspective->inPhoto(...$place);
 
-        return max(self::apart($perspective, [$x - 0.5, $y], [$x + 0.5, $y]), self::apart($perspective, [$x, $y - 0.5], [$x, $y + 0.5]));
+        return max(
+            self::apart($perspective, [$x - 0.5, $y], [$x + 0.5, $y]),
+            self::apart($perspective, [$x, $y - 0.5], [$x, $y + 0.5]),
+        );
     }
 }

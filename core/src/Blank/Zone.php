@@ -13,12 +13,11 @@ final readonly class Zone
 {
     private const FARTHEST_MM = 2000.0;
 
-    private function __construct(public string $label, public string $side, public Rect $rect, public bool $hole)
-    {
-    }
+    private function __construct(public string $label, public string $side, public Rect $rect, public bool $hole) {}
 
     /**
-     * Its middle is so far right of the centre-line; its upper edge so far below the edge that the blank is measured from.
+     * Its middle is so far right of the centre-line; its upper edge so far below the edge that the blank is measured
+     * from.
      *
      * @throws BadRecord naming the measure, unless its sides are above 0 and all of it within 2 m
      */
@@ -45,12 +44,23 @@ final readonly class Zone
         );
     }
 
-    /** @return array{label: string, side: string, right_mm: float, below_mm: float, width_mm: float, height_mm: float, hole: bool} */
+    /**
+     * @return array{label: string, side: string, right_mm: float, below_mm: float, width_mm: float, height_mm: float,
+     *     hole: bool}
+     */
     public function toRecord(): array
     {
         $size = $this->rect->size;
 
-        return ['label' => $this->label, 'side' => $this->side, 'right_mm' => $this->rect->xMm + $size->widthMm / 2.0, 'below_mm' => $this->rect->yMm, 'width_mm' => $size->widthMm, 'height_mm' => $size->heightMm, 'hole' => $this->hole];
+        return [
+            'label' => $this->label,
+            'side' => $this->side,
+            'right_mm' => $this->rect->xMm + $size->widthMm / 2.0,
+            'below_mm' => $this->rect->yMm,
+            'width_mm' => $size->widthMm,
+            'height_mm' => $size->heightMm,
+            'hole' => $this->hole,
+        ];
     }
 
     /** @return array{float, float} its middle */

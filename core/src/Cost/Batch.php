@@ -18,23 +18,32 @@ final readonly class Batch
     private const WS_IN_KWH = 3.6e6;
 
     /**
-     * @param float $handsS   seconds of hands
+     * @param float $handsS seconds of hands
      * @param float $heatUpWs watt-seconds to heat up once, and
-     * @param float $heldWs   while pieces are heated
-     * @param bool  $usual    nobody said how many watts a source takes: one of its kind usually takes so many
+     * @param float $heldWs while pieces are heated
+     * @param bool $usual nobody said how many watts a source takes: one of its kind usually takes so many
      */
-    private function __construct(public float $handsS, public float $heatUpWs, public float $heldWs, public bool $usual)
-    {
-    }
+    private function __construct(
+        public float $handsS,
+        public float $heatUpWs,
+        public float $heldWs,
+        public bool $usual,
+    ) {}
 
     /**
      * Power times time: heating up by what the heat model has of the plate, then at full power while a piece is heated.
      * What keeps a plate hot between pieces is not known and is left out; a plate heats whatever it holds at once.
      */
-    public static function forPlan(Plan $plan, int $pieces, Shelf $shelf, Catalogue $catalogue, int $rack, int $dryingShelf): self
-    {
+    public static function forPlan(
+        Plan $plan,
+        int $pieces,
+        Shelf $shelf,
+        Catalogue $catalogue,
+        int $rack,
+        int $dryingShelf,
+    ): self {
         $activities = JobActivities::forPlan($plan, 1, $pieces, null, $rack, $dryingShelf);
-        $hands = array_sum(array_map(static fn (Activity $one): int => $one->hands ? $one->seconds : 0, $activities));
+        $hands = array_sum(array_map(static fn(Activity $one): int => $one->hands ? $one->seconds : 0, $activities));
         $heatUp = $held = 0.0;
         $usual = false;
         foreach (self::sources($plan) as $label => $transfer) {
@@ -42,7 +51,14 @@ final readonly class Batch
             $watts = $known ?? self::usualWatts($transfer, $catalogue);
             $usual = $usual || (null === $known && $watts > 0.0);
             $heatUp += $watts * self::heatUpSeconds($transfer, $catalogue);
-            $held += $watts * array_sum(array_map(static fn (Activity $one): int => $one->machine === $label && $one->hands ? $one->seconds : 0, $activities));
+            $held +=
+                $watts *
+                array_sum(
+                    array_map(
+                        static fn(Activity $one): int => $one->machine === $label && $one->hands ? $one->seconds : 0,
+                        $activities,
+                    ),
+                );
         }
 
         return new self((float) $hands, $heatUp, $held, $usual);
@@ -64,7 +80,10 @@ final readonly class Batch
         $hottest = [];
         foreach ($plan->transfers as $transfer) {
             $label = $transfer->heatLabel;
-            if (null !== $label && (!isset($hottest[$label]) || ($transfer->heatC ?? 0.0) > ($hottest[$label]->heatC ?? 0.0))) {
+            if (
+                null !== $label &&
+                (!isset($hottest[$label]) || ($transfer->heatC ?? 0.0) > ($hottest[$label]->heatC ?? 0.0))
+            ) {
                 $hottest[$label] = $transfer;
             }
         }

@@ -11,9 +11,7 @@ final readonly class Cheaper implements \JsonSerializable
     private const WORTH = 0.03;
 
     /** @param string $kind fill, batch, losses or route */
-    private function __construct(public string $kind, public string $how, public float $each, public float $saved)
-    {
-    }
+    private function __construct(public string $kind, public string $how, public float $each, public float $saved) {}
 
     /**
      * @param list<array{string, string, CostSheet}> $ways kind, how, and what it would cost
@@ -30,7 +28,7 @@ final readonly class Cheaper implements \JsonSerializable
                 $cheaper[] = new self($kind, $how, $sheet->each(), $saved);
             }
         }
-        usort($cheaper, static fn (self $one, self $other): int => $other->saved <=> $one->saved);
+        usort($cheaper, static fn(self $one, self $other): int => $other->saved <=> $one->saved);
 
         return $cheaper;
     }

@@ -13,22 +13,25 @@ use Wubbin\Core\Route\Catalogue;
 final readonly class Item
 {
     /** @param string $id of the medium, printer, tape or cover; of a blank its kind, size and colour */
-    public function __construct(public Stuff $stuff, public string $id, public string $label, public string $unit)
-    {
-    }
+    public function __construct(public Stuff $stuff, public string $id, public string $label, public string $unit) {}
 
     public static function blank(string $kind, string $size, Colour $colour, Catalogue $catalogue): self
     {
         $of = $catalogue->blanks[$kind] ?? null;
         $label = $catalogue->sizes()[$size]->label ?? $size;
-        $name = Shape::Garment === $of?->shape ? $of->label.' '.$label : $label;
+        $name = Shape::Garment === $of?->shape ? $of->label . ' ' . $label : $label;
 
-        return new self(Stuff::Blank, $kind.' '.$size.' '.$colour->toHex(), ucfirst($name).', '.$catalogue->colourName($colour), Stuff::Blank->unit());
+        return new self(
+            Stuff::Blank,
+            $kind . ' ' . $size . ' ' . $colour->toHex(),
+            ucfirst($name) . ', ' . $catalogue->colourName($colour),
+            Stuff::Blank->unit(),
+        );
     }
 
     public function key(): string
     {
-        return $this->stuff->value.' '.$this->id;
+        return $this->stuff->value . ' ' . $this->id;
     }
 
     /**

@@ -8,20 +8,19 @@ namespace Wubbin\Core\Cost;
  * What there is of one item and what it cost: what was bought first is used first (FIFO). Amounts are in thousandths of
  * the item's unit, money in minor units; what the layers cost always adds up to what was paid, less what was used.
  *
- * More that was used than was there leaves nothing, and is told; what a count finds beyond what there should be is taken
+ * More that was used than was there leaves nothing, and is told; what a count finds beyond what there should be is
+ * taken
  * to cost what was bought last.
  */
 final readonly class Ledger
 {
     /**
-     * @param list<array{int, int|null}> $layers  amount and what it cost, the oldest first; null where nobody knows
-     * @param float|null                 $last    minor units that a thousandth cost when it was last bought
-     * @param int                        $missing that was used and had not been there
-     * @param int                        $spent   what all that was used cost
+     * @param list<array{int, int|null}> $layers amount and what it cost, the oldest first; null where nobody knows
+     * @param float|null $last minor units that a thousandth cost when it was last bought
+     * @param int $missing that was used and had not been there
+     * @param int $spent what all that was used cost
      */
-    private function __construct(public array $layers, public ?float $last, public int $missing, public int $spent)
-    {
-    }
+    private function __construct(public array $layers, public ?float $last, public int $missing, public int $spent) {}
 
     /** @param iterable<Movement> $movements in the order they happened */
     public static function of(iterable $movements): self
@@ -29,7 +28,12 @@ final readonly class Ledger
         $ledger = new self([], null, 0, 0);
         foreach ($movements as $movement) {
             $ledger = match ($movement->kind) {
-                MovementKind::Bought => new self([...$ledger->layers, [$movement->amount, $movement->price]], $movement->amount > 0 ? $movement->price / $movement->amount : $ledger->last, $ledger->missing, $ledger->spent),
+                MovementKind::Bought => new self(
+                    [...$ledger->layers, [$movement->amount, $movement->price]],
+                    $movement->amount > 0 ? $movement->price / $movement->amount : $ledger->last,
+                    $ledger->missing,
+                    $ledger->spent,
+                ),
                 MovementKind::Used => $ledger->without($movement->amount),
                 MovementKind::Counted => $ledger->corrected($movement->amount),
             };
@@ -47,7 +51,7 @@ final readonly class Ledger
     /** What it cost. */
     public function value(): int
     {
-        return array_sum(array_map(fn (array $layer): int => $this->priced($layer[0], $layer[1]) ?? 0, $this->layers));
+        return array_sum(array_map(fn(array $layer): int => $this->priced($layer[0], $layer[1]) ?? 0, $this->layers));
     }
 
     /**
@@ -66,7 +70,7 @@ final readonly class Ledger
             if (null === $known) {
                 return null;
             }
-            $cost += $there > 0 ? $known * $taken / $there : 0.0;
+            $cost += $there > 0 ? ($known * $taken) / $there : 0.0;
             $left -= $taken;
         }
 
@@ -87,10 +91,12 @@ final readonly class Ledger
             [$there, $price] = $layers[0];
             $taken = min($amount, $there);
             // The last of a layer takes what is left of its price, so that nothing is lost to rounding.
-            $cost = null === $price ? null : ($taken === $there ? $price : (int) round($price * $taken / $there));
+            $cost = null === $price ? null : ($taken === $there ? $price : (int) round(($price * $taken) / $there));
             $spent += $this->priced($taken, $cost) ?? 0;
             $amount -= $taken;
-            $taken === $there ? array_shift($layers) : $layers[0] = [$there - $taken, null === $price ? null : $price - (int) $cost];
+            $taken === $there
+                ? array_shift($layers)
+                : ($layers[0] = [$there - $taken, null === $price ? null : $price - (int) $cost]);
         }
 
         return new self($layers, $this->last, $this->missing + $amount, $this->spent + $spent);
@@ -100,7 +106,12 @@ final readonly class Ledger
     {
         $more = $amount - $this->level();
         if ($more > 0) {
-            return new self([...$this->layers, [$more, null === $this->last ? null : (int) round($more * $this->last)]], $this->last, 0, $this->spent);
+            return new self(
+                [...$this->layers, [$more, null === $this->last ? null : (int) round($more * $this->last)]],
+                $this->last,
+                0,
+                $this->spent,
+            );
         }
         $less = $this->without(-$more);
 

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Cost;
 
-/** Something that came into stock, went out, or was counted: in thousandths of the item's unit, so that sums are exact. */
+/**
+ * Something that came into stock, went out, or was counted: in thousandths of the item's unit, so that sums are exact.
+ */
 final readonly class Movement
 {
     public const THOUSANDTHS = 1000;
 
-    private function __construct(public MovementKind $kind, public int $amount, public int $price)
-    {
-    }
+    private function __construct(public MovementKind $kind, public int $amount, public int $price) {}
 
     /**
      * @param float $amount above zero, in the item's unit
-     * @param int   $price  of all of it, in minor units
+     * @param int $price of all of it, in minor units
      */
     public static function bought(float $amount, int $price): self
     {

@@ -9,9 +9,7 @@ final readonly class Price
 {
     public const MOST_MARGIN = 0.95;
 
-    private function __construct(private ?float $margin, private ?int $target)
-    {
-    }
+    private function __construct(private ?float $margin, private ?int $target) {}
 
     /** @param float $share of the price that is left when all costs are paid, 0 to 0.95 */
     public static function byMargin(float $share): self

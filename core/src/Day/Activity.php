@@ -5,27 +5,28 @@ declare(strict_types=1);
 namespace Wubbin\Core\Day;
 
 /**
- * Something that takes time: hands, a machine, room at a place, or nothing but waiting. Instants are seconds since 1970.
+ * Something that takes time: hands, a machine, room at a place, or nothing but waiting. Instants are seconds since
+ * 1970.
  *
  * Hands work within hours and without a break in it; a machine and waiting run on through the night.
  */
 final readonly class Activity
 {
     /**
-     * @param string      $group    whose it is: a job, whose last activity is due
-     * @param int         $seconds  that it takes
-     * @param string|null $machine  a kind of machine that it needs
-     * @param float|null  $celsius  that the machine is set to
-     * @param string|null $place    of limited room that it takes up
-     * @param list<Wait>  $after    other activities
-     * @param int|null    $due      when it should be over
-     * @param float       $weight   of a second that it is late
-     * @param int|null    $earliest before which it cannot begin
-     * @param int|null    $pinned   when it is to begin, whatever else would be better
-     * @param int|null    $piece    of its group, from 1, the first where it is several; null for what is done for all
-     * @param int         $room     that it takes up at its place, in pieces or sheets
-     * @param int|null    $began    it is under way since then, and stays so
-     * @param bool        $attended hands have to be there when it begins, if only to start it
+     * @param string $group whose it is: a job, whose last activity is due
+     * @param int $seconds that it takes
+     * @param string|null $machine a kind of machine that it needs
+     * @param float|null $celsius that the machine is set to
+     * @param string|null $place of limited room that it takes up
+     * @param list<Wait> $after other activities
+     * @param int|null $due when it should be over
+     * @param float $weight of a second that it is late
+     * @param int|null $earliest before which it cannot begin
+     * @param int|null $pinned when it is to begin, whatever else would be better
+     * @param int|null $piece of its group, from 1, the first where it is several; null for what is done for all
+     * @param int $room that it takes up at its place, in pieces or sheets
+     * @param int|null $began it is under way since then, and stays so
+     * @param bool $attended hands have to be there when it begins, if only to start it
      */
     public function __construct(
         public string $id,
@@ -45,18 +46,53 @@ final readonly class Activity
         public int $room = 1,
         public ?int $began = null,
         public bool $attended = false,
-    ) {
-    }
+    ) {}
 
     /** The same, due at an instant; a second that it is late weighs so much. */
     public function dueAt(int $instant, float $weight): self
     {
-        return new self($this->id, $this->group, $this->label, $this->seconds, $this->hands, $this->machine, $this->celsius, $this->place, $this->after, $instant, $weight, $this->earliest, $this->pinned, $this->piece, $this->room, $this->began, $this->attended);
+        return new self(
+            $this->id,
+            $this->group,
+            $this->label,
+            $this->seconds,
+            $this->hands,
+            $this->machine,
+            $this->celsius,
+            $this->place,
+            $this->after,
+            $instant,
+            $weight,
+            $this->earliest,
+            $this->pinned,
+            $this->piece,
+            $this->room,
+            $this->began,
+            $this->attended,
+        );
     }
 
     /** The same, beginning at an instant that a person chose. */
     public function pinnedAt(int $instant): self
     {
-        return new self($this->id, $this->group, $this->label, $this->seconds, $this->hands, $this->machine, $this->celsius, $this->place, $this->after, $this->due, $this->weight, $this->earliest, $instant, $this->piece, $this->room, $this->began, $this->attended);
+        return new self(
+            $this->id,
+            $this->group,
+            $this->label,
+            $this->seconds,
+            $this->hands,
+            $this->machine,
+            $this->celsius,
+            $this->place,
+            $this->after,
+            $this->due,
+            $this->weight,
+            $this->earliest,
+            $instant,
+            $this->piece,
+            $this->room,
+            $this->began,
+            $this->attended,
+        );
     }
 }

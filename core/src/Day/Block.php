@@ -11,13 +11,24 @@ final readonly class Block implements \JsonSerializable
     private const TOGETHER_S = 150;
 
     /**
-     * @param string                 $id     of its first activity
+     * @param string $id of its first activity
      * @param non-empty-list<string> $labels each once
-     * @param list<int>              $pieces numbers of those it is about, the first where several are done at once
+     * @param list<int> $pieces numbers of those it is about, the first where several are done at once
      */
-    private function __construct(public string $id, public string $kind, public int $lane, public string $group, public int $start, public int $end, public ?float $celsius, public bool $hands, public array $labels, public array $pieces, public bool $pinned, public bool $began)
-    {
-    }
+    private function __construct(
+        public string $id,
+        public string $kind,
+        public int $lane,
+        public string $group,
+        public int $start,
+        public int $end,
+        public ?float $celsius,
+        public bool $hands,
+        public array $labels,
+        public array $pieces,
+        public bool $pinned,
+        public bool $began,
+    ) {}
 
     /** @return list<self> of all lanes, each lane's in order */
     public static function all(Timetable $table): array
@@ -31,8 +42,21 @@ final readonly class Block implements \JsonSerializable
             foreach ($table->lanes[$id] as $kind => $lanes) {
                 foreach ($lanes as $lane) {
                     // Hands go from the press to the table and back: how hot it is is the machine's.
-                    $block = new self($id, $kind, $lane, $activity->group, $start, $end, 'hands' === $kind ? null : $activity->celsius, $activity->hands, [$activity->label], null === $activity->piece ? [] : [$activity->piece], null !== $activity->pinned, null !== $activity->began);
-                    $key = $kind.' '.$lane;
+                    $block = new self(
+                        $id,
+                        $kind,
+                        $lane,
+                        $activity->group,
+                        $start,
+                        $end,
+                        'hands' === $kind ? null : $activity->celsius,
+                        $activity->hands,
+                        [$activity->label],
+                        null === $activity->piece ? [] : [$activity->piece],
+                        null !== $activity->pinned,
+                        null !== $activity->began,
+                    );
+                    $key = $kind . ' ' . $lane;
                     $last = count($blocks[$key] ?? []) - 1;
                     if ($last >= 0 && $blocks[$key][$last]->goesOnWith($block)) {
                         $blocks[$key][$last] = $blocks[$key][$last]->and($block);
@@ -48,17 +72,50 @@ final readonly class Block implements \JsonSerializable
 
     private function goesOnWith(self $next): bool
     {
-        return $next->group === $this->group && $next->celsius === $this->celsius && $next->start - $this->end <= self::TOGETHER_S && !$next->pinned && $next->began === $this->began;
+        return $next->group === $this->group &&
+            $next->celsius === $this->celsius &&
+            $next->start - $this->end <= self::TOGETHER_S &&
+            !$next->pinned &&
+            $next->began === $this->began;
     }
 
     private function and(self $next): self
     {
-        return new self($this->id, $this->kind, $this->lane, $this->group, $this->start, max($this->end, $next->end), $this->celsius, $this->hands, array_values(array_unique([...$this->labels, ...$next->labels])), array_values(array_unique([...$this->pieces, ...$next->pieces])), $this->pinned, $this->began);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->lane,
+            $this->group,
+            $this->start,
+            max($this->end, $next->end),
+            $this->celsius,
+            $this->hands,
+            array_values(array_unique([...$this->labels, ...$next->labels])),
+            array_values(array_unique([...$this->pieces, ...$next->pieces])),
+            $this->pinned,
+            $this->began,
+        );
     }
 
-    /** @return array{id: string, pieces: list<int>, pinned: bool, began: bool, kind: string, lane: int, job: string, start: int, end: int, celsius: float|null, hands: bool, labels: non-empty-list<string>} */
+    /**
+     * @return array{id: string, pieces: list<int>, pinned: bool, began: bool, kind: string, lane: int, job: string,
+     *     start: int, end: int, celsius: float|null, hands: bool, labels: non-empty-list<string>}
+     */
     public function jsonSerialize(): array
     {
-        return ['id' => $this->id, 'pieces' => $this->pieces, 'pinned' => $this->pinned, 'began' => $this->began, 'kind' => $this->kind, 'lane' => $this->lane, 'job' => $this->group, 'start' => $this->start, 'end' => $this->end, 'celsius' => $this->celsius, 'hands' => $this->hands, 'labels' => $this->labels];
+        return [
+            'id' => $this->id,
+            'pieces' => $this->pieces,
+            'pinned' => $this->pinned,
+            'began' => $this->began,
+            'kind' => $this->kind,
+            'lane' => $this->lane,
+            'job' => $this->group,
+            'start' => $this->start,
+            'end' => $this->end,
+            'celsius' => $this->celsius,
+            'hands' => $this->hands,
+            'labels' => $this->labels,
+        ];
     }
 }

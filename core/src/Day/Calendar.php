@@ -21,16 +21,16 @@ final readonly class Calendar
             array_push(
                 $lines,
                 'BEGIN:VEVENT',
-                'UID:'.hash('xxh128', $block->group.$block->lane.$block->start).'@wubbin',
-                'DTSTAMP:'.self::instant($table->day->now),
-                'DTSTART:'.self::instant($block->start),
-                'DTEND:'.self::instant($block->end),
-                'SUMMARY:'.self::text($names[$block->group] ?? $block->group),
-                'DESCRIPTION:'.self::text(implode(', ', $block->labels)),
+                'UID:' . hash('xxh128', $block->group . $block->lane . $block->start) . '@wubbin',
+                'DTSTAMP:' . self::instant($table->day->now),
+                'DTSTART:' . self::instant($block->start),
+                'DTEND:' . self::instant($block->end),
+                'SUMMARY:' . self::text($names[$block->group] ?? $block->group),
+                'DESCRIPTION:' . self::text(implode(', ', $block->labels)),
                 'BEGIN:VALARM',
                 'ACTION:DISPLAY',
                 'TRIGGER:PT0S',
-                'DESCRIPTION:'.self::text($names[$block->group] ?? $block->group),
+                'DESCRIPTION:' . self::text($names[$block->group] ?? $block->group),
                 'END:VALARM',
                 'END:VEVENT',
             );
@@ -55,10 +55,10 @@ final readonly class Calendar
         $folded = '';
         while (strlen($line) > self::FOLD) {
             $part = mb_strcut($line, 0, self::FOLD, 'UTF-8');
-            $folded .= $part."\r\n";
-            $line = ' '.substr($line, strlen($part));
+            $folded .= $part . "\r\n";
+            $line = ' ' . substr($line, strlen($part));
         }
 
-        return $folded.$line."\r\n";
+        return $folded . $line . "\r\n";
     }
 }

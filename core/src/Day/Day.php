@@ -19,10 +19,17 @@ final readonly class Day
     /** @var array<int, list<int>> which wait for it, by block */
     public array $waited;
 
-    /** @var array<string, array<string, int>> how many lanes of each kind an activity needs (“hands”, “machine …”, “place …”) */
+    /**
+     * @var array<string, array<string, int>> how many lanes of each kind an activity needs (“hands”, “machine …”,
+     *                                        “place …”)
+     */
     public array $kinds;
 
-    /** @var array<int, true> blocks that are laid before all others: what is under way or has its time from a person, and what comes before it */
+    /**
+     * Blocks that are laid before all others: what is under way or has its time from a person, and what leads to it.
+     *
+     * @var array<int, true>
+     */
     public array $firm;
 
     /**
@@ -32,7 +39,10 @@ final readonly class Day
      */
     public function __construct(array $activities, public Workshop $workshop, public int $now)
     {
-        $this->activities = array_combine(array_map(static fn (Activity $one): string => $one->id, $activities), $activities);
+        $this->activities = array_combine(
+            array_map(static fn(Activity $one): string => $one->id, $activities),
+            $activities,
+        );
         foreach ($this->activities as $activity) {
             $this->check($activity);
         }
@@ -45,7 +55,17 @@ final readonly class Day
         }
         [$this->waitsFor, $this->waited] = $this->links($of);
         $this->firm = $this->firm($of);
-        $this->kinds = array_map(static fn (Activity $one): array => array_filter(['hands' => (int) $one->hands, 'machine '.$one->machine => null === $one->machine ? 0 : 1, 'place '.$one->place => null === $one->place ? 0 : $one->room], static fn (int $count): bool => $count > 0), $this->activities);
+        $this->kinds = array_map(
+            static fn(Activity $one): array => array_filter(
+                [
+                    'hands' => (int) $one->hands,
+                    'machine ' . $one->machine => null === $one->machine ? 0 : 1,
+                    'place ' . $one->place => null === $one->place ? 0 : $one->room,
+                ],
+                static fn(int $count): bool => $count > 0,
+            ),
+            $this->activities,
+        );
     }
 
     /** The same work, in another shop or from another instant on. */
@@ -94,7 +114,7 @@ final readonly class Day
             }
         }
         $firm = [];
-        while (null !== $number = array_pop($next)) {
+        while (null !== ($number = array_pop($next))) {
             if (isset($firm[$number])) {
                 continue;
             }
@@ -121,20 +141,35 @@ final readonly class Day
             throw Impossible::because('There are no working hours at all.', $activity->id);
         }
         if ($activity->hands && null === $activity->began && $activity->seconds > $this->workshop->hours->longest()) {
-            throw Impossible::because(sprintf('“%s” takes longer than hands ever work without a break.', $activity->label), $activity->id);
+            throw Impossible::because(
+                sprintf('“%s” takes longer than hands ever work without a break.', $activity->label),
+                $activity->id,
+            );
         }
         if (null !== $activity->machine && ($this->workshop->machines[$activity->machine] ?? 0) < 1) {
-            throw Impossible::because(sprintf('There is no machine for “%s”: it needs a %s.', $activity->label, $activity->machine), $activity->id);
+            throw Impossible::because(
+                sprintf('There is no machine for “%s”: it needs a %s.', $activity->label, $activity->machine),
+                $activity->id,
+            );
         }
         if (null !== $activity->place && ($this->workshop->places[$activity->place] ?? 0) < $activity->room) {
-            throw Impossible::because(sprintf('There is no room for “%s” on the %s.', $activity->label, $activity->place), $activity->id);
+            throw Impossible::because(
+                sprintf('There is no room for “%s” on the %s.', $activity->label, $activity->place),
+                $activity->id,
+            );
         }
         foreach ($activity->after as $wait) {
             if (!isset($this->activities[$wait->after])) {
-                throw Impossible::because(sprintf('“%s” comes after something that is not there.', $activity->label), $activity->id);
+                throw Impossible::because(
+                    sprintf('“%s” comes after something that is not there.', $activity->label),
+                    $activity->id,
+                );
             }
             if (null !== $wait->most && $wait->most < $wait->least) {
-                throw Impossible::because(sprintf('“%s” would have to wait longer than it may.', $activity->label), $activity->id);
+                throw Impossible::because(
+                    sprintf('“%s” would have to wait longer than it may.', $activity->label),
+                    $activity->id,
+                );
             }
         }
     }
@@ -167,16 +202,16 @@ final readonly class Day
      */
     private function inOrder(): array
     {
-        $left = array_map(static fn (Activity $one): int => count($one->after), $this->activities);
+        $left = array_map(static fn(Activity $one): int => count($one->after), $this->activities);
         $next = [];
         foreach ($this->activities as $id => $activity) {
             foreach ($activity->after as $wait) {
                 $next[$wait->after][] = $id;
             }
         }
-        $ready = array_keys(array_filter($left, static fn (int $count): bool => 0 === $count));
+        $ready = array_keys(array_filter($left, static fn(int $count): bool => 0 === $count));
         $order = [];
-        while (null !== $id = array_shift($ready)) {
+        while (null !== ($id = array_shift($ready))) {
             $order[] = $id;
             foreach ($next[$id] ?? [] as $after) {
                 if (0 === --$left[$after]) {
@@ -185,8 +220,11 @@ final readonly class Day
             }
         }
         if (count($order) < count($this->activities)) {
-            $round = array_keys(array_filter($left, static fn (int $count): bool => $count > 0));
-            throw Impossible::because(sprintf('“%s” waits for itself.', $this->activities[$round[0]]->label), $round[0]);
+            $round = array_keys(array_filter($left, static fn(int $count): bool => $count > 0));
+            throw Impossible::because(
+                sprintf('“%s” waits for itself.', $this->activities[$round[0]]->label),
+                $round[0],
+            );
         }
 
         return $order;

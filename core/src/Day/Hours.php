@@ -8,9 +8,7 @@ namespace Wubbin\Core\Day;
 final readonly class Hours
 {
     /** @param list<array{int, int}> $stretches from and to, in seconds since 1970 */
-    public function __construct(public array $stretches)
-    {
-    }
+    public function __construct(public array $stretches) {}
 
     /** The earliest instant from which hands have so long without a break; null where they never do. */
     public function from(int $instant, int $seconds): ?int
@@ -19,7 +17,7 @@ final readonly class Hours
         [$low, $high] = [0, count($this->stretches)];
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            $this->stretches[$middle][1] > $instant ? $high = $middle : $low = $middle + 1;
+            $this->stretches[$middle][1] > $instant ? ($high = $middle) : ($low = $middle + 1);
         }
         for ($at = $low; $at < count($this->stretches); ++$at) {
             $begin = max($instant, $this->stretches[$at][0]);
@@ -36,11 +34,19 @@ final readonly class Hours
     {
         $next = $this->stretches[$stretch + 1][0] ?? \PHP_INT_MAX;
 
-        return new self(array_map(static fn (array $one, int $n): array => $n === $stretch ? [$one[0], min($one[1] + $seconds, $next)] : $one, $this->stretches, array_keys($this->stretches)));
+        return new self(
+            array_map(
+                static fn(array $one, int $n): array => $n === $stretch
+                    ? [$one[0], min($one[1] + $seconds, $next)]
+                    : $one,
+                $this->stretches,
+                array_keys($this->stretches),
+            ),
+        );
     }
 
     public function longest(): int
     {
-        return max([0, ...array_map(static fn (array $one): int => $one[1] - $one[0], $this->stretches)]);
+        return max([0, ...array_map(static fn(array $one): int => $one[1] - $one[0], $this->stretches)]);
     }
 }

@@ -17,11 +17,12 @@ final class Lane
     private array $celsius = [];
 
     /** @param string|null $machine kind of it, where changing its temperature takes time */
-    public function __construct(private readonly Workshop $workshop, private readonly ?string $machine = null)
-    {
-    }
+    public function __construct(private readonly Workshop $workshop, private readonly ?string $machine = null) {}
 
-    /** The earliest instant from one on when it is free for so long, with time to change its temperature before and after. */
+    /**
+     * The earliest instant from one on when it is free for so long, with time to change its temperature before and
+     * after.
+     */
     public function free(int $from, int $seconds, ?float $celsius): int
     {
         $count = count($this->starts);
@@ -29,14 +30,22 @@ final class Lane
         [$low, $high] = [0, $count];
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            $this->ends[$middle] > $from ? $high = $middle : $low = $middle + 1;
+            $this->ends[$middle] > $from ? ($high = $middle) : ($low = $middle + 1);
         }
         $at = $from;
         for ($next = $low; $next <= $count; ++$next) {
             if ($next > 0) {
-                $at = max($at, $this->ends[$next - 1] + $this->workshop->change($this->machine, $this->celsius[$next - 1], $celsius));
+                $at = max(
+                    $at,
+                    $this->ends[$next - 1] +
+                        $this->workshop->change($this->machine, $this->celsius[$next - 1], $celsius),
+                );
             }
-            if ($next === $count || $at + $seconds + $this->workshop->change($this->machine, $celsius, $this->celsius[$next]) <= $this->starts[$next]) {
+            if (
+                $next === $count ||
+                $at + $seconds + $this->workshop->change($this->machine, $celsius, $this->celsius[$next]) <=
+                    $this->starts[$next]
+            ) {
                 return $at;
             }
         }
@@ -49,7 +58,7 @@ final class Lane
         [$low, $high] = [0, count($this->starts)];
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            $this->starts[$middle] < $start ? $low = $middle + 1 : $high = $middle;
+            $this->starts[$middle] < $start ? ($low = $middle + 1) : ($high = $middle);
         }
         array_splice($this->starts, $low, 0, [$start]);
         array_splice($this->ends, $low, 0, [$start + $seconds]);

@@ -19,7 +19,7 @@ final class LatestStart
     public static function of(Timetable $table): ?int
     {
         $day = $table->day;
-        $dues = array_filter(array_map(static fn (Activity $one): ?int => $one->due, $day->activities), is_int(...));
+        $dues = array_filter(array_map(static fn(Activity $one): ?int => $one->due, $day->activities), is_int(...));
         if ([] === $dues || $table->score->late > 0.0) {
             return null;
         }
@@ -32,7 +32,7 @@ final class LatestStart
         [$good, $bad] = [-1, count($at)];
         while ($bad - $good > 1) {
             $middle = intdiv($good + $bad, 2);
-            self::inTime($day, $at[$middle], $table->starts) ? $good = $middle : $bad = $middle;
+            self::inTime($day, $at[$middle], $table->starts) ? ($good = $middle) : ($bad = $middle);
         }
 
         return $at[$good] ?? $day->now;

@@ -30,12 +30,12 @@ final class Laying
         }
         foreach ($workshop->machines as $machine => $count) {
             for ($n = 0; $n < $count; ++$n) {
-                $this->lanes['machine '.$machine][] = new Lane($workshop, $machine);
+                $this->lanes['machine ' . $machine][] = new Lane($workshop, $machine);
             }
         }
         foreach ($workshop->places as $place => $room) {
             for ($n = 0; $n < $room; ++$n) {
-                $this->lanes['place '.$place][] = new Lane($workshop);
+                $this->lanes['place ' . $place][] = new Lane($workshop);
             }
         }
     }
@@ -49,7 +49,7 @@ final class Laying
     {
         $laying = new self($day);
         [$left, $next] = [$day->waitsFor, $day->waited];
-        $key = static fn (int $block): array => [isset($day->firm[$block]) ? 0 : 1, $ranks[$block], $block];
+        $key = static fn(int $block): array => [isset($day->firm[$block]) ? 0 : 1, $ranks[$block], $block];
         /** @var \SplMinHeap<array{int, float|int, int}> $ready */
         $ready = new \SplMinHeap();
         foreach ($left as $block => $count) {
@@ -58,7 +58,7 @@ final class Laying
             }
         }
         while (!$ready->isEmpty()) {
-            [,, $block] = $ready->extract();
+            [, , $block] = $ready->extract();
             $laying->lay($day->blocks[$block]);
             foreach ($next[$block] ?? [] as $after) {
                 if (0 === --$left[$after]) {
@@ -79,7 +79,13 @@ final class Laying
             $later = 0;
             foreach ($block as $n => $id) {
                 $activity = $this->day->activities[$id];
-                [$start, $lanes[$id]] = null !== $activity->began ? $this->underWay($activity, $activity->began) : $this->earliest($activity, $this->ready($activity, $placed, 0 === $n ? $begin : $this->day->now));
+                [$start, $lanes[$id]] =
+                    null !== $activity->began
+                        ? $this->underWay($activity, $activity->began)
+                        : $this->earliest(
+                            $activity,
+                            $this->ready($activity, $placed, 0 === $n ? $begin : $this->day->now),
+                        );
                 $later = max($later, $this->tooLate($activity, $placed, $start));
                 $placed[$id] = $start;
                 if ($later > 0) {
@@ -96,7 +102,10 @@ final class Laying
             // What follows could not come soon enough: the whole begins that much later.
             $begin = $placed[$block[0]] + $later;
         }
-        throw Impossible::because(sprintf('The waits of “%s” cannot be kept.', $this->day->activities[$block[0]]->label), $block[0]);
+        throw Impossible::because(
+            sprintf('The waits of “%s” cannot be kept.', $this->day->activities[$block[0]]->label),
+            $block[0],
+        );
     }
 
     /** @param array<string, int> $placed of its own block, beside what is laid already */
@@ -109,7 +118,10 @@ final class Laying
             $ready = max($ready, $end + $wait->least);
             // Of one block nothing is laid yet that the lane could know of.
             if (isset($placed[$wait->after]) && null !== $before->machine && $before->machine === $activity->machine) {
-                $ready = max($ready, $end + $this->day->workshop->change($activity->machine, $before->celsius, $activity->celsius));
+                $ready = max(
+                    $ready,
+                    $end + $this->day->workshop->change($activity->machine, $before->celsius, $activity->celsius),
+                );
             }
         }
 
@@ -122,7 +134,9 @@ final class Laying
         $late = 0;
         foreach ($activity->after as $wait) {
             if (null !== $wait->most) {
-                $end = ($placed[$wait->after] ?? $this->starts[$wait->after]) + $this->day->activities[$wait->after]->seconds;
+                $end =
+                    ($placed[$wait->after] ?? $this->starts[$wait->after]) +
+                    $this->day->activities[$wait->after]->seconds;
                 $late = max($late, $start - $end - $wait->most);
             }
         }
@@ -161,18 +175,31 @@ final class Laying
         do {
             $began = $at;
             if ($activity->hands || $activity->attended) {
-                $at = $this->day->workshop->hours->from($at, $activity->hands ? $activity->seconds : 1) ?? throw Impossible::because(sprintf('Hands have no more time for “%s” in the hours that are known.', $activity->label), $activity->id);
+                $at =
+                    $this->day->workshop->hours->from($at, $activity->hands ? $activity->seconds : 1) ??
+                    throw Impossible::because(
+                        sprintf('Hands have no more time for “%s” in the hours that are known.', $activity->label),
+                        $activity->id,
+                    );
             }
             $lanes = [];
             foreach ($kinds as $kind => $room) {
-                [$lanes[$kind], $at] = $this->free($kind, $room, $at, $activity->seconds, 'hands' === $kind ? null : $activity->celsius);
+                [$lanes[$kind], $at] = $this->free(
+                    $kind,
+                    $room,
+                    $at,
+                    $activity->seconds,
+                    'hands' === $kind ? null : $activity->celsius,
+                );
             }
         } while ($at > $began);
 
         return [$at, $lanes];
     }
 
-    /** @return array{non-empty-list<int>, int} the lanes of a kind that are free first, so many, and when they all are */
+    /**
+     * @return array{non-empty-list<int>, int} the lanes of a kind that are free first, so many, and when they all are
+     */
     private function free(string $kind, int $room, int $from, int $seconds, ?float $celsius): array
     {
         if (1 === $room) {
@@ -190,7 +217,7 @@ final class Laying
 
             return [[$which], $best];
         }
-        $free = array_map(static fn (Lane $lane): int => $lane->free($from, $seconds, $celsius), $this->lanes[$kind]);
+        $free = array_map(static fn(Lane $lane): int => $lane->free($from, $seconds, $celsius), $this->lanes[$kind]);
         asort($free);
         $lanes = array_slice(array_keys($free), 0, $room);
 
@@ -202,7 +229,11 @@ final class Laying
     {
         foreach ($lanes as $kind => $numbers) {
             foreach ($numbers as $n) {
-                $this->lanes[$kind][$n]->take($start, $activity->seconds, 'hands' === $kind ? null : $activity->celsius);
+                $this->lanes[$kind][$n]->take(
+                    $start,
+                    $activity->seconds,
+                    'hands' === $kind ? null : $activity->celsius,
+                );
             }
         }
         $this->starts[$activity->id] = $start;

@@ -8,12 +8,17 @@ namespace Wubbin\Core\Day;
 final readonly class Link
 {
     /**
-     * @param non-empty-list<string> $labels  of what is done, each once
-     * @param string                 $because after, begin, or the kind of lane that was not free before (“hands”, “machine …”, “place …”)
+     * @param non-empty-list<string> $labels of what is done, each once
+     * @param string $because after, begin, or the kind of lane that was not free before
+     *                        (“hands”, “machine …”, “place …”)
      */
-    public function __construct(public string $group, public array $labels, public string $because, public int $start, public int $end)
-    {
-    }
+    public function __construct(
+        public string $group,
+        public array $labels,
+        public string $because,
+        public int $start,
+        public int $end,
+    ) {}
 
     /**
      * What follows on each other in one group is one link; it waited for what its first part waited for.
@@ -27,11 +32,22 @@ final readonly class Link
         $merged = [];
         foreach ($links as $link) {
             $last = array_pop($merged);
-            array_push($merged, ...match (true) {
-                null === $last => [$link],
-                $last->group === $link->group => [new self($last->group, array_values(array_unique([...$last->labels, ...$link->labels])), $last->because, $last->start, $link->end)],
-                default => [$last, $link],
-            });
+            array_push(
+                $merged,
+                ...match (true) {
+                    null === $last => [$link],
+                    $last->group === $link->group => [
+                        new self(
+                            $last->group,
+                            array_values(array_unique([...$last->labels, ...$link->labels])),
+                            $last->because,
+                            $last->start,
+                            $link->end,
+                        ),
+                    ],
+                    default => [$last, $link],
+                },
+            );
         }
 
         return $merged;
@@ -44,7 +60,7 @@ final readonly class Link
             'begin' === $this->because => 'begins as soon as hands do',
             'after' === $this->because => 'comes after it',
             'hands' === $this->because => 'waits for hands',
-            default => 'waits for the '.preg_replace('/^(machine|place) /', '', $this->because),
+            default => 'waits for the ' . preg_replace('/^(machine|place) /', '', $this->because),
         };
     }
 }

@@ -23,16 +23,22 @@ final readonly class Mend
     private const MOST = 4;
 
     /**
-     * @param string       $kind  ANEW, HANDS, MACHINE, PLACE or LONGER
-     * @param string       $what  the machine or place
-     * @param int|null     $from  of the hours that are added
-     * @param float        $saved weighted seconds of lateness
-     * @param float        $part  of all lateness, 0 to 1
-     * @param list<string> $kept  groups that would be in time then
+     * @param string $kind ANEW, HANDS, MACHINE, PLACE or LONGER
+     * @param string $what the machine or place
+     * @param int|null $from of the hours that are added
+     * @param float $saved weighted seconds of lateness
+     * @param float $part of all lateness, 0 to 1
+     * @param list<string> $kept groups that would be in time then
      */
-    private function __construct(public string $kind, public string $what, public ?int $from, public ?int $to, public float $saved, public float $part, public array $kept)
-    {
-    }
+    private function __construct(
+        public string $kind,
+        public string $what,
+        public ?int $from,
+        public ?int $to,
+        public float $saved,
+        public float $part,
+        public array $kept,
+    ) {}
 
     /** @return list<self> what saves most first; none where nothing is late */
     public static function of(Timetable $table): array
@@ -43,13 +49,30 @@ final readonly class Mend
         }
         $mends = [];
         foreach (self::tries($table, $late) as [$kind, $what, $from, $to, $workshop]) {
-            $tried = self::ANEW === $kind ? Scheduler::first($table->day) : Scheduler::again($table->day->with($workshop), $table->starts);
+            $tried =
+                self::ANEW === $kind
+                    ? Scheduler::first($table->day)
+                    : Scheduler::again($table->day->with($workshop), $table->starts);
             $saved = $table->score->late - $tried->score->late;
             if ($saved >= self::LEAST_S) {
-                $mends[] = new self($kind, $what, $from, $to, $saved, $saved / $table->score->late, array_values(array_diff($late, $tried->late())));
+                $mends[] = new self(
+                    $kind,
+                    $what,
+                    $from,
+                    $to,
+                    $saved,
+                    $saved / $table->score->late,
+                    array_values(array_diff($late, $tried->late())),
+                );
             }
         }
-        usort($mends, static fn (self $one, self $other): int => [count($other->kept), $other->saved] <=> [count($one->kept), $one->saved]);
+        usort(
+            $mends,
+            static fn(self $one, self $other): int => [count($other->kept), $other->saved] <=> [
+                count($one->kept),
+                $one->saved,
+            ],
+        );
 
         return array_slice($mends, 0, self::MOST);
     }
@@ -76,22 +99,54 @@ final readonly class Mend
         foreach (array_keys($waited) as $kind) {
             if (str_starts_with($kind, 'machine ')) {
                 $machine = substr($kind, 8);
-                yield [self::MACHINE, $machine, null, null, $workshop->with(machines: [$machine => $workshop->machines[$machine] + 1] + $workshop->machines)];
+                yield [
+                    self::MACHINE,
+                    $machine,
+                    null,
+                    null,
+                    $workshop->with(machines: [$machine => $workshop->machines[$machine] + 1] + $workshop->machines),
+                ];
             } elseif (str_starts_with($kind, 'place ')) {
                 $place = substr($kind, 6);
-                yield [self::PLACE, $place, null, null, $workshop->with(places: [$place => 2 * $workshop->places[$place]] + $workshop->places)];
+                yield [
+                    self::PLACE,
+                    $place,
+                    null,
+                    null,
+                    $workshop->with(places: [$place => 2 * $workshop->places[$place]] + $workshop->places),
+                ];
             }
         }
-        $due = max(0, ...array_map(static fn (Activity $one): int => in_array($one->group, $late, true) ? $one->due ?? 0 : 0, array_values($table->day->activities)));
-        $ends = array_values(array_filter(array_keys($workshop->hours->stretches), static fn (int $n): bool => $workshop->hours->stretches[$n][1] > $table->day->now && $workshop->hours->stretches[$n][1] <= $due && self::lastOfDay($workshop->hours, $n)));
+        $due = max(
+            0,
+            ...array_map(
+                static fn(Activity $one): int => in_array($one->group, $late, true) ? $one->due ?? 0 : 0,
+                array_values($table->day->activities),
+            ),
+        );
+        $ends = array_values(
+            array_filter(
+                array_keys($workshop->hours->stretches),
+                static fn(int $n): bool => $workshop->hours->stretches[$n][1] > $table->day->now &&
+                    $workshop->hours->stretches[$n][1] <= $due &&
+                    self::lastOfDay($workshop->hours, $n),
+            ),
+        );
         foreach (array_slice($ends, -self::EVENINGS) as $n) {
             $to = $workshop->hours->stretches[$n][1];
-            yield [self::LONGER, '', $to, $to + self::EVENING_S, $workshop->with(hours: $workshop->hours->longer($n, self::EVENING_S))];
+            yield [
+                self::LONGER,
+                '',
+                $to,
+                $to + self::EVENING_S,
+                $workshop->with(hours: $workshop->hours->longer($n, self::EVENING_S)),
+            ];
         }
     }
 
     private static function lastOfDay(Hours $hours, int $n): bool
     {
-        return !isset($hours->stretches[$n + 1]) || $hours->stretches[$n + 1][0] - $hours->stretches[$n][1] > self::EVENING_S;
+        return !isset($hours->stretches[$n + 1]) ||
+            $hours->stretches[$n + 1][0] - $hours->stretches[$n][1] > self::EVENING_S;
     }
 }

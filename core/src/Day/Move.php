@@ -11,14 +11,20 @@ final readonly class Move implements \JsonSerializable
     private const SAME_S = 300;
 
     /**
-     * @param int    $count of activities that moved
+     * @param int $count of activities that moved
      * @param string $label of the first of them
-     * @param int    $was   when that one began
-     * @param int    $over  when all of the group was over; the same as now where that did not move
+     * @param int $was when that one began
+     * @param int $over when all of the group was over; the same as now where that did not move
      */
-    private function __construct(public string $group, public int $count, public string $label, public int $was, public int $is, public int $over, public int $end)
-    {
-    }
+    private function __construct(
+        public string $group,
+        public int $count,
+        public string $label,
+        public int $was,
+        public int $is,
+        public int $over,
+        public int $end,
+    ) {}
 
     /**
      * @param array<string, int> $seen by activity, when it was to begin
@@ -36,8 +42,26 @@ final readonly class Move implements \JsonSerializable
             $activity = $table->day->activities[$id];
             $group = $activity->group;
             if (isset($seen[$id]) && null === $activity->began && abs($seen[$id] - $start) > self::SAME_S) {
-                $first = $moves[$group] ?? new self($group, 0, $activity->label, $seen[$id], $start, $over[$group] ?? $ends[$group], $ends[$group]);
-                $moves[$group] = new self($group, $first->count + 1, $first->label, $first->was, $first->is, $first->over, $first->end);
+                $first =
+                    $moves[$group] ??
+                    new self(
+                        $group,
+                        0,
+                        $activity->label,
+                        $seen[$id],
+                        $start,
+                        $over[$group] ?? $ends[$group],
+                        $ends[$group],
+                    );
+                $moves[$group] = new self(
+                    $group,
+                    $first->count + 1,
+                    $first->label,
+                    $first->was,
+                    $first->is,
+                    $first->over,
+                    $first->end,
+                );
             }
         }
 
@@ -47,6 +71,14 @@ final readonly class Move implements \JsonSerializable
     /** @return array{group: string, count: int, label: string, was: int, is: int, over: int, end: int} */
     public function jsonSerialize(): array
     {
-        return ['group' => $this->group, 'count' => $this->count, 'label' => $this->label, 'was' => $this->was, 'is' => $this->is, 'over' => $this->over, 'end' => $this->end];
+        return [
+            'group' => $this->group,
+            'count' => $this->count,
+            'label' => $this->label,
+            'was' => $this->was,
+            'is' => $this->is,
+            'over' => $this->over,
+            'end' => $this->end,
+        ];
     }
 }

@@ -16,16 +16,24 @@ final readonly class Part
     public const RACK = 'drying rack';
     public const SHELF = 'cooling shelf';
 
-    /** How long a backing stays as it is to be peeled, in s: hot or warm (assumed; a cold one waits as long as one likes). */
+    /**
+     * How long a backing stays as it is to be peeled, in s: hot or warm (assumed; a cold one waits as long as one
+     * likes).
+     */
     private const PEELED_WITHIN = ['hot' => 20, 'warm' => 90];
 
     /** Heat that hands and a machine give together. */
     private const HEATED = [StepKind::Prepress, StepKind::Tack, StepKind::Heat, StepKind::Fuse];
 
     /** @param non-empty-list<Step> $steps */
-    private function __construct(public array $steps, public bool $hands, public ?string $machine, public ?float $celsius, public ?string $place, private string $peel)
-    {
-    }
+    private function __construct(
+        public array $steps,
+        public bool $hands,
+        public ?string $machine,
+        public ?float $celsius,
+        public ?string $place,
+        private string $peel,
+    ) {}
 
     /**
      * @param list<Step> $steps
@@ -38,11 +46,23 @@ final readonly class Part
         foreach ($steps as $step) {
             $part = self::fromStep($step, $plan);
             $last = array_pop($parts);
-            array_push($parts, ...match (true) {
-                null === $last => [$part],
-                $last->needsAs($part) => [new self([...$last->steps, $step], $last->hands, $last->machine, $last->celsius, $last->place, $last->peel)],
-                default => [$last, $part],
-            });
+            array_push(
+                $parts,
+                ...match (true) {
+                    null === $last => [$part],
+                    $last->needsAs($part) => [
+                        new self(
+                            [...$last->steps, $step],
+                            $last->hands,
+                            $last->machine,
+                            $last->celsius,
+                            $last->place,
+                            $last->peel,
+                        ),
+                    ],
+                    default => [$last, $part],
+                },
+            );
         }
 
         return $parts;
@@ -65,13 +85,16 @@ final readonly class Part
 
     public function label(): string
     {
-        return implode(', ', array_unique(array_map(static fn (Step $step): string => $step->kind->value, $this->steps)));
+        return implode(
+            ', ',
+            array_unique(array_map(static fn(Step $step): string => $step->kind->value, $this->steps)),
+        );
     }
 
     /** Seconds for one piece, or one sheet. */
     public function seconds(): float
     {
-        return array_sum(array_map(static fn (Step $step): float => $step->duration->seconds, $this->steps));
+        return array_sum(array_map(static fn(Step $step): float => $step->duration->seconds, $this->steps));
     }
 
     /**
@@ -80,7 +103,7 @@ final readonly class Part
      */
     public function together(int $count, ?HeatKind $heat): float
     {
-        $once = !$this->hands && null === $this->machine || $this->heated() && HeatKind::FlatPress === $heat;
+        $once = (!$this->hands && null === $this->machine) || ($this->heated() && HeatKind::FlatPress === $heat);
 
         return $this->seconds() * ($once ? 1 : $count);
     }
@@ -109,11 +132,18 @@ final readonly class Part
             return 0;
         }
 
-        return StepKind::Peel === $first && in_array($last, [StepKind::Cool, StepKind::Set, ...self::HEATED], true) ? self::PEELED_WITHIN[$next->peel] ?? null : null;
+        return StepKind::Peel === $first && in_array($last, [StepKind::Cool, StepKind::Set, ...self::HEATED], true)
+            ? self::PEELED_WITHIN[$next->peel] ?? null
+            : null;
     }
 
     private function needsAs(self $other): bool
     {
-        return [$this->hands, $this->machine, $this->celsius, $this->place] === [$other->hands, $other->machine, $other->celsius, $other->place];
+        return [$this->hands, $this->machine, $this->celsius, $this->place] === [
+            $other->hands,
+            $other->machine,
+            $other->celsius,
+            $other->place,
+        ];
     }
 }

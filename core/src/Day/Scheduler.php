@@ -8,7 +8,8 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Looks for a good timetable: orders of preference are changed a little at a time and laid anew, and one is gone on with
+ * Looks for a good timetable: orders of preference are changed a little at a time and laid anew, and one is gone on
+ * with
  * where it is no worse than some while ago (late acceptance hill climbing, Burke & Bykov, 2017, from memory). The same
  * seed and number of tries give the same timetable.
  */
@@ -21,7 +22,10 @@ final readonly class Scheduler
     private const GROUP_EVERY = 6;
     private const MOST_WHOLE = 100;
 
-    /** What counts later is weighed so against a second of the finish: a change of temperature in s, and hands standing about. */
+    /**
+     * What counts later is weighed so against a second of the finish: a change of temperature in s, and hands standing
+     * about.
+     */
     private const LATE = 1000.0;
     private const CHANGE_S = 60.0;
     private const SCATTERED = 0.02;
@@ -56,7 +60,13 @@ final readonly class Scheduler
         // First whole groups are tried in each other's place, then parts of them.
         $whole = min(self::MOST_WHOLE, count($groups) ** 2);
         for ($try = 1; $count > 1 && $goOn($try, $best); ++$try) {
-            $changed = self::changed($ranks, $groups, $current->late(), $try <= $whole || 0 === $random->getInt(0, self::GROUP_EVERY - 1), $random);
+            $changed = self::changed(
+                $ranks,
+                $groups,
+                $current->late(),
+                $try <= $whole || 0 === $random->getInt(0, self::GROUP_EVERY - 1),
+                $random,
+            );
             $table = Laying::fromRanks($day, $changed);
             $now = self::value($table->score, $day);
             $at = $try % self::MEMORY;
@@ -86,9 +96,12 @@ final readonly class Scheduler
                 $groups[$activity->group] = max($groups[$activity->group] ?? 0, $starts[$id] + 1);
             }
         }
-        $rank = static fn (string $id): int => $starts[$id] ?? $groups[$day->activities[$id]->group] ?? \PHP_INT_MAX;
+        $rank = static fn(string $id): int => $starts[$id] ?? ($groups[$day->activities[$id]->group] ?? \PHP_INT_MAX);
 
-        return Laying::fromRanks($day, array_map(static fn (array $block): int => min(array_map($rank, $block)), $day->blocks));
+        return Laying::fromRanks(
+            $day,
+            array_map(static fn(array $block): int => min(array_map($rank, $block)), $day->blocks),
+        );
     }
 
     /** @return array{Timetable, list<float>} */
@@ -98,7 +111,18 @@ final readonly class Scheduler
         $dues = self::dues($day);
         $best = null;
         foreach (['due', 'tail', 'celsius'] as $by) {
-            $ranks = self::placed(array_map(static fn (array $block): array => self::key($by, $day, $block, $tails[$block[0]], $dues[$day->activities[$block[0]]->group]), $day->blocks));
+            $ranks = self::placed(
+                array_map(
+                    static fn(array $block): array => self::key(
+                        $by,
+                        $day,
+                        $block,
+                        $tails[$block[0]],
+                        $dues[$day->activities[$block[0]]->group],
+                    ),
+                    $day->blocks,
+                ),
+            );
             $table = Laying::fromRanks($day, $ranks);
             if (null === $best || $table->score->beats($best[0]->score)) {
                 $best = [$table, $ranks];
@@ -112,10 +136,10 @@ final readonly class Scheduler
      * One block is preferred to another or put behind it, or all of a group with it: of those that are late as often as
      * of all others.
      *
-     * @param list<float>                        $ranks
+     * @param list<float> $ranks
      * @param array<string, non-empty-list<int>> $groups
-     * @param list<string>                       $late
-     * @param bool                               $whole  a group
+     * @param list<string> $late
+     * @param bool $whole a group
      *
      * @return list<float>
      */
@@ -126,7 +150,7 @@ final readonly class Scheduler
         $to = $ranks[$random->getInt(0, count($ranks) - 1)] + (0 === $random->getInt(0, 1) ? 0.5 : -0.5);
         if ($whole) {
             // Together, so that they keep their order among themselves.
-            $by = $to - min(array_map(static fn (int $block): float => $ranks[$block], $group));
+            $by = $to - min(array_map(static fn(int $block): float => $ranks[$block], $group));
             foreach ($group as $block) {
                 $ranks[$block] += $by;
             }
@@ -140,7 +164,7 @@ final readonly class Scheduler
 
     /**
      * @param non-empty-list<string> $block
-     * @param int                    $tail  seconds from its beginning to the end of all that follows from it
+     * @param int $tail seconds from its beginning to the end of all that follows from it
      *
      * @return array{float, float} less is laid sooner
      */
@@ -169,10 +193,16 @@ final readonly class Scheduler
 
     private static function value(Score $score, Day $day): float
     {
-        return self::LATE * $score->late + ($score->finish - $day->now) + self::CHANGE_S * $score->changes + self::SCATTERED * $score->scattered;
+        return self::LATE * $score->late +
+            ($score->finish - $day->now) +
+            self::CHANGE_S * $score->changes +
+            self::SCATTERED * $score->scattered;
     }
 
-    /** @return array<string, int> seconds from the beginning of each activity to the end of the longest that follows from it */
+    /**
+     * @return array<string,
+     *     int> seconds from the beginning of each activity to the end of the longest that follows from it
+     */
     private static function tails(Day $day): array
     {
         $next = $tails = [];
@@ -190,7 +220,7 @@ final readonly class Scheduler
 
     /**
      * @param array<string, list<array{string, int}>> $next
-     * @param array<string, int>                      $known
+     * @param array<string, int> $known
      */
     private static function tail(string $id, Day $day, array $next, array &$known): int
     {
@@ -205,12 +235,18 @@ final readonly class Scheduler
         return $known[$id];
     }
 
-    /** @return array<string, float> when the first of each group's activities that are due is due; infinite where none is */
+    /**
+     * @return array<string,
+     *     float> when the first of each group's activities that are due is due; infinite where none is
+     */
     private static function dues(Day $day): array
     {
         $dues = [];
         foreach ($day->activities as $activity) {
-            $dues[$activity->group] = min($dues[$activity->group] ?? \INF, null === $activity->due ? \INF : (float) $activity->due);
+            $dues[$activity->group] = min(
+                $dues[$activity->group] ?? \INF,
+                null === $activity->due ? \INF : (float) $activity->due,
+            );
         }
 
         return $dues;

@@ -8,14 +8,12 @@ namespace Wubbin\Core\Day;
 final readonly class Score
 {
     /**
-     * @param float $late      seconds, each by its weight
-     * @param int   $finish    when all is over
-     * @param int   $changes   of temperature
-     * @param int   $scattered seconds that hands stand about between things
+     * @param float $late seconds, each by its weight
+     * @param int $finish when all is over
+     * @param int $changes of temperature
+     * @param int $scattered seconds that hands stand about between things
      */
-    public function __construct(public float $late, public int $finish, public int $changes, public int $scattered)
-    {
-    }
+    public function __construct(public float $late, public int $finish, public int $changes, public int $scattered) {}
 
     public function beats(self $other): bool
     {

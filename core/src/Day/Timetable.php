@@ -8,12 +8,11 @@ namespace Wubbin\Core\Day;
 final readonly class Timetable
 {
     /**
-     * @param array<string, int>                                $starts by activity
-     * @param array<string, array<string, non-empty-list<int>>> $lanes  numbers of the lanes, by kind (“hands”, “machine …”, “place …”), by activity
+     * @param array<string, int> $starts by activity
+     * @param array<string, array<string, non-empty-list<int>>> $lanes numbers of the lanes, by kind
+     *                                                                 (“hands”, “machine …”, “place …”), by activity
      */
-    public function __construct(public Day $day, public array $starts, public array $lanes, public Score $score)
-    {
-    }
+    public function __construct(public Day $day, public array $starts, public array $lanes, public Score $score) {}
 
     public function ends(string $id): int
     {
@@ -44,7 +43,9 @@ final readonly class Timetable
     /** @return list<Link> what decided when a group is over */
     public function chainOf(string $group): array
     {
-        return $this->chainTo(array_keys(array_filter($this->day->activities, static fn (Activity $one): bool => $one->group === $group)));
+        return $this->chainTo(
+            array_keys(array_filter($this->day->activities, static fn(Activity $one): bool => $one->group === $group)),
+        );
     }
 
     /**
@@ -63,18 +64,29 @@ final readonly class Timetable
         $chain = [];
         $seen = [];
         $before = $this->before();
-        for ($at = $last; null !== $at && !isset($seen[$at]);) {
+        for ($at = $last; null !== $at && !isset($seen[$at]); ) {
             $seen[$at] = true;
             [$earlier, $waited] = $this->waitedFor($at, $before[$at] ?? []);
             // Why this one waited stands with it; what came after it is in the chain already.
-            array_unshift($chain, new Link($this->day->activities[$at]->group, [$this->day->activities[$at]->label], $waited, $this->starts[$at], $this->ends($at)));
+            array_unshift(
+                $chain,
+                new Link(
+                    $this->day->activities[$at]->group,
+                    [$this->day->activities[$at]->label],
+                    $waited,
+                    $this->starts[$at],
+                    $this->ends($at),
+                ),
+            );
             $at = $earlier;
         }
 
         return Link::merged($chain);
     }
 
-    /** @return array<string, array<string, string>> what lay on the same lane just before, by kind of lane, by activity */
+    /**
+     * @return array<string, array<string, string>> what lay on the same lane just before, by kind of lane, by activity
+     */
     private function before(): array
     {
         $order = $this->starts;
@@ -83,7 +95,11 @@ final readonly class Timetable
         foreach (array_keys($order) as $id) {
             foreach ($this->lanes[$id] as $kind => $lanes) {
                 foreach ($lanes as $lane) {
-                    if (isset($last[$kind][$lane]) && (!isset($before[$id][$kind]) || $this->ends($last[$kind][$lane]) > $this->ends($before[$id][$kind]))) {
+                    if (
+                        isset($last[$kind][$lane]) &&
+                        (!isset($before[$id][$kind]) ||
+                            $this->ends($last[$kind][$lane]) > $this->ends($before[$id][$kind]))
+                    ) {
                         $before[$id][$kind] = $last[$kind][$lane];
                     }
                     $last[$kind][$lane] = $id;
@@ -111,7 +127,13 @@ final readonly class Timetable
             }
         }
         foreach ($before as $kind => $other) {
-            $ready = $this->ends($other) + $this->day->workshop->change($activity->machine, $this->day->activities[$other]->celsius, $activity->celsius);
+            $ready =
+                $this->ends($other) +
+                $this->day->workshop->change(
+                    $activity->machine,
+                    $this->day->activities[$other]->celsius,
+                    $activity->celsius,
+                );
             if ($ready > $best[2] && $ready <= $start) {
                 $best = [$other, $kind, $ready];
             }
@@ -123,7 +145,12 @@ final readonly class Timetable
     /** @return list<string> activities that could not begin when a person wanted them to */
     public function unkept(): array
     {
-        return array_keys(array_filter($this->day->activities, fn (Activity $one): bool => null !== $one->pinned && $this->starts[$one->id] !== $one->pinned));
+        return array_keys(
+            array_filter(
+                $this->day->activities,
+                fn(Activity $one): bool => null !== $one->pinned && $this->starts[$one->id] !== $one->pinned,
+            ),
+        );
     }
 
     /** @return list<string> groups that are late, the latest first */

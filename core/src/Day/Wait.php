@@ -8,7 +8,5 @@ namespace Wubbin\Core\Day;
 final readonly class Wait
 {
     /** @param int|null $most null where it may wait for ever */
-    public function __construct(public string $after, public int $least = 0, public ?int $most = null)
-    {
-    }
+    public function __construct(public string $after, public int $least = 0, public ?int $most = null) {}
 }

@@ -8,14 +8,19 @@ namespace Wubbin\Core\Day;
 final readonly class Workshop
 {
     /**
-     * @param int                  $hands    pairs of hands
-     * @param array<string, int>   $machines how many of each kind
-     * @param array<string, float> $heating  seconds that a machine takes for a kelvin up or down, by kind; none where it has no temperature
-     * @param array<string, int>   $places   how many pieces each has room for
+     * @param int $hands pairs of hands
+     * @param array<string, int> $machines how many of each kind
+     * @param array<string, float> $heating seconds that a machine takes for a kelvin up or down, by kind; none where
+     *                                      it has no temperature
+     * @param array<string, int> $places how many pieces each has room for
      */
-    public function __construct(public int $hands, public Hours $hours, public array $machines = [], public array $heating = [], public array $places = [])
-    {
-    }
+    public function __construct(
+        public int $hands,
+        public Hours $hours,
+        public array $machines = [],
+        public array $heating = [],
+        public array $places = [],
+    ) {}
 
     /**
      * @param array<string, int>|null $machines
@@ -23,12 +28,20 @@ final readonly class Workshop
      */
     public function with(?int $hands = null, ?Hours $hours = null, ?array $machines = null, ?array $places = null): self
     {
-        return new self($hands ?? $this->hands, $hours ?? $this->hours, $machines ?? $this->machines, $this->heating, $places ?? $this->places);
+        return new self(
+            $hands ?? $this->hands,
+            $hours ?? $this->hours,
+            $machines ?? $this->machines,
+            $this->heating,
+            $places ?? $this->places,
+        );
     }
 
     /** Seconds that a machine takes from one setting to another. */
     public function change(?string $machine, ?float $from, ?float $to): int
     {
-        return null === $machine || null === $from || null === $to || $from === $to ? 0 : (int) ceil(abs($to - $from) * ($this->heating[$machine] ?? 0.0));
+        return null === $machine || null === $from || null === $to || $from === $to
+            ? 0
+            : (int) ceil(abs($to - $from) * ($this->heating[$machine] ?? 0.0));
     }
 }

@@ -17,19 +17,28 @@ final readonly class Calibration implements \JsonSerializable
     private const SECTIONS = 26;
 
     /**
-     * @param list<array{s: float, c: float, model: float}> $points  readings beside the model's temperatures
-     * @param bool                                          $atAnEnd it would lie still further out: something else is wrong
+     * @param list<array{s: float, c: float, model: float}> $points readings beside the model's temperatures
+     * @param bool $atAnEnd it would lie still further out: something else is
+     *                      wrong
      */
-    private function __construct(public string $parameter, public float $value, public float $assumed, public float $rms, public array $points, public bool $atAnEnd)
-    {
-    }
+    private function __construct(
+        public string $parameter,
+        public float $value,
+        public float $assumed,
+        public float $rms,
+        public array $points,
+        public bool $atAnEnd,
+    ) {}
 
     /** @throws ImpossibleModel */
     public static function fit(HeatCase $case, HeatParameters $parameters, Readings $readings): self
     {
         $parameter = $parameters->of($case->heater->calibratedBy());
         $times = array_column($readings->points, 0);
-        $model = static fn (float $value): array => array_column(PressWindow::facesAt($case->calibrated($value), $parameters, Draw::middles(), $times), $readings->face);
+        $model = static fn(float $value): array => array_column(
+            PressWindow::facesAt($case->calibrated($value), $parameters, Draw::middles(), $times),
+            $readings->face,
+        );
         $rms = static function (float $log) use ($model, $readings): float {
             $sum = 0.0;
             foreach ($model(exp($log)) as $i => $celsius) {
@@ -60,12 +69,33 @@ final readonly class Calibration implements \JsonSerializable
             $points[] = ['s' => $readings->points[$i][0], 'c' => $readings->points[$i][1], 'model' => $celsius];
         }
 
-        return new self($parameter->id, exp($best), $parameter->middle, $rms($best), $points, min($best - $from, $to - $best) < 0.02);
+        return new self(
+            $parameter->id,
+            exp($best),
+            $parameter->middle,
+            $rms($best),
+            $points,
+            min($best - $from, $to - $best) < 0.02,
+        );
     }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['parameter' => $this->parameter, 'value' => round($this->value, 1), 'assumed' => $this->assumed, 'rms_c' => round($this->rms, 2), 'points' => array_map(static fn (array $point): array => ['s' => $point['s'], 'c' => $point['c'], 'model' => round($point['model'], 1)], $this->points), 'at_an_end' => $this->atAnEnd];
+        return [
+            'parameter' => $this->parameter,
+            'value' => round($this->value, 1),
+            'assumed' => $this->assumed,
+            'rms_c' => round($this->rms, 2),
+            'points' => array_map(
+                static fn(array $point): array => [
+                    's' => $point['s'],
+                    'c' => $point['c'],
+                    'model' => round($point['model'], 1),
+                ],
+                $this->points,
+            ),
+            'at_an_end' => $this->atAnEnd,
+        ];
     }
 }

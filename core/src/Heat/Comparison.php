@@ -7,7 +7,10 @@ namespace Wubbin\Core\Heat;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\HeatParameters;
 
-/** Ways that practitioners disagree about, computed on one piece: sources on a candle, bases under an iron, water on a mug. */
+/**
+ * Ways that practitioners disagree about, computed on one piece: sources on a candle, bases under an iron, water on a
+ * mug.
+ */
 final readonly class Comparison implements \JsonSerializable
 {
     /** Bases by their substance, thickness in mm, and how hard a hand iron presses on them. */
@@ -25,12 +28,10 @@ final readonly class Comparison implements \JsonSerializable
 
     /**
      * @param list<array{way: string, earliest_s: float|null, latest_s: float|null}> $windows
-     * @param list<Quench>                                                           $quenches
-     * @param list<array{mm: float, earliest_s: float|null, latest_s: float|null}>   $distances of air that blows
+     * @param list<Quench> $quenches
+     * @param list<array{mm: float, earliest_s: float|null, latest_s: float|null}> $distances of air that blows
      */
-    private function __construct(public array $windows, public array $quenches, public array $distances)
-    {
-    }
+    private function __construct(public array $windows, public array $quenches, public array $distances) {}
 
     /** @throws ImpossibleModel */
     public static function forCase(HeatCase $case, HeatParameters $parameters): self
@@ -51,11 +52,18 @@ final readonly class Comparison implements \JsonSerializable
         } elseif (HeatKind::MugPress === $case->heater->kind) {
             $wall = $case->layers[$case->blank]->thicknessMm;
             $hot = $case->heater->setting->celsius ?? 180.0;
-            $water = static fn (string $id): float => $parameters->of('quench.'.$id)->middle;
+            $water = static fn(string $id): float => $parameters->of('quench.' . $id)->middle;
             $quenches = [
                 Quench::forWay('cold water at once', $wall, $hot, $water('cold_c'), $parameters, Draw::middles()),
                 Quench::forWay('hot water first', $wall, $hot, $water('hot_c'), $parameters, Draw::middles()),
-                Quench::forWay('then cold water', $wall, $water('hot_c') + 5.0, $water('cold_c'), $parameters, Draw::middles()),
+                Quench::forWay(
+                    'then cold water',
+                    $wall,
+                    $water('hot_c') + 5.0,
+                    $water('cold_c'),
+                    $parameters,
+                    Draw::middles(),
+                ),
             ];
         }
 

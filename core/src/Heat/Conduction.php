@@ -61,15 +61,19 @@ final class Conduction
     /**
      * @param float $tolerance in K of a step; finer for checks
      */
-    public function __construct(private readonly Grid $grid, private Surrounding $top, private Surrounding $bottom, private readonly float $tolerance = self::TOLERANCE)
-    {
+    public function __construct(
+        private readonly Grid $grid,
+        private Surrounding $top,
+        private Surrounding $bottom,
+        private readonly float $tolerance = self::TOLERANCE,
+    ) {
         $this->volume = $grid->volume;
         $this->between = $grid->conductances();
         foreach ($grid->start as $i => $celsius) {
             $this->celsius[] = $celsius;
             $this->heat[] = $grid->of[$i]->heatAt($celsius);
         }
-        $this->straight = [] === array_filter($grid->of, static fn (Substance $of): bool => $of->melts());
+        $this->straight = [] === array_filter($grid->of, static fn(Substance $of): bool => $of->melts());
         $this->above = $top->celsius;
         $this->below = $bottom->celsius;
         $this->began = $this->held();
@@ -162,7 +166,11 @@ final class Conduction
         [$cell] = $this->grid->cellsOf[$slab];
         $higher = $this->celsius[$cell - 1] ?? null;
 
-        return $this->celsius[$cell] + $this->grid->up[$cell] * (null === $higher ? $this->intoTop() : ($this->between[$cell - 1] ?? 0.0) * ($higher - $this->celsius[$cell]));
+        return $this->celsius[$cell] +
+            $this->grid->up[$cell] *
+                (null === $higher
+                    ? $this->intoTop()
+                    : ($this->between[$cell - 1] ?? 0.0) * ($higher - $this->celsius[$cell]));
     }
 
     /** °C at the lower face of a slab, on its own side. */
@@ -170,10 +178,13 @@ final class Conduction
     {
         [, $cell] = $this->grid->cellsOf[$slab];
         if (!isset($this->celsius[$cell + 1])) {
-            return is_infinite($this->grid->down[$cell]) ? $this->celsius[$cell] : $this->celsius[$cell] + $this->intoBottom() * $this->grid->down[$cell];
+            return is_infinite($this->grid->down[$cell])
+                ? $this->celsius[$cell]
+                : $this->celsius[$cell] + $this->intoBottom() * $this->grid->down[$cell];
         }
 
-        return $this->celsius[$cell] - $this->between[$cell] * ($this->celsius[$cell] - $this->celsius[$cell + 1]) * $this->grid->down[$cell];
+        return $this->celsius[$cell] -
+            $this->between[$cell] * ($this->celsius[$cell] - $this->celsius[$cell + 1]) * $this->grid->down[$cell];
     }
 
     /** How deep a slab has melted from its upper face, in m: its liquid parts laid on each other. */
@@ -191,7 +202,8 @@ final class Conduction
     /** By how much the heat that is there differs from what was there and came in, as a part of what came and went. */
     public function imbalance(): float
     {
-        return abs($this->held() - $this->began - $this->came) / max(1.0, abs($this->came), abs($this->held() - $this->began));
+        return abs($this->held() - $this->began - $this->came) /
+            max(1.0, abs($this->came), abs($this->held() - $this->began));
     }
 
     /** All heat of the stack, and of what lies on it where that is a mass; in J. */
@@ -203,7 +215,10 @@ final class Conduction
         }
         $sum += $this->top->isMass() ? $this->top->capacity * $this->grid->area[0] * $this->above : 0.0;
 
-        return $sum + ($this->bottom->isMass() ? $this->bottom->capacity * $this->grid->area[count($this->volume)] * $this->below : 0.0);
+        return $sum +
+            ($this->bottom->isMass()
+                ? $this->bottom->capacity * $this->grid->area[count($this->volume)] * $this->below
+                : 0.0);
     }
 
     private function intoTop(): float
@@ -215,7 +230,8 @@ final class Conduction
     {
         $last = count($this->celsius) - 1;
 
-        return self::through($this->bottom, $this->grid->down[$last], $this->grid->area[$last + 1]) * ($this->below - $this->celsius[$last]);
+        return self::through($this->bottom, $this->grid->down[$last], $this->grid->area[$last + 1]) *
+            ($this->below - $this->celsius[$last]);
     }
 
     /** What passes from the middle of an outer cell to what lies outside, in W/K. */
@@ -233,7 +249,8 @@ final class Conduction
      *
      * @param array<int, float> $before heat of the cells, in J/m³
      *
-     * @return array{array<int, float>, float, float, float}|null heat of the cells, temperatures above and below, and what came in; null where Newton's rule does not end
+     * @return array{array<int, float>, float, float, float}|null heat of the cells, temperatures above and below, what
+     *                                                            came in; null where Newton's rule does not end
      */
     private function euler(array $before, float $above, float $below, float $step): ?array
     {
@@ -247,7 +264,14 @@ final class Conduction
         for ($round = 0; $round < self::MOST_ROUNDS; ++$round) {
             // What surrounds it is eliminated first: a mass follows its neighbour at once.
             [$topAt, $topFollows] = self::follow($this->top, $atTop, $this->grid->area[0], $above, $up, $step);
-            [$bottomAt, $bottomFollows] = self::follow($this->bottom, $atBottom, $this->grid->area[$count], $below, $down, $step);
+            [$bottomAt, $bottomFollows] = self::follow(
+                $this->bottom,
+                $atBottom,
+                $this->grid->area[$count],
+                $below,
+                $down,
+                $step,
+            );
             $temperature = $slope = [];
             for ($i = 0; $i < $count; ++$i) {
                 $temperature[] = $of[$i]->temperatureOf($heat[$i]);
@@ -296,7 +320,10 @@ final class Conduction
             $up = $topAt + $topFollows * $of[0]->temperatureOf($heat[0]);
             $down = $bottomAt + $bottomFollows * $of[$last]->temperatureOf($heat[$last]);
             // Straight lines are solved by one round, as long as no thermostat has turned on another.
-            $solved = $this->straight && self::open($this->top, $up) === self::open($this->top, $wasUp) && self::open($this->bottom, $down) === self::open($this->bottom, $wasDown);
+            $solved =
+                $this->straight &&
+                self::open($this->top, $up) === self::open($this->top, $wasUp) &&
+                self::open($this->bottom, $down) === self::open($this->bottom, $wasDown);
             if ($solved || max($largest, abs($up - $wasUp), abs($down - $wasDown)) < self::SOLVED) {
                 return [$heat, $up, $down, $this->cameIn($heat, $up, $down, $atTop, $atBottom, $step)];
             }
@@ -312,18 +339,27 @@ final class Conduction
      *
      * @return array{float, float}
      */
-    private static function follow(Surrounding $beside, float $through, float $area, float $before, float $at, float $step): array
-    {
+    private static function follow(
+        Surrounding $beside,
+        float $through,
+        float $area,
+        float $before,
+        float $at,
+        float $step,
+    ): array {
         if (!$beside->isMass()) {
             return [$beside->celsius, 0.0];
         }
-        $capacity = $beside->capacity * $area / $step;
+        $capacity = ($beside->capacity * $area) / $step;
         $loss = $beside->loss * $area;
         // Of the thermostat's band a straight line; full power or none beyond it.
         [$power, $less] = match (self::open($beside, $at)) {
             0 => [0.0, 0.0],
             2 => [$beside->power * $area, 0.0],
-            default => [$beside->power * $area * $beside->setting / Surrounding::BAND, $beside->power * $area / Surrounding::BAND],
+            default => [
+                ($beside->power * $area * $beside->setting) / Surrounding::BAND,
+                ($beside->power * $area) / Surrounding::BAND,
+            ],
         };
         $sum = $capacity + $loss + $less + $through;
 
@@ -347,8 +383,12 @@ final class Conduction
     {
         $last = count($heat) - 1;
         $of = $this->grid->of;
-        $top = $this->top->isMass() ? self::gain($this->top, $this->grid->area[0], $up) : $atTop * ($up - $of[0]->temperatureOf($heat[0]));
-        $bottom = $this->bottom->isMass() ? self::gain($this->bottom, $this->grid->area[$last + 1], $down) : $atBottom * ($down - $of[$last]->temperatureOf($heat[$last]));
+        $top = $this->top->isMass()
+            ? self::gain($this->top, $this->grid->area[0], $up)
+            : $atTop * ($up - $of[0]->temperatureOf($heat[0]));
+        $bottom = $this->bottom->isMass()
+            ? self::gain($this->bottom, $this->grid->area[$last + 1], $down)
+            : $atBottom * ($down - $of[$last]->temperatureOf($heat[$last]));
 
         return $step * ($top + $bottom);
     }

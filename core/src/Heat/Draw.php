@@ -17,9 +17,7 @@ final class Draw
     /** @var array<string, Parameter> */
     private array $used = [];
 
-    private function __construct(private readonly ?Randomizer $random)
-    {
-    }
+    private function __construct(private readonly ?Randomizer $random) {}
 
     public static function middles(): self
     {

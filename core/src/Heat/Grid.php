@@ -47,14 +47,14 @@ final readonly class Grid
     public array $start;
 
     /**
-     * @param non-empty-list<Slab> $slabs  from the heat down, or from outside inward
-     * @param float                $radius of the outermost face of a cylinder, in m
+     * @param non-empty-list<Slab> $slabs from the heat down, or from outside inward
+     * @param float $radius of the outermost face of a cylinder, in m
      *
      * @throws ImpossibleModel
      */
     public function __construct(array $slabs, public Form $form = Form::Plane, float $radius = 0.0)
     {
-        $thick = array_sum(array_map(static fn (Slab $slab): float => $slab->metres, $slabs));
+        $thick = array_sum(array_map(static fn(Slab $slab): float => $slab->metres, $slabs));
         if (Form::Cylinder === $form && $thick > $radius * 1.000001) {
             throw ImpossibleModel::because('The layers are thicker than the cylinder is.');
         }
@@ -89,7 +89,13 @@ final readonly class Grid
             $area[] = $inner;
             $outer = $inner;
         }
-        [$this->wide, $this->of, $this->contact, $this->start, $this->cellsOf] = [$wide, $of, $contact, $start, $cellsOf];
+        [$this->wide, $this->of, $this->contact, $this->start, $this->cellsOf] = [
+            $wide,
+            $of,
+            $contact,
+            $start,
+            $cellsOf,
+        ];
         [$this->volume, $this->up, $this->down, $this->area] = [$volume, $up, $down, $area];
     }
 
@@ -98,7 +104,11 @@ final readonly class Grid
     {
         $all = [];
         for ($i = 0, $last = count($this->wide) - 1; $i < $last; ++$i) {
-            $all[] = 1.0 / ($this->down[$i] + ($this->contact[$i] > 0.0 ? $this->contact[$i] / $this->area[$i + 1] : 0.0) + $this->up[$i + 1]);
+            $all[] =
+                1.0 /
+                ($this->down[$i] +
+                    ($this->contact[$i] > 0.0 ? $this->contact[$i] / $this->area[$i + 1] : 0.0) +
+                    $this->up[$i + 1]);
         }
 
         return $all;

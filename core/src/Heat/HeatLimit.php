@@ -14,14 +14,18 @@ final readonly class HeatLimit implements \JsonSerializable
     public const MELTED = 'melted';
 
     /**
-     * @param string     $what  happens then
-     * @param float      $value in °C, or in mm of what has melted
-     * @param bool       $ends  it spoils the piece; else it is only told
-     * @param float|null $atS   when it is passed; null where it is not, or nobody has looked yet
+     * @param string $what happens then
+     * @param float $value in °C, or in mm of what has melted
+     * @param bool $ends it spoils the piece; else it is only told
+     * @param float|null $atS when it is passed; null where it is not, or nobody has looked yet
      */
-    public function __construct(public string $what, public string $where, public float $value, public bool $ends = true, public ?float $atS = null)
-    {
-    }
+    public function __construct(
+        public string $what,
+        public string $where,
+        public float $value,
+        public bool $ends = true,
+        public ?float $atS = null,
+    ) {}
 
     public function passedAt(?float $seconds): self
     {
@@ -33,6 +37,12 @@ final readonly class HeatLimit implements \JsonSerializable
     {
         $depth = self::MELTED === $this->where;
 
-        return ['what' => $this->what, 'c' => $depth ? null : $this->value, 'mm' => $depth ? $this->value : null, 's' => $this->atS, 'ends' => $this->ends];
+        return [
+            'what' => $this->what,
+            'c' => $depth ? null : $this->value,
+            'mm' => $depth ? $this->value : null,
+            's' => $this->atS,
+            'ends' => $this->ends,
+        ];
     }
 }

@@ -14,12 +14,13 @@ final readonly class Heater
     public const FULL = 'air';
 
     /**
-     * @param Temperature|null $setting    of a plate; of air or a spoon where it is not the usual one
-     * @param string           $pressure   light, medium or heavy
-     * @param Temperature|null $idle       that a press waits at and is closed at; time counts from when it is back at its setting
-     * @param float|null       $calibrated what a probe has shown of it, in W/m²K
-     * @param string           $air        how hot air is set, where it is not set in degrees
-     * @param float|null       $distanceMm from the nozzle to the work; null for the usual one
+     * @param Temperature|null $setting of a plate; of air or a spoon where it is not the usual one
+     * @param string $pressure light, medium or heavy
+     * @param Temperature|null $idle that a press waits at and is closed at; time counts from when it is back at
+     *                               its setting
+     * @param float|null $calibrated what a probe has shown of it, in W/m²K
+     * @param string $air how hot air is set, where it is not set in degrees
+     * @param float|null $distanceMm from the nozzle to the work; null for the usual one
      */
     public function __construct(
         public HeatKind $kind,
@@ -29,8 +30,7 @@ final readonly class Heater
         public ?float $calibrated = null,
         public string $air = self::FULL,
         public ?float $distanceMm = null,
-    ) {
-    }
+    ) {}
 
     public function blows(): bool
     {
@@ -40,24 +40,48 @@ final readonly class Heater
     /** The parameter of the model that it is calibrated by: how it touches, or how its air gives off heat. */
     public function calibratedBy(): string
     {
-        return $this->blows() ? 'source.'.$this->kind->value.'.coefficient' : 'contact.'.$this->pressure;
+        return $this->blows() ? 'source.' . $this->kind->value . '.coefficient' : 'contact.' . $this->pressure;
     }
 
     /** The same with what a probe has shown of it, in W/m²K. */
     public function calibrated(?float $value): self
     {
-        return new self($this->kind, $this->setting, $this->pressure, $this->idle, $value, $this->air, $this->distanceMm);
+        return new self(
+            $this->kind,
+            $this->setting,
+            $this->pressure,
+            $this->idle,
+            $value,
+            $this->air,
+            $this->distanceMm,
+        );
     }
 
     /** The same at another setting; hot air at this temperature. */
     public function at(Temperature $setting): self
     {
-        return new self($this->kind, $setting, $this->pressure, $this->idle, $this->calibrated, $this->air, $this->distanceMm);
+        return new self(
+            $this->kind,
+            $setting,
+            $this->pressure,
+            $this->idle,
+            $this->calibrated,
+            $this->air,
+            $this->distanceMm,
+        );
     }
 
     /** The same from so far. */
     public function from(float $distanceMm): self
     {
-        return new self($this->kind, $this->setting, $this->pressure, $this->idle, $this->calibrated, $this->air, $distanceMm);
+        return new self(
+            $this->kind,
+            $this->setting,
+            $this->pressure,
+            $this->idle,
+            $this->calibrated,
+            $this->air,
+            $distanceMm,
+        );
     }
 }

@@ -13,20 +13,22 @@ use Wubbin\Core\Route\HeatSource;
 /**
  * Where to set a plate down so that it covers a whole picture.
  *
- * The plate counts as a rectangle: its width by the share of its length that presses, less the strips at its rim. A sole
+ * The plate counts as a rectangle: its width by the share of its length that presses, less the strips at its rim. A
+ * sole
  * with steam holes is moved a little halfway through each place, so that what lay under a hole is pressed too; what it
- * covers both before and after counts. The places form a grid whose neighbours overlap at least as far as asked and which
- * reaches beyond the picture's edges, so the outer places carry the edges. Of the plate lengthwise and crosswise the one that needs fewer places is taken; pointing up on a tie.
+ * covers both before and after counts. The places form a grid whose neighbours overlap at least as far as asked and
+ * which
+ * reaches beyond the picture's edges, so the outer places carry the edges. Of the plate lengthwise and crosswise the
+ * one that needs fewer places is taken; pointing up on a tie.
  */
 final readonly class IronCoverage
 {
     /**
-     * @param non-empty-list<IronPlace> $places  in the order they are pressed, row by row from the upper left
-     * @param float                     $shiftMm that a plate is moved towards its heel halfway through each; 0 for one without holes
+     * @param non-empty-list<IronPlace> $places in the order they are pressed, row by row from the upper left
+     * @param float $shiftMm that a plate is moved towards its heel halfway through each; 0 for
+     *                       one without holes
      */
-    private function __construct(public array $places, public float $shiftMm)
-    {
-    }
+    private function __construct(public array $places, public float $shiftMm) {}
 
     /** @return self|null null for a source that has no plate */
     public static function forPicture(Size $picture, HeatSource $source, Coverage $rule): ?self
@@ -46,26 +48,34 @@ final readonly class IronCoverage
         $fewer = count($sideways) < count($pointingUp);
         // The heel lies below what it presses, or left of it, and the point beyond; it is moved towards its heel.
         $tip = $source->plate->heightMm - $strip - $long;
-        $place = static fn (Rect $pressed): IronPlace => new IronPlace($pressed, $fewer
-            ? Rect::at($pressed->xMm - $strip, $pressed->yMm - $strip, $source->plate->turned())
-            : Rect::at($pressed->xMm - $strip, $pressed->yMm - $tip, $source->plate), $fewer);
+        $place = static fn(Rect $pressed): IronPlace => new IronPlace(
+            $pressed,
+            $fewer
+                ? Rect::at($pressed->xMm - $strip, $pressed->yMm - $strip, $source->plate->turned())
+                : Rect::at($pressed->xMm - $strip, $pressed->yMm - $tip, $source->plate),
+            $fewer,
+        );
 
         return new self(array_map($place, $fewer ? $sideways : $pointingUp), $shift);
     }
 
     /**
-     * How far a plate goes that is not lifted but swept over all its places, row by row to and fro, in mm: from middle to
+     * How far a plate goes that is not lifted but swept over all its places, row by row to and fro, in mm: from middle
+     * to
      * middle; 0 where it covers the picture standing.
      */
     public function sweepMm(): float
     {
         $rows = [];
         foreach ($this->places as $place) {
-            $rows[sprintf('%.3F', $place->pressed->yMm)][] = [$place->pressed->xMm + $place->pressed->size->widthMm / 2.0, $place->pressed->yMm + $place->pressed->size->heightMm / 2.0];
+            $rows[sprintf('%.3F', $place->pressed->yMm)][] = [
+                $place->pressed->xMm + $place->pressed->size->widthMm / 2.0,
+                $place->pressed->yMm + $place->pressed->size->heightMm / 2.0,
+            ];
         }
         $path = [];
         foreach (array_values($rows) as $r => $row) {
-            $path = [...$path, ...(0 === $r % 2 ? $row : array_reverse($row))];
+            $path = [...$path, ...0 === $r % 2 ? $row : array_reverse($row)];
         }
         $far = 0.0;
         foreach (array_slice($path, 1) as $i => [$x, $y]) {
@@ -101,7 +111,7 @@ final readonly class IronCoverage
         $count = (int) ceil(($length - $overlap) / ($step - $overlap) - 1e-9);
         $starts = [$from];
         for ($i = 1; $i < $count; ++$i) {
-            $starts[] = $from + ($length - $step) * $i / ($count - 1);
+            $starts[] = $from + (($length - $step) * $i) / ($count - 1);
         }
 
         return $starts;

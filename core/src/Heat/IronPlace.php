@@ -6,14 +6,18 @@ namespace Wubbin\Core\Heat;
 
 use Wubbin\Core\Measure\Rect;
 
-/** One place to set a plate down, in mm from the picture's upper left corner: what it presses, and where all of the plate lies. */
+/**
+ * One place to set a plate down, in mm from the picture's upper left corner: what it presses, and where all of the
+ * plate lies.
+ */
 final readonly class IronPlace implements \JsonSerializable
 {
-    public function __construct(public Rect $pressed, public Rect $plate, public bool $pointsSideways)
-    {
-    }
+    public function __construct(public Rect $pressed, public Rect $plate, public bool $pointsSideways) {}
 
-    /** @return array{x_mm: float, y_mm: float, width_mm: float, height_mm: float, plate: array{x_mm: float, y_mm: float, width_mm: float, height_mm: float}, points_sideways: bool} */
+    /**
+     * @return array{x_mm: float, y_mm: float, width_mm: float, height_mm: float, plate: array{x_mm: float,
+     *     y_mm: float, width_mm: float, height_mm: float}, points_sideways: bool}
+     */
     public function jsonSerialize(): array
     {
         return [

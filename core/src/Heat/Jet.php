@@ -7,7 +7,8 @@ namespace Wubbin\Core\Heat;
 /**
  * How hot air changes on its way from a round nozzle to the work: against where it is usually held, the part of its
  * warmth that is left, and of its coefficient. Its warmth stays for six nozzle widths and falls by the distance beyond
- * (Incropera & DeWitt, 7.7.1, from memory); the coefficient follows Martin's equation for a single round nozzle at a spot
+ * (Incropera & DeWitt, 7.7.1, from memory); the coefficient follows Martin's equation for a single round nozzle at a
+ * spot
  * of five widths (there, 7.7.2, from memory), which holds from two to twelve widths and is kept at its ends beyond.
  */
 final readonly class Jet
@@ -19,14 +20,15 @@ final readonly class Jet
     /** Martin's D/r, for a spot of five nozzle widths across. */
     private const SPOT = 0.4;
 
-    private function __construct(public float $warmth, public float $coefficient)
-    {
-    }
+    private function __construct(public float $warmth, public float $coefficient) {}
 
     /** @param float $mm distances from the nozzle, and its width, in mm; above 0 */
     public static function at(float $mm, float $usualMm, float $nozzleMm): self
     {
-        return new self(self::warmthAt($mm / $nozzleMm) / self::warmthAt($usualMm / $nozzleMm), self::coefficientAt($mm / $nozzleMm) / self::coefficientAt($usualMm / $nozzleMm));
+        return new self(
+            self::warmthAt($mm / $nozzleMm) / self::warmthAt($usualMm / $nozzleMm),
+            self::coefficientAt($mm / $nozzleMm) / self::coefficientAt($usualMm / $nozzleMm),
+        );
     }
 
     private static function warmthAt(float $widths): float

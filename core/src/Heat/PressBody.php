@@ -8,7 +8,8 @@ use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\HeatParameters;
 
 /**
- * How a press behaves that nobody has: its plate is warmed by so much power, gives heat to the room, and to what lies in
+ * How a press behaves that nobody has: its plate is warmed by so much power, gives heat to the room, and to what lies
+ * in
  * it while it is closed. Two bodies that are each as warm inside as outside; worked out in short steps.
  */
 final class PressBody
@@ -23,18 +24,31 @@ final class PressBody
 
     private float $load;
 
-    private function __construct(private readonly float $capacity, private readonly float $power, private readonly float $contact, private readonly float $loss, private readonly float $room, private float $celsius)
-    {
+    private function __construct(
+        private readonly float $capacity,
+        private readonly float $power,
+        private readonly float $contact,
+        private readonly float $loss,
+        private readonly float $room,
+        private float $celsius,
+    ) {
         $this->load = $room;
     }
 
     /** A press of this kind at the middles of what is assumed of it, as cold as the room. */
     public static function cold(HeatKind $kind, HeatParameters $parameters): self
     {
-        $of = static fn (string $id): float => $parameters->of($id)->middle;
-        $source = 'source.'.$kind->value;
+        $of = static fn(string $id): float => $parameters->of($id)->middle;
+        $source = 'source.' . $kind->value;
 
-        return new self($of($source.'.capacity'), $of($source.'.power'), $of('contact.medium'), $of('room.coefficient'), $of('room.celsius'), $of('room.celsius'));
+        return new self(
+            $of($source . '.capacity'),
+            $of($source . '.power'),
+            $of('contact.medium'),
+            $of('room.coefficient'),
+            $of('room.celsius'),
+            $of('room.celsius'),
+        );
     }
 
     /** Lets time go by at a setting, open or closed. */
@@ -44,8 +58,10 @@ final class PressBody
             $step = min(self::STEP_S, $left);
             $open = max(0.0, min(1.0, ($setting - $this->celsius) / Surrounding::BAND));
             $into = $closed ? $this->contact * ($this->celsius - $this->load) : 0.0;
-            $this->celsius += $step * ($this->power * $open - $this->loss * ($this->celsius - $this->room) - $into) / $this->capacity;
-            $this->load += $step * ($into - self::LOAD_LOSS * ($this->load - $this->room)) / self::LOAD;
+            $this->celsius +=
+                ($step * ($this->power * $open - $this->loss * ($this->celsius - $this->room) - $into)) /
+                $this->capacity;
+            $this->load += ($step * ($into - self::LOAD_LOSS * ($this->load - $this->room))) / self::LOAD;
         }
     }
 

@@ -25,36 +25,60 @@ final readonly class PressWindow implements \JsonSerializable
     /** Points of a curve that are kept are apart by this part of the time at least. */
     private const APART = 0.01;
 
-    /** A layer whose inside hinders heat so little against its contacts is as warm inside as outside (Incropera & DeWitt, 5.1, from memory: Biot number below 0.1). */
+    /**
+     * A layer whose inside hinders heat so little against its contacts is as warm inside as outside (Incropera &
+     * DeWitt, 5.1, from memory: Biot number below 0.1).
+     */
     private const LUMPED_BELOW = 0.1;
 
-    /** A wall is worked out as a plane while it is thinner than this part of its radius (assumed: 10 % more area outside than inside). */
+    /**
+     * A wall is worked out as a plane while it is thinner than this part of its radius (assumed: 10 % more area outside
+     * than inside).
+     */
     public const PLANE_BELOW = 0.2;
 
     /**
-     * @param float|null                             $latestS      null where nothing passes its limit
-     * @param list<HeatLimit>                        $limits       with when each is passed, as far as the curve goes
-     * @param float|null                             $countedFromS when a press that was idling is back at its setting, from where its clock counts; null where it never is
-     * @param list<array{float, list<float>, float}> $curve        time, temperatures by face, and depth melted in mm
-     * @param non-empty-list<string>                 $faces
-     * @param list<array{float, float}>              $cooling      time after the press, temperature of the backing
-     * @param array{cells: int, steps: int}          $cost
+     * @param float|null $latestS null where nothing passes its limit
+     * @param list<HeatLimit> $limits with when each is passed, as far as the curve goes
+     * @param float|null $countedFromS when a press that was idling is back at its
+     *                                 setting, from where its clock counts; null where it never is
+     * @param list<array{float, list<float>, float}> $curve time, temperatures by face, and depth melted in mm
+     * @param non-empty-list<string> $faces
+     * @param list<array{float, float}> $cooling time after the press, temperature of the backing
+     * @param array{cells: int, steps: int} $cost
      */
-    private function __construct(public ?float $earliestS, public ?float $latestS, public string $spoilt, public array $limits, public ?float $countedFromS, public ?string $whyNever, public array $curve, public array $faces, public array $cooling, public Form $form, public array $cost, public float $imbalance)
-    {
-    }
+    private function __construct(
+        public ?float $earliestS,
+        public ?float $latestS,
+        public string $spoilt,
+        public array $limits,
+        public ?float $countedFromS,
+        public ?string $whyNever,
+        public array $curve,
+        public array $faces,
+        public array $cooling,
+        public Form $form,
+        public array $cost,
+        public float $imbalance,
+    ) {}
 
     /** @throws ImpossibleModel */
-    public static function forCase(HeatCase $case, HeatParameters $parameters, Draw $draw, bool $withCooling = true): self
-    {
+    public static function forCase(
+        HeatCase $case,
+        HeatParameters $parameters,
+        Draw $draw,
+        bool $withCooling = true,
+    ): self {
         [$grid, $top, $bottom, $form] = self::build($case, $parameters, $draw);
         $heat = new Conduction($grid, $top, $bottom);
         $medium = self::name($case, $case->medium);
         $blank = self::name($case, $case->blank);
         $last = self::name($case, count($case->layers) - 1);
-        $value = static fn (string $id): ?float => null === $parameters->find($id) ? null : $draw->of($parameters->of($id));
-        $need = 'need.'.$case->need;
-        [$reach, $deep] = [$value($need.'.reach_c'), $value($need.'.melted_mm')];
+        $value = static fn(string $id): ?float => null === $parameters->find($id)
+            ? null
+            : $draw->of($parameters->of($id));
+        $need = 'need.' . $case->need;
+        [$reach, $deep] = [$value($need . '.reach_c'), $value($need . '.melted_mm')];
         $limits = self::limits($case, $parameters, $value);
         $hold = $parameters->holdOf($case->need);
         $earliest = $latest = $since = null;
@@ -64,21 +88,59 @@ final readonly class PressWindow implements \JsonSerializable
         $back = ($case->heater->setting->celsius ?? 0.0) - Surrounding::BAND;
         $curve = [];
         $before = null;
-        $heat->until(self::LONGEST_S, static function (Conduction $now) use ($medium, $blank, $last, $reach, $deep, $hold, $back, &$limits, &$countedFrom, &$earliest, &$latest, &$since, &$spoilt, &$curve, &$before): bool {
+        $heat->until(self::LONGEST_S, static function (Conduction $now) use (
+            $medium,
+            $blank,
+            $last,
+            $reach,
+            $deep,
+            $hold,
+            $back,
+            &$limits,
+            &$countedFrom,
+            &$earliest,
+            &$latest,
+            &$since,
+            &$spoilt,
+            &$curve,
+            &$before,
+        ): bool {
             $time = $now->time();
-            $is = ['source' => $now->above(), HeatLimit::BACKING => $now->upperFace($medium), HeatLimit::PRINTED_FACE => $now->upperFace($blank), HeatLimit::FILM => $now->lowerFace($medium), HeatLimit::MELTED => 1000.0 * $now->melted($blank), 'time' => $time];
+            $is = [
+                'source' => $now->above(),
+                HeatLimit::BACKING => $now->upperFace($medium),
+                HeatLimit::PRINTED_FACE => $now->upperFace($blank),
+                HeatLimit::FILM => $now->lowerFace($medium),
+                HeatLimit::MELTED => 1000.0 * $now->melted($blank),
+                'time' => $time,
+            ];
             $was = $before ?? ['time' => 0.0] + $is;
             $before = $is;
             $kept = $curve[count($curve) - 1][0] ?? -1.0;
             if ($time - $kept > self::APART * $time) {
-                $curve[] = [$time, [$is['source'], $is[HeatLimit::BACKING], $is[HeatLimit::PRINTED_FACE], $now->lowerFace($blank), ...($last === $blank ? [] : [$now->upperFace($last)])], $is[HeatLimit::MELTED]];
+                $curve[] = [
+                    $time,
+                    [
+                        $is['source'],
+                        $is[HeatLimit::BACKING],
+                        $is[HeatLimit::PRINTED_FACE],
+                        $now->lowerFace($blank),
+                        ...$last === $blank ? [] : [$now->upperFace($last)],
+                    ],
+                    $is[HeatLimit::MELTED],
+                ];
             }
             // Between two steps a straight line tells when a value was passed.
-            $passed = static fn (string $what, float $value): ?float => $is[$what] < $value ? null : ($was[$what] >= $value ? $was['time'] : $was['time'] + ($time - $was['time']) * ($value - $was[$what]) / ($is[$what] - $was[$what]));
+            $passed = static fn(string $what, float $value): ?float => $is[$what] < $value
+                ? null
+                : ($was[$what] >= $value
+                    ? $was['time']
+                    : $was['time'] + (($time - $was['time']) * ($value - $was[$what])) / ($is[$what] - $was[$what]));
             if (null !== $deep) {
                 $earliest ??= $passed(HeatLimit::MELTED, $deep);
             } elseif (null !== $reach) {
-                $since = $is[HeatLimit::PRINTED_FACE] >= $reach ? ($since ?? $passed(HeatLimit::PRINTED_FACE, $reach)) : null;
+                $since =
+                    $is[HeatLimit::PRINTED_FACE] >= $reach ? $since ?? $passed(HeatLimit::PRINTED_FACE, $reach) : null;
                 $earliest ??= null !== $since && $time - $since >= $hold ? $since + $hold : null;
             }
             $countedFrom ??= $passed('source', $back);
@@ -93,9 +155,42 @@ final readonly class PressWindow implements \JsonSerializable
             // A little is gone on beyond the window, so that what follows is seen.
             return null === $latest || null === $earliest || $time < 1.5 * max($latest, $earliest);
         });
-        $cooling = $withCooling ? self::cool($case, $grid, $top, $bottom, $parameters, $draw, null === $case->recipeS ? $earliest ?? 30.0 : $case->recipeS + ($countedFrom ?? 0.0)) : [];
+        $cooling = $withCooling
+            ? self::cool(
+                $case,
+                $grid,
+                $top,
+                $bottom,
+                $parameters,
+                $draw,
+                null === $case->recipeS ? $earliest ?? 30.0 : $case->recipeS + ($countedFrom ?? 0.0),
+            )
+            : [];
 
-        return new self($earliest, $latest, $spoilt, $limits, $countedFrom, null !== $earliest ? null : ($top->hottest() < ($reach ?? $value($case->layers[$case->blank]->substance.'.solidus') ?? 0.0) ? self::TOO_COOL : self::TOO_SLOW), $curve, ['source', 'backing', 'printed face', Form::Cylinder === $form ? 'its middle' : 'far side', ...($last === $blank ? [] : ['base'])], $cooling, $form, ['cells' => count($grid->wide), 'steps' => $heat->accepted], $heat->imbalance());
+        return new self(
+            $earliest,
+            $latest,
+            $spoilt,
+            $limits,
+            $countedFrom,
+            null !== $earliest
+                ? null
+                : ($top->hottest() < ($reach ?? ($value($case->layers[$case->blank]->substance . '.solidus') ?? 0.0))
+                    ? self::TOO_COOL
+                    : self::TOO_SLOW),
+            $curve,
+            [
+                'source',
+                'backing',
+                'printed face',
+                Form::Cylinder === $form ? 'its middle' : 'far side',
+                ...$last === $blank ? [] : ['base'],
+            ],
+            $cooling,
+            $form,
+            ['cells' => count($grid->wide), 'steps' => $heat->accepted],
+            $heat->imbalance(),
+        );
     }
 
     /**
@@ -111,12 +206,22 @@ final readonly class PressWindow implements \JsonSerializable
     {
         [$grid, $top, $bottom] = self::build($case, $parameters, $draw);
         $heat = new Conduction($grid, $top, $bottom);
-        [$medium, $blank, $last] = [self::name($case, $case->medium), self::name($case, $case->blank), self::name($case, count($case->layers) - 1)];
+        [$medium, $blank, $last] = [
+            self::name($case, $case->medium),
+            self::name($case, $case->blank),
+            self::name($case, count($case->layers) - 1),
+        ];
 
         return array_map(static function (float $time) use ($heat, $medium, $blank, $last): array {
             $heat->until($time);
 
-            return ['source' => $heat->above(), 'backing' => $heat->upperFace($medium), 'printed face' => $heat->upperFace($blank), 'far side' => $heat->lowerFace($blank), 'base' => $heat->upperFace($last)];
+            return [
+                'source' => $heat->above(),
+                'backing' => $heat->upperFace($medium),
+                'printed face' => $heat->upperFace($blank),
+                'far side' => $heat->lowerFace($blank),
+                'base' => $heat->upperFace($last),
+            ];
         }, $times);
     }
 
@@ -140,7 +245,9 @@ final readonly class PressWindow implements \JsonSerializable
     /** How wide the window is: the most by the least, 1 upwards; null where it has no end, or ends before it begins. */
     public function width(): ?float
     {
-        return null === $this->earliestS || null === $this->latestS || $this->latestS <= $this->earliestS ? null : $this->latestS / max(1.0, $this->earliestS);
+        return null === $this->earliestS || null === $this->latestS || $this->latestS <= $this->earliestS
+            ? null
+            : $this->latestS / max(1.0, $this->earliestS);
     }
 
     /** When the backing is cooler than this, in seconds after the press; null where that takes too long. */
@@ -168,8 +275,18 @@ final readonly class PressWindow implements \JsonSerializable
             'limits' => $this->limits,
             'counted_from_s' => $this->countedFromS,
             'faces' => $this->faces,
-            'curve' => array_map(static fn (array $point): array => ['s' => round($point[0], 3), 'c' => array_map(static fn (float $c): float => round($c, 2), $point[1]), 'melted_mm' => round($point[2], 3)], $this->curve),
-            'cooling' => array_map(static fn (array $point): array => ['s' => round($point[0], 2), 'c' => round($point[1], 2)], $this->cooling),
+            'curve' => array_map(
+                static fn(array $point): array => [
+                    's' => round($point[0], 3),
+                    'c' => array_map(static fn(float $c): float => round($c, 2), $point[1]),
+                    'melted_mm' => round($point[2], 3),
+                ],
+                $this->curve,
+            ),
+            'cooling' => array_map(
+                static fn(array $point): array => ['s' => round($point[0], 2), 'c' => round($point[1], 2)],
+                $this->cooling,
+            ),
             'form' => $this->form->value,
             'cells' => $this->cost['cells'],
             'steps' => $this->cost['steps'],
@@ -181,11 +298,23 @@ final readonly class PressWindow implements \JsonSerializable
      *
      * @return list<array{float, float}>
      */
-    private static function cool(HeatCase $case, Grid $grid, Surrounding $top, Surrounding $bottom, HeatParameters $parameters, Draw $draw, float $pressS): array
-    {
+    private static function cool(
+        HeatCase $case,
+        Grid $grid,
+        Surrounding $top,
+        Surrounding $bottom,
+        HeatParameters $parameters,
+        Draw $draw,
+        float $pressS,
+    ): array {
         $heat = new Conduction($grid, $top, $bottom);
         $heat->until($pressS);
-        $heat->surround(Surrounding::steady($draw->of($parameters->of('room.celsius')), $draw->of($parameters->of('room.coefficient'))));
+        $heat->surround(
+            Surrounding::steady(
+                $draw->of($parameters->of('room.celsius')),
+                $draw->of($parameters->of('room.coefficient')),
+            ),
+        );
         $medium = self::name($case, $case->medium);
         $curve = [[0.0, $heat->upperFace($medium)]];
         $heat->until($pressS + self::COOLED_S, static function (Conduction $now) use ($medium, $pressS, &$curve): bool {
@@ -204,7 +333,7 @@ final readonly class PressWindow implements \JsonSerializable
     /** How much a layer hinders heat against its contacts: h·L/k. */
     private static function biot(HeatLayer $layer, Substance $of, float $contact): float
     {
-        return $contact * $layer->thicknessMm / 1000.0 / $of->conductivity;
+        return ($contact * $layer->thicknessMm) / 1000.0 / $of->conductivity;
     }
 
     /**
@@ -214,10 +343,18 @@ final readonly class PressWindow implements \JsonSerializable
      */
     public static function lumped(HeatCase $case, HeatParameters $parameters): array
     {
-        $of = static fn (string $id): float => $parameters->of($id)->middle;
+        $of = static fn(string $id): float => $parameters->of($id)->middle;
         $lumped = [];
         foreach (HeatParameters::WAX === $case->need ? [] : $case->layers as $layer) {
-            $biot = self::biot($layer, new Substance($of($layer->substance.'.k'), $of($layer->substance.'.density'), $of($layer->substance.'.heat')), $case->heater->calibrated ?? $of('contact.'.$case->heater->pressure));
+            $biot = self::biot(
+                $layer,
+                new Substance(
+                    $of($layer->substance . '.k'),
+                    $of($layer->substance . '.density'),
+                    $of($layer->substance . '.heat'),
+                ),
+                $case->heater->calibrated ?? $of('contact.' . $case->heater->pressure),
+            );
             if ($biot < self::LUMPED_BELOW) {
                 $lumped[$layer->label] = $biot;
             }
@@ -228,7 +365,7 @@ final readonly class PressWindow implements \JsonSerializable
 
     private static function name(HeatCase $case, int $at): string
     {
-        return $at.' '.$case->layers[$at]->label;
+        return $at . ' ' . $case->layers[$at]->label;
     }
 
     /**
@@ -238,28 +375,49 @@ final readonly class PressWindow implements \JsonSerializable
      */
     private static function build(HeatCase $case, HeatParameters $parameters, Draw $draw): array
     {
-        $of = static fn (string $id): float => null !== $case->heater->calibrated && $id === $case->heater->calibratedBy() ? $case->heater->calibrated : $draw->of($parameters->of($id));
-        $contact = $of('contact.'.$case->heater->pressure);
+        $of = static fn(string $id): float => null !== $case->heater->calibrated &&
+        $id === $case->heater->calibratedBy()
+            ? $case->heater->calibrated
+            : $draw->of($parameters->of($id));
+        $contact = $of('contact.' . $case->heater->pressure);
         $radius = null === $case->diameterMm ? 0.0 : $case->diameterMm / 2000.0;
-        $thickest = max(array_map(static fn (HeatLayer $layer): float => $layer->thicknessMm, $case->layers)) / 1000.0;
+        $thickest = max(array_map(static fn(HeatLayer $layer): float => $layer->thicknessMm, $case->layers)) / 1000.0;
         $form = $radius > 0.0 && $thickest >= self::PLANE_BELOW * $radius ? Form::Cylinder : Form::Plane;
         $slabs = [];
         $outside = 0.0;
         foreach ($case->layers as $i => $layer) {
             $id = $layer->substance;
-            $latent = $parameters->find($id.'.latent');
-            $solidus = null === $latent ? 0.0 : $of($id.'.solidus');
-            $substance = new Substance($of($id.'.k'), $of($id.'.density'), $of($id.'.heat'), $solidus, null === $latent ? 0.0 : max($solidus + 1.0, $of($id.'.liquidus')), null === $latent ? 0.0 : $draw->of($latent));
+            $latent = $parameters->find($id . '.latent');
+            $solidus = null === $latent ? 0.0 : $of($id . '.solidus');
+            $substance = new Substance(
+                $of($id . '.k'),
+                $of($id . '.density'),
+                $of($id . '.heat'),
+                $solidus,
+                null === $latent ? 0.0 : max($solidus + 1.0, $of($id . '.liquidus')),
+                null === $latent ? 0.0 : $draw->of($latent),
+            );
             // Melting wax wets what lies on it.
             $wets = HeatParameters::WAX === $case->need;
-            $slabs[] = new Slab(self::name($case, $i), $substance, $layer->thicknessMm / 1000.0, $wets ? Slab::PERFECT : $contact, cells: !$wets && self::biot($layer, $substance, $contact) < self::LUMPED_BELOW ? 1 : 0);
+            $slabs[] = new Slab(
+                self::name($case, $i),
+                $substance,
+                $layer->thicknessMm / 1000.0,
+                $wets ? Slab::PERFECT : $contact,
+                cells: !$wets && self::biot($layer, $substance, $contact) < self::LUMPED_BELOW ? 1 : 0,
+            );
             $outside += $i < $case->blank ? $layer->thicknessMm / 1000.0 : 0.0;
         }
         $room = $of('room.celsius');
         $top = self::source($case->heater, $of, $contact, $room);
         $grid = new Grid($slabs, $form, Form::Cylinder === $form ? $radius + $outside : 0.0);
 
-        return [$grid, $top, Form::Cylinder === $form ? Surrounding::none() : Surrounding::steady($room, $of('room.coefficient')), $form];
+        return [
+            $grid,
+            $top,
+            Form::Cylinder === $form ? Surrounding::none() : Surrounding::steady($room, $of('room.coefficient')),
+            $form,
+        ];
     }
 
     /**
@@ -271,20 +429,40 @@ final readonly class PressWindow implements \JsonSerializable
      */
     private static function source(Heater $heater, callable $of, float $contact, float $room): Surrounding
     {
-        $kind = 'source.'.$heater->kind->value;
+        $kind = 'source.' . $heater->kind->value;
         $setting = $heater->setting?->celsius;
         if ($heater->blows()) {
-            $jet = null === $heater->distanceMm ? null : Jet::at($heater->distanceMm, $of($kind.'.usual_mm'), $of($kind.'.nozzle_mm'));
-            $warmer = (($setting ?? $of($kind.'.'.$heater->air)) - $room) * ($jet->warmth ?? 1.0);
+            $jet =
+                null === $heater->distanceMm
+                    ? null
+                    : Jet::at($heater->distanceMm, $of($kind . '.usual_mm'), $of($kind . '.nozzle_mm'));
+            $warmer = (($setting ?? $of($kind . '.' . $heater->air)) - $room) * ($jet->warmth ?? 1.0);
 
-            return Surrounding::steady($room + $of($kind.'.share') * $warmer, $of($kind.'.coefficient') * ($jet->coefficient ?? 1.0));
+            return Surrounding::steady(
+                $room + $of($kind . '.share') * $warmer,
+                $of($kind . '.coefficient') * ($jet->coefficient ?? 1.0),
+            );
         }
         if (HeatKind::Spoon === $heater->kind) {
-            return Surrounding::mass($setting ?? $of($kind.'.warmed_c'), $of($kind.'.contact'), $of($kind.'.capacity'), $of('room.coefficient'), $room);
+            return Surrounding::mass(
+                $setting ?? $of($kind . '.warmed_c'),
+                $of($kind . '.contact'),
+                $of($kind . '.capacity'),
+                $of('room.coefficient'),
+                $room,
+            );
         }
         $setting ??= throw ImpossibleModel::because('How hot this source is set is not known.');
 
-        return Surrounding::plate($setting, $contact, $of($kind.'.capacity'), $of($kind.'.power'), $heater->idle->celsius ?? $setting, $of('room.coefficient'), $room);
+        return Surrounding::plate(
+            $setting,
+            $contact,
+            $of($kind . '.capacity'),
+            $of($kind . '.power'),
+            $heater->idle->celsius ?? $setting,
+            $of('room.coefficient'),
+            $room,
+        );
     }
 
     /**
@@ -296,9 +474,9 @@ final readonly class PressWindow implements \JsonSerializable
      */
     private static function limits(HeatCase $case, HeatParameters $parameters, callable $value): array
     {
-        $need = 'need.'.$case->need;
+        $need = 'need.' . $case->need;
         $spoilt = $parameters->spoiltOf($case->need);
-        [$celsius, $deep] = [$value($need.'.spoilt_c'), $value($need.'.spoilt_mm')];
+        [$celsius, $deep] = [$value($need . '.spoilt_c'), $value($need . '.spoilt_mm')];
         $limits = [];
         if (null !== $celsius) {
             $limits[] = new HeatLimit($spoilt, HeatLimit::FILM, $celsius);
@@ -307,10 +485,15 @@ final readonly class PressWindow implements \JsonSerializable
             $limits[] = new HeatLimit($spoilt, HeatLimit::MELTED, $deep);
         }
         array_push($limits, ...$case->limits);
-        $stands = null === $case->tape ? null : $value('tape.'.$case->tape.'.stands_c');
+        $stands = null === $case->tape ? null : $value('tape.' . $case->tape . '.stands_c');
         if (null !== $case->tape && null !== $stands) {
             // Plain tape is kept out from under the heat; that it would soften there is told.
-            $limits[] = new HeatLimit($parameters->spoiltOf('tape.'.$case->tape), HeatLimit::BACKING, $stands, HeatParameters::HEAT_TAPE === $case->tape);
+            $limits[] = new HeatLimit(
+                $parameters->spoiltOf('tape.' . $case->tape),
+                HeatLimit::BACKING,
+                $stands,
+                HeatParameters::HEAT_TAPE === $case->tape,
+            );
         }
 
         return $limits;

@@ -15,19 +15,23 @@ final readonly class Quench implements \JsonSerializable
 {
     private const SECONDS = 20.0;
 
-    private function __construct(public string $way, public float $stressMpa, public float $strengthMpa)
-    {
-    }
+    private function __construct(public string $way, public float $stressMpa, public float $strengthMpa) {}
 
     /**
      * @param float $wallMm thick
-     * @param float $hotC   the wall when the water comes
+     * @param float $hotC the wall when the water comes
      *
      * @throws ImpossibleModel
      */
-    public static function forWay(string $way, float $wallMm, float $hotC, float $waterC, HeatParameters $parameters, Draw $draw): self
-    {
-        $of = static fn (string $id): float => $draw->of($parameters->of($id));
+    public static function forWay(
+        string $way,
+        float $wallMm,
+        float $hotC,
+        float $waterC,
+        HeatParameters $parameters,
+        Draw $draw,
+    ): self {
+        $of = static fn(string $id): float => $draw->of($parameters->of($id));
         $ceramic = new Substance($of('ceramic.k'), $of('ceramic.density'), $of('ceramic.heat'));
         $grid = new Grid([new Slab('wall', $ceramic, $wallMm / 1000.0, celsius: $hotC, cells: 30)]);
         $heat = new Conduction($grid, Surrounding::steady($waterC, $of('quench.coefficient')), Surrounding::none());
@@ -39,7 +43,12 @@ final readonly class Quench implements \JsonSerializable
             return true;
         });
 
-        return new self($way, $of('quench.modulus_gpa') * 1000.0 * $of('quench.expansion_ppm') * 1.0e-6 * $apart / (1.0 - $of('quench.poisson')), $of('quench.strength_mpa'));
+        return new self(
+            $way,
+            ($of('quench.modulus_gpa') * 1000.0 * $of('quench.expansion_ppm') * 1.0e-6 * $apart) /
+                (1.0 - $of('quench.poisson')),
+            $of('quench.strength_mpa'),
+        );
     }
 
     public function cracks(): bool
@@ -50,6 +59,11 @@ final readonly class Quench implements \JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['way' => $this->way, 'stress_mpa' => round($this->stressMpa, 1), 'strength_mpa' => $this->strengthMpa, 'cracks' => $this->cracks()];
+        return [
+            'way' => $this->way,
+            'stress_mpa' => round($this->stressMpa, 1),
+            'strength_mpa' => $this->strengthMpa,
+            'cracks' => $this->cracks(),
+        ];
     }
 }

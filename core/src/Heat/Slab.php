@@ -11,15 +11,21 @@ final readonly class Slab
     public const PERFECT = \INF;
 
     /**
-     * @param float $metres  thick, above 0
+     * @param float $metres thick, above 0
      * @param float $contact conductance of its lower face to what lies beneath, in W/m²K
      * @param float $celsius that it has at first
-     * @param int   $cells   that it is divided into; 0 leaves that to the grid
+     * @param int $cells that it is divided into; 0 leaves that to the grid
      *
      * @throws ImpossibleModel
      */
-    public function __construct(public string $name, public Substance $of, public float $metres, public float $contact = self::PERFECT, public float $celsius = 20.0, public int $cells = 0)
-    {
+    public function __construct(
+        public string $name,
+        public Substance $of,
+        public float $metres,
+        public float $contact = self::PERFECT,
+        public float $celsius = 20.0,
+        public int $cells = 0,
+    ) {
         if ($metres <= 0.0) {
             throw ImpossibleModel::because(sprintf('“%s” has no thickness.', $name));
         }

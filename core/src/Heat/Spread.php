@@ -14,12 +14,10 @@ final readonly class Spread implements \JsonSerializable
 
     /**
      * @param list<float> $earliest seconds of each draw that holds at all, sorted
-     * @param list<float> $latest   of each that is spoilt at all, sorted
-     * @param int         $inside   draws whose window holds the plan's seconds
+     * @param list<float> $latest of each that is spoilt at all, sorted
+     * @param int $inside draws whose window holds the plan's seconds
      */
-    private function __construct(public int $draws, public array $earliest, public array $latest, public int $inside)
-    {
-    }
+    private function __construct(public int $draws, public array $earliest, public array $latest, public int $inside) {}
 
     /**
      * @param callable(int): mixed $told how many are done; may throw to end it
@@ -50,7 +48,13 @@ final readonly class Spread implements \JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['draws' => $this->draws, 'earliest_s' => $this->quantiles($this->earliest), 'latest_s' => $this->quantiles($this->latest), 'inside' => $this->inside, 'never' => $this->draws - count($this->earliest)];
+        return [
+            'draws' => $this->draws,
+            'earliest_s' => $this->quantiles($this->earliest),
+            'latest_s' => $this->quantiles($this->latest),
+            'inside' => $this->inside,
+            'never' => $this->draws - count($this->earliest),
+        ];
     }
 
     /**
@@ -62,6 +66,9 @@ final readonly class Spread implements \JsonSerializable
      */
     private function quantiles(array $sorted): array
     {
-        return array_map(fn (int $of): ?float => $sorted[(int) floor($of / 100.0 * ($this->draws - 1) + 0.5)] ?? null, self::SHOWN);
+        return array_map(
+            fn(int $of): ?float => $sorted[(int) floor(($of / 100.0) * ($this->draws - 1) + 0.5)] ?? null,
+            self::SHOWN,
+        );
     }
 }

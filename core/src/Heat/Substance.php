@@ -18,16 +18,22 @@ final readonly class Substance
 
     /**
      * @param float $conductivity in W/mK, above 0
-     * @param float $density      in kg/m³, above 0
-     * @param float $heat         to warm a kilogram by a kelvin, in J/kgK, above 0
-     * @param float $solidus      below it is solid, in °C
-     * @param float $liquidus     above it is liquid, in °C
-     * @param float $melting      heat of melting, in J/kg; 0 where it does not melt
+     * @param float $density in kg/m³, above 0
+     * @param float $heat to warm a kilogram by a kelvin, in J/kgK, above 0
+     * @param float $solidus below it is solid, in °C
+     * @param float $liquidus above it is liquid, in °C
+     * @param float $melting heat of melting, in J/kg; 0 where it does not melt
      *
      * @throws ImpossibleModel
      */
-    public function __construct(public float $conductivity, float $density, float $heat, public float $solidus = 0.0, public float $liquidus = 0.0, float $melting = 0.0)
-    {
+    public function __construct(
+        public float $conductivity,
+        float $density,
+        float $heat,
+        public float $solidus = 0.0,
+        public float $liquidus = 0.0,
+        float $melting = 0.0,
+    ) {
         if ($conductivity <= 0.0 || $density <= 0.0 || $heat <= 0.0) {
             throw ImpossibleModel::because('Conductivity, density and heat capacity are above nothing.');
         }
@@ -43,10 +49,15 @@ final readonly class Substance
         return $this->latent > 0.0;
     }
 
-    /** Heat of a cubic metre at this temperature against 0 °C, in J/m³; sensible and, as far as it has melted, latent. */
+    /**
+     * Heat of a cubic metre at this temperature against 0 °C, in J/m³; sensible and, as far as it has melted, latent.
+     */
     public function heatAt(float $celsius): float
     {
-        return $this->capacity * $celsius + (0.0 === $this->latent ? 0.0 : $this->latent * max(0.0, min(1.0, ($celsius - $this->solidus) / ($this->liquidus - $this->solidus))));
+        return $this->capacity * $celsius +
+            (0.0 === $this->latent
+                ? 0.0
+                : $this->latent * max(0.0, min(1.0, ($celsius - $this->solidus) / ($this->liquidus - $this->solidus))));
     }
 
     /** Temperature of a cubic metre that holds this heat, in °C. */
@@ -65,7 +76,11 @@ final readonly class Substance
     /** By how many kelvin a J/m³ more warms it. */
     public function slopeOf(float $heat): float
     {
-        if (0.0 === $this->latent || $heat <= $this->capacity * $this->solidus || $heat >= $this->capacity * $this->liquidus + $this->latent) {
+        if (
+            0.0 === $this->latent ||
+            $heat <= $this->capacity * $this->solidus ||
+            $heat >= $this->capacity * $this->liquidus + $this->latent
+        ) {
             return 1.0 / $this->capacity;
         }
 
@@ -75,6 +90,8 @@ final readonly class Substance
     /** The part of it that is liquid, 0 to 1. */
     public function liquidPart(float $celsius): float
     {
-        return $this->melts() ? max(0.0, min(1.0, ($celsius - $this->solidus) / ($this->liquidus - $this->solidus))) : 0.0;
+        return $this->melts()
+            ? max(0.0, min(1.0, ($celsius - $this->solidus) / ($this->liquidus - $this->solidus)))
+            : 0.0;
     }
 }

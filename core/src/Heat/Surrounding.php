@@ -15,16 +15,22 @@ final readonly class Surrounding
 
     /**
      * @param float $coefficient of the face to it, in W/m²K; 0 where no heat passes
-     * @param float $celsius     its temperature; of one with a capacity, at first
-     * @param float $capacity    of a square metre of it, in J/m²K; infinite where its temperature stays
-     * @param float $power       that warms it while it is below its setting, in W/m²
-     * @param float $setting     of its thermostat, in °C
-     * @param float $loss        of it to the room, in W/m²K
-     * @param float $room        temperature, in °C
+     * @param float $celsius its temperature; of one with a capacity, at first
+     * @param float $capacity of a square metre of it, in J/m²K; infinite where its temperature stays
+     * @param float $power that warms it while it is below its setting, in W/m²
+     * @param float $setting of its thermostat, in °C
+     * @param float $loss of it to the room, in W/m²K
+     * @param float $room temperature, in °C
      */
-    private function __construct(public float $coefficient, public float $celsius, public float $capacity, public float $power, public float $setting, public float $loss, public float $room)
-    {
-    }
+    private function __construct(
+        public float $coefficient,
+        public float $celsius,
+        public float $capacity,
+        public float $power,
+        public float $setting,
+        public float $loss,
+        public float $room,
+    ) {}
 
     public static function none(): self
     {
@@ -44,8 +50,15 @@ final readonly class Surrounding
     }
 
     /** The plate of an iron or a press: heavy, of so much power, kept at its setting by a thermostat. */
-    public static function plate(float $setting, float $contact, float $capacity, float $power, float $celsius, float $loss = 0.0, float $room = 20.0): self
-    {
+    public static function plate(
+        float $setting,
+        float $contact,
+        float $capacity,
+        float $power,
+        float $celsius,
+        float $loss = 0.0,
+        float $room = 20.0,
+    ): self {
         return new self($contact, $celsius, $capacity, $power, $setting, $loss, $room);
     }
 
@@ -69,6 +82,14 @@ final readonly class Surrounding
     /** The same that begins at another temperature. */
     public function at(float $celsius): self
     {
-        return new self($this->coefficient, $celsius, $this->capacity, $this->power, $this->setting, $this->loss, $this->room);
+        return new self(
+            $this->coefficient,
+            $celsius,
+            $this->capacity,
+            $this->power,
+            $this->setting,
+            $this->loss,
+            $this->room,
+        );
     }
 }

@@ -18,9 +18,7 @@ final readonly class Sweep implements \JsonSerializable
     private const PLATE = [110.0, 230.0];
 
     /** @param list<array{c: float, earliest_s: float|null, latest_s: float|null}> $points */
-    private function __construct(public array $points, public float $usualC)
-    {
-    }
+    private function __construct(public array $points, public float $usualC) {}
 
     /** @throws ImpossibleModel */
     public static function forCase(HeatCase $case, HeatParameters $parameters): self
@@ -28,13 +26,24 @@ final readonly class Sweep implements \JsonSerializable
         [$from, $to] = self::RANGES[$case->heater->kind->value] ?? self::PLATE;
         $points = [];
         for ($n = 0; $n < self::SETTINGS; ++$n) {
-            $celsius = $from + ($to - $from) * $n / (self::SETTINGS - 1);
-            $window = PressWindow::forCase($case->with($case->heater->at(Temperature::celsius($celsius))), $parameters, Draw::middles(), false);
+            $celsius = $from + (($to - $from) * $n) / (self::SETTINGS - 1);
+            $window = PressWindow::forCase(
+                $case->with($case->heater->at(Temperature::celsius($celsius))),
+                $parameters,
+                Draw::middles(),
+                false,
+            );
             $points[] = ['c' => $celsius, 'earliest_s' => $window->earliestS, 'latest_s' => $window->latestS];
         }
-        $kind = 'source.'.$case->heater->kind->value;
+        $kind = 'source.' . $case->heater->kind->value;
 
-        return new self($points, $case->heater->setting->celsius ?? $parameters->find($kind.'.'.$case->heater->air)->middle ?? $parameters->of(HeatKind::Spoon === $case->heater->kind ? $kind.'.warmed_c' : 'room.celsius')->middle);
+        return new self(
+            $points,
+            $case->heater->setting->celsius ??
+                ($parameters->find($kind . '.' . $case->heater->air)->middle ??
+                    $parameters->of(HeatKind::Spoon === $case->heater->kind ? $kind . '.warmed_c' : 'room.celsius')
+                        ->middle),
+        );
     }
 
     /** @return array<string, mixed> */

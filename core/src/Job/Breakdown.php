@@ -47,15 +47,21 @@ final readonly class Breakdown
     /** @param list<Share> $shares */
     public static function write(array $shares, BlankKind $kind, Catalogue $catalogue): string
     {
-        return implode(', ', array_map(static fn (Share $share): string => $share->quantity.' '.self::label($share, $kind, $catalogue), $shares));
+        return implode(
+            ', ',
+            array_map(
+                static fn(Share $share): string => $share->quantity . ' ' . self::label($share, $kind, $catalogue),
+                $shares,
+            ),
+        );
     }
 
     /** “XL navy 200 mm”. */
     public static function label(Share $share, BlankKind $kind, Catalogue $catalogue): string
     {
-        return ($kind->sizes[$share->sizeId]->label ?? $share->sizeId)
-            .(null === $share->colour ? '' : ' '.$catalogue->colourName($share->colour))
-            .(null === $share->widthMm ? '' : ' '.round($share->widthMm, 1).' mm');
+        return ($kind->sizes[$share->sizeId]->label ?? $share->sizeId) .
+            (null === $share->colour ? '' : ' ' . $catalogue->colourName($share->colour)) .
+            (null === $share->widthMm ? '' : ' ' . round($share->widthMm, 1) . ' mm');
     }
 
     private static function share(string $entry, BlankKind $kind, Catalogue $catalogue, QuantityParser $parser): Share
@@ -65,15 +71,32 @@ final readonly class Breakdown
         }
         $quantity = JobFile::quantity((int) $found[1]);
         $rest = $found[2];
-        $size = self::longest($rest, array_map(static fn ($size): array => [$size->label, $size->id], $kind->sizes)) ?? throw self::unread($entry, 'then a size that there is: '.implode(', ', array_map(static fn ($size): string => $size->label, $kind->sizes)));
+        $size =
+            self::longest($rest, array_map(static fn($size): array => [$size->label, $size->id], $kind->sizes)) ??
+            throw self::unread(
+                $entry,
+                'then a size that there is: ' .
+                    implode(', ', array_map(static fn($size): string => $size->label, $kind->sizes)),
+            );
         $rest = trim(mb_substr($rest, mb_strlen($size[0])));
-        $colour = self::longest($rest, array_map(static fn (NamedColour $named): array => [$named->label, $named->colour->toHex()], $catalogue->colours));
+        $colour = self::longest(
+            $rest,
+            array_map(
+                static fn(NamedColour $named): array => [$named->label, $named->colour->toHex()],
+                $catalogue->colours,
+            ),
+        );
         if (null === $colour && 1 === preg_match('/^#[0-9a-f]{6}/i', $rest, $hex)) {
             $colour = [$hex[0], $hex[0]];
         }
         $rest = trim(mb_substr($rest, mb_strlen($colour[0] ?? '')));
 
-        return new Share($quantity, $size[1], null === $colour ? null : Colour::hex($colour[1]), '' === $rest ? null : self::width($rest, $entry, $parser));
+        return new Share(
+            $quantity,
+            $size[1],
+            null === $colour ? null : Colour::hex($colour[1]),
+            '' === $rest ? null : self::width($rest, $entry, $parser),
+        );
     }
 
     private static function width(string $typed, string $entry, QuantityParser $parser): float
@@ -84,7 +107,9 @@ final readonly class Breakdown
             throw self::unread($entry, sprintf('“%s” is neither a colour nor a width', $typed));
         }
 
-        return $mm >= Placement::LEAST_MM && $mm <= Placement::MOST_MM ? $mm : throw self::unread($entry, 'a width must be from 5 mm to 2000 mm');
+        return $mm >= Placement::LEAST_MM && $mm <= Placement::MOST_MM
+            ? $mm
+            : throw self::unread($entry, 'a width must be from 5 mm to 2000 mm');
     }
 
     /**
@@ -96,9 +121,9 @@ final readonly class Breakdown
      */
     private static function longest(string $text, array $words): ?array
     {
-        usort($words, static fn (array $a, array $b): int => mb_strlen($b[0]) <=> mb_strlen($a[0]));
+        usort($words, static fn(array $a, array $b): int => mb_strlen($b[0]) <=> mb_strlen($a[0]));
         foreach ($words as $word) {
-            if (1 === preg_match('/^'.preg_quote($word[0], '/').'(?![\p{L}\p{N}])/iu', $text)) {
+            if (1 === preg_match('/^' . preg_quote($word[0], '/') . '(?![\p{L}\p{N}])/iu', $text)) {
                 return $word;
             }
         }
@@ -108,6 +133,13 @@ final readonly class Breakdown
 
     private static function unread(string $entry, string $why): BadRecord
     {
-        return BadRecord::at('breakdown', sprintf('“%s” cannot be read: %s. Write it as 6 S, 10 M, 2 XL navy 200 mm.', mb_substr($entry, 0, 40), $why));
+        return BadRecord::at(
+            'breakdown',
+            sprintf(
+                '“%s” cannot be read: %s. Write it as 6 S, 10 M, 2 XL navy 200 mm.',
+                mb_substr($entry, 0, 40),
+                $why,
+            ),
+        );
     }
 }

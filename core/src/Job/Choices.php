@@ -14,13 +14,11 @@ final readonly class Choices
     public const THINGS = ['medium', 'marking', 'heat', 'base', 'guard', 'cover', 'recipe'];
 
     /**
-     * @param array<string, string> $things  by the names of THINGS
+     * @param array<string, string> $things by the names of THINGS
      * @param array<string, string> $schools option by disputed matter
-     * @param array<string, float>  $figures by the figure's name, in its unit
+     * @param array<string, float> $figures by the figure's name, in its unit
      */
-    public function __construct(public array $things = [], public array $schools = [], public array $figures = [])
-    {
-    }
+    public function __construct(public array $things = [], public array $schools = [], public array $figures = []) {}
 
     public function thing(string $name): ?string
     {

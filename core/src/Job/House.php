@@ -17,12 +17,10 @@ final readonly class House
 {
     /**
      * @param array<string, string> $schools option by matter
-     * @param list<Recipe>          $recipes the newest version of each, the newest recipe first
-     * @param array<string, float>  $hands   seconds that hands here have been seen to take, by kind of step
+     * @param list<Recipe> $recipes the newest version of each, the newest recipe first
+     * @param array<string, float> $hands seconds that hands here have been seen to take, by kind of step
      */
-    public function __construct(public array $schools = [], public array $recipes = [], public array $hands = [])
-    {
-    }
+    public function __construct(public array $schools = [], public array $recipes = [], public array $hands = []) {}
 
     public static function fromRecord(Record $record): self
     {
@@ -57,7 +55,11 @@ final readonly class House
             return null;
         }
         foreach ($this->recipes as $recipe) {
-            if (null === $asked ? $recipe->suits($routeId, $medium, $heat) : $recipe->id === $asked && $recipe->routeId === $routeId) {
+            if (
+                null === $asked
+                    ? $recipe->suits($routeId, $medium, $heat)
+                    : $recipe->id === $asked && $recipe->routeId === $routeId
+            ) {
                 return $recipe;
             }
         }

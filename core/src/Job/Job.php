@@ -16,10 +16,11 @@ final readonly class Job
     public const MOST_TRANSFERS = 8;
 
     /**
-     * @param int<1, 10000>            $quantity
-     * @param string|null              $due       a day as YYYY-MM-DD
+     * @param int<1, 10000> $quantity
+     * @param string|null $due a day as YYYY-MM-DD
      * @param non-empty-list<Transfer> $transfers in the order they are pressed
-     * @param list<Share>              $breakdown sizes and colours that the pieces divide into; empty where all are alike
+     * @param list<Share> $breakdown sizes and colours that the pieces divide into; empty where all are
+     *                               alike
      */
     public function __construct(
         public string $id,
@@ -30,13 +31,21 @@ final readonly class Job
         public array $transfers,
         public string $note,
         public array $breakdown = [],
-    ) {
-    }
+    ) {}
 
     /** A job to start from: the same, under another id and without a day; what was set aside must be set aside anew. */
     public function copiedAs(string $id): self
     {
-        return new self($id, mb_substr($this->name, 0, JobFile::LONGEST_NAME - 7).' (copy)', $this->quantity, null, $this->blank, array_map(static fn (Transfer $transfer): Transfer => $transfer->with(overrides: []), $this->transfers), $this->note, $this->breakdown);
+        return new self(
+            $id,
+            mb_substr($this->name, 0, JobFile::LONGEST_NAME - 7) . ' (copy)',
+            $this->quantity,
+            null,
+            $this->blank,
+            array_map(static fn(Transfer $transfer): Transfer => $transfer->with(overrides: []), $this->transfers),
+            $this->note,
+            $this->breakdown,
+        );
     }
 
     /**
@@ -44,23 +53,48 @@ final readonly class Job
      * aside must be set aside anew.
      *
      * @param int<1, 10000> $quantity
-     * @param list<Share>   $breakdown
+     * @param list<Share> $breakdown
      */
     public function orderedAs(string $id, string $name, int $quantity, ?string $due, array $breakdown): self
     {
-        return new self($id, $name, $quantity, $due, $this->blank, array_map(static fn (Transfer $transfer): Transfer => $transfer->with(overrides: []), $this->transfers), $this->note, $breakdown);
+        return new self(
+            $id,
+            $name,
+            $quantity,
+            $due,
+            $this->blank,
+            array_map(static fn(Transfer $transfer): Transfer => $transfer->with(overrides: []), $this->transfers),
+            $this->note,
+            $breakdown,
+        );
     }
 
     /** The same job, due on another day. */
     public function dueOn(?string $due): self
     {
-        return new self($this->id, $this->name, $this->quantity, $due, $this->blank, $this->transfers, $this->note, $this->breakdown);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->quantity,
+            $due,
+            $this->blank,
+            $this->transfers,
+            $this->note,
+            $this->breakdown,
+        );
     }
 
     /** The job that is done for one share of the pieces; a width of the share's own is that of its first picture. */
     public function forShare(Share $share): self
     {
-        $blank = new Blank($this->blank->kindId, $share->sizeId, $this->blank->materialId, $share->colour ?? $this->blank->colour, $this->blank->condition, $this->blank->pattern);
+        $blank = new Blank(
+            $this->blank->kindId,
+            $share->sizeId,
+            $this->blank->materialId,
+            $share->colour ?? $this->blank->colour,
+            $this->blank->condition,
+            $this->blank->pattern,
+        );
         $transfers = $this->transfers;
         if (null !== $share->widthMm) {
             $transfers[0] = $transfers[0]->with(placement: self::widened($transfers[0]->placement, $share->widthMm));
@@ -84,7 +118,7 @@ final readonly class Job
             Length::mm($widthMm),
             Length::mm($old->rightMm),
             Length::mm($old->belowMm),
-            null === $old->otherMm ? null : Length::mm($widthMm * $size->heightMm / $size->widthMm),
+            null === $old->otherMm ? null : Length::mm(($widthMm * $size->heightMm) / $size->widthMm),
         );
     }
 }

@@ -48,18 +48,24 @@ final class JobEdit
         private readonly QuantityParser $parser,
         private readonly Catalogue $catalogue,
         private readonly array $pictures,
-    ) {
-    }
+    ) {}
 
     /**
-     * @param array<string, string>  $changes  what was typed, by field
-     * @param array<string, Picture> $pictures those that the job has and the one that an `artwork` change names, by SHA-256
-     * @param int                    $at       the transfer that is meant, from 0
+     * @param array<string, string> $changes what was typed, by field
+     * @param array<string, Picture> $pictures those that the job has and the one that an `artwork` change names, by
+     *                                         SHA-256
+     * @param int $at the transfer that is meant, from 0
      *
      * @throws RefusedEdit naming every field that is wrong
      */
-    public static function apply(Job $job, array $changes, QuantityParser $parser, Catalogue $catalogue, array $pictures = [], int $at = 0): Job
-    {
+    public static function apply(
+        Job $job,
+        array $changes,
+        QuantityParser $parser,
+        Catalogue $catalogue,
+        array $pictures = [],
+        int $at = 0,
+    ): Job {
         if (!isset($job->transfers[$at])) {
             throw new RefusedEdit(['transfer' => 'There is no such picture on this piece.']);
         }
@@ -79,7 +85,7 @@ final class JobEdit
 
     /**
      * @param array<string, string> $changes
-     * @param array<string>         $fields
+     * @param array<string> $fields
      *
      * @return array<string, string> what is wrong, by field
      */
@@ -89,7 +95,7 @@ final class JobEdit
         foreach ($fields as $field) {
             try {
                 $this->change($field, trim($changes[$field]));
-            } catch (UnreadableQuantity|BadRecord $e) {
+            } catch (UnreadableQuantity | BadRecord $e) {
                 $problems[$field] = $e->getMessage();
             }
         }
@@ -104,11 +110,20 @@ final class JobEdit
         $choices = $transfer->choices;
         match (true) {
             'override' === $family => $this->override($name, $typed),
-            'school' === $family => $this->put($transfer->with(choices: $choices->with('schools', $name, '' === $typed ? null : $this->school($name, $typed)))),
+            'school' === $family => $this->put(
+                $transfer->with(
+                    choices: $choices->with('schools', $name, '' === $typed ? null : $this->school($name, $typed)),
+                ),
+            ),
             'figure' === $family => $this->figure($name, $typed),
-            in_array($field, Choices::THINGS, true) => $this->put($transfer->with(choices: $choices->with('things', $field, '' === $typed ? null : $typed))),
+            in_array($field, Choices::THINGS, true) => $this->put(
+                $transfer->with(choices: $choices->with('things', $field, '' === $typed ? null : $typed)),
+            ),
             'name' === $field => $this->set(name: JobFile::name($typed)),
-            'quantity' === $field => $this->set(quantity: JobFile::quantity(1 === preg_match('/^\d{1,9}$/', $typed) ? (int) $typed : 0), breakdown: []),
+            'quantity' === $field => $this->set(
+                quantity: JobFile::quantity(1 === preg_match('/^\d{1,9}$/', $typed) ? (int) $typed : 0),
+                breakdown: [],
+            ),
             'breakdown' === $field => $this->breakdown($typed),
             'due' === $field => $this->due($typed),
             'note' === $field => $this->set(note: JobFile::note($typed)),
@@ -116,19 +131,54 @@ final class JobEdit
             'size' === $field => $this->set(blank: $this->blank(size: $typed)),
             'material' === $field => $this->set(blank: $this->blank(material: $typed)),
             'colour' === $field => $this->set(blank: $this->blank(colour: Colour::hex($typed))),
-            'condition' === $field => $this->set(blank: $this->blank(condition: Condition::tryFrom($typed) ?? throw self::notOffered())),
-            'pattern' === $field => $this->set(blank: $this->job->blank->with('' === $typed ? null : Pattern::fromKind(PatternKind::tryFrom($typed) ?? throw self::notOffered(), $this->pattern()->colour, $this->pattern()->repeatMm))),
-            'pattern_colour' === $field => $this->set(blank: $this->job->blank->with(Pattern::fromKind($this->pattern()->kind, Colour::hex($typed), $this->pattern()->repeatMm))),
-            'repeat' === $field => $this->set(blank: $this->job->blank->with(Pattern::fromKind($this->pattern()->kind, $this->pattern()->colour, $this->parser->length($typed)->mm))),
+            'condition' === $field => $this->set(
+                blank: $this->blank(condition: Condition::tryFrom($typed) ?? throw self::notOffered()),
+            ),
+            'pattern' === $field => $this->set(
+                blank: $this->job->blank->with(
+                    '' === $typed
+                        ? null
+                        : Pattern::fromKind(
+                            PatternKind::tryFrom($typed) ?? throw self::notOffered(),
+                            $this->pattern()->colour,
+                            $this->pattern()->repeatMm,
+                        ),
+                ),
+            ),
+            'pattern_colour' === $field => $this->set(
+                blank: $this->job->blank->with(
+                    Pattern::fromKind($this->pattern()->kind, Colour::hex($typed), $this->pattern()->repeatMm),
+                ),
+            ),
+            'repeat' === $field => $this->set(
+                blank: $this->job->blank->with(
+                    Pattern::fromKind(
+                        $this->pattern()->kind,
+                        $this->pattern()->colour,
+                        $this->parser->length($typed)->mm,
+                    ),
+                ),
+            ),
             'transfer' === $field => $this->rearrange($typed),
-            'transfers' === $field => $this->set(transfers: JobFile::transfers(Record::of(json_decode($typed, true), 'transfers')->each())),
+            'transfers' === $field => $this->set(
+                transfers: JobFile::transfers(Record::of(json_decode($typed, true), 'transfers')->each()),
+            ),
             'side' === $field => $this->side($typed),
-            'over' === $field => $this->put($transfer->with(over: ['yes' => true, 'no' => false][$typed] ?? throw self::notOffered())),
-            'shows' === $field => $this->put($transfer->with(shows: JobFile::subjects('' === $typed ? [] : explode(' ', $typed)))),
+            'over' === $field => $this->put(
+                $transfer->with(over: ['yes' => true, 'no' => false][$typed] ?? throw self::notOffered()),
+            ),
+            'shows' === $field => $this->put(
+                $transfer->with(shows: JobFile::subjects('' === $typed ? [] : explode(' ', $typed))),
+            ),
             'whole' === $field => $this->put($transfer->with(whole: KeptWhole::parse($typed))),
             'route' === $field => $this->route($typed),
-            'finish' === $field => $this->put($transfer->with(finish: Finish::tryFrom($typed) ?? throw self::notOffered())),
-            'width' === $field, 'height' === $field => $this->resize(SizedBy::from($field), $this->parser->length($typed)),
+            'finish' === $field => $this->put(
+                $transfer->with(finish: Finish::tryFrom($typed) ?? throw self::notOffered()),
+            ),
+            'width' === $field, 'height' === $field => $this->resize(
+                SizedBy::from($field),
+                $this->parser->length($typed),
+            ),
             'right' === $field => $this->place(right: $this->parser->length($typed)),
             'below' === $field => $this->place(below: $this->parser->length($typed)),
             'align' === $field => $this->align($typed),
@@ -139,7 +189,8 @@ final class JobEdit
 
     private function transfer(): Transfer
     {
-        return $this->job->transfers[$this->at] ?? throw BadRecord::at('transfer', 'There is no such picture on this piece.');
+        return $this->job->transfers[$this->at] ??
+            throw BadRecord::at('transfer', 'There is no such picture on this piece.');
     }
 
     private function put(Transfer $transfer): void
@@ -169,18 +220,31 @@ final class JobEdit
     private function kind(string $id): void
     {
         $kind = $this->catalogue->blanks[$id] ?? throw self::notOffered();
-        $this->set(blank: new Blank($id, (string) array_key_first($kind->sizes), $kind->materials[0] ?? '', $this->job->blank->colour, $kind->conditions[0] ?? Condition::New), breakdown: []);
+        $this->set(
+            blank: new Blank(
+                $id,
+                (string) array_key_first($kind->sizes),
+                $kind->materials[0] ?? '',
+                $this->job->blank->colour,
+                $kind->conditions[0] ?? Condition::New,
+            ),
+            breakdown: [],
+        );
     }
 
     /** Every picture on a side that there is, of usual size in the usual place. */
     private function fitAll(): void
     {
         $sides = $this->kindAtHand()->sides;
-        $this->set(transfers: array_map(function (Transfer $transfer) use ($sides): Transfer {
-            $there = $transfer->with(sideId: isset($sides[$transfer->sideId]) ? null : (string) array_key_first($sides));
+        $this->set(
+            transfers: array_map(function (Transfer $transfer) use ($sides): Transfer {
+                $there = $transfer->with(
+                    sideId: isset($sides[$transfer->sideId]) ? null : (string) array_key_first($sides),
+                );
 
-            return $there->with(placement: $this->usual($there));
-        }, $this->job->transfers));
+                return $there->with(placement: $this->usual($there));
+            }, $this->job->transfers),
+        );
     }
 
     /** As wide as the print area lets it, at most 200 mm, and centred. */
@@ -190,9 +254,18 @@ final class JobEdit
         $area = $size->printArea;
         $aspect = $this->picture($transfer)?->aspect() ?? 1.0;
         $width = min(200.0, $area->size->widthMm * 0.8, $area->size->heightMm * 0.8 * $aspect);
-        $drop = 'shirt' === $this->job->blank->kindId && null === $size->from && null === $size->edge ? 80.0 : $area->yMm + max(0.0, ($area->size->heightMm - $width / $aspect) / 2.0);
+        $drop =
+            'shirt' === $this->job->blank->kindId && null === $size->from && null === $size->edge
+                ? 80.0
+                : $area->yMm + max(0.0, ($area->size->heightMm - $width / $aspect) / 2.0);
 
-        return Placement::fromMeasures(SizedBy::Width, Length::mm(round($width)), Length::mm(0.0), Length::mm(round($drop)), null === $transfer->artwork ? Length::mm(round($width)) : null);
+        return Placement::fromMeasures(
+            SizedBy::Width,
+            Length::mm(round($width)),
+            Length::mm(0.0),
+            Length::mm(round($drop)),
+            null === $transfer->artwork ? Length::mm(round($width)) : null,
+        );
     }
 
     /** Adds a picture, takes one away, or presses it earlier. */
@@ -200,9 +273,12 @@ final class JobEdit
     {
         $transfers = $this->job->transfers;
         match ($wish) {
-            'add' => $transfers[] = $this->another(),
+            'add' => ($transfers[] = $this->another()),
             'remove' => array_splice($transfers, $this->at, 1),
-            'earlier' => [$transfers[max(0, $this->at - 1)], $transfers[$this->at]] = [$transfers[$this->at], $transfers[max(0, $this->at - 1)]],
+            'earlier' => ([$transfers[max(0, $this->at - 1)], $transfers[$this->at]] = [
+                $transfers[$this->at],
+                $transfers[max(0, $this->at - 1)],
+            ]),
             default => throw self::notOffered(),
         };
         if ([] === $transfers) {
@@ -217,42 +293,80 @@ final class JobEdit
     /** One more that goes the way of the one at hand: on a side that is still empty, or else where there is room. */
     private function another(): Transfer
     {
-        $taken = array_map(static fn (Transfer $transfer): string => $transfer->sideId, $this->job->transfers);
+        $taken = array_map(static fn(Transfer $transfer): string => $transfer->sideId, $this->job->transfers);
         $free = array_diff(array_keys($this->kindAtHand()->sides), $taken);
         $model = $this->transfer();
         $side = array_values($free)[0] ?? $model->sideId;
-        $new = (new Transfer($side, false, null, null, $model->placement, $model->routeId, $model->finish, new Choices(schools: $model->choices->schools), []));
+        $new = new Transfer(
+            $side,
+            false,
+            null,
+            null,
+            $model->placement,
+            $model->routeId,
+            $model->finish,
+            new Choices(schools: $model->choices->schools),
+            [],
+        );
         $new = $new->with(placement: $this->usual($new));
 
         return [] === $free ? $new->with(placement: $this->clearOf($new)) : $new;
     }
 
-    /** Turned away from what is there on a round piece, and below it on a flat one; where there is no room it lies over. */
+    /**
+     * Turned away from what is there on a round piece, and below it on a flat one; where there is no room it lies over.
+     */
     private function clearOf(Transfer $new): Placement
     {
         $size = $this->sizeAtHand()->seenFrom($new->sideId);
-        $there = array_filter($this->job->transfers, static fn (Transfer $one): bool => $one->sideId === $new->sideId);
+        $there = array_filter($this->job->transfers, static fn(Transfer $one): bool => $one->sideId === $new->sideId);
         [$right, $below] = [$new->placement->rightMm, $new->placement->belowMm];
         if (null !== $size->diameterMm) {
             $wrap = $size->widthMm;
-            $gap = static fn (float $x): float => min([$wrap, ...array_map(static fn (Transfer $one): float => abs(fmod(abs($one->placement->rightMm - $x) + $wrap / 2.0, $wrap) - $wrap / 2.0), $there)]);
-            $eighths = array_map(static fn (int $n): float => $n * $wrap / 8.0, [0, 2, -2, 3, -3, 1, -1]);
-            usort($eighths, static fn (float $a, float $b): int => $gap($b) <=> $gap($a));
+            $gap = static fn(float $x): float => min([
+                $wrap,
+                ...array_map(
+                    static fn(Transfer $one): float => abs(
+                        fmod(abs($one->placement->rightMm - $x) + $wrap / 2.0, $wrap) - $wrap / 2.0,
+                    ),
+                    $there,
+                ),
+            ]);
+            $eighths = array_map(static fn(int $n): float => ($n * $wrap) / 8.0, [0, 2, -2, 3, -3, 1, -1]);
+            usort($eighths, static fn(float $a, float $b): int => $gap($b) <=> $gap($a));
             $right = round($eighths[0]);
         } else {
-            $free = round(max([0.0, ...array_map(fn (Transfer $one): float => $one->placement->rectOf($this->picture($one))->bottom(), $there)]) + self::APART_MM);
+            $free = round(
+                max([
+                    0.0,
+                    ...array_map(
+                        fn(Transfer $one): float => $one->placement->rectOf($this->picture($one))->bottom(),
+                        $there,
+                    ),
+                ]) + self::APART_MM,
+            );
             $below = $free + $new->placement->sizeOf(null)->heightMm <= $size->printArea->bottom() ? $free : $below;
         }
 
-        return Placement::fromMeasures($new->placement->by, Length::mm($new->placement->sideMm), Length::mm($right), Length::mm($below), null === $new->placement->otherMm ? null : Length::mm($new->placement->otherMm));
+        return Placement::fromMeasures(
+            $new->placement->by,
+            Length::mm($new->placement->sideMm),
+            Length::mm($right),
+            Length::mm($below),
+            null === $new->placement->otherMm ? null : Length::mm($new->placement->otherMm),
+        );
     }
 
     private function side(string $id): void
     {
-        $there = $this->transfer()->with(sideId: isset($this->kindAtHand()->sides[$id]) ? $id : throw self::notOffered());
+        $there = $this->transfer()->with(
+            sideId: isset($this->kindAtHand()->sides[$id]) ? $id : throw self::notOffered(),
+        );
         // From front to back it keeps its place; on a sleeve there is another one.
         $from = $this->sizeAtHand()->seenFrom($this->transfer()->sideId)->from;
-        $this->put($from === $this->sizeAtHand()->seenFrom($id)->from ? $there : $there->with(placement: $this->usual($there)));
+        $this->put(
+            $from === $this->sizeAtHand()->seenFrom($id)->from ? $there : $there->with(placement: $this->usual($there)),
+        );
     }
 
     private function route(string $id): void
@@ -260,7 +374,9 @@ final class JobEdit
         if (!isset($this->catalogue->routes[$id])) {
             throw self::notOffered();
         }
-        $this->put($this->transfer()->with(routeId: $id, choices: new Choices(schools: $this->transfer()->choices->schools)));
+        $this->put(
+            $this->transfer()->with(routeId: $id, choices: new Choices(schools: $this->transfer()->choices->schools)),
+        );
     }
 
     private function artwork(string $sha256): void
@@ -273,7 +389,9 @@ final class JobEdit
 
             return;
         }
-        $picture = $this->pictures[$sha256] ?? throw BadRecord::at('artwork', 'This picture is not in the store. Upload it first.');
+        $picture =
+            $this->pictures[$sha256] ??
+            throw BadRecord::at('artwork', 'This picture is not in the store. Upload it first.');
         $there = $this->picture($transfer);
         $same = null === $there ? null : self::samePlace($there, $picture, $transfer->placement->rectOf($there));
         // What was marked to stay whole was marked in the other picture.
@@ -281,7 +399,16 @@ final class JobEdit
         if (null === $same) {
             $this->place(other: false);
         } else {
-            $this->put($this->transfer()->with(placement: Placement::fromMeasures(SizedBy::Width, Length::mm($same->size->widthMm), Length::mm($same->xMm + $same->size->widthMm / 2.0), Length::mm($same->yMm))));
+            $this->put(
+                $this->transfer()->with(
+                    placement: Placement::fromMeasures(
+                        SizedBy::Width,
+                        Length::mm($same->size->widthMm),
+                        Length::mm($same->xMm + $same->size->widthMm / 2.0),
+                        Length::mm($same->yMm),
+                    ),
+                ),
+            );
         }
     }
 
@@ -303,14 +430,34 @@ final class JobEdit
             $size = $old->sizeOf(null);
             $other = Length::mm(SizedBy::Width === $by ? $size->heightMm : $size->widthMm);
         }
-        $this->put($this->transfer()->with(placement: Placement::fromMeasures($by, $side, Length::mm($old->rightMm), Length::mm($old->belowMm), $other)));
+        $this->put(
+            $this->transfer()->with(
+                placement: Placement::fromMeasures(
+                    $by,
+                    $side,
+                    Length::mm($old->rightMm),
+                    Length::mm($old->belowMm),
+                    $other,
+                ),
+            ),
+        );
     }
 
     private function place(?Length $right = null, ?Length $below = null, bool $other = true): void
     {
         $old = $this->transfer()->placement;
         $kept = $other && null !== $old->otherMm ? Length::mm($old->otherMm) : null;
-        $this->put($this->transfer()->with(placement: Placement::fromMeasures($old->by, Length::mm($old->sideMm), $right ?? Length::mm($old->rightMm), $below ?? Length::mm($old->belowMm), $kept)));
+        $this->put(
+            $this->transfer()->with(
+                placement: Placement::fromMeasures(
+                    $old->by,
+                    Length::mm($old->sideMm),
+                    $right ?? Length::mm($old->rightMm),
+                    $below ?? Length::mm($old->belowMm),
+                    $kept,
+                ),
+            ),
+        );
     }
 
     private function school(string $matter, string $option): string
@@ -321,7 +468,9 @@ final class JobEdit
     /** A figure is typed in its own unit; emptied, it goes back to the recipe's. */
     private function figure(string $name, string $typed): void
     {
-        $figure = $this->catalogue->routes[$this->transfer()->routeId]->figures[$name] ?? throw BadRecord::at('figure.'.$name, 'This route has no such figure.');
+        $figure =
+            $this->catalogue->routes[$this->transfer()->routeId]->figures[$name] ??
+            throw BadRecord::at('figure.' . $name, 'This route has no such figure.');
         if ('' === $typed) {
             $this->put($this->transfer()->with(choices: $this->transfer()->choices->withFigure($name, null)));
 
@@ -333,7 +482,11 @@ final class JobEdit
             QuantityKind::Count, QuantityKind::Speed => (float) $typed,
             default => $this->parser->length($typed)->mm,
         };
-        $this->put($this->transfer()->with(choices: $this->transfer()->choices->withFigure($name, self::sensible($figure, $value))));
+        $this->put(
+            $this->transfer()->with(
+                choices: $this->transfer()->choices->withFigure($name, self::sensible($figure, $value)),
+            ),
+        );
     }
 
     private static function sensible(Figure $figure, float $value): float
@@ -345,19 +498,30 @@ final class JobEdit
     private function breakdown(string $typed): void
     {
         $shares = Breakdown::parse($typed, $this->kindAtHand(), $this->catalogue, $this->parser);
-        $all = array_sum(array_map(static fn (Share $share): int => $share->quantity, $shares));
+        $all = array_sum(array_map(static fn(Share $share): int => $share->quantity, $shares));
         $this->set(quantity: [] === $shares ? null : JobFile::quantity($all), breakdown: $shares);
     }
 
     private function due(string $typed): void
     {
         $old = $this->job;
-        $this->job = new Job($old->id, $old->name, $old->quantity, JobFile::due('' === $typed ? null : $typed), $old->blank, $old->transfers, $old->note, $old->breakdown);
+        $this->job = new Job(
+            $old->id,
+            $old->name,
+            $old->quantity,
+            JobFile::due('' === $typed ? null : $typed),
+            $old->blank,
+            $old->transfers,
+            $old->note,
+            $old->breakdown,
+        );
     }
 
     private function override(string $check, string $reason): void
     {
-        $overrides = array_values(array_filter($this->transfer()->overrides, static fn (Override $o): bool => $o->check !== $check));
+        $overrides = array_values(
+            array_filter($this->transfer()->overrides, static fn(Override $o): bool => $o->check !== $check),
+        );
         if ('' !== $reason) {
             $overrides[] = new Override($check, mb_substr($reason, 0, 500));
         }
@@ -367,7 +531,8 @@ final class JobEdit
     /** That of the cloth; where it has none, the one that it gets first: dark stripes. */
     private function pattern(): Pattern
     {
-        return $this->job->blank->pattern ?? Pattern::fromKind(PatternKind::Stripes, Colour::hex('#1d3557'), Pattern::USUAL_MM);
+        return $this->job->blank->pattern ??
+            Pattern::fromKind(PatternKind::Stripes, Colour::hex('#1d3557'), Pattern::USUAL_MM);
     }
 
     /** To an edge of the print area, or its middle. */
@@ -388,22 +553,48 @@ final class JobEdit
         };
     }
 
-    private function blank(?string $size = null, ?string $material = null, ?Colour $colour = null, ?Condition $condition = null): Blank
-    {
+    private function blank(
+        ?string $size = null,
+        ?string $material = null,
+        ?Colour $colour = null,
+        ?Condition $condition = null,
+    ): Blank {
         $old = $this->job->blank;
 
-        return new Blank($old->kindId, $size ?? $old->sizeId, $material ?? $old->materialId, $colour ?? $old->colour, $condition ?? $old->condition, $old->pattern);
+        return new Blank(
+            $old->kindId,
+            $size ?? $old->sizeId,
+            $material ?? $old->materialId,
+            $colour ?? $old->colour,
+            $condition ?? $old->condition,
+            $old->pattern,
+        );
     }
 
     /**
-     * @param int<1, 10000>|null            $quantity
+     * @param int<1, 10000>|null $quantity
      * @param non-empty-list<Transfer>|null $transfers
-     * @param list<Share>|null              $breakdown
+     * @param list<Share>|null $breakdown
      */
-    private function set(?string $name = null, ?int $quantity = null, ?string $note = null, ?Blank $blank = null, ?array $transfers = null, ?array $breakdown = null): void
-    {
+    private function set(
+        ?string $name = null,
+        ?int $quantity = null,
+        ?string $note = null,
+        ?Blank $blank = null,
+        ?array $transfers = null,
+        ?array $breakdown = null,
+    ): void {
         $old = $this->job;
-        $this->job = new Job($old->id, $name ?? $old->name, $quantity ?? $old->quantity, $old->due, $blank ?? $old->blank, $transfers ?? $old->transfers, $note ?? $old->note, $breakdown ?? $old->breakdown);
+        $this->job = new Job(
+            $old->id,
+            $name ?? $old->name,
+            $quantity ?? $old->quantity,
+            $old->due,
+            $blank ?? $old->blank,
+            $transfers ?? $old->transfers,
+            $note ?? $old->note,
+            $breakdown ?? $old->breakdown,
+        );
     }
 
     private static function notOffered(): BadRecord

@@ -45,7 +45,10 @@ final readonly class JobFile
         );
     }
 
-    /** @return array{transfers: non-empty-list<array{artwork: array{name: string, sha256: string, embedded?: string}|null, ...<string, mixed>}>, ...<string, mixed>} */
+    /**
+     * @return array{transfers: non-empty-list<array{artwork: array{name: string, sha256: string,
+     *     embedded?: string}|null, ...<string, mixed>}>, ...<string, mixed>}
+     */
     public static function write(Job $job): array
     {
         return [
@@ -61,11 +64,26 @@ final readonly class JobFile
                 'material' => $job->blank->materialId,
                 'colour' => $job->blank->colour->toHex(),
                 'condition' => $job->blank->condition->value,
-                'pattern' => null === $job->blank->pattern ? null : ['kind' => $job->blank->pattern->kind->value, 'colour' => $job->blank->pattern->colour->toHex(), 'repeat_mm' => $job->blank->pattern->repeatMm],
+                'pattern' =>
+                    null === $job->blank->pattern
+                        ? null
+                        : [
+                            'kind' => $job->blank->pattern->kind->value,
+                            'colour' => $job->blank->pattern->colour->toHex(),
+                            'repeat_mm' => $job->blank->pattern->repeatMm,
+                        ],
             ],
             'transfers' => array_map(self::writeTransfer(...), $job->transfers),
             'note' => $job->note,
-            'breakdown' => array_map(static fn (Share $share): array => ['quantity' => $share->quantity, 'size' => $share->sizeId, 'colour' => $share->colour?->toHex(), 'width_mm' => $share->widthMm], $job->breakdown),
+            'breakdown' => array_map(
+                static fn(Share $share): array => [
+                    'quantity' => $share->quantity,
+                    'size' => $share->sizeId,
+                    'colour' => $share->colour?->toHex(),
+                    'width_mm' => $share->widthMm,
+                ],
+                $job->breakdown,
+            ),
         ];
     }
 
@@ -75,9 +93,12 @@ final readonly class JobFile
         return [
             'side' => $transfer->sideId,
             'over' => $transfer->over,
-            'artwork' => null === $transfer->artwork ? null : ['name' => $transfer->artworkName ?? '', 'sha256' => $transfer->artwork],
-            'shows' => array_map(static fn (Subject $subject): string => $subject->value, $transfer->shows),
-            'whole' => array_map(static fn (KeptWhole $one): array => $one->toRecord(), $transfer->whole),
+            'artwork' =>
+                null === $transfer->artwork
+                    ? null
+                    : ['name' => $transfer->artworkName ?? '', 'sha256' => $transfer->artwork],
+            'shows' => array_map(static fn(Subject $subject): string => $subject->value, $transfer->shows),
+            'whole' => array_map(static fn(KeptWhole $one): array => $one->toRecord(), $transfer->whole),
             'placement' => [
                 'by' => $transfer->placement->by->value,
                 'side_mm' => $transfer->placement->sideMm,
@@ -93,7 +114,10 @@ final readonly class JobFile
                 'schools' => (object) $transfer->choices->schools,
                 'figures' => (object) $transfer->choices->figures,
             ],
-            'overrides' => array_map(static fn (Override $o): array => ['check' => $o->check, 'reason' => $o->reason], $transfer->overrides),
+            'overrides' => array_map(
+                static fn(Override $o): array => ['check' => $o->check, 'reason' => $o->reason],
+                $transfer->overrides,
+            ),
         ];
     }
 
@@ -122,7 +146,11 @@ final readonly class JobFile
      */
     public static function subjects(array $named): array
     {
-        return array_map(static fn (string $name): Subject => Subject::tryFrom($name) ?? throw BadRecord::at('shows', 'A picture shows lettering or a face.'), $named);
+        return array_map(
+            static fn(string $name): Subject => Subject::tryFrom($name) ??
+                throw BadRecord::at('shows', 'A picture shows lettering or a face.'),
+            $named,
+        );
     }
 
     private static function transfer(Record $record): Transfer
@@ -138,7 +166,10 @@ final readonly class JobFile
             $record->string('route'),
             $record->enum('finish', Finish::class),
             self::choices($record->record('choices')),
-            array_map(static fn (Record $r): Override => new Override($r->string('check'), $r->string('reason')), $record->records('overrides')),
+            array_map(
+                static fn(Record $r): Override => new Override($r->string('check'), $r->string('reason')),
+                $record->records('overrides'),
+            ),
             self::subjects($record->strings('shows')),
             array_map(KeptWhole::fromRecord(...), array_slice($record->records('whole'), 0, KeptWhole::MOST)),
         );
@@ -175,7 +206,10 @@ final readonly class JobFile
         if (null === $day) {
             return null;
         }
-        if (1 !== preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $day, $found) || !checkdate((int) $found[2], (int) $found[3], (int) $found[1])) {
+        if (
+            1 !== preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $day, $found) ||
+            !checkdate((int) $found[2], (int) $found[3], (int) $found[1])
+        ) {
             throw BadRecord::at('due', 'A day is written as year, month and day, such as 2026-12-05.');
         }
 
@@ -195,7 +229,13 @@ final readonly class JobFile
     private static function pattern(?Record $pattern): ?Pattern
     {
         try {
-            return null === $pattern ? null : Pattern::fromKind($pattern->enum('kind', PatternKind::class), Colour::hex($pattern->string('colour')), $pattern->number('repeat_mm'));
+            return null === $pattern
+                ? null
+                : Pattern::fromKind(
+                    $pattern->enum('kind', PatternKind::class),
+                    Colour::hex($pattern->string('colour')),
+                    $pattern->number('repeat_mm'),
+                );
         } catch (UnreadableQuantity $e) {
             throw BadRecord::at('blank.pattern.colour', $e->getMessage());
         }
@@ -209,14 +249,26 @@ final readonly class JobFile
             throw BadRecord::at('blank.colour', $e->getMessage());
         }
 
-        return new Blank($blank->string('kind'), $blank->string('size'), $blank->string('material'), $colour, $blank->enum('condition', Condition::class), self::pattern($blank->recordOrNull('pattern')));
+        return new Blank(
+            $blank->string('kind'),
+            $blank->string('size'),
+            $blank->string('material'),
+            $colour,
+            $blank->enum('condition', Condition::class),
+            self::pattern($blank->recordOrNull('pattern')),
+        );
     }
 
     private static function share(Record $record): Share
     {
         $colour = $record->stringOrNull('colour');
         try {
-            return new Share(self::quantity($record->integer('quantity')), $record->string('size'), null === $colour ? null : Colour::hex($colour), $record->numberOrNull('width_mm'));
+            return new Share(
+                self::quantity($record->integer('quantity')),
+                $record->string('size'),
+                null === $colour ? null : Colour::hex($colour),
+                $record->numberOrNull('width_mm'),
+            );
         } catch (UnreadableQuantity $e) {
             throw BadRecord::at('breakdown.colour', $e->getMessage());
         }
@@ -246,6 +298,10 @@ final readonly class JobFile
             $figures[$name] = $given?->number($name) ?? 0.0;
         }
 
-        return new Choices($choices->recordOrNull('things')?->stringMap() ?? [], $choices->recordOrNull('schools')?->stringMap() ?? [], $figures);
+        return new Choices(
+            $choices->recordOrNull('things')?->stringMap() ?? [],
+            $choices->recordOrNull('schools')?->stringMap() ?? [],
+            $figures,
+        );
     }
 }

@@ -14,9 +14,7 @@ final readonly class Offcut
     /** Smaller ones are scraps, in mm (assumed). */
     public const LEAST_MM = 40.0;
 
-    public function __construct(public string $id, public string $mediumId, public Size $size)
-    {
-    }
+    public function __construct(public string $id, public string $mediumId, public Size $size) {}
 
     /** @throws BadRecord */
     public static function fromRecord(Record $record): self
@@ -32,6 +30,11 @@ final readonly class Offcut
     /** @return array{id: string, medium: string, width_mm: float, height_mm: float} */
     public function toRecord(): array
     {
-        return ['id' => $this->id, 'medium' => $this->mediumId, 'width_mm' => $this->size->widthMm, 'height_mm' => $this->size->heightMm];
+        return [
+            'id' => $this->id,
+            'medium' => $this->mediumId,
+            'width_mm' => $this->size->widthMm,
+            'height_mm' => $this->size->heightMm,
+        ];
     }
 }

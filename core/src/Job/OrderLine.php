@@ -13,27 +13,32 @@ final readonly class OrderLine
 {
     /**
      * @param int<1, 10000> $quantity
-     * @param list<Share>   $breakdown empty where all are as the one it is like
+     * @param list<Share> $breakdown empty where all are as the one it is like
      */
-    private function __construct(public Job $like, public int $quantity, public array $breakdown)
-    {
-    }
+    private function __construct(public Job $like, public int $quantity, public array $breakdown) {}
 
     /**
      * @param string $quantity as typed; may be empty where sizes say how many
-     * @param string $sizes    as typed: “6 S, 10 M”
+     * @param string $sizes as typed: “6 S, 10 M”
      *
      * @throws BadRecord naming `quantity` or `sizes`
      */
-    public static function typed(Job $like, string $quantity, string $sizes, Catalogue $catalogue, QuantityParser $parser): self
-    {
-        $kind = $catalogue->blanks[$like->blank->kindId] ?? throw BadRecord::at('what', 'Nobody knows what this is made on any more.');
+    public static function typed(
+        Job $like,
+        string $quantity,
+        string $sizes,
+        Catalogue $catalogue,
+        QuantityParser $parser,
+    ): self {
+        $kind =
+            $catalogue->blanks[$like->blank->kindId] ??
+            throw BadRecord::at('what', 'Nobody knows what this is made on any more.');
         try {
             $breakdown = Breakdown::parse($sizes, $kind, $catalogue, $parser);
         } catch (BadRecord $e) {
             throw BadRecord::at('sizes', $e->getMessage());
         }
-        $all = array_sum(array_map(static fn (Share $share): int => $share->quantity, $breakdown));
+        $all = array_sum(array_map(static fn(Share $share): int => $share->quantity, $breakdown));
         $quantity = trim($quantity);
         if ([] !== $breakdown) {
             if ('' !== $quantity && $quantity !== (string) $all) {
@@ -49,7 +54,7 @@ final readonly class OrderLine
     /** The job that it becomes. */
     public function job(string $id, string $for, ?string $due): Job
     {
-        $name = mb_substr($this->like->name.('' === $for ? '' : ' · '.$for), 0, JobFile::LONGEST_NAME);
+        $name = mb_substr($this->like->name . ('' === $for ? '' : ' · ' . $for), 0, JobFile::LONGEST_NAME);
 
         return $this->like->orderedAs($id, $name, $this->quantity, $due, $this->breakdown);
     }

@@ -7,7 +7,5 @@ namespace Wubbin\Core\Job;
 /** A check that would stop the job, set aside by the person with a reason that goes into the log. */
 final readonly class Override
 {
-    public function __construct(public string $check, public string $reason)
-    {
-    }
+    public function __construct(public string $check, public string $reason) {}
 }

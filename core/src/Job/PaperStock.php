@@ -14,12 +14,10 @@ final readonly class PaperStock
     private const MOST_OFFCUTS = 200;
 
     /**
-     * @param array<string, int> $sheets  by medium
-     * @param list<Offcut>       $offcuts
+     * @param array<string, int> $sheets by medium
+     * @param list<Offcut> $offcuts
      */
-    private function __construct(public array $sheets, public array $offcuts)
-    {
-    }
+    private function __construct(public array $sheets, public array $offcuts) {}
 
     public static function nothing(): self
     {
@@ -55,8 +53,10 @@ final readonly class PaperStock
     /** @return list<Offcut> of a medium, the smallest first: it is the one that little else fits on */
     public function offcutsOf(string $mediumId): array
     {
-        $of = array_values(array_filter($this->offcuts, static fn (Offcut $offcut): bool => $offcut->mediumId === $mediumId));
-        usort($of, static fn (Offcut $a, Offcut $b): int => $a->size->areaMm2() <=> $b->size->areaMm2());
+        $of = array_values(
+            array_filter($this->offcuts, static fn(Offcut $offcut): bool => $offcut->mediumId === $mediumId),
+        );
+        usort($of, static fn(Offcut $a, Offcut $b): int => $a->size->areaMm2() <=> $b->size->areaMm2());
 
         return $of;
     }
@@ -64,6 +64,8 @@ final readonly class PaperStock
     /** @return array{sheets?: array<string, int>, offcuts: list<array<string, mixed>>} */
     public function toRecord(): array
     {
-        return ([] === $this->sheets ? [] : ['sheets' => $this->sheets]) + ['offcuts' => array_map(static fn (Offcut $offcut): array => $offcut->toRecord(), $this->offcuts)];
+        return ([] === $this->sheets ? [] : ['sheets' => $this->sheets]) + [
+            'offcuts' => array_map(static fn(Offcut $offcut): array => $offcut->toRecord(), $this->offcuts),
+        ];
     }
 }

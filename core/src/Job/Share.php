@@ -11,10 +11,13 @@ final readonly class Share
 {
     /**
      * @param int<1, 10000> $quantity
-     * @param Colour|null   $colour   null for the job's own
-     * @param float|null    $widthMm  of the picture; null for the job's own
+     * @param Colour|null $colour null for the job's own
+     * @param float|null $widthMm of the picture; null for the job's own
      */
-    public function __construct(public int $quantity, public string $sizeId, public ?Colour $colour, public ?float $widthMm)
-    {
-    }
+    public function __construct(
+        public int $quantity,
+        public string $sizeId,
+        public ?Colour $colour,
+        public ?float $widthMm,
+    ) {}
 }

@@ -28,15 +28,15 @@ final readonly class Shelf
     public const VERSION = 1;
 
     /**
-     * @param array<string, Medium>     $media
-     * @param array<string, Marking>    $markings
+     * @param array<string, Medium> $media
+     * @param array<string, Marking> $markings
      * @param array<string, HeatSource> $heat
-     * @param array<string, Support>    $bases
-     * @param array<string, Support>    $guards
-     * @param array<string, Support>    $covers
-     * @param array<string, BlankSize>  $blanks   of its own; those that Wubbin knows can always be had
-     * @param array<string, Printer>    $printers by marking, where one was set up
-     * @param OwnThings                 $own      by kind: the shop's own entries, on the shelf or retired from it
+     * @param array<string, Support> $bases
+     * @param array<string, Support> $guards
+     * @param array<string, Support> $covers
+     * @param array<string, BlankSize> $blanks of its own; those that Wubbin knows can always be had
+     * @param array<string, Printer> $printers by marking, where one was set up
+     * @param OwnThings $own by kind: the shop's own entries, on the shelf or retired from it
      */
     private function __construct(
         public array $media,
@@ -49,13 +49,23 @@ final readonly class Shelf
         public array $printers,
         public PaperStock $paper,
         private array $own,
-    ) {
-    }
+    ) {}
 
     /** A shop that has one of everything Wubbin knows: what a job file is planned for when no shelf is given. */
     public static function everything(Catalogue $catalogue): self
     {
-        return new self($catalogue->media, $catalogue->markings, $catalogue->heat, $catalogue->bases, $catalogue->guards, $catalogue->covers, [], [], PaperStock::nothing(), []);
+        return new self(
+            $catalogue->media,
+            $catalogue->markings,
+            $catalogue->heat,
+            $catalogue->bases,
+            $catalogue->guards,
+            $catalogue->covers,
+            [],
+            [],
+            PaperStock::nothing(),
+            [],
+        );
     }
 
     public static function nothing(): self
@@ -111,9 +121,20 @@ final readonly class Shelf
     public function preferring(PaperSize $paper): self
     {
         $media = $this->media;
-        uasort($media, static fn (Medium $a, Medium $b): int => ($b->paper === $paper) <=> ($a->paper === $paper));
+        uasort($media, static fn(Medium $a, Medium $b): int => ($b->paper === $paper) <=> ($a->paper === $paper));
 
-        return new self($media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers, $this->blanks, $this->printers, $this->paper, $this->own);
+        return new self(
+            $media,
+            $this->markings,
+            $this->heat,
+            $this->bases,
+            $this->guards,
+            $this->covers,
+            $this->blanks,
+            $this->printers,
+            $this->paper,
+            $this->own,
+        );
     }
 
     /**
@@ -123,7 +144,18 @@ final readonly class Shelf
      */
     public function counting(array $sheets): self
     {
-        return new self($this->media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers, $this->blanks, $this->printers, $this->paper->counting($sheets), $this->own);
+        return new self(
+            $this->media,
+            $this->markings,
+            $this->heat,
+            $this->bases,
+            $this->guards,
+            $this->covers,
+            $this->blanks,
+            $this->printers,
+            $this->paper->counting($sheets),
+            $this->own,
+        );
     }
 
     /** What Wubbin knows, and the blanks of the shop's own: retired ones too, since old jobs are made on them. */
@@ -152,7 +184,14 @@ final readonly class Shelf
         );
     }
 
-    /** @return array{format: string, version: int, media: list<string>, markings: list<string>, bases: list<string>, guards: list<string>, covers: list<string>, blanks: list<string>, printers?: array<string, array<string, mixed>>, paper: array<string, mixed>, heat: list<array<string, mixed>>, own: array<string, list<array<string, mixed>>>} */
+    /**
+     * @return array{
+     *     format: string, version: int, media: list<string>, markings: list<string>, bases: list<string>,
+     *     guards: list<string>, covers: list<string>, blanks: list<string>,
+     *     printers?: array<string, array<string, mixed>>, paper: array<string, mixed>,
+     *     heat: list<array<string, mixed>>, own: array<string, list<array<string, mixed>>>
+     * }
+     */
     public function toRecord(): array
     {
         return [
@@ -165,10 +204,22 @@ final readonly class Shelf
             'covers' => array_keys($this->covers),
             'blanks' => array_keys($this->blanks),
             // An empty list would be written as one, not as an empty map.
-            ...([] === $this->printers ? [] : ['printers' => array_map(static fn (Printer $printer): array => $printer->toRecord(), $this->printers)]),
+            ...[] === $this->printers
+                ? []
+                : [
+                    'printers' => array_map(
+                        static fn(Printer $printer): array => $printer->toRecord(),
+                        $this->printers,
+                    ),
+                ],
             'paper' => $this->paper->toRecord(),
-            'heat' => array_values(array_map(static fn (HeatSource $source): array => $source->toRecord(), $this->heat)),
-            'own' => array_map(static fn (array $things): array => array_values(array_map(static fn (Medium|Marking|Support|BlankSize $thing): array => $thing->toRecord(), $things)), $this->own),
+            'heat' => array_values(array_map(static fn(HeatSource $source): array => $source->toRecord(), $this->heat)),
+            'own' => array_map(
+                static fn(array $things): array => array_values(
+                    array_map(static fn(Medium|Marking|Support|BlankSize $thing): array => $thing->toRecord(), $things),
+                ),
+                $this->own,
+            ),
         ];
     }
 
@@ -183,10 +234,15 @@ final readonly class Shelf
     {
         $copies = [];
         foreach ($own?->records($kind) ?? [] as $record) {
-            $like = $known[$record->string('like')] ?? throw BadRecord::at('own.'.$kind, sprintf('Wubbin knows nothing called “%s” to behave as.', $record->string('like')));
+            $like =
+                $known[$record->string('like')] ??
+                throw BadRecord::at(
+                    'own.' . $kind,
+                    sprintf('Wubbin knows nothing called “%s” to behave as.', $record->string('like')),
+                );
             $id = $record->string('id');
             if (isset($known[$id]) || isset($copies[$id])) {
-                throw BadRecord::at('own.'.$kind, 'This id is there twice.');
+                throw BadRecord::at('own.' . $kind, 'This id is there twice.');
             }
             /** @var T $copy */
             $copy = $like->copiedAs($record);

@@ -13,13 +13,13 @@ use Wubbin\Core\Route\Finish;
 final readonly class Transfer
 {
     /**
-     * @param string          $sideId      of the blank, by the names its kind has for them
-     * @param bool            $over        it is meant to lie over what was put on the same side before it
-     * @param string|null     $artwork     SHA-256 of the picture's file, in hexadecimal
-     * @param string|null     $artworkName the file's name as the person knows it
-     * @param list<Override>  $overrides
-     * @param list<Subject>   $shows       what the person says is in the picture
-     * @param list<KeptWhole> $whole       where no join is to run through it
+     * @param string $sideId of the blank, by the names its kind has for them
+     * @param bool $over it is meant to lie over what was put on the same side before it
+     * @param string|null $artwork SHA-256 of the picture's file, in hexadecimal
+     * @param string|null $artworkName the file's name as the person knows it
+     * @param list<Override> $overrides
+     * @param list<Subject> $shows what the person says is in the picture
+     * @param list<KeptWhole> $whole where no join is to run through it
      */
     public function __construct(
         public string $sideId,
@@ -33,16 +33,24 @@ final readonly class Transfer
         public array $overrides,
         public array $shows = [],
         public array $whole = [],
-    ) {
-    }
+    ) {}
 
     /**
-     * @param list<Override>|null  $overrides
-     * @param list<Subject>|null   $shows
+     * @param list<Override>|null $overrides
+     * @param list<Subject>|null $shows
      * @param list<KeptWhole>|null $whole
      */
-    public function with(?string $sideId = null, ?bool $over = null, ?Placement $placement = null, ?string $routeId = null, ?Finish $finish = null, ?Choices $choices = null, ?array $overrides = null, ?array $shows = null, ?array $whole = null): self
-    {
+    public function with(
+        ?string $sideId = null,
+        ?bool $over = null,
+        ?Placement $placement = null,
+        ?string $routeId = null,
+        ?Finish $finish = null,
+        ?Choices $choices = null,
+        ?array $overrides = null,
+        ?array $shows = null,
+        ?array $whole = null,
+    ): self {
         return new self(
             $sideId ?? $this->sideId,
             $over ?? $this->over,
@@ -60,6 +68,18 @@ final readonly class Transfer
 
     public function withArtwork(?string $sha256, ?string $name): self
     {
-        return new self($this->sideId, $this->over, $sha256, $name, $this->placement, $this->routeId, $this->finish, $this->choices, $this->overrides, $this->shows, $this->whole);
+        return new self(
+            $this->sideId,
+            $this->over,
+            $sha256,
+            $name,
+            $this->placement,
+            $this->routeId,
+            $this->finish,
+            $this->choices,
+            $this->overrides,
+            $this->shows,
+            $this->whole,
+        );
     }
 }

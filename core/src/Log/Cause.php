@@ -10,12 +10,13 @@ use Wubbin\Core\Run\Defect;
 final readonly class Cause
 {
     /**
-     * @param list<Defect>                         $shows    it as
-     * @param float                                $usual    how often it is the reason where nothing else is known, 0 to 1 (common practice, no source: only their order counts)
-     * @param \Closure(Complaint): ?Evidence       $evidence null where this route knows no such thing
+     * @param list<Defect> $shows it as
+     * @param float $usual how often it is the reason where nothing else is known, 0
+     *                     to 1 (common practice, no source: only their order counts)
+     * @param \Closure(Complaint): ?Evidence $evidence null where this route knows no such thing
      * @param string|(\Closure(Complaint): string) $name
-     * @param string|(\Closure(Complaint): string) $now      to do with this piece
-     * @param string|(\Closure(Complaint): string) $next     time
+     * @param string|(\Closure(Complaint): string) $now to do with this piece
+     * @param string|(\Closure(Complaint): string) $next time
      */
     public function __construct(
         private string|\Closure $name,
@@ -24,8 +25,7 @@ final readonly class Cause
         private \Closure $evidence,
         private string|\Closure $now,
         private string|\Closure $next,
-    ) {
-    }
+    ) {}
 
     /** How likely it is here, with the reason; null where it cannot be. */
     public function judge(Complaint $of): ?Diagnosis
@@ -38,7 +38,14 @@ final readonly class Cause
             return null;
         }
 
-        return new Diagnosis(self::text($this->name, $of), $evidence->why, true === $evidence->holds, (true === $evidence->holds ? 1.0 : 0.0) + $this->usual, self::text($this->now, $of), self::text($this->next, $of));
+        return new Diagnosis(
+            self::text($this->name, $of),
+            $evidence->why,
+            true === $evidence->holds,
+            (true === $evidence->holds ? 1.0 : 0.0) + $this->usual,
+            self::text($this->now, $of),
+            self::text($this->next, $of),
+        );
     }
 
     /** @param string|(\Closure(Complaint): string) $one */

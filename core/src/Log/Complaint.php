@@ -14,9 +14,7 @@ final readonly class Complaint
     private const TONER = ['laser-ceramic', 'liner-fabric', 'liner-wood', 'toner-metal', 'paper-wood'];
     private const WAX = ['tissue-wax', 'handmade-wax'];
 
-    public function __construct(public Route $route, public Defect $defect, public Place $place, public Done $done)
-    {
-    }
+    public function __construct(public Route $route, public Defect $defect, public Place $place, public Done $done) {}
 
     public function isFilm(): bool
     {
@@ -48,13 +46,13 @@ final readonly class Complaint
     {
         $of = $this->route->figures[$figure] ?? null;
 
-        return null === $of ? null : ($of->range[0] ?? $of->value);
+        return null === $of ? null : $of->range[0] ?? $of->value;
     }
 
     /** Seconds that one place is heated at the least: what the plan asked, or the route's own figure. */
     public function leastDwell(): ?float
     {
-        $own = $this->least('still') ?? $this->least('dwell') ?? $this->least('melt');
+        $own = $this->least('still') ?? ($this->least('dwell') ?? $this->least('melt'));
         $asked = $this->done->number(Done::ASKED);
 
         return null === $asked ? $own : (null === $own ? $asked : min($asked, $own));

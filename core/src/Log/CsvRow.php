@@ -16,7 +16,27 @@ use Wubbin\Core\Run\Outcome;
  */
 final readonly class CsvRow
 {
-    public const COLUMNS = ['at', 'name', 'piece', 'outcome', 'defects', 'note', 'route', 'medium', 'printer', 'heat', 'blank', 'celsius', 'seconds_planned', 'seconds_done', 'pressure', 'base', 'peel', 'washes', 'failed'];
+    public const COLUMNS = [
+        'at',
+        'name',
+        'piece',
+        'outcome',
+        'defects',
+        'note',
+        'route',
+        'medium',
+        'printer',
+        'heat',
+        'blank',
+        'celsius',
+        'seconds_planned',
+        'seconds_done',
+        'pressure',
+        'base',
+        'peel',
+        'washes',
+        'failed',
+    ];
     public const NEEDED = ['at', 'name', 'outcome', 'route'];
 
     private const LONGEST = 120;
@@ -24,7 +44,7 @@ final readonly class CsvRow
     private const MOST_WASHES = 10000;
 
     /**
-     * @param list<Mark>                       $marks
+     * @param list<Mark> $marks
      * @param array<string, float|string|null> $facts as a plan has them
      */
     private function __construct(
@@ -39,12 +59,11 @@ final readonly class CsvRow
         public ?float $secondsDone,
         public ?int $washes,
         public bool $failed,
-    ) {
-    }
+    ) {}
 
     /**
-     * @param array<string, string> $cells  by column
-     * @param list<string>          $routes that there are
+     * @param array<string, string> $cells by column
+     * @param list<string> $routes that there are
      *
      * @throws BadRecord naming the column
      */
@@ -53,7 +72,9 @@ final readonly class CsvRow
         $text = static function (string $column, int $longest = self::LONGEST) use ($cells): string {
             $value = trim($cells[$column] ?? '');
 
-            return mb_strlen($value) <= $longest ? $value : throw BadRecord::at($column, sprintf('This is longer than %d characters.', $longest));
+            return mb_strlen($value) <= $longest
+                ? $value
+                : throw BadRecord::at($column, sprintf('This is longer than %d characters.', $longest));
         };
         $number = static function (string $column, float $least, float $most) use ($text): ?float {
             $value = $text($column);
@@ -62,7 +83,9 @@ final readonly class CsvRow
             }
             $number = is_numeric($value) ? (float) $value : null;
 
-            return null !== $number && $number >= $least && $number <= $most ? $number : throw BadRecord::at($column, sprintf('This is a number from %s to %s.', $least, $most));
+            return null !== $number && $number >= $least && $number <= $most
+                ? $number
+                : throw BadRecord::at($column, sprintf('This is a number from %s to %s.', $least, $most));
         };
         $at = self::instant($text('at'));
         $name = $text('name');
@@ -71,10 +94,13 @@ final readonly class CsvRow
             throw BadRecord::at('name', 'Say which job it was.');
         }
         if (!in_array($route, $routes, true)) {
-            throw BadRecord::at('route', sprintf('“%s” is no route. They are %s.', mb_substr($route, 0, 40), implode(', ', $routes)));
+            throw BadRecord::at(
+                'route',
+                sprintf('“%s” is no route. They are %s.', mb_substr($route, 0, 40), implode(', ', $routes)),
+            );
         }
         $pressure = $text('pressure');
-        $known = static fn (string $value): ?string => '' === $value ? null : $value;
+        $known = static fn(string $value): ?string => '' === $value ? null : $value;
 
         return new self(
             $at,
@@ -84,7 +110,18 @@ final readonly class CsvRow
             self::marks($text('defects', self::LONGEST_NOTE)),
             $text('note', self::LONGEST_NOTE),
             $route,
-            ['route' => $route, 'medium' => $known($text('medium')), 'printer' => $known($text('printer')), 'heat' => $known($text('heat')), 'blank' => $known($text('blank')), 'setting_c' => $number('celsius', 0.0, 650.0), 'dwell_s' => $number('seconds_planned', 0.0, 36000.0), 'pressure' => $known($pressure), 'base' => $known($text('base')), 'peel' => $known($text('peel'))],
+            [
+                'route' => $route,
+                'medium' => $known($text('medium')),
+                'printer' => $known($text('printer')),
+                'heat' => $known($text('heat')),
+                'blank' => $known($text('blank')),
+                'setting_c' => $number('celsius', 0.0, 650.0),
+                'dwell_s' => $number('seconds_planned', 0.0, 36000.0),
+                'pressure' => $known($pressure),
+                'base' => $known($text('base')),
+                'peel' => $known($text('peel')),
+            ],
             $number('seconds_done', 0.0, 36000.0),
             null === ($washes = $number('washes', 0.0, self::MOST_WASHES)) ? null : (int) $washes,
             match ($text('failed')) {
@@ -98,18 +135,40 @@ final readonly class CsvRow
     /** @param list<Mark> $marks */
     public static function defects(array $marks): string
     {
-        return implode('; ', array_map(static fn (Mark $mark): string => $mark->defect->value.(null === $mark->x || null === $mark->y ? '' : sprintf('@%.3F,%.3F', $mark->x, $mark->y)), $marks));
+        return implode(
+            '; ',
+            array_map(
+                static fn(Mark $mark): string => $mark->defect->value .
+                    (null === $mark->x || null === $mark->y ? '' : sprintf('@%.3F,%.3F', $mark->x, $mark->y)),
+                $marks,
+            ),
+        );
     }
 
     /** @return list<Mark> */
     private static function marks(string $text): array
     {
         $marks = [];
-        foreach (array_filter(array_map(trim(...), explode(';', $text)), static fn (string $one): bool => '' !== $one) as $one) {
-            if (1 !== preg_match('/^([a-z-]+)(?:@([\d.]+),([\d.]+))?$/', $one, $found) || null === Defect::tryFrom($found[1])) {
-                throw BadRecord::at('defects', sprintf('“%s” is not one of the things that can go wrong here.', mb_substr($one, 0, 40)));
+        foreach (
+            array_filter(array_map(trim(...), explode(';', $text)), static fn(string $one): bool => '' !== $one)
+            as $one
+        ) {
+            if (
+                1 !== preg_match('/^([a-z-]+)(?:@([\d.]+),([\d.]+))?$/', $one, $found) ||
+                null === Defect::tryFrom($found[1])
+            ) {
+                throw BadRecord::at(
+                    'defects',
+                    sprintf('“%s” is not one of the things that can go wrong here.', mb_substr($one, 0, 40)),
+                );
             }
-            $marks[] = Mark::fromRecord(Record::of(['defect' => $found[1], 'x' => isset($found[2]) ? (float) $found[2] : null, 'y' => isset($found[3]) ? (float) $found[3] : null]));
+            $marks[] = Mark::fromRecord(
+                Record::of([
+                    'defect' => $found[1],
+                    'x' => isset($found[2]) ? (float) $found[2] : null,
+                    'y' => isset($found[3]) ? (float) $found[3] : null,
+                ]),
+            );
         }
 
         return $marks;

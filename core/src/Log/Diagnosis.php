@@ -8,16 +8,27 @@ namespace Wubbin\Core\Log;
 final readonly class Diagnosis implements \JsonSerializable
 {
     /**
-     * @param bool  $shown what was done shows it; else it is only usual
+     * @param bool $shown what was done shows it; else it is only usual
      * @param float $score more comes first
      */
-    public function __construct(public string $cause, public string $why, public bool $shown, public float $score, public string $now, public string $next)
-    {
-    }
+    public function __construct(
+        public string $cause,
+        public string $why,
+        public bool $shown,
+        public float $score,
+        public string $now,
+        public string $next,
+    ) {}
 
     /** @return array{cause: string, why: string, shown: bool, now: string, next: string} */
     public function jsonSerialize(): array
     {
-        return ['cause' => $this->cause, 'why' => $this->why, 'shown' => $this->shown, 'now' => $this->now, 'next' => $this->next];
+        return [
+            'cause' => $this->cause,
+            'why' => $this->why,
+            'shown' => $this->shown,
+            'now' => $this->now,
+            'next' => $this->next,
+        ];
     }
 }

@@ -17,9 +17,7 @@ final readonly class Doctor
 {
     private const MOST = 5;
 
-    public function __construct(private Catalogue $catalogue)
-    {
-    }
+    public function __construct(private Catalogue $catalogue) {}
 
     /** @return list<Diagnosis> the likeliest first */
     public function diagnose(Complaint $complaint): array
@@ -31,7 +29,7 @@ final readonly class Doctor
                 $found[] = $diagnosis;
             }
         }
-        usort($found, static fn (Diagnosis $one, Diagnosis $other): int => $other->score <=> $one->score);
+        usort($found, static fn(Diagnosis $one, Diagnosis $other): int => $other->score <=> $one->score);
 
         return array_slice($found, 0, self::MOST);
     }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Wubbin\Core\Log;
 
 /**
- * What was really done, as far as anybody knows: from a run and its plan, or from a person's own words. What is not known
+ * What was really done, as far as anybody knows: from a run and its plan, or from a person's own words. What is not
+ * known
  * is not there, and rules nothing in or out.
  */
 final readonly class Done
@@ -62,14 +63,12 @@ final readonly class Done
     public const FITS_UPRIGHT = 'reads_both_ways';
 
     /** @param array<string, string|float|bool|null> $known */
-    private function __construct(private array $known)
-    {
-    }
+    private function __construct(private array $known) {}
 
     /** @param array<string, string|float|bool|null> $known by the names above */
     public static function of(array $known): self
     {
-        return new self(array_filter($known, static fn (mixed $value): bool => null !== $value));
+        return new self(array_filter($known, static fn(mixed $value): bool => null !== $value));
     }
 
     /** What this one knows, and of the rest what the other does. */

@@ -8,9 +8,7 @@ namespace Wubbin\Core\Log;
 final readonly class Evidence
 {
     /** @param bool|null $holds null where nothing is known */
-    private function __construct(public ?bool $holds, public string $why)
-    {
-    }
+    private function __construct(public ?bool $holds, public string $why) {}
 
     public static function for(string $why): self
     {

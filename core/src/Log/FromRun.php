@@ -9,7 +9,10 @@ use Wubbin\Core\Measure\Record;
 /** Tells what was done with a piece from what the bench has written down of it. */
 final readonly class FromRun
 {
-    /** A wait shorter than these parts of the planned one leaves a backing a step, or two steps, hotter than asked (assumed). */
+    /**
+     * A wait shorter than these parts of the planned one leaves a backing a step, or two steps, hotter than asked
+     * (assumed).
+     */
     private const HOTTER = 0.6;
     private const MUCH_HOTTER = 0.25;
 
@@ -22,20 +25,30 @@ final readonly class FromRun
     /**
      * What clocks, probes and looks have seen.
      *
-     * @param Record   $done   with `facts` of the plan, `steps` with what they took, `skipped` and `peeks`, as far as they are known
+     * @param Record $done with `facts` of the plan, `steps` with what they took, `skipped` and `peeks`, as far as
+     *                     they are known
      * @param int|null $washes at the last look
-     * @param ?float   $pressC that the press showed at the most, in °C
+     * @param ?float $pressC that the press showed at the most, in °C
      */
     public static function seen(Record $done, ?int $washes, ?float $pressC): Done
     {
         $steps = $done->has('steps') ? $done->records('steps') : [];
-        $skipped = array_map(static fn (Record $one): string => $one->string('step'), $done->has('skipped') ? $done->records('skipped') : []);
-        $kind = static fn (string $kind): array => array_values(array_filter($steps, static fn (Record $step): bool => $kind === $step->string('kind')));
+        $skipped = array_map(
+            static fn(Record $one): string => $one->string('step'),
+            $done->has('skipped') ? $done->records('skipped') : [],
+        );
+        $kind = static fn(string $kind): array => array_values(
+            array_filter($steps, static fn(Record $step): bool => $kind === $step->string('kind')),
+        );
         $facts = self::facts($done);
-        $left = array_filter($kind('clean'), static fn (Record $step): bool => in_array($step->string('step'), $skipped, true));
+        $left = array_filter(
+            $kind('clean'),
+            static fn(Record $step): bool => in_array($step->string('step'), $skipped, true),
+        );
 
         return Done::of([
-            Done::DWELL => $done->numberOrNull('seconds_done') ?? self::dwell($kind('heat'), $facts->numberOrNull('dwell_s')),
+            Done::DWELL =>
+                $done->numberOrNull('seconds_done') ?? self::dwell($kind('heat'), $facts->numberOrNull('dwell_s')),
             Done::DRIED => self::sum($kind('dry')),
             Done::CELSIUS => $pressC,
             Done::PEELED => self::peeled($kind('cool'), $skipped, $facts->stringOrNull('peel')),
@@ -51,7 +64,7 @@ final readonly class FromRun
     {
         $facts = self::facts($done);
         $mirrored = $facts->stringOrNull('mirrored');
-        $flag = static fn (string $key): ?bool => $facts->has($key) ? $facts->boolean($key) : null;
+        $flag = static fn(string $key): ?bool => $facts->has($key) ? $facts->boolean($key) : null;
 
         return Done::of([
             Done::ASKED => $facts->numberOrNull('dwell_s'),
@@ -95,7 +108,10 @@ final readonly class FromRun
     /** @param list<Record> $steps */
     private static function sum(array $steps): ?float
     {
-        $taken = array_filter(array_map(static fn (Record $step): ?float => $step->numberOrNull('taken'), $steps), is_float(...));
+        $taken = array_filter(
+            array_map(static fn(Record $step): ?float => $step->numberOrNull('taken'), $steps),
+            is_float(...),
+        );
 
         return [] === $taken ? null : array_sum($taken);
     }
@@ -110,19 +126,28 @@ final readonly class FromRun
         if (!is_int($at) || [] === $cools) {
             return null;
         }
-        $planned = array_sum(array_map(static fn (Record $step): float => $step->number('planned'), $cools));
-        $left = array_filter($cools, static fn (Record $step): bool => in_array($step->string('step'), $skipped, true));
+        $planned = array_sum(array_map(static fn(Record $step): float => $step->number('planned'), $cools));
+        $left = array_filter($cools, static fn(Record $step): bool => in_array($step->string('step'), $skipped, true));
         $taken = [] === $left ? self::sum($cools) : 0.0;
         if (null === $taken || $planned <= 0.0) {
             return null;
         }
         $part = $taken / $planned;
 
-        return self::PEELS[max(0, min(2, $at + match (true) {
-            $part < self::MUCH_HOTTER => -2,
-            $part < self::HOTTER => -1,
-            $part > self::COLDER => 1,
-            default => 0,
-        }))];
+        return self::PEELS[
+            max(
+                0,
+                min(
+                    2,
+                    $at +
+                        match (true) {
+                            $part < self::MUCH_HOTTER => -2,
+                            $part < self::HOTTER => -1,
+                            $part > self::COLDER => 1,
+                            default => 0,
+                        },
+                ),
+            )
+        ];
     }
 }

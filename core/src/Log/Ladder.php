@@ -22,9 +22,12 @@ final readonly class Ladder
     private const GAP_MM = 9.0;
 
     /** @param array<string, LadderMark> $marks by name of the swatch */
-    private function __construct(public LadderAxis $x, public LadderAxis $y, public float $swatchMm, public array $marks)
-    {
-    }
+    private function __construct(
+        public LadderAxis $x,
+        public LadderAxis $y,
+        public float $swatchMm,
+        public array $marks,
+    ) {}
 
     /** @throws BadRecord naming the field: the same setting along both sides, swatches outside 15 to 60 mm */
     public static function fromAxes(LadderAxis $x, LadderAxis $y, float $swatchMm): self
@@ -33,7 +36,10 @@ final readonly class Ladder
             throw BadRecord::at('y', 'Its two sides vary two things.');
         }
         if ($swatchMm < self::LEAST_MM || $swatchMm > self::MOST_MM) {
-            throw BadRecord::at('swatch_mm', sprintf('A swatch is from %d to %d mm wide.', self::LEAST_MM, self::MOST_MM));
+            throw BadRecord::at(
+                'swatch_mm',
+                sprintf('A swatch is from %d to %d mm wide.', self::LEAST_MM, self::MOST_MM),
+            );
         }
 
         return new self($x, $y, $swatchMm, []);
@@ -57,13 +63,13 @@ final readonly class Ladder
 
     public static function name(int $x, int $y): string
     {
-        return chr(ord('A') + $y).($x + 1);
+        return chr(ord('A') + $y) . ($x + 1);
     }
 
     /** @return list<string> */
     public function names(): array
     {
-        return array_map(static fn (array $cell): string => self::name(...$cell), $this->cells());
+        return array_map(static fn(array $cell): string => self::name(...$cell), $this->cells());
     }
 
     /**
@@ -77,19 +83,28 @@ final readonly class Ladder
     {
         $room = Rect::at(0.0, 0.0, $page)->grown(-$marginMm);
         $step = $this->swatchMm + self::GAP_MM;
-        if (count($this->x->values) * $step > $room->size->widthMm || count($this->y->values) * $step > $room->size->heightMm) {
+        if (
+            count($this->x->values) * $step > $room->size->widthMm ||
+            count($this->y->values) * $step > $room->size->heightMm
+        ) {
             throw BadRecord::at('swatch_mm', 'They do not fit on one sheet: make them smaller, or fewer.');
         }
         $places = [];
         foreach ($this->cells() as [$x, $y]) {
-            $places[self::name($x, $y)] = Rect::mm($room->xMm + $x * $step, $room->yMm + $y * $step, $this->swatchMm, $this->swatchMm);
+            $places[self::name($x, $y)] = Rect::mm(
+                $room->xMm + $x * $step,
+                $room->yMm + $y * $step,
+                $this->swatchMm,
+                $this->swatchMm,
+            );
         }
 
         return $places;
     }
 
     /**
-     * In which order they are pressed: what dried longest comes last, and a press is only ever made hotter, since that is
+     * In which order they are pressed: what dried longest comes last, and a press is only ever made hotter, since that
+     * is
      * quicker than cooling it; then by pressure and time.
      *
      * @return list<array{name: string, x: int, y: int}>
@@ -97,17 +112,26 @@ final readonly class Ladder
     public function order(): array
     {
         $cells = $this->cells();
-        $rank = fn (int $x, int $y): array => array_map(fn (string $of): float => $this->value($of, $x, $y) ?? 0.0, [LadderAxis::DRYING, LadderAxis::CELSIUS, LadderAxis::PRESSURE, LadderAxis::SECONDS]);
-        usort($cells, static fn (array $one, array $other): int => $rank(...$one) <=> $rank(...$other));
+        $rank = fn(int $x, int $y): array => array_map(fn(string $of): float => $this->value($of, $x, $y) ?? 0.0, [
+            LadderAxis::DRYING,
+            LadderAxis::CELSIUS,
+            LadderAxis::PRESSURE,
+            LadderAxis::SECONDS,
+        ]);
+        usort($cells, static fn(array $one, array $other): int => $rank(...$one) <=> $rank(...$other));
 
-        return array_map(static fn (array $cell): array => ['name' => self::name(...$cell), 'x' => $cell[0], 'y' => $cell[1]], $cells);
+        return array_map(
+            static fn(array $cell): array => ['name' => self::name(...$cell), 'x' => $cell[0], 'y' => $cell[1]],
+            $cells,
+        );
     }
 
     /**
      * The good swatch that is furthest from any that is not: the setting that forgives most. Of equals the one of lower
      * settings. Nobody has looked beyond the ladder's edge, which counts as half a rung away.
      *
-     * @return array{name: string, x: int, y: int, away: float}|null rungs to the nearest that failed; null where none is good
+     * @return array{name: string, x: int, y: int,
+     *     away: float}|null rungs to the nearest that failed; null where none is good
      */
     public function chosen(): ?array
     {

@@ -21,12 +21,14 @@ final readonly class LadderAxis implements \JsonSerializable
     private const MOST = 6;
 
     /** What heat and hands can do: seconds, °C, and seconds of drying up to a day. */
-    private const RANGES = [self::SECONDS => [1.0, 600.0], self::CELSIUS => [50.0, 260.0], self::DRYING => [0.0, 86400.0]];
+    private const RANGES = [
+        self::SECONDS => [1.0, 600.0],
+        self::CELSIUS => [50.0, 260.0],
+        self::DRYING => [0.0, 86400.0],
+    ];
 
     /** @param list<float> $values rising; of pressures their places in `PRESSURES` */
-    private function __construct(public string $of, public array $values)
-    {
-    }
+    private function __construct(public string $of, public array $values) {}
 
     /**
      * @param list<float|string> $values
@@ -38,9 +40,14 @@ final readonly class LadderAxis implements \JsonSerializable
         if (!in_array($of, self::ALL, true)) {
             throw BadRecord::at($side, 'A ladder varies seconds, temperature, pressure or drying.');
         }
-        $numbers = array_map(static fn (float|string $value): ?float => self::number($of, $value), $values);
+        $numbers = array_map(static fn(float|string $value): ?float => self::number($of, $value), $values);
         if (in_array(null, $numbers, true)) {
-            throw BadRecord::at($side, self::PRESSURE === $of ? 'Pressures are light, medium and heavy.' : sprintf('These go from %s to %s.', ...self::RANGES[$of]));
+            throw BadRecord::at(
+                $side,
+                self::PRESSURE === $of
+                    ? 'Pressures are light, medium and heavy.'
+                    : sprintf('These go from %s to %s.', ...self::RANGES[$of]),
+            );
         }
         /* @var list<float> $numbers */
         sort($numbers);
@@ -82,7 +89,9 @@ final readonly class LadderAxis implements \JsonSerializable
     /** @return list<float|string> as they were given, rising */
     public function given(): array
     {
-        return self::PRESSURE === $this->of ? array_map(static fn (float $value): string => self::PRESSURES[(int) $value], $this->values) : $this->values;
+        return self::PRESSURE === $this->of
+            ? array_map(static fn(float $value): string => self::PRESSURES[(int) $value], $this->values)
+            : $this->values;
     }
 
     /** @return array{of: string, values: list<float|string>} */

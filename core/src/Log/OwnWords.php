@@ -18,7 +18,11 @@ final readonly class OwnWords
         ['bubble', Defect::Bubble],
         ['melt(ed)? out of shape|out of shape|deform|sagg|slump', Defect::MeltedShape],
         ['jam', Defect::Jam],
-        ['on the carrier|did not take on the paper|not on the (paper|film|tissue|medium|liner)|sheet (is |came out )?blank|wrong side (was )?printed', Defect::NoPrint],
+        [
+            'on the carrier|did not take on the paper|not on the (paper|film|tissue|medium|liner)|sheet (is ' .
+            '|came out )?blank|wrong side (was )?printed',
+            Defect::NoPrint,
+        ],
         ['backward|wrong way|mirrored|upside down|reads wrong', Defect::WrongWayRound],
         ['white line|gap at the join|line at the join', Defect::WhiteLine],
         ['thread|fibre line|hair|coloured fibre', Defect::FibreLine],
@@ -34,14 +38,21 @@ final readonly class OwnWords
         ['wrinkle|crease|fold', Defect::Wrinkle],
         ['smear|smudge|bleed|ran', Defect::Smear],
         ['lifted edge|edge.*lift|lift.*edge|corner.*(lift|up)|peeling edge', Defect::LiftedEdge],
-        ['does not (bond|take|hold|stick)|did not (bond|take|hold|stick)|lift(s|ed) with|tears? (off|picture|it)|comes off|falls off|not bonded|(paper )?tears', Defect::NotBonded],
+        [
+            'does not (bond|take|hold|stick)|did not (bond|take|hold|stick)|lift(s|ed) with|tears? ' .
+            '(off|picture|it)|comes off|falls off|not bonded|(paper )?tears',
+            Defect::NotBonded,
+        ],
         ['missed|missing|patch(y|es)|bare spot|gaps?|incomplete', Defect::MissedPatch],
         ['pale|dull|faint|faded|barely|washed out|weak|milky|light', Defect::Pale],
         ['crooked|misplaced|askew|off.?cent|too high|too low', Defect::Misplaced],
     ];
 
     private const PLACES = [
-        ['corner', Place::Corner], ['edge|rim|border', Place::Edge], ['side', Place::Side], ['spot|patch|middle|centre|place|valley', Place::Spot],
+        ['corner', Place::Corner],
+        ['edge|rim|border', Place::Edge],
+        ['side', Place::Side],
+        ['spot|patch|middle|centre|place|valley', Place::Spot],
     ];
 
     /** A flag by words that say it is so, and words that say it is not. */
@@ -53,7 +64,10 @@ final readonly class OwnWords
         Done::TOUCHED => ['touched|fingered', 'held by the edge'],
         Done::LINT_ROLLED => ['(?<!no )(?<!not )lint.?roll(ed)?', 'no lint|not lint'],
         Done::OVERLAPPED => ['overlap(ped)?', 'butted|edge to edge|no overlap'],
-        Done::GUIDE_PRINTED => ['(outline|guide|template).*printed|printed.*(outline|guide)', '(outline|guide) removed'],
+        Done::GUIDE_PRINTED => [
+            '(outline|guide|template).*printed|printed.*(outline|guide)',
+            '(outline|guide) removed',
+        ],
         Done::PRESSED => ['(?<!not )pressed\b(?! yet)', 'not pressed|before pressing'],
         Done::CLEANED => ['(?<!not )(degreased|cleaned|wiped)', 'not (degreased|cleaned|wiped)|dirty|greasy'],
         Done::ROUGH => ['rough|unsanded|not sanded|textured', '(?<!un)(?<!not )sanded|smooth'],
@@ -61,7 +75,10 @@ final readonly class OwnWords
         Done::RUBBED => ['(?<!not )rubbed', 'not rubbed'],
         Done::THICK_COAT => ['thick', 'thin'],
         Done::STILL => ['held still|kept still|not moved|one place', 'moving|kept moving'],
-        Done::CARRIER_TIGHT => ['glued all|edges glued|edges folded', 'loose(ly)? (edge|taped)|(edge|carrier|tissue)s? .*loose|loosely'],
+        Done::CARRIER_TIGHT => [
+            'glued all|edges glued|edges folded',
+            'loose(ly)? (edge|taped)|(edge|carrier|tissue)s? .*loose|loosely',
+        ],
         Done::TOP_MARKED => ['top marked|marked the top', 'no mark|not marked'],
         Done::FITS_UPRIGHT => ['reads both ways|reads the same', ''],
         Done::LEVEL => ['level(led)?|(?<!not )even\b', 'uneven|not level|hollow'],
@@ -69,13 +86,22 @@ final readonly class OwnWords
         Done::DAMP => ['damp|still wet|while wet', 'fully dry|dried (fully|overnight)'],
     ];
 
-    private const MATERIALS = ['polyester' => 'polyester', 'cotton' => 'cotton-jersey', 'linen' => 'linen', 'plastic' => 'plastic-shell', 'real wax' => 'candle-wax', 'glazed' => 'glazed-ceramic', 'raw wood' => 'raw-wood', 'aluminium' => 'bare-aluminium'];
+    private const MATERIALS = [
+        'polyester' => 'polyester',
+        'cotton' => 'cotton-jersey',
+        'linen' => 'linen',
+        'plastic' => 'plastic-shell',
+        'real wax' => 'candle-wax',
+        'glazed' => 'glazed-ceramic',
+        'raw wood' => 'raw-wood',
+        'aluminium' => 'bare-aluminium',
+    ];
 
     public static function defect(string $seen): ?Defect
     {
         $seen = mb_strtolower($seen);
         foreach (self::SIGNS as [$words, $defect]) {
-            if (1 === preg_match('/'.$words.'/u', $seen)) {
+            if (1 === preg_match('/' . $words . '/u', $seen)) {
                 return $defect;
             }
         }
@@ -87,7 +113,7 @@ final readonly class OwnWords
     {
         $where = mb_strtolower($where);
         foreach (self::PLACES as [$words, $place]) {
-            if (1 === preg_match('/'.$words.'/u', $where)) {
+            if (1 === preg_match('/' . $words . '/u', $where)) {
                 return $place;
             }
         }
@@ -98,19 +124,40 @@ final readonly class OwnWords
     public static function done(string $text): Done
     {
         $text = mb_strtolower($text);
-        $has = static fn (string $words): bool => '' !== $words && 1 === preg_match('/'.$words.'/u', $text);
+        $has = static fn(string $words): bool => '' !== $words && 1 === preg_match('/' . $words . '/u', $text);
         $known = [];
         foreach (self::FLAGS as $flag => [$yes, $no]) {
             // What denies a thing mostly holds its name too.
             $known[$flag] = $has($no) ? false : ($has($yes) ? true : null);
         }
         $known[Done::DWELL] = self::dwell($text);
-        $known[Done::DRIED] = 1 === preg_match('/(?:dried|drying|dry for)\D{0,8}(\d+(?:\.\d+)?)\s*(s|sec|min|h)/u', $text, $found) ? self::seconds($found[1], $found[2]) : null;
-        $known[Done::CELSIUS] = 1 === preg_match('/(\d{2,3})\s*°?\s*(c|f)\b/u', $text, $found) ? ('c' === $found[2] ? (float) $found[1] : ((float) $found[1] - 32.0) / 1.8) : null;
-        $known[Done::BASE] = $has('ironing board|soft|padded|towel') ? 'soft' : ($has('hard (board|base)|wood board|bench') ? 'hard' : null);
-        $known[Done::PRESSURE] = 1 === preg_match('/(light|medium|heavy) pressure|pressure (?:was )?(light|medium|heavy)/u', $text, $found) ? ($found[2] ?? $found[1]) : null;
-        $known[Done::PEELED] = 1 === preg_match('/peeled (?:off )?(?:\w+ )?(hot|warm|cold)/u', $text, $found) ? $found[1] : null;
-        $known[Done::PEEL_ASKED] = 1 === preg_match('/(matte|gloss) wanted/u', $text, $found) ? ('matte' === $found[1] ? 'warm' : 'cold') : null;
+        $known[Done::DRIED] =
+            1 === preg_match('/(?:dried|drying|dry for)\D{0,8}(\d+(?:\.\d+)?)\s*(s|sec|min|h)/u', $text, $found)
+                ? self::seconds($found[1], $found[2])
+                : null;
+        $known[Done::CELSIUS] =
+            1 === preg_match('/(\d{2,3})\s*°?\s*(c|f)\b/u', $text, $found)
+                ? ('c' === $found[2]
+                    ? (float) $found[1]
+                    : ((float) $found[1] - 32.0) / 1.8)
+                : null;
+        $known[Done::BASE] = $has('ironing board|soft|padded|towel')
+            ? 'soft'
+            : ($has('hard (board|base)|wood board|bench')
+                ? 'hard'
+                : null);
+        $known[Done::PRESSURE] =
+            1 === preg_match('/(light|medium|heavy) pressure|pressure (?:was )?(light|medium|heavy)/u', $text, $found)
+                ? $found[2] ?? $found[1]
+                : null;
+        $known[Done::PEELED] =
+            1 === preg_match('/peeled (?:off )?(?:\w+ )?(hot|warm|cold)/u', $text, $found) ? $found[1] : null;
+        $known[Done::PEEL_ASKED] =
+            1 === preg_match('/(matte|gloss) wanted/u', $text, $found)
+                ? ('matte' === $found[1]
+                    ? 'warm'
+                    : 'cold')
+                : null;
         $known[Done::MIRRORED] = match (true) {
             $has('file and driver|mirrored twice|both mirrored') => 'both',
             $has('not mirrored|unmirrored') => 'none',
@@ -152,7 +199,10 @@ final readonly class OwnWords
     private static function dwell(string $text): ?float
     {
         foreach (explode(';', str_replace(',', ';', $text)) as $part) {
-            if (1 !== preg_match('/dri|dry(?!er)|soak|apart|cool|wait|wash|tack/u', $part) && 1 === preg_match('/(\d+(?:\.\d+)?)\s*(s|sec|seconds|min|minutes)\b/u', $part, $found)) {
+            if (
+                1 !== preg_match('/dri|dry(?!er)|soak|apart|cool|wait|wash|tack/u', $part) &&
+                1 === preg_match('/(\d+(?:\.\d+)?)\s*(s|sec|seconds|min|minutes)\b/u', $part, $found)
+            ) {
                 return self::seconds($found[1], $found[2]);
             }
         }
@@ -162,18 +212,34 @@ final readonly class OwnWords
 
     private static function seconds(string $number, string $unit): float
     {
-        return (float) $number * match ($unit[0]) {
-            'm' => 60.0,
-            'h' => 3600.0,
-            default => 1.0,
-        };
+        return (float) $number *
+            match ($unit[0]) {
+                'm' => 60.0,
+                'h' => 3600.0,
+                default => 1.0,
+            };
     }
 
     /** “two wax coats”, “washed twice”, “3 coats”. */
     private static function count(string $text, string $of): ?float
     {
-        $numbers = ['one' => 1.0, 'once' => 1.0, 'two' => 2.0, 'twice' => 2.0, 'three' => 3.0, 'four' => 4.0, 'five' => 5.0];
-        if (1 === preg_match('/(\d+|one|two|three|four|five)\b[\w ]{0,14}'.$of.'|'.$of.'\w*\s(once|twice|\d+)/u', $text, $found)) {
+        $numbers = [
+            'one' => 1.0,
+            'once' => 1.0,
+            'two' => 2.0,
+            'twice' => 2.0,
+            'three' => 3.0,
+            'four' => 4.0,
+            'five' => 5.0,
+        ];
+        if (
+            1 ===
+            preg_match(
+                '/(\d+|one|two|three|four|five)\b[\w ]{0,14}' . $of . '|' . $of . '\w*\s(once|twice|\d+)/u',
+                $text,
+                $found,
+            )
+        ) {
             $number = $found[2] ?? $found[1];
 
             return $numbers[$number] ?? (float) $number;

@@ -33,11 +33,17 @@ enum Place: string
         if ([] === $at) {
             return self::All;
         }
-        $quarters = count(array_unique(array_map(static fn (array $p): int => ($p[0] < 0.5 ? 0 : 1) + ($p[1] < 0.5 ? 0 : 2), $at)));
+        $quarters = count(
+            array_unique(array_map(static fn(array $p): int => ($p[0] < 0.5 ? 0 : 1) + ($p[1] < 0.5 ? 0 : 2), $at)),
+        );
         if ($quarters >= self::QUARTERS) {
             return self::All;
         }
-        $edges = array_map(static fn (array $p): int => (min($p[0], 1.0 - $p[0]) < self::NEAR ? 1 : 0) + (min($p[1], 1.0 - $p[1]) < self::NEAR ? 1 : 0), $at);
+        $edges = array_map(
+            static fn(array $p): int => (min($p[0], 1.0 - $p[0]) < self::NEAR ? 1 : 0) +
+                (min($p[1], 1.0 - $p[1]) < self::NEAR ? 1 : 0),
+            $at,
+        );
 
         return match (true) {
             2 === min($edges) => self::Corner,

@@ -23,9 +23,7 @@ final readonly class SuccessShare implements \JsonSerializable
     private const SLICES = 120;
     private const NOTHING = 1.0e-9;
 
-    public function __construct(public int $good, public int $bad)
-    {
-    }
+    public function __construct(public int $good, public int $bad) {}
 
     public function count(): int
     {
@@ -49,17 +47,26 @@ final readonly class SuccessShare implements \JsonSerializable
         return Beta::quantile($probability, $this->good + self::PRIOR, $this->bad + self::PRIOR);
     }
 
-    /** How likely this share is larger than another's: over all shares, this one's density where the other lies below. */
+    /**
+     * How likely this share is larger than another's: over all shares, this one's density where the other lies below.
+     */
     public function beats(self $other): float
     {
-        // Over an angle whose squared sine is the share the density has no poles; Simpson's rule where it is not nothing.
-        $angle = fn (float $probability): float => asin(sqrt($this->quantile($probability)));
+        // Over an angle whose squared sine is the share the density has no poles; Simpson's rule where it is not
+        // nothing.
+        $angle = fn(float $probability): float => asin(sqrt($this->quantile($probability)));
         [$from, $to] = [$angle(self::NOTHING), $angle(1.0 - self::NOTHING)];
         $wide = ($to - $from) / self::SLICES;
         $sum = $all = 0.0;
         for ($n = 0; $n <= self::SLICES; ++$n) {
             $share = sin($from + $n * $wide) ** 2;
-            $weight = (0 === $n || self::SLICES === $n ? 1.0 : (1 === $n % 2 ? 4.0 : 2.0)) * exp(2.0 * $this->good * log(max(1.0e-150, sqrt($share))) + 2.0 * $this->bad * log(max(1.0e-150, sqrt(1.0 - $share))) - $this->peak());
+            $weight =
+                (0 === $n || self::SLICES === $n ? 1.0 : (1 === $n % 2 ? 4.0 : 2.0)) *
+                exp(
+                    2.0 * $this->good * log(max(1.0e-150, sqrt($share))) +
+                        2.0 * $this->bad * log(max(1.0e-150, sqrt(1.0 - $share))) -
+                        $this->peak(),
+                );
             $all += $weight;
             $sum += $weight * Beta::below($share, $other->good + self::PRIOR, $other->bad + self::PRIOR);
         }
@@ -70,7 +77,7 @@ final readonly class SuccessShare implements \JsonSerializable
     /** Logarithm of the largest density over the angle, so that large counts do not underflow. */
     private function peak(): float
     {
-        $of = static fn (int $count, int $all): float => 0 === $count ? 0.0 : $count * log($count / $all);
+        $of = static fn(int $count, int $all): float => 0 === $count ? 0.0 : $count * log($count / $all);
 
         return $of($this->good, max(1, $this->count())) + $of($this->bad, max(1, $this->count()));
     }
@@ -86,6 +93,13 @@ final readonly class SuccessShare implements \JsonSerializable
     {
         [$from, $to] = $this->interval();
 
-        return ['good' => $this->good, 'of' => $this->count(), 'mean' => $this->mean(), 'from' => $from, 'to' => $to, 'few' => $this->count() < self::FEW];
+        return [
+            'good' => $this->good,
+            'of' => $this->count(),
+            'mean' => $this->mean(),
+            'from' => $from,
+            'to' => $to,
+            'few' => $this->count() < self::FEW,
+        ];
     }
 }

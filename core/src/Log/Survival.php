@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace Wubbin\Core\Log;
 
 /**
- * How many pieces survive how many washes: the product-limit estimate, in which pieces still in use count as long as they
+ * How many pieces survive how many washes: the product-limit estimate, in which pieces still in use count as long as
+ * they
  * were watched (Kaplan & Meier, 1958).
  */
 final readonly class Survival implements \JsonSerializable
 {
     /** @param list<array{washes: int, share: float, at_risk: int, failed: int}> $steps */
-    private function __construct(public array $steps, public int $pieces, public int $failed)
-    {
-    }
+    private function __construct(public array $steps, public int $pieces, public int $failed) {}
 
     /** @param list<array{int, bool}> $seen washes at the last look, and whether it had gone by then */
     public static function of(array $seen): self
@@ -49,9 +48,17 @@ final readonly class Survival implements \JsonSerializable
         return $share;
     }
 
-    /** @return array{steps: list<array{washes: int, share: float, at_risk: int, failed: int}>, pieces: int, failed: int, few: bool} */
+    /**
+     * @return array{steps: list<array{washes: int, share: float, at_risk: int, failed: int}>, pieces: int,
+     *     failed: int, few: bool}
+     */
     public function jsonSerialize(): array
     {
-        return ['steps' => $this->steps, 'pieces' => $this->pieces, 'failed' => $this->failed, 'few' => $this->pieces < SuccessShare::FEW];
+        return [
+            'steps' => $this->steps,
+            'pieces' => $this->pieces,
+            'failed' => $this->failed,
+            'few' => $this->pieces < SuccessShare::FEW,
+        ];
     }
 }

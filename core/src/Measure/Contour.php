@@ -18,7 +18,9 @@ final readonly class Contour
     {
         $points = [];
         foreach (array_chunk(explode(' ', $text), 2) as $pair) {
-            $points[] = isset($pair[1]) ? [(float) $pair[0], (float) $pair[1]] : throw BadRecord::at('outlines', 'A point has two numbers.');
+            $points[] = isset($pair[1])
+                ? [(float) $pair[0], (float) $pair[1]]
+                : throw BadRecord::at('outlines', 'A point has two numbers.');
         }
 
         return $points;
@@ -37,7 +39,10 @@ final readonly class Contour
         $smooth = [];
         foreach ($loop as $i => $point) {
             [$before, $after] = [$loop[($i + $n - 1) % $n], $loop[($i + 1) % $n]];
-            $smooth[] = [($before[0] + 2.0 * $point[0] + $after[0]) / 4.0, ($before[1] + 2.0 * $point[1] + $after[1]) / 4.0];
+            $smooth[] = [
+                ($before[0] + 2.0 * $point[0] + $after[0]) / 4.0,
+                ($before[1] + 2.0 * $point[1] + $after[1]) / 4.0,
+            ];
         }
 
         return $smooth;
@@ -75,22 +80,24 @@ final readonly class Contour
         }
         ksort($keep);
 
-        return [$loop[0], ...array_map(static fn (int $i): array => $line[$i], array_keys($keep))];
+        return [$loop[0], ...array_map(static fn(int $i): array => $line[$i], array_keys($keep))];
     }
 
     /**
      * Whether a point lies within it: a ray to the right crosses it an odd number of times.
      *
      * @param non-empty-list<array{float, float}> $loop
-     * @param array{float, float}                 $point
+     * @param array{float, float} $point
      */
     public static function holds(array $loop, array $point): bool
     {
         $inside = false;
         $last = $loop[count($loop) - 1];
         foreach ($loop as $next) {
-            if (($next[1] > $point[1]) !== ($last[1] > $point[1])
-                && $point[0] < ($last[0] - $next[0]) * ($point[1] - $next[1]) / ($last[1] - $next[1]) + $next[0]) {
+            if (
+                $next[1] > $point[1] !== $last[1] > $point[1] &&
+                $point[0] < (($last[0] - $next[0]) * ($point[1] - $next[1])) / ($last[1] - $next[1]) + $next[0]
+            ) {
                 $inside = !$inside;
             }
             $last = $next;
@@ -128,7 +135,7 @@ final readonly class Contour
             [$a, $b] = [$loop[$i - 1], $loop[$i]];
             $length = hypot($b[0] - $a[0], $b[1] - $a[1]);
             for (; $due < $length; $due += $step) {
-                $points[] = [$a[0] + ($b[0] - $a[0]) * $due / $length, $a[1] + ($b[1] - $a[1]) * $due / $length];
+                $points[] = [$a[0] + (($b[0] - $a[0]) * $due) / $length, $a[1] + (($b[1] - $a[1]) * $due) / $length];
             }
             $due -= $length;
         }
@@ -200,7 +207,8 @@ final readonly class Contour
     }
 
     /**
-     * With a tab that stands on its top: so far above its topmost point, and so wide or as wide as the line is. What the
+     * With a tab that stands on its top: so far above its topmost point, and so wide or as wide as the line is. What
+     * the
      * tab covers of the line goes; where that would make it cross itself, the line is left as it is.
      *
      * @param non-empty-list<array{float, float}> $loop running with the clock, y pointing down
@@ -210,11 +218,17 @@ final readonly class Contour
     public static function withTab(array $loop, float $highMm, float $wideMm): array
     {
         $box = self::box($loop);
-        $tops = array_column(array_filter($loop, static fn (array $p): bool => $p[1] < $box->yMm + 0.01), 0);
+        $tops = array_column(array_filter($loop, static fn(array $p): bool => $p[1] < $box->yMm + 0.01), 0);
         // A hair within the line's own width, so that the tab's sides meet it.
         $half = min($wideMm, $box->size->widthMm - 0.02) / 2.0;
-        $middle = min(max(array_sum($tops) / max(1, count($tops)), $box->xMm + 0.01 + $half), $box->right() - 0.01 - $half);
-        $sides = array_map(static fn (float $x): ?array => self::uppermostAt($loop, $x), [$middle - $half, $middle + $half]);
+        $middle = min(
+            max(array_sum($tops) / max(1, count($tops)), $box->xMm + 0.01 + $half),
+            $box->right() - 0.01 - $half,
+        );
+        $sides = array_map(static fn(float $x): ?array => self::uppermostAt($loop, $x), [
+            $middle - $half,
+            $middle + $half,
+        ]);
         if (null === $sides[0] || null === $sides[1]) {
             return $loop;
         }
@@ -229,7 +243,13 @@ final readonly class Contour
             }
         }
         $top = $box->yMm - $highMm;
-        $tabbed = [...$kept, [$middle - $half, $leftY], [$middle - $half, $top], [$middle + $half, $top], [$middle + $half, $rightY]];
+        $tabbed = [
+            ...$kept,
+            [$middle - $half, $leftY],
+            [$middle - $half, $top],
+            [$middle + $half, $top],
+            [$middle + $half, $rightY],
+        ];
 
         return null === self::crossing($tabbed) ? $tabbed : $loop;
     }
@@ -237,15 +257,16 @@ final readonly class Contour
     /**
      * @param non-empty-list<array{float, float}> $loop
      *
-     * @return array{int, float}|null the side, as the point it begins at, that an upright line meets first from above; and where
+     * @return array{int,
+     *     float}|null the side, as the point it begins at, that an upright line meets first from above; and where
      */
     private static function uppermostAt(array $loop, float $x): ?array
     {
         $found = null;
         foreach ($loop as $i => $from) {
             $to = $loop[($i + 1) % count($loop)];
-            if (($from[0] > $x) !== ($to[0] > $x)) {
-                $y = $from[1] + ($to[1] - $from[1]) * ($x - $from[0]) / ($to[0] - $from[0]);
+            if ($from[0] > $x !== $to[0] > $x) {
+                $y = $from[1] + (($to[1] - $from[1]) * ($x - $from[0])) / ($to[0] - $from[0]);
                 $found = null === $found || $y < $found[1] ? [$i, $y] : $found;
             }
         }
@@ -267,7 +288,10 @@ final readonly class Contour
             // Neighbours meet where they join, and do not cross.
             for ($j = $i + 2; $j < $n - (0 === $i ? 1 : 0); ++$j) {
                 [$a, $b, $c, $d] = [$loop[$i], $loop[$i + 1], $loop[$j], $loop[($j + 1) % $n]];
-                if (self::turn($a, $b, $c) * self::turn($a, $b, $d) < 0.0 && self::turn($c, $d, $a) * self::turn($c, $d, $b) < 0.0) {
+                if (
+                    self::turn($a, $b, $c) * self::turn($a, $b, $d) < 0.0 &&
+                    self::turn($c, $d, $a) * self::turn($c, $d, $b) < 0.0
+                ) {
                     return [$i, $j];
                 }
             }
@@ -280,7 +304,7 @@ final readonly class Contour
      * How far a point is from the line.
      *
      * @param non-empty-list<array{float, float}> $loop
-     * @param array{float, float}                 $point
+     * @param array{float, float} $point
      */
     public static function distance(array $loop, array $point): float
     {
@@ -289,7 +313,10 @@ final readonly class Contour
         foreach ($loop as $to) {
             [$dx, $dy] = [$to[0] - $from[0], $to[1] - $from[1]];
             $square = $dx * $dx + $dy * $dy;
-            $along = 0.0 === $square ? 0.0 : max(0.0, min(1.0, (($point[0] - $from[0]) * $dx + ($point[1] - $from[1]) * $dy) / $square));
+            $along =
+                0.0 === $square
+                    ? 0.0
+                    : max(0.0, min(1.0, (($point[0] - $from[0]) * $dx + ($point[1] - $from[1]) * $dy) / $square));
             $least = min($least, hypot($point[0] - $from[0] - $along * $dx, $point[1] - $from[1] - $along * $dy));
             $from = $to;
         }
@@ -307,12 +334,15 @@ final readonly class Contour
      */
     public static function within(array $loop, Rect $rect): array
     {
-        foreach ([[0, 1.0, $rect->xMm], [0, -1.0, -$rect->right()], [1, 1.0, $rect->yMm], [1, -1.0, -$rect->bottom()]] as [$axis, $sign, $limit]) {
+        foreach (
+            [[0, 1.0, $rect->xMm], [0, -1.0, -$rect->right()], [1, 1.0, $rect->yMm], [1, -1.0, -$rect->bottom()]]
+            as [$axis, $sign, $limit]
+        ) {
             $kept = [];
             $last = $loop[count($loop) - 1] ?? [0.0, 0.0];
             foreach ($loop as $point) {
                 [$before, $now] = [$sign * $last[$axis] - $limit, $sign * $point[$axis] - $limit];
-                if (($before < 0.0) !== ($now < 0.0)) {
+                if ($before < 0.0 !== $now < 0.0) {
                     $share = $before / ($before - $now);
                     $kept[] = [$last[0] + ($point[0] - $last[0]) * $share, $last[1] + ($point[1] - $last[1]) * $share];
                 }

@@ -10,9 +10,7 @@ final readonly class Lab
     /** XYZ of the white point D65 for the 2° observer. IEC 61966-2-1. */
     private const WHITE = [0.95047, 1.0, 1.08883];
 
-    private function __construct(public float $l, public float $a, public float $b)
-    {
-    }
+    private function __construct(public float $l, public float $a, public float $b) {}
 
     public static function of(Colour $colour): self
     {
@@ -25,8 +23,8 @@ final readonly class Lab
     public static function ofLinear(float $red, float $green, float $blue): self
     {
         $x = self::root((0.4124564 * $red + 0.3575761 * $green + 0.1804375 * $blue) / self::WHITE[0]);
-        $y = self::root((0.2126729 * $red + 0.7151522 * $green + 0.0721750 * $blue) / self::WHITE[1]);
-        $z = self::root((0.0193339 * $red + 0.1191920 * $green + 0.9503041 * $blue) / self::WHITE[2]);
+        $y = self::root((0.2126729 * $red + 0.7151522 * $green + 0.072175 * $blue) / self::WHITE[1]);
+        $z = self::root((0.0193339 * $red + 0.119192 * $green + 0.9503041 * $blue) / self::WHITE[2]);
 
         return new self(116.0 * $y - 16.0, 500.0 * ($x - $y), 200.0 * ($y - $z));
     }
@@ -63,14 +61,22 @@ final readonly class Lab
         };
         $light = ($this->l + $other->l) / 2.0;
         $chroma = ($c1 + $c2) / 2.0;
-        $t = 1.0 - 0.17 * cos(deg2rad($hue - 30.0)) + 0.24 * cos(deg2rad(2.0 * $hue)) + 0.32 * cos(deg2rad(3.0 * $hue + 6.0)) - 0.20 * cos(deg2rad(4.0 * $hue - 63.0));
-        $sl = 1.0 + 0.015 * ($light - 50.0) ** 2 / sqrt(20.0 + ($light - 50.0) ** 2);
+        $t =
+            1.0 -
+            0.17 * cos(deg2rad($hue - 30.0)) +
+            0.24 * cos(deg2rad(2.0 * $hue)) +
+            0.32 * cos(deg2rad(3.0 * $hue + 6.0)) -
+            0.2 * cos(deg2rad(4.0 * $hue - 63.0));
+        $sl = 1.0 + (0.015 * ($light - 50.0) ** 2) / sqrt(20.0 + ($light - 50.0) ** 2);
         $sc = 1.0 + 0.045 * $chroma;
         $sh = 1.0 + 0.015 * $chroma * $t;
-        $rotation = -2.0 * sqrt($chroma ** 7 / ($chroma ** 7 + 25.0 ** 7)) * sin(deg2rad(60.0 * exp(-(($hue - 275.0) / 25.0) ** 2)));
+        $rotation =
+            -2.0 *
+            sqrt($chroma ** 7 / ($chroma ** 7 + 25.0 ** 7)) *
+            sin(deg2rad(60.0 * exp(-((($hue - 275.0) / 25.0) ** 2))));
         $dl = ($other->l - $this->l) / $sl;
         $dc = ($c2 - $c1) / $sc;
-        $dh = 2.0 * sqrt($c1 * $c2) * sin(deg2rad($turn) / 2.0) / $sh;
+        $dh = (2.0 * sqrt($c1 * $c2) * sin(deg2rad($turn) / 2.0)) / $sh;
 
         return sqrt($dl ** 2 + $dc ** 2 + $dh ** 2 + $rotation * $dc * $dh);
     }

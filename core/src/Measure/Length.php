@@ -10,9 +10,7 @@ final readonly class Length
     /** Exact since the international yard and pound agreement of 1959. */
     public const MM_PER_INCH = 25.4;
 
-    private function __construct(public float $mm)
-    {
-    }
+    private function __construct(public float $mm) {}
 
     /** @throws UnreadableQuantity when not a finite number */
     public static function mm(float $mm): self

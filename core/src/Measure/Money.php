@@ -7,12 +7,12 @@ namespace Wubbin\Core\Measure;
 /** An amount of money: a whole number of minor units of a currency. */
 final readonly class Money
 {
-    /** A billion of the largest minor units is more than any shop here turns over, and far from the edge of integers. */
+    /**
+     * A billion of the largest minor units is more than any shop here turns over, and far from the edge of integers.
+     */
     private const MOST = 1_000_000_000_000;
 
-    private function __construct(public int $minor, public Currency $currency)
-    {
-    }
+    private function __construct(public int $minor, public Currency $currency) {}
 
     public static function minor(int $minor, Currency $currency): self
     {
@@ -26,7 +26,7 @@ final readonly class Money
      */
     public static function read(string $typed, Currency $currency): self
     {
-        $text = trim((string) preg_replace('/'.$currency->code.'|\p{Sc}/u', '', $typed));
+        $text = trim((string) preg_replace('/' . $currency->code . '|\p{Sc}/u', '', $typed));
         if (1 !== preg_match('/^([+-]?)(\d{1,3}(?:[ \x{00A0}\x{202F}]\d{3})+|\d+)(?:[.,](\d*))?$/u', $text, $found)) {
             throw UnreadableQuantity::notMoney($typed);
         }
@@ -35,7 +35,7 @@ final readonly class Money
             throw UnreadableQuantity::tooFine($typed, $currency->code, $currency->digits);
         }
         $whole = (string) preg_replace('/\D/u', '', $found[2]);
-        $minor = strlen($whole) > 12 ? self::MOST + 1 : (int) ($whole.str_pad($decimals, $currency->digits, '0'));
+        $minor = strlen($whole) > 12 ? self::MOST + 1 : (int) ($whole . str_pad($decimals, $currency->digits, '0'));
         if ($minor > self::MOST) {
             throw UnreadableQuantity::outOfRange('An amount', '0', '10 000 000 000');
         }
@@ -50,7 +50,8 @@ final readonly class Money
     }
 
     /**
-     * Whole numbers for parts, so that they add up to their sum, rounded: each is rounded down, and those that lost most
+     * Whole numbers for parts, so that they add up to their sum, rounded: each is rounded down, and those that lost
+     * most
      * get one more (largest remainder, Hamilton's method of apportionment).
      *
      * @param array<string, float> $parts
@@ -59,9 +60,9 @@ final readonly class Money
      */
     public static function apportioned(array $parts): array
     {
-        $whole = array_map(static fn (float $part): int => (int) floor($part), $parts);
+        $whole = array_map(static fn(float $part): int => (int) floor($part), $parts);
         $left = (int) round(array_sum($parts)) - array_sum($whole);
-        $lost = array_map(static fn (float $part): float => $part - floor($part), $parts);
+        $lost = array_map(static fn(float $part): float => $part - floor($part), $parts);
         arsort($lost);
         foreach (array_slice(array_keys($lost), 0, max(0, $left)) as $part) {
             ++$whole[$part];

@@ -12,9 +12,7 @@ namespace Wubbin\Core\Measure;
 final readonly class Phrase implements \JsonSerializable
 {
     /** @param array<string, Quantity> $values */
-    private function __construct(public string $text, public array $values)
-    {
-    }
+    private function __construct(public string $text, public array $values) {}
 
     /**
      * @param array<string, Quantity> $values by the name they have in the text between braces
@@ -39,7 +37,10 @@ final readonly class Phrase implements \JsonSerializable
 
     public function sameAs(self $other): bool
     {
-        $figures = static fn (self $phrase): array => array_map(static fn (Quantity $q): array => [$q->kind, $q->value, $q->to], $phrase->values);
+        $figures = static fn(self $phrase): array => array_map(
+            static fn(Quantity $q): array => [$q->kind, $q->value, $q->to],
+            $phrase->values,
+        );
 
         return $this->text === $other->text && $figures($this) === $figures($other);
     }

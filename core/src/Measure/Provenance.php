@@ -7,9 +7,7 @@ namespace Wubbin\Core\Measure;
 /** Where a figure or a decision comes from, so that every number can say why. */
 final readonly class Provenance implements \JsonSerializable
 {
-    private function __construct(public ProvenanceKind $kind, public ?string $source)
-    {
-    }
+    private function __construct(public ProvenanceKind $kind, public ?string $source) {}
 
     public static function commonPractice(): self
     {

@@ -11,9 +11,7 @@ namespace Wubbin\Core\Measure;
  */
 final readonly class Quantity implements \JsonSerializable
 {
-    private function __construct(public QuantityKind $kind, public float $value, public ?float $to = null)
-    {
-    }
+    private function __construct(public QuantityKind $kind, public float $value, public ?float $to = null) {}
 
     public static function length(float $mm): self
     {

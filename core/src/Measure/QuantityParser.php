@@ -12,13 +12,23 @@ namespace Wubbin\Core\Measure;
  */
 final readonly class QuantityParser
 {
-    private const NUMBER = '(?:(?<whole>[+-]?\d+)[ -]+(?<part_top>\d+)\/(?<part_bottom>\d+)|(?<top>[+-]?\d+)\/(?<bottom>\d+)|(?<decimal>[+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)))';
+    private const NUMBER =
+        '(?:(?<whole>[+-]?\d+)[ -]+(?<part_top>\d+)\/(?<part_bottom>\d+)|' .
+        '(?<top>[+-]?\d+)\/(?<bottom>\d+)|(?<decimal>[+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)))';
 
-    private const VULGAR = ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8', '⅓' => ' 1/3', '⅔' => ' 2/3'];
+    private const VULGAR = [
+        '½' => ' 1/2',
+        '¼' => ' 1/4',
+        '¾' => ' 3/4',
+        '⅛' => ' 1/8',
+        '⅜' => ' 3/8',
+        '⅝' => ' 5/8',
+        '⅞' => ' 7/8',
+        '⅓' => ' 1/3',
+        '⅔' => ' 2/3',
+    ];
 
-    public function __construct(private Units $units = Units::Metric)
-    {
-    }
+    public function __construct(private Units $units = Units::Metric) {}
 
     /** @throws UnreadableQuantity */
     public function length(string $typed): Length
@@ -47,7 +57,8 @@ final readonly class QuantityParser
             throw UnreadableQuantity::notATemperature($typed);
         }
         [$number, $unit] = $found;
-        $fahrenheit = '' === $unit || '°' === $unit ? Units::Us === $this->units : 1 === preg_match('/f$|^fahrenheit$/', $unit);
+        $fahrenheit =
+            '' === $unit || '°' === $unit ? Units::Us === $this->units : 1 === preg_match('/f$|^fahrenheit$/', $unit);
 
         return $fahrenheit ? Temperature::fahrenheit($number) : Temperature::celsius($number);
     }
@@ -64,17 +75,19 @@ final readonly class QuantityParser
             return Duration::seconds((int) $clock[1] * 60 + (int) $clock[2]);
         }
         $unit = '(?:s|secs?|seconds?|m|mins?|minutes?|h|hrs?|hours?)';
-        if (1 !== preg_match('/^(?:\d+(?:[.,]\d+)?(?: ?'.$unit.')? ?)+$/', $text)) {
+        if (1 !== preg_match('/^(?:\d+(?:[.,]\d+)?(?: ?' . $unit . ')? ?)+$/', $text)) {
             throw UnreadableQuantity::notADuration($typed);
         }
         preg_match_all('/(\d+(?:[.,]\d+)?) ?([a-z]*)/', $text, $parts, \PREG_SET_ORDER);
         $seconds = 0.0;
         foreach ($parts as $part) {
-            $seconds += (float) str_replace(',', '.', $part[1]) * match ($part[2][0] ?? 's') {
-                'h' => 3600.0,
-                'm' => 60.0,
-                default => 1.0,
-            };
+            $seconds +=
+                (float) str_replace(',', '.', $part[1]) *
+                match ($part[2][0] ?? 's') {
+                    'h' => 3600.0,
+                    'm' => 60.0,
+                    default => 1.0,
+                };
         }
 
         return Duration::seconds($seconds);
@@ -83,7 +96,15 @@ final readonly class QuantityParser
     /** @return array{float, string}|null the number and its unit in lower case, or null when it is neither */
     private function match(string $typed, string $units): ?array
     {
-        if (1 !== preg_match('/^'.self::NUMBER.' ?(?<unit>'.$units.')?\.?$/u', $this->tidy($typed), $found, \PREG_UNMATCHED_AS_NULL)) {
+        if (
+            1 !==
+            preg_match(
+                '/^' . self::NUMBER . ' ?(?<unit>' . $units . ')?\.?$/u',
+                $this->tidy($typed),
+                $found,
+                \PREG_UNMATCHED_AS_NULL,
+            )
+        ) {
             return null;
         }
         if (null !== $found['decimal']) {

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Wubbin\Core\Measure;
 
 /**
- * A decoded record (from YAML or JSON) read with types: each value is what was asked for, or a BadRecord names its place.
+ * A decoded record (from YAML or JSON) read with types: each value is what was asked for, or a BadRecord names its
+ * place.
  */
 final readonly class Record
 {
@@ -13,9 +14,7 @@ final readonly class Record
     private const LARGEST_INTEGER = 1.0e12;
 
     /** @param array<array-key, mixed> $values */
-    private function __construct(private array $values, private string $path)
-    {
-    }
+    private function __construct(private array $values, private string $path) {}
 
     /** @throws BadRecord unless it is a mapping or a list */
     public static function of(mixed $decoded, string $path = ''): self
@@ -78,8 +77,11 @@ final readonly class Record
     public function number(string $key): float
     {
         $value = $this->values[$key] ?? null;
-        if (!is_int($value) && !is_float($value) || !is_finite((float) $value)) {
-            throw BadRecord::at($this->place($key), null === $value ? 'This is missing.' : 'A number is expected here.');
+        if ((!is_int($value) && !is_float($value)) || !is_finite((float) $value)) {
+            throw BadRecord::at(
+                $this->place($key),
+                null === $value ? 'This is missing.' : 'A number is expected here.',
+            );
         }
 
         return (float) $value;
@@ -107,7 +109,10 @@ final readonly class Record
     {
         $value = $this->values[$key] ?? null;
         if (!is_bool($value)) {
-            throw BadRecord::at($this->place($key), null === $value ? 'This is missing.' : 'Yes or no is expected here.');
+            throw BadRecord::at(
+                $this->place($key),
+                null === $value ? 'This is missing.' : 'Yes or no is expected here.',
+            );
         }
 
         return $value;
@@ -126,8 +131,8 @@ final readonly class Record
     {
         $case = $enum::tryFrom($this->string($key));
         if (null === $case) {
-            $known = implode(', ', array_map(static fn (\BackedEnum $c): string => (string) $c->value, $enum::cases()));
-            throw BadRecord::at($this->place($key), 'One of these is expected here: '.$known.'.');
+            $known = implode(', ', array_map(static fn(\BackedEnum $c): string => (string) $c->value, $enum::cases()));
+            throw BadRecord::at($this->place($key), 'One of these is expected here: ' . $known . '.');
         }
 
         return $case;
@@ -182,7 +187,7 @@ final readonly class Record
         }
         $list = $this->record($key);
 
-        return array_map(static fn (int|string $k): string => $list->string((string) $k), array_keys($list->values));
+        return array_map(static fn(int|string $k): string => $list->string((string) $k), array_keys($list->values));
     }
 
     /**
@@ -210,7 +215,7 @@ final readonly class Record
         $map = [];
         $inner = $this->recordOrNull($key);
         foreach (array_keys($inner->values ?? []) as $name) {
-            $map[(string) $name] = self::of($inner?->values[$name] ?? null, $this->place($key).'.'.$name);
+            $map[(string) $name] = self::of($inner?->values[$name] ?? null, $this->place($key) . '.' . $name);
         }
 
         return $map;
@@ -241,6 +246,6 @@ final readonly class Record
 
     private function place(string $key): string
     {
-        return '' === $this->path ? $key : $this->path.'.'.$key;
+        return '' === $this->path ? $key : $this->path . '.' . $key;
     }
 }

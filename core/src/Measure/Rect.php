@@ -7,9 +7,7 @@ namespace Wubbin\Core\Measure;
 /** A rectangle in millimetres; y grows downwards, as on the drawing and on the sheet. */
 final readonly class Rect
 {
-    private function __construct(public float $xMm, public float $yMm, public Size $size)
-    {
-    }
+    private function __construct(public float $xMm, public float $yMm, public Size $size) {}
 
     /** @throws UnreadableQuantity unless width and height are above zero */
     public static function mm(float $x, float $y, float $width, float $height): self
@@ -25,7 +23,12 @@ final readonly class Rect
     /** @return non-empty-list<array{float, float}> from the upper left one, with the clock */
     public function corners(): array
     {
-        return [[$this->xMm, $this->yMm], [$this->right(), $this->yMm], [$this->right(), $this->bottom()], [$this->xMm, $this->bottom()]];
+        return [
+            [$this->xMm, $this->yMm],
+            [$this->right(), $this->yMm],
+            [$this->right(), $this->bottom()],
+            [$this->xMm, $this->bottom()],
+        ];
     }
 
     public function right(): float
@@ -54,7 +57,11 @@ final readonly class Rect
         $x = min($this->xMm, $other->xMm);
         $y = min($this->yMm, $other->yMm);
 
-        return new self($x, $y, Size::mm(max($this->right(), $other->right()) - $x, max($this->bottom(), $other->bottom()) - $y));
+        return new self(
+            $x,
+            $y,
+            Size::mm(max($this->right(), $other->right()) - $x, max($this->bottom(), $other->bottom()) - $y),
+        );
     }
 
     /** What both cover; null where they do not meet by more than a tenth of a millimetre. */
@@ -63,13 +70,17 @@ final readonly class Rect
         $width = min($this->right(), $other->right()) - max($this->xMm, $other->xMm);
         $height = min($this->bottom(), $other->bottom()) - max($this->yMm, $other->yMm);
 
-        return $width <= 0.1 || $height <= 0.1 ? null : new self(max($this->xMm, $other->xMm), max($this->yMm, $other->yMm), Size::mm($width, $height));
+        return $width <= 0.1 || $height <= 0.1
+            ? null
+            : new self(max($this->xMm, $other->xMm), max($this->yMm, $other->yMm), Size::mm($width, $height));
     }
 
     /** Whether this lies wholly inside the other; a hundredth of a millimetre is forgiven to rounding. */
     public function within(self $other): bool
     {
-        return $this->xMm >= $other->xMm - 0.01 && $this->yMm >= $other->yMm - 0.01
-            && $this->right() <= $other->right() + 0.01 && $this->bottom() <= $other->bottom() + 0.01;
+        return $this->xMm >= $other->xMm - 0.01 &&
+            $this->yMm >= $other->yMm - 0.01 &&
+            $this->right() <= $other->right() + 0.01 &&
+            $this->bottom() <= $other->bottom() + 0.01;
     }
 }

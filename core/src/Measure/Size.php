@@ -7,9 +7,7 @@ namespace Wubbin\Core\Measure;
 /** Width and height of something flat, in millimetres, both above zero. */
 final readonly class Size
 {
-    private function __construct(public float $widthMm, public float $heightMm)
-    {
-    }
+    private function __construct(public float $widthMm, public float $heightMm) {}
 
     /** @throws UnreadableQuantity unless both are finite and above zero */
     public static function mm(float $width, float $height): self
@@ -45,8 +43,11 @@ final readonly class Size
     /** How many of a smaller one lie on it in rows, all the same way round, with so many mm between them. */
     public function holds(self $piece, float $gapMm): int
     {
-        $along = static fn (float $room, float $one): int => (int) floor(($room + $gapMm + 0.01) / ($one + $gapMm));
+        $along = static fn(float $room, float $one): int => (int) floor(($room + $gapMm + 0.01) / ($one + $gapMm));
 
-        return max($along($this->widthMm, $piece->widthMm) * $along($this->heightMm, $piece->heightMm), $along($this->widthMm, $piece->heightMm) * $along($this->heightMm, $piece->widthMm));
+        return max(
+            $along($this->widthMm, $piece->widthMm) * $along($this->heightMm, $piece->heightMm),
+            $along($this->widthMm, $piece->heightMm) * $along($this->heightMm, $piece->widthMm),
+        );
     }
 }

@@ -9,15 +9,13 @@ final readonly class Temperature
 {
     private const ABSOLUTE_ZERO_C = -273.15;
 
-    private function __construct(public float $celsius)
-    {
-    }
+    private function __construct(public float $celsius) {}
 
     /** @throws UnreadableQuantity below absolute zero or not finite */
     public static function celsius(float $celsius): self
     {
         if (!is_finite($celsius) || $celsius < self::ABSOLUTE_ZERO_C) {
-            throw UnreadableQuantity::notATemperature($celsius.' °C');
+            throw UnreadableQuantity::notATemperature($celsius . ' °C');
         }
 
         return new self($celsius);

@@ -9,15 +9,13 @@ final readonly class UnitFormat
 {
     private const THIN_RANGE = '–';
 
-    public function __construct(public Units $units = Units::Metric, public bool $decimalComma = false)
-    {
-    }
+    public function __construct(public Units $units = Units::Metric, public bool $decimalComma = false) {}
 
     public function phrase(Phrase $phrase): string
     {
         $replace = [];
         foreach ($phrase->values as $name => $quantity) {
-            $replace['{'.$name.'}'] = $this->quantity($quantity);
+            $replace['{' . $name . '}'] = $this->quantity($quantity);
         }
 
         return strtr($phrase->text, $replace);
@@ -28,13 +26,27 @@ final readonly class UnitFormat
         $to = $quantity->to;
 
         return match ($quantity->kind) {
-            QuantityKind::Length => $this->lengthNumber($quantity->value).' '.$this->lengthUnit(),
-            QuantityKind::Size => $this->lengthNumber($quantity->value).' × '.$this->lengthNumber($to ?? 0.0).' '.$this->lengthUnit(),
-            QuantityKind::Temperature => $this->degrees($quantity->value).(null === $to ? '' : self::THIN_RANGE.$this->degrees($to)).(Units::Metric === $this->units ? ' °C' : ' °F'),
-            QuantityKind::Duration => null === $to ? $this->duration($quantity->value) : $this->durationRange($quantity->value, $to),
-            QuantityKind::Speed => $this->number(Units::Metric === $this->units ? $quantity->value : $quantity->value / Length::MM_PER_INCH, Units::Metric === $this->units ? 0 : 2).' '.$this->lengthUnit().'/s',
+            QuantityKind::Length => $this->lengthNumber($quantity->value) . ' ' . $this->lengthUnit(),
+            QuantityKind::Size => $this->lengthNumber($quantity->value) .
+                ' × ' .
+                $this->lengthNumber($to ?? 0.0) .
+                ' ' .
+                $this->lengthUnit(),
+            QuantityKind::Temperature => $this->degrees($quantity->value) .
+                (null === $to ? '' : self::THIN_RANGE . $this->degrees($to)) .
+                (Units::Metric === $this->units ? ' °C' : ' °F'),
+            QuantityKind::Duration => null === $to
+                ? $this->duration($quantity->value)
+                : $this->durationRange($quantity->value, $to),
+            QuantityKind::Speed => $this->number(
+                Units::Metric === $this->units ? $quantity->value : $quantity->value / Length::MM_PER_INCH,
+                Units::Metric === $this->units ? 0 : 2,
+            ) .
+                ' ' .
+                $this->lengthUnit() .
+                '/s',
             QuantityKind::Count => $this->number($quantity->value, 0),
-            QuantityKind::Resolution => $this->number($quantity->value, 0).' dpi',
+            QuantityKind::Resolution => $this->number($quantity->value, 0) . ' dpi',
         };
     }
 
@@ -62,16 +74,16 @@ final readonly class UnitFormat
     {
         $s = (int) round($seconds);
         if ($s < 120) {
-            return $s.' s';
+            return $s . ' s';
         }
         if ($s < 3600) {
             $rest = $s % 60;
 
-            return intdiv($s, 60).' min'.($s < 600 && 0 !== $rest ? ' '.$rest.' s' : '');
+            return intdiv($s, 60) . ' min' . ($s < 600 && 0 !== $rest ? ' ' . $rest . ' s' : '');
         }
         $minutes = intdiv($s, 60) % 60;
 
-        return intdiv($s, 3600).' h'.(0 === $minutes ? '' : ' '.$minutes.' min');
+        return intdiv($s, 3600) . ' h' . (0 === $minutes ? '' : ' ' . $minutes . ' min');
     }
 
     private function durationRange(float $from, float $to): string
@@ -79,13 +91,13 @@ final readonly class UnitFormat
         // One unit for both ends where it is the same one.
         $s = (int) round($from);
         if ($to < 120.0) {
-            return $s.self::THIN_RANGE.$this->duration($to);
+            return $s . self::THIN_RANGE . $this->duration($to);
         }
         if (0 === $s % 60 && $to < 3600.0 && 0.0 === fmod($to, 60.0)) {
-            return intdiv($s, 60).self::THIN_RANGE.intdiv((int) $to, 60).' min';
+            return intdiv($s, 60) . self::THIN_RANGE . intdiv((int) $to, 60) . ' min';
         }
 
-        return $this->duration($from).self::THIN_RANGE.$this->duration($to);
+        return $this->duration($from) . self::THIN_RANGE . $this->duration($to);
     }
 
     /** Trailing zeros are dropped, so that 240.0 reads 240. */

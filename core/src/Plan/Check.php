@@ -10,8 +10,8 @@ use Wubbin\Core\Measure\Phrase;
 final readonly class Check implements \JsonSerializable
 {
     /**
-     * @param string $id    stable; an override names it
-     * @param ?Fix   $fix   what would mend it, where one change does
+     * @param string $id stable; an override names it
+     * @param ?Fix $fix what would mend it, where one change does
      * @param string $field the ticket line it belongs to
      */
     private function __construct(
@@ -23,16 +23,22 @@ final readonly class Check implements \JsonSerializable
         public ?Phrase $mend,
         public ?Fix $fix,
         public ?string $overriddenBecause,
-    ) {
-    }
+    ) {}
 
     public static function pass(string $id, Stage $stage, string $field, Phrase $message): self
     {
         return new self($id, $stage, Severity::Pass, $field, $message, null, null, null);
     }
 
-    public static function found(string $id, Stage $stage, Severity $severity, string $field, Phrase $message, Phrase $mend, ?Fix $fix = null): self
-    {
+    public static function found(
+        string $id,
+        Stage $stage,
+        Severity $severity,
+        string $field,
+        Phrase $message,
+        Phrase $mend,
+        ?Fix $fix = null,
+    ): self {
         return new self($id, $stage, $severity, $field, $message, $mend, $fix, null);
     }
 
@@ -43,7 +49,16 @@ final readonly class Check implements \JsonSerializable
             return $this;
         }
 
-        return new self($this->id, $this->stage, Severity::Warn, $this->field, $this->message, $this->mend, $this->fix, $reason);
+        return new self(
+            $this->id,
+            $this->stage,
+            Severity::Warn,
+            $this->field,
+            $this->message,
+            $this->mend,
+            $this->fix,
+            $reason,
+        );
     }
 
     public function blocks(): bool

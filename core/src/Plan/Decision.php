@@ -12,7 +12,7 @@ final readonly class Decision implements \JsonSerializable
 {
     /**
      * @param list<Alternative> $alternatives
-     * @param string|null       $figure       the figure that may be typed in its place
+     * @param string|null $figure the figure that may be typed in its place
      */
     public function __construct(
         public string $id,
@@ -24,8 +24,7 @@ final readonly class Decision implements \JsonSerializable
         public DecidedBy $by,
         public array $alternatives = [],
         public ?string $figure = null,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

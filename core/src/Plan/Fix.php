@@ -10,9 +10,7 @@ use Wubbin\Core\Measure\Phrase;
 final readonly class Fix implements \JsonSerializable
 {
     /** @param array<string, string> $changes fields of a job edit, as they would be typed */
-    public function __construct(public Phrase $label, public array $changes)
-    {
-    }
+    public function __construct(public Phrase $label, public array $changes) {}
 
     /** @return array{label: Phrase, changes: object} */
     public function jsonSerialize(): array

@@ -18,13 +18,20 @@ use Wubbin\Core\Sheet\Gang\GangPiece;
 use Wubbin\Core\Sheet\Gang\GangPin;
 use Wubbin\Core\Sheet\SheetLayout;
 
-/** Pictures of several jobs that may share a sheet: the same medium, printed by the same at the same settings, and all mirrored or none. */
+/**
+ * Pictures of several jobs that may share a sheet: the same medium, printed by the same at the same settings, and all
+ * mirrored or none.
+ */
 final readonly class GangLot
 {
     /** @param non-empty-array<string, GangPicture> $pictures by the id of their piece */
-    private function __construct(public string $id, public Medium $medium, public Marking $marking, public bool $mirrored, public array $pictures)
-    {
-    }
+    private function __construct(
+        public string $id,
+        public Medium $medium,
+        public Marking $marking,
+        public bool $mirrored,
+        public array $pictures,
+    ) {}
 
     /**
      * What may share a sheet, of jobs whose sheets can be printed.
@@ -44,7 +51,12 @@ final readonly class GangLot
                 $transfer = $picture->transfer;
                 [$medium, $marking, $sheet] = [$transfer->medium, $transfer->marking, $transfer->sheet];
                 if (null !== $medium && null !== $marking && null !== $sheet) {
-                    $id = implode(' ', [$medium->id, $marking->id, $sheet->mirrored ? 'mirrored' : 'as it reads', $transfer->driver?->paperAndQuality() ?? '']);
+                    $id = implode(' ', [
+                        $medium->id,
+                        $marking->id,
+                        $sheet->mirrored ? 'mirrored' : 'as it reads',
+                        $transfer->driver?->paperAndQuality() ?? '',
+                    ]);
                     $pictures = ($lots[$id]->pictures ?? []) + [$picture->piece->id => $picture];
                     $lots[$id] = new self($id, $medium, $marking, $sheet->mirrored, $pictures);
                 }
@@ -70,10 +82,21 @@ final readonly class GangLot
                     continue;
                 }
                 if ($one->mirrored === $other->mirrored) {
-                    $why[] = sprintf('%s is printed at other settings (%s) than %s (%s).', $one->first()->label, $one->first()->driver?->paperAndQuality() ?? '', $other->first()->label, $other->first()->driver?->paperAndQuality() ?? '');
+                    $why[] = sprintf(
+                        '%s is printed at other settings (%s) than %s (%s).',
+                        $one->first()->label,
+                        $one->first()->driver?->paperAndQuality() ?? '',
+                        $other->first()->label,
+                        $other->first()->driver?->paperAndQuality() ?? '',
+                    );
                 } else {
                     [$mirrored, $right] = $one->mirrored ? [$one, $other] : [$other, $one];
-                    $why[] = sprintf('%s is mirrored and %s reads right: on one sheet whoever lets the driver mirror would spoil one of them.', $mirrored->first()->label, $right->first()->label);
+                    $why[] = sprintf(
+                        '%s is mirrored and %s reads right: on one sheet whoever lets the driver mirror would ' .
+                            'spoil one of them.',
+                        $mirrored->first()->label,
+                        $right->first()->label,
+                    );
                 }
             }
         }
@@ -111,26 +134,49 @@ final readonly class GangLot
     {
         $room = $this->room();
 
-        return array_values(array_filter(array_map(static fn (Rect $zone): ?Rect => $zone->overlap($room), $this->first()->carrier->zones ?? [])));
+        return array_values(
+            array_filter(
+                array_map(static fn(Rect $zone): ?Rect => $zone->overlap($room), $this->first()->carrier->zones ?? []),
+            ),
+        );
     }
 
     private static function nothing(): BadRecord
     {
-        return BadRecord::at('sheet', 'Nothing of this sheet can be printed on: its margins and the strip of marks take it all.');
+        return BadRecord::at(
+            'sheet',
+            'Nothing of this sheet can be printed on: its margins and the strip of marks take it all.',
+        );
     }
 
     /**
-     * @param list<GangPin>                 $pins
-     * @param list<Offcut>                  $offcuts of this medium, that are used first
-     * @param list<GangPiece>               $spare   that may fill what is left
-     * @param list<string>                  $upright ids of pieces that are not turned
-     * @param callable(int, int, int): bool $goOn    told how often it was tried, how many sheets the best so far has, and by which way; false takes that
+     * @param list<GangPin> $pins
+     * @param list<Offcut> $offcuts of this medium, that are used first
+     * @param list<GangPiece> $spare that may fill what is left
+     * @param list<string> $upright ids of pieces that are not turned
+     * @param callable(int, int, int): bool $goOn told how often it was tried, how many sheets the best so far has,
+     *                                            and by which way; false takes that
      *
      * @throws BadRecord naming gap, sheet, pieces or pins
      */
-    public function laidOut(Length $gap, int $seed, callable $goOn, array $pins = [], array $offcuts = [], array $spare = [], array $upright = []): Gang
-    {
-        $pieces = array_values(array_map(fn (GangPicture $picture): GangPiece => $this->medium->oneWay || in_array($picture->piece->id, $upright, true) ? $picture->piece->upright() : $picture->piece, $this->pictures));
+    public function laidOut(
+        Length $gap,
+        int $seed,
+        callable $goOn,
+        array $pins = [],
+        array $offcuts = [],
+        array $spare = [],
+        array $upright = [],
+    ): Gang {
+        $pieces = array_values(
+            array_map(
+                fn(GangPicture $picture): GangPiece => $this->medium->oneWay ||
+                in_array($picture->piece->id, $upright, true)
+                    ? $picture->piece->upright()
+                    : $picture->piece,
+                $this->pictures,
+            ),
+        );
         $papers = [];
         foreach ($offcuts as $offcut) {
             $printable = SheetLayout::printable($offcut->size, $this->marking->marginMm);
@@ -140,7 +186,18 @@ final readonly class GangLot
             }
         }
 
-        return Gang::fromOrder(new GangOrder($pieces, new GangPaper($this->page(), $this->room(), blocked: $this->tape()), $gap, $papers, $pins, $spare), $seed, $goOn);
+        return Gang::fromOrder(
+            new GangOrder(
+                $pieces,
+                new GangPaper($this->page(), $this->room(), blocked: $this->tape()),
+                $gap,
+                $papers,
+                $pins,
+                $spare,
+            ),
+            $seed,
+            $goOn,
+        );
     }
 
     /** The driver's settings and the way into the printer, which are alike for all of them. */
@@ -153,15 +210,30 @@ final readonly class GangLot
     private static function pictures(Plan $plan): array
     {
         $all = [];
-        $parts = [] === $plan->shares
-            ? [[$plan, $plan->quantity, '']]
-            : array_map(static fn (SharePlan $share): array => [$share->plan, $share->quantity, $share->label], $plan->shares);
+        $parts =
+            [] === $plan->shares
+                ? [[$plan, $plan->quantity, '']]
+                : array_map(
+                    static fn(SharePlan $share): array => [$share->plan, $share->quantity, $share->label],
+                    $plan->shares,
+                );
         foreach ($parts as $p => [$part, $count, $label]) {
             foreach ($part->transfers as $t => $transfer) {
                 $cut = $transfer->sheet?->cut;
                 if (null !== $cut) {
-                    $name = $transfer->label.('' === $label ? '' : ' · '.$label);
-                    $all[] = new GangPicture(new GangPiece($plan->jobId.'/'.$p.'/'.$t, $name, $cut->size, $count, outline: self::outline($transfer)), $plan->jobId, $plan->id(), $transfer);
+                    $name = $transfer->label . ('' === $label ? '' : ' · ' . $label);
+                    $all[] = new GangPicture(
+                        new GangPiece(
+                            $plan->jobId . '/' . $p . '/' . $t,
+                            $name,
+                            $cut->size,
+                            $count,
+                            outline: self::outline($transfer),
+                        ),
+                        $plan->jobId,
+                        $plan->id(),
+                        $transfer,
+                    );
                 }
             }
         }
@@ -178,6 +250,11 @@ final readonly class GangLot
     {
         $sheet = $transfer->sheet;
 
-        return null === $sheet ? [] : array_map(static fn (array $p): array => [$p[0] - $sheet->cut->xMm, $p[1] - $sheet->cut->yMm], array_merge(...$sheet->cutLines()));
+        return null === $sheet
+            ? []
+            : array_map(
+                static fn(array $p): array => [$p[0] - $sheet->cut->xMm, $p[1] - $sheet->cut->yMm],
+                array_merge(...$sheet->cutLines()),
+            );
     }
 }

@@ -9,7 +9,10 @@ use Wubbin\Core\Sheet\Gang\GangPiece;
 /** A picture of a job as a piece of a gang. */
 final readonly class GangPicture
 {
-    public function __construct(public GangPiece $piece, public string $jobId, public string $planId, public TransferPlan $transfer)
-    {
-    }
+    public function __construct(
+        public GangPiece $piece,
+        public string $jobId,
+        public string $planId,
+        public TransferPlan $transfer,
+    ) {}
 }

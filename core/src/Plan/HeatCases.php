@@ -27,7 +27,15 @@ final readonly class HeatCases
     {
         $need = $setup->route->need;
         $source = $setup->heat?->kind;
-        if (null === $need || null === $source || !in_array($source, [HeatKind::Iron, HeatKind::FlatPress, HeatKind::MugPress, HeatKind::Dryer, HeatKind::Gun], true)) {
+        if (
+            null === $need ||
+            null === $source ||
+            !in_array(
+                $source,
+                [HeatKind::Iron, HeatKind::FlatPress, HeatKind::MugPress, HeatKind::Dryer, HeatKind::Gun],
+                true,
+            )
+        ) {
             return null;
         }
         $layers = [];
@@ -51,11 +59,37 @@ final readonly class HeatCases
 
         // Only a press idles, and only its clock counts from when it is back.
         $idle = HeatKind::MugPress === $source ? $setup->setting->idle : null;
-        $heater = new Heater($source, $setup->temperature(), self::pressure($setup), $idle, $setup->heat->calibrated, self::air($setup, $source));
+        $heater = new Heater(
+            $source,
+            $setup->temperature(),
+            self::pressure($setup),
+            $idle,
+            $setup->heat->calibrated,
+            self::air($setup, $source),
+        );
         // Candle wax is meant to melt: how deep is the need's own limit.
-        $limits = HeatParameters::WAX === $need ? [] : [new HeatLimit($setup->material->limitWhy, HeatLimit::PRINTED_FACE, $setup->material->limit->celsius)];
+        $limits =
+            HeatParameters::WAX === $need
+                ? []
+                : [
+                    new HeatLimit(
+                        $setup->material->limitWhy,
+                        HeatLimit::PRINTED_FACE,
+                        $setup->material->limit->celsius,
+                    ),
+                ];
 
-        return new HeatCase($heater, $layers, $solid, $need, $medium, $blank, $limits, $setup->route->tape, self::seconds($setup));
+        return new HeatCase(
+            $heater,
+            $layers,
+            $solid,
+            $need,
+            $medium,
+            $blank,
+            $limits,
+            $setup->route->tape,
+            self::seconds($setup),
+        );
     }
 
     private static function substance(Layer $layer, Setup $setup): ?string
@@ -76,7 +110,11 @@ final readonly class HeatCases
     /** A candle is wax to its middle. */
     private static function thickness(Layer $layer, Setup $setup): float
     {
-        return LayerRole::Blank === $layer->role && HeatParameters::WAX === $setup->route->need && null !== $setup->size->diameterMm ? $setup->size->diameterMm / 2.0 : $layer->thicknessMm;
+        return LayerRole::Blank === $layer->role &&
+            HeatParameters::WAX === $setup->route->need &&
+            null !== $setup->size->diameterMm
+            ? $setup->size->diameterMm / 2.0
+            : $layer->thicknessMm;
     }
 
     /** How a way that this source is chosen by sets its air. */

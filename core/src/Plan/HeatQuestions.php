@@ -8,7 +8,8 @@ use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\StepKind;
 
 /**
- * What is asked once before the heat comes on, as sentences that must all be true: the mistakes that cost a piece and can
+ * What is asked once before the heat comes on, as sentences that must all be true: the mistakes that cost a piece and
+ * can
  * still be seen then (common practice, no source).
  */
 final readonly class HeatQuestions
@@ -39,13 +40,28 @@ final readonly class HeatQuestions
         $heat = $setup->heat;
         $plate = $heat?->kind->hasPlate() ?? false;
 
-        return array_values(array_filter([
-            null === $setup->marking ? null : ($down ? 'The print reads backwards.' : 'The print reads the right way round.'),
-            $down ? 'Its printed face looks down, onto the piece.' : 'Its printed face looks up.',
-            null === $setup->guard ? null : sprintf('The %s is inside.', $setup->guard->label),
-            null === $setup->cover ? null : sprintf('The %s lies over it, flat.', $setup->cover->label),
-            HeatKind::Iron !== $heat?->kind ? null : ($heat->steam ? 'Steam is off, and the tank is empty.' : 'There is no water in the iron.'),
-            HeatKind::Iron === $heat?->kind || !$plate && HeatKind::MugPress !== $heat?->kind ? null : 'The mitt is on.',
-        ], is_string(...)));
+        return array_values(
+            array_filter(
+                [
+                    null === $setup->marking
+                        ? null
+                        : ($down
+                            ? 'The print reads backwards.'
+                            : 'The print reads the right way round.'),
+                    $down ? 'Its printed face looks down, onto the piece.' : 'Its printed face looks up.',
+                    null === $setup->guard ? null : sprintf('The %s is inside.', $setup->guard->label),
+                    null === $setup->cover ? null : sprintf('The %s lies over it, flat.', $setup->cover->label),
+                    HeatKind::Iron !== $heat?->kind
+                        ? null
+                        : ($heat->steam
+                            ? 'Steam is off, and the tank is empty.'
+                            : 'There is no water in the iron.'),
+                    HeatKind::Iron === $heat?->kind || (!$plate && HeatKind::MugPress !== $heat?->kind)
+                        ? null
+                        : 'The mitt is on.',
+                ],
+                is_string(...),
+            ),
+        );
     }
 }

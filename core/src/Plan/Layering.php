@@ -24,22 +24,22 @@ final readonly class Layering
      */
     public static function names(array $setups): array
     {
-        $on = array_count_values(array_map(static fn (Setup $setup): string => $setup->side, $setups));
+        $on = array_count_values(array_map(static fn(Setup $setup): string => $setup->side, $setups));
         $seen = [];
         $names = [];
         foreach ($setups as $setup) {
             $number = $seen[$setup->side] = ($seen[$setup->side] ?? 0) + 1;
             $word = null === $setup->size->diameterMm ? ucfirst($setup->side) : 'Picture';
-            $names[] = 1 === $on[$setup->side] ? $word : $word.' '.$number;
+            $names[] = 1 === $on[$setup->side] ? $word : $word . ' ' . $number;
         }
 
         return $names;
     }
 
     /**
-     * @param non-empty-list<Setup>  $setups in the order they are pressed
+     * @param non-empty-list<Setup> $setups in the order they are pressed
      * @param non-empty-list<string> $names
-     * @param int                    $at     the one that is looked at, from 0
+     * @param int $at the one that is looked at, from 0
      *
      * @return list<Check>
      */
@@ -57,26 +57,55 @@ final readonly class Layering
             }
         }
         if ($upper->transfer->over && !$meets) {
-            $checks[] = Check::found('layer.nothing-below', Stage::Heat, Severity::Note, 'place',
+            $checks[] = Check::found(
+                'layer.nothing-below',
+                Stage::Heat,
+                Severity::Note,
+                'place',
                 Phrase::of('It is meant to lie over another picture, but none that is pressed before it lies there.'),
                 Phrase::of('Move it, or press it later than the one it covers.'),
-                new Fix(Phrase::of('It lies alone'), ['over' => 'no']));
+                new Fix(Phrase::of('It lies alone'), ['over' => 'no']),
+            );
         }
         if (self::together($setups, $at)) {
-            $checks[] = Check::found('layer.together', Stage::Heat, Severity::Note, 'place',
-                Phrase::of('It is pressed in one go with “'.$names[$at - 1].'”.'),
-                Phrase::of('Put both on before the press closes.'));
+            $checks[] = Check::found(
+                'layer.together',
+                Stage::Heat,
+                Severity::Note,
+                'place',
+                Phrase::of('It is pressed in one go with “' . $names[$at - 1] . '”.'),
+                Phrase::of('Put both on before the press closes.'),
+            );
         }
         if ($at > 0 && $upper->side !== $setups[$at - 1]->side) {
-            $checks[] = Check::found('layer.other-side', Stage::Heat, Severity::Note, 'place',
-                Phrase::of(sprintf('The %s lies face down on the base while this side is heated.', $setups[$at - 1]->side)),
-                Phrase::of('Let it cool fully first, and lay parchment or silicone under it.'));
+            $checks[] = Check::found(
+                'layer.other-side',
+                Stage::Heat,
+                Severity::Note,
+                'place',
+                Phrase::of(
+                    sprintf('The %s lies face down on the base while this side is heated.', $setups[$at - 1]->side),
+                ),
+                Phrase::of('Let it cool fully first, and lay parchment or silicone under it.'),
+            );
         }
         if ($at > 0 && !self::sameSetting($setups[$at - 1], $upper)) {
             $setting = Words::setting($upper);
-            $checks[] = Check::found('layer.setting', Stage::Heat, Severity::Note, 'heat',
-                Phrase::of('It wants another heat than the picture before it: '.($upper->heat->label ?? 'none yet').', '.$setting->text.'.', $setting->values),
-                Phrase::of('All pieces get the first picture before the heat is changed.'));
+            $checks[] = Check::found(
+                'layer.setting',
+                Stage::Heat,
+                Severity::Note,
+                'heat',
+                Phrase::of(
+                    'It wants another heat than the picture before it: ' .
+                        ($upper->heat->label ?? 'none yet') .
+                        ', ' .
+                        $setting->text .
+                        '.',
+                    $setting->values,
+                ),
+                Phrase::of('All pieces get the first picture before the heat is changed.'),
+            );
         }
 
         return $checks;
@@ -92,16 +121,29 @@ final readonly class Layering
     {
         $before = $setups[$at - 1] ?? null;
         $one = $setups[$at];
-        if (null === $before || null === $before->placed || null === $one->placed || $before->side !== $one->side || $one->transfer->over || null !== self::shared($before, $one)) {
+        if (
+            null === $before ||
+            null === $before->placed ||
+            null === $one->placed ||
+            $before->side !== $one->side ||
+            $one->transfer->over ||
+            null !== self::shared($before, $one)
+        ) {
             return false;
         }
-        $alike = $before->route->id === $one->route->id && self::sameSetting($before, $one) && $before->medium?->like === $one->medium?->like && $before->finish === $one->finish;
+        $alike =
+            $before->route->id === $one->route->id &&
+            self::sameSetting($before, $one) &&
+            $before->medium?->like === $one->medium?->like &&
+            $before->finish === $one->finish;
 
-        return $alike && match ($one->heat?->kind) {
-            HeatKind::MugPress => true,
-            HeatKind::FlatPress => null !== $one->heat->plate && $before->placed->around($one->placed)->size->fitsIn($one->heat->plate),
-            default => false,
-        };
+        return $alike &&
+            match ($one->heat?->kind) {
+                HeatKind::MugPress => true,
+                HeatKind::FlatPress => null !== $one->heat->plate &&
+                    $before->placed->around($one->placed)->size->fitsIn($one->heat->plate),
+                default => false,
+            };
     }
 
     /** @return list<Check> */
@@ -109,18 +151,42 @@ final readonly class Layering
     {
         $size = ['shared' => Quantity::size($shared->size)];
         if (!$upper->transfer->over) {
-            return [Check::found('layer.overlap-'.($number + 1), Stage::Print, Severity::Stop, 'place',
-                Phrase::of('It lies over “'.$name.'” by {shared}.', $size),
-                Phrase::of('Move one of them, or say that it is meant to lie over.'),
-                new Fix(Phrase::of('It is meant to lie over'), ['over' => 'yes']))];
+            return [
+                Check::found(
+                    'layer.overlap-' . ($number + 1),
+                    Stage::Print,
+                    Severity::Stop,
+                    'place',
+                    Phrase::of('It lies over “' . $name . '” by {shared}.', $size),
+                    Phrase::of('Move one of them, or say that it is meant to lie over.'),
+                    new Fix(Phrase::of('It is meant to lie over'), ['over' => 'yes']),
+                ),
+            ];
         }
-        $checks = [Check::found('layer.order-'.($number + 1), Stage::Heat, Severity::Note, 'place',
-            Phrase::of('It lies over “'.$name.'” by {shared}: that one is pressed first.', $size),
-            Phrase::of(true === $upper->medium?->clear ? 'Where nothing is printed it is clear: the one below shows through, and colour over colour darkens.' : 'It hides what lies below.'))];
+        $checks = [
+            Check::found(
+                'layer.order-' . ($number + 1),
+                Stage::Heat,
+                Severity::Note,
+                'place',
+                Phrase::of('It lies over “' . $name . '” by {shared}: that one is pressed first.', $size),
+                Phrase::of(
+                    true === $upper->medium?->clear
+                        ? 'Where nothing is printed it is clear: the one below shows through, and colour over ' .
+                            'colour darkens.'
+                        : 'It hides what lies below.',
+                ),
+            ),
+        ];
         if (HeatKind::Burnisher !== $upper->heat?->kind) {
-            $checks[] = Check::found('layer.sinks-'.($number + 1), Stage::Heat, Severity::Warn, 'place',
+            $checks[] = Check::found(
+                'layer.sinks-' . ($number + 1),
+                Stage::Heat,
+                Severity::Warn,
+                'place',
                 Phrase::of($lower->route->beneath),
-                Phrase::of('Try it on a scrap; side by side nothing sinks.'));
+                Phrase::of('Try it on a scrap; side by side nothing sinks.'),
+            );
         }
 
         return $checks;
@@ -145,6 +211,8 @@ final readonly class Layering
 
     private static function sameSetting(Setup $one, Setup $other): bool
     {
-        return $one->heat?->id === $other->heat?->id && $one->temperature()?->celsius === $other->temperature()?->celsius && $one->setting->word === $other->setting->word;
+        return $one->heat?->id === $other->heat?->id &&
+            $one->temperature()?->celsius === $other->temperature()?->celsius &&
+            $one->setting->word === $other->setting->word;
     }
 }

@@ -27,24 +27,48 @@ final readonly class Look implements \JsonSerializable
     private const WORTH_SHOWING = 0.01;
 
     /**
-     * @param Foresight|null   $foreseen    null where an opaque ground hides the colour of the blank
-     * @param float|null       $finestMm    of a drawing's lines; null where there are none to measure
-     * @param float            $trimMm      how far outside the picture it is cut
+     * @param Foresight|null $foreseen null where an opaque ground hides the colour of the blank
+     * @param float|null $finestMm of a drawing's lines; null where there are none to measure
+     * @param float $trimMm how far outside the picture it is cut
      * @param list<Appearance> $appearances as it is drawn first, as it will be last
-     * @param Appearance|null  $onSecond    as it will be on the second colour of patterned cloth
-     * @param float            $holdsMm     the finest line that the route holds
+     * @param Appearance|null $onSecond as it will be on the second colour of patterned cloth
+     * @param float $holdsMm the finest line that the route holds
      */
-    private function __construct(public Traits $traits, public ?Foresight $foreseen, public ?float $finestMm, public CutLine $cut, private float $trimMm, public array $appearances, private ?Appearance $onSecond, private float $holdsMm)
-    {
-    }
+    private function __construct(
+        public Traits $traits,
+        public ?Foresight $foreseen,
+        public ?float $finestMm,
+        public CutLine $cut,
+        private float $trimMm,
+        public array $appearances,
+        private ?Appearance $onSecond,
+        private float $holdsMm,
+    ) {}
 
-    public static function fromTraits(Traits $traits, float $widthMm, float $trimMm, Blank $blank, Route $route, Finish $finish): self
-    {
+    public static function fromTraits(
+        Traits $traits,
+        float $widthMm,
+        float $trimMm,
+        Blank $blank,
+        Route $route,
+        Finish $finish,
+    ): self {
         $finest = $traits->palette->isFlat() ? $traits->strokes->finest() : null;
         $rule = $route->appearance;
         $gaps = $rule->gapsOn($blank->materialId, Condition::Rough === $blank->condition);
-        $words = $gaps > 0.0 ? $rule->gapsWords : ($route->opaque ? 'Its ground is opaque: the cloth’s colour does not come through.' : 'Ink over the colour of the blank: there is no white ink.');
-        $worn = static fn (Colour $cloth): Appearance => Appearance::over($words, $route->opaque ? null : $cloth, $gaps, $rule->grainMm, Finish::Gloss === $finish);
+        $words =
+            $gaps > 0.0
+                ? $rule->gapsWords
+                : ($route->opaque
+                    ? 'Its ground is opaque: the cloth’s colour does not come through.'
+                    : 'Ink over the colour of the blank: there is no white ink.');
+        $worn = static fn(Colour $cloth): Appearance => Appearance::over(
+            $words,
+            $route->opaque ? null : $cloth,
+            $gaps,
+            $rule->grainMm,
+            Finish::Gloss === $finish,
+        );
 
         return new self(
             $traits,
@@ -54,8 +78,8 @@ final readonly class Look implements \JsonSerializable
             $trimMm,
             [
                 Appearance::asDrawn(),
-                ...($rule->dull > 0.0 ? [Appearance::onTheSheet($rule->dullWords, $rule->dull)] : []),
-                ...($rule->milky > 0.0 ? [Appearance::before($rule->milkyLabel, $rule->milkyWords, $rule->milky)] : []),
+                ...$rule->dull > 0.0 ? [Appearance::onTheSheet($rule->dullWords, $rule->dull)] : [],
+                ...$rule->milky > 0.0 ? [Appearance::before($rule->milkyLabel, $rule->milkyWords, $rule->milky)] : [],
                 $worn($blank->colour),
             ],
             null === $blank->pattern ? null : $worn($blank->pattern->colour),
@@ -66,11 +90,14 @@ final readonly class Look implements \JsonSerializable
     /**
      * The line that its sheet is cut along: its outline, where there is something to cut away and scissors can follow.
      *
-     * @return list<non-empty-list<array{float, float}>> in mm from the picture's upper left corner; none for its rectangle
+     * @return list<non-empty-list<array{float,
+     *     float}>> in mm from the picture's upper left corner; none for its rectangle
      */
     public function trimLine(): array
     {
-        return $this->traits->backgroundShare < self::WORTH_CUTTING || CutEffort::Hard === $this->cut->effort() ? [] : $this->cut->loops;
+        return $this->traits->backgroundShare < self::WORTH_CUTTING || CutEffort::Hard === $this->cut->effort()
+            ? []
+            : $this->cut->loops;
     }
 
     /** @return array<string, mixed> */
@@ -83,18 +110,39 @@ final readonly class Look implements \JsonSerializable
             'on_second' => $this->onSecond,
             'words' => $this->foreseen?->inWords() ?? '',
             'lost' => $this->foreseen?->lost() ?? 0.0,
-            'colours' => array_map(static fn (array $part): array => [
-                'word' => ColourWord::of($part['colour']),
-                'meant' => $part['colour']->toHex(),
-                'seen' => $part['seen']->toHex(),
-                'share' => $part['share'],
-                'difference' => round($part['difference'], 1),
-                'fate' => $part['fate']->value,
-            ], array_values(array_filter($this->foreseen->parts ?? [], static fn (array $part): bool => $part['share'] >= self::WORTH_SHOWING))),
-            'background' => null === $background ? null : ['colour' => $background->toHex(), 'share' => $this->traits->backgroundShare, 'tolerance' => Background::TOLERANCE],
+            'colours' => array_map(
+                static fn(array $part): array => [
+                    'word' => ColourWord::of($part['colour']),
+                    'meant' => $part['colour']->toHex(),
+                    'seen' => $part['seen']->toHex(),
+                    'share' => $part['share'],
+                    'difference' => round($part['difference'], 1),
+                    'fate' => $part['fate']->value,
+                ],
+                array_values(
+                    array_filter(
+                        $this->foreseen->parts ?? [],
+                        static fn(array $part): bool => $part['share'] >= self::WORTH_SHOWING,
+                    ),
+                ),
+            ),
+            'background' =>
+                null === $background
+                    ? null
+                    : [
+                        'colour' => $background->toHex(),
+                        'share' => $this->traits->backgroundShare,
+                        'tolerance' => Background::TOLERANCE,
+                    ],
             'finest_mm' => $this->finestMm,
             'holds_mm' => $this->holdsMm,
-            'cut' => ['margin_mm' => $this->trimMm, 'length_mm' => $this->cut->lengthMm, 'corners' => $this->cut->corners, 'effort' => $this->cut->effort()->value, 'loops' => $this->cut->loops],
+            'cut' => [
+                'margin_mm' => $this->trimMm,
+                'length_mm' => $this->cut->lengthMm,
+                'corners' => $this->cut->corners,
+                'effort' => $this->cut->effort()->value,
+                'loops' => $this->cut->loops,
+            ],
             'upside_down' => $this->traits->upsideDown,
         ];
     }

@@ -14,11 +14,11 @@ final class Plan implements \JsonSerializable
     private ?string $id = null;
 
     /**
-     * @param int<1, max>                  $quantity
-     * @param string                       $piece     what one of them is called
+     * @param int<1, max> $quantity
+     * @param string $piece what one of them is called
      * @param non-empty-list<TransferPlan> $transfers in the order they are pressed
-     * @param non-empty-list<list<Step>>   $rounds    of work on all pieces, one after another
-     * @param list<SharePlan>              $shares    that the pieces divide into
+     * @param non-empty-list<list<Step>> $rounds of work on all pieces, one after another
+     * @param list<SharePlan> $shares that the pieces divide into
      */
     private function __construct(
         public readonly string $jobId,
@@ -28,43 +28,59 @@ final class Plan implements \JsonSerializable
         public readonly array $transfers,
         public readonly array $rounds,
         public readonly array $shares,
-    ) {
-    }
+    ) {}
 
     /**
      * @param non-empty-list<Setup> $setups of the job's transfers, in their order
-     * @param list<SharePlan>       $shares plans of what the pieces divide into
+     * @param list<SharePlan> $shares plans of what the pieces divide into
      */
     public static function fromSetups(array $setups, array $shares = []): self
     {
         $names = Layering::names($setups);
         $transfers = [];
         foreach ($setups as $at => $setup) {
-            $along = [...Layering::checks($setups, $names, $at), ...(0 === $at ? Preflight::ofShares($shares) : [])];
-            $transfers[] = TransferPlan::fromSetup($setup, $names[$at], Layering::together($setups, $at), $along, $shares);
+            $along = [...Layering::checks($setups, $names, $at), ...0 === $at ? Preflight::ofShares($shares) : []];
+            $transfers[] = TransferPlan::fromSetup(
+                $setup,
+                $names[$at],
+                Layering::together($setups, $at),
+                $along,
+                $shares,
+            );
         }
         $first = $setups[0];
         $piece = Shape::Garment === $first->kind->shape ? $first->kind->label : lcfirst($first->blankName());
 
-        return new self($first->job->id, $first->job->name, $first->job->quantity, $piece, $transfers, WorkOrder::forTransfers($transfers, $first->catalogue->hands), $shares);
+        return new self(
+            $first->job->id,
+            $first->job->name,
+            $first->job->quantity,
+            $piece,
+            $transfers,
+            WorkOrder::forTransfers($transfers, $first->catalogue->hands),
+            $shares,
+        );
     }
 
     /** Its sheets may go to the printer: all can be laid out, and no check of that stage stands against one. */
     public function printable(): bool
     {
-        return [] === array_filter($this->transfers, static fn (TransferPlan $transfer): bool => !$transfer->printable());
+        return [] ===
+            array_filter($this->transfers, static fn(TransferPlan $transfer): bool => !$transfer->printable());
     }
 
     /** The whole job may be done. */
     public function ready(): bool
     {
-        return [] === array_filter($this->transfers, static fn (TransferPlan $transfer): bool => !$transfer->ready());
+        return [] === array_filter($this->transfers, static fn(TransferPlan $transfer): bool => !$transfer->ready());
     }
 
     /** @return list<Check> of all pictures */
     public function checks(): array
     {
-        return array_merge(...array_map(static fn (TransferPlan $transfer): array => $transfer->checks, $this->transfers));
+        return array_merge(
+            ...array_map(static fn(TransferPlan $transfer): array => $transfer->checks, $this->transfers),
+        );
     }
 
     /** @return list<Step> what is done for a piece and for all of them, in order */
@@ -81,7 +97,7 @@ final class Plan implements \JsonSerializable
      */
     public function timeFor(int $pieces): Duration
     {
-        $waiting = array_filter($this->steps(), static fn (Step $step): bool => $step->kind->waits());
+        $waiting = array_filter($this->steps(), static fn(Step $step): bool => $step->kind->waits());
 
         return $this->handsFor($pieces)->plus(self::sum($waiting, 1));
     }
@@ -93,7 +109,7 @@ final class Plan implements \JsonSerializable
      */
     public function handsFor(int $pieces): Duration
     {
-        return self::sum(array_filter($this->steps(), static fn (Step $step): bool => !$step->kind->waits()), $pieces);
+        return self::sum(array_filter($this->steps(), static fn(Step $step): bool => !$step->kind->waits()), $pieces);
     }
 
     /**
@@ -104,8 +120,8 @@ final class Plan implements \JsonSerializable
     public function id(): string
     {
         $content = [
-            array_map(static fn (TransferPlan $transfer): array => $transfer->content(), $this->transfers),
-            array_map(static fn (SharePlan $share): string => $share->plan->id(), $this->shares),
+            array_map(static fn(TransferPlan $transfer): array => $transfer->content(), $this->transfers),
+            array_map(static fn(SharePlan $share): string => $share->plan->id(), $this->shares),
         ];
 
         return $this->id ??= substr(hash('sha256', json_encode($content, \JSON_THROW_ON_ERROR)), 0, 8);
@@ -140,6 +156,10 @@ final class Plan implements \JsonSerializable
      */
     private static function sum(array $steps, int $pieces): Duration
     {
-        return array_reduce($steps, static fn (Duration $sum, Step $step): Duration => $sum->plus($step->durationFor($pieces)), Duration::seconds(0.0));
+        return array_reduce(
+            $steps,
+            static fn(Duration $sum, Step $step): Duration => $sum->plus($step->durationFor($pieces)),
+            Duration::seconds(0.0),
+        );
     }
 }

@@ -16,26 +16,36 @@ use Wubbin\Core\Route\Catalogue;
 /** Turns what is wanted, what there is and how the house goes about it into a plan; the same always give the same. */
 final readonly class Planner
 {
-    public function __construct(private Catalogue $catalogue)
-    {
-    }
+    public function __construct(private Catalogue $catalogue) {}
 
     /**
-     * @param array<string, Picture> $pictures what is known of the job's pictures, by SHA-256; one that is missing cannot be found
+     * @param array<string, Picture> $pictures what is known of the job's pictures, by SHA-256; one that is missing
+     *                                         cannot be found
      *
      * @throws BadRecord when the job names a blank, material, side, route or school that Wubbin does not have
      */
     public function plan(Job $job, Shelf $shelf, array $pictures = [], House $house = new House()): Plan
     {
         $catalogue = $shelf->stocked($this->catalogue);
-        $setups = static fn (Job $job): array => array_map(
-            static fn (Transfer $transfer): Setup => new Setup($job, $transfer, $shelf, $pictures[$transfer->artwork ?? ''] ?? null, $catalogue, $house),
+        $setups = static fn(Job $job): array => array_map(
+            static fn(Transfer $transfer): Setup => new Setup(
+                $job,
+                $transfer,
+                $shelf,
+                $pictures[$transfer->artwork ?? ''] ?? null,
+                $catalogue,
+                $house,
+            ),
             $job->transfers,
         );
         $shares = [];
         foreach ($job->breakdown as $share) {
             $of = $setups($job->forShare($share));
-            $shares[] = SharePlan::forShare(Breakdown::label($share, $of[0]->kind, $catalogue), $share->quantity, Plan::fromSetups($of));
+            $shares[] = SharePlan::forShare(
+                Breakdown::label($share, $of[0]->kind, $catalogue),
+                $share->quantity,
+                Plan::fromSetups($of),
+            );
         }
 
         return Plan::fromSetups($setups($job), $shares);

@@ -29,8 +29,18 @@ final readonly class Preflight
         $reasons = array_column($setup->transfer->overrides, 'reason', 'check');
 
         return array_map(
-            static fn (Check $check): Check => isset($reasons[$check->id]) ? $check->overridden($reasons[$check->id]) : $check,
-            array_merge((new BlankChecks($setup))->checks(), (new PictureChecks($setup))->checks(), (new LookChecks($setup))->checks(), (new SubjectChecks($setup))->checks(), (new SheetChecks($setup))->checks(), (new PressChecks($setup))->checks(), $along),
+            static fn(Check $check): Check => isset($reasons[$check->id])
+                ? $check->overridden($reasons[$check->id])
+                : $check,
+            array_merge(
+                (new BlankChecks($setup))->checks(),
+                (new PictureChecks($setup))->checks(),
+                (new LookChecks($setup))->checks(),
+                (new SubjectChecks($setup))->checks(),
+                (new SheetChecks($setup))->checks(),
+                (new PressChecks($setup))->checks(),
+                $along,
+            ),
         );
     }
 
@@ -46,8 +56,15 @@ final readonly class Preflight
         $checks = [];
         foreach ($shares as $share) {
             if (null !== $share->against) {
-                $id = 'share.'.preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($share->label));
-                $checks[] = Check::found($id, Stage::Print, Severity::Stop, 'quantity', Phrase::of($share->label.': '.$share->against->text, $share->against->values), Phrase::of('Give these pieces another width or size, or make them a job of their own.'));
+                $id = 'share.' . preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($share->label));
+                $checks[] = Check::found(
+                    $id,
+                    Stage::Print,
+                    Severity::Stop,
+                    'quantity',
+                    Phrase::of($share->label . ': ' . $share->against->text, $share->against->values),
+                    Phrase::of('Give these pieces another width or size, or make them a job of their own.'),
+                );
             }
         }
 

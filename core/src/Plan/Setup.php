@@ -46,7 +46,8 @@ use Wubbin\Core\Sheet\Tiling;
 use Wubbin\Core\Stack\Stack;
 
 /**
- * One transfer of a job with its names turned into things: what was chosen, or else the first on the shelf that suits; and what follows
+ * One transfer of a job with its names turned into things: what was chosen, or else the first on the shelf that suits;
+ * and what follows
  * from it by geometry. Ticket, checks and steps all read from here.
  */
 final readonly class Setup
@@ -94,13 +95,23 @@ final readonly class Setup
     public ?IronCoverage $coverage;
 
     /** @throws BadRecord when the job names a blank, material, route or school that Wubbin does not have */
-    public function __construct(public Job $job, public Transfer $transfer, public Shelf $shelf, public ?Picture $picture, public Catalogue $catalogue, public House $house)
-    {
+    public function __construct(
+        public Job $job,
+        public Transfer $transfer,
+        public Shelf $shelf,
+        public ?Picture $picture,
+        public Catalogue $catalogue,
+        public House $house,
+    ) {
         $this->route = self::known($catalogue->routes, $transfer->routeId, 'route');
         $this->kind = self::known($catalogue->blanks, $job->blank->kindId, 'blank.kind');
         $this->side = self::known($this->kind->sides, $transfer->sideId, 'side');
         $size = self::known($this->kind->sizes, $job->blank->sizeId, 'blank.size')->seenFrom($transfer->sideId);
-        $this->material = self::known(array_intersect_key($catalogue->materials, array_flip($this->kind->materials)), $job->blank->materialId, 'blank.material');
+        $this->material = self::known(
+            array_intersect_key($catalogue->materials, array_flip($this->kind->materials)),
+            $job->blank->materialId,
+            'blank.material',
+        );
         $conditions = array_column($this->kind->conditions, null, 'value');
         self::known($conditions, $job->blank->condition->value, 'blank.condition');
         $this->tone = $catalogue->tones->toneOf($job->blank->colour);
@@ -110,7 +121,10 @@ final readonly class Setup
         $this->heat = $this->chooseHeat($ways);
         $this->recipe = $house->recipeFor($this->route->id, $transfer->choices, $this->medium, $this->heat);
         $this->ways = $ways->figuresBy($this->recipe);
-        $this->peel = null === $this->recipe?->peel ? $this->route->finishes[$this->finish->value] : $this->recipe->peel->from($this->recipe->provenance());
+        $this->peel =
+            null === $this->recipe?->peel
+                ? $this->route->finishes[$this->finish->value]
+                : $this->recipe->peel->from($this->recipe->provenance());
         $this->marking = $this->chooseMarking();
         $byHand = $this->marking?->byHand() ?? $this->route->byHand;
         $this->placed = null === $picture && !$byHand ? null : $transfer->placement->rectOf($picture);
@@ -118,37 +132,79 @@ final readonly class Setup
         $this->bend = null === $this->placed ? null : $size->taper?->bend($this->placed);
         $this->dpi = null === $this->placed ? null : $picture?->effectiveDpi($this->placed->size);
 
-        $this->look = null === $picture?->traits || null === $this->placed ? null : Look::fromTraits($picture->traits, $this->placed->size->widthMm, $this->trim()->mm, $job->blank, $this->route, $this->finish);
+        $this->look =
+            null === $picture?->traits || null === $this->placed
+                ? null
+                : Look::fromTraits(
+                    $picture->traits,
+                    $this->placed->size->widthMm,
+                    $this->trim()->mm,
+                    $job->blank,
+                    $this->route,
+                    $this->finish,
+                );
         $this->setting = $this->chooseSetting();
-        $this->base = null === $this->route->base ? null : self::choose($shelf->bases, $transfer->choices->thing('base'), fn (Support $base): bool => Route::BASE_HARD !== $this->route->base || $base->hard);
-        $this->guard = $this->route->guard && $this->kind->hollow ? self::choose($shelf->guards, $transfer->choices->thing('guard'), static fn (Support $guard): bool => true) : null;
+        $this->base =
+            null === $this->route->base
+                ? null
+                : self::choose(
+                    $shelf->bases,
+                    $transfer->choices->thing('base'),
+                    fn(Support $base): bool => Route::BASE_HARD !== $this->route->base || $base->hard,
+                );
+        $this->guard =
+            $this->route->guard && $this->kind->hollow
+                ? self::choose(
+                    $shelf->guards,
+                    $transfer->choices->thing('guard'),
+                    static fn(Support $guard): bool => true,
+                )
+                : null;
         $this->cover = $this->chooseCover();
 
         $this->circumstances = $this->findCircumstances($byHand);
         $this->stack = new Stack(
             array_map(
-                fn (LayerRule $rule) => StackLayers::layer($rule, $this),
-                array_values(array_filter($this->route->layers, fn (LayerRule $rule): bool => $rule->when->holds($this->circumstances))),
+                fn(LayerRule $rule) => StackLayers::layer($rule, $this),
+                array_values(
+                    array_filter(
+                        $this->route->layers,
+                        fn(LayerRule $rule): bool => $rule->when->holds($this->circumstances),
+                    ),
+                ),
             ),
             Condition::SeenThrough === $job->blank->condition,
         );
         $this->carrier = $this->findCarrier();
-        $this->loading = null === $this->medium || null === $this->marking?->printer ? null : Loading::forPrinter($this->marking->printer, $this->medium, $this->printSide($this->medium), $this->carrier);
+        $this->loading =
+            null === $this->medium || null === $this->marking?->printer
+                ? null
+                : Loading::forPrinter(
+                    $this->marking->printer,
+                    $this->medium,
+                    $this->printSide($this->medium),
+                    $this->carrier,
+                );
         $this->sheet = $this->laySheet();
         $this->tiling = null === $this->sheet ? $this->tile() : null;
-        $this->coverage = null === $this->placed || null === $this->heat ? null : IronCoverage::forPicture($this->placed->size, $this->heat, $catalogue->coverage);
+        $this->coverage =
+            null === $this->placed || null === $this->heat
+                ? null
+                : IronCoverage::forPicture($this->placed->size, $this->heat, $catalogue->coverage);
     }
 
     /** “Shirt M”, “Ordinary mug”: the size says what it is unless it is only a letter. */
     public function blankName(): string
     {
-        return Shape::Garment === $this->kind->shape ? ucfirst($this->kind->label).' '.$this->size->label : ucfirst($this->size->label);
+        return Shape::Garment === $this->kind->shape
+            ? ucfirst($this->kind->label) . ' ' . $this->size->label
+            : ucfirst($this->size->label);
     }
 
     /** What stands on its sheet: the job, and the side where it has several pictures. */
     public function sheetLabel(): string
     {
-        return $this->job->name.(1 === count($this->job->transfers) ? '' : ' · '.$this->side);
+        return $this->job->name . (1 === count($this->job->transfers) ? '' : ' · ' . $this->side);
     }
 
     /** How far outside the picture it is cut. */
@@ -158,7 +214,8 @@ final readonly class Setup
     }
 
     /**
-     * The line that its sheet is cut along, where that is not the picture's rectangle: bent with the picture, and with a
+     * The line that its sheet is cut along, where that is not the picture's rectangle: bent with the picture, and with
+     * a
      * tab where the sheet is hinged on tape.
      *
      * @return list<non-empty-list<array{float, float}>> in mm from the upper left corner of what is printed
@@ -200,7 +257,8 @@ final readonly class Setup
     /** The temperature that the heat source is set to, where it is told; of an iron by its dots. */
     public function temperature(): ?Temperature
     {
-        return $this->setting->temperature ?? (null === $this->setting->dots ? null : $this->catalogue->dotTemperature($this->setting->dots));
+        return $this->setting->temperature ??
+            (null === $this->setting->dots ? null : $this->catalogue->dotTemperature($this->setting->dots));
     }
 
     /** Seconds that a figure comes to for this picture. */
@@ -211,7 +269,9 @@ final readonly class Setup
             [$least, $fromMm, $of] = $it->restOf;
             $side = null === $this->placed ? 0.0 : max($this->placed->size->widthMm, $this->placed->size->heightMm);
 
-            return $side < $fromMm || null === $this->coverage ? 0.0 : max(0.0, $least - count($this->coverage->places) * $this->seconds($of));
+            return $side < $fromMm || null === $this->coverage
+                ? 0.0
+                : max(0.0, $least - count($this->coverage->places) * $this->seconds($of));
         }
 
         return $it->secondsFor($this->placed?->size->areaMm2());
@@ -222,7 +282,17 @@ final readonly class Setup
     {
         return null === $this->placed || null === $this->marking
             ? 0.0
-            : $this->widestBent(SheetLayout::widest($this->placed->size->widthMm / $this->placed->size->heightMm, $medium->paper->size(), $this->marking->marginMm, $this->trim(), Length::mm($this->ways->figures['hinge']->value ?? 0.0)), $medium, $this->marking->marginMm);
+            : $this->widestBent(
+                SheetLayout::widest(
+                    $this->placed->size->widthMm / $this->placed->size->heightMm,
+                    $medium->paper->size(),
+                    $this->marking->marginMm,
+                    $this->trim(),
+                    Length::mm($this->ways->figures['hinge']->value ?? 0.0),
+                ),
+                $medium,
+                $this->marking->marginMm,
+            );
     }
 
     /** Bent, a picture takes up more of a sheet than straight: narrower by a hundredth, until that fits. */
@@ -233,9 +303,20 @@ final readonly class Setup
         }
         $place = $this->placed->size;
         for ($width = $widest; $width >= Placement::LEAST_MM; $width *= 0.99) {
-            $size = Size::mm($width, $width * $place->heightMm / $place->widthMm);
-            $bend = Bend::forSize($size, $this->bend->angle * $width / $place->widthMm);
-            if (null !== SheetLayout::fit($bend->box, $medium->paper->size(), $marginMm, $this->trim(), false, '', outline: [$bend->edge($this->trim()->mm)])) {
+            $size = Size::mm($width, ($width * $place->heightMm) / $place->widthMm);
+            $bend = Bend::forSize($size, ($this->bend->angle * $width) / $place->widthMm);
+            if (
+                null !==
+                SheetLayout::fit(
+                    $bend->box,
+                    $medium->paper->size(),
+                    $marginMm,
+                    $this->trim(),
+                    false,
+                    '',
+                    outline: [$bend->edge($this->trim()->mm)],
+                )
+            ) {
                 return $width;
             }
         }
@@ -246,28 +327,51 @@ final readonly class Setup
     /** @return list<string> ids of this route's media, those of the chosen way first */
     private function mediaInOrder(Ways $ways): array
     {
-        return array_values(array_unique([...array_intersect($ways->media(), $this->route->media), ...$this->route->media]));
+        return array_values(
+            array_unique([...array_intersect($ways->media(), $this->route->media), ...$this->route->media]),
+        );
     }
 
     private function chooseMedium(Ways $ways): ?Medium
     {
         $order = array_flip($this->mediaInOrder($ways));
-        $usable = array_filter($this->shelf->media, static fn (Medium $medium): bool => isset($order[$medium->like]));
+        $usable = array_filter($this->shelf->media, static fn(Medium $medium): bool => isset($order[$medium->like]));
         // The order of the shelf decides between sheets of one kind; the chosen way between kinds.
         $preferred = $ways->media();
-        uasort($usable, static fn (Medium $a, Medium $b): int => [] === $preferred ? 0 : $order[$a->like] <=> $order[$b->like]);
+        uasort(
+            $usable,
+            static fn(Medium $a, Medium $b): int => [] === $preferred ? 0 : $order[$a->like] <=> $order[$b->like],
+        );
         $asked = $this->transfer->choices->thing('medium');
         $size = null === $this->picture ? null : $this->transfer->placement->sizeOf($this->picture);
         $margin = 5.0;
         $trim = Length::mm(isset($ways->figures['trim']) ? $ways->figures['trim']->value : 0.0);
         if (null !== $size && isset($ways->figures['overlap'])) {
             // What is split over several sheets wants large ones.
-            uasort($usable, fn (Medium $a, Medium $b): int => [$this->someoneTakes($b), $b->paper->size()->areaMm2()] <=> [$this->someoneTakes($a), $a->paper->size()->areaMm2()]);
-            $fits = array_filter($usable, static fn (Medium $medium): bool => $size->widthMm <= SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $trim) + 0.01);
+            uasort(
+                $usable,
+                fn(Medium $a, Medium $b): int => [$this->someoneTakes($b), $b->paper->size()->areaMm2()] <=> [
+                    $this->someoneTakes($a),
+                    $a->paper->size()->areaMm2(),
+                ],
+            );
+            $fits = array_filter(
+                $usable,
+                static fn(Medium $medium): bool => $size->widthMm <=
+                    SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $trim) +
+                        0.01,
+            );
             $usable = [] === $fits ? $usable : $fits;
         }
 
-        return self::choose($usable, $asked, static fn (Medium $medium): bool => null === $size || $size->widthMm <= SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $trim) + 0.01);
+        return self::choose(
+            $usable,
+            $asked,
+            static fn(Medium $medium): bool => null === $size ||
+                $size->widthMm <=
+                    SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $trim) +
+                        0.01,
+        );
     }
 
     /** Whether a printer of the shelf takes sheets of this size, and may mark them. */
@@ -284,7 +388,10 @@ final readonly class Setup
 
     private function chooseMarking(): ?Marking
     {
-        $media = null === $this->medium ? array_map(fn (string $id): Medium => $this->catalogue->media[$id], $this->route->media) : [$this->medium];
+        $media =
+            null === $this->medium
+                ? array_map(fn(string $id): Medium => $this->catalogue->media[$id], $this->route->media)
+                : [$this->medium];
         $takes = static function (Marking $marking) use ($media): bool {
             foreach ($media as $medium) {
                 if (Fit::Good === $medium->verdictOn($marking)->fit) {
@@ -296,18 +403,37 @@ final readonly class Setup
         };
         $markings = $this->shelf->markings;
         // By hand only where the route is drawn by hand, and there first; a printer otherwise.
-        uasort($markings, fn (Marking $a, Marking $b): int => ($a->byHand() !== $this->route->byHand) <=> ($b->byHand() !== $this->route->byHand));
+        uasort(
+            $markings,
+            fn(Marking $a, Marking $b): int => ($a->byHand() !== $this->route->byHand) <=>
+                ($b->byHand() !== $this->route->byHand),
+        );
 
-        return self::choose($markings, $this->transfer->choices->thing('marking'), static fn (Marking $m): bool => $takes($m));
+        return self::choose(
+            $markings,
+            $this->transfer->choices->thing('marking'),
+            static fn(Marking $m): bool => $takes($m),
+        );
     }
 
     private function chooseHeat(Ways $ways): ?HeatSource
     {
         $kinds = $ways->heat();
-        $usable = array_filter($this->shelf->heat, static fn (HeatSource $source): bool => in_array($source->kind, $kinds, true));
-        uasort($usable, static fn (HeatSource $a, HeatSource $b): int => array_search($a->kind, $kinds, true) <=> array_search($b->kind, $kinds, true));
+        $usable = array_filter(
+            $this->shelf->heat,
+            static fn(HeatSource $source): bool => in_array($source->kind, $kinds, true),
+        );
+        uasort(
+            $usable,
+            static fn(HeatSource $a, HeatSource $b): int => array_search($a->kind, $kinds, true) <=>
+                array_search($b->kind, $kinds, true),
+        );
 
-        return self::choose($usable, $this->transfer->choices->thing('heat'), fn (HeatSource $source): bool => $this->reaches($source));
+        return self::choose(
+            $usable,
+            $this->transfer->choices->thing('heat'),
+            fn(HeatSource $source): bool => $this->reaches($source),
+        );
     }
 
     /** Whether a source can be set as the route wants it. */
@@ -315,19 +441,23 @@ final readonly class Setup
     {
         $setting = $this->route->settings[$source->kind->value] ?? null;
 
-        return null === $setting
-            || ((null === $setting->dots || $source->dots >= $setting->dots)
-                && (null === $setting->temperature || null === $source->to || $setting->temperature->celsius <= $source->to->celsius));
+        return null === $setting ||
+            ((null === $setting->dots || $source->dots >= $setting->dots) &&
+                (null === $setting->temperature ||
+                    null === $source->to ||
+                    $setting->temperature->celsius <= $source->to->celsius));
     }
 
     private function chooseSetting(): Setting
     {
-        $kind = $this->heat->kind ?? $this->ways->heat()[0] ?? HeatKind::Iron;
+        $kind = $this->heat->kind ?? ($this->ways->heat()[0] ?? HeatKind::Iron);
 
         $setting = $this->route->settings[$kind->value];
         $recipe = $this->recipe;
 
-        return null === $recipe || (null === $recipe->temperature && null === $recipe->pressure) ? $setting : $setting->at($recipe->temperature, $recipe->pressure, $recipe->provenance());
+        return null === $recipe || (null === $recipe->temperature && null === $recipe->pressure)
+            ? $setting
+            : $setting->at($recipe->temperature, $recipe->pressure, $recipe->provenance());
     }
 
     private function chooseCover(): ?Support
@@ -336,16 +466,23 @@ final readonly class Setup
         if ([] === $order) {
             return null;
         }
-        $usable = array_filter($this->shelf->covers, static fn (Support $cover): bool => in_array($cover->like, $order, true));
-        uasort($usable, static fn (Support $a, Support $b): int => array_search($a->like, $order, true) <=> array_search($b->like, $order, true));
+        $usable = array_filter(
+            $this->shelf->covers,
+            static fn(Support $cover): bool => in_array($cover->like, $order, true),
+        );
+        uasort(
+            $usable,
+            static fn(Support $a, Support $b): int => array_search($a->like, $order, true) <=>
+                array_search($b->like, $order, true),
+        );
 
-        return self::choose($usable, $this->transfer->choices->thing('cover'), static fn (Support $cover): bool => true);
+        return self::choose($usable, $this->transfer->choices->thing('cover'), static fn(Support $cover): bool => true);
     }
 
     /** @return array<string, string> */
     private function findCircumstances(bool $byHand): array
     {
-        $yes = static fn (bool $is): string => $is ? 'yes' : 'no';
+        $yes = static fn(bool $is): string => $is ? 'yes' : 'no';
         $circumstances = [
             'blank' => $this->kind->id,
             'hollow' => $yes($this->kind->hollow),
@@ -357,10 +494,14 @@ final readonly class Setup
             'medium' => $this->medium->like ?? '',
             'heat' => $this->heat->kind->value ?? '',
             // More than half of the way round cannot be heated in one front.
-            'wraps' => $yes(null !== $this->size->diameterMm && null !== $this->placed && $this->placed->size->widthMm > $this->size->widthMm / 2.0),
+            'wraps' => $yes(
+                null !== $this->size->diameterMm &&
+                    null !== $this->placed &&
+                    $this->placed->size->widthMm > $this->size->widthMm / 2.0,
+            ),
         ];
         foreach ($this->ways->options as $matter => $option) {
-            $circumstances['school.'.$matter] = $option->id;
+            $circumstances['school.' . $matter] = $option->id;
         }
 
         return $circumstances;
@@ -372,14 +513,32 @@ final readonly class Setup
             return null;
         }
 
-        return SheetLayout::fit($this->bend->box ?? $this->placed->size, $this->medium->paper->size(), $this->marking->marginMm, $this->trim(), $this->stack->mirrored(), $this->sheetLabel(), 'none' !== ($this->ways->options['guide']->id ?? ''), $this->trimLine(), $this->holeDots(), $this->carrier->zones ?? [], $this->route->everyDot);
+        return SheetLayout::fit(
+            $this->bend->box ?? $this->placed->size,
+            $this->medium->paper->size(),
+            $this->marking->marginMm,
+            $this->trim(),
+            $this->stack->mirrored(),
+            $this->sheetLabel(),
+            'none' !== ($this->ways->options['guide']->id ?? ''),
+            $this->trimLine(),
+            $this->holeDots(),
+            $this->carrier->zones ?? [],
+            $this->route->everyDot,
+        );
     }
 
     /** The picture over several sheets: of the largest that this printer takes, where several are on the shelf. */
     private function tile(): ?Tiling
     {
         $overlap = $this->ways->figures['overlap'] ?? null;
-        if (null === $this->medium || null === $this->marking || null === $this->placed || null === $overlap || null !== $this->bend) {
+        if (
+            null === $this->medium ||
+            null === $this->marking ||
+            null === $this->placed ||
+            null === $overlap ||
+            null !== $this->bend
+        ) {
             return null;
         }
         $size = $this->placed->size;
@@ -392,8 +551,14 @@ final readonly class Setup
             Length::mm($overlap->value),
             $this->stack->mirrored(),
             $this->sheetLabel(),
-            array_map(static fn (KeptWhole $one): Rect => $one->on($size), $this->transfer->whole),
-            static fn (bool $across, float $from, float $to): float => null === $busy ? 0.0 : $busy->between($across, $from / ($across ? $size->widthMm : $size->heightMm), $to / ($across ? $size->widthMm : $size->heightMm)),
+            array_map(static fn(KeptWhole $one): Rect => $one->on($size), $this->transfer->whole),
+            static fn(bool $across, float $from, float $to): float => null === $busy
+                ? 0.0
+                : $busy->between(
+                    $across,
+                    $from / ($across ? $size->widthMm : $size->heightMm),
+                    $to / ($across ? $size->widthMm : $size->heightMm),
+                ),
         );
     }
 
@@ -406,7 +571,12 @@ final readonly class Setup
         $beyond = $this->ways->figures[CarrierWay::MATTER] ?? null;
 
         // The figure of the recipe is that of the usual way; others have their own.
-        return Carrier::forSheet($way, $this->medium->paper->size(), $this->job->quantity, $way->cornersCut ? $beyond?->value : null);
+        return Carrier::forSheet(
+            $way,
+            $this->medium->paper->size(),
+            $this->job->quantity,
+            $way->cornersCut ? $beyond?->value : null,
+        );
     }
 
     /** Which side of the sheet takes the print, by the house's recipe or the sheet itself. */
@@ -415,7 +585,10 @@ final readonly class Setup
         return $this->recipe->printSide ?? $medium->printSide;
     }
 
-    /** @return list<array{float, float}> middles of the holes that the picture covers, in mm from the upper left corner of what is printed */
+    /**
+     * @return list<array{float,
+     *     float}> middles of the holes that the picture covers, in mm from the upper left corner of what is printed
+     */
     private function holeDots(): array
     {
         $placed = $this->placed;
@@ -423,7 +596,10 @@ final readonly class Setup
         foreach ($this->size->zonesOn($this->transfer->sideId) as $zone) {
             [$x, $y] = $zone->middle();
             if ($zone->hole && null !== $placed?->overlap($zone->rect)) {
-                $dots[] = null === $this->bend ? [$x - $placed->xMm, $y - $placed->yMm] : $this->bend->point($x - $placed->xMm, $y - $placed->yMm);
+                $dots[] =
+                    null === $this->bend
+                        ? [$x - $placed->xMm, $y - $placed->yMm]
+                        : $this->bend->point($x - $placed->xMm, $y - $placed->yMm);
             }
         }
 
@@ -435,7 +611,7 @@ final readonly class Setup
      *
      * @template T
      *
-     * @param array<string, T>  $things
+     * @param array<string, T> $things
      * @param callable(T): bool $suits
      *
      * @return T|null
@@ -463,6 +639,14 @@ final readonly class Setup
      */
     private static function known(array $things, string $id, string $field): mixed
     {
-        return $things[$id] ?? throw BadRecord::at($field, sprintf('Wubbin knows no “%s” here; it knows %s.', mb_substr($id, 0, 40), implode(', ', array_keys($things))));
+        return $things[$id] ??
+            throw BadRecord::at(
+                $field,
+                sprintf(
+                    'Wubbin knows no “%s” here; it knows %s.',
+                    mb_substr($id, 0, 40),
+                    implode(', ', array_keys($things)),
+                ),
+            );
     }
 }

@@ -10,13 +10,16 @@ use Wubbin\Core\Measure\Phrase;
 final readonly class SharePlan implements \JsonSerializable
 {
     /** @param Phrase|null $against the first thing that stands against it */
-    private function __construct(public string $label, public int $quantity, public Plan $plan, public ?Phrase $against)
-    {
-    }
+    private function __construct(
+        public string $label,
+        public int $quantity,
+        public Plan $plan,
+        public ?Phrase $against,
+    ) {}
 
     public static function forShare(string $label, int $quantity, Plan $plan): self
     {
-        $blocking = array_values(array_filter($plan->checks(), static fn (Check $check): bool => $check->blocks()));
+        $blocking = array_values(array_filter($plan->checks(), static fn(Check $check): bool => $check->blocks()));
 
         return new self($label, $quantity, $plan, $blocking[0]->message ?? null);
     }

@@ -37,25 +37,57 @@ final readonly class Step implements \JsonSerializable
         public ?Once $once = null,
         public int $transfer = 0,
         public array $questions = [],
-    ) {
-    }
+    ) {}
 
     /** The same step for another picture of the job; ids stay different. */
     public function of(int $transfer): self
     {
-        return 0 === $transfer ? $this : new self($this->id.'-of-'.($transfer + 1), $this->kind, $this->scope, $this->title, $this->cue, $this->duration, $this->timed, $this->provenance, $this->area, $this->cautions, $this->once, $transfer, $this->questions);
+        return 0 === $transfer
+            ? $this
+            : new self(
+                $this->id . '-of-' . ($transfer + 1),
+                $this->kind,
+                $this->scope,
+                $this->title,
+                $this->cue,
+                $this->duration,
+                $this->timed,
+                $this->provenance,
+                $this->area,
+                $this->cautions,
+                $this->once,
+                $transfer,
+                $this->questions,
+            );
     }
 
     /** @param list<string> $questions */
     public function asking(array $questions): self
     {
-        return new self($this->id, $this->kind, $this->scope, $this->title, $this->cue, $this->duration, $this->timed, $this->provenance, $this->area, $this->cautions, $this->once, $this->transfer, $questions);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->scope,
+            $this->title,
+            $this->cue,
+            $this->duration,
+            $this->timed,
+            $this->provenance,
+            $this->area,
+            $this->cautions,
+            $this->once,
+            $this->transfer,
+            $questions,
+        );
     }
 
     /** Whether doing one of them is doing the other. */
     public function sameAs(self $other): bool
     {
-        return $this->kind === $other->kind && $this->title->sameAs($other->title) && $this->cue->sameAs($other->cue) && $this->duration->seconds === $other->duration->seconds;
+        return $this->kind === $other->kind &&
+            $this->title->sameAs($other->title) &&
+            $this->cue->sameAs($other->cue) &&
+            $this->duration->seconds === $other->duration->seconds;
     }
 
     /**
@@ -74,7 +106,9 @@ final readonly class Step implements \JsonSerializable
     /** @return array<string, mixed> what makes it another step: how long hands usually need for it does not */
     public function content(): array
     {
-        return $this->timed ? $this->jsonSerialize() : array_diff_key($this->jsonSerialize(), ['duration_s' => 1, 'provenance' => 1]);
+        return $this->timed
+            ? $this->jsonSerialize()
+            : array_diff_key($this->jsonSerialize(), ['duration_s' => 1, 'provenance' => 1]);
     }
 
     /** @return array<string, mixed> */

@@ -18,7 +18,7 @@ final readonly class Ticket
     private const TOLD_ELSEWHERE = ['drying'];
 
     /**
-     * @param list<Step>      $steps  of the same setup, for what they come to
+     * @param list<Step> $steps of the same setup, for what they come to
      * @param list<SharePlan> $shares that the pieces divide into
      *
      * @return list<Decision>
@@ -61,7 +61,7 @@ final readonly class Ticket
                 LayerRole::Cover => $heat->cover(),
                 default => null,
             };
-            $lines = [...$lines, ...(null === $line ? [] : [$line])];
+            $lines = [...$lines, ...null === $line ? [] : [$line]];
         }
         foreach ($setup->ways->options as $matter => $option) {
             if (!in_array($matter, self::TOLD_ELSEWHERE, true)) {

@@ -31,13 +31,13 @@ final readonly class TransferPlan implements \JsonSerializable
 
     /**
      * @param list<Decision> $decisions
-     * @param list<Check>    $checks
-     * @param list<Step>     $steps
-     * @param list<string>   $cautions        those that stand on the ticket rather than at a step
-     * @param BlankSize      $size            the blank, seen from the side that the picture is on
-     * @param string         $name            the picture's own, among those of the job
-     * @param bool           $withThePrevious it is pressed in one go with the picture before it
-     * @param string         $label           what stands on its sheet
+     * @param list<Check> $checks
+     * @param list<Step> $steps
+     * @param list<string> $cautions those that stand on the ticket rather than at a step
+     * @param BlankSize $size the blank, seen from the side that the picture is on
+     * @param string $name the picture's own, among those of the job
+     * @param bool $withThePrevious it is pressed in one go with the picture before it
+     * @param string $label what stands on its sheet
      */
     private function __construct(
         public string $name,
@@ -75,18 +75,26 @@ final readonly class TransferPlan implements \JsonSerializable
         public ?float $heatC,
         public string $peelWord,
         public ?string $coverId,
-    ) {
-    }
+    ) {}
 
     /**
-     * @param string          $name   the picture's own, among those of the job
-     * @param list<Check>     $along  found by looking at all pictures of the job together
+     * @param string $name the picture's own, among those of the job
+     * @param list<Check> $along found by looking at all pictures of the job together
      * @param list<SharePlan> $shares that the pieces divide into
      */
-    public static function fromSetup(Setup $setup, string $name, bool $withThePrevious, array $along, array $shares): self
-    {
-        $cautions = array_filter($setup->catalogue->cautions, static fn (Caution $caution): bool => [] !== array_intersect($caution->at, [Caution::TICKET_BLANK, Caution::TICKET_ARTWORK])
-            && $caution->concerns($setup->route->id, $setup->heat?->kind, $setup->kind->id, $setup->size->forChild()));
+    public static function fromSetup(
+        Setup $setup,
+        string $name,
+        bool $withThePrevious,
+        array $along,
+        array $shares,
+    ): self {
+        $cautions = array_filter(
+            $setup->catalogue->cautions,
+            static fn(Caution $caution): bool => [] !==
+                array_intersect($caution->at, [Caution::TICKET_BLANK, Caution::TICKET_ARTWORK]) &&
+                $caution->concerns($setup->route->id, $setup->heat?->kind, $setup->kind->id, $setup->size->forChild()),
+        );
         $steps = WorkSteps::of($setup);
 
         return new self(
@@ -100,7 +108,7 @@ final readonly class TransferPlan implements \JsonSerializable
             Ticket::forSetup($setup, $steps, $shares),
             Preflight::forSetup($setup, $along),
             $steps,
-            array_values(array_map(static fn (Caution $caution): string => $caution->text, $cautions)),
+            array_values(array_map(static fn(Caution $caution): string => $caution->text, $cautions)),
             $setup->stack,
             $setup->size,
             $setup->size->from ?? $setup->kind->from,
@@ -146,7 +154,14 @@ final readonly class TransferPlan implements \JsonSerializable
     {
         return null === $setup->loading || null === $setup->marking || null === $setup->medium
             ? null
-            : SettingsCard::fromRule($setup->route->driver, Words::in($setup->route->driver->paper, $setup)->text, $setup->marking, $setup->medium, $setup->loading, $setup->stack->mirrored());
+            : SettingsCard::fromRule(
+                $setup->route->driver,
+                Words::in($setup->route->driver->paper, $setup)->text,
+                $setup->marking,
+                $setup->medium,
+                $setup->loading,
+                $setup->stack->mirrored(),
+            );
     }
 
     /** A sheet may go to the printer: it can be laid out, and no check of its stage stands against it. */
@@ -158,21 +173,39 @@ final readonly class TransferPlan implements \JsonSerializable
     /** It may be done. */
     public function ready(): bool
     {
-        return $this->laidOut() && [] === array_filter($this->checks, static fn (Check $check): bool => $check->blocks());
+        return $this->laidOut() &&
+            [] === array_filter($this->checks, static fn(Check $check): bool => $check->blocks());
     }
 
     /** @return list<mixed> all that shows on its sheet or at the bench; how many pieces there are is no part of it */
     public function content(): array
     {
-        $lines = array_values(array_filter($this->decisions, static fn (Decision $decision): bool => 'quantity' !== $decision->id));
+        $lines = array_values(
+            array_filter($this->decisions, static fn(Decision $decision): bool => 'quantity' !== $decision->id),
+        );
 
-        return [$lines, array_map(static fn (Step $step): array => $step->content(), $this->steps), $this->stack->layers, $this->placed, $this->artwork, $this->sheet?->page, $this->sheet?->picture, $this->tiling?->tiles, $this->coverage?->places];
+        return [
+            $lines,
+            array_map(static fn(Step $step): array => $step->content(), $this->steps),
+            $this->stack->layers,
+            $this->placed,
+            $this->artwork,
+            $this->sheet?->page,
+            $this->sheet?->picture,
+            $this->tiling?->tiles,
+            $this->coverage?->places,
+        ];
     }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        $rect = static fn (Rect $r): array => ['x_mm' => $r->xMm, 'y_mm' => $r->yMm, 'width_mm' => $r->size->widthMm, 'height_mm' => $r->size->heightMm];
+        $rect = static fn(Rect $r): array => [
+            'x_mm' => $r->xMm,
+            'y_mm' => $r->yMm,
+            'width_mm' => $r->size->widthMm,
+            'height_mm' => $r->size->heightMm,
+        ];
 
         return [
             'name' => $this->name,
@@ -190,41 +223,54 @@ final readonly class TransferPlan implements \JsonSerializable
                 'drawing' => $this->size->drawing,
                 'print_area' => $rect($this->size->printArea),
                 'print_area_line' => $this->size->areaLine(),
-                'zones' => array_map(static fn (Zone $zone): array => ['label' => $zone->label, 'hole' => $zone->hole] + $rect($zone->rect), $this->size->zonesOn($this->sideId)),
+                'zones' => array_map(
+                    static fn(Zone $zone): array => ['label' => $zone->label, 'hole' => $zone->hole] +
+                        $rect($zone->rect),
+                    $this->size->zonesOn($this->sideId),
+                ),
                 'width_mm' => $this->size->widthMm,
                 'height_mm' => $this->size->heightMm,
                 'diameter_mm' => $this->size->diameterMm,
                 'from' => $this->from,
                 'views' => null === $this->size->diameterMm ? [] : Cylinder::across($this->size->diameterMm)->views(),
                 'overscan_mm' => $this->size->edge->overscanMm ?? 0.0,
-                'taper' => null === $this->size->taper ? null : [
-                    'rim_mm' => $this->size->taper->roundAt(0.0),
-                    'foot_mm' => $this->size->taper->roundAt($this->size->heightMm),
-                    'standing_mm' => $this->size->taper->heightMm,
-                    'apex_mm' => $this->size->taper->apexMm(),
-                ],
+                'taper' =>
+                    null === $this->size->taper
+                        ? null
+                        : [
+                            'rim_mm' => $this->size->taper->roundAt(0.0),
+                            'foot_mm' => $this->size->taper->roundAt($this->size->heightMm),
+                            'standing_mm' => $this->size->taper->heightMm,
+                            'apex_mm' => $this->size->taper->apexMm(),
+                        ],
             ],
             'placed' => null === $this->placed ? null : $rect($this->placed),
             // On the drawing, turned about the apex from where it stands in the middle.
-            'bent' => null === $this->bend || null === $this->placed ? null : [
-                'box' => $rect($this->bend->boxAbout(0.0, $this->placed->yMm)),
-                'radius_mm' => $this->bend->radiusMm(),
-                'edge' => $this->bend->edge(0.0),
-                'query' => $this->bend->toQuery(),
-            ],
+            'bent' =>
+                null === $this->bend || null === $this->placed
+                    ? null
+                    : [
+                        'box' => $rect($this->bend->boxAbout(0.0, $this->placed->yMm)),
+                        'radius_mm' => $this->bend->radiusMm(),
+                        'edge' => $this->bend->edge(0.0),
+                        'query' => $this->bend->toQuery(),
+                    ],
             'sheet' => $this->sheet,
             'tiling' => $this->tiling,
             'carrier' => $this->carrier,
             'loading' => $this->loading,
             'driver' => $this->driver,
-            'coverage' => null === $this->coverage || null === $this->plate ? null : [
-                'plate_width_mm' => $this->plate->widthMm,
-                'plate_length_mm' => $this->plate->heightMm,
-                'places' => $this->coverage->places,
-                'shift_mm' => $this->coverage->shiftMm,
-                'sweep_mm' => $this->coverage->sweepMm(),
-                'sweep_s' => null === $this->paceMmS ? null : $this->coverage->sweepMm() / $this->paceMmS,
-            ],
+            'coverage' =>
+                null === $this->coverage || null === $this->plate
+                    ? null
+                    : [
+                        'plate_width_mm' => $this->plate->widthMm,
+                        'plate_length_mm' => $this->plate->heightMm,
+                        'places' => $this->coverage->places,
+                        'shift_mm' => $this->coverage->shiftMm,
+                        'sweep_mm' => $this->coverage->sweepMm(),
+                        'sweep_s' => null === $this->paceMmS ? null : $this->coverage->sweepMm() / $this->paceMmS,
+                    ],
             'artwork' => $this->artwork,
             'look' => $this->look,
             'facts' => $this->facts,
@@ -234,6 +280,8 @@ final readonly class TransferPlan implements \JsonSerializable
     /** @return list<Check> */
     private function blocking(Stage $stage): array
     {
-        return array_values(array_filter($this->checks, static fn (Check $check): bool => $check->stage === $stage && $check->blocks()));
+        return array_values(
+            array_filter($this->checks, static fn(Check $check): bool => $check->stage === $stage && $check->blocks()),
+        );
     }
 }

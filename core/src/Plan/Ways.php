@@ -19,17 +19,18 @@ use Wubbin\Core\Route\SchoolOption;
 /**
  * Which way is gone about each disputed matter of a route, who decided it, and the figures that come of it.
  *
- * A figure's precedence: the job, then the house's recipe, then the chosen school, then what is built in. A matter's: the job, then the house,
+ * A figure's precedence: the job, then the house's recipe, then the chosen school, then what is built in. A matter's:
+ * the job, then the house,
  * then Wubbin's default.
  */
 final readonly class Ways
 {
     /**
-     * @param array<string, School>       $schools
+     * @param array<string, School> $schools
      * @param array<string, SchoolOption> $options by matter
-     * @param array<string, DecidedBy>    $by      by matter
-     * @param array<string, Figure>       $figures
-     * @param array<string, float>        $own     figures that the job has set for itself
+     * @param array<string, DecidedBy> $by by matter
+     * @param array<string, Figure> $figures
+     * @param array<string, float> $own figures that the job has set for itself
      */
     private function __construct(
         private Route $route,
@@ -38,8 +39,7 @@ final readonly class Ways
         public array $by,
         public array $figures,
         private array $own,
-    ) {
-    }
+    ) {}
 
     /** @throws BadRecord where the job or the house goes a way that Wubbin does not know */
     public static function forRoute(Route $route, Catalogue $catalogue, Choices $choices, House $house): self
@@ -49,9 +49,16 @@ final readonly class Ways
         $by = [];
         $figures = $route->figures;
         foreach ($schools as $matter => $school) {
-            $chosen = $choices->schools[$matter] ?? $house->schools[$matter] ?? $school->defaultFor($route->id);
+            $chosen = $choices->schools[$matter] ?? ($house->schools[$matter] ?? $school->defaultFor($route->id));
             if (!isset($catalogue->schools[$matter]->options[$chosen])) {
-                throw BadRecord::at('choices.schools.'.$matter, sprintf('Wubbin knows no “%s” here; it knows %s.', mb_substr($chosen, 0, 40), implode(', ', array_keys($school->options))));
+                throw BadRecord::at(
+                    'choices.schools.' . $matter,
+                    sprintf(
+                        'Wubbin knows no “%s” here; it knows %s.',
+                        mb_substr($chosen, 0, 40),
+                        implode(', ', array_keys($school->options)),
+                    ),
+                );
             }
             // A way of the house that this route does not have leaves it to what is usual there.
             $taken = isset($school->options[$chosen]);
@@ -93,7 +100,7 @@ final readonly class Ways
     /** @return list<HeatKind> kinds of heat in the order they are taken */
     public function heat(): array
     {
-        return $this->preferred(static fn (SchoolOption $option): array => $option->heat, $this->route->heat);
+        return $this->preferred(static fn(SchoolOption $option): array => $option->heat, $this->route->heat);
     }
 
     /** @return list<string> ids of covers in the order they are taken; empty where nothing covers the work */
@@ -105,20 +112,20 @@ final readonly class Ways
             }
         }
 
-        return $this->preferred(static fn (SchoolOption $option): array => $option->covers, $this->route->covers);
+        return $this->preferred(static fn(SchoolOption $option): array => $option->covers, $this->route->covers);
     }
 
     /** @return list<string> ids of media that the chosen way prefers */
     public function media(): array
     {
-        return $this->preferred(static fn (SchoolOption $option): array => $option->media, []);
+        return $this->preferred(static fn(SchoolOption $option): array => $option->media, []);
     }
 
     /**
      * @template T
      *
      * @param callable(SchoolOption): list<T> $of
-     * @param list<T>                         $otherwise
+     * @param list<T> $otherwise
      *
      * @return list<T>
      */

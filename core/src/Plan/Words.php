@@ -17,17 +17,20 @@ final readonly class Words
     {
         $setting = $setup->setting;
         $temperature = $setup->temperature();
-        $pressure = null === $setting->pressure ? '' : ', '.$setting->pressure.' pressure';
+        $pressure = null === $setting->pressure ? '' : ', ' . $setting->pressure . ' pressure';
         if (null !== $setting->dots && null !== $temperature) {
             $dial = $setup->heat?->dial;
-            $mark = null !== $dial && 3 === $setting->dots ? sprintf('%d of %d', $dial, $dial) : str_repeat('●', $setting->dots);
+            $mark =
+                null !== $dial && 3 === $setting->dots
+                    ? sprintf('%d of %d', $dial, $dial)
+                    : str_repeat('●', $setting->dots);
 
-            return Phrase::of($mark.' {plate}, no steam', ['plate' => Quantity::temperature($temperature)]);
+            return Phrase::of($mark . ' {plate}, no steam', ['plate' => Quantity::temperature($temperature)]);
         }
 
         return null === $temperature
             ? Phrase::of($setting->word ?? 'by hand')
-            : Phrase::of('{plate}'.$pressure, ['plate' => Quantity::temperature($temperature)]);
+            : Phrase::of('{plate}' . $pressure, ['plate' => Quantity::temperature($temperature)]);
     }
 
     /** @param array<string, string> $more words of the step at hand */
@@ -35,22 +38,28 @@ final readonly class Words
     {
         $setting = self::setting($setup);
         $words = $more + [
-            'base' => null === $setup->base ? 'a hard base' : 'the '.$setup->base->label,
+            'base' => null === $setup->base ? 'a hard base' : 'the ' . $setup->base->label,
             'guard' => $setup->guard->label ?? 'card',
             'cover' => $setup->cover->label ?? 'a cover sheet',
             'heat' => ($setup->heat->kind ?? $setup->ways->heat()[0])->label(),
-            'print-side' => $setup->recipe->printSide ?? $setup->medium->printSide ?? 'its print side',
+            'print-side' => $setup->recipe->printSide ?? ($setup->medium->printSide ?? 'its print side'),
             'reads' => $setup->stack->mirrored() ? 'It must read backwards.' : 'It must read right.',
             'setting' => $setting->text,
             'moving' => self::moving($setup),
             'peel' => $setup->peel->word,
-            'peel-state' => 'cold' === $setup->peel->word ? 'fully cool' : 'only just '.$setup->peel->word,
-            'driver-mirror' => $setup->stack->mirrored() && true === $setup->marking?->mirrorsInDriver() ? 'mirror on' : 'mirror off',
-            'print-setting' => 'normal' === ($setup->ways->options['print-setting']->id ?? '') ? 'normal paper' : 'lightweight paper',
+            'peel-state' => 'cold' === $setup->peel->word ? 'fully cool' : 'only just ' . $setup->peel->word,
+            'driver-mirror' =>
+                $setup->stack->mirrored() && true === $setup->marking?->mirrorsInDriver() ? 'mirror on' : 'mirror off',
+            'print-setting' =>
+                'normal' === ($setup->ways->options['print-setting']->id ?? '') ? 'normal paper' : 'lightweight paper',
         ];
-        $text = (string) preg_replace_callback('/<([a-z-]+)>/', static fn (array $found): string => $words[$found[1]] ?? $found[0], $sentence);
+        $text = (string) preg_replace_callback(
+            '/<([a-z-]+)>/',
+            static fn(array $found): string => $words[$found[1]] ?? $found[0],
+            $sentence,
+        );
         // A sentence begins with a capital, whatever word came to stand there.
-        $text = mb_strtoupper(mb_substr($text, 0, 1)).mb_substr($text, 1);
+        $text = mb_strtoupper(mb_substr($text, 0, 1)) . mb_substr($text, 1);
         $values = [];
         preg_match_all('/\{([a-z_]+)\}/', $text, $found);
         foreach (array_unique($found[1]) as $name) {
@@ -75,7 +84,9 @@ final readonly class Words
         if ('peel_at' === $name) {
             return self::peelAt($setup);
         }
-        $figure = $setup->ways->figures[$name] ?? throw new \LogicException('There is no figure {'.$name.'} for '.$setup->route->id.'.');
+        $figure =
+            $setup->ways->figures[$name] ??
+            throw new \LogicException('There is no figure {' . $name . '} for ' . $setup->route->id . '.');
 
         return $figure->quantity(QuantityKind::Duration === $figure->kind ? $setup->seconds($name) : null);
     }
@@ -87,7 +98,9 @@ final readonly class Words
             return Quantity::temperature($peel->above, $peel->below);
         }
 
-        return Quantity::temperature($peel->below ?? $peel->above ?? throw new \LogicException('A peel that is waited for has a temperature.'));
+        return Quantity::temperature(
+            $peel->below ?? ($peel->above ?? throw new \LogicException('A peel that is waited for has a temperature.')),
+        );
     }
 
     /** A press is closed; how a hand iron moves is disputed. */

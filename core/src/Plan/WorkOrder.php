@@ -29,7 +29,7 @@ final readonly class WorkOrder
         }
         $groups = [];
         foreach ($transfers as $at => $transfer) {
-            $transfer->withThePrevious ? $groups[count($groups) - 1][] = $at : $groups[] = [$at];
+            $transfer->withThePrevious ? ($groups[count($groups) - 1][] = $at) : ($groups[] = [$at]);
         }
         $rounds = [];
         foreach ($groups as $group) {
@@ -37,15 +37,27 @@ final readonly class WorkOrder
             $transfer = $transfers[$at];
             $later = array_slice($transfers, $at + count($group));
             $earlier = array_slice($transfers, 0, $at);
-            $turn = $at > 0 && $transfer->side !== $transfers[$at - 1]->side ? [self::turn($transfer, $hands)->of($at)] : [];
-            $own = array_filter($transfer->steps, static fn (Step $step): bool => match (true) {
-                Scope::OnceAfter === $step->scope => !self::doneIn($later, $step),
-                Scope::EachPiece !== $step->scope => false,
-                Once::First === $step->once => !self::doneIn(self::onSide($transfer->side, $earlier), $step),
-                Once::Last === $step->once => !self::doneIn(self::onSide($transfer->side, $later), $step),
-                default => true,
-            });
-            $rounds[] = array_merge($turn, ...array_map(static fn (Step $step): array => self::inOneGo($step, $group, $transfers), array_values($own)));
+            $turn =
+                $at > 0 && $transfer->side !== $transfers[$at - 1]->side
+                    ? [self::turn($transfer, $hands)->of($at)]
+                    : [];
+            $own = array_filter(
+                $transfer->steps,
+                static fn(Step $step): bool => match (true) {
+                    Scope::OnceAfter === $step->scope => !self::doneIn($later, $step),
+                    Scope::EachPiece !== $step->scope => false,
+                    Once::First === $step->once => !self::doneIn(self::onSide($transfer->side, $earlier), $step),
+                    Once::Last === $step->once => !self::doneIn(self::onSide($transfer->side, $later), $step),
+                    default => true,
+                },
+            );
+            $rounds[] = array_merge(
+                $turn,
+                ...array_map(
+                    static fn(Step $step): array => self::inOneGo($step, $group, $transfers),
+                    array_values($own),
+                ),
+            );
         }
         $rounds[0] = [...self::before($transfers), ...$rounds[0]];
 
@@ -55,7 +67,7 @@ final readonly class WorkOrder
     /**
      * A step of the first of some pictures, as it is when all of them are pressed in one go.
      *
-     * @param non-empty-list<int>          $group     numbers of the pictures
+     * @param non-empty-list<int> $group numbers of the pictures
      * @param non-empty-list<TransferPlan> $transfers
      *
      * @return list<Step>
@@ -73,7 +85,7 @@ final readonly class WorkOrder
         if ($step->kind->forEachPicture()) {
             return $same;
         }
-        usort($same, static fn (Step $a, Step $b): int => $b->duration->seconds <=> $a->duration->seconds);
+        usort($same, static fn(Step $a, Step $b): int => $b->duration->seconds <=> $a->duration->seconds);
 
         return array_slice($same, 0, 1);
     }
@@ -91,7 +103,10 @@ final readonly class WorkOrder
         foreach ([Scope::EachSheet, Scope::OnceBefore] as $scope) {
             foreach ($transfers as $at => $transfer) {
                 foreach ($transfer->steps as $step) {
-                    if ($scope === $step->scope && (Scope::EachSheet === $scope || !self::doneIn(array_slice($transfers, 0, $at), $step))) {
+                    if (
+                        $scope === $step->scope &&
+                        (Scope::EachSheet === $scope || !self::doneIn(array_slice($transfers, 0, $at), $step))
+                    ) {
                         $before[] = $step->of($at);
                     }
                 }
@@ -122,11 +137,22 @@ final readonly class WorkOrder
      */
     private static function onSide(string $side, array $transfers): array
     {
-        return array_values(array_filter($transfers, static fn (TransferPlan $transfer): bool => $transfer->side === $side));
+        return array_values(
+            array_filter($transfers, static fn(TransferPlan $transfer): bool => $transfer->side === $side),
+        );
     }
 
     private static function turn(TransferPlan $transfer, HandTimes $hands): Step
     {
-        return new Step('turn', StepKind::Turn, Scope::EachPiece, Phrase::of('Turn it over: the '.$transfer->side.' now.'), Phrase::of('The first side is quite cool, and lies on parchment or silicone.'), $hands->of(StepKind::Turn), false, $hands->provenance);
+        return new Step(
+            'turn',
+            StepKind::Turn,
+            Scope::EachPiece,
+            Phrase::of('Turn it over: the ' . $transfer->side . ' now.'),
+            Phrase::of('The first side is quite cool, and lies on parchment or silicone.'),
+            $hands->of(StepKind::Turn),
+            false,
+            $hands->provenance,
+        );
     }
 }

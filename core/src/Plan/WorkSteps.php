@@ -16,15 +16,18 @@ final readonly class WorkSteps
     /** A place that is pressed for less, as a tack is, is not moved within. */
     private const MOVED_FROM_S = 10.0;
 
-    private function __construct(private Setup $setup)
-    {
-    }
+    private function __construct(private Setup $setup) {}
 
     /** @return list<Step> */
     public static function of(Setup $setup): array
     {
         $work = new self($setup);
-        $rules = array_values(array_filter($setup->route->steps, static fn (StepRule $rule): bool => $rule->when->holds($setup->circumstances)));
+        $rules = array_values(
+            array_filter(
+                $setup->route->steps,
+                static fn(StepRule $rule): bool => $rule->when->holds($setup->circumstances),
+            ),
+        );
         $steps = [];
         for ($i = 0; $i < count($rules); ++$i) {
             // Neighbours that are repeated by the same figure take turns: coat, wait, coat, wait.
@@ -69,17 +72,17 @@ final readonly class WorkSteps
     {
         $title = $rule->title;
         if (null !== $rule->repeat) {
-            $title = rtrim($title, '.').sprintf(' (%d of %d).', $time, $times);
+            $title = rtrim($title, '.') . sprintf(' (%d of %d).', $time, $times);
         }
         $area = $times > 1 ? sprintf('area %d of %d', $time, $times) : 'it';
         [$duration, $provenance] = $this->duration($rule);
 
         return new Step(
-            1 === $times ? $rule->id : $rule->id.'-'.$time,
+            1 === $times ? $rule->id : $rule->id . '-' . $time,
             $rule->kind,
             $rule->scope,
             Words::in($title, $this->setup, ['area' => $area]),
-            Words::in($rule->cue.$this->overSteamHoles($rule, $duration), $this->setup, ['area' => $area]),
+            Words::in($rule->cue . $this->overSteamHoles($rule, $duration), $this->setup, ['area' => $area]),
             $duration,
             null !== $rule->time,
             $provenance,
@@ -92,10 +95,14 @@ final readonly class WorkSteps
     /** A sole with steam holes that stands on a place leaves its holes cold, unless it is moved on the way. */
     private function overSteamHoles(StepRule $rule, Duration $duration): string
     {
-        $moves = str_contains($rule->title.$rule->cue, '<moving>') && 'stand-press' !== ($this->setup->ways->options['iron-move']->id ?? '');
+        $moves =
+            str_contains($rule->title . $rule->cue, '<moving>') &&
+            'stand-press' !== ($this->setup->ways->options['iron-move']->id ?? '');
         $stands = $rule->perPlace && !$moves && $duration->seconds >= self::MOVED_FROM_S;
 
-        return $stands && ($this->setup->coverage->shiftMm ?? 0.0) > 0.0 ? ' Halfway move it {shift} back: what lay under a steam hole is pressed too.' : '';
+        return $stands && ($this->setup->coverage->shiftMm ?? 0.0) > 0.0
+            ? ' Halfway move it {shift} back: what lay under a steam hole is pressed too.'
+            : '';
     }
 
     /** @return array{Duration, Provenance} */
@@ -105,9 +112,15 @@ final readonly class WorkSteps
 
         return match (true) {
             'peel' === $rule->time => [$this->setup->peel->wait, $this->setup->peel->provenance],
-            null !== $rule->time => [Duration::seconds($this->setup->seconds($rule->time) * $rule->times), $this->setup->ways->figures[$rule->time]->provenance],
+            null !== $rule->time => [
+                Duration::seconds($this->setup->seconds($rule->time) * $rule->times),
+                $this->setup->ways->figures[$rule->time]->provenance,
+            ],
             StepKind::Cut === $rule->kind => [$hands->cutting($this->setup->trimLength()), $hands->trimProvenance],
-            isset($this->setup->house->hands[$rule->kind->value]) => [Duration::seconds($this->setup->house->hands[$rule->kind->value]), Provenance::learned()],
+            isset($this->setup->house->hands[$rule->kind->value]) => [
+                Duration::seconds($this->setup->house->hands[$rule->kind->value]),
+                Provenance::learned(),
+            ],
             default => [$hands->of($rule->kind), $hands->provenance],
         };
     }
@@ -116,9 +129,12 @@ final readonly class WorkSteps
     private function cautions(StepKind $kind): array
     {
         $setup = $this->setup;
-        $here = array_filter($setup->catalogue->cautions, static fn (Caution $c): bool => in_array($kind->value, $c->at, true)
-            && $c->concerns($setup->route->id, $setup->heat?->kind, $setup->kind->id, $setup->size->forChild()));
+        $here = array_filter(
+            $setup->catalogue->cautions,
+            static fn(Caution $c): bool => in_array($kind->value, $c->at, true) &&
+                $c->concerns($setup->route->id, $setup->heat?->kind, $setup->kind->id, $setup->size->forChild()),
+        );
 
-        return array_values(array_map(static fn (Caution $c): string => $c->text, $here));
+        return array_values(array_map(static fn(Caution $c): string => $c->text, $here));
     }
 }

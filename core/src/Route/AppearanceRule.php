@@ -11,8 +11,9 @@ use Wubbin\Core\Measure\Record;
 final readonly class AppearanceRule
 {
     /**
-     * @param array<string, float> $gaps    the part of the ink that does not come down, by material or by `rough` for any that is
-     * @param float                $grainMm about how large the gaps are
+     * @param array<string, float> $gaps the part of the ink that does not come down, by material or by `rough` for
+     *                                   any that is
+     * @param float $grainMm about how large the gaps are
      */
     private function __construct(
         public float $dull,
@@ -24,8 +25,7 @@ final readonly class AppearanceRule
         public float $grainMm,
         public string $gapsWords,
         public Provenance $provenance,
-    ) {
-    }
+    ) {}
 
     public static function none(): self
     {

@@ -17,11 +17,11 @@ final readonly class CarrierWay
     public const MATTER = 'carrier';
 
     /**
-     * @param float        $beyondMm  it is cut larger than the sheet all round
-     * @param float        $stripMm   it is cut larger along one edge
-     * @param float        $tapeMm    that tape takes up of the print side
-     * @param bool         $atEdges   along all edges; else at the corners
-     * @param bool         $foldLeads it has one folded edge, which goes in first
+     * @param float $beyondMm it is cut larger than the sheet all round
+     * @param float $stripMm it is cut larger along one edge
+     * @param float $tapeMm that tape takes up of the print side
+     * @param bool $atEdges along all edges; else at the corners
+     * @param bool $foldLeads it has one folded edge, which goes in first
      * @param list<string> $how
      */
     private function __construct(
@@ -36,8 +36,7 @@ final readonly class CarrierWay
         public bool $foldLeads,
         public array $how,
         public Provenance $provenance,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {

@@ -17,19 +17,19 @@ use Wubbin\Core\Measure\Temperature;
 final readonly class Catalogue
 {
     /**
-     * @param array<string, Material>   $materials
-     * @param array<string, BlankKind>  $blanks
-     * @param list<NamedColour>         $colours
-     * @param array<string, Medium>     $media
-     * @param array<string, Marking>    $markings
+     * @param array<string, Material> $materials
+     * @param array<string, BlankKind> $blanks
+     * @param list<NamedColour> $colours
+     * @param array<string, Medium> $media
+     * @param array<string, Marking> $markings
      * @param array<string, HeatSource> $heat
-     * @param array<string, Support>    $bases
-     * @param array<string, Support>    $guards
-     * @param array<string, Support>    $covers
-     * @param array<string, School>     $schools
-     * @param array<string, Route>      $routes
-     * @param list<Caution>             $cautions
-     * @param list<Temperature>         $dotTemperatures of one, two and three dots
+     * @param array<string, Support> $bases
+     * @param array<string, Support> $guards
+     * @param array<string, Support> $covers
+     * @param array<string, School> $schools
+     * @param array<string, Route> $routes
+     * @param list<Caution> $cautions
+     * @param list<Temperature> $dotTemperatures of one, two and three dots
      * @param array<string, CarrierWay> $carriers
      */
     public function __construct(
@@ -54,8 +54,7 @@ final readonly class Catalogue
         public array $carriers,
         public HeatParameters $heatParameters,
         public Consumption $consumption,
-    ) {
-    }
+    ) {}
 
     /**
      * The soleplate temperature of an iron's setting.
@@ -82,13 +81,18 @@ final readonly class Catalogue
     /** @return array<string, School> the disputed matters of a route, each with the options that are for it */
     public function schoolsOf(string $routeId): array
     {
-        return array_map(static fn (School $school): School => $school->on($routeId), array_filter($this->schools, static fn (School $school): bool => $school->matters($routeId)));
+        return array_map(
+            static fn(School $school): School => $school->on($routeId),
+            array_filter($this->schools, static fn(School $school): bool => $school->matters($routeId)),
+        );
     }
 
     /** @return array<string, BlankSize> every size of every kind of blank, by its id */
     public function sizes(): array
     {
-        return array_merge(...array_values(array_map(static fn (BlankKind $kind): array => $kind->sizes, $this->blanks)));
+        return array_merge(
+            ...array_values(array_map(static fn(BlankKind $kind): array => $kind->sizes, $this->blanks)),
+        );
     }
 
     /** The kind of blank that one of these sizes is of. */
@@ -106,8 +110,30 @@ final readonly class Catalogue
     /** @param array<string, BlankSize> $own sizes of a shop's own, which its jobs may name as well */
     public function withSizes(array $own): self
     {
-        $blanks = array_map(static fn (BlankKind $kind): BlankKind => $kind->with($own), $this->blanks);
+        $blanks = array_map(static fn(BlankKind $kind): BlankKind => $kind->with($own), $this->blanks);
 
-        return new self($this->materials, $blanks, $this->colours, $this->tones, $this->media, $this->markings, $this->heat, $this->bases, $this->guards, $this->covers, $this->supportsProvenance, $this->schools, $this->routes, $this->cautions, $this->hands, $this->dotTemperatures, $this->dotsProvenance, $this->coverage, $this->carriers, $this->heatParameters, $this->consumption);
+        return new self(
+            $this->materials,
+            $blanks,
+            $this->colours,
+            $this->tones,
+            $this->media,
+            $this->markings,
+            $this->heat,
+            $this->bases,
+            $this->guards,
+            $this->covers,
+            $this->supportsProvenance,
+            $this->schools,
+            $this->routes,
+            $this->cautions,
+            $this->hands,
+            $this->dotTemperatures,
+            $this->dotsProvenance,
+            $this->coverage,
+            $this->carriers,
+            $this->heatParameters,
+            $this->consumption,
+        );
     }
 }

@@ -19,13 +19,16 @@ final readonly class CatalogueReader
     /** @throws BadRecord naming the file and the place in it */
     public static function builtIn(): Catalogue
     {
-        return self::read(dirname(__DIR__, 2).'/data');
+        return self::read(dirname(__DIR__, 2) . '/data');
     }
 
     /** @throws BadRecord naming the file and the place in it */
     private static function read(string $directory): Catalogue
     {
-        $file = static fn (string $name): Record => Record::of(Yaml::parseFile($directory.'/'.$name.'.yaml'), $name);
+        $file = static fn(string $name): Record => Record::of(
+            Yaml::parseFile($directory . '/' . $name . '.yaml'),
+            $name,
+        );
 
         $blanks = $file('blanks');
         $blankProvenance = Provenance::fromRecord($blanks->record('provenance'));
@@ -37,12 +40,18 @@ final readonly class CatalogueReader
 
         $catalogue = new Catalogue(
             self::byId($file('materials')->each(), Material::fromRecord(...)),
-            self::byId($blanks->records('kinds'), static fn (Record $r): BlankKind => BlankKind::fromRecord($r, $blankProvenance)),
+            self::byId(
+                $blanks->records('kinds'),
+                static fn(Record $r): BlankKind => BlankKind::fromRecord($r, $blankProvenance),
+            ),
             array_map(NamedColour::fromRecord(...), $colours->records('colours')),
             ToneScale::fromRecord($colours->record('tones')),
             self::byId($file('media')->each(), Medium::fromRecord(...)),
             self::byId($file('markings')->each(), Marking::fromRecord(...)),
-            self::byId($heat->records('sources'), static fn (Record $r): HeatSource => HeatSource::fromRecord($r, $heatProvenance)),
+            self::byId(
+                $heat->records('sources'),
+                static fn(Record $r): HeatSource => HeatSource::fromRecord($r, $heatProvenance),
+            ),
             self::byId($supports->records('bases'), Support::fromRecord(...)),
             self::byId($supports->records('guards'), Support::fromRecord(...)),
             self::byId($supports->records('covers'), Support::fromRecord(...)),
@@ -51,7 +60,7 @@ final readonly class CatalogueReader
             self::byId($file('routes')->each(), Route::fromRecord(...)),
             array_map(Caution::fromRecord(...), $file('cautions')->each()),
             HandTimes::fromRecord($file('hands')),
-            array_map(static fn (int $i): Temperature => Temperature::celsius($dots->number((string) $i)), [0, 1, 2]),
+            array_map(static fn(int $i): Temperature => Temperature::celsius($dots->number((string) $i)), [0, 1, 2]),
             Provenance::fromRecord($heat->record('dots')->record('provenance')),
             Coverage::fromRecord($heat->record('coverage')),
             self::byId($file('carriers')->each(), CarrierWay::fromRecord(...)),
@@ -66,7 +75,7 @@ final readonly class CatalogueReader
     /**
      * @template T
      *
-     * @param list<Record>        $records
+     * @param list<Record> $records
      * @param callable(Record): T $make
      *
      * @return array<string, T>
@@ -89,34 +98,54 @@ final readonly class CatalogueReader
     private static function checkReferences(Catalogue $catalogue): void
     {
         foreach ($catalogue->routes as $route) {
-            $place = 'routes.'.$route->id;
-            self::mustKnow($catalogue->media, $route->media, $place.'.media');
-            self::mustKnow($catalogue->covers, $route->covers, $place.'.cover');
-            self::mustKnow($route->settings, array_map(static fn (HeatKind $h): string => $h->value, $route->heat), $place.'.setting');
+            $place = 'routes.' . $route->id;
+            self::mustKnow($catalogue->media, $route->media, $place . '.media');
+            self::mustKnow($catalogue->covers, $route->covers, $place . '.cover');
+            self::mustKnow(
+                $route->settings,
+                array_map(static fn(HeatKind $h): string => $h->value, $route->heat),
+                $place . '.setting',
+            );
             foreach ($route->steps as $step) {
-                self::mustKnow(['peel' => true] + $route->figures, array_filter([$step->time, $step->repeat], is_string(...)), $place.'.steps.'.$step->id);
+                self::mustKnow(
+                    ['peel' => true] + $route->figures,
+                    array_filter([$step->time, $step->repeat], is_string(...)),
+                    $place . '.steps.' . $step->id,
+                );
                 foreach ($step->when->names() as $name) {
                     if (str_starts_with($name, 'school.')) {
-                        self::mustKnow($catalogue->schoolsOf($route->id), [substr($name, 7)], $place.'.steps.'.$step->id.'.when');
+                        self::mustKnow(
+                            $catalogue->schoolsOf($route->id),
+                            [substr($name, 7)],
+                            $place . '.steps.' . $step->id . '.when',
+                        );
                     }
                 }
             }
         }
         foreach ($catalogue->media as $medium) {
-            self::mustKnow($catalogue->markings, $medium->takes, 'media.'.$medium->id.'.takes');
+            self::mustKnow($catalogue->markings, $medium->takes, 'media.' . $medium->id . '.takes');
         }
         foreach ($catalogue->blanks as $blank) {
-            self::mustKnow($catalogue->materials, $blank->materials, 'blanks.'.$blank->id.'.materials');
+            self::mustKnow($catalogue->materials, $blank->materials, 'blanks.' . $blank->id . '.materials');
         }
-        self::mustKnow($catalogue->carriers, [CarrierWay::UNDISPUTED, ...array_keys($catalogue->schools[CarrierWay::MATTER]->options)], 'carriers');
+        self::mustKnow(
+            $catalogue->carriers,
+            [CarrierWay::UNDISPUTED, ...array_keys($catalogue->schools[CarrierWay::MATTER]->options)],
+            'carriers',
+        );
         foreach ($catalogue->schools as $school) {
-            self::mustKnow($catalogue->routes, $school->routes, 'schools.'.$school->id.'.routes');
+            self::mustKnow($catalogue->routes, $school->routes, 'schools.' . $school->id . '.routes');
             foreach ($school->routes as $route) {
-                self::mustKnow($school->options, [$school->defaultFor($route)], 'schools.'.$school->id.'.default');
+                self::mustKnow($school->options, [$school->defaultFor($route)], 'schools.' . $school->id . '.default');
                 foreach ($school->options as $option) {
-                    self::mustKnow($catalogue->routes[$route]->figures, array_keys($option->figures), 'schools.'.$school->id.'.'.$option->id.'.figures for '.$route);
-                    self::mustKnow($catalogue->covers, $option->covers, 'schools.'.$school->id.'.covers');
-                    self::mustKnow($catalogue->media, $option->media, 'schools.'.$school->id.'.media');
+                    self::mustKnow(
+                        $catalogue->routes[$route]->figures,
+                        array_keys($option->figures),
+                        'schools.' . $school->id . '.' . $option->id . '.figures for ' . $route,
+                    );
+                    self::mustKnow($catalogue->covers, $option->covers, 'schools.' . $school->id . '.covers');
+                    self::mustKnow($catalogue->media, $option->media, 'schools.' . $school->id . '.media');
                 }
             }
         }
@@ -124,13 +153,13 @@ final readonly class CatalogueReader
 
     /**
      * @param array<string, mixed> $known
-     * @param iterable<string>     $names
+     * @param iterable<string> $names
      */
     private static function mustKnow(array $known, iterable $names, string $place): void
     {
         foreach ($names as $name) {
             if (!isset($known[$name])) {
-                throw BadRecord::at($place, 'There is no '.$name.'.');
+                throw BadRecord::at($place, 'There is no ' . $name . '.');
             }
         }
     }

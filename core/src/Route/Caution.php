@@ -13,8 +13,8 @@ final readonly class Caution
     public const TICKET_ARTWORK = 'artwork';
 
     /**
-     * @param list<string> $at     kinds of step, or the ticket's `blank` and `artwork`
-     * @param list<string> $heat   kinds of heat it is about; empty for any
+     * @param list<string> $at kinds of step, or the ticket's `blank` and `artwork`
+     * @param list<string> $heat kinds of heat it is about; empty for any
      * @param list<string> $routes it is about; empty for any
      * @param list<string> $blanks kinds of blank it is about; empty for any
      */
@@ -25,8 +25,7 @@ final readonly class Caution
         public array $blanks,
         public bool $onlyForChildren,
         public string $text,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
@@ -42,9 +41,9 @@ final readonly class Caution
 
     public function concerns(string $routeId, ?HeatKind $heat, string $blankKindId, bool $forChild): bool
     {
-        return ([] === $this->routes || in_array($routeId, $this->routes, true))
-            && ([] === $this->heat || in_array($heat?->value, $this->heat, true))
-            && ([] === $this->blanks || in_array($blankKindId, $this->blanks, true))
-            && (!$this->onlyForChildren || $forChild);
+        return ([] === $this->routes || in_array($routeId, $this->routes, true)) &&
+            ([] === $this->heat || in_array($heat?->value, $this->heat, true)) &&
+            ([] === $this->blanks || in_array($blankKindId, $this->blanks, true)) &&
+            (!$this->onlyForChildren || $forChild);
     }
 }

@@ -8,7 +8,10 @@ use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
 
-/** How much of an iron's plate really presses, how far it is moved for its steam holes, and how far neighbouring places overlap. */
+/**
+ * How much of an iron's plate really presses, how far it is moved for its steam holes, and how far neighbouring places
+ * overlap.
+ */
 final readonly class Coverage
 {
     private function __construct(
@@ -18,8 +21,7 @@ final readonly class Coverage
         public Length $overlap,
         public Length $beyondEdge,
         public Provenance $provenance,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {

@@ -26,7 +26,7 @@ enum Edge: string
     /** The edge that is so many quarters with the clock from the top. */
     public static function after(int $quarters): self
     {
-        return match (($quarters % 4 + 4) % 4) {
+        return match ((($quarters % 4) + 4) % 4) {
             0 => self::Top,
             1 => self::Right,
             2 => self::Bottom,

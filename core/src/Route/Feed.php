@@ -9,9 +9,7 @@ use Wubbin\Core\Measure\Record;
 /** How a tray feeds: which side of a sheet that lies in it is printed on, and which edge of the page goes in first. */
 final readonly class Feed
 {
-    public function __construct(public Lying $prints, public Edge $leads)
-    {
-    }
+    public function __construct(public Lying $prints, public Edge $leads) {}
 
     public static function fromRecord(Record $record): self
     {

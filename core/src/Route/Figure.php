@@ -23,17 +23,34 @@ final readonly class Figure
 {
     /** What figures are called where a person types one. */
     private const LABELS = [
-        'dry' => 'Drying', 'trim' => 'Cut this far outside', 'dwell' => 'Time under heat', 'edges' => 'Edges', 'pace' => 'Pace of the iron',
-        'prepress' => 'Pressing it empty', 'tack' => 'Tack', 'again' => 'Pressing a spot again', 'still' => 'Standing still', 'soak' => 'Soaking',
-        'coats' => 'Clear coats', 'coat_wait' => 'Between coats', 'hinge' => 'Strip for the hinge', 'carrier' => 'Carrier larger by', 'melt' => 'Time under hot air',
-        'set' => 'Setting before the peel', 'overlap' => 'Parts overlap by', 'varnish' => 'Varnish dries', 'overnight' => 'Drying fully', 'fuse' => 'Fusing',
+        'dry' => 'Drying',
+        'trim' => 'Cut this far outside',
+        'dwell' => 'Time under heat',
+        'edges' => 'Edges',
+        'pace' => 'Pace of the iron',
+        'prepress' => 'Pressing it empty',
+        'tack' => 'Tack',
+        'again' => 'Pressing a spot again',
+        'still' => 'Standing still',
+        'soak' => 'Soaking',
+        'coats' => 'Clear coats',
+        'coat_wait' => 'Between coats',
+        'hinge' => 'Strip for the hinge',
+        'carrier' => 'Carrier larger by',
+        'melt' => 'Time under hot air',
+        'set' => 'Setting before the peel',
+        'overlap' => 'Parts overlap by',
+        'varnish' => 'Varnish dries',
+        'overnight' => 'Drying fully',
+        'fuse' => 'Fusing',
     ];
 
     /**
-     * @param float                                  $value  in the unit of its kind
-     * @param array{float, float}|null               $range  in the unit of its kind
+     * @param float $value in the unit of its kind
+     * @param array{float, float}|null $range in the unit of its kind
      * @param array{float, float, float, float}|null $byArea seconds and mm² of a small piece, then of a full sheet
-     * @param array{float, float, string}|null       $restOf least seconds in all, from which longer side in mm, of which figure
+     * @param array{float, float, string}|null $restOf least seconds in all, from which longer side in mm, of
+     *                                                 which figure
      */
     private function __construct(
         public string $id,
@@ -43,8 +60,7 @@ final readonly class Figure
         public ?array $byArea,
         public ?array $restOf,
         public Provenance $provenance,
-    ) {
-    }
+    ) {}
 
     /** @throws BadRecord when it has no unit that is known */
     public static function fromRecord(string $id, Record $record, Provenance $provenance): self
@@ -52,14 +68,36 @@ final readonly class Figure
         $own = $record->recordOrNull('provenance');
         $from = null === $own ? $provenance : Provenance::fromRecord($own);
         if ($record->has('rest_s')) {
-            return new self($id, QuantityKind::Duration, 0.0, null, null, [$record->number('rest_s'), $record->number('from_mm'), $record->string('of')], $from);
+            return new self(
+                $id,
+                QuantityKind::Duration,
+                0.0,
+                null,
+                null,
+                [$record->number('rest_s'), $record->number('from_mm'), $record->string('of')],
+                $from,
+            );
         }
         if ($record->has('small_s')) {
-            $byArea = [$record->number('small_s'), $record->number('small_mm2'), $record->number('full_s'), $record->number('full_mm2')];
+            $byArea = [
+                $record->number('small_s'),
+                $record->number('small_mm2'),
+                $record->number('full_s'),
+                $record->number('full_mm2'),
+            ];
 
             return new self($id, QuantityKind::Duration, $byArea[0], [$byArea[0], $byArea[2]], $byArea, null, $from);
         }
-        foreach (['s' => QuantityKind::Duration, 'mm' => QuantityKind::Length, 'mm_s' => QuantityKind::Speed, 'c' => QuantityKind::Temperature, 'times' => QuantityKind::Count] as $unit => $kind) {
+        foreach (
+            [
+                's' => QuantityKind::Duration,
+                'mm' => QuantityKind::Length,
+                'mm_s' => QuantityKind::Speed,
+                'c' => QuantityKind::Temperature,
+                'times' => QuantityKind::Count,
+            ]
+            as $unit => $kind
+        ) {
             if ($record->has($unit)) {
                 $range = $record->has('from') ? [$record->number('from'), $record->number('to')] : null;
 
@@ -115,8 +153,14 @@ final readonly class Figure
     {
         return match (true) {
             null === $this->range => null,
-            QuantityKind::Duration === $this->kind => Quantity::duration(Duration::seconds($this->range[0]), Duration::seconds($this->range[1])),
-            QuantityKind::Temperature === $this->kind => Quantity::temperature(Temperature::celsius($this->range[0]), Temperature::celsius($this->range[1])),
+            QuantityKind::Duration === $this->kind => Quantity::duration(
+                Duration::seconds($this->range[0]),
+                Duration::seconds($this->range[1]),
+            ),
+            QuantityKind::Temperature === $this->kind => Quantity::temperature(
+                Temperature::celsius($this->range[0]),
+                Temperature::celsius($this->range[1]),
+            ),
             default => null,
         };
     }

@@ -19,8 +19,7 @@ final readonly class HandTimes
         private float $trimHandlingSeconds,
         public Provenance $provenance,
         public Provenance $trimProvenance,
-    ) {
-    }
+    ) {}
 
     /** @throws BadRecord where a kind of step has no time */
     public static function fromRecord(Record $record): self
@@ -34,13 +33,22 @@ final readonly class HandTimes
             }
         }
 
-        return new self($seconds, $trim->number('speed_mm_s'), $trim->number('handling_s'), Provenance::fromRecord($record->record('provenance')), Provenance::fromRecord($trim->record('provenance')));
+        return new self(
+            $seconds,
+            $trim->number('speed_mm_s'),
+            $trim->number('handling_s'),
+            Provenance::fromRecord($record->record('provenance')),
+            Provenance::fromRecord($trim->record('provenance')),
+        );
     }
 
     /** @throws BadRecord for a kind of step that only a clock times */
     public function of(StepKind $kind): Duration
     {
-        return Duration::seconds($this->seconds[$kind->value] ?? throw BadRecord::at('hands.seconds.'.$kind->value, 'Nothing says how long this takes.'));
+        return Duration::seconds(
+            $this->seconds[$kind->value] ??
+                throw BadRecord::at('hands.seconds.' . $kind->value, 'Nothing says how long this takes.'),
+        );
     }
 
     /** Along a line of this length with scissors, and taking the sheet up and down. */

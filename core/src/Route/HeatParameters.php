@@ -18,14 +18,18 @@ final readonly class HeatParameters
     public const HEAT_TAPE = 'heat';
 
     /**
-     * @param array<string, Parameter> $all    by id, such as “cotton.k” or “contact.medium”
-     * @param array<string, float>     $hold   seconds that a need is held, by its name
-     * @param array<string, string>    $spoilt what happens beyond a limit, by the need's name, or “tape.” and the tape's
-     * @param array<string, string>    $madeOf substance by material or support
+     * @param array<string, Parameter> $all by id, such as “cotton.k” or “contact.medium”
+     * @param array<string, float> $hold seconds that a need is held, by its name
+     * @param array<string, string> $spoilt what happens beyond a limit, by the need's name, or “tape.” and the
+     *                                      tape's
+     * @param array<string, string> $madeOf substance by material or support
      */
-    private function __construct(private array $all, private array $hold, private array $spoilt, private array $madeOf)
-    {
-    }
+    private function __construct(
+        private array $all,
+        private array $hold,
+        private array $spoilt,
+        private array $madeOf,
+    ) {}
 
     /** @throws BadRecord */
     public static function fromRecord(Record $record): self
@@ -35,7 +39,11 @@ final readonly class HeatParameters
             $provenance = Provenance::fromRecord($entry->record('provenance'));
             foreach ($entry->keys() as $key) {
                 if (!in_array($key, ['id', 'provenance', ...$skip], true)) {
-                    $all[$group.'.'.$key] = Parameter::fromRecord($group.'.'.$key, $entry->record($key), $provenance);
+                    $all[$group . '.' . $key] = Parameter::fromRecord(
+                        $group . '.' . $key,
+                        $entry->record($key),
+                        $provenance,
+                    );
                 }
             }
         };
@@ -43,16 +51,16 @@ final readonly class HeatParameters
             $take($substance->string('id'), $substance, []);
         }
         foreach ($record->recordMap('sources') as $kind => $source) {
-            $take('source.'.$kind, $source, []);
+            $take('source.' . $kind, $source, []);
         }
         foreach ($record->recordMap('needs') as $name => $need) {
-            $take('need.'.$name, $need, ['hold_s', 'spoilt']);
+            $take('need.' . $name, $need, ['hold_s', 'spoilt']);
             $hold[$name] = $need->numberOrNull('hold_s') ?? 0.0;
             $spoilt[$name] = $need->stringOrNull('spoilt') ?? '';
         }
         foreach ($record->recordMap('tapes') as $name => $tape) {
-            $take('tape.'.$name, $tape, ['spoilt']);
-            $spoilt['tape.'.$name] = $tape->string('spoilt');
+            $take('tape.' . $name, $tape, ['spoilt']);
+            $spoilt['tape.' . $name] = $tape->string('spoilt');
         }
         $take('contact', $record->record('contact'), []);
         $take('room', $record->record('room'), []);
@@ -65,14 +73,14 @@ final readonly class HeatParameters
     /** @throws \LogicException where the reference data has none */
     public function of(string $id): Parameter
     {
-        return $this->all[$id] ?? throw new \LogicException('The heat model has no '.$id.'.');
+        return $this->all[$id] ?? throw new \LogicException('The heat model has no ' . $id . '.');
     }
 
     /** What a plate takes to get a kelvin hotter, in s: its capacity by its power; null of what has none. */
     public function secondsPerKelvin(HeatKind $kind): ?float
     {
-        $capacity = $this->find('source.'.$kind->value.'.capacity');
-        $power = $this->find('source.'.$kind->value.'.power');
+        $capacity = $this->find('source.' . $kind->value . '.capacity');
+        $power = $this->find('source.' . $kind->value . '.power');
 
         return null === $capacity || null === $power ? null : $capacity->middle / $power->middle;
     }

@@ -40,8 +40,7 @@ final readonly class HeatSource
         public ?float $watts,
         public ?float $calibrated,
         public Provenance $provenance,
-    ) {
-    }
+    ) {}
 
     /** @throws BadRecord naming the field: a plate outside 40 to 1200 mm, dots outside 1 to 3, a range turned over */
     public static function fromRecord(Record $record, Provenance $provenance): self
@@ -53,20 +52,31 @@ final readonly class HeatSource
         }
         $from = self::temperature($record, 'from_c');
         $to = self::temperature($record, 'to_c');
-        if (in_array($kind, [HeatKind::FlatPress, HeatKind::MugPress], true) && (null === $from || null === $to || $to->celsius <= $from->celsius)) {
-            throw BadRecord::at('to_c', 'A press has a lowest and a highest temperature, the highest above the lowest.');
+        if (
+            in_array($kind, [HeatKind::FlatPress, HeatKind::MugPress], true) &&
+            (null === $from || null === $to || $to->celsius <= $from->celsius)
+        ) {
+            throw BadRecord::at(
+                'to_c',
+                'A press has a lowest and a highest temperature, the highest above the lowest.',
+            );
         }
         $least = $record->numberOrNull('diameter_from_mm');
         $most = $record->numberOrNull('diameter_to_mm');
         if (HeatKind::MugPress === $kind && (null === $least || null === $most || $least <= 0.0 || $most <= $least)) {
-            throw BadRecord::at('diameter_to_mm', 'A mug press closes round a smallest and a largest mug, the largest above the smallest.');
+            throw BadRecord::at(
+                'diameter_to_mm',
+                'A mug press closes round a smallest and a largest mug, the largest above the smallest.',
+            );
         }
 
         return new self(
             $record->string('id'),
             $record->words('label'),
             $kind,
-            $kind->hasPlate() ? Size::mm(self::side($record, 'plate_width_mm'), self::side($record, 'plate_length_mm')) : null,
+            $kind->hasPlate()
+                ? Size::mm(self::side($record, 'plate_width_mm'), self::side($record, 'plate_length_mm'))
+                : null,
             $dots,
             $record->has('dial') ? max(1, $record->integer('dial')) : null,
             $record->has('steam') && $record->boolean('steam'),
@@ -83,22 +93,25 @@ final readonly class HeatSource
     /** @return array<string, mixed> */
     public function toRecord(): array
     {
-        return array_filter([
-            'id' => $this->id,
-            'label' => $this->label,
-            'kind' => $this->kind->value,
-            'plate_width_mm' => $this->plate?->widthMm,
-            'plate_length_mm' => $this->plate?->heightMm,
-            'dots' => $this->dots,
-            'dial' => $this->dial,
-            'steam' => HeatKind::Iron === $this->kind ? $this->steam : null,
-            'from_c' => $this->from?->celsius,
-            'to_c' => $this->to?->celsius,
-            'diameter_from_mm' => $this->diameterFromMm,
-            'diameter_to_mm' => $this->diameterToMm,
-            'watts' => $this->watts,
-            'calibrated_w_m2k' => $this->calibrated,
-        ], static fn (mixed $value): bool => null !== $value);
+        return array_filter(
+            [
+                'id' => $this->id,
+                'label' => $this->label,
+                'kind' => $this->kind->value,
+                'plate_width_mm' => $this->plate?->widthMm,
+                'plate_length_mm' => $this->plate?->heightMm,
+                'dots' => $this->dots,
+                'dial' => $this->dial,
+                'steam' => HeatKind::Iron === $this->kind ? $this->steam : null,
+                'from_c' => $this->from?->celsius,
+                'to_c' => $this->to?->celsius,
+                'diameter_from_mm' => $this->diameterFromMm,
+                'diameter_to_mm' => $this->diameterToMm,
+                'watts' => $this->watts,
+                'calibrated_w_m2k' => $this->calibrated,
+            ],
+            static fn(mixed $value): bool => null !== $value,
+        );
     }
 
     private static function conductance(Record $record): ?float
@@ -115,7 +128,10 @@ final readonly class HeatSource
     {
         $mm = $record->number($field);
         if ($mm < self::LEAST_PLATE_MM || $mm > self::MOST_PLATE_MM) {
-            throw BadRecord::at($field, UnreadableQuantity::outOfRange('A plate’s side', '40 mm (1.6 in)', '1200 mm (47 in)')->getMessage());
+            throw BadRecord::at(
+                $field,
+                UnreadableQuantity::outOfRange('A plate’s side', '40 mm (1.6 in)', '1200 mm (47 in)')->getMessage(),
+            );
         }
 
         return $mm;
@@ -125,7 +141,10 @@ final readonly class HeatSource
     {
         $celsius = $record->numberOrNull($field);
         if (null !== $celsius && ($celsius < 0.0 || $celsius > self::HOTTEST_C)) {
-            throw BadRecord::at($field, UnreadableQuantity::outOfRange('A temperature', '0 °C (32 °F)', '650 °C (1202 °F)')->getMessage());
+            throw BadRecord::at(
+                $field,
+                UnreadableQuantity::outOfRange('A temperature', '0 °C (32 °F)', '650 °C (1202 °F)')->getMessage(),
+            );
         }
 
         return null === $celsius ? null : Temperature::celsius($celsius);

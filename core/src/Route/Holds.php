@@ -11,9 +11,7 @@ use Wubbin\Core\Measure\Record;
 final readonly class Holds
 {
     /** @param array<string, int> $grades by use */
-    private function __construct(private array $grades, public Provenance $provenance)
-    {
-    }
+    private function __construct(private array $grades, public Provenance $provenance) {}
 
     public static function fromRecord(Record $record): self
     {

@@ -6,7 +6,9 @@ namespace Wubbin\Core\Route;
 
 use Wubbin\Core\Measure\Record;
 
-/** One layer that a route lays down. `part` or `label` names it where the role does not; `printedFace` is the medium's. */
+/**
+ * One layer that a route lays down. `part` or `label` names it where the role does not; `printedFace` is the medium's.
+ */
 final readonly class LayerRule
 {
     private function __construct(
@@ -16,8 +18,7 @@ final readonly class LayerRule
         public ?float $thicknessMm,
         public ?Face $printedFace,
         public When $when,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {

@@ -27,8 +27,7 @@ final readonly class Marking
         public ?Printer $printer,
         public ?Feed $usualFeed,
         public Provenance $provenance,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
@@ -51,10 +50,24 @@ final readonly class Marking
     {
         $margin = $own->number('margin_mm');
         if ($margin < 0.0 || $margin > 50.0) {
-            throw BadRecord::at('margin_mm', UnreadableQuantity::outOfRange('A margin', '0 mm', '50 mm (2 in)')->getMessage());
+            throw BadRecord::at(
+                'margin_mm',
+                UnreadableQuantity::outOfRange('A margin', '0 mm', '50 mm (2 in)')->getMessage(),
+            );
         }
 
-        return new self($own->string('id'), $this->like, $own->words('label'), $this->technology, $this->ink, $this->colour, $margin, $this->printer, $this->usualFeed, Provenance::person());
+        return new self(
+            $own->string('id'),
+            $this->like,
+            $own->words('label'),
+            $this->technology,
+            $this->ink,
+            $this->colour,
+            $margin,
+            $this->printer,
+            $this->usualFeed,
+            Provenance::person(),
+        );
     }
 
     /**
@@ -68,7 +81,18 @@ final readonly class Marking
             throw BadRecord::at('printer', sprintf('%s has no trays: it is held in a hand.', ucfirst($this->label)));
         }
 
-        return new self($this->id, $this->like, $this->label, $this->technology, $this->ink, $this->colour, $this->marginMm, $printer, $this->usualFeed, $this->provenance);
+        return new self(
+            $this->id,
+            $this->like,
+            $this->label,
+            $this->technology,
+            $this->ink,
+            $this->colour,
+            $this->marginMm,
+            $printer,
+            $this->usualFeed,
+            $this->provenance,
+        );
     }
 
     public function mirrorsInDriver(): bool

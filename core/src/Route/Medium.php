@@ -12,11 +12,11 @@ use Wubbin\Core\Measure\Record;
 final readonly class Medium
 {
     /**
-     * @param list<string>           $takes   ids of the markings that may mark it
+     * @param list<string> $takes ids of the markings that may mark it
      * @param array<string, Verdict> $refuses why a technology may not, by its name
-     * @param bool                   $flimsy  it needs a carrier to go through a printer
-     * @param bool                   $oneWay  pieces may not be turned on it: it has a grain or a pattern
-     * @param string                 $like    id of the built-in one that it behaves as; its own where it is one
+     * @param bool $flimsy it needs a carrier to go through a printer
+     * @param bool $oneWay pieces may not be turned on it: it has a grain or a pattern
+     * @param string $like id of the built-in one that it behaves as; its own where it is one
      */
     private function __construct(
         public string $id,
@@ -31,8 +31,7 @@ final readonly class Medium
         public string $printSide,
         public bool $oneWay,
         public Provenance $provenance,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
@@ -44,7 +43,10 @@ final readonly class Medium
             $record->number('thickness_mm'),
             $record->strings('takes'),
             array_map(
-                static fn (Record $r): Verdict => new Verdict($r->boolean('harms') ? Fit::Impossible : Fit::Bad, $r->string('why')),
+                static fn(Record $r): Verdict => new Verdict(
+                    $r->boolean('harms') ? Fit::Impossible : Fit::Bad,
+                    $r->string('why'),
+                ),
                 $record->recordMap('refuses'),
             ),
             $record->boolean('clear'),
@@ -74,17 +76,29 @@ final readonly class Medium
         );
     }
 
-    /** @return array{id: string, like: string, label: string, paper: string, thickness_mm: float, print_side: string, one_way: bool} */
+    /**
+     * @return array{id: string, like: string, label: string, paper: string, thickness_mm: float, print_side: string,
+     *     one_way: bool}
+     */
     public function toRecord(): array
     {
-        return ['id' => $this->id, 'like' => $this->like, 'label' => $this->label, 'paper' => $this->paper->value, 'thickness_mm' => $this->thicknessMm, 'print_side' => $this->printSide, 'one_way' => $this->oneWay];
+        return [
+            'id' => $this->id,
+            'like' => $this->like,
+            'label' => $this->label,
+            'paper' => $this->paper->value,
+            'thickness_mm' => $this->thicknessMm,
+            'print_side' => $this->printSide,
+            'one_way' => $this->oneWay,
+        ];
     }
 
     /** Whether this marking may mark it. */
     public function verdictOn(Marking $marking): Verdict
     {
         return in_array($marking->like, $this->takes, true)
-            ? new Verdict(Fit::Good, ucfirst($marking->label).' may mark it.')
-            : $this->refuses[$marking->technology->value] ?? new Verdict(Fit::Bad, sprintf('%s is not made for %s.', ucfirst($this->label), $marking->label));
+            ? new Verdict(Fit::Good, ucfirst($marking->label) . ' may mark it.')
+            : $this->refuses[$marking->technology->value] ??
+                    new Verdict(Fit::Bad, sprintf('%s is not made for %s.', ucfirst($this->label), $marking->label));
     }
 }

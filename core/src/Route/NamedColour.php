@@ -10,9 +10,7 @@ use Wubbin\Core\Measure\Record;
 /** A colour of blanks offered by name. */
 final readonly class NamedColour
 {
-    private function __construct(public Colour $colour, public string $label)
-    {
-    }
+    private function __construct(public Colour $colour, public string $label) {}
 
     public static function fromRecord(Record $record): self
     {

@@ -18,7 +18,10 @@ final readonly class OwnThing
     {
         $mm = $own->number('thickness_mm');
         if ($mm <= 0.0 || $mm > self::THICKEST_MM) {
-            throw BadRecord::at('thickness_mm', UnreadableQuantity::outOfRange('A thickness', 'more than 0 mm', '100 mm (4 in)')->getMessage());
+            throw BadRecord::at(
+                'thickness_mm',
+                UnreadableQuantity::outOfRange('A thickness', 'more than 0 mm', '100 mm (4 in)')->getMessage(),
+            );
         }
 
         return $mm;

@@ -18,8 +18,7 @@ final readonly class PeelRule
         public ?Temperature $below,
         public Duration $wait,
         public Provenance $provenance,
-    ) {
-    }
+    ) {}
 
     /** From a house's recipe. */
     public static function fromWord(string $word, ?Temperature $above, ?Temperature $below, float $waitSeconds): self
@@ -35,7 +34,9 @@ final readonly class PeelRule
 
     public static function fromRecord(Record $record): self
     {
-        $celsius = static fn (string $key): ?Temperature => null === ($c = $record->numberOrNull($key)) ? null : Temperature::celsius($c);
+        $celsius = static fn(string $key): ?Temperature => null === ($c = $record->numberOrNull($key))
+            ? null
+            : Temperature::celsius($c);
 
         return new self(
             $record->string('word'),

@@ -17,15 +17,13 @@ final readonly class Printer
     private const WIDER_MM = 3.0;
 
     /** @param non-empty-list<Tray> $trays the usual one first */
-    public function __construct(public MirrorsIn $mirrors, public PaperSize $largest, public array $trays)
-    {
-    }
+    public function __construct(public MirrorsIn $mirrors, public PaperSize $largest, public array $trays) {}
 
     /** @throws BadRecord */
     public static function fromRecord(Record $record): self
     {
         $trays = array_map(Tray::fromRecord(...), $record->records('trays'));
-        $ids = array_map(static fn (Tray $tray): string => $tray->id, $trays);
+        $ids = array_map(static fn(Tray $tray): string => $tray->id, $trays);
         if ([] === $trays || count($trays) > self::MOST_TRAYS) {
             throw BadRecord::at('trays', sprintf('A printer has 1 to %d trays.', self::MOST_TRAYS));
         }
@@ -73,12 +71,20 @@ final readonly class Printer
     /** With what a feed test has shown of one of its trays. */
     public function tested(string $tray, Feed $feed): self
     {
-        return new self($this->mirrors, $this->largest, array_map(static fn (Tray $one): Tray => $one->id === $tray ? $one->fedLike($feed) : $one, $this->trays));
+        return new self(
+            $this->mirrors,
+            $this->largest,
+            array_map(static fn(Tray $one): Tray => $one->id === $tray ? $one->fedLike($feed) : $one, $this->trays),
+        );
     }
 
     /** @return array{mirrors: string, largest: string, trays: list<array<string, mixed>>} */
     public function toRecord(): array
     {
-        return ['mirrors' => $this->mirrors->value, 'largest' => $this->largest->value, 'trays' => array_map(static fn (Tray $tray): array => $tray->toRecord(), $this->trays)];
+        return [
+            'mirrors' => $this->mirrors->value,
+            'largest' => $this->largest->value,
+            'trays' => array_map(static fn(Tray $tray): array => $tray->toRecord(), $this->trays),
+        ];
     }
 }

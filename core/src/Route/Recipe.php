@@ -23,9 +23,9 @@ final readonly class Recipe
     public const HOTTEST_C = 260.0;
 
     /**
-     * @param int<1, max>          $version
-     * @param string|null          $mediumId the sheet it is for; null for any of the route's
-     * @param array<string, float> $figures  by the route's own names, in their units
+     * @param int<1, max> $version
+     * @param string|null $mediumId the sheet it is for; null for any of the route's
+     * @param array<string, float> $figures by the route's own names, in their units
      */
     private function __construct(
         public string $id,
@@ -40,8 +40,7 @@ final readonly class Recipe
         public ?PeelRule $peel,
         public ?string $printSide,
         public string $note,
-    ) {
-    }
+    ) {}
 
     /**
      * @throws BadRecord naming the field: a figure that the route does not have or that cannot be, a temperature
@@ -53,7 +52,8 @@ final readonly class Recipe
         if ('' === $name || mb_strlen($name) > 120) {
             throw BadRecord::at('name', 'Give the recipe a name of up to 120 characters.');
         }
-        $route = $catalogue->routes[$record->string('route')] ?? throw BadRecord::at('route', 'Wubbin knows no such route.');
+        $route =
+            $catalogue->routes[$record->string('route')] ?? throw BadRecord::at('route', 'Wubbin knows no such route.');
         $medium = $record->stringOrNull('medium');
         if (null !== $medium && !in_array($medium, $route->media, true)) {
             throw BadRecord::at('medium', 'This sheet does not go this route.');
@@ -98,12 +98,15 @@ final readonly class Recipe
             'figures' => (object) $this->figures,
             'temperature_c' => $this->temperature?->celsius,
             'pressure' => $this->pressure,
-            'peel' => null === $this->peel ? null : [
-                'word' => $this->peel->word,
-                'above_c' => $this->peel->above?->celsius,
-                'below_c' => $this->peel->below?->celsius,
-                'wait_s' => $this->peel->wait->seconds,
-            ],
+            'peel' =>
+                null === $this->peel
+                    ? null
+                    : [
+                        'word' => $this->peel->word,
+                        'above_c' => $this->peel->above?->celsius,
+                        'below_c' => $this->peel->below?->celsius,
+                        'wait_s' => $this->peel->wait->seconds,
+                    ],
             'print_side' => $this->printSide,
             'note' => $this->note,
         ];
@@ -112,7 +115,20 @@ final readonly class Recipe
     /** The same as a further version. */
     public function asVersion(int $version): self
     {
-        return new self($this->id, max(1, $version), $this->name, $this->routeId, $this->mediumId, $this->heat, $this->figures, $this->temperature, $this->pressure, $this->peel, $this->printSide, $this->note);
+        return new self(
+            $this->id,
+            max(1, $version),
+            $this->name,
+            $this->routeId,
+            $this->mediumId,
+            $this->heat,
+            $this->figures,
+            $this->temperature,
+            $this->pressure,
+            $this->peel,
+            $this->printSide,
+            $this->note,
+        );
     }
 
     public function provenance(): Provenance
@@ -123,9 +139,9 @@ final readonly class Recipe
     /** Whether it is written for this sheet and this heat, as far as it names them. */
     public function suits(string $routeId, ?Medium $medium, ?HeatSource $heat): bool
     {
-        return $routeId === $this->routeId
-            && (null === $this->mediumId || $medium?->like === $this->mediumId)
-            && (null === $this->heat || $heat?->kind === $this->heat);
+        return $routeId === $this->routeId &&
+            (null === $this->mediumId || $medium?->like === $this->mediumId) &&
+            (null === $this->heat || $heat?->kind === $this->heat);
     }
 
     /** @return array<string, float> */
@@ -133,11 +149,12 @@ final readonly class Recipe
     {
         $figures = [];
         foreach ($given?->keys() ?? [] as $name) {
-            $figure = $route->figures[$name] ?? throw BadRecord::at('figures.'.$name, 'This route has no such figure.');
+            $figure =
+                $route->figures[$name] ?? throw BadRecord::at('figures.' . $name, 'This route has no such figure.');
             try {
                 $figures[$name] = $figure->replacedBy($given?->number($name) ?? 0.0, $figure->provenance)->value;
             } catch (UnreadableQuantity $e) {
-                throw BadRecord::at('figures.'.$name, $e->getMessage());
+                throw BadRecord::at('figures.' . $name, $e->getMessage());
             }
         }
 
@@ -171,7 +188,10 @@ final readonly class Recipe
     private static function temperature(?float $celsius, string $field): ?Temperature
     {
         if (null !== $celsius && ($celsius < 20.0 || $celsius > self::HOTTEST_C)) {
-            throw BadRecord::at($field, UnreadableQuantity::outOfRange('A temperature', '20 °C (68 °F)', '260 °C (500 °F)')->getMessage());
+            throw BadRecord::at(
+                $field,
+                UnreadableQuantity::outOfRange('A temperature', '20 °C (68 °F)', '260 °C (500 °F)')->getMessage(),
+            );
         }
 
         return null === $celsius ? null : Temperature::celsius($celsius);

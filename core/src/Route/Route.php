@@ -19,27 +19,27 @@ final readonly class Route
     public const BASE_HARD = 'hard';
 
     /**
-     * @param bool                    $opaque        its ground hides the colour of the blank
-     * @param list<string>            $media         ids of the media it works with
-     * @param list<HeatKind>          $heat          kinds it may use, the usual one first
-     * @param string|null             $base          `hard`, `pad`, or null where the work lies on nothing
-     * @param bool                    $guard         colour can go through to the back of a hollow blank
-     * @param list<string>            $covers        ids in the order they are preferred
-     * @param list<Surface>           $surfaces      it takes on
-     * @param array<string, Verdict>  $refuses       by surface
-     * @param array<string, string>   $notBlanks     why a kind of blank cannot be, by its id
-     * @param array<string, Verdict>  $tones         by tone; a tone that is not named is fine
-     * @param array<string, string>   $materialNotes by material
-     * @param list<LookWanted>        $looks         it can give
-     * @param string                  $beneath       what becomes of it when another picture is heated over it
-     * @param array<string, PeelRule> $finishes      by finish, the usual one first
-     * @param array<string, Setting>  $settings      by kind of heat
-     * @param array<string, Figure>   $figures
-     * @param list<LayerRule>         $layers        from the heat down to the base
-     * @param list<StepRule>          $steps         in the order of work
-     * @param string|null             $need          what the heat model asks for, by its name there
-     * @param string|null             $tape          that fixes its sheet on the blank, by the heat model's name
-     * @param bool                    $everyDot      whatever is printed near the picture is transferred too
+     * @param bool $opaque its ground hides the colour of the blank
+     * @param list<string> $media ids of the media it works with
+     * @param list<HeatKind> $heat kinds it may use, the usual one first
+     * @param string|null $base `hard`, `pad`, or null where the work lies on nothing
+     * @param bool $guard colour can go through to the back of a hollow blank
+     * @param list<string> $covers ids in the order they are preferred
+     * @param list<Surface> $surfaces it takes on
+     * @param array<string, Verdict> $refuses by surface
+     * @param array<string, string> $notBlanks why a kind of blank cannot be, by its id
+     * @param array<string, Verdict> $tones by tone; a tone that is not named is fine
+     * @param array<string, string> $materialNotes by material
+     * @param list<LookWanted> $looks it can give
+     * @param string $beneath what becomes of it when another picture is heated over it
+     * @param array<string, PeelRule> $finishes by finish, the usual one first
+     * @param array<string, Setting> $settings by kind of heat
+     * @param array<string, Figure> $figures
+     * @param list<LayerRule> $layers from the heat down to the base
+     * @param list<StepRule> $steps in the order of work
+     * @param string|null $need what the heat model asks for, by its name there
+     * @param string|null $tape that fixes its sheet on the blank, by the heat model's name
+     * @param bool $everyDot whatever is printed near the picture is transferred too
      */
     private function __construct(
         public string $id,
@@ -77,8 +77,7 @@ final readonly class Route
         public bool $everyDot,
         public ?string $need,
         public ?string $tape,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
@@ -101,7 +100,9 @@ final readonly class Route
             $record->string('noun'),
             $record->has('by_hand') && $record->boolean('by_hand'),
             $record->has('opaque') && $record->boolean('opaque'),
-            $record->has('appearance') ? AppearanceRule::fromRecord($record->record('appearance')) : AppearanceRule::none(),
+            $record->has('appearance')
+                ? AppearanceRule::fromRecord($record->record('appearance'))
+                : AppearanceRule::none(),
             $record->strings('media'),
             array_map(HeatKind::from(...), $record->strings('heat')),
             'none' === $base ? null : $base,
@@ -141,24 +142,33 @@ final readonly class Route
 
         return match (true) {
             null !== $not => new Verdict(Fit::Impossible, $not),
-            in_array($material->surface, $this->surfaces, true) => new Verdict(Fit::Good, sprintf('%s takes the %s.', ucfirst($material->label), $this->noun)),
-            default => $this->refuses[$material->surface->value] ?? new Verdict(Fit::Bad, sprintf('%s is not made for %s.', ucfirst($this->label), $material->label)),
+            in_array($material->surface, $this->surfaces, true) => new Verdict(
+                Fit::Good,
+                sprintf('%s takes the %s.', ucfirst($material->label), $this->noun),
+            ),
+            default => $this->refuses[$material->surface->value] ??
+                new Verdict(Fit::Bad, sprintf('%s is not made for %s.', ucfirst($this->label), $material->label)),
         };
     }
 
     public function verdictOnTone(Tone $tone): Verdict
     {
-        return $this->tones[$tone->value] ?? new Verdict(Fit::Good, 'The colour of the blank does not stand in its way.');
+        return $this->tones[$tone->value] ??
+            new Verdict(Fit::Good, 'The colour of the blank does not stand in its way.');
     }
 
     public function verdictOnCondition(Condition $condition): Verdict
     {
-        return Condition::Rough === $condition && null !== $this->rough ? $this->rough : new Verdict(Fit::Good, 'The surface is fit for it.');
+        return Condition::Rough === $condition && null !== $this->rough
+            ? $this->rough
+            : new Verdict(Fit::Good, 'The surface is fit for it.');
     }
 
     /** The finish that a job gets: the wanted one where this route can give it, or else its usual one. */
     public function finish(Finish $wanted): Finish
     {
-        return isset($this->finishes[$wanted->value]) ? $wanted : Finish::from((string) array_key_first($this->finishes));
+        return isset($this->finishes[$wanted->value])
+            ? $wanted
+            : Finish::from((string) array_key_first($this->finishes));
     }
 }

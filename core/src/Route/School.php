@@ -11,8 +11,8 @@ use Wubbin\Core\Measure\Record;
 final readonly class School
 {
     /**
-     * @param list<string>                $routes   ids of the routes it matters to
-     * @param array<string, string>       $defaults option by route, where it is not the first
+     * @param list<string> $routes ids of the routes it matters to
+     * @param array<string, string> $defaults option by route, where it is not the first
      * @param array<string, SchoolOption> $options
      */
     private function __construct(
@@ -22,8 +22,7 @@ final readonly class School
         private array $defaults,
         public array $options,
         public Provenance $provenance,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
@@ -33,7 +32,14 @@ final readonly class School
             $options[$option->string('id')] = SchoolOption::fromRecord($option, $provenance);
         }
 
-        return new self($record->string('id'), $record->string('label'), $record->strings('routes'), $record->recordOrNull('default')?->stringMap() ?? [], $options, $provenance);
+        return new self(
+            $record->string('id'),
+            $record->string('label'),
+            $record->strings('routes'),
+            $record->recordOrNull('default')?->stringMap() ?? [],
+            $options,
+            $provenance,
+        );
     }
 
     public function matters(string $routeId): bool
@@ -44,7 +50,11 @@ final readonly class School
     /** The matter as it stands for one route: with the options that are for it. */
     public function on(string $routeId): self
     {
-        $options = array_filter($this->options, static fn (SchoolOption $option): bool => [] === $option->routes || in_array($routeId, $option->routes, true));
+        $options = array_filter(
+            $this->options,
+            static fn(SchoolOption $option): bool => [] === $option->routes ||
+                in_array($routeId, $option->routes, true),
+        );
 
         return new self($this->id, $this->label, $this->routes, $this->defaults, $options, $this->provenance);
     }
@@ -52,6 +62,6 @@ final readonly class School
     /** The id of what Wubbin takes for a route where nobody says otherwise. */
     public function defaultFor(string $routeId): string
     {
-        return $this->defaults[$routeId] ?? array_key_first($this->options) ?? '';
+        return $this->defaults[$routeId] ?? (array_key_first($this->options) ?? '');
     }
 }

@@ -12,12 +12,12 @@ final readonly class SchoolOption
 {
     /**
      * @param array<string, Figure> $figures in place of the route's own
-     * @param list<HeatKind>        $heat    kinds it needs; empty leaves them to the route
-     * @param list<string>          $covers  ids in the order they are preferred; empty leaves them to the route
-     * @param bool                  $bare    nothing covers the work
-     * @param list<string>          $routes  those it is for; empty for all that the matter is for
-     * @param list<string>          $media   ids in the order they are preferred; empty leaves them to the route
-     * @param string|null           $air     how hot air is set, by the heat model's name for it; null for full heat
+     * @param list<HeatKind> $heat kinds it needs; empty leaves them to the route
+     * @param list<string> $covers ids in the order they are preferred; empty leaves them to the route
+     * @param bool $bare nothing covers the work
+     * @param list<string> $routes those it is for; empty for all that the matter is for
+     * @param list<string> $media ids in the order they are preferred; empty leaves them to the route
+     * @param string|null $air how hot air is set, by the heat model's name for it; null for full heat
      */
     private function __construct(
         public string $id,
@@ -30,8 +30,7 @@ final readonly class SchoolOption
         public bool $bare,
         public array $routes,
         public ?string $air,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record, Provenance $provenance): self
     {

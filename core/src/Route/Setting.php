@@ -19,20 +19,35 @@ final readonly class Setting
         public ?string $pressure,
         public ?string $word,
         public Provenance $provenance,
-    ) {
-    }
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
         $dots = $record->has('dots') ? max(1, min(3, $record->integer('dots'))) : null;
-        $celsius = static fn (string $key): ?Temperature => null === ($c = $record->numberOrNull($key)) ? null : Temperature::celsius($c);
+        $celsius = static fn(string $key): ?Temperature => null === ($c = $record->numberOrNull($key))
+            ? null
+            : Temperature::celsius($c);
 
-        return new self($dots, $celsius('c'), $celsius('idle_c'), $record->stringOrNull('pressure'), $record->stringOrNull('label'), Provenance::fromRecord($record->record('provenance')));
+        return new self(
+            $dots,
+            $celsius('c'),
+            $celsius('idle_c'),
+            $record->stringOrNull('pressure'),
+            $record->stringOrNull('label'),
+            Provenance::fromRecord($record->record('provenance')),
+        );
     }
 
     /** The same at another temperature or pressure; what is null stays. */
     public function at(?Temperature $temperature, ?string $pressure, Provenance $provenance): self
     {
-        return new self(null === $temperature ? $this->dots : null, $temperature ?? $this->temperature, $this->idle, $pressure ?? $this->pressure, $this->word, $provenance);
+        return new self(
+            null === $temperature ? $this->dots : null,
+            $temperature ?? $this->temperature,
+            $this->idle,
+            $pressure ?? $this->pressure,
+            $this->word,
+            $provenance,
+        );
     }
 }

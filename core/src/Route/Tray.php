@@ -10,18 +10,21 @@ use Wubbin\Core\Measure\Record;
 final readonly class Tray
 {
     /**
-     * @param bool      $straight sheets go through without being bent round a roller
-     * @param Feed|null $feed     as a feed test showed it; null before there was one
+     * @param bool $straight sheets go through without being bent round a roller
+     * @param Feed|null $feed as a feed test showed it; null before there was one
      */
-    public function __construct(public string $id, public string $label, public bool $straight, public ?Feed $feed)
-    {
-    }
+    public function __construct(public string $id, public string $label, public bool $straight, public ?Feed $feed) {}
 
     public static function fromRecord(Record $record): self
     {
         $feed = $record->recordOrNull('feed');
 
-        return new self($record->string('id'), $record->words('label'), $record->boolean('straight'), null === $feed ? null : Feed::fromRecord($feed));
+        return new self(
+            $record->string('id'),
+            $record->words('label'),
+            $record->boolean('straight'),
+            null === $feed ? null : Feed::fromRecord($feed),
+        );
     }
 
     public function fedLike(Feed $feed): self
@@ -32,6 +35,7 @@ final readonly class Tray
     /** @return array{id: string, label: string, straight: bool, feed?: array<string, string>} */
     public function toRecord(): array
     {
-        return ['id' => $this->id, 'label' => $this->label, 'straight' => $this->straight] + (null === $this->feed ? [] : ['feed' => $this->feed->toRecord()]);
+        return ['id' => $this->id, 'label' => $this->label, 'straight' => $this->straight] +
+            (null === $this->feed ? [] : ['feed' => $this->feed->toRecord()]);
     }
 }

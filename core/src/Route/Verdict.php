@@ -9,9 +9,7 @@ use Wubbin\Core\Measure\Record;
 /** How something suits, and why. */
 final readonly class Verdict
 {
-    public function __construct(public Fit $fit, public string $why)
-    {
-    }
+    public function __construct(public Fit $fit, public string $why) {}
 
     public static function fromRecord(Record $record): self
     {

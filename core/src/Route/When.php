@@ -6,13 +6,13 @@ namespace Wubbin\Core\Route;
 
 use Wubbin\Core\Measure\Record;
 
-/** Under which circumstances a step or a layer belongs to a job: each named circumstance has one of the given values. */
+/**
+ * Under which circumstances a step or a layer belongs to a job: each named circumstance has one of the given values.
+ */
 final readonly class When
 {
     /** @param array<string, list<string>> $values */
-    private function __construct(private array $values)
-    {
-    }
+    private function __construct(private array $values) {}
 
     public static function fromRecord(?Record $record): self
     {

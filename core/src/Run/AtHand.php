@@ -13,9 +13,14 @@ use Wubbin\Core\Route\StepKind;
 final readonly class AtHand
 {
     /** @param int $done steps of its piece that are done with */
-    public function __construct(public string $run, public int $position, public BenchStep $step, public ?Clock $clock, public bool $judging, public int $done)
-    {
-    }
+    public function __construct(
+        public string $run,
+        public int $position,
+        public BenchStep $step,
+        public ?Clock $clock,
+        public bool $judging,
+        public int $done,
+    ) {}
 
     /** @return list<self> of a run */
     public static function forRun(string $run, BenchSequence $sequence, BenchState $state): array
@@ -34,7 +39,7 @@ final readonly class AtHand
      */
     public static function inOrder(array $all, \DateTimeImmutable $now): array
     {
-        usort($all, static fn (self $one, self $other): int => $one->urgency($now) <=> $other->urgency($now));
+        usort($all, static fn(self $one, self $other): int => $one->urgency($now) <=> $other->urgency($now));
 
         return $all;
     }
@@ -46,11 +51,16 @@ final readonly class AtHand
         if (null !== $this->clock && $this->clock->running) {
             $over = $this->clock->over($now);
 
-            return [match (true) {
-                !$waits => 0,
-                $over => 1,
-                default => 4,
-            }, $this->clock->ends(), 0.0, $this->position];
+            return [
+                match (true) {
+                    !$waits => 0,
+                    $over => 1,
+                    default => 4,
+                },
+                $this->clock->ends(),
+                0.0,
+                $this->position,
+            ];
         }
         // What was just heated is peeled before a new piece is taken up; a paused clock is work that is begun.
         $begun = $this->done > 0 || null !== $this->clock || $this->judging;

@@ -26,9 +26,7 @@ final class BenchLane
     public array $skipped = [];
 
     /** @param list<int> $positions of its steps, rising */
-    public function __construct(public readonly ?int $piece, private readonly array $positions)
-    {
-    }
+    public function __construct(public readonly ?int $piece, private readonly array $positions) {}
 
     /** The step at hand; null where it is through. */
     public function position(): ?int

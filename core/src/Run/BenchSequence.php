@@ -14,13 +14,11 @@ use Wubbin\Core\Route\Scope;
 final readonly class BenchSequence
 {
     /** @param list<BenchStep> $steps */
-    private function __construct(public array $steps)
-    {
-    }
+    private function __construct(public array $steps) {}
 
     /**
      * @param non-empty-list<list<Step>> $rounds of the plan
-     * @param int<1, max>                $pieces made in this run
+     * @param int<1, max> $pieces made in this run
      */
     public static function fromRounds(array $rounds, int $pieces): self
     {
@@ -62,12 +60,16 @@ final readonly class BenchSequence
     /** @return list<int> of a piece's steps, or of what all pieces share */
     public function positionsOf(?int $piece): array
     {
-        return array_keys(array_filter($this->steps, static fn (BenchStep $step): bool => $step->piece === $piece));
+        return array_keys(array_filter($this->steps, static fn(BenchStep $step): bool => $step->piece === $piece));
     }
 
     /** @return list<int> */
     public function pieces(): array
     {
-        return array_values(array_unique(array_filter(array_map(static fn (BenchStep $step): ?int => $step->piece, $this->steps), is_int(...))));
+        return array_values(
+            array_unique(
+                array_filter(array_map(static fn(BenchStep $step): ?int => $step->piece, $this->steps), is_int(...)),
+            ),
+        );
     }
 }

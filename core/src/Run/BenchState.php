@@ -8,24 +8,30 @@ namespace Wubbin\Core\Run;
  * Where a run stands, told from its events alone: the same events always give the same state, on any device and after
  * any interruption.
  *
- * Every piece has a lane of its own, and what all share has one: a piece's step waits for what is shared before it, and a
+ * Every piece has a lane of its own, and what all share has one: a piece's step waits for what is shared before it, and
+ * a
  * shared step for all pieces. So one piece may dry while the next is in the press.
  */
 final readonly class BenchState
 {
     /**
-     * @param array<int, BenchLane> $lanes   by piece; 0 of what is shared
-     * @param array<int, true>      $checked positions before whose heat everything was found right
-     * @param Event|null            $last    that was not undone
+     * @param array<int, BenchLane> $lanes by piece; 0 of what is shared
+     * @param array<int, true> $checked positions before whose heat everything was found right
+     * @param Event|null $last that was not undone
      */
-    private function __construct(private BenchSequence $sequence, public array $lanes, private array $checked, public ?Event $last)
-    {
-    }
+    private function __construct(
+        private BenchSequence $sequence,
+        public array $lanes,
+        private array $checked,
+        public ?Event $last,
+    ) {}
 
     /** @param list<Event> $events in the order they were stored */
     public static function fromEvents(BenchSequence $sequence, array $events): self
     {
-        $undone = array_flip(array_filter(array_map(static fn (Event $event): ?string => $event->undoes, $events), is_string(...)));
+        $undone = array_flip(
+            array_filter(array_map(static fn(Event $event): ?string => $event->undoes, $events), is_string(...)),
+        );
         $lanes = [0 => new BenchLane(null, $sequence->positionsOf(null))];
         foreach ($sequence->pieces() as $piece) {
             $lanes[$piece] = new BenchLane($piece, $sequence->positionsOf($piece));
@@ -38,7 +44,10 @@ final readonly class BenchState
             }
             $step = $sequence->steps[$event->position];
             if (EventType::Done === $event->type && !$step->timed && null !== $last) {
-                $lanes[$step->piece ?? 0]->hands[$event->position] = max(0.0, (float) $event->at->format('U.u') - (float) $last->at->format('U.u'));
+                $lanes[$step->piece ?? 0]->hands[$event->position] = max(
+                    0.0,
+                    (float) $event->at->format('U.u') - (float) $last->at->format('U.u'),
+                );
             }
             $last = $event;
             self::apply($event, $lanes[$step->piece ?? 0], $step, $checked);
@@ -146,12 +155,15 @@ final readonly class BenchState
     /** @return array<int, Outcome> by piece */
     public function outcomes(): array
     {
-        return array_filter(array_map(static fn (BenchLane $lane): ?Outcome => $lane->outcome, $this->lanes), static fn (?Outcome $outcome): bool => null !== $outcome);
+        return array_filter(
+            array_map(static fn(BenchLane $lane): ?Outcome => $lane->outcome, $this->lanes),
+            static fn(?Outcome $outcome): bool => null !== $outcome,
+        );
     }
 
     public function finished(): bool
     {
-        return [] === array_filter($this->lanes, static fn (BenchLane $lane): bool => null !== $lane->position());
+        return [] === array_filter($this->lanes, static fn(BenchLane $lane): bool => null !== $lane->position());
     }
 
     /** Whether this event may follow now. One that comes a second time, or from a screen that lags behind, may not. */
@@ -175,7 +187,11 @@ final readonly class BenchState
             EventType::Paused => null !== $clock && $clock->running,
             EventType::Resumed => null !== $clock && !$clock->running,
             EventType::Peeked => null !== $clock && $step->heats(),
-            EventType::Again => $step->heats() && null === $lane->outcome && $event->seconds > 0.0 && $event->seconds <= Event::MOST_AGAIN_S && (null !== $clock || isset($lane->taken[$event->position])),
+            EventType::Again => $step->heats() &&
+                null === $lane->outcome &&
+                $event->seconds > 0.0 &&
+                $event->seconds <= Event::MOST_AGAIN_S &&
+                (null !== $clock || isset($lane->taken[$event->position])),
             EventType::Done => $working && (!$step->timed || null !== $clock),
             EventType::Skipped => $working && '' !== trim($event->reason),
             EventType::Judged => null !== $step->piece && $open && null !== $event->outcome,

@@ -8,13 +8,16 @@ namespace Wubbin\Core\Run;
 final readonly class Clock
 {
     /**
-     * @param float              $seconds that it is meant to run
-     * @param \DateTimeImmutable $since   it was started, or went on after a pause
-     * @param float              $before  seconds that had gone by then
+     * @param float $seconds that it is meant to run
+     * @param \DateTimeImmutable $since it was started, or went on after a pause
+     * @param float $before seconds that had gone by then
      */
-    private function __construct(public float $seconds, public \DateTimeImmutable $since, public float $before, public bool $running)
-    {
-    }
+    private function __construct(
+        public float $seconds,
+        public \DateTimeImmutable $since,
+        public float $before,
+        public bool $running,
+    ) {}
 
     public static function started(float $seconds, \DateTimeImmutable $at): self
     {
@@ -39,7 +42,8 @@ final readonly class Clock
     /** Seconds that have gone by without the pauses; beyond `seconds` once it is past zero. */
     public function elapsed(\DateTimeImmutable $now): float
     {
-        return $this->before + ($this->running ? max(0.0, (float) $now->format('U.u') - (float) $this->since->format('U.u')) : 0.0);
+        return $this->before +
+            ($this->running ? max(0.0, (float) $now->format('U.u') - (float) $this->since->format('U.u')) : 0.0);
     }
 
     public function over(\DateTimeImmutable $now): bool

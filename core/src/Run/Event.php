@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Wubbin\Core\Run;
 
 /**
- * Something that happened at the bench, at an instant the server took. `position` counts the run's steps from 0; `press`
+ * Something that happened at the bench, at an instant the server took. `position` counts the run's steps from 0;
+ * `press`
  * is the id that the screen gave it.
  */
 final readonly class Event
@@ -14,11 +15,11 @@ final readonly class Event
     public const MOST_AGAIN_S = 600.0;
 
     /**
-     * @param float       $seconds that it is heated on
-     * @param bool        $ready   what a look under a corner told
-     * @param string      $reason  why a step was left out
-     * @param string|null $undoes  press that was a mistake
-     * @param list<Mark>  $marks
+     * @param float $seconds that it is heated on
+     * @param bool $ready what a look under a corner told
+     * @param string $reason why a step was left out
+     * @param string|null $undoes press that was a mistake
+     * @param list<Mark> $marks
      */
     private function __construct(
         public EventType $type,
@@ -31,8 +32,7 @@ final readonly class Event
         public bool $ready = false,
         public string $reason = '',
         public ?string $undoes = null,
-    ) {
-    }
+    ) {}
 
     /** One that says all by its type: checked, started, paused, resumed or done. */
     public static function plain(EventType $type, int $position, \DateTimeImmutable $at, string $press = ''): self
@@ -51,8 +51,13 @@ final readonly class Event
     }
 
     /** @param list<Mark> $marks where it is not yet done */
-    public static function peeked(int $position, \DateTimeImmutable $at, bool $ready, array $marks = [], string $press = ''): self
-    {
+    public static function peeked(
+        int $position,
+        \DateTimeImmutable $at,
+        bool $ready,
+        array $marks = [],
+        string $press = '',
+    ): self {
         return new self(EventType::Peeked, $position, $at, $press, marks: $marks, ready: $ready);
     }
 
@@ -67,8 +72,13 @@ final readonly class Event
     }
 
     /** @param list<Mark> $marks */
-    public static function judged(int $position, \DateTimeImmutable $at, Outcome $outcome, array $marks, string $press = ''): self
-    {
+    public static function judged(
+        int $position,
+        \DateTimeImmutable $at,
+        Outcome $outcome,
+        array $marks,
+        string $press = '',
+    ): self {
         return new self(EventType::Judged, $position, $at, $press, $outcome, $marks);
     }
 

@@ -13,9 +13,7 @@ use Wubbin\Core\Measure\Record;
  */
 final readonly class Mark implements \JsonSerializable
 {
-    private function __construct(public Defect $defect, public ?float $x, public ?float $y)
-    {
-    }
+    private function __construct(public Defect $defect, public ?float $x, public ?float $y) {}
 
     public static function forDefect(Defect $defect, ?float $x = null, ?float $y = null): self
     {
@@ -26,7 +24,12 @@ final readonly class Mark implements \JsonSerializable
     public static function fromRecord(Record $record): self
     {
         $name = $record->string('defect');
-        $defect = Defect::tryFrom($name) ?? throw BadRecord::at('defects', sprintf('“%s” is not one of the things that can go wrong here.', mb_substr($name, 0, 40)));
+        $defect =
+            Defect::tryFrom($name) ??
+            throw BadRecord::at(
+                'defects',
+                sprintf('“%s” is not one of the things that can go wrong here.', mb_substr($name, 0, 40)),
+            );
         [$x, $y] = [$record->numberOrNull('x'), $record->numberOrNull('y')];
         if ((null === $x) !== (null === $y)) {
             throw BadRecord::at('defects', 'A place on the picture is told by both x and y.');

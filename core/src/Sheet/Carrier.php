@@ -18,12 +18,19 @@ final readonly class Carrier implements \JsonSerializable
     private const SPOILED_ONE_IN = 5;
 
     /** @param list<Rect> $zones of the print side, in mm on an upright sheet, that tape or glue takes up */
-    private function __construct(public CarrierWay $way, public Size $sheet, public Size $cut, public float $beyondMm, public float $cornerMm, public array $zones, public bool $foldLeads, public int $wanted)
-    {
-    }
+    private function __construct(
+        public CarrierWay $way,
+        public Size $sheet,
+        public Size $cut,
+        public float $beyondMm,
+        public float $cornerMm,
+        public array $zones,
+        public bool $foldLeads,
+        public int $wanted,
+    ) {}
 
     /**
-     * @param int        $sheets   that are to be printed
+     * @param int $sheets that are to be printed
      * @param float|null $beyondMm how much larger it is cut all round, where the job says so
      */
     public static function forSheet(CarrierWay $way, Size $sheet, int $sheets, ?float $beyondMm = null): self
@@ -53,8 +60,18 @@ final readonly class Carrier implements \JsonSerializable
         }
 
         return $way->atEdges
-            ? [Rect::mm(0.0, 0.0, $w, $tape), Rect::mm(0.0, $h - $tape, $w, $tape), Rect::mm(0.0, $tape, $tape, $h - 2.0 * $tape), Rect::mm($w - $tape, $tape, $tape, $h - 2.0 * $tape)]
-            : [Rect::mm(0.0, 0.0, $tape, $tape), Rect::mm($w - $tape, 0.0, $tape, $tape), Rect::mm(0.0, $h - $tape, $tape, $tape), Rect::mm($w - $tape, $h - $tape, $tape, $tape)];
+            ? [
+                Rect::mm(0.0, 0.0, $w, $tape),
+                Rect::mm(0.0, $h - $tape, $w, $tape),
+                Rect::mm(0.0, $tape, $tape, $h - 2.0 * $tape),
+                Rect::mm($w - $tape, $tape, $tape, $h - 2.0 * $tape),
+            ]
+            : [
+                Rect::mm(0.0, 0.0, $tape, $tape),
+                Rect::mm($w - $tape, 0.0, $tape, $tape),
+                Rect::mm(0.0, $h - $tape, $tape, $tape),
+                Rect::mm($w - $tape, $h - $tape, $tape, $tape),
+            ];
     }
 
     /** @return array<string, mixed> */
@@ -70,7 +87,15 @@ final readonly class Carrier implements \JsonSerializable
             'beyond_mm' => $this->beyondMm,
             'strip_mm' => $this->way->stripMm,
             'corner_mm' => $this->cornerMm,
-            'zones' => array_map(static fn (Rect $zone): array => ['x_mm' => $zone->xMm, 'y_mm' => $zone->yMm, 'width_mm' => $zone->size->widthMm, 'height_mm' => $zone->size->heightMm], $this->zones),
+            'zones' => array_map(
+                static fn(Rect $zone): array => [
+                    'x_mm' => $zone->xMm,
+                    'y_mm' => $zone->yMm,
+                    'width_mm' => $zone->size->widthMm,
+                    'height_mm' => $zone->size->heightMm,
+                ],
+                $this->zones,
+            ),
             'fold_leads' => $this->foldLeads,
             'sheets' => $this->wanted,
             'ahead' => $this->ahead(),

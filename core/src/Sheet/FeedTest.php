@@ -33,21 +33,42 @@ final readonly class FeedTest
             new SheetMark(MarkKind::Cross, Rect::mm($in, $in, self::CROSS_MM, self::CROSS_MM)),
             new SheetMark(MarkKind::Text, Rect::mm($middle + 30.0, $in + 18.0, 40.0, 32.0), 'R'),
             new SheetMark(MarkKind::ThisWayUp, Rect::mm($middle - 6.0, $in, 12.0, 30.0)),
-            new SheetMark(MarkKind::Text, Rect::mm($middle + 8.0, $in + 4.0, $page->widthMm - $middle - $in - 8.0, 4.0), 'upper edge of the page'),
-            new SheetMark(MarkKind::Text, Rect::mm($in, $in + 44.0, $page->widthMm - 2.0 * $in, 4.0), 'Wubbin feed test · '.$tray),
-            new SheetMark(MarkKind::Text, Rect::mm($in, $in + 50.0, $page->widthMm - 2.0 * $in, 4.0), 'Where is the X, seen with the end that went in first away from you?'),
-            new SheetMark(MarkKind::Text, Rect::mm($in, $in + 56.0, $page->widthMm - 2.0 * $in, 4.0), 'Can you read this, and is the R an R, or do they run backwards?'),
+            new SheetMark(
+                MarkKind::Text,
+                Rect::mm($middle + 8.0, $in + 4.0, $page->widthMm - $middle - $in - 8.0, 4.0),
+                'upper edge of the page',
+            ),
+            new SheetMark(
+                MarkKind::Text,
+                Rect::mm($in, $in + 44.0, $page->widthMm - 2.0 * $in, 4.0),
+                'Wubbin feed test · ' . $tray,
+            ),
+            new SheetMark(
+                MarkKind::Text,
+                Rect::mm($in, $in + 50.0, $page->widthMm - 2.0 * $in, 4.0),
+                'Where is the X, seen with the end that went in first away from you?',
+            ),
+            new SheetMark(
+                MarkKind::Text,
+                Rect::mm($in, $in + 56.0, $page->widthMm - 2.0 * $in, 4.0),
+                'Can you read this, and is the R an R, or do they run backwards?',
+            ),
             new SheetMark(MarkKind::CheckBar, Rect::mm($in, $in + 70.0, SheetLayout::CHECK_BAR_MM, 3.0), '100 mm'),
-            new SheetMark(MarkKind::CheckBar, Rect::mm($in, $in + 90.0, 3.0, SheetLayout::CHECK_BAR_MM), '100 mm', true),
+            new SheetMark(
+                MarkKind::CheckBar,
+                Rect::mm($in, $in + 90.0, 3.0, SheetLayout::CHECK_BAR_MM),
+                '100 mm',
+                true,
+            ),
         ];
     }
 
     /**
      * What came out, seen on the printed side with the end that went in first away from the person.
      *
-     * @param bool $onPencil   the print is on the side with the pencil arrow
-     * @param bool $farLeft    the X lies at the left of the two corners of its end
-     * @param bool $far        the X lies at the end that went in first
+     * @param bool $onPencil the print is on the side with the pencil arrow
+     * @param bool $farLeft the X lies at the left of the two corners of its end
+     * @param bool $far the X lies at the end that went in first
      * @param bool $readsRight the words can be read; backwards, the driver mirrors
      */
     public static function read(bool $onPencil, bool $far, bool $farLeft, bool $readsRight): Feed

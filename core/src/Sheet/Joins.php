@@ -20,12 +20,10 @@ final readonly class Joins
     private const SHORT = 2.0;
 
     /**
-     * @param list<float> $at      middles of the joins, in mm
-     * @param bool        $through one of them runs through something that was to stay whole
+     * @param list<float> $at middles of the joins, in mm
+     * @param bool $through one of them runs through something that was to stay whole
      */
-    private function __construct(public array $at, public bool $through)
-    {
-    }
+    private function __construct(public array $at, public bool $through) {}
 
     /** The fewest parts that cover a length, none longer than this. */
     public static function fewest(float $length, float $longest, float $overlap): int
@@ -37,15 +35,23 @@ final readonly class Joins
      * Divides a length into so many parts, each no longer than the longest with its overlaps; by dynamic programming
      * over the places of the joins, one after another, with the least of a sliding window.
      *
-     * @param float                         $overlap of two neighbours, less than the longest part
-     * @param list<array{float, float}>     $whole   from where to where something must not be joined
-     * @param callable(float, float): float $busy    how much is going on between two places, 0 to 1
-     * @param bool                          $full    the parts are as long as they can be, so that the last is small; else they are even
+     * @param float $overlap of two neighbours, less than the longest part
+     * @param list<array{float, float}> $whole from where to where something must not be joined
+     * @param callable(float, float): float $busy how much is going on between two places, 0 to 1
+     * @param bool $full the parts are as long as they can be, so that the last is small;
+     *                   else they are even
      *
      * @return self|null null where so few parts do not cover it
      */
-    public static function into(int $parts, float $length, float $longest, float $overlap, array $whole, callable $busy, bool $full = false): ?self
-    {
+    public static function into(
+        int $parts,
+        float $length,
+        float $longest,
+        float $overlap,
+        array $whole,
+        callable $busy,
+        bool $full = false,
+    ): ?self {
         if ($parts < self::fewest($length, $longest, $overlap) || ($parts > 1 && $longest <= $overlap)) {
             return null;
         }
@@ -57,9 +63,9 @@ final readonly class Joins
         // Evenly divided, the joins may all lie between two steps.
         $wanted = [];
         for ($k = 1; $k < $parts; ++$k) {
-            $places[] = $wanted[$k] = $full ? $k * ($longest - $overlap) + $half : $length * $k / $parts;
+            $places[] = $wanted[$k] = $full ? $k * ($longest - $overlap) + $half : ($length * $k) / $parts;
         }
-        $places = array_values(array_filter($places, static fn (float $at): bool => $at > 0.0 && $at < $length));
+        $places = array_values(array_filter($places, static fn(float $at): bool => $at > 0.0 && $at < $length));
         $dear = $full ? self::SHORT : self::UNEVEN / $length;
         sort($places);
         $cost = array_map(static function (float $at) use ($half, $whole, $busy): float {
@@ -76,7 +82,8 @@ final readonly class Joins
         $best = [];
         $from = [];
         for ($k = 1; $k < $parts; ++$k) {
-            // Places of the join before that are near enough, those that a later and cheaper one makes useless left out:
+            // Places of the join before that are near enough, those that a later and cheaper one makes useless left
+            // out:
             // the first is the cheapest.
             $window = [];
             $head = 0;
@@ -93,7 +100,11 @@ final readonly class Joins
                 $before = $window[$head] ?? -1;
                 $best[$k][$i] = -1 === $before ? \INF : $best[$k - 1][$before] + $own;
                 $from[$k][$i] = $before;
-                for ($end = count($window); $end > $head && $best[$k - 1][$window[$end - 1]] >= $best[$k - 1][$i]; --$end) {
+                for (
+                    $end = count($window);
+                    $end > $head && $best[$k - 1][$window[$end - 1]] >= $best[$k - 1][$i];
+                    --$end
+                ) {
                     array_pop($window);
                 }
                 $window[] = $i;

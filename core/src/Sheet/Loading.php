@@ -16,12 +16,16 @@ final readonly class Loading implements \JsonSerializable
     public const STIFF_MM = 0.25;
 
     /**
-     * @param bool $bent   the sheet is stiff, and no tray of this printer has a straight path
+     * @param bool $bent the sheet is stiff, and no tray of this printer has a straight path
      * @param bool $folded its carrier has one folded edge, which goes in first
      */
-    private function __construct(public Tray $tray, public string $printSide, public bool $stiff, public bool $bent, public bool $folded)
-    {
-    }
+    private function __construct(
+        public Tray $tray,
+        public string $printSide,
+        public bool $stiff,
+        public bool $bent,
+        public bool $folded,
+    ) {}
 
     public static function forPrinter(Printer $printer, Medium $medium, string $printSide, ?Carrier $carrier): self
     {
@@ -45,7 +49,13 @@ final readonly class Loading implements \JsonSerializable
             return sprintf('Try %s with a feed test first: nobody knows yet which side it prints.', $this->tray->label);
         }
 
-        return sprintf('%s: print side %s, %s%s.', ucfirst($this->tray->label), $feed->prints->value, $this->edgeInWords(), $this->folded ? ', the folded edge there' : '');
+        return sprintf(
+            '%s: print side %s, %s%s.',
+            ucfirst($this->tray->label),
+            $feed->prints->value,
+            $this->edgeInWords(),
+            $this->folded ? ', the folded edge there' : '',
+        );
     }
 
     /** The edge of an upright sheet that goes in first: which of two alike it is does not matter to an empty sheet. */

@@ -19,7 +19,8 @@ enum PrintFault: string
     {
         return match ($this) {
             self::WrongSide => 'Wrong side: the picture is on the back, the print side is blank.',
-            self::MirroredTwice => 'Mirrored twice, by the file and by the driver: it reads right, and would come out backwards.',
+            self::MirroredTwice
+                => 'Mirrored twice, by the file and by the driver: it reads right, and would come out backwards.',
             self::NotMirrored => 'Not mirrored: neither the file nor the driver did it.',
             self::MirroredUnasked => 'The driver has mirrored what is printed as it reads.',
             self::Smeared => 'The print smears: there is no coat there that takes this ink.',
@@ -33,7 +34,8 @@ enum PrintFault: string
         return match ($this) {
             self::WrongSide => 'Turn the sheet over in the tray, or do the feed test anew.',
             self::MirroredTwice, self::MirroredUnasked => 'Turn “mirror” off in the driver.',
-            self::NotMirrored => 'Turn “mirror” on in the driver, or let Wubbin’s file mirror: it is a setting of the printer.',
+            self::NotMirrored
+                => 'Turn “mirror” on in the driver, or let Wubbin’s file mirror: it is a setting of the printer.',
             self::Smeared => 'Print on the print side, with what the sheet is made for.',
             self::Jammed => 'Lay the folded edge in first.',
             self::Harmed => 'Take a printer that this sheet is made for.',

@@ -10,22 +10,28 @@ use Wubbin\Core\Measure\Rect;
 final readonly class Tile implements \JsonSerializable
 {
     /**
-     * @param int  $row    from 1, the uppermost first
-     * @param int  $column from 1, the leftmost as the picture reads first
-     * @param Rect $part   of the picture as it reads, in mm from its upper left corner, the overlaps with it
+     * @param int $row from 1, the uppermost first
+     * @param int $column from 1, the leftmost as the picture reads first
+     * @param Rect $part of the picture as it reads, in mm from its upper left corner, the overlaps with it
      */
-    public function __construct(public int $row, public int $column, public Rect $part)
-    {
-    }
+    public function __construct(public int $row, public int $column, public Rect $part) {}
 
     public function name(): string
     {
-        return $this->row.'·'.$this->column;
+        return $this->row . '·' . $this->column;
     }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['name' => $this->name(), 'row' => $this->row, 'column' => $this->column, 'x_mm' => $this->part->xMm, 'y_mm' => $this->part->yMm, 'width_mm' => $this->part->size->widthMm, 'height_mm' => $this->part->size->heightMm];
+        return [
+            'name' => $this->name(),
+            'row' => $this->row,
+            'column' => $this->column,
+            'x_mm' => $this->part->xMm,
+            'y_mm' => $this->part->yMm,
+            'width_mm' => $this->part->size->widthMm,
+            'height_mm' => $this->part->size->heightMm,
+        ];
     }
 }

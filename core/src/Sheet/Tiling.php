@@ -15,7 +15,8 @@ use Wubbin\Core\Sheet\Gang\GangPlace;
 use Wubbin\Core\Sheet\Gang\GangSheet;
 
 /**
- * A picture larger than the sheet, split over the fewest sheets: in rows and columns that overlap, joined where it shows
+ * A picture larger than the sheet, split over the fewest sheets: in rows and columns that overlap, joined where it
+ * shows
  * least, small parts sharing a sheet. Every part carries its marks outside the picture: lines to cut along, and ticks
  * that meet those of its neighbours.
  */
@@ -35,25 +36,39 @@ final readonly class Tiling implements \JsonSerializable
     private const TRIES = 4;
 
     /**
-     * @param non-empty-list<Tile>      $tiles
+     * @param non-empty-list<Tile> $tiles
      * @param non-empty-list<TileSheet> $sheets
-     * @param bool                      $through a join runs through something that was to stay whole
+     * @param bool $through a join runs through something that was to stay whole
      */
-    private function __construct(public Size $picture, public float $overlapMm, public bool $mirrored, public array $tiles, public array $sheets, public bool $through)
-    {
-    }
+    private function __construct(
+        public Size $picture,
+        public float $overlapMm,
+        public bool $mirrored,
+        public array $tiles,
+        public array $sheets,
+        public bool $through,
+    ) {}
 
     /**
-     * @param Size                                $paper    the sheet, upright
-     * @param float                               $marginMm what the printer leaves white on every side
-     * @param Length                              $overlap  of two neighbours
-     * @param list<Rect>                          $whole    of the picture, that no join is to run through
-     * @param callable(bool, float, float): float $busy     how much is going on across (or down) between two places in mm, 0 to 1
+     * @param Size $paper the sheet, upright
+     * @param float $marginMm what the printer leaves white on every side
+     * @param Length $overlap of two neighbours
+     * @param list<Rect> $whole of the picture, that no join is to run through
+     * @param callable(bool, float, float): float $busy how much is going on across (or down) between two places
+     *                                                  in mm, 0 to 1
      *
      * @return self|null null where the overlap is as wide as the sheet, or it would be too many parts
      */
-    public static function forPicture(Size $picture, Size $paper, float $marginMm, Length $overlap, bool $mirrored, string $name, array $whole, callable $busy): ?self
-    {
+    public static function forPicture(
+        Size $picture,
+        Size $paper,
+        float $marginMm,
+        Length $overlap,
+        bool $mirrored,
+        string $name,
+        array $whole,
+        callable $busy,
+    ): ?self {
         $best = null;
         foreach ([$paper, $paper->turned()] as $page) {
             $printable = SheetLayout::printable($page, $marginMm);
@@ -61,20 +76,67 @@ final readonly class Tiling implements \JsonSerializable
             if (null === $printable || null === $room) {
                 continue;
             }
-            [$widest, $highest] = [$room->size->widthMm - 2.0 * self::MARKS_MM, $room->size->heightMm - 2.0 * self::MARKS_MM];
+            [$widest, $highest] = [
+                $room->size->widthMm - 2.0 * self::MARKS_MM,
+                $room->size->heightMm - 2.0 * self::MARKS_MM,
+            ];
             if (min($widest, $highest) <= $overlap->mm) {
                 continue;
             }
             // Even parts first; full ones beside a small rest where the rests then share a sheet and save one.
-            $columns = array_map(static fn (bool $full): ?Joins => self::joins(true, $picture->widthMm, $widest, $overlap->mm, $whole, $busy, $full), [false, true]);
-            $rows = array_map(static fn (bool $full): ?Joins => self::joins(false, $picture->heightMm, $highest, $overlap->mm, $whole, $busy, $full), [false, true]);
+            $columns = array_map(
+                static fn(bool $full): ?Joins => self::joins(
+                    true,
+                    $picture->widthMm,
+                    $widest,
+                    $overlap->mm,
+                    $whole,
+                    $busy,
+                    $full,
+                ),
+                [false, true],
+            );
+            $rows = array_map(
+                static fn(bool $full): ?Joins => self::joins(
+                    false,
+                    $picture->heightMm,
+                    $highest,
+                    $overlap->mm,
+                    $whole,
+                    $busy,
+                    $full,
+                ),
+                [false, true],
+            );
             foreach ([[0, 0], [1, 0], [0, 1], [1, 1]] as [$a, $d]) {
                 [$across, $down] = [$columns[$a], $rows[$d]];
-                if (null === $across || null === $down || (count($across->at) + 1) * (count($down->at) + 1) > self::MOST_TILES) {
+                if (
+                    null === $across ||
+                    null === $down ||
+                    (count($across->at) + 1) * (count($down->at) + 1) > self::MOST_TILES
+                ) {
                     continue;
                 }
-                $found = self::joined($picture, $page, $printable, $room, $across, $down, $overlap->mm, $mirrored, $name);
-                $best = null === $best || [$found->through, count($found->sheets), count($found->tiles)] < [$best->through, count($best->sheets), count($best->tiles)] ? $found : $best;
+                $found = self::joined(
+                    $picture,
+                    $page,
+                    $printable,
+                    $room,
+                    $across,
+                    $down,
+                    $overlap->mm,
+                    $mirrored,
+                    $name,
+                );
+                $best =
+                    null === $best ||
+                    [$found->through, count($found->sheets), count($found->tiles)] < [
+                        $best->through,
+                        count($best->sheets),
+                        count($best->tiles),
+                    ]
+                        ? $found
+                        : $best;
             }
         }
 
@@ -94,8 +156,17 @@ final readonly class Tiling implements \JsonSerializable
         ];
     }
 
-    private static function joined(Size $picture, Size $page, Rect $printable, Rect $room, Joins $across, Joins $down, float $overlap, bool $mirrored, string $name): self
-    {
+    private static function joined(
+        Size $picture,
+        Size $page,
+        Rect $printable,
+        Rect $room,
+        Joins $across,
+        Joins $down,
+        float $overlap,
+        bool $mirrored,
+        string $name,
+    ): self {
         $tiles = [];
         foreach ($down->parts($picture->heightMm, $overlap) as $r => [$top, $bottom]) {
             foreach ($across->parts($picture->widthMm, $overlap) as $c => [$left, $right]) {
@@ -103,20 +174,45 @@ final readonly class Tiling implements \JsonSerializable
             }
         }
 
-        return new self($picture, $overlap, $mirrored, $tiles, self::sheets($tiles, $page, $printable, $room, $across, $down, $mirrored, $name), $across->through || $down->through);
+        return new self(
+            $picture,
+            $overlap,
+            $mirrored,
+            $tiles,
+            self::sheets($tiles, $page, $printable, $room, $across, $down, $mirrored, $name),
+            $across->through || $down->through,
+        );
     }
 
     /**
-     * @param list<Rect>                          $whole
+     * @param list<Rect> $whole
      * @param callable(bool, float, float): float $busy
      */
-    private static function joins(bool $across, float $length, float $longest, float $overlap, array $whole, callable $busy, bool $full): ?Joins
-    {
-        $spans = array_map(static fn (Rect $rect): array => $across ? [$rect->xMm, $rect->right()] : [$rect->yMm, $rect->bottom()], $whole);
+    private static function joins(
+        bool $across,
+        float $length,
+        float $longest,
+        float $overlap,
+        array $whole,
+        callable $busy,
+        bool $full,
+    ): ?Joins {
+        $spans = array_map(
+            static fn(Rect $rect): array => $across ? [$rect->xMm, $rect->right()] : [$rect->yMm, $rect->bottom()],
+            $whole,
+        );
         $fewest = Joins::fewest($length, $longest, $overlap);
         $best = null;
         for ($more = 0; $more <= self::MORE; ++$more) {
-            $found = Joins::into($fewest + $more, $length, $longest, $overlap, $spans, static fn (float $from, float $to): float => $busy($across, $from, $to), $full);
+            $found = Joins::into(
+                $fewest + $more,
+                $length,
+                $longest,
+                $overlap,
+                $spans,
+                static fn(float $from, float $to): float => $busy($across, $from, $to),
+                $full,
+            );
             $best ??= $found;
             if (null !== $found && !$found->through) {
                 return $found;
@@ -131,8 +227,16 @@ final readonly class Tiling implements \JsonSerializable
      *
      * @return non-empty-list<TileSheet>
      */
-    private static function sheets(array $tiles, Size $page, Rect $printable, Rect $room, Joins $across, Joins $down, bool $mirrored, string $name): array
-    {
+    private static function sheets(
+        array $tiles,
+        Size $page,
+        Rect $printable,
+        Rect $room,
+        Joins $across,
+        Joins $down,
+        bool $mirrored,
+        string $name,
+    ): array {
         $byName = [];
         $pieces = [];
         foreach ($tiles as $tile) {
@@ -146,13 +250,30 @@ final readonly class Tiling implements \JsonSerializable
             foreach ($places as $place) {
                 $tile = $byName[$place->piece];
                 $sideways = 1 === $place->quarters;
-                $at = Rect::at($place->rect->xMm + self::MARKS_MM, $place->rect->yMm + self::MARKS_MM, $tile->part->size);
-                $placed[] = new PlacedTile($tile, $at, $sideways, $place->rect, self::marks($tile, $at, $across, $down, $mirrored));
+                $at = Rect::at(
+                    $place->rect->xMm + self::MARKS_MM,
+                    $place->rect->yMm + self::MARKS_MM,
+                    $tile->part->size,
+                );
+                $placed[] = new PlacedTile(
+                    $tile,
+                    $at,
+                    $sideways,
+                    $place->rect,
+                    self::marks($tile, $at, $across, $down, $mirrored),
+                );
             }
-            $bar = SheetLayout::secondBar($room, array_map(static fn (PlacedTile $one): Rect => $one->takes, $placed));
-            $names = implode(', ', array_map(static fn (PlacedTile $one): string => $one->tile->name(), $placed));
+            $bar = SheetLayout::secondBar($room, array_map(static fn(PlacedTile $one): Rect => $one->takes, $placed));
+            $names = implode(', ', array_map(static fn(PlacedTile $one): string => $one->tile->name(), $placed));
             if ([] !== $placed) {
-                $sheets[] = new TileSheet($page, $printable, $placed, [...SheetLayout::strip($printable, false, sprintf('%s · part %s · sheet %d of %d', $name, $names, $number + 1, count($laid))), ...(null === $bar ? [] : [$bar])]);
+                $sheets[] = new TileSheet($page, $printable, $placed, [
+                    ...SheetLayout::strip(
+                        $printable,
+                        false,
+                        sprintf('%s · part %s · sheet %d of %d', $name, $names, $number + 1, count($laid)),
+                    ),
+                    ...null === $bar ? [] : [$bar],
+                ]);
             }
         }
 
@@ -168,18 +289,31 @@ final readonly class Tiling implements \JsonSerializable
      */
     private static function laid(array $pieces, Size $page, Rect $room): array
     {
-        $shortest = array_map(static fn (GangPiece $piece): float => min($piece->size->widthMm, $piece->size->heightMm), $pieces);
+        $shortest = array_map(
+            static fn(GangPiece $piece): float => min($piece->size->widthMm, $piece->size->heightMm),
+            $pieces,
+        );
         sort($shortest);
-        if (($shortest[0] + ($shortest[1] ?? \INF)) > max($room->size->widthMm, $room->size->heightMm)) {
-            return array_map(static fn (GangPiece $piece): array => [new GangPlace($piece->id, Rect::at($room->xMm, $room->yMm, $piece->size), 0)], $pieces);
+        if ($shortest[0] + ($shortest[1] ?? \INF) > max($room->size->widthMm, $room->size->heightMm)) {
+            return array_map(
+                static fn(GangPiece $piece): array => [
+                    new GangPlace($piece->id, Rect::at($room->xMm, $room->yMm, $piece->size), 0),
+                ],
+                $pieces,
+            );
         }
-        $gang = Gang::fromOrder(new GangOrder($pieces, new GangPaper($page, $room), Length::mm(0.0)), 1, static fn (int $tried): bool => $tried < self::TRIES);
+        $gang = Gang::fromOrder(
+            new GangOrder($pieces, new GangPaper($page, $room), Length::mm(0.0)),
+            1,
+            static fn(int $tried): bool => $tried < self::TRIES,
+        );
 
-        return array_map(static fn (GangSheet $sheet): array => $sheet->places, $gang->sheets);
+        return array_map(static fn(GangSheet $sheet): array => $sheet->places, $gang->sheets);
     }
 
     /**
-     * Where to cut, ticks outside it at the middle of every join and, to tell parts apart, its name: nothing of it on the
+     * Where to cut, ticks outside it at the middle of every join and, to tell parts apart, its name: nothing of it on
+     * the
      * picture, since every dot of such a print may be transferred.
      *
      * @return list<SheetMark>
@@ -192,15 +326,32 @@ final readonly class Tiling implements \JsonSerializable
             $x = $join - $part->xMm;
             if ($x > 0.0 && $x < $part->size->widthMm) {
                 $x = $at->xMm + ($mirrored ? $part->size->widthMm - $x : $x);
-                $marks[] = new SheetMark(MarkKind::Tick, Rect::mm($x - self::LINE_MM / 2.0, $at->yMm - 1.0 - self::TICK_MM, self::LINE_MM, self::TICK_MM));
-                $marks[] = new SheetMark(MarkKind::Tick, Rect::mm($x - self::LINE_MM / 2.0, $at->bottom() + 1.0, self::LINE_MM, self::TICK_MM));
+                $marks[] = new SheetMark(
+                    MarkKind::Tick,
+                    Rect::mm($x - self::LINE_MM / 2.0, $at->yMm - 1.0 - self::TICK_MM, self::LINE_MM, self::TICK_MM),
+                );
+                $marks[] = new SheetMark(
+                    MarkKind::Tick,
+                    Rect::mm($x - self::LINE_MM / 2.0, $at->bottom() + 1.0, self::LINE_MM, self::TICK_MM),
+                );
             }
         }
         foreach ($down->at as $join) {
             $y = $join - $part->yMm;
             if ($y > 0.0 && $y < $part->size->heightMm) {
-                $marks[] = new SheetMark(MarkKind::Tick, Rect::mm($at->xMm - 1.0 - self::TICK_MM, $at->yMm + $y - self::LINE_MM / 2.0, self::TICK_MM, self::LINE_MM));
-                $marks[] = new SheetMark(MarkKind::Tick, Rect::mm($at->right() + 1.0, $at->yMm + $y - self::LINE_MM / 2.0, self::TICK_MM, self::LINE_MM));
+                $marks[] = new SheetMark(
+                    MarkKind::Tick,
+                    Rect::mm(
+                        $at->xMm - 1.0 - self::TICK_MM,
+                        $at->yMm + $y - self::LINE_MM / 2.0,
+                        self::TICK_MM,
+                        self::LINE_MM,
+                    ),
+                );
+                $marks[] = new SheetMark(
+                    MarkKind::Tick,
+                    Rect::mm($at->right() + 1.0, $at->yMm + $y - self::LINE_MM / 2.0, self::TICK_MM, self::LINE_MM),
+                );
             }
         }
         $marks[] = new SheetMark(MarkKind::Text, Rect::mm($at->xMm + 6.0, $at->yMm - 5.0, 14.0, 4.0), $tile->name());
@@ -214,12 +365,24 @@ final readonly class Tiling implements \JsonSerializable
         $half = self::LINE_MM / 2.0;
         $marks = [];
         foreach ([$at->xMm, $at->right()] as $x) {
-            $marks[] = new SheetMark(MarkKind::Crop, Rect::mm($x - $half, $at->yMm - 1.0 - self::TICK_MM, self::LINE_MM, self::TICK_MM));
-            $marks[] = new SheetMark(MarkKind::Crop, Rect::mm($x - $half, $at->bottom() + 1.0, self::LINE_MM, self::TICK_MM));
+            $marks[] = new SheetMark(
+                MarkKind::Crop,
+                Rect::mm($x - $half, $at->yMm - 1.0 - self::TICK_MM, self::LINE_MM, self::TICK_MM),
+            );
+            $marks[] = new SheetMark(
+                MarkKind::Crop,
+                Rect::mm($x - $half, $at->bottom() + 1.0, self::LINE_MM, self::TICK_MM),
+            );
         }
         foreach ([$at->yMm, $at->bottom()] as $y) {
-            $marks[] = new SheetMark(MarkKind::Crop, Rect::mm($at->xMm - 1.0 - self::TICK_MM, $y - $half, self::TICK_MM, self::LINE_MM));
-            $marks[] = new SheetMark(MarkKind::Crop, Rect::mm($at->right() + 1.0, $y - $half, self::TICK_MM, self::LINE_MM));
+            $marks[] = new SheetMark(
+                MarkKind::Crop,
+                Rect::mm($at->xMm - 1.0 - self::TICK_MM, $y - $half, self::TICK_MM, self::LINE_MM),
+            );
+            $marks[] = new SheetMark(
+                MarkKind::Crop,
+                Rect::mm($at->right() + 1.0, $y - $half, self::TICK_MM, self::LINE_MM),
+            );
         }
 
         return $marks;

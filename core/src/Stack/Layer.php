@@ -19,10 +19,12 @@ final readonly class Layer implements \JsonSerializable
         public float $thicknessMm,
         public Hatch $hatch,
         public ?Face $printedFace = null,
-    ) {
-    }
+    ) {}
 
-    /** @return array{role: string, label: ?string, beside: ?Phrase, thickness_mm: float, hatch: string, printed_face: ?string} */
+    /**
+     * @return array{role: string, label: ?string, beside: ?Phrase, thickness_mm: float, hatch: string,
+     *     printed_face: ?string}
+     */
     public function jsonSerialize(): array
     {
         return [

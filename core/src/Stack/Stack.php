@@ -11,12 +11,10 @@ use Wubbin\Core\Route\LayerRole;
 final readonly class Stack
 {
     /**
-     * @param list<Layer> $layers      from the heat down
-     * @param bool        $seenThrough the picture is looked at through the blank
+     * @param list<Layer> $layers from the heat down
+     * @param bool $seenThrough the picture is looked at through the blank
      */
-    public function __construct(public array $layers, private bool $seenThrough = false)
-    {
-    }
+    public function __construct(public array $layers, private bool $seenThrough = false) {}
 
     /**
      * The layer that the printed face looks at, or null where it looks outward and stays there, or nothing is printed.

@@ -47,8 +47,8 @@ final class AdvisorTest extends TestCase
         self::assertSame(Standing::Buy, $film->standing);
         self::assertSame(['inkjet, dye ink'], $film->missing);
         self::assertSame(['label liner, Letter'], self::of($advice, 'liner-fabric')->missing);
-        $buy = array_values(array_filter($advice, static fn (RouteAdvice $a): bool => Standing::Buy === $a->standing));
-        $counts = array_map(static fn (RouteAdvice $a): int => count($a->missing), $buy);
+        $buy = array_values(array_filter($advice, static fn(RouteAdvice $a): bool => Standing::Buy === $a->standing));
+        $counts = array_map(static fn(RouteAdvice $a): int => count($a->missing), $buy);
         $sorted = $counts;
         sort($sorted);
         self::assertSame($sorted, $counts);
@@ -57,29 +57,52 @@ final class AdvisorTest extends TestCase
     public function testAnEmptyShelfStillSaysWhatToBuy(): void
     {
         $advice = self::advise(Orchard::job(), Shelf::nothing());
-        self::assertSame(['clear iron-on film, A4', 'inkjet, dye ink', 'iron'], self::of($advice, 'light-film')->missing);
+        self::assertSame(
+            ['clear iron-on film, A4', 'inkjet, dye ink', 'iron'],
+            self::of($advice, 'light-film')->missing,
+        );
     }
 
     public function testAnIronThatStaysLukewarmIsNamed(): void
     {
-        $shelf = self::shelf(['media' => ['film-clear-a4'], 'markings' => ['inkjet-dye'], 'heat' => [['dots' => 2] + self::iron()]]);
-        self::assertSame(['iron that gets hotter'], self::of(self::advise(Orchard::job(), $shelf), 'light-film')->missing);
+        $shelf = self::shelf([
+            'media' => ['film-clear-a4'],
+            'markings' => ['inkjet-dye'],
+            'heat' => [['dots' => 2] + self::iron()],
+        ]);
+        self::assertSame(
+            ['iron that gets hotter'],
+            self::of(self::advise(Orchard::job(), $shelf), 'light-film')->missing,
+        );
     }
 
     public function testAShopWithoutADryerIsOfferedTheWayItCanGo(): void
     {
-        $shelf = self::shelf(['media' => ['tissue-a4'], 'markings' => ['inkjet-dye'], 'covers' => ['parchment'], 'heat' => [['id' => 'g', 'label' => 'gun', 'kind' => 'gun', 'from_c' => 200, 'to_c' => 500]]]);
+        $shelf = self::shelf([
+            'media' => ['tissue-a4'],
+            'markings' => ['inkjet-dye'],
+            'covers' => ['parchment'],
+            'heat' => [['id' => 'g', 'label' => 'gun', 'kind' => 'gun', 'from_c' => 200, 'to_c' => 500]],
+        ]);
         $tissue = self::of(self::advise(Orchard::jobOf('tissue-wax'), $shelf), 'tissue-wax');
         self::assertSame(Standing::Works, $tissue->standing);
         self::assertSame(['route' => 'tissue-wax', 'school.candle-heat' => 'gun'], $tissue->changes);
-        self::assertTrue(Orchard::plan(Orchard::edit(Orchard::jobOf('tissue-wax'), $tissue->changes), shelf: $shelf)->ready());
+        self::assertTrue(
+            Orchard::plan(Orchard::edit(Orchard::jobOf('tissue-wax'), $tissue->changes), shelf: $shelf)->ready(),
+        );
     }
 
     public function testPointsAreTheSumOfWhatIsShown(): void
     {
         foreach (self::advise(Orchard::job(), wish: new Wish(UseWanted::Hung, LookWanted::Matte)) as $advice) {
-            self::assertSame(['fit', 'use', 'look', 'cost', 'effort', 'success'], array_map(static fn (Criterion $c): string => $c->id, $advice->criteria));
-            self::assertSame(array_sum(array_map(static fn (Criterion $c): int => $c->points ?? 0, $advice->criteria)), $advice->points());
+            self::assertSame(
+                ['fit', 'use', 'look', 'cost', 'effort', 'success'],
+                array_map(static fn(Criterion $c): string => $c->id, $advice->criteria),
+            );
+            self::assertSame(
+                array_sum(array_map(static fn(Criterion $c): int => $c->points ?? 0, $advice->criteria)),
+                $advice->points(),
+            );
         }
     }
 
@@ -102,7 +125,7 @@ final class AdvisorTest extends TestCase
         $advice = self::advise(Orchard::job());
         self::assertCount(12, $advice);
         foreach ($advice as $one) {
-            self::assertContains('mirrored', array_map(static fn ($d): string => $d->id, $one->decisions));
+            self::assertContains('mirrored', array_map(static fn($d): string => $d->id, $one->decisions));
             self::assertGreaterThan(0.0, $one->oneSeconds);
         }
     }
@@ -116,7 +139,15 @@ final class AdvisorTest extends TestCase
     {
         $catalogue = Orchard::catalogue();
 
-        return (new Advisor($catalogue, new Planner($catalogue)))->advise($job, $job->transfers[0], $shelf ?? Orchard::shelf(), Orchard::picture(), new House(), $wish, $runs);
+        return (new Advisor($catalogue, new Planner($catalogue)))->advise(
+            $job,
+            $job->transfers[0],
+            $shelf ?? Orchard::shelf(),
+            Orchard::picture(),
+            new House(),
+            $wish,
+            $runs,
+        );
     }
 
     /** @param array<string, array{good: int, started: int}> $runs */
@@ -124,7 +155,7 @@ final class AdvisorTest extends TestCase
     {
         $criteria = self::of(self::advise(Orchard::job(), runs: $runs), 'light-film')->criteria;
 
-        return array_values(array_filter($criteria, static fn (Criterion $c): bool => 'success' === $c->id))[0]->points;
+        return array_values(array_filter($criteria, static fn(Criterion $c): bool => 'success' === $c->id))[0]->points;
     }
 
     /** @param list<RouteAdvice> $advice */
@@ -147,6 +178,14 @@ final class AdvisorTest extends TestCase
     /** @return array<string, mixed> */
     private static function iron(): array
     {
-        return ['id' => 'i', 'label' => 'iron', 'kind' => 'iron', 'plate_width_mm' => 115, 'plate_length_mm' => 210, 'dots' => 3, 'steam' => false];
+        return [
+            'id' => 'i',
+            'label' => 'iron',
+            'kind' => 'iron',
+            'plate_width_mm' => 115,
+            'plate_length_mm' => 210,
+            'dots' => 3,
+            'steam' => false,
+        ];
     }
 }

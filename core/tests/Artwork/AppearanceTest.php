@@ -59,17 +59,30 @@ final class AppearanceTest extends TestCase
     /** @return list<string> */
     private static function ids(Look $look): array
     {
-        return array_map(static fn (Appearance $one): string => $one->id, $look->appearances);
+        return array_map(static fn(Appearance $one): string => $one->id, $look->appearances);
     }
 
     private static function look(string $route, string $over = '{}'): Look
     {
-        $disc = Shapes::bitmap(60, 60, static fn (int $x, int $y): string => hypot($x - 30, $y - 30) < 20 ? 'c8321fff' : '00000000');
-        $picture = \Wubbin\Core\Artwork\Picture::fromFile(str_repeat('a', 64), 'disc.png', \Wubbin\Core\Artwork\PictureKind::Raster, 60, 60, true, Traits::of($disc));
+        $disc = Shapes::bitmap(
+            60,
+            60,
+            static fn(int $x, int $y): string => hypot($x - 30, $y - 30) < 20 ? 'c8321fff' : '00000000',
+        );
+        $picture = \Wubbin\Core\Artwork\Picture::fromFile(
+            str_repeat('a', 64),
+            'disc.png',
+            \Wubbin\Core\Artwork\PictureKind::Raster,
+            60,
+            60,
+            true,
+            Traits::of($disc),
+        );
         /** @var array<string, mixed> $changes */
         $changes = json_decode($over, true, 16, \JSON_THROW_ON_ERROR);
 
-        return Orchard::plan(Orchard::jobOf($route, $changes), $picture)->look ?? throw new \LogicException('It was looked at.');
+        return Orchard::plan(Orchard::jobOf($route, $changes), $picture)->look ??
+            throw new \LogicException('It was looked at.');
     }
 
     /**
@@ -89,14 +102,18 @@ final class AppearanceTest extends TestCase
     /** Common practice, no source: raw wood gives a worn look, painted wood a full one. */
     public function testRawWoodLooksWornAndPaintedWoodFull(): void
     {
-        $gaps = static fn (string $material): float => self::look('liner-wood', '{"blank":{"material":"'.$material.'"}}')->appearances[1]->gaps;
+        $gaps = static fn(string $material): float => self::look(
+            'liner-wood',
+            '{"blank":{"material":"' . $material . '"}}',
+        )->appearances[1]->gaps;
         self::assertSame(0.0, $gaps('painted-wood'));
         self::assertGreaterThan(0.05, $gaps('raw-wood'));
     }
 
     public function testGlossShinesAndMatteDoesNot(): void
     {
-        $shines = static fn (string $finish): bool => self::look('light-film', '{"finish":"'.$finish.'"}')->appearances[1]->gloss;
+        $shines = static fn(string $finish): bool => self::look('light-film', '{"finish":"' . $finish . '"}')
+            ->appearances[1]->gloss;
         self::assertTrue($shines('gloss'));
         self::assertFalse($shines('matte'));
     }
@@ -118,20 +135,39 @@ final class AppearanceTest extends TestCase
         Pattern::fromKind(PatternKind::Checks, Colour::hex('#101830'), $repeat);
     }
 
-    /** Half red, half black, on a red like its own: the red is lost and the black stays; what is not ink counts as neither. */
+    /**
+     * Half red, half black, on a red like its own: the red is lost and the black stays; what is not ink counts as
+     * neither.
+     */
     public function testTheMapTellsWhereItIsLost(): void
     {
-        $bitmap = Shapes::bitmap(20, 10, static fn (int $x): string => $x < 10 ? 'ffffffff' : '000000ff');
-        $map = Foresight::map($bitmap, Mask::fromBits(20, 10, str_repeat(str_repeat("\0", 5).str_repeat("\1", 15), 10)), Colour::hex('#1f4d2b'));
+        $bitmap = Shapes::bitmap(20, 10, static fn(int $x): string => $x < 10 ? 'ffffffff' : '000000ff');
+        $map = Foresight::map(
+            $bitmap,
+            Mask::fromBits(20, 10, str_repeat(str_repeat("\0", 5) . str_repeat("\1", 15), 10)),
+            Colour::hex('#1f4d2b'),
+        );
         self::assertSame(str_repeat("\0\0\0\0\0\2\2\2\2\2", 1), substr($map, 0, 10), 'white on green is gone');
         self::assertNotSame("\0", $map[12], 'black on dark green hardly shows');
-        self::assertSame(str_repeat("\0", 10), substr(Foresight::map($bitmap, Mask::fromBits(20, 10, str_repeat("\1", 200)), Colour::hex('#ffffff')), 10, 10), 'black on white stays');
+        self::assertSame(
+            str_repeat("\0", 10),
+            substr(
+                Foresight::map($bitmap, Mask::fromBits(20, 10, str_repeat("\1", 200)), Colour::hex('#ffffff')),
+                10,
+                10,
+            ),
+            'black on white stays',
+        );
     }
 
     /** A comb: a spine of 30 pixels with teeth of 4; only the teeth are finer than a tenth of its width. */
     public function testWhatIsFinerIsTheTeethOfAComb(): void
     {
-        $bitmap = Shapes::bitmap(200, 120, static fn (int $x, int $y): string => $y < 30 || $x % 20 < 4 ? '000000ff' : '00000000');
+        $bitmap = Shapes::bitmap(
+            200,
+            120,
+            static fn(int $x, int $y): string => $y < 30 || $x % 20 < 4 ? '000000ff' : '00000000',
+        );
         $finer = Strokes::finer($bitmap->opaque(), 0.1);
         self::assertSame("\0", $finer->set[10 * 200 + 100], 'the spine holds');
         self::assertSame("\1", $finer->set[80 * 200 + 101], 'a tooth does not');

@@ -24,7 +24,12 @@ final class CutLineTest extends TestCase
         self::assertCount(1, $line->loops);
         self::assertEqualsWithDelta(2.0 * \M_PI * (25.0 + $margin), $line->lengthMm, 0.012 * $line->lengthMm);
         foreach ($line->loops[0] as [$x, $y]) {
-            self::assertEqualsWithDelta(25.0 + $margin, hypot($x - 30.0, $y - 30.0), 0.25, 'within a pixel of the circle');
+            self::assertEqualsWithDelta(
+                25.0 + $margin,
+                hypot($x - 30.0, $y - 30.0),
+                0.25,
+                'within a pixel of the circle',
+            );
         }
         self::assertSame(0, $line->corners);
         self::assertSame(CutEffort::Easy, $line->effort());
@@ -35,7 +40,11 @@ final class CutLineTest extends TestCase
     #[TestWith([4.0, 185.13])]
     public function testRoundASquareTheCornersAreRounded(float $margin, float $length): void
     {
-        $line = CutLine::around(Shapes::mask(100, 100, static fn (float $x, float $y): bool => abs($x - 50) <= 40 && abs($y - 50) <= 40), 0.5, $margin);
+        $line = CutLine::around(
+            Shapes::mask(100, 100, static fn(float $x, float $y): bool => abs($x - 50) <= 40 && abs($y - 50) <= 40),
+            0.5,
+            $margin,
+        );
         self::assertEqualsWithDelta($length, $line->lengthMm, 0.015 * $length);
     }
 
@@ -50,7 +59,13 @@ final class CutLineTest extends TestCase
 
     public function testAHoleIsNotCutAndASpeckIsLeftOut(): void
     {
-        $ring = Shapes::mask(200, 200, static fn (float $x, float $y): bool => (hypot($x - 100, $y - 100) <= 80 && hypot($x - 100, $y - 100) >= 50) || hypot($x - 12, $y - 12) <= 2);
+        $ring = Shapes::mask(
+            200,
+            200,
+            static fn(float $x, float $y): bool => (hypot($x - 100, $y - 100) <= 80 &&
+                hypot($x - 100, $y - 100) >= 50) ||
+                hypot($x - 12, $y - 12) <= 2,
+        );
         $line = CutLine::around($ring, 0.25, 0.0);
         self::assertCount(1, $line->loops);
         self::assertEqualsWithDelta(2.0 * \M_PI * 20.0, $line->lengthMm, 1.5);
@@ -58,7 +73,11 @@ final class CutLineTest extends TestCase
 
     public function testWhatLiesInAHoleComesAlongWithTheRing(): void
     {
-        $target = Shapes::mask(200, 200, static fn (float $x, float $y): bool => ($d = hypot($x - 100, $y - 100)) <= 20 || ($d >= 50 && $d <= 80));
+        $target = Shapes::mask(
+            200,
+            200,
+            static fn(float $x, float $y): bool => ($d = hypot($x - 100, $y - 100)) <= 20 || ($d >= 50 && $d <= 80),
+        );
         $line = CutLine::around($target, 0.25, 1.0);
         self::assertCount(1, $line->loops);
         self::assertEqualsWithDelta(2.0 * \M_PI * 21.0, $line->lengthMm, 2.0);
@@ -66,7 +85,11 @@ final class CutLineTest extends TestCase
 
     public function testPartsThatLieApartAreCutApartUntilTheMarginJoinsThem(): void
     {
-        $two = Shapes::mask(200, 100, static fn (float $x, float $y): bool => hypot($x - 50, $y - 50) <= 30 || hypot($x - 150, $y - 50) <= 30);
+        $two = Shapes::mask(
+            200,
+            100,
+            static fn(float $x, float $y): bool => hypot($x - 50, $y - 50) <= 30 || hypot($x - 150, $y - 50) <= 30,
+        );
         self::assertCount(2, CutLine::around($two, 0.25, 1.0)->loops);
         // 40 pixels of 0.25 mm lie between them: from 5 mm on the margins meet.
         self::assertCount(1, CutLine::around($two, 0.25, 5.5)->loops);

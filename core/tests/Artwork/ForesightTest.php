@@ -83,8 +83,15 @@ final class ForesightTest extends TestCase
 
     private static function on(string $cloth): Foresight
     {
-        return Foresight::forPalette(Palette::ofColours([
-            [Colour::hex('#ffffff'), 0.2], [Colour::hex('#c8102e'), 0.3], [Colour::hex('#111111'), 0.2], [Colour::hex('#f2e6a0'), 0.2], [Colour::hex('#2e8b57'), 0.1],
-        ]), Colour::hex($cloth));
+        return Foresight::forPalette(
+            Palette::ofColours([
+                [Colour::hex('#ffffff'), 0.2],
+                [Colour::hex('#c8102e'), 0.3],
+                [Colour::hex('#111111'), 0.2],
+                [Colour::hex('#f2e6a0'), 0.2],
+                [Colour::hex('#2e8b57'), 0.1],
+            ]),
+            Colour::hex($cloth),
+        );
     }
 }

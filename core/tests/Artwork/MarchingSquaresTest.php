@@ -17,7 +17,11 @@ final class MarchingSquaresTest extends TestCase
     #[TestWith([15.0])]
     public function testOfADistanceItIsACircle(float $radius): void
     {
-        $loops = MarchingSquares::loops(self::field(static fn (int $x, int $y): float => hypot($x - 20.0, $y - 20.0)), 41, $radius);
+        $loops = MarchingSquares::loops(
+            self::field(static fn(int $x, int $y): float => hypot($x - 20.0, $y - 20.0)),
+            41,
+            $radius,
+        );
         self::assertCount(1, $loops);
         foreach ($loops[0] as [$x, $y]) {
             self::assertEqualsWithDelta($radius, hypot($x - 20.0, $y - 20.0), 0.05);
@@ -28,14 +32,25 @@ final class MarchingSquaresTest extends TestCase
     public function testBetweenPixelsItIsInterpolated(): void
     {
         // A valley along the middle column: 3.25 to either side.
-        $loops = MarchingSquares::loops(self::field(static fn (int $x, int $y): float => $y < 2 || $y > 38 ? 99.0 : abs($x - 20.0)), 41, 3.25);
-        $xs = array_filter(array_column($loops[0], 0), static fn (float $x): bool => abs($x - 16.75) < 1e-9 || abs($x - 23.25) < 1e-9);
+        $loops = MarchingSquares::loops(
+            self::field(static fn(int $x, int $y): float => $y < 2 || $y > 38 ? 99.0 : abs($x - 20.0)),
+            41,
+            3.25,
+        );
+        $xs = array_filter(
+            array_column($loops[0], 0),
+            static fn(float $x): bool => abs($x - 16.75) < 1e-9 || abs($x - 23.25) < 1e-9,
+        );
         self::assertGreaterThan(60, count($xs));
     }
 
     public function testARingHasALineOutsideAndOneInsideThatRunsTheOtherWay(): void
     {
-        $loops = MarchingSquares::loops(self::field(static fn (int $x, int $y): float => abs(hypot($x - 20.0, $y - 20.0) - 10.0)), 41, 3.0);
+        $loops = MarchingSquares::loops(
+            self::field(static fn(int $x, int $y): float => abs(hypot($x - 20.0, $y - 20.0) - 10.0)),
+            41,
+            3.0,
+        );
         self::assertCount(2, $loops);
         $areas = array_map(self::area(...), $loops);
         sort($areas);

@@ -23,12 +23,12 @@ final class MaskTest extends TestCase
     public function testDistancesAreTheLeastOfAll(int $seed, int $width, int $height): void
     {
         mt_srand($seed);
-        $mask = Shapes::mask($width, $height, static fn (): bool => 0 === mt_rand(0, 9));
-        $set = array_keys(array_filter(str_split($mask->set), static fn (string $byte): bool => "\1" === $byte));
+        $mask = Shapes::mask($width, $height, static fn(): bool => 0 === mt_rand(0, 9));
+        $set = array_keys(array_filter(str_split($mask->set), static fn(string $byte): bool => "\1" === $byte));
         foreach ($mask->distances() as $i => $distance) {
             $least = \INF;
             foreach ($set as $j) {
-                $least = min($least, hypot($i % $width - $j % $width, intdiv($i, $width) - intdiv($j, $width)));
+                $least = min($least, hypot(($i % $width) - ($j % $width), intdiv($i, $width) - intdiv($j, $width)));
             }
             self::assertEqualsWithDelta($least, $distance, 1e-9);
         }
@@ -42,7 +42,11 @@ final class MaskTest extends TestCase
     public function testSpecksAreLeftOutAndWhatHangsTogetherStays(): void
     {
         $mask = Mask::fromBits(5, 3, "\1\0\0\1\1\0\1\0\0\1\0\0\1\0\0");
-        self::assertSame("\1\0\0\1\1\0\1\0\0\1\0\0\1\0\0", $mask->withoutSpecks(3)->set, 'corner to corner hangs together, and no part wraps round an edge');
+        self::assertSame(
+            "\1\0\0\1\1\0\1\0\0\1\0\0\1\0\0",
+            $mask->withoutSpecks(3)->set,
+            'corner to corner hangs together, and no part wraps round an edge',
+        );
         self::assertSame(0, $mask->withoutSpecks(4)->count());
     }
 

@@ -25,24 +25,55 @@ final class OriginTest extends TestCase
         $origin = Origin::fromPicture('a', 0.25, 0.1, 0.5, 0.8);
         $first = Rect::mm(-100, 80, 200, 100);
         $left = $origin->within($first);
-        self::assertEqualsWithDelta([-50.0, 90.0, 100.0, 80.0], [$left->xMm, $left->yMm, $left->size->widthMm, $left->size->heightMm], 1e-9);
+        self::assertEqualsWithDelta(
+            [-50.0, 90.0, 100.0, 80.0],
+            [$left->xMm, $left->yMm, $left->size->widthMm, $left->size->heightMm],
+            1e-9,
+        );
         $again = $origin->around($left);
-        self::assertEqualsWithDelta([-100.0, 80.0, 200.0, 100.0], [$again->xMm, $again->yMm, $again->size->widthMm, $again->size->heightMm], 1e-9);
+        self::assertEqualsWithDelta(
+            [-100.0, 80.0, 200.0, 100.0],
+            [$again->xMm, $again->yMm, $again->size->widthMm, $again->size->heightMm],
+            1e-9,
+        );
     }
 
     public function testOnTheShirtItStaysWhereItWasAndComesBackToThere(): void
     {
         $whole = Orchard::picture(2000.0, 1000.0);
-        $cut = Picture::fromFile(str_repeat('b', 64), 'branch.png', PictureKind::Raster, 1000.0, 800.0, true, null, Origin::fromPicture($whole->sha256, 0.25, 0.1, 0.5, 0.8));
+        $cut = Picture::fromFile(
+            str_repeat('b', 64),
+            'branch.png',
+            PictureKind::Raster,
+            1000.0,
+            800.0,
+            true,
+            null,
+            Origin::fromPicture($whole->sha256, 0.25, 0.1, 0.5, 0.8),
+        );
         $pictures = [$whole->sha256 => $whole, $cut->sha256 => $cut];
-        $edit = static fn (Job $job, string $artwork): Job => JobEdit::apply($job, ['artwork' => $artwork], new QuantityParser(), Orchard::catalogue(), $pictures);
+        $edit = static fn(Job $job, string $artwork): Job => JobEdit::apply(
+            $job,
+            ['artwork' => $artwork],
+            new QuantityParser(),
+            Orchard::catalogue(),
+            $pictures,
+        );
         $job = Orchard::job(['placement' => ['side_mm' => 200, 'right_mm' => 10]]);
         $was = $job->transfers[0]->placement->rectOf($whole);
         $after = $edit($job, $cut->sha256);
         $is = $after->transfers[0]->placement->rectOf($cut);
-        self::assertEqualsWithDelta([$was->xMm + 50.0, $was->yMm + 10.0, 100.0, 80.0], [$is->xMm, $is->yMm, $is->size->widthMm, $is->size->heightMm], 1e-9);
+        self::assertEqualsWithDelta(
+            [$was->xMm + 50.0, $was->yMm + 10.0, 100.0, 80.0],
+            [$is->xMm, $is->yMm, $is->size->widthMm, $is->size->heightMm],
+            1e-9,
+        );
         $back = $edit($after, $whole->sha256)->transfers[0]->placement->rectOf($whole);
-        self::assertEqualsWithDelta([$was->xMm, $was->yMm, $was->size->widthMm], [$back->xMm, $back->yMm, $back->size->widthMm], 1e-9);
+        self::assertEqualsWithDelta(
+            [$was->xMm, $was->yMm, $was->size->widthMm],
+            [$back->xMm, $back->yMm, $back->size->widthMm],
+            1e-9,
+        );
     }
 
     public function testItSurvivesItsRecord(): void

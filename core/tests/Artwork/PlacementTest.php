@@ -30,7 +30,10 @@ final class PlacementTest extends TestCase
     public function testThePictureHangsFromItsUpperEdgeRoundItsMiddle(): void
     {
         $rect = self::placement(SizedBy::Width, 240.0, 10.0, 80.0)->rectOf(Orchard::picture(2400.0, 1900.0));
-        self::assertSame([-110.0, 80.0, 240.0, 190.0], [$rect->xMm, $rect->yMm, $rect->size->widthMm, $rect->size->heightMm]);
+        self::assertSame(
+            [-110.0, 80.0, 240.0, 190.0],
+            [$rect->xMm, $rect->yMm, $rect->size->widthMm, $rect->size->heightMm],
+        );
     }
 
     #[TestWith([0.0, 0.0])]

@@ -11,8 +11,8 @@ use Wubbin\Core\Artwork\Mask;
 final class Shapes
 {
     /**
-     * @param int<1, max>                  $width
-     * @param int<1, max>                  $height
+     * @param int<1, max> $width
+     * @param int<1, max> $height
      * @param callable(float, float): bool $inside told of the middle of each pixel
      */
     public static function mask(int $width, int $height, callable $inside): Mask
@@ -43,7 +43,11 @@ final class Shapes
     /** @param int<1, max> $size */
     public static function disc(int $size, float $radius): Mask
     {
-        return self::mask($size, $size, static fn (float $x, float $y): bool => hypot($x - $size / 2.0, $y - $size / 2.0) <= $radius);
+        return self::mask(
+            $size,
+            $size,
+            static fn(float $x, float $y): bool => hypot($x - $size / 2.0, $y - $size / 2.0) <= $radius,
+        );
     }
 
     /**
@@ -53,7 +57,12 @@ final class Shapes
      */
     public static function star(int $size, int $points, float $inner, float $outer): Mask
     {
-        return self::mask($size, $size, static function (float $x, float $y) use ($size, $points, $inner, $outer): bool {
+        return self::mask($size, $size, static function (float $x, float $y) use (
+            $size,
+            $points,
+            $inner,
+            $outer,
+        ): bool {
             [$dx, $dy] = [$x - $size / 2.0, $y - $size / 2.0];
             // Within one half of one point: the straight edge from its tip to the hollow beside it.
             $sector = \M_PI / $points;
@@ -73,6 +82,10 @@ final class Shapes
      */
     public static function comb(int $size, int $tooth, int $gap): Mask
     {
-        return self::mask($size, $size, static fn (float $x, float $y): bool => $y > $size / 2.0 || fmod($x, $tooth + $gap) < $tooth);
+        return self::mask(
+            $size,
+            $size,
+            static fn(float $x, float $y): bool => $y > $size / 2.0 || fmod($x, $tooth + $gap) < $tooth,
+        );
     }
 }

@@ -26,9 +26,9 @@ final class BlankTest extends TestCase
     {
         foreach (Orchard::catalogue()->blanks as $kind) {
             foreach ($kind->sizes as $size) {
-                yield $kind->id.' '.$size->id => [$kind, $size];
+                yield $kind->id . ' ' . $size->id => [$kind, $size];
                 foreach (Shape::Garment === $kind->shape ? ['back', 'left-sleeve'] : [] as $side) {
-                    yield $kind->id.' '.$size->id.' '.$side => [$kind, $size->seenFrom($side)];
+                    yield $kind->id . ' ' . $size->id . ' ' . $side => [$kind, $size->seenFrom($side)];
                 }
             }
         }
@@ -48,17 +48,22 @@ final class BlankTest extends TestCase
         self::assertSame(LineStyle::Visible, $outline->style);
         $bottom = max([0.0, ...array_column($outline->points, 1)]);
         self::assertSame($size->heightMm, $bottom, 'as long as measured, from its upper edge');
-        $hem = array_column(array_filter($outline->points, static fn (array $p): bool => $p[1] === $bottom), 0);
-        self::assertEqualsWithDelta($size->widthMm, max([0.0, ...$hem]) - min([0.0, ...$hem]), null === $size->from ? 1e-9 : 0.16 * $size->widthMm, 'as wide as measured; a sleeve narrows');
+        $hem = array_column(array_filter($outline->points, static fn(array $p): bool => $p[1] === $bottom), 0);
+        self::assertEqualsWithDelta(
+            $size->widthMm,
+            max([0.0, ...$hem]) - min([0.0, ...$hem]),
+            null === $size->from ? 1e-9 : 0.16 * $size->widthMm,
+            'as wide as measured; a sleeve narrows',
+        );
     }
 
     #[DataProvider('sizes')]
     public function testTheDrawingIsTheSameOnBothSides(BlankKind $kind, BlankSize $size): void
     {
         $points = $size->drawing[0]->points;
-        $mirrored = array_map(static fn (array $p): array => [-$p[0], $p[1]], $points);
-        usort($points, static fn (array $a, array $b): int => $a <=> $b);
-        usort($mirrored, static fn (array $a, array $b): int => $a <=> $b);
+        $mirrored = array_map(static fn(array $p): array => [-$p[0], $p[1]], $points);
+        usort($points, static fn(array $a, array $b): int => $a <=> $b);
+        usort($mirrored, static fn(array $a, array $b): int => $a <=> $b);
         self::assertEqualsWithDelta($points, $mirrored, 0.011);
     }
 
@@ -94,7 +99,9 @@ final class BlankTest extends TestCase
         self::assertFalse($sizes['M']->forChild());
     }
 
-    /** Common practice, no source: white and very light cloth for clear film, mid tones with a warning, dark ones not. */
+    /**
+     * Common practice, no source: white and very light cloth for clear film, mid tones with a warning, dark ones not.
+     */
     #[TestWith(['#ffffff', Tone::White])]
     #[TestWith(['#f4ecd8', Tone::White])]
     #[TestWith(['#bcd6e6', Tone::VeryLight])]
@@ -106,7 +113,9 @@ final class BlankTest extends TestCase
         self::assertSame($tone, Orchard::catalogue()->tones->toneOf(Colour::hex($hex)));
     }
 
-    /** Source: the circle, circumference = π × diameter. What is kept clear of rim, foot and handle stays the model's. */
+    /**
+     * Source: the circle, circumference = π × diameter. What is kept clear of rim, foot and handle stays the model's.
+     */
     public function testABlankIsCopiedWithMeasuresOfItsOwn(): void
     {
         $mug = self::copy('mug', 'mug-ordinary', ['diameter_mm' => 90, 'height_mm' => 100]);
@@ -114,8 +123,26 @@ final class BlankTest extends TestCase
         self::assertEqualsWithDelta(\M_PI * 90.0 - 35.0, $mug->printArea->size->widthMm, 0.01);
         self::assertSame(100.0 - 8.0 - 6.0, $mug->printArea->size->heightMm);
         self::assertTrue($mug->isOwn());
-        self::assertSame(['id' => 'own', 'like' => 'mug-ordinary', 'label' => 'Ours', 'diameter_mm' => 90.0, 'height_mm' => 100.0, 'top_mm' => 8.0, 'foot_mm' => 6.0, 'handle_mm' => 35.0], $mug->toRecord());
-        self::assertSame([350.0, 390.0], [self::copy('tote', 'tote', ['width_mm' => 350, 'height_mm' => 390])->widthMm, self::copy('tote', 'tote', ['width_mm' => 350, 'height_mm' => 390])->heightMm]);
+        self::assertSame(
+            [
+                'id' => 'own',
+                'like' => 'mug-ordinary',
+                'label' => 'Ours',
+                'diameter_mm' => 90.0,
+                'height_mm' => 100.0,
+                'top_mm' => 8.0,
+                'foot_mm' => 6.0,
+                'handle_mm' => 35.0,
+            ],
+            $mug->toRecord(),
+        );
+        self::assertSame(
+            [350.0, 390.0],
+            [
+                self::copy('tote', 'tote', ['width_mm' => 350, 'height_mm' => 390])->widthMm,
+                self::copy('tote', 'tote', ['width_mm' => 350, 'height_mm' => 390])->heightMm,
+            ],
+        );
     }
 
     public function testACopyOfAChildsShirtIsForAChild(): void
@@ -126,18 +153,87 @@ final class BlankTest extends TestCase
     /** @param array<string, float> $measures */
     #[TestWith(['mug', 'mug-ordinary', ['diameter_mm' => 9, 'height_mm' => 95], 'diameter_mm', '10 mm'])]
     #[TestWith(['mug', 'mug-ordinary', ['diameter_mm' => 82, 'height_mm' => 2001], 'height_mm', '2000 mm'])]
-    #[TestWith(['mug', 'mug-ordinary', ['diameter_mm' => 82, 'height_mm' => 14], 'diameter_mm', 'nothing of its print area is left'])]
+    #[
+        TestWith([
+            'mug',
+            'mug-ordinary',
+            ['diameter_mm' => 82, 'height_mm' => 14],
+            'diameter_mm',
+            'nothing of its print area is left',
+        ]),
+    ]
     #[TestWith(['mug', 'mug-ordinary', ['diameter_mm' => 0, 'height_mm' => 95], 'diameter_mm', '10 mm'])]
-    #[TestWith(['mug', 'mug-tapered', ['rim_diameter_mm' => 0, 'foot_diameter_mm' => 60, 'height_mm' => 95], 'rim_diameter_mm', '10 mm'])]
-    #[TestWith(['mug', 'mug-tapered', ['rim_diameter_mm' => 80, 'foot_diameter_mm' => 0, 'height_mm' => 95], 'foot_diameter_mm', '10 mm'])]
-    #[TestWith(['mug', 'mug-tapered', ['rim_diameter_mm' => 80, 'foot_diameter_mm' => 80, 'height_mm' => 95], 'foot_diameter_mm', 'straight'])]
-    #[TestWith(['shirt', 'M', ['chest_mm' => 500, 'length_mm' => 720, 'print_width_mm' => 520], 'print_width_mm', 'nothing of its print area is left'])]
+    #[
+        TestWith([
+            'mug',
+            'mug-tapered',
+            ['rim_diameter_mm' => 0, 'foot_diameter_mm' => 60, 'height_mm' => 95],
+            'rim_diameter_mm',
+            '10 mm',
+        ]),
+    ]
+    #[
+        TestWith([
+            'mug',
+            'mug-tapered',
+            ['rim_diameter_mm' => 80, 'foot_diameter_mm' => 0, 'height_mm' => 95],
+            'foot_diameter_mm',
+            '10 mm',
+        ]),
+    ]
+    #[
+        TestWith([
+            'mug',
+            'mug-tapered',
+            ['rim_diameter_mm' => 80, 'foot_diameter_mm' => 80, 'height_mm' => 95],
+            'foot_diameter_mm',
+            'straight',
+        ]),
+    ]
+    #[
+        TestWith([
+            'shirt',
+            'M',
+            ['chest_mm' => 500, 'length_mm' => 720, 'print_width_mm' => 520],
+            'print_width_mm',
+            'nothing of its print area is left',
+        ]),
+    ]
     #[TestWith(['shirt', 'M', ['chest_mm' => 500, 'length_mm' => 720, 'print_drop_mm' => -5], 'print_drop_mm', '0 mm'])]
-    #[TestWith(['tote', 'tote', ['width_mm' => 80, 'height_mm' => 420], 'width_mm', 'nothing of its print area is left'])]
-    #[TestWith(['shirt', 'M', ['chest_mm' => 290, 'length_mm' => 720], 'chest_mm', 'nothing of its print area is left'])]
-    #[TestWith(['shirt', 'M', ['chest_mm' => 500, 'length_mm' => 459], 'chest_mm', 'nothing of its print area is left'])]
-    public function testABlankThatCannotBeIsRefusedAtItsMeasure(string $kind, string $like, array $measures, string $field, string $message): void
-    {
+    #[
+        TestWith([
+            'tote',
+            'tote',
+            ['width_mm' => 80, 'height_mm' => 420],
+            'width_mm',
+            'nothing of its print area is left',
+        ]),
+    ]
+    #[
+        TestWith([
+            'shirt',
+            'M',
+            ['chest_mm' => 290, 'length_mm' => 720],
+            'chest_mm',
+            'nothing of its print area is left',
+        ]),
+    ]
+    #[
+        TestWith([
+            'shirt',
+            'M',
+            ['chest_mm' => 500, 'length_mm' => 459],
+            'chest_mm',
+            'nothing of its print area is left',
+        ]),
+    ]
+    public function testABlankThatCannotBeIsRefusedAtItsMeasure(
+        string $kind,
+        string $like,
+        array $measures,
+        string $field,
+        string $message,
+    ): void {
         try {
             self::copy($kind, $like, $measures);
             self::fail('It was let through.');
@@ -149,15 +245,31 @@ final class BlankTest extends TestCase
 
     public function testAPrintAreaOfOnesOwnIsTakenAsMeasured(): void
     {
-        $shirt = self::copy('shirt', 'M', ['chest_mm' => 500, 'length_mm' => 720, 'print_width_mm' => 260, 'print_height_mm' => 310, 'print_drop_mm' => 75]);
+        $shirt = self::copy('shirt', 'M', [
+            'chest_mm' => 500,
+            'length_mm' => 720,
+            'print_width_mm' => 260,
+            'print_height_mm' => 310,
+            'print_drop_mm' => 75,
+        ]);
         self::assertEquals(Rect::mm(-130.0, 75.0, 260.0, 310.0), $shirt->printArea);
     }
 
     /** A pocket is drawn where it is, told of when a picture lies over it, and survives being written down. */
     public function testAPocketIsKeptClear(): void
     {
-        $pocket = ['label' => 'pocket', 'side' => 'front', 'right_mm' => 95.0, 'below_mm' => 140.0, 'width_mm' => 110.0, 'height_mm' => 130.0, 'hole' => false];
-        $shirt = Orchard::catalogue()->blanks['shirt']->sizes['M']->copiedAs(Record::of(['id' => 'own', 'label' => 'Ours', 'chest_mm' => 500, 'length_mm' => 720, 'zones' => [$pocket]]));
+        $pocket = [
+            'label' => 'pocket',
+            'side' => 'front',
+            'right_mm' => 95.0,
+            'below_mm' => 140.0,
+            'width_mm' => 110.0,
+            'height_mm' => 130.0,
+            'hole' => false,
+        ];
+        $shirt = Orchard::catalogue()->blanks['shirt']->sizes['M']->copiedAs(
+            Record::of(['id' => 'own', 'label' => 'Ours', 'chest_mm' => 500, 'length_mm' => 720, 'zones' => [$pocket]]),
+        );
         self::assertEquals(Rect::mm(40.0, 140.0, 110.0, 130.0), $shirt->zonesOn('front')[0]->rect);
         self::assertSame([], $shirt->zonesOn('back'));
         self::assertSame([$pocket], $shirt->toRecord()['zones'] ?? null);
@@ -170,7 +282,19 @@ final class BlankTest extends TestCase
     public function testAZoneThatCannotBeIsRefused(array $over, string $field): void
     {
         try {
-            Zone::fromRecord(Record::of($over + ['label' => 'pocket', 'side' => 'front', 'right_mm' => 0.0, 'below_mm' => 10.0, 'width_mm' => 50.0, 'height_mm' => 50.0, 'hole' => false]));
+            Zone::fromRecord(
+                Record::of(
+                    $over + [
+                        'label' => 'pocket',
+                        'side' => 'front',
+                        'right_mm' => 0.0,
+                        'below_mm' => 10.0,
+                        'width_mm' => 50.0,
+                        'height_mm' => 50.0,
+                        'hole' => false,
+                    ],
+                ),
+            );
             self::fail('It was let through.');
         } catch (BadRecord $e) {
             self::assertSame($field, $e->field);
@@ -181,29 +305,45 @@ final class BlankTest extends TestCase
     {
         $sleeve = Orchard::catalogue()->blanks['shirt']->sizes['M']->seenFrom('left-sleeve');
         self::assertSame('shoulder seam', $sleeve->from);
-        self::assertTrue($sleeve->printArea->within(Rect::mm(-$sleeve->widthMm / 2.0, 0.0, $sleeve->widthMm, $sleeve->heightMm)));
+        self::assertTrue(
+            $sleeve->printArea->within(Rect::mm(-$sleeve->widthMm / 2.0, 0.0, $sleeve->widthMm, $sleeve->heightMm)),
+        );
         self::assertNull(Orchard::catalogue()->blanks['shirt']->sizes['M']->seenFrom('back')->from);
     }
 
     public function testAPieceTracedFromOneSideIsTurnedOverForTheOther(): void
     {
-        $traced = Orchard::catalogue()->blanks['shirt']->sizes['M']->copiedAs(Record::of(['id' => 'own', 'label' => 'Ours', 'outlines' => ['front' => ['points' => '0 0 300 0 400 500 0 500', 'overscan_mm' => 8.0]]]));
+        $traced = Orchard::catalogue()->blanks['shirt']->sizes['M']->copiedAs(
+            Record::of([
+                'id' => 'own',
+                'label' => 'Ours',
+                'outlines' => ['front' => ['points' => '0 0 300 0 400 500 0 500', 'overscan_mm' => 8.0]],
+            ]),
+        );
         self::assertSame(400.0, $traced->widthMm);
         self::assertEqualsWithDelta(100.0, self::rightmost($traced->seenFrom('front'), 0.0), 1e-9);
         self::assertEqualsWithDelta(200.0, self::rightmost($traced->seenFrom('back'), 0.0), 1e-9);
         self::assertEquals(Rect::mm(-208.0, -8.0, 416.0, 516.0), $traced->printArea);
-        self::assertEquals($traced, Orchard::catalogue()->blanks['shirt']->sizes['M']->copiedAs(Record::of($traced->toRecord())));
+        self::assertEquals(
+            $traced,
+            Orchard::catalogue()->blanks['shirt']->sizes['M']->copiedAs(Record::of($traced->toRecord())),
+        );
     }
 
     /** How far right the outline reaches at a height. */
     private static function rightmost(BlankSize $size, float $y): float
     {
-        return max([-\INF, ...array_column(array_filter($size->drawing[0]->points, static fn (array $p): bool => $p[1] === $y), 0)]);
+        return max([
+            -\INF,
+            ...array_column(array_filter($size->drawing[0]->points, static fn(array $p): bool => $p[1] === $y), 0),
+        ]);
     }
 
     /** @param array<string, float> $measures */
     private static function copy(string $kind, string $like, array $measures): BlankSize
     {
-        return Orchard::catalogue()->blanks[$kind]->sizes[$like]->copiedAs(Record::of(['id' => 'own', 'label' => 'Ours'] + $measures));
+        return Orchard::catalogue()->blanks[$kind]->sizes[$like]->copiedAs(
+            Record::of(['id' => 'own', 'label' => 'Ours'] + $measures),
+        );
     }
 }

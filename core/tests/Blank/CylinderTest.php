@@ -11,7 +11,9 @@ use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\UnreadableQuantity;
 
-/** Elementary geometry of a circle seen from outside; formulas in trade figures: arccos(r/D), D·r·sin θ/(D − r·cos θ). */
+/**
+ * Elementary geometry of a circle seen from outside; formulas in trade figures: arccos(r/D), D·r·sin θ/(D − r·cos θ).
+ */
 final class CylinderTest extends TestCase
 {
     /** @param float $degrees arccos(r/D) by table */
@@ -20,7 +22,11 @@ final class CylinderTest extends TestCase
     #[TestWith([70.0, 350.0, 84.2608])]
     public function testAsMuchIsSeenAsTheLineOfSightGrazes(float $diameter, float $eye, float $degrees): void
     {
-        self::assertEqualsWithDelta(deg2rad($degrees) * $diameter / 2.0, Cylinder::across($diameter)->seenArc($eye), 1e-3);
+        self::assertEqualsWithDelta(
+            (deg2rad($degrees) * $diameter) / 2.0,
+            Cylinder::across($diameter)->seenArc($eye),
+            1e-3,
+        );
     }
 
     /** By ray tracing: the sight line from the eye through the point of the wall meets the plane of the axis there. */
@@ -32,7 +38,7 @@ final class CylinderTest extends TestCase
         [$r, $eye] = [41.0, 600.0];
         $angle = $arc / $r;
         [$px, $pz] = [$r * sin($angle), $r * cos($angle)];
-        $ray = $px * $eye / ($eye - $pz);
+        $ray = ($px * $eye) / ($eye - $pz);
         self::assertEqualsWithDelta($ray, Cylinder::across(82.0)->seenAt($arc, $eye), 1e-9);
     }
 
@@ -40,9 +46,9 @@ final class CylinderTest extends TestCase
     public function testASideShrinksByItsCosineFromFarAndMoreFromNear(): void
     {
         $mug = Cylinder::across(82.0);
-        $at45 = \M_PI / 4.0 * 41.0;
+        $at45 = (\M_PI / 4.0) * 41.0;
         self::assertEqualsWithDelta(cos(\M_PI / 4.0), $mug->shrink($at45, 1e7), 1e-4);
-        self::assertLessThan(0.70, $mug->shrink($at45, 600.0));
+        self::assertLessThan(0.7, $mug->shrink($at45, 600.0));
         self::assertSame(1.0, $mug->shrink(0.0, 600.0));
         self::assertEqualsWithDelta(0.0, $mug->shrink($mug->seenArc(600.0), 600.0), 1e-9);
     }
@@ -51,7 +57,9 @@ final class CylinderTest extends TestCase
     public function testShrinkingIsTheSlope(): void
     {
         $candle = Cylinder::across(70.0);
-        $slope = static fn (float $arc): float => ($candle->seenAt($arc + 0.001, 500.0) - $candle->seenAt($arc - 0.001, 500.0)) / 0.002;
+        $slope = static fn(float $arc): float => ($candle->seenAt($arc + 0.001, 500.0) -
+            $candle->seenAt($arc - 0.001, 500.0)) /
+            0.002;
         foreach ([0.0, 10.0, 25.0, 40.0] as $arc) {
             self::assertEqualsWithDelta($slope($arc) / $slope(0.0), $candle->shrink($arc, 500.0), 1e-5);
         }

@@ -36,10 +36,10 @@ final class TaperTest extends TestCase
         $taper = Taper::across(90.0, 62.0, 110.0);
         $slant = sqrt(110.0 ** 2 + 14.0 ** 2);
         self::assertEqualsWithDelta($slant, $taper->slantMm(), 1e-12);
-        self::assertEqualsWithDelta($slant * 45.0 / 14.0, $taper->apexMm(), 1e-9);
+        self::assertEqualsWithDelta(($slant * 45.0) / 14.0, $taper->apexMm(), 1e-9);
         // A half of the way round, at the rim: its angle about the apex is half of the ring's.
         [$x, $y] = $taper->flat(\M_PI, 0.0);
-        self::assertEqualsWithDelta(180.0 * 14.0 / $slant, rad2deg(atan2($x, (float) $taper->apexMm() - $y)), 1e-9);
+        self::assertEqualsWithDelta((180.0 * 14.0) / $slant, rad2deg(atan2($x, (float) $taper->apexMm() - $y)), 1e-9);
     }
 
     #[DataProvider('tapers')]
@@ -49,7 +49,7 @@ final class TaperTest extends TestCase
             $down = $share * $taper->slantMm();
             $arc = [$taper->flat(-\M_PI, $down)];
             for ($i = 1; $i <= 2000; ++$i) {
-                $arc[] = $taper->flat(-\M_PI + 2.0 * \M_PI * $i / 2000.0, $down);
+                $arc[] = $taper->flat(-\M_PI + (2.0 * \M_PI * $i) / 2000.0, $down);
             }
             $ends = hypot($arc[0][0] - $arc[2000][0], $arc[0][1] - $arc[2000][1]);
             self::assertEqualsWithDelta($taper->roundAt($down), Contour::length($arc) - $ends, 0.01);
@@ -101,7 +101,15 @@ final class TaperTest extends TestCase
         self::assertNotNull($bend);
         $box = $bend->boxAbout(0.0, $placed->yMm);
         $half = 40.0 / $taper->radiusAt(25.0);
-        foreach ([[0.0, 0.0, -$half, 10.0], [80.0, 0.0, $half, 10.0], [80.0, 30.0, $half, 40.0], [20.0, 15.0, -$half / 2.0, 25.0]] as [$x, $y, $angle, $down]) {
+        foreach (
+            [
+                [0.0, 0.0, -$half, 10.0],
+                [80.0, 0.0, $half, 10.0],
+                [80.0, 30.0, $half, 40.0],
+                [20.0, 15.0, -$half / 2.0, 25.0],
+            ]
+            as [$x, $y, $angle, $down]
+        ) {
             [$bx, $by] = $bend->point($x, $y);
             self::assertEqualsWithDelta($taper->flat($angle, $down), [$box->xMm + $bx, $box->yMm + $by], 1e-5);
         }
@@ -157,13 +165,23 @@ final class TaperTest extends TestCase
 
     public function testASheetForATaperedMugIsCutAlongTheBend(): void
     {
-        $plan = Orchard::plan(Orchard::jobOf('laser-ceramic', ['blank' => ['size' => 'mug-tapered'], 'placement' => ['side_mm' => 120, 'below_mm' => 12]]));
+        $plan = Orchard::plan(
+            Orchard::jobOf('laser-ceramic', [
+                'blank' => ['size' => 'mug-tapered'],
+                'placement' => ['side_mm' => 120, 'below_mm' => 12],
+            ]),
+        );
         self::assertNotNull($plan->bend);
         self::assertNotNull($plan->sheet);
         self::assertEqualsWithDelta($plan->bend->box->widthMm, $plan->sheet->picture->size->widthMm, 1e-9);
         self::assertGreaterThan(90, count($plan->sheet->marks[0]->lines[0] ?? []));
         self::assertStringContainsString('at the rim', Orchard::decision($plan, 'blank')->because->text);
-        self::assertEqualsWithDelta(2.0 * \M_PI * Taper::across(90.0, 62.0, 110.0)->radiusAt(12.0 + 47.5), $plan->size->widthMm, 0.01, 'round as it is at the middle of the picture');
+        self::assertEqualsWithDelta(
+            2.0 * \M_PI * Taper::across(90.0, 62.0, 110.0)->radiusAt(12.0 + 47.5),
+            $plan->size->widthMm,
+            0.01,
+            'round as it is at the middle of the picture',
+        );
     }
 
     /** Nobody is kept from a job by a size that was typed: the plan is there, and says what is wrong. */
@@ -171,7 +189,12 @@ final class TaperTest extends TestCase
     #[TestWith([120.0, 900.0])]
     public function testAPictureThatCannotBeBentIsToldOf(float $width, float $below): void
     {
-        $plan = Orchard::plan(Orchard::jobOf('laser-ceramic', ['blank' => ['size' => 'mug-tapered'], 'placement' => ['side_mm' => $width, 'below_mm' => $below]]));
+        $plan = Orchard::plan(
+            Orchard::jobOf('laser-ceramic', [
+                'blank' => ['size' => 'mug-tapered'],
+                'placement' => ['side_mm' => $width, 'below_mm' => $below],
+            ]),
+        );
         self::assertNull($plan->bend);
         self::assertFalse($plan->printable());
         self::assertSame(Severity::Impossible, Orchard::check($plan, 'picture.bend')?->severity);
@@ -179,11 +202,21 @@ final class TaperTest extends TestCase
 
     public function testABentPictureThatIsTooLargeIsToldAWidthThatFits(): void
     {
-        $plan = Orchard::plan(Orchard::jobOf('laser-ceramic', ['blank' => ['size' => 'mug-tapered'], 'placement' => ['side_mm' => 420, 'below_mm' => 12]]));
+        $plan = Orchard::plan(
+            Orchard::jobOf('laser-ceramic', [
+                'blank' => ['size' => 'mug-tapered'],
+                'placement' => ['side_mm' => 420, 'below_mm' => 12],
+            ]),
+        );
         $check = Orchard::check($plan, 'sheet.fits');
         $width = (float) ($check->fix->changes['width'] ?? 0);
         self::assertGreaterThan(150.0, $width);
-        $again = Orchard::plan(Orchard::jobOf('laser-ceramic', ['blank' => ['size' => 'mug-tapered'], 'placement' => ['side_mm' => $width, 'below_mm' => 12]]));
+        $again = Orchard::plan(
+            Orchard::jobOf('laser-ceramic', [
+                'blank' => ['size' => 'mug-tapered'],
+                'placement' => ['side_mm' => $width, 'below_mm' => 12],
+            ]),
+        );
         self::assertInstanceOf(SheetLayout::class, $again->sheet);
     }
 }

@@ -37,7 +37,7 @@ final class TracingTest extends TestCase
         [$x, $y] = [$mm[0] * cos($roll) - $mm[1] * sin($roll), $mm[0] * sin($roll) + $mm[1] * cos($roll)];
         $depth = 1500.0 + $y * sin($tilt);
 
-        return [self::WIDE / 2.0 + 4750.0 * $x / $depth, self::HIGH / 2.0 + 4750.0 * $y * cos($tilt) / $depth];
+        return [self::WIDE / 2.0 + (4750.0 * $x) / $depth, self::HIGH / 2.0 + (4750.0 * $y * cos($tilt)) / $depth];
     }
 
     /**
@@ -55,7 +55,7 @@ final class TracingTest extends TestCase
 
     private static function between(Randomizer $random, float $from, float $to): float
     {
-        return $from + ($to - $from) * $random->getInt(0, 1 << 30) / (1 << 30);
+        return $from + (($to - $from) * $random->getInt(0, 1 << 30)) / (1 << 30);
     }
 
     /** @return list<array{float, float}> an A4 sheet’s corners about the origin, upright */
@@ -81,7 +81,11 @@ final class TracingTest extends TestCase
     #[DataProvider('views')]
     public function testPerspectiveIsRemovedExactlyWhereMarksAreExact(float $tilt, float $roll): void
     {
-        $perspective = Perspective::fromCorners(array_map(static fn (array $p): array => self::seen($p, $tilt, $roll), self::sheet()), PaperSize::A4->size(), self::photo());
+        $perspective = Perspective::fromCorners(
+            array_map(static fn(array $p): array => self::seen($p, $tilt, $roll), self::sheet()),
+            PaperSize::A4->size(),
+            self::photo(),
+        );
         foreach ([[0.0, 0.0], [-300.0, 120.0], [250.0, -200.0]] as $mm) {
             [$x, $y] = $perspective->onTable(...self::seen($mm, $tilt, $roll));
             [$ox, $oy] = $perspective->onTable(...self::seen([0.0, 0.0], $tilt, $roll));
@@ -97,7 +101,14 @@ final class TracingTest extends TestCase
         $errors = [];
         for ($trial = 0; $trial < 60; ++$trial) {
             [$tilt, $roll] = [self::between($random, -0.4, 0.4), self::between($random, -0.3, 0.3)];
-            $perspective = Perspective::fromCorners(array_map(static fn (array $p): array => self::noisy(self::seen($p, $tilt, $roll), 1.0, $random), self::sheet()), PaperSize::A4->size(), self::photo());
+            $perspective = Perspective::fromCorners(
+                array_map(
+                    static fn(array $p): array => self::noisy(self::seen($p, $tilt, $roll), 1.0, $random),
+                    self::sheet(),
+                ),
+                PaperSize::A4->size(),
+                self::photo(),
+            );
             foreach ([[-70.0, -90.0], [0.0, 0.0], [60.0, 100.0], [90.0, -40.0]] as $mm) {
                 [$x, $y] = $perspective->onTable(...self::seen($mm, $tilt, $roll));
                 $errors[] = hypot($x - 105.0 - $mm[0], $y - 148.5 - $mm[1]);
@@ -113,7 +124,28 @@ final class TracingTest extends TestCase
         $apron = [[-350.0, -250.0], [350.0, -250.0], [350.0, 250.0], [-350.0, 250.0]];
         [$held, $told] = [0, []];
         for ($trial = 0; $trial < 100; ++$trial) {
-            $traced = Tracing::fromCorners(array_map(static fn (array $p): array => self::noisy(self::seen($p, 0.3, 0.0), Tracing::MARK_SHARE * self::WIDE, $random), self::sheet()), array_map(static fn (array $p): array => self::noisy(self::seen($p, 0.3, 0.0), Tracing::MARK_SHARE * self::WIDE, $random), $apron), PaperSize::A4->size(), self::photo(), false, 10.0);
+            $traced = Tracing::fromCorners(
+                array_map(
+                    static fn(array $p): array => self::noisy(
+                        self::seen($p, 0.3, 0.0),
+                        Tracing::MARK_SHARE * self::WIDE,
+                        $random,
+                    ),
+                    self::sheet(),
+                ),
+                array_map(
+                    static fn(array $p): array => self::noisy(
+                        self::seen($p, 0.3, 0.0),
+                        Tracing::MARK_SHARE * self::WIDE,
+                        $random,
+                    ),
+                    $apron,
+                ),
+                PaperSize::A4->size(),
+                self::photo(),
+                false,
+                10.0,
+            );
             // The trapezoid's widest is a little more than each of its sides: marks scatter outwards as well.
             $held += abs($traced->edge->box()->size->widthMm - 700.0) <= $traced->widthMayBeOffMm ? 1 : 0;
             $told[] = $traced->farMayBeOffMm;
@@ -126,20 +158,34 @@ final class TracingTest extends TestCase
     public function testAnOutlineComesOutUprightAndAtTrueSize(): void
     {
         $piece = [[-200.0, -300.0], [200.0, -300.0], [260.0, 300.0], [-260.0, 300.0]];
-        $traced = Tracing::fromCorners(array_map(static fn (array $p): array => self::seen($p, 0.3, 0.0), self::sheet()), array_map(static fn (array $p): array => self::seen($p, 0.3, 0.0), $piece), PaperSize::A4->size(), self::photo(), false, 10.0);
+        $traced = Tracing::fromCorners(
+            array_map(static fn(array $p): array => self::seen($p, 0.3, 0.0), self::sheet()),
+            array_map(static fn(array $p): array => self::seen($p, 0.3, 0.0), $piece),
+            PaperSize::A4->size(),
+            self::photo(),
+            false,
+            10.0,
+        );
         self::assertEqualsWithDelta(520.0, $traced->edge->box()->size->widthMm, 0.1);
         self::assertEqualsWithDelta(600.0, $traced->edge->box()->size->heightMm, 0.1);
-        self::assertEqualsWithDelta(600.0 * (400.0 + 520.0) / 2.0, $traced->edge->areaMm2(), 100.0);
+        self::assertEqualsWithDelta((600.0 * (400.0 + 520.0)) / 2.0, $traced->edge->areaMm2(), 100.0);
         self::assertEqualsWithDelta(0.0, $traced->edge->box()->yMm, 1e-9);
     }
 
     public function testCornersMarkedAgainstTheClockDoNotMirrorThePiece(): void
     {
         $flag = [[-100.0, -100.0], [150.0, 0.0], [-100.0, 100.0]];
-        $corners = array_map(static fn (array $p): array => self::seen($p, 0.2, 0.0), self::sheet());
-        $points = array_map(static fn (array $p): array => self::seen($p, 0.2, 0.0), $flag);
+        $corners = array_map(static fn(array $p): array => self::seen($p, 0.2, 0.0), self::sheet());
+        $points = array_map(static fn(array $p): array => self::seen($p, 0.2, 0.0), $flag);
         $one = Tracing::fromCorners($corners, $points, PaperSize::A4->size(), self::photo(), false, 0.0);
-        $other = Tracing::fromCorners(array_reverse($corners), $points, PaperSize::A4->size(), self::photo(), false, 0.0);
+        $other = Tracing::fromCorners(
+            array_reverse($corners),
+            $points,
+            PaperSize::A4->size(),
+            self::photo(),
+            false,
+            0.0,
+        );
         self::assertEqualsWithDelta($one->edge->points, $other->edge->points, 0.02);
         self::assertGreaterThan($one->edge->points[0][0], $one->edge->points[1][0], 'its point is still to the right');
     }
@@ -147,17 +193,35 @@ final class TracingTest extends TestCase
     public function testAHalfIsMirroredAboutTheLineFromItsFirstPointToItsLast(): void
     {
         $half = [[0.0, -300.0], [200.0, -300.0], [260.0, 300.0], [0.0, 300.0]];
-        $traced = Tracing::fromCorners(array_map(static fn (array $p): array => self::seen($p, 0.3, 0.2), self::sheet()), array_map(static fn (array $p): array => self::seen($p, 0.3, 0.2), $half), PaperSize::A4->size(), self::photo(), true, 5.0);
+        $traced = Tracing::fromCorners(
+            array_map(static fn(array $p): array => self::seen($p, 0.3, 0.2), self::sheet()),
+            array_map(static fn(array $p): array => self::seen($p, 0.3, 0.2), $half),
+            PaperSize::A4->size(),
+            self::photo(),
+            true,
+            5.0,
+        );
         self::assertCount(6, $traced->edge->points);
         self::assertEqualsWithDelta(520.0, $traced->edge->box()->size->widthMm, 0.1);
         self::assertEqualsWithDelta(600.0, $traced->edge->box()->size->heightMm, 0.1);
-        self::assertEqualsWithDelta($traced->edge->points, array_map(static fn (array $p): array => [-$p[0], $p[1]], [$traced->edge->points[0], ...array_reverse(array_slice($traced->edge->points, 1))]), 0.05);
+        self::assertEqualsWithDelta(
+            $traced->edge->points,
+            array_map(static fn(array $p): array => [-$p[0], $p[1]], [
+                $traced->edge->points[0],
+                ...array_reverse(array_slice($traced->edge->points, 1)),
+            ]),
+            0.05,
+        );
     }
 
     public function testASheetThatLiesTheOtherWayCanBeSaid(): void
     {
-        $corners = array_map(static fn (array $p): array => self::seen($p, 0.0, 0.0), self::sheet());
-        self::assertEqualsWithDelta(PaperSize::A4->size()->turned(), Perspective::fromCorners($corners, PaperSize::A4->size(), self::photo(), true)->sheet, 1e-9);
+        $corners = array_map(static fn(array $p): array => self::seen($p, 0.0, 0.0), self::sheet());
+        self::assertEqualsWithDelta(
+            PaperSize::A4->size()->turned(),
+            Perspective::fromCorners($corners, PaperSize::A4->size(), self::photo(), true)->sheet,
+            1e-9,
+        );
     }
 
     /** @param list<array{float, float}> $corners */
@@ -200,10 +264,22 @@ final class TracingTest extends TestCase
 
     public function testTheLineBeyondBridgesANarrowHollow(): void
     {
-        $slit = [[0.0, 0.0], [95.0, 0.0], [95.0, 100.0], [105.0, 100.0], [105.0, 0.0], [200.0, 0.0], [200.0, 200.0], [0.0, 200.0]];
+        $slit = [
+            [0.0, 0.0],
+            [95.0, 0.0],
+            [95.0, 100.0],
+            [105.0, 100.0],
+            [105.0, 0.0],
+            [200.0, 0.0],
+            [200.0, 200.0],
+            [0.0, 200.0],
+        ];
         $beyond = TracedEdge::fromPoints($slit, 10.0)->beyond();
         self::assertNull(Contour::crossing($beyond));
-        $inTheSlit = array_filter($beyond, static fn (array $p): bool => abs($p[0]) < 5.0 && $p[1] > 20.0 && $p[1] < 100.0);
+        $inTheSlit = array_filter(
+            $beyond,
+            static fn(array $p): bool => abs($p[0]) < 5.0 && $p[1] > 20.0 && $p[1] < 100.0,
+        );
         self::assertSame([], $inTheSlit);
     }
 

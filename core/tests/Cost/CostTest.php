@@ -33,17 +33,39 @@ final class CostTest extends TestCase
     /** A picture that is a solid of pure cyan: one ink, laid on in full. */
     private static function cyan(): Picture
     {
-        return Picture::fromFile(str_repeat('a', 64), 'cyan.png', PictureKind::Raster, 2400.0, 1900.0, false, Traits::of(Bitmap::fromRgba(24, 19, str_repeat("\0\xFF\xFF\xFF", 24 * 19))));
+        return Picture::fromFile(
+            str_repeat('a', 64),
+            'cyan.png',
+            PictureKind::Raster,
+            2400.0,
+            1900.0,
+            false,
+            Traits::of(Bitmap::fromRgba(24, 19, str_repeat("\0\xFF\xFF\xFF", 24 * 19))),
+        );
     }
 
     private static function needs(Job $job, int $pieces, int $spares = 0): Needs
     {
-        return Needs::forPieces($job, Orchard::whole($job, self::cyan()), $pieces, [str_repeat('a', 64) => self::cyan()], Orchard::catalogue(), $spares);
+        return Needs::forPieces(
+            $job,
+            Orchard::whole($job, self::cyan()),
+            $pieces,
+            [str_repeat('a', 64) => self::cyan()],
+            Orchard::catalogue(),
+            $spares,
+        );
     }
 
     private static function batch(Job $job, int $pieces): Batch
     {
-        return Batch::forPlan(Orchard::whole($job, self::cyan()), $pieces, Orchard::shelf(), Orchard::catalogue(), 6, 6);
+        return Batch::forPlan(
+            Orchard::whole($job, self::cyan()),
+            $pieces,
+            Orchard::shelf(),
+            Orchard::catalogue(),
+            6,
+            6,
+        );
     }
 
     /** @return array<string, Ledger> */
@@ -59,7 +81,7 @@ final class CostTest extends TestCase
     /** @return array<string, CostLine> */
     private static function lines(CostSheet $sheet): array
     {
-        return array_column(array_map(static fn (CostLine $line): array => [$line->id, $line], $sheet->lines), 1, 0);
+        return array_column(array_map(static fn(CostLine $line): array => [$line->id, $line], $sheet->lines), 1, 0);
     }
 
     /** Pure inks, and black by replacing what is grey in three. */
@@ -80,7 +102,8 @@ final class CostTest extends TestCase
     }
 
     /**
-     * Worked by hand: four shirts with a solid of cyan, 240 × 190 mm, on A4 film at 0.90 a sheet, shirts at 4.50, ink at
+     * Worked by hand: four shirts with a solid of cyan, 240 × 190 mm, on A4 film at 0.90 a sheet, shirts at 4.50, ink
+     * at
      * 0.50 a ml. Film: a sheet each, 4 × 0.90. Ink: 4 × 0.240 × 0.190 m² × 12 ml = 2.1888 ml, 1.0944. Shirts: 18.00.
      */
     public function testACostSheetWorkedByHand(): void
@@ -95,8 +118,12 @@ final class CostTest extends TestCase
         self::assertEqualsWithDelta(360.0, $lines['sheet']->exact, 1e-9);
         self::assertEqualsWithDelta(109.44, $lines['ink']->exact, 1e-9);
         self::assertEqualsWithDelta(1800.0, $lines['blank']->exact, 1e-9);
-        self::assertEqualsWithDelta(2000.0 * $batch->handsS / 3600.0, $lines['hands']->exact, 1e-9);
-        self::assertSame($sheet->total, array_sum(array_map(static fn (CostLine $line): int => $line->minor, $sheet->lines)), 'to the last cent');
+        self::assertEqualsWithDelta((2000.0 * $batch->handsS) / 3600.0, $lines['hands']->exact, 1e-9);
+        self::assertSame(
+            $sheet->total,
+            array_sum(array_map(static fn(CostLine $line): int => $line->minor, $sheet->lines)),
+            'to the last cent',
+        );
         self::assertTrue($sheet->whole());
     }
 
@@ -105,11 +132,18 @@ final class CostTest extends TestCase
     {
         $one = self::batch(Orchard::job(), 1);
         $four = self::batch(Orchard::job(), 4);
-        self::assertEqualsWithDelta(2400.0 * 45.0 / 3.6e6, $one->heatUpKwh(), 1e-9);
+        self::assertEqualsWithDelta((2400.0 * 45.0) / 3.6e6, $one->heatUpKwh(), 1e-9);
         self::assertSame($one->heatUpWs, $four->heatUpWs, 'the batch shares it');
         self::assertEqualsWithDelta(4.0 * $one->heldWs, $four->heldWs, 1e-6);
         $plan = Orchard::whole();
-        $heated = array_sum(array_map(static fn ($step): float => in_array($step->kind->value, ['prepress', 'heat'], true) ? $step->duration->seconds : 0.0, $plan->steps()));
+        $heated = array_sum(
+            array_map(
+                static fn($step): float => in_array($step->kind->value, ['prepress', 'heat'], true)
+                    ? $step->duration->seconds
+                    : 0.0,
+                $plan->steps(),
+            ),
+        );
         self::assertEqualsWithDelta(2400.0 * $heated, $one->heldWs, 2400.0);
     }
 
@@ -117,10 +151,17 @@ final class CostTest extends TestCase
     public function testLossesArePaidByWhatComesOut(): void
     {
         $job = Orchard::job();
-        $of = static fn (?SuccessShare $share): CostSheet => CostSheet::forPieces(1, self::needs($job, 1), self::batch($job, 1), new Rates(hour: 2000, kwh: 30, overhead: 0.1), self::stock(), $share);
+        $of = static fn(?SuccessShare $share): CostSheet => CostSheet::forPieces(
+            1,
+            self::needs($job, 1),
+            self::batch($job, 1),
+            new Rates(hour: 2000, kwh: 30, overhead: 0.1),
+            self::stock(),
+            $share,
+        );
         $none = $of(null);
         $some = $of(new SuccessShare(9, 1));
-        self::assertEqualsWithDelta($none->each() * 11.0 / 9.5, $some->each(), 1e-9);
+        self::assertEqualsWithDelta(($none->each() * 11.0) / 9.5, $some->each(), 1e-9);
         self::assertSame($none->each(), $of(new SuccessShare(3, 1))->each(), 'of fewer than five nothing is said');
         self::assertNull($of(new SuccessShare(3, 1))->success);
     }
@@ -132,17 +173,38 @@ final class CostTest extends TestCase
         self::assertFalse($sheet->whole());
         self::assertSame(0, $sheet->total);
         $lines = self::lines($sheet);
-        self::assertSame(['sheet film-clear-a4', 'hour', 'kwh'], [$lines['sheet']->wanted, $lines['hands']->wanted, $lines['energy']->wanted]);
+        self::assertSame(
+            ['sheet film-clear-a4', 'hour', 'kwh'],
+            [$lines['sheet']->wanted, $lines['hands']->wanted, $lines['energy']->wanted],
+        );
         self::assertNull($lines['sheet']->of(1)['minor']);
     }
 
     public function testSizesAndColoursAreNeededEach(): void
     {
-        $job = Orchard::job(['quantity' => 10, 'breakdown' => [['quantity' => 6, 'size' => 'S', 'colour' => null, 'width_mm' => null], ['quantity' => 4, 'size' => 'L', 'colour' => '#1f4d2b', 'width_mm' => null]]]);
+        $job = Orchard::job([
+            'quantity' => 10,
+            'breakdown' => [
+                ['quantity' => 6, 'size' => 'S', 'colour' => null, 'width_mm' => null],
+                ['quantity' => 4, 'size' => 'L', 'colour' => '#1f4d2b', 'width_mm' => null],
+            ],
+        ]);
         $needs = self::needs($job, 10);
-        self::assertSame([6.0, 4.0], [$needs->amounts['blank shirt S #ffffff'], $needs->amounts['blank shirt L #1f4d2b']]);
+        self::assertSame(
+            [6.0, 4.0],
+            [$needs->amounts['blank shirt S #ffffff'], $needs->amounts['blank shirt L #1f4d2b']],
+        );
         self::assertSame(10.0, $needs->amounts['sheet film-clear-a4']);
-        self::assertSame(5.0, array_sum(array_intersect_key(self::needs($job, 5)->amounts, ['blank shirt S #ffffff' => 1, 'blank shirt L #1f4d2b' => 1])), 'half of them in the same proportion');
+        self::assertSame(
+            5.0,
+            array_sum(
+                array_intersect_key(self::needs($job, 5)->amounts, [
+                    'blank shirt S #ffffff' => 1,
+                    'blank shirt L #1f4d2b' => 1,
+                ]),
+            ),
+            'half of them in the same proportion',
+        );
     }
 
     public function testManyOnASheetShareIt(): void
@@ -150,7 +212,11 @@ final class CostTest extends TestCase
         $job = Orchard::edited(['width' => '50 mm']);
         $holds = Orchard::plan($job, self::cyan())->perSheet();
         self::assertSame(1.0, self::needs($job, $holds)->amounts['sheet film-clear-a4']);
-        self::assertSame(2.0, self::needs($job, $holds + 1)->amounts['sheet film-clear-a4'], 'a second one is bought whole');
+        self::assertSame(
+            2.0,
+            self::needs($job, $holds + 1)->amounts['sheet film-clear-a4'],
+            'a second one is bought whole',
+        );
         self::assertSame(3.0, self::needs($job, $holds + 1, 1)->amounts['sheet film-clear-a4'], 'and a spare');
     }
 
@@ -158,16 +224,48 @@ final class CostTest extends TestCase
     public function testTapeAndHands(): void
     {
         self::assertEqualsWithDelta(0.6, self::needs(Orchard::jobOf('laser-ceramic'), 5)->amounts['tape heat'], 1e-9);
-        $kinds = array_map(static fn ($item): string => $item->stuff->value, self::needs(Orchard::jobOf('handmade-wax', ['choices' => ['things' => ['marking' => 'marker'], 'schools' => [], 'figures' => []]]), 3)->items);
+        $kinds = array_map(
+            static fn($item): string => $item->stuff->value,
+            self::needs(
+                Orchard::jobOf('handmade-wax', [
+                    'choices' => ['things' => ['marking' => 'marker'], 'schools' => [], 'figures' => []],
+                ]),
+                3,
+            )->items,
+        );
         self::assertNotContains('ink', $kinds);
     }
 
     public function testCheaperWaysAreToldWhatSavesMostFirst(): void
     {
-        $of = static fn (int $each): CostSheet => CostSheet::forPieces(1, self::needs(Orchard::job(), 1), self::batch(Orchard::job(), 1), new Rates(hour: $each, kwh: 0), self::stock(), null);
+        $of = static fn(int $each): CostSheet => CostSheet::forPieces(
+            1,
+            self::needs(Orchard::job(), 1),
+            self::batch(Orchard::job(), 1),
+            new Rates(hour: $each, kwh: 0),
+            self::stock(),
+            null,
+        );
         $now = $of(4000);
-        $told = Cheaper::than($now, [['batch', 'a little', $of(3950)], ['fill', 'more', $of(2000)], ['route', 'most', $of(1000)], ['route', 'dearer', $of(5000)], ['route', 'unknown', CostSheet::forPieces(1, self::needs(Orchard::job(), 1), self::batch(Orchard::job(), 1), new Rates(), [], null)]]);
-        self::assertSame(['most', 'more'], array_map(static fn (Cheaper $one): string => $one->how, $told));
+        $told = Cheaper::than($now, [
+            ['batch', 'a little', $of(3950)],
+            ['fill', 'more', $of(2000)],
+            ['route', 'most', $of(1000)],
+            ['route', 'dearer', $of(5000)],
+            [
+                'route',
+                'unknown',
+                CostSheet::forPieces(
+                    1,
+                    self::needs(Orchard::job(), 1),
+                    self::batch(Orchard::job(), 1),
+                    new Rates(),
+                    [],
+                    null,
+                ),
+            ],
+        ]);
+        self::assertSame(['most', 'more'], array_map(static fn(Cheaper $one): string => $one->how, $told));
     }
 
     /** A price that leaves 40 % of itself: cost 6.00, price 10.00; never a cent below. */
@@ -190,26 +288,59 @@ final class CostTest extends TestCase
     /** Worked by hand: 10 at 10.00, set-up 15.00, tax 19 %: 115.00 net, 21.85 tax, 136.85. */
     public function testAQuoteWorkedByHand(): void
     {
-        $quote = Quote::fromItems([['Shirts', self::costing(600, 10), [self::costing(500, 50)]]], Price::byMargin(0.4), 1500, 0.19);
+        $quote = Quote::fromItems(
+            [['Shirts', self::costing(600, 10), [self::costing(500, 50)]]],
+            Price::byMargin(0.4),
+            1500,
+            0.19,
+        );
         self::assertSame([11_500, 2185, 13_685], [$quote->net, $quote->tax, $quote->gross]);
         self::assertSame(1000, $quote->lines[0]['each']);
-        self::assertSame([50, 834], [$quote->lines[0]['breaks'][0]['quantity'], $quote->lines[0]['breaks'][0]['each']], 'five hundred by six tenths, up');
+        self::assertSame(
+            [50, 834],
+            [$quote->lines[0]['breaks'][0]['quantity'], $quote->lines[0]['breaks'][0]['each']],
+            'five hundred by six tenths, up',
+        );
     }
 
     public function testWhatIsShortIsBoughtInPacks(): void
     {
         $needs = self::needs(Orchard::job(), 25);
-        $short = Shortage::fromNeeds($needs, ['sheet film-clear-a4' => Ledger::of([Movement::bought(10.0, 900)])], ['sheet film-clear-a4' => 10.0]);
+        $short = Shortage::fromNeeds(
+            $needs,
+            ['sheet film-clear-a4' => Ledger::of([Movement::bought(10.0, 900)])],
+            ['sheet film-clear-a4' => 10.0],
+        );
         self::assertCount(1, $short, 'what nobody counts is not short');
-        self::assertSame([25.0, 10.0, 20.0, 1800], [$short[0]->needed, $short[0]->there, $short[0]->buy, $short[0]->cost]);
-        self::assertSame([], Shortage::fromNeeds(self::needs(Orchard::job(), 10), ['sheet film-clear-a4' => Ledger::of([Movement::bought(10.0, 900)])], []));
+        self::assertSame(
+            [25.0, 10.0, 20.0, 1800],
+            [$short[0]->needed, $short[0]->there, $short[0]->buy, $short[0]->cost],
+        );
+        self::assertSame(
+            [],
+            Shortage::fromNeeds(
+                self::needs(Orchard::job(), 10),
+                ['sheet film-clear-a4' => Ledger::of([Movement::bought(10.0, 900)])],
+                [],
+            ),
+        );
     }
 
     /** A sheet of so many pieces that cost so much each, and nothing else. */
     private static function costing(int $each, int $pieces): CostSheet
     {
-        $needs = Needs::nothing()->with(Item::blank('shirt', 'M', Colour::hex('#ffffff'), Orchard::catalogue()), (float) $pieces);
+        $needs = Needs::nothing()->with(
+            Item::blank('shirt', 'M', Colour::hex('#ffffff'), Orchard::catalogue()),
+            (float) $pieces,
+        );
 
-        return CostSheet::forPieces($pieces, $needs, self::batch(Orchard::job(), $pieces), new Rates(hour: 0, kwh: 0), ['blank shirt M #ffffff' => Ledger::of([Movement::bought((float) $pieces, $each * $pieces)])], null);
+        return CostSheet::forPieces(
+            $pieces,
+            $needs,
+            self::batch(Orchard::job(), $pieces),
+            new Rates(hour: 0, kwh: 0),
+            ['blank shirt M #ffffff' => Ledger::of([Movement::bought((float) $pieces, $each * $pieces)])],
+            null,
+        );
     }
 }

@@ -26,18 +26,32 @@ final class LedgerTest extends TestCase
         $ledger = Ledger::of([Movement::bought(10.0, 1000), Movement::bought(10.0, 1200)]);
         self::assertEqualsWithDelta(400.0, $ledger->costOf(4.0), 1e-9);
         self::assertEqualsWithDelta(1600.0, $ledger->costOf(15.0), 1e-9);
-        self::assertEqualsWithDelta(2200.0 + 600.0, $ledger->costOf(25.0), 1e-9, 'beyond what there is at the last price');
+        self::assertEqualsWithDelta(
+            2200.0 + 600.0,
+            $ledger->costOf(25.0),
+            1e-9,
+            'beyond what there is at the last price',
+        );
         self::assertNull(Ledger::of([Movement::counted(10.0)])->costOf(20.0), 'nobody knows what it cost');
         self::assertNull(Ledger::of([])->costOf(1.0));
         self::assertNull(Ledger::of([Movement::counted(10.0)])->costOf(1.0), 'nor what is there');
-        self::assertEqualsWithDelta(500.0, Ledger::of([Movement::counted(10.0), Movement::bought(2.0, 200)])->costOf(5.0), 1e-9, 'then as the next was bought');
+        self::assertEqualsWithDelta(
+            500.0,
+            Ledger::of([Movement::counted(10.0), Movement::bought(2.0, 200)])->costOf(5.0),
+            1e-9,
+            'then as the next was bought',
+        );
     }
 
     public function testMoreIsUsedThanWasThere(): void
     {
         $ledger = Ledger::of([Movement::bought(3.0, 300), Movement::used(5.0)]);
         self::assertSame([0, 2000, 300], [$ledger->level(), $ledger->missing, $ledger->spent]);
-        self::assertSame(0, Ledger::of([Movement::bought(3.0, 300), Movement::used(5.0), Movement::counted(1.0)])->missing, 'counting settles it');
+        self::assertSame(
+            0,
+            Ledger::of([Movement::bought(3.0, 300), Movement::used(5.0), Movement::counted(1.0)])->missing,
+            'counting settles it',
+        );
     }
 
     public function testCountingCorrects(): void

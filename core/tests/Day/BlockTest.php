@@ -24,9 +24,12 @@ final class BlockTest extends TestCase
      */
     private static function blocks(array $activities, string $kind): array
     {
-        $table = Laying::fromRanks(new Day($activities, new Workshop(1, new Hours([[0, 100_000]]), ['press' => 1], [], ['rack' => 3]), 0), array_map(floatval(...), array_keys($activities)));
+        $table = Laying::fromRanks(
+            new Day($activities, new Workshop(1, new Hours([[0, 100_000]]), ['press' => 1], [], ['rack' => 3]), 0),
+            array_map(floatval(...), array_keys($activities)),
+        );
 
-        return array_values(array_filter(Block::all($table), static fn (Block $one): bool => $one->kind === $kind));
+        return array_values(array_filter(Block::all($table), static fn(Block $one): bool => $one->kind === $kind));
     }
 
     public function testWhatFollowsOnEachOtherIsSeenAsOne(): void
@@ -39,7 +42,10 @@ final class BlockTest extends TestCase
             new Activity('e', 'shirts', 'press', 30, true, piece: 3, earliest: 4000),
         ];
         $hands = self::blocks($activities, 'hands');
-        self::assertSame(['shirts', 'mugs', 'shirts', 'shirts'], array_map(static fn (Block $one): string => $one->group, $hands));
+        self::assertSame(
+            ['shirts', 'mugs', 'shirts', 'shirts'],
+            array_map(static fn(Block $one): string => $one->group, $hands),
+        );
         self::assertSame([['place', 'press'], [1]], [$hands[0]->labels, $hands[0]->pieces]);
         self::assertSame([0, 90], [$hands[0]->start, $hands[0]->end]);
         self::assertNull($hands[0]->celsius, 'how hot it is is the press’s');
@@ -49,30 +55,69 @@ final class BlockTest extends TestCase
     /** What has its time from a person, or is under way, stands by itself. */
     public function testAPinnedOneStandsByItself(): void
     {
-        $activities = [new Activity('a', 'shirts', 'place', 60, true), new Activity('b', 'shirts', 'peel', 60, true, pinned: 60)];
-        self::assertSame([false, true], array_map(static fn (Block $one): bool => $one->pinned, self::blocks($activities, 'hands')));
-        $under = [new Activity('a', 'shirts', 'press', 60, true, began: -10), new Activity('b', 'shirts', 'peel', 60, true)];
-        self::assertSame([true, false], array_map(static fn (Block $one): bool => $one->began, self::blocks($under, 'hands')));
+        $activities = [
+            new Activity('a', 'shirts', 'place', 60, true),
+            new Activity('b', 'shirts', 'peel', 60, true, pinned: 60),
+        ];
+        self::assertSame(
+            [false, true],
+            array_map(static fn(Block $one): bool => $one->pinned, self::blocks($activities, 'hands')),
+        );
+        $under = [
+            new Activity('a', 'shirts', 'press', 60, true, began: -10),
+            new Activity('b', 'shirts', 'peel', 60, true),
+        ];
+        self::assertSame(
+            [true, false],
+            array_map(static fn(Block $one): bool => $one->began, self::blocks($under, 'hands')),
+        );
     }
 
     public function testAStackIsSeenOnEachOfItsPlaces(): void
     {
         $rack = self::blocks([new Activity('a', 'shirts', 'dry', 1800, place: 'rack', room: 3)], 'place rack');
-        self::assertSame([0, 1, 2], array_map(static fn (Block $one): int => $one->lane, $rack));
+        self::assertSame([0, 1, 2], array_map(static fn(Block $one): int => $one->lane, $rack));
         self::assertFalse($rack[0]->hands);
     }
 
     public function testAsThePageReadsIt(): void
     {
         $told = self::blocks([new Activity('a', 'shirts', 'place', 60, true, piece: 4)], 'hands')[0]->jsonSerialize();
-        self::assertSame(['id' => 'a', 'pieces' => [4], 'pinned' => false, 'began' => false, 'kind' => 'hands', 'lane' => 0, 'job' => 'shirts', 'start' => 0, 'end' => 60, 'celsius' => null, 'hands' => true, 'labels' => ['place']], $told);
+        self::assertSame(
+            [
+                'id' => 'a',
+                'pieces' => [4],
+                'pinned' => false,
+                'began' => false,
+                'kind' => 'hands',
+                'lane' => 0,
+                'job' => 'shirts',
+                'start' => 0,
+                'end' => 60,
+                'celsius' => null,
+                'hands' => true,
+                'labels' => ['place'],
+            ],
+            $told,
+        );
     }
 
     public function testLinksOfOneGroupAreOne(): void
     {
-        $links = Link::merged([new Link('a', ['print'], 'begin', 0, 10), new Link('a', ['dry'], 'after', 10, 50), new Link('b', ['press'], 'hands', 50, 60), new Link('a', ['dry'], 'place drying rack', 60, 70)]);
-        self::assertSame([['print', 'dry'], ['press'], ['dry']], array_map(static fn (Link $link): array => $link->labels, $links));
-        self::assertSame(['begins as soon as hands do', 'waits for hands', 'waits for the drying rack'], array_map(static fn (Link $link): string => $link->words(), $links));
+        $links = Link::merged([
+            new Link('a', ['print'], 'begin', 0, 10),
+            new Link('a', ['dry'], 'after', 10, 50),
+            new Link('b', ['press'], 'hands', 50, 60),
+            new Link('a', ['dry'], 'place drying rack', 60, 70),
+        ]);
+        self::assertSame(
+            [['print', 'dry'], ['press'], ['dry']],
+            array_map(static fn(Link $link): array => $link->labels, $links),
+        );
+        self::assertSame(
+            ['begins as soon as hands do', 'waits for hands', 'waits for the drying rack'],
+            array_map(static fn(Link $link): string => $link->words(), $links),
+        );
         self::assertSame([0, 50], [$links[0]->start, $links[0]->end]);
         self::assertSame([], Link::merged([]));
     }
@@ -80,8 +125,14 @@ final class BlockTest extends TestCase
     /** A wait that is the reason says so. */
     public function testComesAfter(): void
     {
-        $activities = [new Activity('a', 'boards', 'coat', 60, true), new Activity('b', 'signs', 'hang', 60, true, after: [new Wait('a', 600)])];
+        $activities = [
+            new Activity('a', 'boards', 'coat', 60, true),
+            new Activity('b', 'signs', 'hang', 60, true, after: [new Wait('a', 600)]),
+        ];
         $table = Laying::fromRanks(new Day($activities, new Workshop(1, new Hours([[0, 9000]])), 0), [0.0, 1.0]);
-        self::assertSame(['begins as soon as hands do', 'comes after it'], array_map(static fn (Link $link): string => $link->words(), $table->chain()));
+        self::assertSame(
+            ['begins as soon as hands do', 'comes after it'],
+            array_map(static fn(Link $link): string => $link->words(), $table->chain()),
+        );
     }
 }

@@ -31,8 +31,14 @@ final class CalendarTest extends TestCase
 
     public function testWhatFollowsEachOtherIsSeenAsOne(): void
     {
-        $blocks = array_map(static fn (Block $block): array => [$block->kind, $block->start, $block->end, $block->labels], Block::all(self::table()));
-        self::assertSame([['hands', 0, 120, ['cut', 'heat']], ['hands', 1020, 1080, ['peel']], ['machine iron', 60, 120, ['heat']]], $blocks);
+        $blocks = array_map(
+            static fn(Block $block): array => [$block->kind, $block->start, $block->end, $block->labels],
+            Block::all(self::table()),
+        );
+        self::assertSame(
+            [['hands', 0, 120, ['cut', 'heat']], ['hands', 1020, 1080, ['peel']], ['machine iron', 60, 120, ['heat']]],
+            $blocks,
+        );
     }
 
     /** RFC 5545: CR LF, lines of at most 75 bytes, commas escaped, instants in UTC, an alarm where hands turn to it. */

@@ -16,19 +16,19 @@ final readonly class Checker
         $day = $table->day;
         foreach ($day->activities as $id => $activity) {
             if (!isset($table->starts[$id])) {
-                $wrong[] = $id.' is not planned';
+                $wrong[] = $id . ' is not planned';
                 continue;
             }
             $start = $table->starts[$id];
             $end = $start + $activity->seconds;
             if (null !== $activity->began) {
                 if ($start !== $activity->began) {
-                    $wrong[] = $id.' is under way and was moved';
+                    $wrong[] = $id . ' is under way and was moved';
                 }
                 continue;
             }
             if ($start < $day->now || $start < ($activity->earliest ?? 0)) {
-                $wrong[] = $id.' begins too early';
+                $wrong[] = $id . ' begins too early';
             }
             foreach ($activity->after as $wait) {
                 $gap = $start - $table->starts[$wait->after] - $day->activities[$wait->after]->seconds;
@@ -36,15 +36,30 @@ final readonly class Checker
                     $wrong[] = sprintf('%s waits %d s after %s', $id, $gap, $wait->after);
                 }
             }
-            $within = array_filter($day->workshop->hours->stretches, static fn (array $one): bool => $one[0] <= $start && $end <= $one[1]);
-            if ($activity->attended && [] === array_filter($day->workshop->hours->stretches, static fn (array $one): bool => $one[0] <= $start && $start < $one[1])) {
-                $wrong[] = $id.' is begun when nobody is there';
+            $within = array_filter(
+                $day->workshop->hours->stretches,
+                static fn(array $one): bool => $one[0] <= $start && $end <= $one[1],
+            );
+            if (
+                $activity->attended &&
+                [] ===
+                    array_filter(
+                        $day->workshop->hours->stretches,
+                        static fn(array $one): bool => $one[0] <= $start && $start < $one[1],
+                    )
+            ) {
+                $wrong[] = $id . ' is begun when nobody is there';
             }
             if ($activity->hands && [] === $within) {
-                $wrong[] = $id.' is done out of hours';
+                $wrong[] = $id . ' is done out of hours';
             }
         }
-        foreach (['hands' => $day->workshop->hands] + self::named('machine', $day->workshop->machines) + self::named('place', $day->workshop->places) as $kind => $room) {
+        foreach (
+            ['hands' => $day->workshop->hands] +
+                self::named('machine', $day->workshop->machines) +
+                self::named('place', $day->workshop->places)
+            as $kind => $room
+        ) {
             $wrong = [...$wrong, ...self::used($table, $kind, $room)];
         }
 
@@ -58,7 +73,10 @@ final readonly class Checker
      */
     private static function named(string $kind, array $rooms): array
     {
-        return array_combine(array_map(static fn (string $one): string => $kind.' '.$one, array_keys($rooms)), $rooms);
+        return array_combine(
+            array_map(static fn(string $one): string => $kind . ' ' . $one, array_keys($rooms)),
+            $rooms,
+        );
     }
 
     /** @return list<string> */
@@ -69,15 +87,15 @@ final readonly class Checker
         foreach ($table->day->activities as $id => $activity) {
             $needs = match (true) {
                 'hands' === $kind => $activity->hands,
-                str_starts_with($kind, 'machine ') => 'machine '.$activity->machine === $kind,
-                default => 'place '.$activity->place === $kind,
+                str_starts_with($kind, 'machine ') => 'machine ' . $activity->machine === $kind,
+                default => 'place ' . $activity->place === $kind,
             };
             if (null === $activity->began && $needs !== isset($table->lanes[$id][$kind])) {
-                $wrong[] = $id.' has not what it needs of '.$kind;
+                $wrong[] = $id . ' has not what it needs of ' . $kind;
             } elseif ($needs && isset($table->lanes[$id][$kind])) {
                 $takes = $table->lanes[$id][$kind];
                 if (count(array_unique($takes)) !== (str_starts_with($kind, 'place ') ? $activity->room : 1)) {
-                    $wrong[] = $id.' takes up another room than its own on '.$kind;
+                    $wrong[] = $id . ' takes up another room than its own on ' . $kind;
                 }
                 foreach ($takes as $lane) {
                     $lanes[$lane][$table->starts[$id]][] = $id;
@@ -85,7 +103,7 @@ final readonly class Checker
             }
         }
         if ([] !== $lanes && max(array_keys($lanes)) >= $room) {
-            $wrong[] = 'there are only '.$room.' of '.$kind;
+            $wrong[] = 'there are only ' . $room . ' of ' . $kind;
         }
         foreach ($lanes as $lane) {
             ksort($lane);
@@ -95,12 +113,19 @@ final readonly class Checker
                 $after = $table->day->activities[$id];
                 $gap = $table->starts[$id] - $table->starts[$before->id] - $before->seconds;
                 if ($gap < 0 && $after->seconds > 0 && $before->seconds > 0) {
-                    $wrong[] = $id.' and '.$before->id.' at once on '.$kind;
+                    $wrong[] = $id . ' and ' . $before->id . ' at once on ' . $kind;
                 }
                 if (str_starts_with($kind, 'machine ') && null !== $before->celsius && null !== $after->celsius) {
-                    $pays = abs($before->celsius - $after->celsius) * ($table->day->workshop->heating[substr($kind, 8)] ?? 0.0);
+                    $pays =
+                        abs($before->celsius - $after->celsius) *
+                        ($table->day->workshop->heating[substr($kind, 8)] ?? 0.0);
                     if ($gap < $pays - 1e-9) {
-                        $wrong[] = sprintf('%s: %d s are too few for %.0f K', $id, $gap, abs($before->celsius - $after->celsius));
+                        $wrong[] = sprintf(
+                            '%s: %d s are too few for %.0f K',
+                            $id,
+                            $gap,
+                            abs($before->celsius - $after->celsius),
+                        );
                     }
                 }
             }

@@ -59,7 +59,10 @@ final class HoursTest extends TestCase
     {
         $workshop = new Workshop(1, self::week(), ['press' => 1], ['press' => 6.0], ['rack' => 8]);
         $more = $workshop->with(hands: 2, places: ['rack' => 16]);
-        self::assertSame([2, 16, 1, 240], [$more->hands, $more->places['rack'], $more->machines['press'], $more->change('press', 160.0, 200.0)]);
+        self::assertSame(
+            [2, 16, 1, 240],
+            [$more->hands, $more->places['rack'], $more->machines['press'], $more->change('press', 160.0, 200.0)],
+        );
         self::assertSame(1, $workshop->hands);
     }
 }

@@ -13,7 +13,8 @@ use Wubbin\Core\Day\Wait;
 use Wubbin\Core\Day\Workshop;
 
 /**
- * Days of up to fifteen activities, whose optimum a constraint solver has found: see `fixtures/small-day.mzn`. All times
+ * Days of up to fifteen activities, whose optimum a constraint solver has found: see `fixtures/small-day.mzn`. All
+ * times
  * are whole minutes.
  */
 final readonly class SmallDays
@@ -31,14 +32,61 @@ final readonly class SmallDays
         $activities = [];
         for ($job = 0; $job < 3; ++$job) {
             $celsius = [160.0, 180.0, 200.0][$random->getInt(0, 2)];
-            $activities[] = new Activity("$job print", "job $job", 'print', 60 * $random->getInt(2, 9), true, 'printer');
-            $activities[] = new Activity("$job dry", "job $job", 'dry', 60 * $random->getInt(10, 40), place: 'rack', after: [new Wait("$job print", 0, 1200)]);
-            $activities[] = new Activity("$job press", "job $job", 'press', 60 * $random->getInt(3, 12), true, 'press', $celsius, after: [new Wait("$job dry")]);
-            $activities[] = new Activity("$job cool", "job $job", 'cool', 60 * $random->getInt(5, 20), after: [new Wait("$job press")]);
-            $activities[] = new Activity("$job peel", "job $job", 'peel', 60 * $random->getInt(1, 6), true, after: [new Wait("$job cool", 0, 300)], due: 60 * $random->getInt(60, 130));
+            $activities[] = new Activity(
+                "$job print",
+                "job $job",
+                'print',
+                60 * $random->getInt(2, 9),
+                true,
+                'printer',
+            );
+            $activities[] = new Activity(
+                "$job dry",
+                "job $job",
+                'dry',
+                60 * $random->getInt(10, 40),
+                place: 'rack',
+                after: [new Wait("$job print", 0, 1200)],
+            );
+            $activities[] = new Activity(
+                "$job press",
+                "job $job",
+                'press',
+                60 * $random->getInt(3, 12),
+                true,
+                'press',
+                $celsius,
+                after: [new Wait("$job dry")],
+            );
+            $activities[] = new Activity(
+                "$job cool",
+                "job $job",
+                'cool',
+                60 * $random->getInt(5, 20),
+                after: [new Wait("$job press")],
+            );
+            $activities[] = new Activity(
+                "$job peel",
+                "job $job",
+                'peel',
+                60 * $random->getInt(1, 6),
+                true,
+                after: [new Wait("$job cool", 0, 300)],
+                due: 60 * $random->getInt(60, 130),
+            );
         }
 
-        return new Day($activities, new Workshop(1, new Hours([[0, 60 * self::BREAK[0]], [60 * self::BREAK[1], 60 * self::END]]), ['press' => 1, 'printer' => 1], ['press' => self::KELVIN_S], ['rack' => 1]), 0);
+        return new Day(
+            $activities,
+            new Workshop(
+                1,
+                new Hours([[0, 60 * self::BREAK[0]], [60 * self::BREAK[1], 60 * self::END]]),
+                ['press' => 1, 'printer' => 1],
+                ['press' => self::KELVIN_S],
+                ['rack' => 1],
+            ),
+            0,
+        );
     }
 
     /** What the solver's model reads; in minutes. */
@@ -46,7 +94,15 @@ final readonly class SmallDays
     {
         $day = self::of($seed);
         $number = array_flip(array_keys($day->activities));
-        $columns = ['seconds' => [], 'hands' => [], 'press' => [], 'printer' => [], 'rack' => [], 'celsius' => [], 'due' => []];
+        $columns = [
+            'seconds' => [],
+            'hands' => [],
+            'press' => [],
+            'printer' => [],
+            'rack' => [],
+            'celsius' => [],
+            'due' => [],
+        ];
         $waits = [];
         foreach ($day->activities as $id => $activity) {
             $columns['seconds'][] = intdiv($activity->seconds, 60);
@@ -57,7 +113,12 @@ final readonly class SmallDays
             $columns['celsius'][] = (int) ($activity->celsius ?? 0);
             $columns['due'][] = null === $activity->due ? self::END * 10 : intdiv($activity->due, 60);
             foreach ($activity->after as $wait) {
-                $waits[] = [$number[$wait->after] + 1, $number[$id] + 1, intdiv($wait->least, 60), null === $wait->most ? self::END * 10 : intdiv($wait->most, 60)];
+                $waits[] = [
+                    $number[$wait->after] + 1,
+                    $number[$id] + 1,
+                    intdiv($wait->least, 60),
+                    null === $wait->most ? self::END * 10 : intdiv($wait->most, 60),
+                ];
             }
         }
         $text = sprintf("n = %d;\nw = %d;\n", count($number), count($waits));
@@ -65,6 +126,10 @@ final readonly class SmallDays
             $text .= sprintf("%s = [%s];\n", 'seconds' === $name ? 'minutes' : $name, implode(', ', $values));
         }
 
-        return $text.sprintf("waits = [|%s|];\n", implode('|', array_map(static fn (array $wait): string => implode(', ', $wait), $waits)));
+        return $text .
+            sprintf(
+                "waits = [|%s|];\n",
+                implode('|', array_map(static fn(array $wait): string => implode(', ', $wait), $waits)),
+            );
     }
 }

@@ -30,11 +30,23 @@ final class CalibrationTest extends TestCase
         $random = new Randomizer(new Mt19937($seed));
         $times = [1.0, 2.0, 4.0, 7.0, 11.0, 16.0, 24.0, 35.0, 50.0];
         $lines = '';
-        foreach (PressWindow::facesAt($case->calibrated($value), Orchard::catalogue()->heatParameters, Draw::middles(), $times) as $i => $faces) {
-            $lines .= sprintf("%.1f;%.2f\n", $times[$i], $faces['printed face'] + ($random->getInt(-1000, 1000) / 1000.0));
+        foreach (
+            PressWindow::facesAt(
+                $case->calibrated($value),
+                Orchard::catalogue()->heatParameters,
+                Draw::middles(),
+                $times,
+            )
+            as $i => $faces
+        ) {
+            $lines .= sprintf(
+                "%.1f;%.2f\n",
+                $times[$i],
+                $faces['printed face'] + $random->getInt(-1000, 1000) / 1000.0,
+            );
         }
 
-        return Readings::fromCsv("seconds;celsius\n".$lines, 'printed face');
+        return Readings::fromCsv("seconds;celsius\n" . $lines, 'printed face');
     }
 
     #[TestWith(['light-film', 900.0])]
@@ -54,7 +66,11 @@ final class CalibrationTest extends TestCase
     public function testReadingsThatNoContactExplainsAreTold(): void
     {
         $case = self::case('light-film');
-        $fit = Calibration::fit($case, Orchard::catalogue()->heatParameters, Readings::fromCsv("5 21\n20 21\n60 22", 'printed face'));
+        $fit = Calibration::fit(
+            $case,
+            Orchard::catalogue()->heatParameters,
+            Readings::fromCsv("5 21\n20 21\n60 22", 'printed face'),
+        );
         self::assertTrue($fit->atAnEnd);
         self::assertGreaterThan(5.0, $fit->rms);
     }
@@ -62,7 +78,12 @@ final class CalibrationTest extends TestCase
     public function testACalibratedSourceIsUsedFromThenOn(): void
     {
         $case = self::case('light-film');
-        $window = static fn (?float $value): ?float => PressWindow::forCase($case->calibrated($value), Orchard::catalogue()->heatParameters, Draw::seeded(5), false)->earliestS;
+        $window = static fn(?float $value): ?float => PressWindow::forCase(
+            $case->calibrated($value),
+            Orchard::catalogue()->heatParameters,
+            Draw::seeded(5),
+            false,
+        )->earliestS;
         self::assertLessThan($window(250.0), $window(1500.0));
     }
 

@@ -19,33 +19,60 @@ final class ComparisonTest extends TestCase
         return Orchard::plan(Orchard::jobOf($route))->heatCase ?? throw new \LogicException('It is heated.');
     }
 
-    /** Common practice, no source: with a gun the time in which it holds and is not yet spoilt is short, with a dryer it is wide. */
+    /**
+     * Common practice, no source: with a gun the time in which it holds and is not yet spoilt is short, with a dryer it
+     * is wide.
+     */
     public function testSourcesOnACandleAreCompared(): void
     {
-        $windows = array_column(Comparison::forCase(self::case('tissue-wax'), Orchard::catalogue()->heatParameters)->windows, null, 'way');
-        $wide = static fn (string $way): float => ($windows[$way]['latest_s'] ?? \INF) - ($windows[$way]['earliest_s'] ?? 0.0);
+        $windows = array_column(
+            Comparison::forCase(self::case('tissue-wax'), Orchard::catalogue()->heatParameters)->windows,
+            null,
+            'way',
+        );
+        $wide = static fn(string $way): float => ($windows[$way]['latest_s'] ?? \INF) -
+            ($windows[$way]['earliest_s'] ?? 0.0);
         self::assertGreaterThan(2.0 * $wide('heat gun, moving'), $wide('hair dryer'));
         self::assertArrayHasKey('warmed spoon', $windows);
-        self::assertGreaterThan($windows['heat gun, moving']['earliest_s'], $windows['heat gun on low, moving']['earliest_s']);
+        self::assertGreaterThan(
+            $windows['heat gun, moving']['earliest_s'],
+            $windows['heat gun on low, moving']['earliest_s'],
+        );
     }
 
     /** Common practice, no source: never the ironing board. */
     public function testAnIroningBoardWantsLongerThanAWoodBoard(): void
     {
-        $windows = array_column(Comparison::forCase(self::case('light-film'), Orchard::catalogue()->heatParameters)->windows, 'earliest_s', 'way');
+        $windows = array_column(
+            Comparison::forCase(self::case('light-film'), Orchard::catalogue()->heatParameters)->windows,
+            'earliest_s',
+            'way',
+        );
         self::assertGreaterThan($windows['wood board'], $windows['ironing board']);
     }
 
     /** Common practice, no source: cold straight away cracks a mug, hot first and then cold does not. */
     public function testColdWaterPullsAMugHarderThanHotFirst(): void
     {
-        [$cold, $hot, $then] = Comparison::forCase(self::case('laser-ceramic'), Orchard::catalogue()->heatParameters)->quenches;
+        [$cold, $hot, $then] = Comparison::forCase(
+            self::case('laser-ceramic'),
+            Orchard::catalogue()->heatParameters,
+        )->quenches;
         self::assertGreaterThan(1.25 * $hot->stressMpa, $cold->stressMpa);
         self::assertGreaterThan($then->stressMpa, $hot->stressMpa);
         // At the ends of what is assumed it cracks.
         $cracks = 0;
         for ($seed = 1; $seed <= 40; ++$seed) {
-            $cracks += Quench::forWay('cold', 4.5, 182.0, 12.0, Orchard::catalogue()->heatParameters, Draw::seeded($seed))->cracks() ? 1 : 0;
+            $cracks += Quench::forWay(
+                'cold',
+                4.5,
+                182.0,
+                12.0,
+                Orchard::catalogue()->heatParameters,
+                Draw::seeded($seed),
+            )->cracks()
+                ? 1
+                : 0;
         }
         self::assertGreaterThan(4, $cracks);
     }
@@ -54,8 +81,8 @@ final class ComparisonTest extends TestCase
     public function testNoQuenchIsWorseThanTheSuddenOne(): void
     {
         $parameters = Orchard::catalogue()->heatParameters;
-        $of = static fn (string $id): float => $parameters->of('quench.'.$id)->middle;
-        $worst = $of('modulus_gpa') * 1000.0 * $of('expansion_ppm') * 1.0e-6 * 170.0 / (1.0 - $of('poisson'));
+        $of = static fn(string $id): float => $parameters->of('quench.' . $id)->middle;
+        $worst = ($of('modulus_gpa') * 1000.0 * $of('expansion_ppm') * 1.0e-6 * 170.0) / (1.0 - $of('poisson'));
         $stress = Quench::forWay('cold', 4.5, 182.0, 12.0, $parameters, Draw::middles())->stressMpa;
         self::assertLessThan($worst, $stress);
         self::assertGreaterThan(0.2 * $worst, $stress);

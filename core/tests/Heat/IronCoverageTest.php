@@ -18,8 +18,19 @@ final class IronCoverageTest extends TestCase
     public static function pictures(): iterable
     {
         foreach (['iron-household', 'iron-travel'] as $iron) {
-            foreach ([[20.0, 20.0], [105.0, 147.0], [106.0, 147.0], [240.0, 190.0], [300.0, 400.0], [15.0, 280.0], [280.0, 15.0]] as [$w, $h]) {
-                yield $iron.' on '.$w.' × '.$h => [Size::mm($w, $h), $iron];
+            foreach (
+                [
+                    [20.0, 20.0],
+                    [105.0, 147.0],
+                    [106.0, 147.0],
+                    [240.0, 190.0],
+                    [300.0, 400.0],
+                    [15.0, 280.0],
+                    [280.0, 15.0],
+                ]
+                as [$w, $h]
+            ) {
+                yield $iron . ' on ' . $w . ' × ' . $h => [Size::mm($w, $h), $iron];
             }
         }
     }
@@ -66,7 +77,9 @@ final class IronCoverageTest extends TestCase
         self::assertEqualsWithDelta(30.0, $places[0]->pressed->xMm + $places[0]->pressed->size->widthMm / 2.0, 1e-9);
     }
 
-    /** The chest picture of the demo takes four places of a household iron, as the trade's “at least a minute” implies. */
+    /**
+     * The chest picture of the demo takes four places of a household iron, as the trade's “at least a minute” implies.
+     */
     public function testAChestPictureNeedsFourPlaces(): void
     {
         self::assertCount(4, self::cover(Size::mm(240.0, 190.0), 'iron-household')->places);
@@ -75,7 +88,10 @@ final class IronCoverageTest extends TestCase
     public function testASmallerPlateNeedsMorePlaces(): void
     {
         $size = Size::mm(240.0, 190.0);
-        self::assertGreaterThan(count(self::cover($size, 'iron-household')->places), count(self::cover($size, 'iron-travel')->places));
+        self::assertGreaterThan(
+            count(self::cover($size, 'iron-household')->places),
+            count(self::cover($size, 'iron-travel')->places),
+        );
     }
 
     public function testThePlateIsTurnedWhereThatSavesPlaces(): void
@@ -91,8 +107,16 @@ final class IronCoverageTest extends TestCase
         $holes = self::cover($size, 'iron-household');
         $none = self::cover($size, 'iron-two-dot');
         self::assertSame(0.0, $none->shiftMm);
-        self::assertEqualsWithDelta($none->places[0]->pressed->size->heightMm - $holes->shiftMm, $holes->places[0]->pressed->size->heightMm, 1e-9);
-        self::assertEqualsWithDelta(115.0 - 2.0 * Orchard::catalogue()->coverage->edgeStrip->mm, $holes->places[0]->pressed->size->widthMm, 1e-9);
+        self::assertEqualsWithDelta(
+            $none->places[0]->pressed->size->heightMm - $holes->shiftMm,
+            $holes->places[0]->pressed->size->heightMm,
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            115.0 - 2.0 * Orchard::catalogue()->coverage->edgeStrip->mm,
+            $holes->places[0]->pressed->size->widthMm,
+            1e-9,
+        );
     }
 
     /** Both before and after it is moved back, the full width of the sole lies over what counts as pressed. */
@@ -103,14 +127,30 @@ final class IronCoverageTest extends TestCase
         $cover = self::cover($picture, $iron);
         foreach ($cover->places as $place) {
             foreach ([0.0, $cover->shiftMm] as $back) {
-                $plate = $place->pointsSideways ? $place->plate->movedBy(-$back) : Rect::at($place->plate->xMm, $place->plate->yMm + $back, $place->plate->size);
+                $plate = $place->pointsSideways
+                    ? $place->plate->movedBy(-$back)
+                    : Rect::at($place->plate->xMm, $place->plate->yMm + $back, $place->plate->size);
                 [$full, $strip] = [$rule->usableLengthShare, $rule->edgeStrip->mm];
                 $sole = $place->pointsSideways
-                    ? Rect::at($plate->xMm, $plate->yMm, Size::mm($plate->size->widthMm * $full, $plate->size->heightMm))
-                    : Rect::at($plate->xMm, $plate->yMm + $plate->size->heightMm * (1.0 - $full), Size::mm($plate->size->widthMm, $plate->size->heightMm * $full));
+                    ? Rect::at(
+                        $plate->xMm,
+                        $plate->yMm,
+                        Size::mm($plate->size->widthMm * $full, $plate->size->heightMm),
+                    )
+                    : Rect::at(
+                        $plate->xMm,
+                        $plate->yMm + $plate->size->heightMm * (1.0 - $full),
+                        Size::mm($plate->size->widthMm, $plate->size->heightMm * $full),
+                    );
                 self::assertGreaterThanOrEqual($sole->xMm + $strip - 1e-9, $place->pressed->xMm);
-                self::assertGreaterThanOrEqual($sole->yMm + ($place->pointsSideways ? $strip : 0.0) - 1e-9, $place->pressed->yMm);
-                self::assertLessThanOrEqual($sole->right() - ($place->pointsSideways ? 0.0 : $strip) + 1e-9, $place->pressed->right());
+                self::assertGreaterThanOrEqual(
+                    $sole->yMm + ($place->pointsSideways ? $strip : 0.0) - 1e-9,
+                    $place->pressed->yMm,
+                );
+                self::assertLessThanOrEqual(
+                    $sole->right() - ($place->pointsSideways ? 0.0 : $strip) + 1e-9,
+                    $place->pressed->right(),
+                );
                 self::assertLessThanOrEqual($sole->bottom() - $strip + 1e-9, $place->pressed->bottom());
             }
         }
@@ -133,12 +173,15 @@ final class IronCoverageTest extends TestCase
 
     public function testMovingAirHasNoPlaces(): void
     {
-        self::assertNull(IronCoverage::forPicture(Size::mm(50.0, 50.0), self::iron('dryer'), Orchard::catalogue()->coverage));
+        self::assertNull(
+            IronCoverage::forPicture(Size::mm(50.0, 50.0), self::iron('dryer'), Orchard::catalogue()->coverage),
+        );
     }
 
     private static function cover(Size $picture, string $iron): IronCoverage
     {
-        return IronCoverage::forPicture($picture, self::iron($iron), Orchard::catalogue()->coverage) ?? throw new \LogicException('An iron has a plate.');
+        return IronCoverage::forPicture($picture, self::iron($iron), Orchard::catalogue()->coverage) ??
+            throw new \LogicException('An iron has a plate.');
     }
 
     private static function iron(string $id): HeatSource

@@ -26,10 +26,17 @@ final class JetTest extends TestCase
         self::assertEqualsWithDelta($left, Jet::at($mm, 75.0, 35.0)->warmth, 1e-9);
     }
 
-    /** Martin's equation at r/D = 2.5: 1/(1 + 0.04 (H/D − 6)), so that twelve widths give 0.84/1.24 of two (7.7.2, from memory). */
+    /**
+     * Martin's equation at r/D = 2.5: 1/(1 + 0.04 (H/D − 6)), so that twelve widths give 0.84/1.24 of two (7.7.2, from
+     * memory).
+     */
     public function testTheCoefficientFollowsMartin(): void
     {
         self::assertEqualsWithDelta(0.84 / 1.24, Jet::at(480.0, 80.0, 40.0)->coefficient, 1e-9);
-        self::assertSame(Jet::at(480.0, 80.0, 40.0)->coefficient, Jet::at(900.0, 80.0, 40.0)->coefficient, 'beyond what it holds for it stays');
+        self::assertSame(
+            Jet::at(480.0, 80.0, 40.0)->coefficient,
+            Jet::at(900.0, 80.0, 40.0)->coefficient,
+            'beyond what it holds for it stays',
+        );
     }
 }

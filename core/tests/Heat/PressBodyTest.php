@@ -21,7 +21,7 @@ final class PressBodyTest extends TestCase
     {
         $press = self::press();
         $press->advance(60.0, 200.0, false);
-        self::assertEqualsWithDelta(20.0 + 60.0 * 12000.0 / 48000.0, $press->celsius(), 0.5);
+        self::assertEqualsWithDelta(20.0 + (60.0 * 12000.0) / 48000.0, $press->celsius(), 0.5);
     }
 
     /** From cold it takes many minutes, and stays near its setting then. */

@@ -22,7 +22,8 @@ final class PressWindowTest extends TestCase
     /** @param array<string, string> $changes */
     private static function case(string $route, array $changes = []): HeatCase
     {
-        return Orchard::plan(Orchard::edit(Orchard::jobOf($route), $changes))->heatCase ?? throw new \LogicException('It is heated.');
+        return Orchard::plan(Orchard::edit(Orchard::jobOf($route), $changes))->heatCase ??
+            throw new \LogicException('It is heated.');
     }
 
     private static function window(HeatCase $case): PressWindow
@@ -35,7 +36,10 @@ final class PressWindowTest extends TestCase
         return null === $window->latestS || null === $window->earliestS ? \INF : $window->latestS - $window->earliestS;
     }
 
-    /** Facts of the trade, common practice, no source: computed at the middles of trade.md's ranges, which were fixed before. */
+    /**
+     * Facts of the trade, common practice, no source: computed at the middles of trade.md's ranges, which were fixed
+     * before.
+     */
     public function testADryerWantsAMinuteToAFewOnACandle(): void
     {
         $window = self::window(self::case('tissue-wax'));
@@ -65,15 +69,17 @@ final class PressWindowTest extends TestCase
     }
 
     /**
-     * Common practice, no source: a garment is pressed at 204 °C for 60 s. Outside, and told so: at the middles the printed
-     * face has not come to the 185 °C that sublimation is said to run from. It hangs on the conductance of the contacts,
+     * Common practice, no source: a garment is pressed at 204 °C for 60 s. Outside, and told so: at the middles the
+     * printed
+     * face has not come to the 185 °C that sublimation is said to run from. It hangs on the conductance of the
+     * contacts,
      * which nobody measured, and on that temperature.
      */
     public function testAGarmentUnderThePressLiesOutsideItsWindow(): void
     {
         $window = self::window(self::case('sublimation'));
         self::assertFalse($window->holds(60.0));
-        $at60 = array_values(array_filter($window->curve, static fn (array $point): bool => $point[0] >= 60.0))[0][1][2];
+        $at60 = array_values(array_filter($window->curve, static fn(array $point): bool => $point[0] >= 60.0))[0][1][2];
         self::assertGreaterThan(150.0, $at60);
         self::assertLessThan(185.0, $at60);
     }
@@ -87,7 +93,10 @@ final class PressWindowTest extends TestCase
         $full = self::case('tissue-wax');
         $gentle = self::case('tissue-wax', ['school.candle-heat' => 'dryer-gentle']);
         self::assertSame(['air', 'gentle_air'], [$full->heater->air, $gentle->heater->air]);
-        self::assertGreaterThan(3.0 * (self::window($full)->earliestS ?? \INF), self::window($gentle)->earliestS ?? \INF);
+        self::assertGreaterThan(
+            3.0 * (self::window($full)->earliestS ?? \INF),
+            self::window($gentle)->earliestS ?? \INF,
+        );
         self::assertSame($gentle->heater->air, $gentle->heater->at(Temperature::celsius(60.0))->air);
     }
 
@@ -98,12 +107,21 @@ final class PressWindowTest extends TestCase
         self::assertArrayHasKey('row tag', $lumped);
         // A millimetre or two of aluminium at 237 W/mK, against 1000 W/m²K at the most.
         self::assertLessThan(0.01, $lumped['row tag']);
-        self::assertSame([], PressWindow::lumped(self::case('laser-ceramic'), $parameters), 'a mug is warmer outside than inside');
+        self::assertSame(
+            [],
+            PressWindow::lumped(self::case('laser-ceramic'), $parameters),
+            'a mug is warmer outside than inside',
+        );
     }
 
     public function testMostDrawsAgreeThatFilmIsIronedLongEnough(): void
     {
-        $spread = Spread::forCase(self::case('light-film'), Orchard::catalogue()->heatParameters, 24, static fn (int $done): bool => true);
+        $spread = Spread::forCase(
+            self::case('light-film'),
+            Orchard::catalogue()->heatParameters,
+            24,
+            static fn(int $done): bool => true,
+        );
         self::assertGreaterThan(12, $spread->inside);
         self::assertLessThanOrEqual($spread->earliest[23] ?? \INF, $spread->earliest[0]);
     }
@@ -111,7 +129,9 @@ final class PressWindowTest extends TestCase
     public function testMoreHeatShortensTheWaitAndLessMayNeverDo(): void
     {
         $case = self::case('light-film');
-        $at = static fn (float $celsius): PressWindow => self::window($case->with($case->heater->at(Temperature::celsius($celsius))));
+        $at = static fn(float $celsius): PressWindow => self::window(
+            $case->with($case->heater->at(Temperature::celsius($celsius))),
+        );
         self::assertLessThan($at(160.0)->earliestS, $at(200.0)->earliestS);
         self::assertNull($at(100.0)->earliestS, 'it never bonds');
         self::assertNull($at(100.0)->holds(20.0));
@@ -147,7 +167,12 @@ final class PressWindowTest extends TestCase
     public function testTheSameSeedDrawsTheSame(): void
     {
         $case = self::case('tissue-wax');
-        $draw = static fn (int $seed): ?float => PressWindow::forCase($case, Orchard::catalogue()->heatParameters, Draw::seeded($seed), false)->earliestS;
+        $draw = static fn(int $seed): ?float => PressWindow::forCase(
+            $case,
+            Orchard::catalogue()->heatParameters,
+            Draw::seeded($seed),
+            false,
+        )->earliestS;
         self::assertSame($draw(3), $draw(3));
         self::assertNotSame($draw(3), $draw(4));
     }
@@ -185,7 +210,9 @@ final class PressWindowTest extends TestCase
         $window = self::window($case);
         self::assertGreaterThan(5.0, $window->countedFromS);
         self::assertLessThan(180.0, $window->countedFromS);
-        $since = array_values(array_filter($window->curve, static fn (array $point): bool => $point[0] >= ($window->countedFromS ?? \INF)));
+        $since = array_values(
+            array_filter($window->curve, static fn(array $point): bool => $point[0] >= ($window->countedFromS ?? \INF)),
+        );
         self::assertGreaterThan(178.5, $since[0][1][0], 'the source is back');
         self::assertSame(0.0, self::window(self::case('light-film'))->countedFromS, 'an iron counts at once');
     }
@@ -209,9 +236,12 @@ final class PressWindowTest extends TestCase
         $hot = self::window($case->with($case->heater->at(Temperature::celsius(400.0))));
         self::assertNotNull(array_column($hot->limits, null, 'what')['the heat tape fails']->atS);
         $plain = self::window(self::case('toner-metal'));
-        $tape = array_values(array_filter($plain->limits, static fn (HeatLimit $limit): bool => !$limit->ends))[0];
+        $tape = array_values(array_filter($plain->limits, static fn(HeatLimit $limit): bool => !$limit->ends))[0];
         self::assertNotNull($tape->atS, 'plain tape would soften');
-        self::assertTrue(null === $plain->latestS || $plain->latestS > $tape->atS, 'which ends no window: it lies outside');
+        self::assertTrue(
+            null === $plain->latestS || $plain->latestS > $tape->atS,
+            'which ends no window: it lies outside',
+        );
     }
 
     /** A window ends where the first of its limits is passed, and says which. */
@@ -221,8 +251,11 @@ final class PressWindowTest extends TestCase
     {
         $case = self::case($route);
         $window = self::window($case->with($case->heater->at(Temperature::celsius($celsius))));
-        $ends = array_filter($window->limits, static fn (HeatLimit $limit): bool => $limit->ends && null !== $limit->atS);
-        usort($ends, static fn (HeatLimit $one, HeatLimit $other): int => $one->atS <=> $other->atS);
+        $ends = array_filter(
+            $window->limits,
+            static fn(HeatLimit $limit): bool => $limit->ends && null !== $limit->atS,
+        );
+        usort($ends, static fn(HeatLimit $one, HeatLimit $other): int => $one->atS <=> $other->atS);
         self::assertSame([$window->latestS, $window->spoilt], [($ends[0] ?? null)?->atS, ($ends[0] ?? null)?->what]);
     }
 
@@ -241,7 +274,9 @@ final class PressWindowTest extends TestCase
     {
         $wax = self::case('tissue-wax');
         $film = self::case('light-film');
-        $at = static fn (HeatCase $case, float $celsius): PressWindow => self::window($case->with($case->heater->at(Temperature::celsius($celsius))));
+        $at = static fn(HeatCase $case, float $celsius): PressWindow => self::window(
+            $case->with($case->heater->at(Temperature::celsius($celsius))),
+        );
         self::assertSame(PressWindow::TOO_COOL, $at($wax, 45.0)->whyNever, 'wax melts above it');
         self::assertSame(PressWindow::TOO_COOL, $at($film, 5.0)->whyNever, 'colder than the room');
         self::assertSame(PressWindow::TOO_SLOW, $at($wax, 62.0)->whyNever);
@@ -252,7 +287,7 @@ final class PressWindowTest extends TestCase
     public function testAirWeakensOnItsWay(): void
     {
         $gun = self::case('tissue-wax')->by(HeatKind::Gun);
-        $from = static fn (float $mm): PressWindow => self::window($gun->with($gun->heater->from($mm)));
+        $from = static fn(float $mm): PressWindow => self::window($gun->with($gun->heater->from($mm)));
         self::assertEqualsWithDelta(self::window($gun)->earliestS, $from(75.0)->earliestS, 1e-6);
         self::assertGreaterThan($from(75.0)->earliestS, $from(150.0)->earliestS);
         self::assertGreaterThan($from(150.0)->earliestS, $from(300.0)->earliestS);

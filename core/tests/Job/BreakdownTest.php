@@ -27,7 +27,10 @@ final class BreakdownTest extends TestCase
         yield 'with a width' => ['2 2XL 260 mm', [[2, '2XL', null, 260.0]]];
         yield 'with both, and an inch' => ['3 M sky blue 9 1/2 in', [[3, 'M', '#bcd6e6', 241.3]]];
         yield 'with a decimal comma' => ['3 M 21,6 cm, 1 S', [[3, 'M', null, 216.0], [1, 'S', null, null]]];
-        yield 'written otherwise' => ["6x S; 10 × m\n1 child 5–6 years", [[6, 'S', null, null], [10, 'M', null, null], [1, 'child-5', null, null]]];
+        yield 'written otherwise' => [
+            "6x S; 10 × m\n1 child 5–6 years",
+            [[6, 'S', null, null], [10, 'M', null, null], [1, 'child-5', null, null]],
+        ];
         yield 'digits of a colour' => ['1 M #123456', [[1, 'M', '#123456', null]]];
         yield 'nothing' => ['  ', []];
     }
@@ -37,9 +40,25 @@ final class BreakdownTest extends TestCase
     public function testItIsReadAsPeopleWriteIt(string $typed, array $expected): void
     {
         $shares = Orchard::edited(['breakdown' => $typed])->breakdown;
-        self::assertEquals($expected, array_map(static fn (Share $s): array => [$s->quantity, $s->sizeId, $s->colour?->toHex(), null === $s->widthMm ? null : round($s->widthMm, 6)], $shares));
+        self::assertEquals(
+            $expected,
+            array_map(
+                static fn(Share $s): array => [
+                    $s->quantity,
+                    $s->sizeId,
+                    $s->colour?->toHex(),
+                    null === $s->widthMm ? null : round($s->widthMm, 6),
+                ],
+                $shares,
+            ),
+        );
         $kind = Orchard::catalogue()->blanks['shirt'];
-        self::assertEqualsWithDelta($shares, Orchard::edited(['breakdown' => Breakdown::write($shares, $kind, Orchard::catalogue())])->breakdown, 0.05, 'written and read again');
+        self::assertEqualsWithDelta(
+            $shares,
+            Orchard::edited(['breakdown' => Breakdown::write($shares, $kind, Orchard::catalogue())])->breakdown,
+            0.05,
+            'written and read again',
+        );
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -68,24 +87,42 @@ final class BreakdownTest extends TestCase
     public function testTheQuantityIsWhatTheyAddUpTo(): void
     {
         self::assertSame(24, Orchard::edited(['breakdown' => '6 S, 10 M, 6 L, 2 XL'])->quantity);
-        self::assertSame([], Orchard::edit(Orchard::edited(['breakdown' => '6 S, 10 M']), ['quantity' => '5'])->breakdown);
+        self::assertSame(
+            [],
+            Orchard::edit(Orchard::edited(['breakdown' => '6 S, 10 M']), ['quantity' => '5'])->breakdown,
+        );
         self::assertSame([], Orchard::edit(Orchard::edited(['breakdown' => '6 S']), ['kind' => 'mug'])->breakdown);
     }
 
     public function testAJobWithSharesSurvivesItsFile(): void
     {
         $job = Orchard::edited(['breakdown' => '6 S navy 200 mm, 10 M']);
-        self::assertEquals($job, JobFile::read(Record::of(json_decode((string) json_encode(JobFile::write($job)), true))));
+        self::assertEquals(
+            $job,
+            JobFile::read(Record::of(json_decode((string) json_encode(JobFile::write($job)), true))),
+        );
     }
 
     public function testEachShareHasAPlanOfItsOwn(): void
     {
         $plan = Orchard::whole(Orchard::edited(['breakdown' => '6 S 120 mm, 10 M, 2 L']));
-        self::assertSame(['S 120 mm', 'M', 'L'], array_map(static fn (SharePlan $s): string => $s->label, $plan->shares));
-        self::assertSame([120.0, 240.0, 240.0], array_map(static fn (SharePlan $s): float => $s->plan->transfers[0]->placed->size->widthMm ?? 0.0, $plan->shares));
-        self::assertCount(3, array_unique(array_map(static fn (SharePlan $s): string => $s->plan->id(), $plan->shares)));
+        self::assertSame(
+            ['S 120 mm', 'M', 'L'],
+            array_map(static fn(SharePlan $s): string => $s->label, $plan->shares),
+        );
+        self::assertSame(
+            [120.0, 240.0, 240.0],
+            array_map(
+                static fn(SharePlan $s): float => $s->plan->transfers[0]->placed->size->widthMm ?? 0.0,
+                $plan->shares,
+            ),
+        );
+        self::assertCount(3, array_unique(array_map(static fn(SharePlan $s): string => $s->plan->id(), $plan->shares)));
         self::assertTrue($plan->ready());
-        self::assertSame('18: 6 × S 120 mm, 10 × M, 2 × L', (new UnitFormat())->phrase(Orchard::decision($plan->transfers[0], 'quantity')->value));
+        self::assertSame(
+            '18: 6 × S 120 mm, 10 × M, 2 × L',
+            (new UnitFormat())->phrase(Orchard::decision($plan->transfers[0], 'quantity')->value),
+        );
     }
 
     public function testWhatStandsAgainstOneOfThemIsTold(): void

@@ -21,15 +21,37 @@ final class JobEditTest extends TestCase
     public function testFieldsChangeAsTyped(): void
     {
         $job = Orchard::edited([
-            'name' => '  Harvest shirts ', 'quantity' => '24', 'due' => '2026-12-05', 'note' => 'for the fair', 'size' => 'L',
-            'material' => 'cotton-blend', 'colour' => '#F4ECD8', 'condition' => 'washed', 'finish' => 'gloss',
-            'width' => '9 1/2 in', 'right' => '-12 mm', 'below' => '7 cm', 'heat' => 'iron-travel', 'school.drying' => 'dry-5',
+            'name' => '  Harvest shirts ',
+            'quantity' => '24',
+            'due' => '2026-12-05',
+            'note' => 'for the fair',
+            'size' => 'L',
+            'material' => 'cotton-blend',
+            'colour' => '#F4ECD8',
+            'condition' => 'washed',
+            'finish' => 'gloss',
+            'width' => '9 1/2 in',
+            'right' => '-12 mm',
+            'below' => '7 cm',
+            'heat' => 'iron-travel',
+            'school.drying' => 'dry-5',
         ]);
         self::assertSame('Harvest shirts', $job->name);
         self::assertSame(24, $job->quantity);
         self::assertSame('2026-12-05', $job->due);
-        self::assertSame(['L', 'cotton-blend', '#f4ecd8'], [$job->blank->sizeId, $job->blank->materialId, $job->blank->colour->toHex()]);
-        self::assertEqualsWithDelta([241.3, -12.0, 70.0], [$job->transfers[0]->placement->sideMm, $job->transfers[0]->placement->rightMm, $job->transfers[0]->placement->belowMm], 1e-9);
+        self::assertSame(
+            ['L', 'cotton-blend', '#f4ecd8'],
+            [$job->blank->sizeId, $job->blank->materialId, $job->blank->colour->toHex()],
+        );
+        self::assertEqualsWithDelta(
+            [241.3, -12.0, 70.0],
+            [
+                $job->transfers[0]->placement->sideMm,
+                $job->transfers[0]->placement->rightMm,
+                $job->transfers[0]->placement->belowMm,
+            ],
+            1e-9,
+        );
         self::assertSame(['heat' => 'iron-travel'], $job->transfers[0]->choices->things);
         self::assertSame(['drying' => 'dry-5'], $job->transfers[0]->choices->schools);
         self::assertSame('gloss', $job->transfers[0]->finish->value);
@@ -127,13 +149,19 @@ final class JobEditTest extends TestCase
     public function testAnEditedJobSurvivesItsFile(): void
     {
         $job = Orchard::edited(['width' => '100 mm', 'override.blank.tone' => 'because', 'due' => '2026-12-05']);
-        self::assertEquals($job, JobFile::read(Record::of(json_decode((string) json_encode(JobFile::write($job)), true))));
+        self::assertEquals(
+            $job,
+            JobFile::read(Record::of(json_decode((string) json_encode(JobFile::write($job)), true))),
+        );
     }
 
     public function testAnotherKindOfBlankTakesItsUsualSizeMaterialAndPlace(): void
     {
         $job = Orchard::edited(['kind' => 'mug']);
-        self::assertSame(['mug', 'mug-ordinary', 'glazed-ceramic', 'smooth'], [$job->blank->kindId, $job->blank->sizeId, $job->blank->materialId, $job->blank->condition->value]);
+        self::assertSame(
+            ['mug', 'mug-ordinary', 'glazed-ceramic', 'smooth'],
+            [$job->blank->kindId, $job->blank->sizeId, $job->blank->materialId, $job->blank->condition->value],
+        );
         $mug = Orchard::catalogue()->blanks['mug']->sizes['mug-ordinary'];
         self::assertTrue($job->transfers[0]->placement->rectOf(Orchard::picture())->within($mug->printArea));
     }
@@ -146,7 +174,10 @@ final class JobEditTest extends TestCase
 
     public function testAnotherRouteForgetsWhatWasChosenForTheOldOne(): void
     {
-        $job = Orchard::edit(Orchard::edited(['heat' => 'iron-travel', 'figure.dwell' => '25 s', 'school.drying' => 'dry-5']), ['route' => 'dark-film']);
+        $job = Orchard::edit(
+            Orchard::edited(['heat' => 'iron-travel', 'figure.dwell' => '25 s', 'school.drying' => 'dry-5']),
+            ['route' => 'dark-film'],
+        );
         self::assertSame('dark-film', $job->transfers[0]->routeId);
         self::assertSame([], $job->transfers[0]->choices->things);
         self::assertSame([], $job->transfers[0]->choices->figures);
@@ -157,7 +188,10 @@ final class JobEditTest extends TestCase
     {
         $job = Orchard::edited(['figure.dwell' => '25 s', 'figure.trim' => '1/4 in']);
         self::assertEqualsWithDelta(['dwell' => 25.0, 'trim' => 6.35], $job->transfers[0]->choices->figures, 1e-9);
-        self::assertSame(['dwell'], array_keys(Orchard::edit($job, ['figure.trim' => ''])->transfers[0]->choices->figures));
+        self::assertSame(
+            ['dwell'],
+            array_keys(Orchard::edit($job, ['figure.trim' => ''])->transfers[0]->choices->figures),
+        );
     }
 
     public function testWithoutAPictureBothSidesAreGiven(): void

@@ -51,9 +51,24 @@ final class JobFileTest extends TestCase
     public function testAShelfSurvivesItsRecord(): void
     {
         $catalogue = Orchard::catalogue();
-        $record = ['media' => ['film-clear-letter'], 'markings' => ['inkjet-dye'], 'bases' => ['bench'], 'guards' => ['kraft'], 'covers' => ['parchment'], 'heat' => [
-            ['id' => 'mine', 'label' => 'my iron', 'kind' => 'iron', 'plate_width_mm' => 110, 'plate_length_mm' => 200, 'dots' => 3, 'steam' => true],
-        ]];
+        $record = [
+            'media' => ['film-clear-letter'],
+            'markings' => ['inkjet-dye'],
+            'bases' => ['bench'],
+            'guards' => ['kraft'],
+            'covers' => ['parchment'],
+            'heat' => [
+                [
+                    'id' => 'mine',
+                    'label' => 'my iron',
+                    'kind' => 'iron',
+                    'plate_width_mm' => 110,
+                    'plate_length_mm' => 200,
+                    'dots' => 3,
+                    'steam' => true,
+                ],
+            ],
+        ];
         $shelf = Shelf::fromRecord(Record::of($record), $catalogue);
         self::assertEquals($shelf, Shelf::fromRecord(Record::of($shelf->toRecord()), $catalogue));
         self::assertSame('my iron', $shelf->heat['mine']->label);
@@ -62,11 +77,21 @@ final class JobFileTest extends TestCase
     public function testAnOwnSheetBehavesAsTheOneItIsLike(): void
     {
         $shelf = self::ownShelf(['media' => ['wide-film']]);
-        self::assertEquals($shelf, Shelf::fromRecord(Record::of(json_decode((string) json_encode($shelf->toRecord()), true)), Orchard::catalogue()));
+        self::assertEquals(
+            $shelf,
+            Shelf::fromRecord(
+                Record::of(json_decode((string) json_encode($shelf->toRecord()), true)),
+                Orchard::catalogue(),
+            ),
+        );
         $plan = Orchard::plan(shelf: $shelf);
         self::assertTrue($plan->printable());
         self::assertSame('Wide film', Orchard::decision($plan, 'medium')->value->text);
-        self::assertEqualsWithDelta(482.6, max($plan->sheet->page->widthMm ?? 0.0, $plan->sheet->page->heightMm ?? 0.0), 1e-9);
+        self::assertEqualsWithDelta(
+            482.6,
+            max($plan->sheet->page->widthMm ?? 0.0, $plan->sheet->page->heightMm ?? 0.0),
+            1e-9,
+        );
     }
 
     public function testARetiredOneIsKeptForOldJobsAndTold(): void
@@ -95,17 +120,59 @@ final class JobFileTest extends TestCase
      */
     private static function ownShelf(array $record, array $over = []): Shelf
     {
-        return Shelf::fromRecord(Record::of($record + [
-            'markings' => ['inkjet-dye'], 'guards' => ['card'], 'bases' => ['bench'],
-            'own' => ['media' => [$over + ['id' => 'wide-film', 'like' => 'film-clear-a4', 'label' => 'wide film', 'paper' => 'supertabloid', 'thickness_mm' => 0.25, 'print_side' => 'the dull side']]],
-        ]), Orchard::catalogue());
+        return Shelf::fromRecord(
+            Record::of(
+                $record + [
+                    'markings' => ['inkjet-dye'],
+                    'guards' => ['card'],
+                    'bases' => ['bench'],
+                    'own' => [
+                        'media' => [
+                            $over + [
+                                'id' => 'wide-film',
+                                'like' => 'film-clear-a4',
+                                'label' => 'wide film',
+                                'paper' => 'supertabloid',
+                                'thickness_mm' => 0.25,
+                                'print_side' => 'the dull side',
+                            ],
+                        ],
+                    ],
+                ],
+            ),
+            Orchard::catalogue(),
+        );
     }
 
     public function testAJobIsMadeOnABlankOfTheShopsOwnEvenOnceItIsRetired(): void
     {
         foreach ([['ours'], []] as $onTheShelf) {
-            $shelf = Shelf::fromRecord(Record::of(['blanks' => $onTheShelf, 'own' => ['blanks' => [['id' => 'ours', 'like' => 'mug-ordinary', 'label' => 'our mug', 'diameter_mm' => 79, 'height_mm' => 95]]]] + Orchard::shelf()->toRecord()), Orchard::catalogue());
-            self::assertEquals($shelf, Shelf::fromRecord(Record::of(json_decode((string) json_encode($shelf->toRecord()), true)), Orchard::catalogue()));
+            $shelf = Shelf::fromRecord(
+                Record::of(
+                    [
+                        'blanks' => $onTheShelf,
+                        'own' => [
+                            'blanks' => [
+                                [
+                                    'id' => 'ours',
+                                    'like' => 'mug-ordinary',
+                                    'label' => 'our mug',
+                                    'diameter_mm' => 79,
+                                    'height_mm' => 95,
+                                ],
+                            ],
+                        ],
+                    ] + Orchard::shelf()->toRecord(),
+                ),
+                Orchard::catalogue(),
+            );
+            self::assertEquals(
+                $shelf,
+                Shelf::fromRecord(
+                    Record::of(json_decode((string) json_encode($shelf->toRecord()), true)),
+                    Orchard::catalogue(),
+                ),
+            );
             $plan = Orchard::plan(Orchard::jobOf('laser-ceramic', ['blank' => ['size' => 'ours']]), shelf: $shelf);
             self::assertSame(79.0, $plan->size->diameterMm);
             self::assertSame(ProvenanceKind::Person, Orchard::decision($plan, 'blank')->provenance->kind);
@@ -115,8 +182,25 @@ final class JobFileTest extends TestCase
 
     public function testABreakdownMayNameABlankOfTheShopsOwn(): void
     {
-        $shelf = Shelf::fromRecord(Record::of(['own' => ['blanks' => [['id' => 'ours', 'like' => 'XL', 'label' => 'Smock', 'chest_mm' => 640, 'length_mm' => 800]]]] + Orchard::shelf()->toRecord()), Orchard::catalogue());
-        $job = JobEdit::apply(Orchard::job(), ['breakdown' => '3 M, 2 smock'], new QuantityParser(), $shelf->stocked(Orchard::catalogue()), Orchard::pictures());
+        $shelf = Shelf::fromRecord(
+            Record::of(
+                [
+                    'own' => [
+                        'blanks' => [
+                            ['id' => 'ours', 'like' => 'XL', 'label' => 'Smock', 'chest_mm' => 640, 'length_mm' => 800],
+                        ],
+                    ],
+                ] + Orchard::shelf()->toRecord(),
+            ),
+            Orchard::catalogue(),
+        );
+        $job = JobEdit::apply(
+            Orchard::job(),
+            ['breakdown' => '3 M, 2 smock'],
+            new QuantityParser(),
+            $shelf->stocked(Orchard::catalogue()),
+            Orchard::pictures(),
+        );
         self::assertSame(5, $job->quantity);
         self::assertSame(640.0, Orchard::whole($job, shelf: $shelf)->shares[1]->plan->transfers[0]->size->widthMm);
     }
@@ -135,7 +219,10 @@ final class JobFileTest extends TestCase
 
     public function testTheUsualPaperIsOfferedFirst(): void
     {
-        self::assertSame(PaperSize::Letter, array_values(Orchard::shelf()->preferring(PaperSize::Letter)->media)[0]->paper);
+        self::assertSame(
+            PaperSize::Letter,
+            array_values(Orchard::shelf()->preferring(PaperSize::Letter)->media)[0]->paper,
+        );
         self::assertSame(PaperSize::A4, array_values(Orchard::shelf()->preferring(PaperSize::A4)->media)[0]->paper);
     }
 }

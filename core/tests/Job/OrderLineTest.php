@@ -50,8 +50,15 @@ final class OrderLineTest extends TestCase
     public function testItBecomesAJobOfItsOwn(): void
     {
         $like = Orchard::edit(Orchard::job(), ['override.blank.tone' => 'the customer knows', 'due' => '2026-12-05']);
-        $job = OrderLine::typed($like, '', '2 S, 1 L', Orchard::catalogue(), new QuantityParser())->job('new', 'Rowan Mill', '2027-01-15');
-        self::assertSame(['new', 'Crew shirts · Rowan Mill', 3, '2027-01-15'], [$job->id, $job->name, $job->quantity, $job->due]);
+        $job = OrderLine::typed($like, '', '2 S, 1 L', Orchard::catalogue(), new QuantityParser())->job(
+            'new',
+            'Rowan Mill',
+            '2027-01-15',
+        );
+        self::assertSame(
+            ['new', 'Crew shirts · Rowan Mill', 3, '2027-01-15'],
+            [$job->id, $job->name, $job->quantity, $job->due],
+        );
         self::assertSame([], $job->transfers[0]->overrides, 'what was set aside is set aside anew');
         self::assertSame($like->transfers[0]->artwork, $job->transfers[0]->artwork);
     }

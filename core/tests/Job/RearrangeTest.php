@@ -25,9 +25,20 @@ final class RearrangeTest extends TestCase
 
     public function testWhereNoSideIsFreeItGoesClearOfTheOthers(): void
     {
-        $job = Orchard::edit(Orchard::edit(Orchard::edit(Orchard::jobOf('liner-fabric'), ['width' => '100 mm', 'transfer' => 'add']), ['transfer' => 'earlier'], 1), ['transfer' => 'add'], 1);
+        $job = Orchard::edit(
+            Orchard::edit(
+                Orchard::edit(Orchard::jobOf('liner-fabric'), ['width' => '100 mm', 'transfer' => 'add']),
+                ['transfer' => 'earlier'],
+                1,
+            ),
+            ['transfer' => 'add'],
+            1,
+        );
         self::assertSame(['back', 'front', 'front'], self::sides($job));
-        self::assertGreaterThan($job->transfers[1]->placement->rectOf(Orchard::picture())->bottom(), $job->transfers[2]->placement->belowMm);
+        self::assertGreaterThan(
+            $job->transfers[1]->placement->rectOf(Orchard::picture())->bottom(),
+            $job->transfers[2]->placement->belowMm,
+        );
     }
 
     /** On a sleeve there is no room for what suits a chest. */
@@ -36,14 +47,23 @@ final class RearrangeTest extends TestCase
         $job = Orchard::edited(['side' => 'left-sleeve']);
         $area = Orchard::catalogue()->blanks['shirt']->sizes['M']->seenFrom('left-sleeve')->printArea;
         self::assertTrue($job->transfers[0]->placement->rectOf(Orchard::picture())->within($area->grown(1.0)));
-        self::assertSame(240.0, Orchard::edited(['side' => 'back'])->transfers[0]->placement->sideMm, 'the back takes what suits the front');
+        self::assertSame(
+            240.0,
+            Orchard::edited(['side' => 'back'])->transfers[0]->placement->sideMm,
+            'the back takes what suits the front',
+        );
     }
 
     public function testRoundAPieceItGoesToTheFarSide(): void
     {
-        $job = Orchard::edit(Orchard::jobOf('laser-ceramic', ['placement' => ['side_mm' => 60]]), ['transfer' => 'add']);
+        $job = Orchard::edit(Orchard::jobOf('laser-ceramic', ['placement' => ['side_mm' => 60]]), [
+            'transfer' => 'add',
+        ]);
         self::assertGreaterThan(60.0, abs($job->transfers[1]->placement->rightMm));
-        $overlaps = array_filter(Orchard::whole(Orchard::edit($job, ['width' => '60 mm'], 1))->checks(), static fn (Check $check): bool => 'layer.overlap-1' === $check->id);
+        $overlaps = array_filter(
+            Orchard::whole(Orchard::edit($job, ['width' => '60 mm'], 1))->checks(),
+            static fn(Check $check): bool => 'layer.overlap-1' === $check->id,
+        );
         self::assertSame([], $overlaps);
     }
 
@@ -59,7 +79,11 @@ final class RearrangeTest extends TestCase
     {
         $two = Orchard::edited(['transfer' => 'add']);
         self::assertSame(['back', 'front'], self::sides(Orchard::edit($two, ['transfer' => 'earlier'], 1)));
-        self::assertSame(['front', 'back'], self::sides(Orchard::edit($two, ['transfer' => 'earlier'], 0)), 'the first stays first');
+        self::assertSame(
+            ['front', 'back'],
+            self::sides(Orchard::edit($two, ['transfer' => 'earlier'], 0)),
+            'the first stays first',
+        );
     }
 
     public function testAtMostEightGoOnAPiece(): void
@@ -74,10 +98,26 @@ final class RearrangeTest extends TestCase
 
     public function testAChangeGoesToThePictureThatIsMeant(): void
     {
-        $job = Orchard::edit(Orchard::edited(['transfer' => 'add']), ['artwork' => str_repeat('a', 64), 'width' => '90 mm', 'finish' => 'gloss', 'side' => 'front', 'over' => 'yes'], 1);
-        self::assertSame([240.0, 90.0], array_map(static fn (Transfer $one): float => $one->placement->sideMm, $job->transfers));
-        self::assertSame(['matte', 'gloss'], array_map(static fn (Transfer $one): string => $one->finish->value, $job->transfers));
-        self::assertSame([false, true], array_map(static fn (Transfer $one): bool => $one->over, $job->transfers));
+        $job = Orchard::edit(
+            Orchard::edited(['transfer' => 'add']),
+            [
+                'artwork' => str_repeat('a', 64),
+                'width' => '90 mm',
+                'finish' => 'gloss',
+                'side' => 'front',
+                'over' => 'yes',
+            ],
+            1,
+        );
+        self::assertSame(
+            [240.0, 90.0],
+            array_map(static fn(Transfer $one): float => $one->placement->sideMm, $job->transfers),
+        );
+        self::assertSame(
+            ['matte', 'gloss'],
+            array_map(static fn(Transfer $one): string => $one->finish->value, $job->transfers),
+        );
+        self::assertSame([false, true], array_map(static fn(Transfer $one): bool => $one->over, $job->transfers));
     }
 
     public function testAPictureThatIsNotThereCannotBeChanged(): void
@@ -89,7 +129,9 @@ final class RearrangeTest extends TestCase
     public function testTheWholeListCanBePutBack(): void
     {
         $was = Orchard::edited(['transfer' => 'add']);
-        $back = Orchard::edit(Orchard::edit($was, ['transfer' => 'remove'], 1), ['transfers' => (string) json_encode(JobFile::write($was)['transfers'])]);
+        $back = Orchard::edit(Orchard::edit($was, ['transfer' => 'remove'], 1), [
+            'transfers' => (string) json_encode(JobFile::write($was)['transfers']),
+        ]);
         self::assertEquals($was, $back);
     }
 
@@ -107,13 +149,14 @@ final class RearrangeTest extends TestCase
 
     public function testAnotherKindIsFittedInTheSizeThatWasChosenWithIt(): void
     {
-        $mm = static fn (string $size): float => Orchard::edited(['kind' => 'mug', 'size' => $size])->transfers[0]->placement->sideMm;
+        $mm = static fn(string $size): float => Orchard::edited(['kind' => 'mug', 'size' => $size])->transfers[0]
+            ->placement->sideMm;
         self::assertLessThan($mm('mug-ordinary'), $mm('mug-small'));
     }
 
     /** @return list<string> */
     private static function sides(Job $job): array
     {
-        return array_map(static fn (Transfer $one): string => $one->sideId, $job->transfers);
+        return array_map(static fn(Transfer $one): string => $one->sideId, $job->transfers);
     }
 }

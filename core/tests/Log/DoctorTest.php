@@ -26,10 +26,13 @@ final class DoctorTest extends TestCase
      */
     private static function cases(): array
     {
-        $rows = array_map(static fn (string $line): array => array_map(strval(...), str_getcsv($line, escape: '')), explode("\n", trim((string) file_get_contents(__DIR__.'/../fixtures/doctor-cases.csv'))));
+        $rows = array_map(
+            static fn(string $line): array => array_map(strval(...), str_getcsv($line, escape: '')),
+            explode("\n", trim((string) file_get_contents(__DIR__ . '/../fixtures/doctor-cases.csv'))),
+        );
         $head = array_shift($rows);
 
-        return array_map(static fn (array $row): array => array_combine($head, $row), $rows);
+        return array_map(static fn(array $row): array => array_combine($head, $row), $rows);
     }
 
     public function testTheDoctorAgreesWithTheTrade(): void
@@ -39,7 +42,12 @@ final class DoctorTest extends TestCase
         foreach ($cases as $case) {
             $found = self::ask($case['route'], $case['symptom'], $case['where'], $case['what was done']);
             if (($found[0] ?? '') !== $case['expected first cause']) {
-                $missed[] = sprintf('%s: %s, expected %s', $case['case'], implode(' / ', array_slice($found, 0, 2)), $case['expected first cause']);
+                $missed[] = sprintf(
+                    '%s: %s, expected %s',
+                    $case['case'],
+                    implode(' / ', array_slice($found, 0, 2)),
+                    $case['expected first cause'],
+                );
             }
         }
         self::assertCount(46, $cases);
@@ -54,28 +62,83 @@ final class DoctorTest extends TestCase
         $defect = OwnWords::defect($symptom);
         self::assertNotNull($defect, $symptom);
 
-        return array_column((new Doctor($catalogue))->diagnose(new Complaint($catalogue->routes[$route], $defect, OwnWords::place($where), OwnWords::done($done))), 'cause');
+        return array_column(
+            (new Doctor($catalogue))->diagnose(
+                new Complaint($catalogue->routes[$route], $defect, OwnWords::place($where), OwnWords::done($done)),
+            ),
+            'cause',
+        );
     }
 
-    /** @return iterable<string, array{string, string, string, string, string}> route, seen, where, done, and the cause that comes first: the same sight, another run */
+    /**
+     * @return iterable<string, array{string, string, string, string,
+     *     string}> route, seen, where, done, and the cause that comes first: the same sight, another run
+     */
     public static function otherRuns(): iterable
     {
-        yield 'a missed edge with 12 s' => ['light-film', 'lifted edge', 'edge', '12 s an area; hard board', 'too little dwell at the edge'];
-        yield 'and with 25 s on a soft board' => ['light-film', 'lifted edge', 'edge', '25 s an area; ironing board', 'base too soft'];
+        yield 'a missed edge with 12 s' => [
+            'light-film',
+            'lifted edge',
+            'edge',
+            '12 s an area; hard board',
+            'too little dwell at the edge',
+        ];
+        yield 'and with 25 s on a soft board' => [
+            'light-film',
+            'lifted edge',
+            'edge',
+            '25 s an area; ironing board',
+            'base too soft',
+        ];
         yield 'pale for want of time' => ['sublimation', 'pale', 'all over', '204 C 30 s polyester', 'too short'];
         yield 'pale for want of heat' => ['sublimation', 'pale', 'all over', '150 C 60 s polyester', 'not hot enough'];
-        yield 'pale for want of polyester' => ['sublimation', 'pale', 'all over', '204 C 60 s cotton', 'no polyester to take the dye'];
+        yield 'pale for want of polyester' => [
+            'sublimation',
+            'pale',
+            'all over',
+            '204 C 60 s cotton',
+            'no polyester to take the dye',
+        ];
         yield 'smeared ink' => ['dark-film', 'smeared', 'all over', 'dried 2 min', 'ink not dry'];
-        yield 'smeared though dry' => ['light-film', 'smeared', 'all over', 'dried 40 min; sheet slid', 'sheet moved under heat'];
-        yield 'toner has no ink to dry' => ['liner-wood', 'smeared', 'spot', 'print touched; dried 1 min', 'toner touched before pressing'];
-        yield 'a mug that was cooled well' => ['laser-ceramic', 'paper tears picture off', 'all over', 'hot water first; peeled warm', 'peeled too soon'];
+        yield 'smeared though dry' => [
+            'light-film',
+            'smeared',
+            'all over',
+            'dried 40 min; sheet slid',
+            'sheet moved under heat',
+        ];
+        yield 'toner has no ink to dry' => [
+            'liner-wood',
+            'smeared',
+            'spot',
+            'print touched; dried 1 min',
+            'toner touched before pressing',
+        ];
+        yield 'a mug that was cooled well' => [
+            'laser-ceramic',
+            'paper tears picture off',
+            'all over',
+            'hot water first; peeled warm',
+            'peeled too soon',
+        ];
         yield 'a wrinkle under a tight cover' => ['multi-film', 'bubbles', 'all over', 'steam on', 'steam'];
-        yield 'a candle under a dryer' => ['tissue-wax', 'pale milky patch', 'spot', 'hair dryer 60 s', 'wax not melted there'];
+        yield 'a candle under a dryer' => [
+            'tissue-wax',
+            'pale milky patch',
+            'spot',
+            'hair dryer 60 s',
+            'wax not melted there',
+        ];
     }
 
     #[DataProvider('otherRuns')]
-    public function testItReadsTheRunNotOnlyTheSymptom(string $route, string $seen, string $where, string $done, string $cause): void
-    {
+    public function testItReadsTheRunNotOnlyTheSymptom(
+        string $route,
+        string $seen,
+        string $where,
+        string $done,
+        string $cause,
+    ): void {
         self::assertSame($cause, self::ask($route, $seen, $where, $done)[0]);
     }
 
@@ -94,7 +157,10 @@ final class DoctorTest extends TestCase
         $asked = 0;
         foreach ($catalogue->routes as $route) {
             foreach (Defect::cases() as $defect) {
-                foreach ((new Doctor($catalogue))->diagnose(new Complaint($route, $defect, Place::All, Done::of([]))) as $diagnosis) {
+                foreach (
+                    (new Doctor($catalogue))->diagnose(new Complaint($route, $defect, Place::All, Done::of([])))
+                    as $diagnosis
+                ) {
                     ++$asked;
                     foreach ([$diagnosis->why, $diagnosis->now, $diagnosis->next] as $sentence) {
                         self::assertMatchesRegularExpression('/^[\p{Lu}\d].*\.$/u', $sentence, $diagnosis->cause);

@@ -96,6 +96,9 @@ final class OwnWordsTest extends TestCase
     #[TestWith([[[0.3, 0.2], [0.3, 0.4], [0.3, 0.8]], Place::Side])]
     public function testMarksOnThePictureTellWhere(array $at, Place $place): void
     {
-        self::assertSame($place, Place::of(...array_map(static fn (array $p): Mark => Mark::forDefect(Defect::MissedPatch, ...$p), $at)));
+        self::assertSame(
+            $place,
+            Place::of(...array_map(static fn(array $p): Mark => Mark::forDefect(Defect::MissedPatch, ...$p), $at)),
+        );
     }
 }

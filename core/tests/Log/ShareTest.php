@@ -11,11 +11,22 @@ use Wubbin\Core\Log\SuccessShare;
 
 final class ShareTest extends TestCase
 {
-    /** @return array{quantiles: array{at: list<float>, good_bad_values: list<list<float>>}, beats: list<list<float>>} made by scipy, which is named in the file */
+    /**
+     * @return array{quantiles: array{at: list<float>, good_bad_values: list<list<float>>},
+     *     beats: list<list<float>>} made by scipy, which is named in the file
+     */
     private static function fixture(): array
     {
-        /** @var array{quantiles: array{at: list<float>, good_bad_values: list<list<float>>}, beats: list<list<float>>} $fixture */
-        $fixture = json_decode((string) file_get_contents(__DIR__.'/../fixtures/beta-scipy.json'), true, 16, \JSON_THROW_ON_ERROR);
+        /**
+         * @var array{quantiles: array{at: list<float>, good_bad_values: list<list<float>>},
+         *     beats: list<list<float>>} $fixture
+         */
+        $fixture = json_decode(
+            (string) file_get_contents(__DIR__ . '/../fixtures/beta-scipy.json'),
+            true,
+            16,
+            \JSON_THROW_ON_ERROR,
+        );
 
         return $fixture;
     }
@@ -26,7 +37,12 @@ final class ShareTest extends TestCase
         self::assertNotSame([], $rows);
         foreach ($rows as $row) {
             foreach ($at as $n => $probability) {
-                self::assertEqualsWithDelta($row[2 + $n], (new SuccessShare((int) $row[0], (int) $row[1]))->quantile($probability), 1e-8, sprintf('%d of %d', $row[0], $row[0] + $row[1]));
+                self::assertEqualsWithDelta(
+                    $row[2 + $n],
+                    (new SuccessShare((int) $row[0], (int) $row[1]))->quantile($probability),
+                    1e-8,
+                    sprintf('%d of %d', $row[0], $row[0] + $row[1]),
+                );
             }
         }
     }
@@ -34,11 +50,18 @@ final class ShareTest extends TestCase
     public function testHowLikelyOneBeatsAnotherAgreesWithIt(): void
     {
         foreach (self::fixture()['beats'] as [$g, $b, $h, $c, $probability]) {
-            self::assertEqualsWithDelta($probability, (new SuccessShare((int) $g, (int) $b))->beats(new SuccessShare((int) $h, (int) $c)), 1e-6);
+            self::assertEqualsWithDelta(
+                $probability,
+                (new SuccessShare((int) $g, (int) $b))->beats(new SuccessShare((int) $h, (int) $c)),
+                1e-6,
+            );
         }
     }
 
-    /** @return iterable<string, array{float, float, float, float}> value, a, b, probability: closed forms of the distribution */
+    /**
+     * @return iterable<string, array{float, float, float,
+     *     float}> value, a, b, probability: closed forms of the distribution
+     */
     public static function closedForms(): iterable
     {
         yield 'uniform' => [0.37, 1.0, 1.0, 0.37];
@@ -54,11 +77,14 @@ final class ShareTest extends TestCase
         self::assertEqualsWithDelta($probability, Beta::below($x, $a, $b), 1e-10);
     }
 
-    /** Upper 5 % points of F with 10 and 6 degrees of freedom, 4.06 (Fisher & Yates' tables, from memory), by way of Beta(5, 3). */
+    /**
+     * Upper 5 % points of F with 10 and 6 degrees of freedom, 4.06 (Fisher & Yates' tables, from memory), by way of
+     * Beta(5, 3).
+     */
     public function testATabulatedPoint(): void
     {
         $f = 4.06;
-        self::assertEqualsWithDelta(0.95, Beta::below(10.0 * $f / (6.0 + 10.0 * $f), 5.0, 3.0), 5e-4);
+        self::assertEqualsWithDelta(0.95, Beta::below((10.0 * $f) / (6.0 + 10.0 * $f), 5.0, 3.0), 5e-4);
     }
 
     public function testMorePiecesNarrowIt(): void

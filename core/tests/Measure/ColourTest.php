@@ -24,7 +24,7 @@ final class ColourTest extends TestCase
         yield 'white' => ['#ffffff', 1.0, 100.0];
         yield 'red' => ['#ff0000', 0.2126, 53.24];
         yield 'green' => ['#00ff00', 0.7152, 87.73];
-        yield 'blue' => ['#0000ff', 0.0722, 32.30];
+        yield 'blue' => ['#0000ff', 0.0722, 32.3];
         yield 'mid grey' => ['#777777', 0.1845, 50.03];
     }
 

@@ -34,25 +34,37 @@ final class ContourTest extends TestCase
     #[TestWith([1.0])]
     public function testSimplifyingMissesByNoMoreThanTheTolerance(float $tolerance): void
     {
-        $circle = array_map(static fn (int $i): array => [50.0 * cos(deg2rad($i)), 50.0 * sin(deg2rad($i))], range(0, 359));
+        $circle = array_map(
+            static fn(int $i): array => [50.0 * cos(deg2rad($i)), 50.0 * sin(deg2rad($i))],
+            range(0, 359),
+        );
         $simple = Contour::simplified($circle, $tolerance);
         self::assertLessThan(360, count($simple));
         foreach ($simple as $i => $point) {
             $next = $simple[($i + 1) % count($simple)];
             // The chord's middle is where it misses the circle most.
-            self::assertLessThanOrEqual($tolerance + 0.01, 50.0 - hypot(($point[0] + $next[0]) / 2.0, ($point[1] + $next[1]) / 2.0));
+            self::assertLessThanOrEqual(
+                $tolerance + 0.01,
+                50.0 - hypot(($point[0] + $next[0]) / 2.0, ($point[1] + $next[1]) / 2.0),
+            );
         }
     }
 
     public function testPointsOfAStraightSideAreLeftOut(): void
     {
-        self::assertCount(4, Contour::simplified([[0.0, 0.0], [4.0, 0.0], [10.0, 0.0], [10.0, 10.0], [5.0, 10.0], [0.0, 10.0]], 0.01));
+        self::assertCount(
+            4,
+            Contour::simplified([[0.0, 0.0], [4.0, 0.0], [10.0, 0.0], [10.0, 10.0], [5.0, 10.0], [0.0, 10.0]], 0.01),
+        );
     }
 
     public function testTheCornersOfASquareAreFourAndACircleHasNone(): void
     {
         self::assertSame(4, Contour::corners(Contour::stepped(self::SQUARE, 2.0), 40.0));
-        $circle = array_map(static fn (int $i): array => [50.0 * cos(deg2rad($i)), 50.0 * sin(deg2rad($i))], range(0, 359));
+        $circle = array_map(
+            static fn(int $i): array => [50.0 * cos(deg2rad($i)), 50.0 * sin(deg2rad($i))],
+            range(0, 359),
+        );
         self::assertSame(0, Contour::corners(Contour::stepped($circle, 2.0), 40.0));
     }
 
@@ -107,11 +119,14 @@ final class ContourTest extends TestCase
         self::assertEqualsWithDelta(1.0, Contour::distance($square, [1.0, 2.0]), 1e-12);
     }
 
-    /** A diamond of diagonal 4 has the area 8; a square of 2 in its middle lies wholly within it, one of 8 wholly round it. */
+    /**
+     * A diamond of diagonal 4 has the area 8; a square of 2 in its middle lies wholly within it, one of 8 wholly round
+     * it.
+     */
     public function testThePartWithinARectangle(): void
     {
         $diamond = [[0.0, -2.0], [2.0, 0.0], [0.0, 2.0], [-2.0, 0.0]];
-        $area = static fn (Rect $rect): float => abs(Contour::area(Contour::within($diamond, $rect)));
+        $area = static fn(Rect $rect): float => abs(Contour::area(Contour::within($diamond, $rect)));
         self::assertEqualsWithDelta(4.0, $area(Rect::mm(-1.0, -1.0, 2.0, 2.0)), 1e-12);
         self::assertEqualsWithDelta(8.0, $area(Rect::mm(-4.0, -4.0, 8.0, 8.0)), 1e-12);
         self::assertEqualsWithDelta(4.0, $area(Rect::mm(0.0, -4.0, 8.0, 8.0)), 1e-12);
@@ -132,7 +147,7 @@ final class ContourTest extends TestCase
     {
         $disc = [[100.0, 50.0]];
         for ($i = 1; $i < 200; ++$i) {
-            $disc[] = [50.0 + 50.0 * cos(2.0 * \M_PI * $i / 200.0), 50.0 + 50.0 * sin(2.0 * \M_PI * $i / 200.0)];
+            $disc[] = [50.0 + 50.0 * cos((2.0 * \M_PI * $i) / 200.0), 50.0 + 50.0 * sin((2.0 * \M_PI * $i) / 200.0)];
         }
         $tabbed = Contour::withTab($disc, 30.0, 40.0);
         self::assertNull(Contour::crossing($tabbed));

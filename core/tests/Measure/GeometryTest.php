@@ -40,7 +40,10 @@ final class GeometryTest extends TestCase
     /** Source: ISO 216, each size is the one before it halved across, rounded down to a millimetre; sides as 1 : √2. */
     public function testAPapersHalveAndKeepTheirShape(): void
     {
-        foreach ([[PaperSize::A3, PaperSize::A4], [PaperSize::A4, PaperSize::A5], [PaperSize::A5, PaperSize::A6]] as [$larger, $smaller]) {
+        foreach (
+            [[PaperSize::A3, PaperSize::A4], [PaperSize::A4, PaperSize::A5], [PaperSize::A5, PaperSize::A6]]
+            as [$larger, $smaller]
+        ) {
             self::assertSame(floor($larger->size()->heightMm / 2.0), $smaller->size()->widthMm);
             self::assertSame($larger->size()->widthMm, $smaller->size()->heightMm);
         }
@@ -80,14 +83,21 @@ final class GeometryTest extends TestCase
         self::assertFalse(Rect::mm(0.0, 59.0, 10.0, 10.0)->within($area));
         self::assertFalse(Rect::mm(0.0, 450.0, 10.0, 11.0)->within($area));
         $grown = $area->grown(5.0);
-        self::assertSame([-155.0, 55.0, 310.0, 410.0], [$grown->xMm, $grown->yMm, $grown->size->widthMm, $grown->size->heightMm]);
+        self::assertSame(
+            [-155.0, 55.0, 310.0, 410.0],
+            [$grown->xMm, $grown->yMm, $grown->size->widthMm, $grown->size->heightMm],
+        );
     }
 
     public function testTwoRectanglesShareWhatBothCover(): void
     {
         $shared = Rect::mm(0, 0, 100, 50)->overlap(Rect::mm(80, -10, 40, 40));
         self::assertNotNull($shared);
-        self::assertEqualsWithDelta([80.0, 0.0, 20.0, 30.0], [$shared->xMm, $shared->yMm, $shared->size->widthMm, $shared->size->heightMm], 1e-9);
+        self::assertEqualsWithDelta(
+            [80.0, 0.0, 20.0, 30.0],
+            [$shared->xMm, $shared->yMm, $shared->size->widthMm, $shared->size->heightMm],
+            1e-9,
+        );
         self::assertNull(Rect::mm(0, 0, 100, 50)->overlap(Rect::mm(100, 0, 40, 40)), 'edge to edge is no overlap');
         self::assertNull(Rect::mm(0, 0, 100, 50)->overlap(Rect::mm(0, 51, 40, 40)));
         self::assertNotNull(Rect::mm(0, 0, 100, 50)->overlap(Rect::mm(230, 0, 40, 40)->movedBy(-200)));

@@ -16,10 +16,14 @@ final class LabTest extends TestCase
     /** @return iterable<string, array{string, string, list<float>}> */
     public static function pairs(): iterable
     {
-        $lines = array_slice((array) file(__DIR__.'/../fixtures/colours.csv', \FILE_IGNORE_NEW_LINES), 1);
+        $lines = array_slice((array) file(__DIR__ . '/../fixtures/colours.csv', \FILE_IGNORE_NEW_LINES), 1);
         foreach ($lines as $i => $line) {
             $cells = explode(',', (string) $line);
-            yield $i.' '.$cells[0].' '.$cells[1] => [$cells[0], $cells[1], array_map(floatval(...), array_slice($cells, 2))];
+            yield $i . ' ' . $cells[0] . ' ' . $cells[1] => [
+                $cells[0],
+                $cells[1],
+                array_map(floatval(...), array_slice($cells, 2)),
+            ];
         }
     }
 

@@ -70,7 +70,17 @@ final class MoneyTest extends TestCase
      */
     public function testTheLargestRemainderAsHandbooksHaveIt(): void
     {
-        self::assertSame(['yellows' => 5, 'whites' => 2, 'reds' => 1, 'greens' => 1, 'blues' => 1, 'pinks' => 0], Money::apportioned(['yellows' => 4.7, 'whites' => 1.6, 'reds' => 1.58, 'greens' => 1.2, 'blues' => 0.61, 'pinks' => 0.31]));
+        self::assertSame(
+            ['yellows' => 5, 'whites' => 2, 'reds' => 1, 'greens' => 1, 'blues' => 1, 'pinks' => 0],
+            Money::apportioned([
+                'yellows' => 4.7,
+                'whites' => 1.6,
+                'reds' => 1.58,
+                'greens' => 1.2,
+                'blues' => 0.61,
+                'pinks' => 0.31,
+            ]),
+        );
     }
 
     public function testPartsAddUpToTheWhole(): void
@@ -79,7 +89,7 @@ final class MoneyTest extends TestCase
         for ($n = 0; $n < 300; ++$n) {
             $parts = [];
             for ($part = 0; $part < $random->getInt(1, 12); ++$part) {
-                $parts['p'.$part] = $random->getInt(0, 1_000_000) / 997.0;
+                $parts['p' . $part] = $random->getInt(0, 1_000_000) / 997.0;
             }
             $whole = Money::apportioned($parts);
             self::assertSame((int) round(array_sum($parts)), array_sum($whole));

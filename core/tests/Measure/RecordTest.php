@@ -15,7 +15,16 @@ final class RecordTest extends TestCase
 {
     public function testValuesComeWithTheirTypes(): void
     {
-        $record = Record::of(['s' => 'x', 'n' => 1.5, 'i' => 3, 'b' => true, 'kind' => 'assumed', 'in' => ['s' => 'y'], 'list' => [['s' => 'z']], 'words' => ['a', 'b']]);
+        $record = Record::of([
+            's' => 'x',
+            'n' => 1.5,
+            'i' => 3,
+            'b' => true,
+            'kind' => 'assumed',
+            'in' => ['s' => 'y'],
+            'list' => [['s' => 'z']],
+            'words' => ['a', 'b'],
+        ]);
         self::assertSame('x', $record->string('s'));
         self::assertSame(1.5, $record->number('n'));
         self::assertSame(3, $record->integer('i'));
@@ -35,16 +44,24 @@ final class RecordTest extends TestCase
     /** @return iterable<string, array{\Closure(Record): mixed, string, string}> */
     public static function mistakes(): iterable
     {
-        yield 'missing text' => [static fn (Record $r): string => $r->string('gone'), 'gone', 'missing'];
-        yield 'number for text' => [static fn (Record $r): string => $r->string('n'), 'n', 'Text'];
-        yield 'missing number' => [static fn (Record $r): float => $r->number('gone'), 'gone', 'missing'];
-        yield 'text for number' => [static fn (Record $r): float => $r->number('s'), 's', 'number'];
-        yield 'endless number' => [static fn (Record $r): float => $r->number('inf'), 'inf', 'number'];
-        yield 'part for whole' => [static fn (Record $r): int => $r->integer('n'), 'n', 'whole'];
-        yield 'text for yes' => [static fn (Record $r): bool => $r->boolean('s'), 's', 'Yes or no'];
-        yield 'unknown word' => [static fn (Record $r): \BackedEnum => $r->enum('s', ProvenanceKind::class), 's', 'published'];
-        yield 'text for entries' => [static fn (Record $r): Record => $r->record('s'), 's', 'Entries'];
-        yield 'deep inside' => [static fn (Record $r): string => $r->record('in')->record('deeper')->string('x'), 'in.deeper.x', 'missing'];
+        yield 'missing text' => [static fn(Record $r): string => $r->string('gone'), 'gone', 'missing'];
+        yield 'number for text' => [static fn(Record $r): string => $r->string('n'), 'n', 'Text'];
+        yield 'missing number' => [static fn(Record $r): float => $r->number('gone'), 'gone', 'missing'];
+        yield 'text for number' => [static fn(Record $r): float => $r->number('s'), 's', 'number'];
+        yield 'endless number' => [static fn(Record $r): float => $r->number('inf'), 'inf', 'number'];
+        yield 'part for whole' => [static fn(Record $r): int => $r->integer('n'), 'n', 'whole'];
+        yield 'text for yes' => [static fn(Record $r): bool => $r->boolean('s'), 's', 'Yes or no'];
+        yield 'unknown word' => [
+            static fn(Record $r): \BackedEnum => $r->enum('s', ProvenanceKind::class),
+            's',
+            'published',
+        ];
+        yield 'text for entries' => [static fn(Record $r): Record => $r->record('s'), 's', 'Entries'];
+        yield 'deep inside' => [
+            static fn(Record $r): string => $r->record('in')->record('deeper')->string('x'),
+            'in.deeper.x',
+            'missing',
+        ];
     }
 
     /** @param \Closure(Record): mixed $read */
@@ -63,7 +80,10 @@ final class RecordTest extends TestCase
 
     public function testAFigureThatIsPublishedMustNameItsSource(): void
     {
-        self::assertSame('ISO 216', Provenance::fromRecord(Record::of(['kind' => 'published', 'source' => 'ISO 216']))->source);
+        self::assertSame(
+            'ISO 216',
+            Provenance::fromRecord(Record::of(['kind' => 'published', 'source' => 'ISO 216']))->source,
+        );
         self::assertNull(Provenance::fromRecord(Record::of(['kind' => 'common-practice']))->source);
         $this->expectException(BadRecord::class);
         Provenance::fromRecord(Record::of(['kind' => 'from-memory']));

@@ -21,21 +21,27 @@ final class UnitFormatTest extends TestCase
     /** @return iterable<string, array{Quantity, string, string}> */
     public static function figures(): iterable
     {
-        $fixture = (string) file_get_contents(dirname(__DIR__).'/fixtures/figures.json');
+        $fixture = (string) file_get_contents(dirname(__DIR__) . '/fixtures/figures.json');
         foreach (Record::of(json_decode($fixture, true))->each() as $i => $figure) {
             $value = $figure->number('value');
             $to = $figure->numberOrNull('to');
             $quantity = match ($figure->string('kind')) {
                 'length' => Quantity::length($value),
                 'size' => Quantity::size(Size::mm($value, $to ?? 0.0)),
-                'temperature' => Quantity::temperature(Temperature::celsius($value), null === $to ? null : Temperature::celsius($to)),
-                'duration' => Quantity::duration(Duration::seconds($value), null === $to ? null : Duration::seconds($to)),
+                'temperature' => Quantity::temperature(
+                    Temperature::celsius($value),
+                    null === $to ? null : Temperature::celsius($to),
+                ),
+                'duration' => Quantity::duration(
+                    Duration::seconds($value),
+                    null === $to ? null : Duration::seconds($to),
+                ),
                 'speed' => Quantity::speed($value),
                 'count' => Quantity::count($value),
                 'resolution' => Quantity::resolution($value),
                 default => throw new \LogicException('Unknown kind.'),
             };
-            yield $i.' '.$figure->string('metric') => [$quantity, $figure->string('metric'), $figure->string('us')];
+            yield $i . ' ' . $figure->string('metric') => [$quantity, $figure->string('metric'), $figure->string('us')];
         }
     }
 
@@ -54,7 +60,10 @@ final class UnitFormatTest extends TestCase
 
     public function testASentenceCarriesItsFigures(): void
     {
-        $phrase = Phrase::of('{width} wide, after {wait}.', ['width' => Quantity::length(254.0), 'wait' => Quantity::duration(Duration::seconds(70.0))]);
+        $phrase = Phrase::of('{width} wide, after {wait}.', [
+            'width' => Quantity::length(254.0),
+            'wait' => Quantity::duration(Duration::seconds(70.0)),
+        ]);
         self::assertSame('254 mm wide, after 70 s.', (new UnitFormat())->phrase($phrase));
         self::assertSame('10 in wide, after 70 s.', (new UnitFormat(Units::Us))->phrase($phrase));
     }

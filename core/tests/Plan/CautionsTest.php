@@ -34,8 +34,11 @@ final class CautionsTest extends TestCase
     #[TestWith(['light-film', [], 'off', 'Never leave'])]
     public function testItStandsAtItsStep(string $route, array $changes, string $kind, string $words): void
     {
-        $steps = array_filter(self::plan($route, $changes)->steps, static fn (Step $step): bool => $step->kind->value === $kind);
-        self::assertNotEmpty($steps, $route.' has no step '.$kind);
+        $steps = array_filter(
+            self::plan($route, $changes)->steps,
+            static fn(Step $step): bool => $step->kind->value === $kind,
+        );
+        self::assertNotEmpty($steps, $route . ' has no step ' . $kind);
         foreach ($steps as $step) {
             self::assertStringContainsString($words, implode(' ', $step->cautions));
         }
@@ -48,14 +51,19 @@ final class CautionsTest extends TestCase
     #[TestWith(['burnish-wax', [], 'Open a window'])]
     public function testNobodyIsWarnedOfWhatIsNotThere(string $route, array $changes, string $words): void
     {
-        $all = array_merge(...array_map(static fn (Step $step): array => $step->cautions, self::plan($route, $changes)->steps));
+        $all = array_merge(
+            ...array_map(static fn(Step $step): array => $step->cautions, self::plan($route, $changes)->steps),
+        );
         self::assertStringNotContainsString($words, implode(' ', $all));
     }
 
     public function testWhatIsOfTheBlankStandsOnTheTicket(): void
     {
-        $on = static fn (TransferPlan $plan): string => implode(' ', $plan->cautions);
-        self::assertStringContainsString('Children’s clothing', $on(Orchard::plan(Orchard::job(['blank' => ['size' => 'child-9'], 'placement' => ['side_mm' => 150]]))));
+        $on = static fn(TransferPlan $plan): string => implode(' ', $plan->cautions);
+        self::assertStringContainsString(
+            'Children’s clothing',
+            $on(Orchard::plan(Orchard::job(['blank' => ['size' => 'child-9'], 'placement' => ['side_mm' => 150]]))),
+        );
         self::assertStringNotContainsString('Children’s clothing', $on(Orchard::plan()));
         self::assertStringContainsString('drinking rim', $on(self::plan('laser-ceramic', [])));
         self::assertStringContainsString('wick flame away from the paper', $on(self::plan('tissue-wax', [])));
@@ -79,7 +87,8 @@ final class CautionsTest extends TestCase
         $once = 0.0;
         foreach ($plan->steps() as $step) {
             $waits += $step->kind->waits() ? $step->durationFor(1)->seconds : 0.0;
-            $once += !$step->kind->waits() && str_starts_with($step->scope->value, 'once') ? $step->duration->seconds : 0.0;
+            $once +=
+                !$step->kind->waits() && str_starts_with($step->scope->value, 'once') ? $step->duration->seconds : 0.0;
         }
         $one = $plan->timeFor(1)->seconds;
         self::assertEqualsWithDelta(10.0 * ($one - $waits - $once) + $waits + $once, $plan->timeFor(10)->seconds, 1e-6);

@@ -24,7 +24,10 @@ final class ExclusionsTest extends TestCase
     /** @return iterable<string, array{array<string, string>}> */
     public static function rows(): iterable
     {
-        $lines = array_map(static fn (string|false $line): array => explode(',', (string) $line), (array) file(dirname(__DIR__).'/fixtures/exclusions.csv', \FILE_IGNORE_NEW_LINES));
+        $lines = array_map(
+            static fn(string|false $line): array => explode(',', (string) $line),
+            (array) file(dirname(__DIR__) . '/fixtures/exclusions.csv', \FILE_IGNORE_NEW_LINES),
+        );
         $head = array_shift($lines) ?? [];
         foreach ($lines as $line) {
             $row = array_combine($head, $line);
@@ -41,15 +44,31 @@ final class ExclusionsTest extends TestCase
     #[DataProvider('rows')]
     public function testWhatGoesAndWhatDoesNot(array $row): void
     {
-        $plan = Orchard::plan(Orchard::job([
-            'blank' => ['kind' => $row['kind'], 'size' => (string) array_key_first(Orchard::catalogue()->blanks[$row['kind']]->sizes), 'material' => $row['material'], 'colour' => $row['colour'], 'condition' => $row['condition']],
-            'placement' => ['side_mm' => 40, 'below_mm' => 15],
-            'route' => $row['route'],
-            'choices' => ['things' => ['medium' => $row['medium'], 'marking' => $row['marking'], 'heat' => $row['heat']], 'schools' => [], 'figures' => []],
-        ]));
-        $found = array_filter($plan->checks, static fn (Check $c): bool => in_array($c->id, self::CHECKS, true) && !in_array($c->severity, [Severity::Pass, Severity::Note], true));
-        $severities = array_map(static fn (Check $c): Severity => $c->severity, $found);
-        $said = implode(' ', array_map(static fn (Check $c): string => $c->id.' '.$c->severity->value, $found));
+        $plan = Orchard::plan(
+            Orchard::job([
+                'blank' => [
+                    'kind' => $row['kind'],
+                    'size' => (string) array_key_first(Orchard::catalogue()->blanks[$row['kind']]->sizes),
+                    'material' => $row['material'],
+                    'colour' => $row['colour'],
+                    'condition' => $row['condition'],
+                ],
+                'placement' => ['side_mm' => 40, 'below_mm' => 15],
+                'route' => $row['route'],
+                'choices' => [
+                    'things' => ['medium' => $row['medium'], 'marking' => $row['marking'], 'heat' => $row['heat']],
+                    'schools' => [],
+                    'figures' => [],
+                ],
+            ]),
+        );
+        $found = array_filter(
+            $plan->checks,
+            static fn(Check $c): bool => in_array($c->id, self::CHECKS, true) &&
+                !in_array($c->severity, [Severity::Pass, Severity::Note], true),
+        );
+        $severities = array_map(static fn(Check $c): Severity => $c->severity, $found);
+        $said = implode(' ', array_map(static fn(Check $c): string => $c->id . ' ' . $c->severity->value, $found));
         match ($row['verdict']) {
             'yes' => self::assertSame('', $said),
             'warn' => self::assertSame('blank.tone warn', $said),
@@ -68,6 +87,7 @@ final class ExclusionsTest extends TestCase
     /** @param array<Severity> $severities */
     private static function stops(TransferPlan $plan, array $severities): bool
     {
-        return !$plan->ready() && [] !== array_filter($severities, static fn (Severity $s): bool => Severity::Warn !== $s);
+        return !$plan->ready() &&
+            [] !== array_filter($severities, static fn(Severity $s): bool => Severity::Warn !== $s);
     }
 }

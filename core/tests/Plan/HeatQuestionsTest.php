@@ -17,7 +17,12 @@ final class HeatQuestionsTest extends TestCase
     /** @return list<Step> that ask something */
     private static function asking(string $route): array
     {
-        return array_values(array_filter(Orchard::plan(Orchard::jobOf($route))->steps, static fn (Step $step): bool => [] !== $step->questions));
+        return array_values(
+            array_filter(
+                Orchard::plan(Orchard::jobOf($route))->steps,
+                static fn(Step $step): bool => [] !== $step->questions,
+            ),
+        );
     }
 
     /** Mistakes that cost a piece and can still be seen before the heat comes on: common practice, no source. */
@@ -42,13 +47,16 @@ final class HeatQuestionsTest extends TestCase
         self::assertCount(1, $asking);
         self::assertContains($asking[0]->kind, [StepKind::Tack, StepKind::Heat]);
         $steps = Orchard::plan(Orchard::jobOf($route))->steps;
-        $before = array_filter($steps, static fn (Step $step): bool => in_array($step->kind, [StepKind::Tack, StepKind::Heat], true));
+        $before = array_filter(
+            $steps,
+            static fn(Step $step): bool => in_array($step->kind, [StepKind::Tack, StepKind::Heat], true),
+        );
         self::assertSame($asking[0]->id, array_values($before)[0]->id);
     }
 
     public function testSteamIsAskedOnlyOfAnIron(): void
     {
-        $of = static fn (string $route): string => implode(' ', self::asking($route)[0]->questions);
+        $of = static fn(string $route): string => implode(' ', self::asking($route)[0]->questions);
         self::assertStringContainsString('Steam is off', $of('light-film'));
         self::assertStringNotContainsString('team', $of('tissue-wax'));
     }
@@ -61,7 +69,12 @@ final class HeatQuestionsTest extends TestCase
     /** An iron with steam holes that stands on a place is moved on the way; one in circles is not told to. */
     public function testASoleWithHolesThatStandsIsMovedHalfway(): void
     {
-        $cue = static fn (string $move): string => array_values(array_filter(Orchard::plan(Orchard::edit(Orchard::jobOf('light-film'), ['school.iron-move' => $move]))->steps, static fn (Step $step): bool => StepKind::Heat === $step->kind))[0]->cue->text;
+        $cue = static fn(string $move): string => array_values(
+            array_filter(
+                Orchard::plan(Orchard::edit(Orchard::jobOf('light-film'), ['school.iron-move' => $move]))->steps,
+                static fn(Step $step): bool => StepKind::Heat === $step->kind,
+            ),
+        )[0]->cue->text;
         self::assertStringNotContainsString('steam hole', $cue('circles'));
         self::assertStringContainsString('steam hole', $cue('stand-press'));
     }
@@ -71,8 +84,13 @@ final class HeatQuestionsTest extends TestCase
     {
         $house = (new House())->withHands(['peel' => 47.0, 'heat' => 3.0]);
         $steps = Orchard::plan(null, null, null, $house)->steps;
-        $of = static fn (StepKind $kind): Step => array_values(array_filter($steps, static fn (Step $step): bool => $kind === $step->kind))[0];
-        self::assertSame([47.0, ProvenanceKind::Learned], [$of(StepKind::Peel)->duration->seconds, $of(StepKind::Peel)->provenance->kind]);
+        $of = static fn(StepKind $kind): Step => array_values(
+            array_filter($steps, static fn(Step $step): bool => $kind === $step->kind),
+        )[0];
+        self::assertSame(
+            [47.0, ProvenanceKind::Learned],
+            [$of(StepKind::Peel)->duration->seconds, $of(StepKind::Peel)->provenance->kind],
+        );
         self::assertSame(18.0, $of(StepKind::Heat)->duration->seconds);
     }
 }

@@ -27,14 +27,25 @@ final class LookChecksTest extends TestCase
     public function testABackgroundIsToldWithItsColourAndItsShare(): void
     {
         $check = self::check('picture.background', self::disc('c8102eff', 'ffffffff'));
-        self::assertStringContainsString('50 % of the picture is white background: nothing is printed there', self::say($check));
-        self::assertStringContainsString('blue background: it takes ink', self::say(self::check('picture.background', self::disc('ffffffff', '1e4fd8ff'))));
+        self::assertStringContainsString(
+            '50 % of the picture is white background: nothing is printed there',
+            self::say($check),
+        );
+        self::assertStringContainsString(
+            'blue background: it takes ink',
+            self::say(self::check('picture.background', self::disc('ffffffff', '1e4fd8ff'))),
+        );
         self::assertNull(self::check('picture.background', self::disc('c8102eff', '00000000')));
     }
 
     public function testOnOpaqueFilmWhatIsLeftStaysOnAsAPatch(): void
     {
-        self::assertStringContainsString('stays on as a patch', self::say(self::check('picture.background', self::disc('c8102eff', 'ffffffff'), Orchard::jobOf('dark-film'))));
+        self::assertStringContainsString(
+            'stays on as a patch',
+            self::say(
+                self::check('picture.background', self::disc('c8102eff', 'ffffffff'), Orchard::jobOf('dark-film')),
+            ),
+        );
     }
 
     /** Lines of 2 of 400 pixels are 0.2 mm on a picture of 40 mm; a liner holds 0.5 mm on wood. */
@@ -44,7 +55,12 @@ final class LookChecksTest extends TestCase
         $check = self::check('picture.lines', $comb, Orchard::jobOf('liner-wood', ['placement' => ['side_mm' => 40]]));
         self::assertSame(Severity::Warn, $check?->severity);
         self::assertStringContainsString('this route holds 0.5 mm', self::say($check));
-        self::assertSame(Severity::Pass, self::check('picture.lines', $comb, Orchard::jobOf('toner-metal', ['placement' => ['side_mm' => 80]]))?->severity, 'metal holds tenths of a millimetre');
+        self::assertSame(
+            Severity::Pass,
+            self::check('picture.lines', $comb, Orchard::jobOf('toner-metal', ['placement' => ['side_mm' => 80]]))
+                ?->severity,
+            'metal holds tenths of a millimetre',
+        );
     }
 
     public function testAFixMakesItLargeEnoughForItsLines(): void
@@ -54,19 +70,43 @@ final class LookChecksTest extends TestCase
         $width = (float) (self::check('picture.lines', $picture, $job)->fix->changes['width'] ?? '0');
         // 4 of 400 pixels are 1 mm at 100 mm; a pixel less at most is seen, and then 134 mm are wanted.
         self::assertThat($width, self::logicalAnd(self::greaterThanOrEqual(100.0), self::lessThanOrEqual(134.0)));
-        self::assertSame(Severity::Pass, self::check('picture.lines', $picture, Orchard::edit($job, ['width' => $width.' mm']))?->severity);
+        self::assertSame(
+            Severity::Pass,
+            self::check('picture.lines', $picture, Orchard::edit($job, ['width' => $width . ' mm']))?->severity,
+        );
     }
 
     public function testAPhotographHasNoLinesToMeasure(): void
     {
-        self::assertNull(self::check('picture.lines', Shapes::bitmap(80, 80, static fn (int $x, int $y): string => sprintf('%02x%02x%02xff', ($x * 37) % 256, ($y * 53) % 256, ($x * $y) % 256))));
+        self::assertNull(
+            self::check(
+                'picture.lines',
+                Shapes::bitmap(
+                    80,
+                    80,
+                    static fn(int $x, int $y): string => sprintf(
+                        '%02x%02x%02xff',
+                        ($x * 37) % 256,
+                        ($y * 53) % 256,
+                        ($x * $y) % 256,
+                    ),
+                ),
+            ),
+        );
     }
 
     public function testAnIntricateOutlineIsSaidToBeHardToCut(): void
     {
         $star = Shapes::star(320, 24, 100.0, 140.0);
-        $bitmap = Shapes::bitmap(320, 320, static fn (int $x, int $y): string => "\1" === $star->set[$y * 320 + $x] ? '1f4d2bff' : '00000000');
-        self::assertStringContainsString('hard to cut', self::say(self::check('picture.outline', $bitmap, Orchard::job(['placement' => ['side_mm' => 80]]))));
+        $bitmap = Shapes::bitmap(
+            320,
+            320,
+            static fn(int $x, int $y): string => "\1" === $star->set[$y * 320 + $x] ? '1f4d2bff' : '00000000',
+        );
+        self::assertStringContainsString(
+            'hard to cut',
+            self::say(self::check('picture.outline', $bitmap, Orchard::job(['placement' => ['side_mm' => 80]]))),
+        );
         self::assertNull(self::check('picture.outline', self::disc('1f4d2bff', '00000000')));
     }
 
@@ -74,14 +114,22 @@ final class LookChecksTest extends TestCase
     public function testAPalePictureIsWarnedOfWhereGapsAreUsual(): void
     {
         $pale = self::disc('e8c9a0ff', '00000000');
-        self::assertSame(Severity::Warn, self::check('picture.contrast', $pale, Orchard::jobOf('burnish-wax'))?->severity);
-        self::assertNull(self::check('picture.contrast', self::disc('222222ff', '00000000'), Orchard::jobOf('burnish-wax')));
+        self::assertSame(
+            Severity::Warn,
+            self::check('picture.contrast', $pale, Orchard::jobOf('burnish-wax'))?->severity,
+        );
+        self::assertNull(
+            self::check('picture.contrast', self::disc('222222ff', '00000000'), Orchard::jobOf('burnish-wax')),
+        );
         self::assertNull(self::check('picture.contrast', $pale), 'film has no gaps');
     }
 
     public function testWhatReadsTheSameUpsideDownIsToBeMarked(): void
     {
-        self::assertStringContainsString('upside down', self::say(self::check('picture.upside-down', self::disc('1f4d2bff', '00000000'))));
+        self::assertStringContainsString(
+            'upside down',
+            self::say(self::check('picture.upside-down', self::disc('1f4d2bff', '00000000'))),
+        );
     }
 
     /** On a dark shirt clear film loses everything; on opaque film nothing. */
@@ -115,47 +163,97 @@ final class LookChecksTest extends TestCase
     public function testTheCutLineKeepsTheMarginThatIsWanted(): void
     {
         $traits = Traits::of(self::disc('c8102eff', 'ffffffff'));
-        $radius = static fn (float $width, float $margin): float => $traits->cutLine($width, $margin)->lengthMm / (2.0 * \M_PI);
+        $radius = static fn(float $width, float $margin): float => $traits->cutLine($width, $margin)->lengthMm /
+            (2.0 * \M_PI);
         self::assertEqualsWithDelta(96.0 + 3.0, $radius(240.0, 3.0), 1.2);
         self::assertEqualsWithDelta(96.0 + 12.0, $radius(240.0, 15.0), 1.4);
         self::assertLessThan(96.0 + 3.0, $radius(240.0, 1.0));
     }
 
-    /** A picture on clear ground is cut along its outline, mirrored as its sheet is; one that fills its rectangle along that. */
+    /**
+     * A picture on clear ground is cut along its outline, mirrored as its sheet is; one that fills its rectangle along
+     * that.
+     */
     public function testTheSheetIsTrimmedAlongTheOutline(): void
     {
-        $half = Shapes::bitmap(200, 100, static fn (int $x, int $y): string => hypot($x - 50, $y - 50) <= 40 ? 'c8102eff' : '00000000');
+        $half = Shapes::bitmap(
+            200,
+            100,
+            static fn(int $x, int $y): string => hypot($x - 50, $y - 50) <= 40 ? 'c8102eff' : '00000000',
+        );
         $sheet = self::planOf($half)->sheet;
         self::assertNotNull($sheet);
         $lines = $sheet->marks[0]->lines;
         self::assertCount(1, $lines);
         $middle = (min(array_column($lines[0], 0)) + max(array_column($lines[0], 0))) / 2.0;
         self::assertTrue($sheet->mirrored);
-        self::assertEqualsWithDelta($sheet->picture->right() - 60.0, $middle, 1.0, 'what is left on the picture is right on its sheet');
-        $hinged = Orchard::plan(Orchard::jobOf('paper-wood'), Picture::fromFile(str_repeat('a', 64), 'branch.png', PictureKind::Vector, 200, 100, false, Traits::of($half)));
+        self::assertEqualsWithDelta(
+            $sheet->picture->right() - 60.0,
+            $middle,
+            1.0,
+            'what is left on the picture is right on its sheet',
+        );
+        $hinged = Orchard::plan(
+            Orchard::jobOf('paper-wood'),
+            Picture::fromFile(
+                str_repeat('a', 64),
+                'branch.png',
+                PictureKind::Vector,
+                200,
+                100,
+                false,
+                Traits::of($half),
+            ),
+        );
         $tabbed = Contour::box($hinged->sheet->marks[0]->lines[0] ?? [[0.0, 0.0]]);
-        self::assertEqualsWithDelta(30.0, ($hinged->sheet->picture->yMm ?? 0.0) + 180.0 * 10.0 / 200.0 - $tabbed->yMm, 3.0, 'a tab for tape stands above the outline');
-        $full = Shapes::bitmap(200, 100, static fn (): string => 'c8102eff');
+        self::assertEqualsWithDelta(
+            30.0,
+            ($hinged->sheet->picture->yMm ?? 0.0) + (180.0 * 10.0) / 200.0 - $tabbed->yMm,
+            3.0,
+            'a tab for tape stands above the outline',
+        );
+        $full = Shapes::bitmap(200, 100, static fn(): string => 'c8102eff');
         self::assertSame([], self::planOf($full)->sheet->marks[0]->lines ?? null);
     }
 
     /** Scissors go 15 mm a second: 2π · 99 mm round the disc, and 20 s to take it up and down. */
     public function testCuttingTakesAsLongAsItsLine(): void
     {
-        $cut = static fn (Bitmap $bitmap): float => array_values(array_filter(self::planOf($bitmap)->steps, static fn (Step $step): bool => StepKind::Cut === $step->kind))[0]->duration->seconds;
+        $cut = static fn(Bitmap $bitmap): float => array_values(
+            array_filter(self::planOf($bitmap)->steps, static fn(Step $step): bool => StepKind::Cut === $step->kind),
+        )[0]->duration->seconds;
         $disc = $cut(self::disc('c8102eff', '00000000'));
-        self::assertEqualsWithDelta(20.0 + 2.0 * \M_PI * 99.0 / 15.0, $disc, 1.0);
-        self::assertGreaterThan($disc, $cut(Shapes::bitmap(100, 100, static fn (): string => 'c8102eff')));
+        self::assertEqualsWithDelta(20.0 + (2.0 * \M_PI * 99.0) / 15.0, $disc, 1.0);
+        self::assertGreaterThan($disc, $cut(Shapes::bitmap(100, 100, static fn(): string => 'c8102eff')));
     }
 
     private static function planOf(Bitmap $bitmap): TransferPlan
     {
-        return Orchard::plan(null, Picture::fromFile(str_repeat('a', 64), 'branch.png', PictureKind::Vector, $bitmap->width, $bitmap->height, false, Traits::of($bitmap)));
+        return Orchard::plan(
+            null,
+            Picture::fromFile(
+                str_repeat('a', 64),
+                'branch.png',
+                PictureKind::Vector,
+                $bitmap->width,
+                $bitmap->height,
+                false,
+                Traits::of($bitmap),
+            ),
+        );
     }
 
     private static function check(string $id, Bitmap $bitmap, ?Job $job = null): ?Check
     {
-        $picture = Picture::fromFile(str_repeat('a', 64), 'branch.png', PictureKind::Vector, $bitmap->width, $bitmap->height, false, Traits::of($bitmap));
+        $picture = Picture::fromFile(
+            str_repeat('a', 64),
+            'branch.png',
+            PictureKind::Vector,
+            $bitmap->width,
+            $bitmap->height,
+            false,
+            Traits::of($bitmap),
+        );
 
         return Orchard::check(Orchard::plan($job, $picture), $id);
     }
@@ -167,12 +265,25 @@ final class LookChecksTest extends TestCase
 
     private static function disc(string $ink, string $ground): Bitmap
     {
-        return Shapes::bitmap(100, 100, static fn (int $x, int $y): string => hypot($x - 49.5, $y - 49.5) <= 40 ? $ink : $ground);
+        return Shapes::bitmap(
+            100,
+            100,
+            static fn(int $x, int $y): string => hypot($x - 49.5, $y - 49.5) <= 40 ? $ink : $ground,
+        );
     }
 
     /** Black upright lines of a thickness, far apart, beside a block. */
     private static function lines(int $thick, int $size): Bitmap
     {
-        return Shapes::bitmap($size, $size, static fn (int $x, int $y): string => $x > 10 && $y > 10 && $y < $size - 10 && ($x < 60 || ($x > 80 && $x % 20 < $thick)) ? '111111ff' : 'ffffffff');
+        return Shapes::bitmap(
+            $size,
+            $size,
+            static fn(int $x, int $y): string => $x > 10 &&
+            $y > 10 &&
+            $y < $size - 10 &&
+            ($x < 60 || ($x > 80 && $x % 20 < $thick))
+                ? '111111ff'
+                : 'ffffffff',
+        );
     }
 }

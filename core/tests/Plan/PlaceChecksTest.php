@@ -28,8 +28,12 @@ use Wubbin\Core\Tests\Orchard;
 final class PlaceChecksTest extends TestCase
 {
     /** @param array<string, mixed> $placement */
-    private static function on(BlankSize $size, string $kind, array $placement, string $route = 'light-film'): TransferPlan
-    {
+    private static function on(
+        BlankSize $size,
+        string $kind,
+        array $placement,
+        string $route = 'light-film',
+    ): TransferPlan {
         $planner = new Planner(Orchard::catalogue()->withSizes([$size->id => $size]));
         $job = Orchard::jobOf($route, ['blank' => ['kind' => $kind, 'size' => $size->id], 'placement' => $placement]);
 
@@ -38,26 +42,58 @@ final class PlaceChecksTest extends TestCase
 
     private static function pocketed(): BlankSize
     {
-        return Orchard::catalogue()->blanks['shirt']->sizes['M']->copiedAs(Record::of(['id' => 'own', 'label' => 'Ours', 'chest_mm' => 500, 'length_mm' => 720, 'zones' => [
-            ['label' => 'pocket', 'side' => 'front', 'right_mm' => 95.0, 'below_mm' => 140.0, 'width_mm' => 110.0, 'height_mm' => 130.0, 'hole' => false],
-        ]]));
+        return Orchard::catalogue()->blanks['shirt']->sizes['M']->copiedAs(
+            Record::of([
+                'id' => 'own',
+                'label' => 'Ours',
+                'chest_mm' => 500,
+                'length_mm' => 720,
+                'zones' => [
+                    [
+                        'label' => 'pocket',
+                        'side' => 'front',
+                        'right_mm' => 95.0,
+                        'below_mm' => 140.0,
+                        'width_mm' => 110.0,
+                        'height_mm' => 130.0,
+                        'hole' => false,
+                    ],
+                ],
+            ]),
+        );
     }
 
     public function testAPictureOverAPocketIsToldOf(): void
     {
-        $check = Orchard::check(self::on(self::pocketed(), 'shirt', ['side_mm' => 240, 'below_mm' => 80]), 'place.clear');
+        $check = Orchard::check(
+            self::on(self::pocketed(), 'shirt', ['side_mm' => 240, 'below_mm' => 80]),
+            'place.clear',
+        );
         self::assertSame(Severity::Warn, $check?->severity);
         self::assertStringContainsString('pocket', $check->message->text);
-        self::assertSame(Severity::Pass, Orchard::check(self::on(self::pocketed(), 'shirt', ['side_mm' => 100, 'right_mm' => -80, 'below_mm' => 80]), 'place.clear')?->severity);
+        self::assertSame(
+            Severity::Pass,
+            Orchard::check(
+                self::on(self::pocketed(), 'shirt', ['side_mm' => 100, 'right_mm' => -80, 'below_mm' => 80]),
+                'place.clear',
+            )?->severity,
+        );
     }
 
     /** Trade: dots at hole centres are printed to align by; mirrored as the picture is. */
     public function testHolesUnderAPictureAreDottedOnItsSheet(): void
     {
         $lid = Orchard::catalogue()->blanks['metal']->sizes['box-lid'];
-        $plan = self::on($lid->copiedAs(Record::of(['id' => 'own', 'label' => 'Lid', 'width_mm' => 120, 'height_mm' => 95])), 'metal', ['side_mm' => 110, 'below_mm' => 4], 'toner-metal');
+        $plan = self::on(
+            $lid->copiedAs(Record::of(['id' => 'own', 'label' => 'Lid', 'width_mm' => 120, 'height_mm' => 95])),
+            'metal',
+            ['side_mm' => 110, 'below_mm' => 4],
+            'toner-metal',
+        );
         self::assertStringContainsString('holes', Orchard::check($plan, 'place.clear')->message->text ?? '');
-        $dots = array_values(array_filter($plan->sheet->marks ?? [], static fn ($mark): bool => MarkKind::Dot === $mark->kind));
+        $dots = array_values(
+            array_filter($plan->sheet->marks ?? [], static fn($mark): bool => MarkKind::Dot === $mark->kind),
+        );
         self::assertCount(4, $dots);
         $picture = $plan->sheet->picture ?? throw new \LogicException('It fits.');
         self::assertTrue($plan->sheet->mirrored);
@@ -68,7 +104,13 @@ final class PlaceChecksTest extends TestCase
 
     private static function apron(): BlankSize
     {
-        return Orchard::catalogue()->blanks['apron']->sizes['apron']->copiedAs(Record::of(['id' => 'own', 'label' => 'Ours', 'outlines' => ['front' => ['points' => '0 0 200 0 300 400 -100 400', 'overscan_mm' => 10.0]]]));
+        return Orchard::catalogue()->blanks['apron']->sizes['apron']->copiedAs(
+            Record::of([
+                'id' => 'own',
+                'label' => 'Ours',
+                'outlines' => ['front' => ['points' => '0 0 200 0 300 400 -100 400', 'overscan_mm' => 10.0]],
+            ]),
+        );
     }
 
     /** @param array<string, mixed> $placement */
@@ -85,9 +127,18 @@ final class PlaceChecksTest extends TestCase
 
     public function testTheWidthThatCoversItIsOffered(): void
     {
-        $check = Orchard::check(self::on(self::apron(), 'apron', ['side_mm' => 510, 'below_mm' => -1], 'sublimation'), 'place.edge');
+        $check = Orchard::check(
+            self::on(self::apron(), 'apron', ['side_mm' => 510, 'below_mm' => -1], 'sublimation'),
+            'place.edge',
+        );
         $width = (float) ($check->fix->changes['width'] ?? 0);
-        self::assertSame(Severity::Pass, Orchard::check(self::on(self::apron(), 'apron', ['side_mm' => $width, 'below_mm' => -10.1], 'sublimation'), 'place.edge')?->severity);
+        self::assertSame(
+            Severity::Pass,
+            Orchard::check(
+                self::on(self::apron(), 'apron', ['side_mm' => $width, 'below_mm' => -10.1], 'sublimation'),
+                'place.edge',
+            )?->severity,
+        );
     }
 
     /** @param array{float, float} $place */
@@ -112,7 +163,10 @@ final class PlaceChecksTest extends TestCase
 
     public function testAPatternIsChosenChangedAndTakenOff(): void
     {
-        $dotted = Orchard::edit(Orchard::edited(['pattern' => 'dots']), ['pattern_colour' => '#aa0000', 'repeat' => '2 cm']);
+        $dotted = Orchard::edit(Orchard::edited(['pattern' => 'dots']), [
+            'pattern_colour' => '#aa0000',
+            'repeat' => '2 cm',
+        ]);
         self::assertEquals(Pattern::fromKind(PatternKind::Dots, Colour::hex('#aa0000'), 20.0), $dotted->blank->pattern);
         self::assertEquals($dotted, JobFile::read(Record::of(JobFile::write($dotted))));
         self::assertNull(Orchard::edit($dotted, ['pattern' => ''])->blank->pattern);
@@ -121,12 +175,31 @@ final class PlaceChecksTest extends TestCase
         Orchard::edit($dotted, ['repeat' => '2 m']);
     }
 
-    /** A comb on a route whose gaps are of 2 mm: its teeth are told to a pixel, so that they count as 5 of 400 or more. */
+    /**
+     * A comb on a route whose gaps are of 2 mm: its teeth are told to a pixel, so that they count as 5 of 400 or more.
+     */
     public function testFineWorkOnARouteWithGapsIsToldOf(): void
     {
-        $comb = Shapes::bitmap(400, 200, static fn (int $x): string => $x % 20 < 6 ? '000000ff' : '00000000');
-        $picture = Picture::fromFile(str_repeat('a', 64), 'comb.png', PictureKind::Raster, 400, 200, true, Traits::of($comb));
-        $at = static fn (float $width, string $material) => Orchard::check(Orchard::plan(Orchard::jobOf('liner-wood', ['blank' => ['material' => $material], 'placement' => ['side_mm' => $width]]), $picture), 'picture.gaps');
+        $comb = Shapes::bitmap(400, 200, static fn(int $x): string => $x % 20 < 6 ? '000000ff' : '00000000');
+        $picture = Picture::fromFile(
+            str_repeat('a', 64),
+            'comb.png',
+            PictureKind::Raster,
+            400,
+            200,
+            true,
+            Traits::of($comb),
+        );
+        $at = static fn(float $width, string $material) => Orchard::check(
+            Orchard::plan(
+                Orchard::jobOf('liner-wood', [
+                    'blank' => ['material' => $material],
+                    'placement' => ['side_mm' => $width],
+                ]),
+                $picture,
+            ),
+            'picture.gaps',
+        );
         self::assertNull($at(260.0, 'raw-wood'), 'teeth of 3.9 mm');
         self::assertSame(Severity::Note, $at(130.0, 'raw-wood')?->severity, 'teeth of 1.9 mm');
         self::assertNull($at(130.0, 'painted-wood'));

@@ -22,7 +22,7 @@ final class PreflightTest extends TestCase
         $plan = Orchard::plan();
         self::assertTrue($plan->ready());
         self::assertTrue($plan->printable());
-        self::assertSame([], array_values(array_filter($plan->checks, static fn (Check $c): bool => $c->blocks())));
+        self::assertSame([], array_values(array_filter($plan->checks, static fn(Check $c): bool => $c->blocks())));
     }
 
     /** @return iterable<string, array{array<string, string>, string, Severity}> */
@@ -39,7 +39,11 @@ final class PreflightTest extends TestCase
         yield 'into the collar' => [['below' => '10 mm'], 'place.print-area', Severity::Warn];
         yield 'larger than the sheet' => [['width' => '290 mm'], 'sheet.fits', Severity::Impossible];
         yield 'laser for inkjet film' => [['marking' => 'laser-mono'], 'marking.medium', Severity::Impossible];
-        yield 'pigment ink in a hurry' => [['marking' => 'inkjet-pigment', 'school.drying' => 'dry-5'], 'drying.pigment', Severity::Warn];
+        yield 'pigment ink in a hurry' => [
+            ['marking' => 'inkjet-pigment', 'school.drying' => 'dry-5'],
+            'drying.pigment',
+            Severity::Warn,
+        ];
         yield 'an iron that stays lukewarm' => [['heat' => 'iron-two-dot'], 'heat.hot', Severity::Stop];
         yield 'an iron with steam' => [['heat' => 'iron-household'], 'heat.steam', Severity::Note];
         yield 'soft base' => [['base' => 'ironing-board'], 'base.hard', Severity::Stop];
@@ -56,14 +60,26 @@ final class PreflightTest extends TestCase
 
     public function testTooFewPixels(): void
     {
-        self::assertSame(Severity::Pass, self::severity(Orchard::plan(picture: Orchard::picture(1900.0, 1500.0)), 'picture.resolution'));
-        self::assertSame(Severity::Warn, self::severity(Orchard::plan(picture: Orchard::picture(1880.0, 1500.0)), 'picture.resolution'));
-        self::assertSame(Severity::Stop, self::severity(Orchard::plan(picture: Orchard::picture(900.0, 700.0)), 'picture.resolution'));
+        self::assertSame(
+            Severity::Pass,
+            self::severity(Orchard::plan(picture: Orchard::picture(1900.0, 1500.0)), 'picture.resolution'),
+        );
+        self::assertSame(
+            Severity::Warn,
+            self::severity(Orchard::plan(picture: Orchard::picture(1880.0, 1500.0)), 'picture.resolution'),
+        );
+        self::assertSame(
+            Severity::Stop,
+            self::severity(Orchard::plan(picture: Orchard::picture(900.0, 700.0)), 'picture.resolution'),
+        );
     }
 
     public function testABackgroundIsPartOfThePicture(): void
     {
-        self::assertSame(Severity::Note, self::severity(Orchard::plan(picture: Orchard::picture(clear: false)), 'picture.background'));
+        self::assertSame(
+            Severity::Note,
+            self::severity(Orchard::plan(picture: Orchard::picture(clear: false)), 'picture.background'),
+        );
         self::assertNull(Orchard::check(Orchard::plan(), 'picture.background'));
     }
 
@@ -90,7 +106,24 @@ final class PreflightTest extends TestCase
     public static function mendable(): iterable
     {
         foreach (self::jobs() as $name => [$changes, $check, $severity]) {
-            if (in_array($check, ['blank.surface', 'blank.tone', 'picture.print-area', 'place.print-area', 'sheet.fits', 'drying.pigment', 'base.hard', 'marking.medium'], true) && !in_array($severity, [Severity::Pass], true) && '#d9a441' !== ($changes['colour'] ?? '')) {
+            if (
+                in_array(
+                    $check,
+                    [
+                        'blank.surface',
+                        'blank.tone',
+                        'picture.print-area',
+                        'place.print-area',
+                        'sheet.fits',
+                        'drying.pigment',
+                        'base.hard',
+                        'marking.medium',
+                    ],
+                    true,
+                ) &&
+                !in_array($severity, [Severity::Pass], true) &&
+                '#d9a441' !== ($changes['colour'] ?? '')
+            ) {
                 yield $name => [$changes, $check];
             }
         }
@@ -121,7 +154,9 @@ final class PreflightTest extends TestCase
 
     public function testAStopCanBeSetAsideWithAReasonThatStays(): void
     {
-        $plan = Orchard::plan(Orchard::edited(['colour' => '#1f4d2b', 'override.blank.tone' => 'Black line art only.']));
+        $plan = Orchard::plan(
+            Orchard::edited(['colour' => '#1f4d2b', 'override.blank.tone' => 'Black line art only.']),
+        );
         $check = Orchard::check($plan, 'blank.tone');
         self::assertSame(Severity::Warn, $check?->severity);
         self::assertSame('Black line art only.', $check->overriddenBecause);
@@ -148,7 +183,10 @@ final class PreflightTest extends TestCase
         $plan = self::planWithout($job);
         self::assertSame(Severity::Missing, self::severity($plan, 'picture.there'));
         self::assertNull($plan->sheet);
-        self::assertStringContainsString('not in this shop', self::planWithout(Orchard::job())->checks[2]->message->text);
+        self::assertStringContainsString(
+            'not in this shop',
+            self::planWithout(Orchard::job())->checks[2]->message->text,
+        );
     }
 
     private static function planWithout(Job $job): TransferPlan

@@ -25,8 +25,18 @@ final class RoutesTest extends TestCase
 {
     /** Face and mirroring of each route as the trade has them: common practice, no source. */
     private const MIRRORED = [
-        'light-film' => true, 'dark-film' => false, 'multi-film' => true, 'sublimation' => true, 'laser-ceramic' => true, 'liner-fabric' => true,
-        'liner-wood' => true, 'toner-metal' => true, 'paper-wood' => true, 'tissue-wax' => false, 'handmade-wax' => false, 'burnish-wax' => true,
+        'light-film' => true,
+        'dark-film' => false,
+        'multi-film' => true,
+        'sublimation' => true,
+        'laser-ceramic' => true,
+        'liner-fabric' => true,
+        'liner-wood' => true,
+        'toner-metal' => true,
+        'paper-wood' => true,
+        'tissue-wax' => false,
+        'handmade-wax' => false,
+        'burnish-wax' => true,
     ];
 
     /** @return iterable<string, array{string, bool}> */
@@ -40,7 +50,15 @@ final class RoutesTest extends TestCase
     /** A mug of 82 mm shows 2 · 41 · arccos(41/600) = 123 mm of its wall at arm's length: geometry. */
     public function testWhatReachesRoundTheCornerIsTold(): void
     {
-        $on = static fn (float $width, string $check): string => (new UnitFormat())->phrase(Orchard::check(Orchard::plan(Orchard::jobOf('laser-ceramic', ['placement' => ['side_mm' => $width]]), Orchard::picture(2400.0, 400.0)), $check)->message ?? Phrase::of('nothing'));
+        $on = static fn(float $width, string $check): string => (new UnitFormat())->phrase(
+            Orchard::check(
+                Orchard::plan(
+                    Orchard::jobOf('laser-ceramic', ['placement' => ['side_mm' => $width]]),
+                    Orchard::picture(2400.0, 400.0),
+                ),
+                $check,
+            )->message ?? Phrase::of('nothing'),
+        );
         self::assertSame('nothing', $on(120.0, 'place.corner'));
         self::assertStringContainsString('123.2 mm of it are seen', $on(150.0, 'place.corner'));
         self::assertSame('nothing', $on(250.0, 'place.corner'), 'a full wrap is told by its seam');
@@ -50,7 +68,10 @@ final class RoutesTest extends TestCase
 
     public function testAllTwelveAreThere(): void
     {
-        self::assertSame(array_keys(self::MIRRORED), array_values(array_intersect(array_keys(self::MIRRORED), array_keys(Orchard::catalogue()->routes))));
+        self::assertSame(
+            array_keys(self::MIRRORED),
+            array_values(array_intersect(array_keys(self::MIRRORED), array_keys(Orchard::catalogue()->routes))),
+        );
         self::assertCount(12, Orchard::catalogue()->routes);
     }
 
@@ -60,14 +81,20 @@ final class RoutesTest extends TestCase
         $plan = self::plan($route);
         self::assertSame($mirrored, $plan->stack->mirrored());
         self::assertSame($mirrored, $plan->sheet?->mirrored);
-        self::assertStringContainsString($mirrored ? 'turned over' : 'stays as it is printed', Orchard::decision($plan, 'mirrored')->because->text);
+        self::assertStringContainsString(
+            $mirrored ? 'turned over' : 'stays as it is printed',
+            Orchard::decision($plan, 'mirrored')->because->text,
+        );
     }
 
     #[DataProvider('routes')]
     public function testOnABlankItSuitsItIsReady(string $route, bool $mirrored): void
     {
-        $blocking = array_filter(self::plan($route)->checks, static fn (Check $c): bool => $c->blocks());
-        self::assertSame([], array_values(array_map(static fn (Check $c): string => $c->id.': '.$c->message->text, $blocking)));
+        $blocking = array_filter(self::plan($route)->checks, static fn(Check $c): bool => $c->blocks());
+        self::assertSame(
+            [],
+            array_values(array_map(static fn(Check $c): string => $c->id . ': ' . $c->message->text, $blocking)),
+        );
     }
 
     #[DataProvider('routes')]
@@ -76,7 +103,7 @@ final class RoutesTest extends TestCase
         $plan = self::plan($route);
         $format = new UnitFormat();
         $sentences = [];
-        foreach (array_filter($plan->decisions, static fn (Decision $d): bool => 'picture' !== $d->id) as $decision) {
+        foreach (array_filter($plan->decisions, static fn(Decision $d): bool => 'picture' !== $d->id) as $decision) {
             array_push($sentences, $format->phrase($decision->value), $format->phrase($decision->because));
         }
         foreach ($plan->steps as $step) {
@@ -92,11 +119,11 @@ final class RoutesTest extends TestCase
     public function testStepsHaveIdsOfTheirOwnAndEndWithLookingAtIt(string $route, bool $mirrored): void
     {
         $steps = self::plan($route)->steps;
-        $ids = array_map(static fn (Step $s): string => $s->id, $steps);
+        $ids = array_map(static fn(Step $s): string => $s->id, $steps);
         self::assertSame($ids, array_values(array_unique($ids)));
-        $pieces = array_values(array_filter($steps, static fn (Step $s): bool => 'each-piece' === $s->scope->value));
+        $pieces = array_values(array_filter($steps, static fn(Step $s): bool => 'each-piece' === $s->scope->value));
         self::assertSame(StepKind::Compare, array_slice($pieces, -1)[0]->kind);
-        $kinds = array_map(static fn (Step $s): string => $s->kind->value, $steps);
+        $kinds = array_map(static fn(Step $s): string => $s->kind->value, $steps);
         self::assertContains('burnish-wax' === $route ? 'burnish' : 'heat', $kinds);
         foreach ($steps as $step) {
             self::assertGreaterThanOrEqual(0.0, $step->duration->seconds);
@@ -110,13 +137,25 @@ final class RoutesTest extends TestCase
         self::assertSame('burnish-wax' === $route ? StepKind::Compare : StepKind::Off, $last->kind);
     }
 
-    /** A cover that the route wants lies under the heat; a guard only in what is hollow; a base where it lies on one. */
+    /**
+     * A cover that the route wants lies under the heat; a guard only in what is hollow; a base where it lies on one.
+     */
     public function testLayersFollowTheBlank(): void
     {
-        $roles = static fn (TransferPlan $plan): array => array_map(static fn ($l): string => $l->role->value, $plan->stack->layers);
-        self::assertSame(['heat', 'cover', 'medium', 'blank', 'guard', 'blank', 'cloth', 'base'], $roles(self::plan('dark-film')));
+        $roles = static fn(TransferPlan $plan): array => array_map(
+            static fn($l): string => $l->role->value,
+            $plan->stack->layers,
+        );
+        self::assertSame(
+            ['heat', 'cover', 'medium', 'blank', 'guard', 'blank', 'cloth', 'base'],
+            $roles(self::plan('dark-film')),
+        );
         self::assertSame(['heat', 'medium', 'blank'], $roles(self::plan('laser-ceramic')));
-        self::assertSame(['heat', 'cover', 'medium', 'blank', 'cloth', 'base'], $roles(self::plan('sublimation')), 'an apron has no back');
+        self::assertSame(
+            ['heat', 'cover', 'medium', 'blank', 'cloth', 'base'],
+            $roles(self::plan('sublimation')),
+            'an apron has no back',
+        );
     }
 
     public function testAPaneSeenThroughItsBackTurnsThePictureOnceMore(): void
@@ -130,7 +169,9 @@ final class RoutesTest extends TestCase
 
     public function testAWrapRoundACandleIsMeltedInTwoFronts(): void
     {
-        $heats = static fn (TransferPlan $plan): int => count(array_filter($plan->steps, static fn (Step $s): bool => StepKind::Heat === $s->kind));
+        $heats = static fn(TransferPlan $plan): int => count(
+            array_filter($plan->steps, static fn(Step $s): bool => StepKind::Heat === $s->kind),
+        );
         self::assertSame(1, $heats(self::plan('tissue-wax')));
         $wrapped = self::plan('tissue-wax', ['width' => '120 mm']);
         self::assertSame(2, $heats($wrapped));
@@ -140,9 +181,18 @@ final class RoutesTest extends TestCase
     public function testAJobThenTheHouseThenWubbinDecides(): void
     {
         $house = new House(['coats' => 'coats-7', 'drying' => 'dry-5']);
-        $line = static fn (TransferPlan $plan): array => [Orchard::decision($plan, 'school.coats')->value->text, Orchard::decision($plan, 'school.coats')->by];
-        self::assertSame(['Three very thin coats', DecidedBy::Wubbin], $line(Orchard::plan(Orchard::jobOf('toner-metal'))));
-        self::assertSame(['Seven', DecidedBy::House], $line(Orchard::plan(Orchard::jobOf('toner-metal'), house: $house)));
+        $line = static fn(TransferPlan $plan): array => [
+            Orchard::decision($plan, 'school.coats')->value->text,
+            Orchard::decision($plan, 'school.coats')->by,
+        ];
+        self::assertSame(
+            ['Three very thin coats', DecidedBy::Wubbin],
+            $line(Orchard::plan(Orchard::jobOf('toner-metal'))),
+        );
+        self::assertSame(
+            ['Seven', DecidedBy::House],
+            $line(Orchard::plan(Orchard::jobOf('toner-metal'), house: $house)),
+        );
         $job = Orchard::edit(Orchard::jobOf('toner-metal'), ['school.coats' => 'coats-3']);
         self::assertSame(['Three very thin coats', DecidedBy::Person], $line(Orchard::plan($job, house: $house)));
     }
@@ -168,9 +218,9 @@ final class RoutesTest extends TestCase
     {
         foreach (Orchard::catalogue()->schoolsOf($route) as $matter => $school) {
             foreach ($school->options as $option) {
-                $plan = self::plan($route, ['school.'.$matter => $option->id]);
+                $plan = self::plan($route, ['school.' . $matter => $option->id]);
                 self::assertNotEmpty($plan->steps);
-                self::assertSame($mirrored, $plan->stack->mirrored(), $matter.' '.$option->id);
+                self::assertSame($mirrored, $plan->stack->mirrored(), $matter . ' ' . $option->id);
             }
         }
     }
@@ -178,14 +228,26 @@ final class RoutesTest extends TestCase
     public function testASealedSheetOfItsMakerMayLetALaserPrintFilm(): void
     {
         $laser = ['marking' => 'laser-mono'];
-        self::assertSame(Severity::Impossible, Orchard::check(self::plan('light-film', $laser), 'marking.medium')?->severity);
-        self::assertSame(Severity::Stop, Orchard::check(self::plan('light-film', ['school.film-printer' => 'sheet-says-laser'] + $laser), 'marking.medium')?->severity);
+        self::assertSame(
+            Severity::Impossible,
+            Orchard::check(self::plan('light-film', $laser), 'marking.medium')?->severity,
+        );
+        self::assertSame(
+            Severity::Stop,
+            Orchard::check(
+                self::plan('light-film', ['school.film-printer' => 'sheet-says-laser'] + $laser),
+                'marking.medium',
+            )?->severity,
+        );
     }
 
     public function testAMugPressClosesOnlyRoundItsMugs(): void
     {
         $small = ['blank' => ['size' => 'mug-small'], 'placement' => ['side_mm' => 70]];
-        self::assertSame(Severity::Impossible, Orchard::check(self::plan('laser-ceramic', [], $small), 'heat.diameter')?->severity);
+        self::assertSame(
+            Severity::Impossible,
+            Orchard::check(self::plan('laser-ceramic', [], $small), 'heat.diameter')?->severity,
+        );
         self::assertSame(Severity::Pass, Orchard::check(self::plan('laser-ceramic'), 'heat.diameter')?->severity);
     }
 
@@ -200,7 +262,11 @@ final class RoutesTest extends TestCase
 
     public function testADrawnJobNeedsNoPictureAndGetsATemplate(): void
     {
-        $job = Orchard::edit(Orchard::jobOf('handmade-wax'), ['artwork' => '', 'width' => '60 mm', 'height' => '40 mm']);
+        $job = Orchard::edit(Orchard::jobOf('handmade-wax'), [
+            'artwork' => '',
+            'width' => '60 mm',
+            'height' => '40 mm',
+        ]);
         $plan = (new Planner(Orchard::catalogue()))->plan($job, Orchard::shelf())->transfers[0];
         self::assertTrue($plan->printable());
         self::assertSame([60.0, 40.0], [$plan->sheet?->picture->size->widthMm, $plan->sheet?->picture->size->heightMm]);
@@ -209,7 +275,7 @@ final class RoutesTest extends TestCase
 
     /**
      * @param array<string, string> $changes
-     * @param array<string, mixed>  $over
+     * @param array<string, mixed> $over
      */
     private static function plan(string $route, array $changes = [], array $over = []): TransferPlan
     {

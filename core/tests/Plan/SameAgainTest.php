@@ -28,19 +28,28 @@ final class SameAgainTest extends TestCase
     public function testTheSameJobGivesTheSamePlan(Job $job): void
     {
         $again = JobFile::read(Record::of(json_decode((string) json_encode(JobFile::write($job)), true)));
-        self::assertSame(json_encode(Orchard::plan($job), \JSON_THROW_ON_ERROR), json_encode(Orchard::plan($again), \JSON_THROW_ON_ERROR));
+        self::assertSame(
+            json_encode(Orchard::plan($job), \JSON_THROW_ON_ERROR),
+            json_encode(Orchard::plan($again), \JSON_THROW_ON_ERROR),
+        );
     }
 
     #[DataProvider('jobs')]
     public function testMoreOfTheSameIsTheSamePlan(Job $job): void
     {
-        self::assertSame(Orchard::whole($job)->id(), Orchard::whole(Orchard::edit($job, ['quantity' => '7', 'name' => 'Others']))->id());
+        self::assertSame(
+            Orchard::whole($job)->id(),
+            Orchard::whole(Orchard::edit($job, ['quantity' => '7', 'name' => 'Others']))->id(),
+        );
     }
 
     #[DataProvider('jobs')]
     public function testAnotherSizeIsAnotherPlan(Job $job): void
     {
-        self::assertNotSame(Orchard::whole($job)->id(), Orchard::whole(Orchard::edit($job, ['width' => '41 mm']))->id());
+        self::assertNotSame(
+            Orchard::whole($job)->id(),
+            Orchard::whole(Orchard::edit($job, ['width' => '41 mm']))->id(),
+        );
     }
 
     #[DataProvider('jobs')]
@@ -48,7 +57,10 @@ final class SameAgainTest extends TestCase
     {
         $there = Orchard::edit($job, ['right' => '3 mm', 'below' => '33 mm']);
         $was = Record::of(JobFile::write($job))->records('transfers')[0]->record('placement');
-        $back = Orchard::edit($there, ['right' => $was->number('right_mm').' mm', 'below' => $was->number('below_mm').' mm']);
+        $back = Orchard::edit($there, [
+            'right' => $was->number('right_mm') . ' mm',
+            'below' => $was->number('below_mm') . ' mm',
+        ]);
         self::assertNotSame(Orchard::whole($job)->id(), Orchard::whole($there)->id());
         self::assertSame(Orchard::whole($job)->id(), Orchard::whole($back)->id());
     }
@@ -59,7 +71,10 @@ final class SameAgainTest extends TestCase
     {
         $plan = Orchard::plan($job, shelf: Shelf::nothing());
         self::assertFalse($plan->ready());
-        $missing = array_map(static fn (Check $c): string => $c->id, array_filter($plan->checks, static fn (Check $c): bool => $c->blocks()));
+        $missing = array_map(
+            static fn(Check $c): string => $c->id,
+            array_filter($plan->checks, static fn(Check $c): bool => $c->blocks()),
+        );
         self::assertContains('medium.there', $missing);
         self::assertContains('heat.there', $missing);
     }

@@ -17,8 +17,11 @@ final class StepsTest extends TestCase
 {
     public function testTheOrderOfWork(): void
     {
-        $kinds = array_map(static fn (Step $s): string => $s->kind->value, Orchard::plan()->steps);
-        self::assertSame(['print', 'look', 'dry', 'cut', 'ready', 'prepress', 'place', 'heat', 'cool', 'peel', 'compare', 'off'], array_values(array_unique($kinds)));
+        $kinds = array_map(static fn(Step $s): string => $s->kind->value, Orchard::plan()->steps);
+        self::assertSame(
+            ['print', 'look', 'dry', 'cut', 'ready', 'prepress', 'place', 'heat', 'cool', 'peel', 'compare', 'off'],
+            array_values(array_unique($kinds)),
+        );
     }
 
     /** 15 to 20 s each iron-sized area. */
@@ -38,7 +41,12 @@ final class StepsTest extends TestCase
     public function testAMinuteInAllForAChestPicture(): void
     {
         foreach (['150 mm', '200 mm', '240 mm'] as $width) {
-            $seconds = array_sum(array_map(static fn (Step $s): float => $s->duration->seconds, self::of(Orchard::plan(Orchard::edited(['width' => $width])), StepKind::Heat)));
+            $seconds = array_sum(
+                array_map(
+                    static fn(Step $s): float => $s->duration->seconds,
+                    self::of(Orchard::plan(Orchard::edited(['width' => $width])), StepKind::Heat),
+                ),
+            );
             self::assertGreaterThanOrEqual(60.0, $seconds, $width);
         }
     }
@@ -47,7 +55,10 @@ final class StepsTest extends TestCase
     public function testDrying(): void
     {
         self::assertSame(1800.0, self::of(Orchard::plan(), StepKind::Dry)[0]->duration->seconds);
-        self::assertSame(300.0, self::of(Orchard::plan(Orchard::edited(['school.drying' => 'dry-5'])), StepKind::Dry)[0]->duration->seconds);
+        self::assertSame(
+            300.0,
+            self::of(Orchard::plan(Orchard::edited(['school.drying' => 'dry-5'])), StepKind::Dry)[0]->duration->seconds,
+        );
     }
 
     /** Iron sweep of one school: about 2 mm/s. Hottest, no steam. */
@@ -62,7 +73,10 @@ final class StepsTest extends TestCase
     public function testAWornShirtIsPressedLonger(): void
     {
         $new = self::of(Orchard::plan(), StepKind::Prepress)[0]->duration->seconds;
-        self::assertGreaterThan($new, self::of(Orchard::plan(Orchard::edited(['condition' => 'used'])), StepKind::Prepress)[0]->duration->seconds);
+        self::assertGreaterThan(
+            $new,
+            self::of(Orchard::plan(Orchard::edited(['condition' => 'used'])), StepKind::Prepress)[0]->duration->seconds,
+        );
     }
 
     public function testCautionsStandWhereTheyMatter(): void
@@ -72,14 +86,19 @@ final class StepsTest extends TestCase
         self::assertStringContainsString('unattended', self::of($plan, StepKind::Off)[0]->cautions[0]);
         self::assertSame([], self::of($plan, StepKind::Cut)[0]->cautions);
         self::assertCount(1, $plan->cautions, 'the rights to the picture');
-        self::assertStringContainsString('Children', Orchard::plan(Orchard::edited(['size' => 'child-9']))->cautions[0]);
+        self::assertStringContainsString(
+            'Children',
+            Orchard::plan(Orchard::edited(['size' => 'child-9']))->cautions[0],
+        );
     }
 
     public function testABatchSharesWaitingAndSwitchingOff(): void
     {
         $plan = Orchard::plan();
         $whole = Orchard::whole();
-        $waits = array_sum(array_map(static fn (Step $s): float => $s->kind->waits() ? $s->duration->seconds : 0.0, $plan->steps));
+        $waits = array_sum(
+            array_map(static fn(Step $s): float => $s->kind->waits() ? $s->duration->seconds : 0.0, $plan->steps),
+        );
         $off = self::of($plan, StepKind::Off)[0]->duration->seconds;
         $hands = $whole->handsFor(1)->seconds - $off;
         self::assertEqualsWithDelta(24.0 * $hands + $off, $whole->handsFor(24)->seconds, 1e-6);
@@ -91,8 +110,21 @@ final class StepsTest extends TestCase
         $id = Orchard::whole()->id();
         self::assertMatchesRegularExpression('/^[0-9a-f]{8}$/', $id);
         self::assertSame($id, Orchard::whole()->id(), 'the same job, the same plan');
-        self::assertSame($id, Orchard::whole(Orchard::edited(['quantity' => '24', 'name' => 'Else']))->id(), 'more of the same is the same plan');
-        foreach ([['width' => '239 mm'], ['finish' => 'gloss'], ['heat' => 'iron-travel'], ['below' => '81 mm'], ['base' => 'bench']] as $changes) {
+        self::assertSame(
+            $id,
+            Orchard::whole(Orchard::edited(['quantity' => '24', 'name' => 'Else']))->id(),
+            'more of the same is the same plan',
+        );
+        foreach (
+            [
+                ['width' => '239 mm'],
+                ['finish' => 'gloss'],
+                ['heat' => 'iron-travel'],
+                ['below' => '81 mm'],
+                ['base' => 'bench'],
+            ]
+            as $changes
+        ) {
             self::assertNotSame($id, Orchard::whole(Orchard::edited($changes))->id(), (string) json_encode($changes));
         }
     }
@@ -108,6 +140,6 @@ final class StepsTest extends TestCase
     /** @return list<Step> */
     private static function of(TransferPlan $plan, StepKind $kind): array
     {
-        return array_values(array_filter($plan->steps, static fn (Step $s): bool => $s->kind === $kind));
+        return array_values(array_filter($plan->steps, static fn(Step $s): bool => $s->kind === $kind));
     }
 }

@@ -20,7 +20,27 @@ final class TicketTest extends TestCase
     {
         $plan = Orchard::plan();
         self::assertSame(
-            ['blank', 'quantity', 'route', 'picture', 'place', 'mirrored', 'marking', 'medium', 'loading', 'drying', 'finish', 'heat', 'time', 'guard', 'base', 'school.film-printer', 'school.iron-move', 'school.trimming', 'school.guide'],
+            [
+                'blank',
+                'quantity',
+                'route',
+                'picture',
+                'place',
+                'mirrored',
+                'marking',
+                'medium',
+                'loading',
+                'drying',
+                'finish',
+                'heat',
+                'time',
+                'guard',
+                'base',
+                'school.film-printer',
+                'school.iron-move',
+                'school.trimming',
+                'school.guide',
+            ],
             array_column($plan->decisions, 'id'),
         );
         foreach ($plan->decisions as $decision) {
@@ -33,8 +53,14 @@ final class TicketTest extends TestCase
     public function testDpiFollowsTheSize(): void
     {
         self::assertStringContainsString('254 dpi', self::because(Orchard::plan(), 'picture'));
-        self::assertStringContainsString('508 dpi', self::because(Orchard::plan(Orchard::edited(['width' => '120 mm'])), 'picture'));
-        self::assertStringContainsString('sharp at any size', self::because(Orchard::plan(picture: Orchard::picture(kind: PictureKind::Vector)), 'picture'));
+        self::assertStringContainsString(
+            '508 dpi',
+            self::because(Orchard::plan(Orchard::edited(['width' => '120 mm'])), 'picture'),
+        );
+        self::assertStringContainsString(
+            'sharp at any size',
+            self::because(Orchard::plan(picture: Orchard::picture(kind: PictureKind::Vector)), 'picture'),
+        );
     }
 
     /** Common practice, no source: cold peel for a shiny finish, slightly warm for a matte one. */
@@ -78,14 +104,17 @@ final class TicketTest extends TestCase
     public function testWhatThePersonChoseIsMarkedSo(): void
     {
         self::assertSame(DecidedBy::Wubbin, Orchard::decision(Orchard::plan(), 'heat')->by);
-        self::assertSame(DecidedBy::Person, Orchard::decision(Orchard::plan(Orchard::edited(['heat' => 'iron-travel'])), 'heat')->by);
+        self::assertSame(
+            DecidedBy::Person,
+            Orchard::decision(Orchard::plan(Orchard::edited(['heat' => 'iron-travel'])), 'heat')->by,
+        );
         self::assertSame(DecidedBy::Nobody, Orchard::decision(Orchard::plan(shelf: Shelf::nothing()), 'heat')->by);
     }
 
     public function testAlternativesCarryTheChangeThatTakesThem(): void
     {
         $line = Orchard::decision(Orchard::plan(), 'finish');
-        $other = array_values(array_filter($line->alternatives, static fn ($a): bool => !$a->selected))[0];
+        $other = array_values(array_filter($line->alternatives, static fn($a): bool => !$a->selected))[0];
         self::assertSame(['finish' => 'gloss'], $other->changes);
         self::assertSame('gloss', Orchard::edited($other->changes)->transfers[0]->finish->value);
     }
@@ -93,12 +122,25 @@ final class TicketTest extends TestCase
     public function testThePlaceIsToldFromTheCollar(): void
     {
         self::assertSame('Centred, 80 mm below the collar', self::value(Orchard::plan(), 'place'));
-        self::assertSame('12 mm left of centre, 80 mm below the collar', self::value(Orchard::plan(Orchard::edited(['right' => '-12'])), 'place'));
+        self::assertSame(
+            '12 mm left of centre, 80 mm below the collar',
+            self::value(Orchard::plan(Orchard::edited(['right' => '-12'])), 'place'),
+        );
     }
 
     public function testAnUnknownThingInTheJobIsNamed(): void
     {
-        foreach ([['route' => 'teleport'], ['blank' => ['size' => 'XXS']], ['blank' => ['material' => 'lead']], ['choices' => ['schools' => ['drying' => 'never']]], ['blank' => ['kind' => 'spaceship']], ['blank' => ['condition' => 'rough']]] as $over) {
+        foreach (
+            [
+                ['route' => 'teleport'],
+                ['blank' => ['size' => 'XXS']],
+                ['blank' => ['material' => 'lead']],
+                ['choices' => ['schools' => ['drying' => 'never']]],
+                ['blank' => ['kind' => 'spaceship']],
+                ['blank' => ['condition' => 'rough']],
+            ]
+            as $over
+        ) {
             try {
                 Orchard::plan(Orchard::job($over));
                 self::fail('It was let through.');

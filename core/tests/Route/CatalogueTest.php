@@ -28,7 +28,7 @@ final class CatalogueTest extends TestCase
 
     public function testEveryFigureSaysWhereItComesFrom(): void
     {
-        $files = (array) glob(dirname(__DIR__, 2).'/data/*.yaml');
+        $files = (array) glob(dirname(__DIR__, 2) . '/data/*.yaml');
         self::assertNotEmpty($files);
         foreach ($files as $file) {
             self::assertNumbersHaveProvenance(Yaml::parseFile((string) $file), false, basename((string) $file));
@@ -49,11 +49,27 @@ final class CatalogueTest extends TestCase
     #[TestWith([['dots' => 0], 'dots'])]
     #[TestWith([['kind' => 'flat-press', 'from_c' => 200, 'to_c' => 100], 'to_c'])]
     #[TestWith([['kind' => 'flat-press', 'from_c' => 100, 'to_c' => 900], 'to_c'])]
-    #[TestWith([['kind' => 'mug-press', 'from_c' => 100, 'to_c' => 200, 'diameter_from_mm' => 90, 'diameter_to_mm' => 80], 'diameter_to_mm'])]
+    #[
+        TestWith([
+            ['kind' => 'mug-press', 'from_c' => 100, 'to_c' => 200, 'diameter_from_mm' => 90, 'diameter_to_mm' => 80],
+            'diameter_to_mm',
+        ]),
+    ]
     #[TestWith([['kind' => 'cauldron'], 'kind'])]
     public function testAHeatSourceThatCannotBeIsRefusedAtItsField(array $over, string $field): void
     {
-        $record = [...['id' => 'x', 'label' => 'x', 'kind' => 'iron', 'plate_width_mm' => 115, 'plate_length_mm' => 210, 'dots' => 3, 'steam' => false], ...$over];
+        $record = [
+            ...[
+                'id' => 'x',
+                'label' => 'x',
+                'kind' => 'iron',
+                'plate_width_mm' => 115,
+                'plate_length_mm' => 210,
+                'dots' => 3,
+                'steam' => false,
+            ],
+            ...$over,
+        ];
         try {
             HeatSource::fromRecord(Record::of($record), Provenance::person());
             self::fail('It was let through.');
@@ -66,14 +82,20 @@ final class CatalogueTest extends TestCase
     private static function assertNumbersHaveProvenance(mixed $node, bool $covered, string $path): void
     {
         if (is_int($node) || is_float($node)) {
-            self::assertTrue($covered, $path.' has no provenance');
+            self::assertTrue($covered, $path . ' has no provenance');
         }
         if (!is_array($node)) {
             return;
         }
-        $covered = $covered || [] !== array_filter(array_keys($node), static fn (int|string $key): bool => str_contains((string) $key, 'provenance'));
+        $covered =
+            $covered ||
+            [] !==
+                array_filter(
+                    array_keys($node),
+                    static fn(int|string $key): bool => str_contains((string) $key, 'provenance'),
+                );
         foreach ($node as $key => $value) {
-            self::assertNumbersHaveProvenance($value, $covered, $path.'.'.$key);
+            self::assertNumbersHaveProvenance($value, $covered, $path . '.' . $key);
         }
     }
 }

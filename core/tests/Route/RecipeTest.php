@@ -21,7 +21,13 @@ final class RecipeTest extends TestCase
     public function testARecipeSurvivesItsFile(): void
     {
         $recipe = self::recipe();
-        self::assertEquals($recipe, Recipe::fromRecord(Record::of(json_decode((string) json_encode($recipe->toRecord()), true)), Orchard::catalogue()));
+        self::assertEquals(
+            $recipe,
+            Recipe::fromRecord(
+                Record::of(json_decode((string) json_encode($recipe->toRecord()), true)),
+                Orchard::catalogue(),
+            ),
+        );
     }
 
     public function testItOutranksSchoolAndBuiltInAndThePlanSaysSo(): void
@@ -53,7 +59,10 @@ final class RecipeTest extends TestCase
     {
         $letter = self::recipe(['medium' => 'film-clear-letter']);
         self::assertSame('Wubbin’s own figures', self::value(self::plan([], $letter), 'recipe'));
-        self::assertSame('Blue box film, version 2', self::value(self::plan(['medium' => 'film-clear-letter'], $letter), 'recipe'));
+        self::assertSame(
+            'Blue box film, version 2',
+            self::value(self::plan(['medium' => 'film-clear-letter'], $letter), 'recipe'),
+        );
     }
 
     public function testWithoutRecipesTheTicketHasNoSuchLine(): void
@@ -80,11 +89,23 @@ final class RecipeTest extends TestCase
         yield 'heat of another route' => [['heat' => 'dryer'], 'heat'];
         yield 'a temperature of nothing in particular' => [['heat' => null], 'heat'];
         yield '900 degrees' => [['temperature_c' => 900], 'temperature_c'];
-        yield 'a peel without a temperature' => [['peel' => ['word' => 'hot', 'above_c' => null, 'below_c' => null, 'wait_s' => 0]], 'peel.below_c'];
-        yield 'a peel that is turned over' => [['peel' => ['word' => 'warm', 'above_c' => 50, 'below_c' => 40, 'wait_s' => 0]], 'peel.below_c'];
-        yield 'a peel hotter than the press' => [['peel' => ['word' => 'hot', 'above_c' => 200, 'below_c' => null, 'wait_s' => 0]], 'peel.above_c'];
+        yield 'a peel without a temperature' => [
+            ['peel' => ['word' => 'hot', 'above_c' => null, 'below_c' => null, 'wait_s' => 0]],
+            'peel.below_c',
+        ];
+        yield 'a peel that is turned over' => [
+            ['peel' => ['word' => 'warm', 'above_c' => 50, 'below_c' => 40, 'wait_s' => 0]],
+            'peel.below_c',
+        ];
+        yield 'a peel hotter than the press' => [
+            ['peel' => ['word' => 'hot', 'above_c' => 200, 'below_c' => null, 'wait_s' => 0]],
+            'peel.above_c',
+        ];
         yield 'minus three seconds' => [['figures' => ['dwell' => -3]], 'figures.dwell'];
-        yield 'minus three seconds to the peel' => [['peel' => ['word' => 'hot', 'above_c' => 60, 'below_c' => null, 'wait_s' => -3]], 'peel.wait_s'];
+        yield 'minus three seconds to the peel' => [
+            ['peel' => ['word' => 'hot', 'above_c' => 60, 'below_c' => null, 'wait_s' => -3]],
+            'peel.wait_s',
+        ];
         yield 'a figure of another route' => [['figures' => ['coats' => 3]], 'figures.coats'];
     }
 
@@ -103,11 +124,25 @@ final class RecipeTest extends TestCase
     /** @param array<string, mixed> $over */
     private static function recipe(array $over = []): Recipe
     {
-        return Recipe::fromRecord(Record::of($over + [
-            'id' => 'blue', 'recipe_version' => 2, 'name' => 'Blue box film', 'route' => 'light-film', 'medium' => 'film-clear-a4', 'heat' => 'iron',
-            'figures' => ['dry' => 600, 'dwell' => 22], 'temperature_c' => 170, 'pressure' => null,
-            'peel' => ['word' => 'hot', 'above_c' => 60, 'below_c' => null, 'wait_s' => 5], 'print_side' => 'the shiny side', 'note' => 'From the leaflet {2026}.',
-        ]), Orchard::catalogue());
+        return Recipe::fromRecord(
+            Record::of(
+                $over + [
+                    'id' => 'blue',
+                    'recipe_version' => 2,
+                    'name' => 'Blue box film',
+                    'route' => 'light-film',
+                    'medium' => 'film-clear-a4',
+                    'heat' => 'iron',
+                    'figures' => ['dry' => 600, 'dwell' => 22],
+                    'temperature_c' => 170,
+                    'pressure' => null,
+                    'peel' => ['word' => 'hot', 'above_c' => 60, 'below_c' => null, 'wait_s' => 5],
+                    'print_side' => 'the shiny side',
+                    'note' => 'From the leaflet {2026}.',
+                ],
+            ),
+            Orchard::catalogue(),
+        );
     }
 
     /** @param array<string, string> $changes */

@@ -42,7 +42,11 @@ final class RouteFiguresTest extends TestCase
 
     public function testAMugsPictureIsThreeInchesHigh(): void
     {
-        self::assertEqualsWithDelta(3.0 * 25.4, Orchard::catalogue()->routes['laser-ceramic']->usualHeight->mm ?? 0.0, 1e-9);
+        self::assertEqualsWithDelta(
+            3.0 * 25.4,
+            Orchard::catalogue()->routes['laser-ceramic']->usualHeight->mm ?? 0.0,
+            1e-9,
+        );
     }
 
     public function testReleaseFilmIsTackedForThreeSeconds(): void
@@ -76,13 +80,20 @@ final class RouteFiguresTest extends TestCase
     {
         self::assertSame([900.0, 900.0, 900.0], self::seconds('toner-metal', StepKind::Wait));
         self::assertCount(7, self::seconds('toner-metal', StepKind::Coat, ['school.coats' => 'coats-7']));
-        $kinds = array_values(array_filter(array_map(static fn (Step $s): string => $s->kind->value, self::plan('toner-metal')->steps), static fn (string $k): bool => in_array($k, ['coat', 'wait'], true)));
+        $kinds = array_values(
+            array_filter(
+                array_map(static fn(Step $s): string => $s->kind->value, self::plan('toner-metal')->steps),
+                static fn(string $k): bool => in_array($k, ['coat', 'wait'], true),
+            ),
+        );
         self::assertSame(['coat', 'wait', 'coat', 'wait', 'coat', 'wait'], $kinds, 'in turn');
     }
 
     public function testATissueCarrierIsAnInchLargerAllRound(): void
     {
-        $carrier = array_values(array_filter(self::plan('tissue-wax')->steps, static fn (Step $s): bool => StepKind::Carrier === $s->kind))[0];
+        $carrier = array_values(
+            array_filter(self::plan('tissue-wax')->steps, static fn(Step $s): bool => StepKind::Carrier === $s->kind),
+        )[0];
         self::assertSame(25.4, $carrier->title->values['carrier']->value);
     }
 
@@ -94,7 +105,9 @@ final class RouteFiguresTest extends TestCase
     /** Dryer: a few minutes in all; gun: seconds a patch; spoon: far longer. */
     public function testTheSlowerTheHeatTheLongerACandleTakes(): void
     {
-        $of = static fn (string $school): float => self::seconds('tissue-wax', StepKind::Heat, ['school.candle-heat' => $school])[0];
+        $of = static fn(string $school): float => self::seconds('tissue-wax', StepKind::Heat, [
+            'school.candle-heat' => $school,
+        ])[0];
         self::assertGreaterThanOrEqual(60.0, $of('dryer-full'));
         self::assertLessThanOrEqual(300.0, $of('dryer-full'));
         self::assertLessThan($of('dryer-full'), $of('gun'));
@@ -109,7 +122,10 @@ final class RouteFiguresTest extends TestCase
 
     public function testIronsAreHottestWithoutSteam(): void
     {
-        foreach (['light-film', 'dark-film', 'multi-film', 'liner-fabric', 'liner-wood', 'toner-metal', 'paper-wood'] as $route) {
+        foreach (
+            ['light-film', 'dark-film', 'multi-film', 'liner-fabric', 'liner-wood', 'toner-metal', 'paper-wood']
+            as $route
+        ) {
             self::assertSame(3, self::setting($route, 'iron')->dots, $route);
             $heat = Orchard::decision(self::plan($route), 'heat');
             self::assertStringContainsString('no steam', $heat->value->text, $route);
@@ -141,8 +157,8 @@ final class RouteFiguresTest extends TestCase
      */
     private static function seconds(string $route, StepKind $kind, array $changes = []): array
     {
-        $steps = array_filter(self::plan($route, $changes)->steps, static fn (Step $s): bool => $s->kind === $kind);
+        $steps = array_filter(self::plan($route, $changes)->steps, static fn(Step $s): bool => $s->kind === $kind);
 
-        return array_values(array_map(static fn (Step $s): float => $s->duration->seconds, $steps));
+        return array_values(array_map(static fn(Step $s): float => $s->duration->seconds, $steps));
     }
 }

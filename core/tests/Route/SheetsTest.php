@@ -19,10 +19,10 @@ final class SheetsTest extends TestCase
     /** @return iterable<string, array{string, string, string, string}> */
     public static function rows(): iterable
     {
-        foreach ((array) file(dirname(__DIR__).'/fixtures/sheets.csv', \FILE_IGNORE_NEW_LINES) as $line) {
+        foreach ((array) file(dirname(__DIR__) . '/fixtures/sheets.csv', \FILE_IGNORE_NEW_LINES) as $line) {
             if (!str_starts_with((string) $line, '#')) {
                 [$sheet, $marking, $verdict, $word] = explode(',', (string) $line) + ['', '', '', ''];
-                yield $sheet.' '.$marking => [$sheet, $marking, $verdict, $word];
+                yield $sheet . ' ' . $marking => [$sheet, $marking, $verdict, $word];
             }
         }
     }
@@ -40,8 +40,18 @@ final class SheetsTest extends TestCase
     public function testACopyBehavesAsItsModel(string $sheet, string $marking, string $verdict, string $word): void
     {
         $catalogue = Orchard::catalogue();
-        $copy = $catalogue->media[$sheet]->copiedAs(Record::of(['id' => 'own', 'label' => 'ours', 'paper' => 'a5', 'thickness_mm' => 0.3, 'print_side' => 'the blue side']));
-        $printer = $catalogue->markings[$marking]->copiedAs(Record::of(['id' => 'attic', 'label' => 'attic', 'margin_mm' => 7]));
+        $copy = $catalogue->media[$sheet]->copiedAs(
+            Record::of([
+                'id' => 'own',
+                'label' => 'ours',
+                'paper' => 'a5',
+                'thickness_mm' => 0.3,
+                'print_side' => 'the blue side',
+            ]),
+        );
+        $printer = $catalogue->markings[$marking]->copiedAs(
+            Record::of(['id' => 'attic', 'label' => 'attic', 'margin_mm' => 7]),
+        );
         self::assertSame(self::FIT[$verdict], $copy->verdictOn($printer)->fit);
         self::assertSame([$sheet, $marking], [$copy->like, $printer->like]);
     }
@@ -49,7 +59,9 @@ final class SheetsTest extends TestCase
     /** What is thin needs a carrier through a printer; what is a sheet of paper or film does not. */
     public function testOnlyWhatIsThinIsFlimsy(): void
     {
-        $flimsy = array_keys(array_filter(Orchard::catalogue()->media, static fn (Medium $medium): bool => $medium->flimsy));
+        $flimsy = array_keys(
+            array_filter(Orchard::catalogue()->media, static fn(Medium $medium): bool => $medium->flimsy),
+        );
         sort($flimsy);
         self::assertSame(['liner-letter', 'napkin-a4', 'tissue-a4'], array_values(array_diff($flimsy, ['tracing-a4'])));
     }
@@ -57,7 +69,9 @@ final class SheetsTest extends TestCase
     public function testEverySheetGoesSomeRouteAndEveryRouteHasItsSheets(): void
     {
         $catalogue = Orchard::catalogue();
-        $used = array_unique(array_merge(...array_values(array_map(static fn ($route): array => $route->media, $catalogue->routes))));
+        $used = array_unique(
+            array_merge(...array_values(array_map(static fn($route): array => $route->media, $catalogue->routes))),
+        );
         self::assertEqualsCanonicalizing(array_keys($catalogue->media), $used);
     }
 
@@ -66,7 +80,10 @@ final class SheetsTest extends TestCase
     {
         $catalogue = Orchard::catalogue();
         foreach ($catalogue->media as $medium) {
-            $able = array_filter($catalogue->markings, static fn ($marking): bool => Fit::Good === $medium->verdictOn($marking)->fit);
+            $able = array_filter(
+                $catalogue->markings,
+                static fn($marking): bool => Fit::Good === $medium->verdictOn($marking)->fit,
+            );
             self::assertNotEmpty($able, $medium->id);
         }
     }

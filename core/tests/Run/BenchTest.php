@@ -22,8 +22,17 @@ final class BenchTest extends TestCase
     public function testSharedStepsFirstThenPieceByPieceThenTheEnd(): void
     {
         $steps = BenchSequence::fromRounds(Orchard::whole()->rounds, 2)->steps;
-        $pieces = array_map(static fn (BenchStep $s): ?int => $s->piece, $steps);
-        self::assertSame([null, 1, 2, null], array_values(array_filter($pieces, static fn (?int $p, int $i): bool => 0 === $i || $p !== $pieces[$i - 1], \ARRAY_FILTER_USE_BOTH)));
+        $pieces = array_map(static fn(BenchStep $s): ?int => $s->piece, $steps);
+        self::assertSame(
+            [null, 1, 2, null],
+            array_values(
+                array_filter(
+                    $pieces,
+                    static fn(?int $p, int $i): bool => 0 === $i || $p !== $pieces[$i - 1],
+                    \ARRAY_FILTER_USE_BOTH,
+                ),
+            ),
+        );
         self::assertSame('off', array_slice($steps, -1)[0]->stepId, 'the last step asks whether the heat is off');
         self::assertSame(180.0, $steps[0]->seconds, 'two sheets to print');
     }
@@ -32,17 +41,34 @@ final class BenchTest extends TestCase
     public function testRoundsGoOverAllPiecesAndAPieceThatWentWrongIsLeftOutOfTheNext(): void
     {
         $sequence = BenchSequence::fromRounds(Orchard::whole(Orchard::layered([[], ['side' => 'back']]))->rounds, 3);
-        $rounds = array_values(array_filter(array_map(static fn (BenchStep $s): ?int => $s->piece, $sequence->steps), is_int(...)));
-        self::assertSame([1, 2, 3, 1, 2, 3], array_values(array_filter($rounds, static fn (int $p, int $i): bool => 0 === $i || $p !== $rounds[$i - 1], \ARRAY_FILTER_USE_BOTH)));
+        $rounds = array_values(
+            array_filter(array_map(static fn(BenchStep $s): ?int => $s->piece, $sequence->steps), is_int(...)),
+        );
+        self::assertSame(
+            [1, 2, 3, 1, 2, 3],
+            array_values(
+                array_filter(
+                    $rounds,
+                    static fn(int $p, int $i): bool => 0 === $i || $p !== $rounds[$i - 1],
+                    \ARRAY_FILTER_USE_BOTH,
+                ),
+            ),
+        );
         $first = $sequence->positionsOf(2)[0];
         $events = [];
         for ($position = 0; $position < $first; ++$position) {
             $events[] = Event::done($position, self::at($position));
         }
-        $state = BenchState::fromEvents($sequence, [...$events, Event::judged($first, self::at(99), Outcome::Spoiled, [])]);
+        $state = BenchState::fromEvents($sequence, [
+            ...$events,
+            Event::judged($first, self::at(99), Outcome::Spoiled, []),
+        ]);
         self::assertSame([2 => Outcome::Spoiled], $state->outcomes(), 'the front alone does not finish the first');
         self::assertNull($state->lanes[2]->position());
-        self::assertFalse($state->open($sequence->positionsOf(1)[count($sequence->positionsOf(1)) - 1]), 'its back waits for the other fronts');
+        self::assertFalse(
+            $state->open($sequence->positionsOf(1)[count($sequence->positionsOf(1)) - 1]),
+            'its back waits for the other fronts',
+        );
     }
 
     public function testAPieceWaitsForWhatIsSharedAndWhatIsSharedForAllPieces(): void
@@ -54,13 +80,21 @@ final class BenchTest extends TestCase
         self::assertFalse($state->open(7), 'the iron stays on');
         $half = [$printed, Event::judged(1, self::at(5), Outcome::Spoiled, [])];
         self::assertFalse(BenchState::fromEvents(self::two(), $half)->open(7));
-        self::assertTrue(BenchState::fromEvents(self::two(), [...$half, Event::judged(4, self::at(6), Outcome::Good, [])])->open(7));
+        self::assertTrue(
+            BenchState::fromEvents(self::two(), [...$half, Event::judged(4, self::at(6), Outcome::Good, [])])->open(7),
+        );
     }
 
     /** One cools while the next is in the press: two clocks at once, each its own. */
     public function testTwoPiecesHaveTwoClocks(): void
     {
-        $state = BenchState::fromEvents(self::two(), [Event::done(0, self::at(0)), Event::started(1, self::at(10)), Event::done(1, self::at(30)), Event::started(2, self::at(31)), Event::started(4, self::at(40))]);
+        $state = BenchState::fromEvents(self::two(), [
+            Event::done(0, self::at(0)),
+            Event::started(1, self::at(10)),
+            Event::done(1, self::at(30)),
+            Event::started(2, self::at(31)),
+            Event::started(4, self::at(40)),
+        ]);
         self::assertEqualsWithDelta(29.0, $state->lanes[1]->clock?->elapsed(self::at(60)), 1e-9);
         self::assertEqualsWithDelta(20.0, $state->lanes[2]->clock?->elapsed(self::at(60)), 1e-9);
         self::assertEqualsWithDelta(20.0, $state->lanes[1]->taken[1], 1e-9, 'what the first was really heated');
@@ -68,19 +102,44 @@ final class BenchTest extends TestCase
 
     public function testWhatNeedsHandsNextIsInFront(): void
     {
-        $order = static fn (int $now, Event ...$events): array => array_column(AtHand::inOrder(AtHand::forRun('run', self::two(), BenchState::fromEvents(self::two(), [Event::done(0, self::at(0)), ...array_values($events)])), self::at($now)), 'position');
+        $order = static fn(int $now, Event ...$events): array => array_column(
+            AtHand::inOrder(
+                AtHand::forRun(
+                    'run',
+                    self::two(),
+                    BenchState::fromEvents(self::two(), [Event::done(0, self::at(0)), ...array_values($events)]),
+                ),
+                self::at($now),
+            ),
+            'position',
+        );
         self::assertSame([1, 4], $order(1), 'the first piece first');
         self::assertSame([4, 1], $order(8, Event::started(4, self::at(5))), 'a hot iron before all');
         $cooling = [Event::started(1, self::at(5)), Event::done(1, self::at(23)), Event::started(2, self::at(24))];
         self::assertSame([4, 2], $order(30, ...$cooling), 'while it cools the next is taken up');
         self::assertSame([2, 4], $order(90, ...$cooling), 'now it is cool');
-        self::assertSame([4, 2], $order(90, ...$cooling, ...[Event::started(4, self::at(85))]), 'but the iron is on the other');
-        self::assertSame([3, 4], $order(90, ...$cooling, ...[Event::done(2, self::at(84))]), 'what is begun before what is new');
+        self::assertSame(
+            [4, 2],
+            $order(90, ...$cooling, ...[Event::started(4, self::at(85))]),
+            'but the iron is on the other',
+        );
+        self::assertSame(
+            [3, 4],
+            $order(90, ...$cooling, ...[Event::done(2, self::at(84))]),
+            'what is begun before what is new',
+        );
     }
 
     public function testTheLastStepOfAPieceAsksHowItCameOut(): void
     {
-        $events = [Event::done(0, self::at(0)), Event::started(1, self::at(1)), Event::done(1, self::at(19)), Event::started(2, self::at(20)), Event::done(2, self::at(80)), Event::done(3, self::at(90))];
+        $events = [
+            Event::done(0, self::at(0)),
+            Event::started(1, self::at(1)),
+            Event::done(1, self::at(19)),
+            Event::started(2, self::at(20)),
+            Event::done(2, self::at(80)),
+            Event::done(3, self::at(90)),
+        ];
         $state = BenchState::fromEvents(self::two(), $events);
         self::assertTrue($state->lanes[1]->judging);
         self::assertFalse($state->accepts(Event::done(3, self::at(91))));
@@ -91,7 +150,12 @@ final class BenchTest extends TestCase
 
     public function testAllDone(): void
     {
-        $events = [Event::done(0, self::at(0)), Event::judged(1, self::at(9), Outcome::Redo, []), Event::judged(4, self::at(9), Outcome::Good, []), Event::done(7, self::at(10))];
+        $events = [
+            Event::done(0, self::at(0)),
+            Event::judged(1, self::at(9), Outcome::Redo, []),
+            Event::judged(4, self::at(9), Outcome::Good, []),
+            Event::done(7, self::at(10)),
+        ];
         $state = BenchState::fromEvents(self::two(), $events);
         self::assertTrue($state->finished());
         self::assertFalse($state->accepts(Event::done(7, self::at(11))));
@@ -117,12 +181,18 @@ final class BenchTest extends TestCase
 
     public function testSharedStepsAreNotJudged(): void
     {
-        self::assertFalse(BenchState::fromEvents(self::two(), [])->accepts(Event::judged(0, self::at(0), Outcome::Spoiled, [])));
+        self::assertFalse(
+            BenchState::fromEvents(self::two(), [])->accepts(Event::judged(0, self::at(0), Outcome::Spoiled, [])),
+        );
     }
 
     public function testAPauseStopsTheClock(): void
     {
-        $events = [Event::done(0, self::at(0)), Event::started(1, self::at(10)), Event::plain(EventType::Paused, 1, self::at(15))];
+        $events = [
+            Event::done(0, self::at(0)),
+            Event::started(1, self::at(10)),
+            Event::plain(EventType::Paused, 1, self::at(15)),
+        ];
         $paused = BenchState::fromEvents(self::two(), $events);
         self::assertEqualsWithDelta(5.0, $paused->lanes[1]->clock?->elapsed(self::at(500)), 1e-9);
         self::assertFalse($paused->accepts(Event::plain(EventType::Paused, 1, self::at(501))));
@@ -134,10 +204,24 @@ final class BenchTest extends TestCase
     public function testALookUnderACornerEndsItOrLetsItGoOn(): void
     {
         $events = [Event::done(0, self::at(0)), Event::started(1, self::at(10))];
-        $notYet = BenchState::fromEvents(self::two(), [...$events, Event::peeked(1, self::at(20), false, [Mark::forDefect(Defect::MissedPatch, 0.9, 0.9)])]);
+        $notYet = BenchState::fromEvents(self::two(), [
+            ...$events,
+            Event::peeked(1, self::at(20), false, [Mark::forDefect(Defect::MissedPatch, 0.9, 0.9)]),
+        ]);
         self::assertSame(1, $notYet->lanes[1]->position());
-        self::assertSame(2, BenchState::fromEvents(self::two(), [...$events, Event::peeked(1, self::at(20), true)])->lanes[1]->position());
-        self::assertFalse(BenchState::fromEvents(self::two(), [Event::done(0, self::at(0))])->accepts(Event::peeked(1, self::at(5), true)), 'nothing is heated yet');
+        self::assertSame(
+            2,
+            BenchState::fromEvents(self::two(), [
+                ...$events,
+                Event::peeked(1, self::at(20), true),
+            ])->lanes[1]->position(),
+        );
+        self::assertFalse(
+            BenchState::fromEvents(self::two(), [Event::done(0, self::at(0))])->accepts(
+                Event::peeked(1, self::at(5), true),
+            ),
+            'nothing is heated yet',
+        );
     }
 
     public function testAFewSecondsMore(): void
@@ -145,7 +229,12 @@ final class BenchTest extends TestCase
         $events = [Event::done(0, self::at(0)), Event::started(1, self::at(10))];
         $longer = BenchState::fromEvents(self::two(), [...$events, Event::again(1, self::at(20), 10.0)]);
         self::assertSame(28.0, $longer->lanes[1]->clock?->seconds, 'its clock runs on');
-        $peeling = [...$events, Event::done(1, self::at(28)), Event::started(2, self::at(30)), Event::done(2, self::at(90))];
+        $peeling = [
+            ...$events,
+            Event::done(1, self::at(28)),
+            Event::started(2, self::at(30)),
+            Event::done(2, self::at(90)),
+        ];
         $again = Event::again(1, self::at(100), 10.0);
         self::assertTrue(BenchState::fromEvents(self::two(), $peeling)->accepts($again), 'a spot stayed on the paper');
         $back = BenchState::fromEvents(self::two(), [...$peeling, $again]);
@@ -153,7 +242,10 @@ final class BenchTest extends TestCase
         $after = BenchState::fromEvents(self::two(), [...$peeling, $again, Event::done(1, self::at(111))]);
         self::assertEqualsWithDelta(29.0, $after->lanes[1]->taken[1], 1e-9, 'both times count');
         self::assertSame(2, $after->lanes[1]->position(), 'it cools once more');
-        self::assertFalse(BenchState::fromEvents(self::two(), $events)->accepts(Event::again(4, self::at(20), 10.0)), 'the other was not heated at all');
+        self::assertFalse(
+            BenchState::fromEvents(self::two(), $events)->accepts(Event::again(4, self::at(20), 10.0)),
+            'the other was not heated at all',
+        );
         self::assertFalse(BenchState::fromEvents(self::two(), $events)->accepts(Event::again(1, self::at(20), 6000.0)));
     }
 
@@ -170,13 +262,22 @@ final class BenchTest extends TestCase
 
     public function testTheLastPressIsUndone(): void
     {
-        $events = [Event::done(0, self::at(0), 'a'), Event::started(1, self::at(1), 'b'), Event::done(1, self::at(4), 'c')];
+        $events = [
+            Event::done(0, self::at(0), 'a'),
+            Event::started(1, self::at(1), 'b'),
+            Event::done(1, self::at(4), 'c'),
+        ];
         $state = BenchState::fromEvents(self::two(), $events);
         self::assertSame('c', $state->last?->press);
         self::assertFalse($state->accepts(Event::undone(1, self::at(5), 'b', 'u')), 'only the last');
         self::assertTrue($state->accepts(Event::undone(1, self::at(5), 'c', 'u')));
         $undone = BenchState::fromEvents(self::two(), [...$events, Event::undone(1, self::at(5), 'c', 'u')]);
-        self::assertEqualsWithDelta(9.0, $undone->lanes[1]->clock?->elapsed(self::at(10)), 1e-9, 'its clock had never stopped');
+        self::assertEqualsWithDelta(
+            9.0,
+            $undone->lanes[1]->clock?->elapsed(self::at(10)),
+            1e-9,
+            'its clock had never stopped',
+        );
         self::assertTrue($undone->accepts(Event::undone(1, self::at(11), 'b', 'v')), 'and so on backwards');
     }
 
@@ -197,7 +298,14 @@ final class BenchTest extends TestCase
 
     public function testHandsAreTimedFromThePressBefore(): void
     {
-        $state = BenchState::fromEvents(self::two(), [Event::done(0, self::at(0)), Event::started(1, self::at(10)), Event::done(1, self::at(28)), Event::started(2, self::at(30)), Event::done(2, self::at(90)), Event::done(3, self::at(107))]);
+        $state = BenchState::fromEvents(self::two(), [
+            Event::done(0, self::at(0)),
+            Event::started(1, self::at(10)),
+            Event::done(1, self::at(28)),
+            Event::started(2, self::at(30)),
+            Event::done(2, self::at(90)),
+            Event::done(3, self::at(107)),
+        ]);
         self::assertEqualsWithDelta(17.0, $state->lanes[1]->hands[3], 1e-9);
     }
 
@@ -228,6 +336,6 @@ final class BenchTest extends TestCase
 
     private static function at(int $seconds): \DateTimeImmutable
     {
-        return new \DateTimeImmutable('2026-11-24 10:00:00 UTC +'.$seconds.' seconds');
+        return new \DateTimeImmutable('2026-11-24 10:00:00 UTC +' . $seconds . ' seconds');
     }
 }

@@ -29,14 +29,22 @@ final class GangTest extends TestCase
     /** @param list<GangPiece> $pieces */
     private static function gang(array $pieces, float $gap = 3.0, ?Rect $printable = null): Gang
     {
-        return Gang::fromOrder(new GangOrder($pieces, new GangPaper(PaperSize::A4->size(), $printable ?? Rect::mm(5.0, 5.0, 200.0, 272.0)), Length::mm($gap)), 1, static fn (int $tried): bool => $tried < self::TRIES);
+        return Gang::fromOrder(
+            new GangOrder(
+                $pieces,
+                new GangPaper(PaperSize::A4->size(), $printable ?? Rect::mm(5.0, 5.0, 200.0, 272.0)),
+                Length::mm($gap),
+            ),
+            1,
+            static fn(int $tried): bool => $tried < self::TRIES,
+        );
     }
 
     /** @return iterable<string, array{int}> */
     public static function seeds(): iterable
     {
         for ($seed = 1; $seed <= 12; ++$seed) {
-            yield 'seed '.$seed => [$seed];
+            yield 'seed ' . $seed => [$seed];
         }
     }
 
@@ -46,13 +54,22 @@ final class GangTest extends TestCase
         $random = new Randomizer(new Mt19937($seed));
         $pieces = [];
         for ($n = $random->getInt(1, 9); $n > 0; --$n) {
-            $pieces[] = new GangPiece('p'.$n, 'piece '.$n, Size::mm($random->getInt(100, 1800) / 10.0, $random->getInt(100, 1900) / 10.0), $random->getInt(1, 12), 0 !== $random->getInt(0, 3));
+            $pieces[] = new GangPiece(
+                'p' . $n,
+                'piece ' . $n,
+                Size::mm($random->getInt(100, 1800) / 10.0, $random->getInt(100, 1900) / 10.0),
+                $random->getInt(1, 12),
+                0 !== $random->getInt(0, 3),
+            );
         }
 
         return $pieces;
     }
 
-    /** Counted square by square on a raster of half a millimetre, not by the packer: nothing twice, nothing outside, the gap kept. */
+    /**
+     * Counted square by square on a raster of half a millimetre, not by the packer: nothing twice, nothing outside, the
+     * gap kept.
+     */
     #[DataProvider('seeds')]
     public function testNoTwoPiecesOverlapAndNoneLeavesThePrintableArea(int $seed): void
     {
@@ -64,7 +81,12 @@ final class GangTest extends TestCase
                 $rect = $place->rect;
                 self::assertTrue($rect->within(Rect::mm(5.0, 5.0, 200.0, 272.0)));
                 // A gap of 3 mm, half of it on every side; a cell is taken where its middle lies within.
-                [$l, $r, $t, $b] = [(int) ceil(2.0 * ($rect->xMm - 1.5)), (int) floor(2.0 * ($rect->right() + 1.5) - 0.5), (int) ceil(2.0 * ($rect->yMm - 1.5)), (int) floor(2.0 * ($rect->bottom() + 1.5) - 0.5)];
+                [$l, $r, $t, $b] = [
+                    (int) ceil(2.0 * ($rect->xMm - 1.5)),
+                    (int) floor(2.0 * ($rect->right() + 1.5) - 0.5),
+                    (int) ceil(2.0 * ($rect->yMm - 1.5)),
+                    (int) floor(2.0 * ($rect->bottom() + 1.5) - 0.5),
+                ];
                 for ($x = max(0, $l); $x < min(420, $r); ++$x) {
                     $span = substr($taken[$x], max(0, $t), $b - max(0, $t));
                     self::assertSame(str_repeat("\0", strlen($span)), $span, 'nothing lies there yet');
@@ -82,7 +104,9 @@ final class GangTest extends TestCase
         foreach (self::gang($pieces)->sheets as $sheet) {
             foreach ($sheet->places as $place) {
                 $counted[$place->piece] = ($counted[$place->piece] ?? 0) + 1;
-                $piece = array_values(array_filter($pieces, static fn (GangPiece $one): bool => $one->id === $place->piece))[0];
+                $piece = array_values(
+                    array_filter($pieces, static fn(GangPiece $one): bool => $one->id === $place->piece),
+                )[0];
                 self::assertEqualsWithDelta($piece->boxTurned($place->quarters), $place->rect->size, 1e-9);
                 self::assertTrue($piece->turns || 0 === $place->quarters);
             }
@@ -98,7 +122,10 @@ final class GangTest extends TestCase
         self::assertEquals(self::gang(self::some($seed)), self::gang(self::some($seed)));
     }
 
-    /** Pieces made by cutting a sheet by straight cuts, without gap, pack back onto one sheet in at least 95 of 100 cases. */
+    /**
+     * Pieces made by cutting a sheet by straight cuts, without gap, pack back onto one sheet in at least 95 of 100
+     * cases.
+     */
     public function testWhatWasCutFromASheetGoesBackOntoIt(): void
     {
         $back = 0;
@@ -116,24 +143,50 @@ final class GangTest extends TestCase
                     array_splice($parts, $at, 1, [[$wide, $cut], [$wide, $high - $cut]]);
                 }
             }
-            $kinds = array_map(static fn (array $part): array => [$part[0], $part[1], true], $parts);
-            $back += 1 === count(Packer::pack(new RectFilling($kinds, 2030, 2670), array_fill(0, count($kinds), 1), 1, static fn (int $tried): bool => $tried < 3000)) ? 1 : 0;
+            $kinds = array_map(static fn(array $part): array => [$part[0], $part[1], true], $parts);
+            $back +=
+                1 ===
+                count(
+                    Packer::pack(
+                        new RectFilling($kinds, 2030, 2670),
+                        array_fill(0, count($kinds), 1),
+                        1,
+                        static fn(int $tried): bool => $tried < 3000,
+                    ),
+                )
+                    ? 1
+                    : 0;
         }
         self::assertGreaterThanOrEqual(95, $back);
     }
 
     public function testTheBestSoFarIsTakenWhenAskedFor(): void
     {
-        $pieces = [new GangPiece('a', 'a', Size::mm(70.0, 90.0), 40), new GangPiece('b', 'b', Size::mm(33.0, 51.0), 80), new GangPiece('c', 'c', Size::mm(110.0, 47.0), 30)];
+        $pieces = [
+            new GangPiece('a', 'a', Size::mm(70.0, 90.0), 40),
+            new GangPiece('b', 'b', Size::mm(33.0, 51.0), 80),
+            new GangPiece('c', 'c', Size::mm(110.0, 47.0), 30),
+        ];
         $asked = 0;
-        $early = Gang::fromOrder(new GangOrder($pieces, new GangPaper(PaperSize::A4->size(), Rect::mm(5.0, 5.0, 200.0, 272.0)), Length::mm(3.0)), 1, static function (int $tried, int $sheets) use (&$asked): bool {
-            ++$asked;
-            self::assertGreaterThan(0, $sheets);
+        $early = Gang::fromOrder(
+            new GangOrder(
+                $pieces,
+                new GangPaper(PaperSize::A4->size(), Rect::mm(5.0, 5.0, 200.0, 272.0)),
+                Length::mm(3.0),
+            ),
+            1,
+            static function (int $tried, int $sheets) use (&$asked): bool {
+                ++$asked;
+                self::assertGreaterThan(0, $sheets);
 
-            return false;
-        });
+                return false;
+            },
+        );
         self::assertSame(1, $asked);
-        self::assertSame(150, array_sum(array_map(static fn (GangSheet $sheet): int => count($sheet->places), $early->sheets)));
+        self::assertSame(
+            150,
+            array_sum(array_map(static fn(GangSheet $sheet): int => count($sheet->places), $early->sheets)),
+        );
     }
 
     public function testOffcutsAreEmptyAndTheLargestFirst(): void
@@ -154,22 +207,32 @@ final class GangTest extends TestCase
 
     public function testWhatAPieceCostsOfItsSheetsAddsUpToThem(): void
     {
-        $gang = self::gang([new GangPiece('a', 'a', Size::mm(70.0, 90.0), 13), new GangPiece('b', 'b', Size::mm(33.0, 51.0), 21)]);
+        $gang = self::gang([
+            new GangPiece('a', 'a', Size::mm(70.0, 90.0), 13),
+            new GangPiece('b', 'b', Size::mm(33.0, 51.0), 21),
+        ]);
         self::assertEqualsWithDelta(count($gang->sheets), 13 * $gang->shareOf('a') + 21 * $gang->shareOf('b'), 1e-9);
     }
 
     public function testFiveThousandPiecesAreLaidOut(): void
     {
         $gang = self::gang([new GangPiece('a', 'a', Size::mm(20.0, 15.0), 5000)]);
-        self::assertSame(5000, array_sum(array_map(static fn (GangSheet $sheet): int => count($sheet->places), $gang->sheets)));
+        self::assertSame(
+            5000,
+            array_sum(array_map(static fn(GangSheet $sheet): int => count($sheet->places), $gang->sheets)),
+        );
         // 8 × 15 fit upright on 200 × 272 mm with gaps of 3 mm; turning some of them fits no fewer.
         self::assertLessThanOrEqual((int) ceil(5000 / 120), count($gang->sheets));
     }
 
     /** @param list<GangPiece> $pieces */
     #[DataProvider('impossible')]
-    public function testWhatCannotBeIsRefusedAtItsField(array $pieces, float $gap, ?Rect $printable, string $field): void
-    {
+    public function testWhatCannotBeIsRefusedAtItsField(
+        array $pieces,
+        float $gap,
+        ?Rect $printable,
+        string $field,
+    ): void {
         try {
             self::gang($pieces, $gap, $printable);
             self::fail('laid out');
@@ -182,8 +245,18 @@ final class GangTest extends TestCase
     public static function impossible(): iterable
     {
         $small = new GangPiece('a', 'a', Size::mm(20.0, 15.0), 1);
-        yield 'a piece larger than the sheet' => [[new GangPiece('a', 'a', Size::mm(280.0, 150.0), 1)], 3.0, null, 'pieces'];
-        yield 'one that would fit if it might be turned' => [[new GangPiece('a', 'a', Size::mm(270.0, 150.0), 1, false)], 3.0, null, 'pieces'];
+        yield 'a piece larger than the sheet' => [
+            [new GangPiece('a', 'a', Size::mm(280.0, 150.0), 1)],
+            3.0,
+            null,
+            'pieces',
+        ];
+        yield 'one that would fit if it might be turned' => [
+            [new GangPiece('a', 'a', Size::mm(270.0, 150.0), 1, false)],
+            3.0,
+            null,
+            'pieces',
+        ];
         yield 'a gap wider than the sheet' => [[$small], 201.0, null, 'gap'];
         yield 'a gap below nothing' => [[$small], -1.0, null, 'gap'];
         yield 'too many' => [[new GangPiece('a', 'a', Size::mm(20.0, 15.0), 5001)], 3.0, null, 'pieces'];
@@ -199,7 +272,12 @@ final class GangTest extends TestCase
     #[TestWith([[60, 100]])]
     public function testAPieceIsTurnedWhereItFitsOnlySo(array $piece): void
     {
-        $sheets = Packer::pack(new RectFilling([[$piece[0], $piece[1], true]], 100, 60), [1], 1, static fn (): bool => true);
+        $sheets = Packer::pack(
+            new RectFilling([[$piece[0], $piece[1], true]], 100, 60),
+            [1],
+            1,
+            static fn(): bool => true,
+        );
         self::assertCount(1, $sheets);
         self::assertSame([60, 100] === $piece, 1 === $sheets[0]->spots[0]->quarters);
     }

@@ -27,12 +27,21 @@ final class OutlineGangTest extends TestCase
     /**
      * @param list<GangPiece> $pieces
      * @param list<GangPaper> $offcuts
-     * @param list<GangPin>   $pins
+     * @param list<GangPin> $pins
      * @param list<GangPiece> $spare
      */
-    private static function gang(array $pieces, array $offcuts = [], array $pins = [], array $spare = [], int $tries = 2): Gang
-    {
-        return Gang::fromOrder(new GangOrder($pieces, self::paper(), Length::mm(self::GAP), $offcuts, $pins, $spare), 1, static fn (int $tried): bool => $tried < $tries);
+    private static function gang(
+        array $pieces,
+        array $offcuts = [],
+        array $pins = [],
+        array $spare = [],
+        int $tries = 2,
+    ): Gang {
+        return Gang::fromOrder(
+            new GangOrder($pieces, self::paper(), Length::mm(self::GAP), $offcuts, $pins, $spare),
+            1,
+            static fn(int $tried): bool => $tried < $tries,
+        );
     }
 
     private static function paper(): GangPaper
@@ -56,18 +65,18 @@ final class OutlineGangTest extends TestCase
         $high = $piece->size->heightMm;
         $wide = $piece->size->widthMm;
         for ($turn = 0; $turn < $place->quarters; ++$turn) {
-            $points = array_map(static fn (array $p): array => [$high - $p[1], $p[0]], $points);
+            $points = array_map(static fn(array $p): array => [$high - $p[1], $p[0]], $points);
             [$wide, $high] = [$high, $wide];
         }
 
-        return array_map(static fn (array $p): array => [$p[0] + $place->rect->xMm, $p[1] + $place->rect->yMm], $points);
+        return array_map(static fn(array $p): array => [$p[0] + $place->rect->xMm, $p[1] + $place->rect->yMm], $points);
     }
 
     /** @return iterable<string, array{int}> */
     public static function seeds(): iterable
     {
         foreach ([1, 2, 3] as $seed) {
-            yield 'seed '.$seed => [$seed];
+            yield 'seed ' . $seed => [$seed];
         }
     }
 
@@ -78,7 +87,10 @@ final class OutlineGangTest extends TestCase
         $gang = self::gang(Clipart::pieces($seed, 4.6 * 200.0 * 272.0));
         self::assertTrue($gang->nested);
         foreach ($gang->sheets as $sheet) {
-            $lying = array_map(static fn (GangPlace $place): array => self::lying($gang->pieces[$place->piece], $place), $sheet->places);
+            $lying = array_map(
+                static fn(GangPlace $place): array => self::lying($gang->pieces[$place->piece], $place),
+                $sheet->places,
+            );
             foreach ($lying as $i => $points) {
                 self::assertTrue(Contour::box($points)->within($sheet->paper->room->grown(1e-6)));
                 foreach ($lying as $j => $other) {
@@ -98,7 +110,10 @@ final class OutlineGangTest extends TestCase
     public function testShapesThatNestNeedATenthFewerSheets(int $seed): void
     {
         $pieces = Clipart::pieces($seed, 8.6 * 200.0 * 272.0);
-        $boxes = array_map(static fn (GangPiece $piece): GangPiece => new GangPiece($piece->id, $piece->label, $piece->size, 1), $pieces);
+        $boxes = array_map(
+            static fn(GangPiece $piece): GangPiece => new GangPiece($piece->id, $piece->label, $piece->size, 1),
+            $pieces,
+        );
         $byBoxes = self::gang($boxes, tries: 30)->whole();
         self::assertGreaterThanOrEqual(9, $byBoxes);
         self::assertLessThanOrEqual(0.9 * $byBoxes, self::gang($pieces, tries: 4)->whole());
@@ -114,9 +129,17 @@ final class OutlineGangTest extends TestCase
         $pieces = [new GangPiece('a', 'a', Size::mm(60.0, 40.0), 12), new GangPiece('b', 'b', Size::mm(30.0, 50.0), 6)];
         $pins = [new GangPin('a', 0, 70.0, 110.0, 0), new GangPin('b', 0, 10.0, 200.0, 1)];
         $gang = self::gang($pieces, pins: $pins);
-        $pinned = array_values(array_filter($gang->sheets[0]->places, static fn (GangPlace $place): bool => $place->pinned));
-        self::assertEquals([[70.0, 110.0, 0], [10.0, 200.0, 1]], array_map(static fn (GangPlace $place): array => [$place->rect->xMm, $place->rect->yMm, $place->quarters], $pinned));
-        $all = array_merge(...array_map(static fn ($sheet): array => $sheet->places, $gang->sheets));
+        $pinned = array_values(
+            array_filter($gang->sheets[0]->places, static fn(GangPlace $place): bool => $place->pinned),
+        );
+        self::assertEquals(
+            [[70.0, 110.0, 0], [10.0, 200.0, 1]],
+            array_map(
+                static fn(GangPlace $place): array => [$place->rect->xMm, $place->rect->yMm, $place->quarters],
+                $pinned,
+            ),
+        );
+        $all = array_merge(...array_map(static fn($sheet): array => $sheet->places, $gang->sheets));
         self::assertCount(18, $all);
         foreach ($gang->sheets as $sheet) {
             foreach ($sheet->places as $i => $one) {
@@ -133,7 +156,10 @@ final class OutlineGangTest extends TestCase
         $pin = new GangPin($pieces[0]->id, 0, 60.37, 91.81, 0);
         $gang = self::gang($pieces, pins: [$pin]);
         foreach ($gang->sheets as $sheet) {
-            $lying = array_map(static fn (GangPlace $place): array => self::lying($gang->pieces[$place->piece], $place), $sheet->places);
+            $lying = array_map(
+                static fn(GangPlace $place): array => self::lying($gang->pieces[$place->piece], $place),
+                $sheet->places,
+            );
             foreach ($sheet->places as $i => $place) {
                 if ($place->pinned) {
                     foreach ($lying as $j => $other) {
@@ -150,8 +176,18 @@ final class OutlineGangTest extends TestCase
     public static function badPins(): iterable
     {
         yield 'over the edge' => [[new GangPin('a', 0, 160.0, 10.0, 0)], 'over the edge'];
-        yield 'over each other' => [[new GangPin('a', 0, 10.0, 10.0, 0), new GangPin('a', 0, 40.0, 30.0, 0)], 'over each other'];
-        yield 'more than there are' => [[new GangPin('a', 0, 10.0, 10.0, 0), new GangPin('a', 0, 10.0, 60.0, 0), new GangPin('a', 0, 10.0, 110.0, 0)], 'More of'];
+        yield 'over each other' => [
+            [new GangPin('a', 0, 10.0, 10.0, 0), new GangPin('a', 0, 40.0, 30.0, 0)],
+            'over each other',
+        ];
+        yield 'more than there are' => [
+            [
+                new GangPin('a', 0, 10.0, 10.0, 0),
+                new GangPin('a', 0, 10.0, 60.0, 0),
+                new GangPin('a', 0, 10.0, 110.0, 0),
+            ],
+            'More of',
+        ];
         yield 'turned though upright' => [[new GangPin('up', 0, 10.0, 10.0, 1)], 'upright'];
         yield 'one that is not there' => [[new GangPin('gone', 0, 10.0, 10.0, 0)], 'no longer'];
     }
@@ -162,7 +198,13 @@ final class OutlineGangTest extends TestCase
     {
         $this->expectException(BadRecord::class);
         $this->expectExceptionMessage($why);
-        self::gang([new GangPiece('a', 'a', Size::mm(60.0, 40.0), 2), new GangPiece('up', 'up', Size::mm(20.0, 40.0), 2, false)], pins: $pins);
+        self::gang(
+            [
+                new GangPiece('a', 'a', Size::mm(60.0, 40.0), 2),
+                new GangPiece('up', 'up', Size::mm(20.0, 40.0), 2, false),
+            ],
+            pins: $pins,
+        );
     }
 
     public function testAnOffcutIsUsedFirstAndSavesASheet(): void
@@ -179,16 +221,24 @@ final class OutlineGangTest extends TestCase
     public function testAnOffcutThatNothingFitsIsLeftAlone(): void
     {
         $gang = self::gang([new GangPiece('a', 'a', Size::mm(90.0, 60.0), 2)], [self::offcut('small', 80.0, 80.0)]);
-        self::assertSame([null], array_map(static fn ($sheet): ?string => $sheet->paper->offcut, $gang->sheets));
+        self::assertSame([null], array_map(static fn($sheet): ?string => $sheet->paper->offcut, $gang->sheets));
     }
 
     public function testSpareRoomIsFilledWithoutASheetMore(): void
     {
         $pieces = [new GangPiece('a', 'a', Size::mm(90.0, 60.0), 5)];
         $plain = self::gang($pieces);
-        $filled = self::gang($pieces, spare: [new GangPiece('later', 'later', Size::mm(50.0, 80.0), 3), new GangPiece('swatch', 'swatch', Size::mm(45.0, 30.0), 40)]);
+        $filled = self::gang(
+            $pieces,
+            spare: [
+                new GangPiece('later', 'later', Size::mm(50.0, 80.0), 3),
+                new GangPiece('swatch', 'swatch', Size::mm(45.0, 30.0), 40),
+            ],
+        );
         self::assertSame($plain->whole(), $filled->whole());
-        $spare = array_values(array_filter($filled->sheets[0]->places, static fn (GangPlace $place): bool => $place->spare));
+        $spare = array_values(
+            array_filter($filled->sheets[0]->places, static fn(GangPlace $place): bool => $place->spare),
+        );
         self::assertGreaterThan(3, count($spare));
         self::assertGreaterThan($plain->sheets[0]->filled, $filled->sheets[0]->filled);
         foreach ($filled->sheets[0]->places as $i => $one) {

@@ -36,7 +36,10 @@ final class PrinterTest extends TestCase
         foreach (Lying::cases() as $prints) {
             foreach (Edge::cases() as $leads) {
                 foreach ([false, true] as $mirrors) {
-                    yield $prints->value.', '.$leads->value.($mirrors ? ', driver mirrors' : '') => [new Feed($prints, $leads), $mirrors];
+                    yield $prints->value . ', ' . $leads->value . ($mirrors ? ', driver mirrors' : '') => [
+                        new Feed($prints, $leads),
+                        $mirrors,
+                    ];
                 }
             }
         }
@@ -63,7 +66,7 @@ final class PrinterTest extends TestCase
     public function testTheTestPageHasItsXInOneCornerAndBarsInBothDirections(): void
     {
         $marks = FeedTest::marks(PaperSize::A4->size(), 5.0, 'the tray');
-        $kinds = array_count_values(array_map(static fn ($mark): string => $mark->kind->value, $marks));
+        $kinds = array_count_values(array_map(static fn($mark): string => $mark->kind->value, $marks));
         self::assertSame([1, 2, 1], [$kinds['cross'], $kinds['check-bar'], $kinds['this-way-up']]);
         foreach ($marks as $mark) {
             self::assertLessThanOrEqual(205.0, $mark->rect->right());
@@ -74,40 +77,104 @@ final class PrinterTest extends TestCase
     /** @return iterable<string, array{string, string, array{Lying, bool, bool, bool, bool, bool}, list<PrintFault>}> */
     public static function prints(): iterable
     {
-        // Printer and sheet; then: print side lies, fold first, has a fold, file mirrored, driver mirrors, must be mirrored.
+        // Printer and sheet; then: print side lies, fold first, has a fold, file mirrored, driver mirrors, must be
+        // mirrored.
         yield 'as it should be' => ['inkjet-dye', 'film-clear-a4', [Lying::Up, true, false, true, false, true], []];
-        yield 'mirrored by the driver alone' => ['inkjet-dye', 'film-clear-a4', [Lying::Up, true, false, false, true, true], []];
-        yield 'mirrored twice' => ['inkjet-dye', 'film-clear-a4', [Lying::Up, true, false, true, true, true], [PrintFault::MirroredTwice]];
-        yield 'mirrored nowhere' => ['inkjet-dye', 'film-clear-a4', [Lying::Up, true, false, false, false, true], [PrintFault::NotMirrored]];
-        yield 'mirrored though it must not be' => ['inkjet-dye', 'film-opaque-a4', [Lying::Up, true, false, false, true, false], [PrintFault::MirroredUnasked]];
-        yield 'on the back: ink smears there' => ['inkjet-dye', 'film-clear-a4', [Lying::Down, true, false, true, false, true], [PrintFault::WrongSide, PrintFault::Smeared]];
-        yield 'toner on the back is fused' => ['laser-colour', 'ceramic-laser-a4', [Lying::Down, true, false, true, false, true], [PrintFault::WrongSide]];
-        yield 'ink on label liner' => ['inkjet-dye', 'liner-letter', [Lying::Up, true, false, true, false, true], [PrintFault::Smeared]];
-        yield 'a loose edge first' => ['inkjet-dye', 'tissue-a4', [Lying::Up, false, true, false, false, false], [PrintFault::Jammed]];
+        yield 'mirrored by the driver alone' => [
+            'inkjet-dye',
+            'film-clear-a4',
+            [Lying::Up, true, false, false, true, true],
+            [],
+        ];
+        yield 'mirrored twice' => [
+            'inkjet-dye',
+            'film-clear-a4',
+            [Lying::Up, true, false, true, true, true],
+            [PrintFault::MirroredTwice],
+        ];
+        yield 'mirrored nowhere' => [
+            'inkjet-dye',
+            'film-clear-a4',
+            [Lying::Up, true, false, false, false, true],
+            [PrintFault::NotMirrored],
+        ];
+        yield 'mirrored though it must not be' => [
+            'inkjet-dye',
+            'film-opaque-a4',
+            [Lying::Up, true, false, false, true, false],
+            [PrintFault::MirroredUnasked],
+        ];
+        yield 'on the back: ink smears there' => [
+            'inkjet-dye',
+            'film-clear-a4',
+            [Lying::Down, true, false, true, false, true],
+            [PrintFault::WrongSide, PrintFault::Smeared],
+        ];
+        yield 'toner on the back is fused' => [
+            'laser-colour',
+            'ceramic-laser-a4',
+            [Lying::Down, true, false, true, false, true],
+            [PrintFault::WrongSide],
+        ];
+        yield 'ink on label liner' => [
+            'inkjet-dye',
+            'liner-letter',
+            [Lying::Up, true, false, true, false, true],
+            [PrintFault::Smeared],
+        ];
+        yield 'a loose edge first' => [
+            'inkjet-dye',
+            'tissue-a4',
+            [Lying::Up, false, true, false, false, false],
+            [PrintFault::Jammed],
+        ];
         yield 'the fold first' => ['inkjet-dye', 'tissue-a4', [Lying::Up, true, true, false, false, false], []];
-        yield 'film through a fuser' => ['laser-colour', 'film-clear-a4', [Lying::Up, true, false, true, false, true], [PrintFault::Harmed]];
+        yield 'film through a fuser' => [
+            'laser-colour',
+            'film-clear-a4',
+            [Lying::Up, true, false, true, false, true],
+            [PrintFault::Harmed],
+        ];
     }
 
     /**
      * @param array{Lying, bool, bool, bool, bool, bool} $how
-     * @param list<PrintFault>                           $faults
+     * @param list<PrintFault> $faults
      */
     #[DataProvider('prints')]
     public function testWhatComesOutTellsWhatWentWrong(string $marking, string $medium, array $how, array $faults): void
     {
         $catalogue = Orchard::catalogue();
-        $out = Printout::fromFeed($catalogue->markings[$marking], $catalogue->media[$medium], new Feed(Lying::Up, Edge::Top), ...$how);
+        $out = Printout::fromFeed(
+            $catalogue->markings[$marking],
+            $catalogue->media[$medium],
+            new Feed(Lying::Up, Edge::Top),
+            ...$how,
+        );
         self::assertSame($faults, $out->faults);
-        self::assertSame([] === array_intersect(array_column($faults, 'value'), ['jammed', 'harmed']), $out->comesOut());
+        self::assertSame(
+            [] === array_intersect(array_column($faults, 'value'), ['jammed', 'harmed']),
+            $out->comesOut(),
+        );
         foreach ($faults as $fault) {
-            self::assertNotSame('', $fault->message().$fault->mend());
+            self::assertNotSame('', $fault->message() . $fault->mend());
         }
     }
 
     public function testSublimationComesOutDull(): void
     {
         $catalogue = Orchard::catalogue();
-        $dull = static fn (string $marking, string $medium): float => Printout::fromFeed($catalogue->markings[$marking], $catalogue->media[$medium], new Feed(Lying::Up, Edge::Top), Lying::Up, true, false, true, false, true)->dull;
+        $dull = static fn(string $marking, string $medium): float => Printout::fromFeed(
+            $catalogue->markings[$marking],
+            $catalogue->media[$medium],
+            new Feed(Lying::Up, Edge::Top),
+            Lying::Up,
+            true,
+            false,
+            true,
+            false,
+            true,
+        )->dull;
         self::assertGreaterThan(0.3, $dull('inkjet-sublimation', 'sublimation-a4'));
         self::assertSame(0.0, $dull('inkjet-dye', 'film-clear-a4'));
     }
@@ -120,7 +187,17 @@ final class PrinterTest extends TestCase
     {
         $all = json_decode((string) json_encode(Orchard::shelf()->toRecord()), true);
 
-        return Shelf::fromRecord(Record::of(['printers' => ['inkjet-dye' => $printer + ['mirrors' => 'file', 'largest' => 'a4', 'trays' => [self::TRAY]]], 'paper' => $paper] + (array) $all), Orchard::catalogue());
+        return Shelf::fromRecord(
+            Record::of(
+                [
+                    'printers' => [
+                        'inkjet-dye' => $printer + ['mirrors' => 'file', 'largest' => 'a4', 'trays' => [self::TRAY]],
+                    ],
+                    'paper' => $paper,
+                ] + (array) $all,
+            ),
+            Orchard::catalogue(),
+        );
     }
 
     /**
@@ -136,13 +213,21 @@ final class PrinterTest extends TestCase
     {
         $file = self::plan();
         $driver = self::plan(['mirrors' => 'driver']);
-        $of = static fn (TransferPlan $plan): string => array_column($plan->driver->lines ?? [], 'value', 'id')['mirror'] ?? '';
+        $of = static fn(TransferPlan $plan): string => array_column($plan->driver->lines ?? [], 'value', 'id')[
+            'mirror'
+        ] ?? '';
         self::assertSame(['off', 'on'], [$of($file), $of($driver)]);
         self::assertSame([true, true], [$file->sheet?->mirrored, $driver->sheet?->mirrored], 'both come out mirrored');
-        self::assertStringContainsString('Turn “mirror” on', Orchard::check($driver, 'print.mirror-once')->mend->text ?? '');
-        self::assertStringContainsString('Leave “mirror”', Orchard::check($file, 'print.mirror-once')->mend->text ?? '');
+        self::assertStringContainsString(
+            'Turn “mirror” on',
+            Orchard::check($driver, 'print.mirror-once')->mend->text ?? '',
+        );
+        self::assertStringContainsString(
+            'Leave “mirror”',
+            Orchard::check($file, 'print.mirror-once')->mend->text ?? '',
+        );
         self::assertSame('Yes, in the printer’s driver', Orchard::decision($driver, 'mirrored')->value->text);
-        $cue = static fn (TransferPlan $plan): string => $plan->steps[0]->cue->text;
+        $cue = static fn(TransferPlan $plan): string => $plan->steps[0]->cue->text;
         self::assertStringContainsString('mirror off', $cue($file));
         self::assertStringContainsString('mirror on', $cue($driver));
         self::assertNotSame($file->content(), $driver->content(), 'a sheet for the one is none for the other');
@@ -171,11 +256,15 @@ final class PrinterTest extends TestCase
     {
         $slot = ['id' => 'slot', 'label' => 'the slot', 'straight' => true];
         $job = Orchard::jobOf('dark-film');
-        $of = static fn (array $trays): TransferPlan => Orchard::plan($job, shelf: self::shelf(['trays' => $trays]));
+        $of = static fn(array $trays): TransferPlan => Orchard::plan($job, shelf: self::shelf(['trays' => $trays]));
         self::assertSame('slot', $of([self::TRAY, $slot])->loading?->tray->id);
         self::assertNull(Orchard::check($of([self::TRAY, $slot]), 'feed.bent'));
         self::assertNotNull(Orchard::check($of([self::TRAY]), 'feed.bent'));
-        self::assertSame('tray', self::plan(['trays' => [self::TRAY, $slot]])->loading?->tray->id, 'thin film goes the usual way');
+        self::assertSame(
+            'tray',
+            self::plan(['trays' => [self::TRAY, $slot]])->loading?->tray->id,
+            'thin film goes the usual way',
+        );
     }
 
     public function testASheetTooLargeForThePrinterIsStoppedOnceSomebodySaidHowLargeItTakes(): void
@@ -192,15 +281,29 @@ final class PrinterTest extends TestCase
         $medium = self::plan()->medium->id ?? '';
         $few = self::plan(paper: ['sheets' => [$medium => 0], 'offcuts' => []]);
         self::assertSame(Severity::Warn, Orchard::check($few, 'sheet.stock')?->severity);
-        self::assertNull(Orchard::check(self::plan(paper: ['sheets' => [$medium => 500], 'offcuts' => []]), 'sheet.stock'));
+        self::assertNull(
+            Orchard::check(self::plan(paper: ['sheets' => [$medium => 500], 'offcuts' => []]), 'sheet.stock'),
+        );
     }
 
     public function testAShelfWithPrintersAndPaperSurvivesItsRecord(): void
     {
-        $shelf = self::shelf(['mirrors' => 'driver', 'trays' => [['feed' => ['prints' => 'up', 'leads' => 'left']] + self::TRAY]], ['sheets' => ['film-clear-a4' => 7], 'offcuts' => [['id' => 'x', 'medium' => 'film-clear-a4', 'width_mm' => 120, 'height_mm' => 90]]]);
-        $again = Shelf::fromRecord(Record::of((array) json_decode((string) json_encode($shelf->toRecord()), true)), Orchard::catalogue());
+        $shelf = self::shelf(
+            ['mirrors' => 'driver', 'trays' => [['feed' => ['prints' => 'up', 'leads' => 'left']] + self::TRAY]],
+            [
+                'sheets' => ['film-clear-a4' => 7],
+                'offcuts' => [['id' => 'x', 'medium' => 'film-clear-a4', 'width_mm' => 120, 'height_mm' => 90]],
+            ],
+        );
+        $again = Shelf::fromRecord(
+            Record::of((array) json_decode((string) json_encode($shelf->toRecord()), true)),
+            Orchard::catalogue(),
+        );
         self::assertEquals($shelf, $again);
-        self::assertSame([90.0], array_map(static fn ($offcut): float => $offcut->size->heightMm, $again->paper->offcutsOf('film-clear-a4')));
+        self::assertSame(
+            [90.0],
+            array_map(static fn($offcut): float => $offcut->size->heightMm, $again->paper->offcutsOf('film-clear-a4')),
+        );
     }
 
     /** @return iterable<string, array{array<string, mixed>, array<string, mixed>, string}> */
@@ -208,7 +311,11 @@ final class PrinterTest extends TestCase
     {
         yield 'no tray' => [['trays' => []], [], 'trays'];
         yield 'a tray twice' => [['trays' => [self::TRAY, self::TRAY]], [], 'trays'];
-        yield 'an offcut too small' => [[], ['offcuts' => [['id' => 'x', 'medium' => 'film-clear-a4', 'width_mm' => 30, 'height_mm' => 90]]], 'size'];
+        yield 'an offcut too small' => [
+            [],
+            ['offcuts' => [['id' => 'x', 'medium' => 'film-clear-a4', 'width_mm' => 30, 'height_mm' => 90]]],
+            'size',
+        ];
         yield 'a negative count' => [[], ['sheets' => ['film-clear-a4' => -1]], 'sheets'];
     }
 
@@ -238,7 +345,11 @@ final class PrinterTest extends TestCase
     {
         $carrier = Orchard::plan(Orchard::jobOf('tissue-wax', ['quantity' => 12]))->carrier;
         self::assertNotNull($carrier);
-        self::assertEqualsWithDelta([210.0 + 50.8, 297.0 + 50.8], [$carrier->cut->widthMm, $carrier->cut->heightMm], 1e-9);
+        self::assertEqualsWithDelta(
+            [210.0 + 50.8, 297.0 + 50.8],
+            [$carrier->cut->widthMm, $carrier->cut->heightMm],
+            1e-9,
+        );
         // The slanting cut leaves the sheet's corner, 25.4 mm from both edges of the tissue, covered.
         self::assertLessThan(2.0 * 25.4, $carrier->cornerMm);
         self::assertGreaterThan(2.0 * 25.4 - 3.0, $carrier->cornerMm);
@@ -258,18 +369,28 @@ final class PrinterTest extends TestCase
         self::assertCount(4, $corners->zones);
         self::assertEquals($a4, $corners->cut);
         $tape = Carrier::forSheet($ways['double-tape'], $a4, 1);
-        self::assertEqualsWithDelta(2.0 * 12.0 * (210.0 + 297.0) - 4.0 * 144.0, array_sum(array_map(static fn ($zone): float => $zone->size->areaMm2(), $tape->zones)), 1e-6, 'a frame, no corner counted twice');
+        self::assertEqualsWithDelta(
+            2.0 * 12.0 * (210.0 + 297.0) - 4.0 * 144.0,
+            array_sum(array_map(static fn($zone): float => $zone->size->areaMm2(), $tape->zones)),
+            1e-6,
+            'a frame, no corner counted twice',
+        );
     }
 
     public function testWhereEveryDotIsTransferredTheCutLineIsOnAPageOfItsOwn(): void
     {
-        $kinds = static fn (TransferPlan $plan): array => array_map(static fn ($mark): string => $mark->kind->value, $plan->sheet->marks ?? []);
+        $kinds = static fn(TransferPlan $plan): array => array_map(
+            static fn($mark): string => $mark->kind->value,
+            $plan->sheet->marks ?? [],
+        );
         $dye = Orchard::plan(Orchard::edit(Orchard::jobOf('sublimation'), ['width' => '150 mm']));
         self::assertNotContains('trim-line', $kinds($dye));
         self::assertNotNull($dye->sheet?->apart);
         self::assertContains('trim-line', $kinds(self::plan()));
         self::assertNull(self::plan()->sheet?->apart);
-        $none = Orchard::plan(Orchard::edit(Orchard::jobOf('sublimation'), ['width' => '150 mm', 'school.guide' => 'none']));
+        $none = Orchard::plan(
+            Orchard::edit(Orchard::jobOf('sublimation'), ['width' => '150 mm', 'school.guide' => 'none']),
+        );
         self::assertNull($none->sheet?->apart);
     }
 
@@ -278,7 +399,7 @@ final class PrinterTest extends TestCase
         $plan = Orchard::whole(Orchard::edit(Orchard::jobOf('liner-fabric', ['quantity' => 30]), ['width' => '45 mm']));
         $zones = $plan->transfers[0]->carrier->zones ?? [];
         self::assertCount(4, $zones);
-        $gang = GangLot::of([$plan])[0]->laidOut(Length::mm(2.0), 1, static fn (int $tried): bool => $tried < 5);
+        $gang = GangLot::of([$plan])[0]->laidOut(Length::mm(2.0), 1, static fn(int $tried): bool => $tried < 5);
         foreach ($gang->sheets as $sheet) {
             foreach ($sheet->places as $place) {
                 foreach ($zones as $zone) {
@@ -289,7 +410,9 @@ final class PrinterTest extends TestCase
         $this->expectException(BadRecord::class);
         $this->expectExceptionMessage('tape of the carrier');
         $piece = array_key_first($gang->pieces);
-        GangLot::of([$plan])[0]->laidOut(Length::mm(2.0), 1, static fn (): bool => false, [new GangPin((string) $piece, 0, 5.0, 5.0, 0)]);
+        GangLot::of([$plan])[0]->laidOut(Length::mm(2.0), 1, static fn(): bool => false, [
+            new GangPin((string) $piece, 0, 5.0, 5.0, 0),
+        ]);
     }
 
     public function testSheetsAtOtherSettingsAreKeptApart(): void
@@ -305,8 +428,16 @@ final class PrinterTest extends TestCase
     public function testAPictureOnTheTapeIsWarnedOf(): void
     {
         // Letter is 215.9 wide: a picture of 200 × 250 mm reaches into its corners.
-        $wide = Orchard::plan(Orchard::edit(Orchard::jobOf('liner-fabric'), ['width' => '195 mm']), Orchard::picture(2400.0, 2900.0));
+        $wide = Orchard::plan(
+            Orchard::edit(Orchard::jobOf('liner-fabric'), ['width' => '195 mm']),
+            Orchard::picture(2400.0, 2900.0),
+        );
         self::assertSame(Severity::Warn, Orchard::check($wide, 'carrier.tape')?->severity);
-        self::assertNull(Orchard::check(Orchard::plan(Orchard::edit(Orchard::jobOf('liner-fabric'), ['width' => '100 mm'])), 'carrier.tape'));
+        self::assertNull(
+            Orchard::check(
+                Orchard::plan(Orchard::edit(Orchard::jobOf('liner-fabric'), ['width' => '100 mm'])),
+                'carrier.tape',
+            ),
+        );
     }
 }

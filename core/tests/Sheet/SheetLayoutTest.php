@@ -36,9 +36,12 @@ final class SheetLayoutTest extends TestCase
         self::assertTrue($sheet->picture->grown(3.0)->within($sheet->printable));
         self::assertSame($paper->size()->areaMm2(), $sheet->page->areaMm2());
         foreach ($sheet->marks as $mark) {
-            self::assertTrue($mark->rect->within($sheet->printable), $mark->kind->value.' is printable');
+            self::assertTrue($mark->rect->within($sheet->printable), $mark->kind->value . ' is printable');
             if (MarkKind::TrimLine !== $mark->kind) {
-                self::assertFalse(self::overlap($mark->rect, $sheet->picture->grown(3.0)), $mark->kind->value.' keeps off the picture');
+                self::assertFalse(
+                    self::overlap($mark->rect, $sheet->picture->grown(3.0)),
+                    $mark->kind->value . ' keeps off the picture',
+                );
             }
         }
     }
@@ -47,18 +50,25 @@ final class SheetLayoutTest extends TestCase
     public function testTheMarksThatMustBeThere(Size $picture, PaperSize $paper): void
     {
         $marks = self::fit($picture, $paper)->marks ?? [];
-        $of = static fn (MarkKind $kind): array => array_values(array_filter($marks, static fn (SheetMark $m): bool => $m->kind === $kind));
+        $of = static fn(MarkKind $kind): array => array_values(
+            array_filter($marks, static fn(SheetMark $m): bool => $m->kind === $kind),
+        );
         self::assertCount(1, $of(MarkKind::TrimLine));
         self::assertCount(1, $of(MarkKind::ThisWayUp));
         $bar = $of(MarkKind::CheckBar)[0]->rect->size;
         self::assertSame(100.0, max($bar->widthMm, $bar->heightMm));
-        self::assertContains('Crew', array_map(static fn (SheetMark $m): string => $m->text, $of(MarkKind::Text)));
+        self::assertContains('Crew', array_map(static fn(SheetMark $m): string => $m->text, $of(MarkKind::Text)));
     }
 
     #[DataProvider('pictures')]
     public function testBarsOf100MmRunInBothDirectionsWhereThePictureLeavesRoom(Size $picture, PaperSize $paper): void
     {
-        $bars = array_values(array_filter(self::fit($picture, $paper)->marks ?? [], static fn (SheetMark $m): bool => MarkKind::CheckBar === $m->kind));
+        $bars = array_values(
+            array_filter(
+                self::fit($picture, $paper)->marks ?? [],
+                static fn(SheetMark $m): bool => MarkKind::CheckBar === $m->kind,
+            ),
+        );
         $full = $picture->areaMm2() > 50000.0;
         self::assertCount($full ? 1 : 2, $bars);
         foreach ($bars as $bar) {
@@ -72,7 +82,9 @@ final class SheetLayoutTest extends TestCase
         // 190 mm and its trim are 196 of 200: in the middle they would lie on the bar, and 4 mm are too few beside it.
         $wide = self::fit(Size::mm(186.0, 240.0), PaperSize::A4);
         self::assertNotNull($wide);
-        $bars = array_values(array_filter($wide->marks, static fn (SheetMark $m): bool => MarkKind::CheckBar === $m->kind));
+        $bars = array_values(
+            array_filter($wide->marks, static fn(SheetMark $m): bool => MarkKind::CheckBar === $m->kind),
+        );
         self::assertCount(2, $bars);
         self::assertLessThan(105.0, $wide->picture->xMm + 93.0, 'moved to the left');
         self::assertGreaterThanOrEqual($wide->cut->right(), $bars[1]->rect->xMm);
@@ -80,14 +92,22 @@ final class SheetLayoutTest extends TestCase
 
     public function testDotsForACutterStandAtBothEndsOfTheStrip(): void
     {
-        $dots = array_values(array_filter(self::fit(Size::mm(100.0, 100.0), PaperSize::A4)->marks ?? [], static fn (SheetMark $m): bool => MarkKind::Registration === $m->kind));
+        $dots = array_values(
+            array_filter(
+                self::fit(Size::mm(100.0, 100.0), PaperSize::A4)->marks ?? [],
+                static fn(SheetMark $m): bool => MarkKind::Registration === $m->kind,
+            ),
+        );
         self::assertCount(2, $dots);
         self::assertGreaterThan(180.0, abs($dots[0]->rect->xMm - $dots[1]->rect->xMm));
     }
 
     public function testAnOffcutTooShortForTheBarHasNone(): void
     {
-        $kinds = static fn (float $wide): array => array_map(static fn (SheetMark $m): string => $m->kind->value, SheetLayout::strip(Rect::mm(5.0, 5.0, $wide, 90.0), false, 'Crew'));
+        $kinds = static fn(float $wide): array => array_map(
+            static fn(SheetMark $m): string => $m->kind->value,
+            SheetLayout::strip(Rect::mm(5.0, 5.0, $wide, 90.0), false, 'Crew'),
+        );
         self::assertContains('check-bar', $kinds(160.0));
         self::assertNotContains('check-bar', $kinds(120.0));
     }
@@ -97,7 +117,10 @@ final class SheetLayoutTest extends TestCase
         $marks = self::fit(Size::mm(100.0, 100.0), PaperSize::A4)->marks ?? [];
         foreach ($marks as $i => $one) {
             foreach (array_slice($marks, $i + 1) as $other) {
-                self::assertFalse(self::overlap($one->rect, $other->rect), $one->kind->value.' and '.$other->kind->value);
+                self::assertFalse(
+                    self::overlap($one->rect, $other->rect),
+                    $one->kind->value . ' and ' . $other->kind->value,
+                );
             }
         }
     }
@@ -108,7 +131,10 @@ final class SheetLayoutTest extends TestCase
         foreach ([0.2, 0.75, 1.0, 1.263, 5.0] as $aspect) {
             $widest = SheetLayout::widest($aspect, PaperSize::A4->size(), 5.0, Length::mm(3.0));
             self::assertNotNull(self::fit(Size::mm($widest, $widest / $aspect), PaperSize::A4), 'the widest fits');
-            self::assertNull(self::fit(Size::mm($widest * 1.01, $widest * 1.01 / $aspect), PaperSize::A4), 'one per cent more does not');
+            self::assertNull(
+                self::fit(Size::mm($widest * 1.01, ($widest * 1.01) / $aspect), PaperSize::A4),
+                'one per cent more does not',
+            );
         }
     }
 

@@ -21,9 +21,22 @@ use Wubbin\Core\Sheet\Tiling;
 final class TilingTest extends TestCase
 {
     /** @param list<Rect> $whole */
-    private static function tiling(Size $picture, float $overlap = 3.0, array $whole = [], bool $mirrored = true): ?Tiling
-    {
-        return Tiling::forPicture($picture, PaperSize::Supertabloid->size(), 5.0, Length::mm($overlap), $mirrored, 'Apron', $whole, static fn (): float => 0.0);
+    private static function tiling(
+        Size $picture,
+        float $overlap = 3.0,
+        array $whole = [],
+        bool $mirrored = true,
+    ): ?Tiling {
+        return Tiling::forPicture(
+            $picture,
+            PaperSize::Supertabloid->size(),
+            5.0,
+            Length::mm($overlap),
+            $mirrored,
+            'Apron',
+            $whole,
+            static fn(): float => 0.0,
+        );
     }
 
     /** @return iterable<string, array{Size, float}> */
@@ -41,8 +54,8 @@ final class TilingTest extends TestCase
         $tiling = self::tiling($picture, $overlap);
         self::assertNotNull($tiling);
         // Along one row and one column: from edge to edge, each beginning the overlap before its neighbour ends.
-        $row = array_values(array_filter($tiling->tiles, static fn (Tile $tile): bool => 1 === $tile->row));
-        $column = array_values(array_filter($tiling->tiles, static fn (Tile $tile): bool => 1 === $tile->column));
+        $row = array_values(array_filter($tiling->tiles, static fn(Tile $tile): bool => 1 === $tile->row));
+        $column = array_values(array_filter($tiling->tiles, static fn(Tile $tile): bool => 1 === $tile->column));
         self::assertCount(count($row) * count($column), $tiling->tiles);
         self::assertSame(0.0, $row[0]->part->xMm);
         self::assertEqualsWithDelta($picture->widthMm, $row[count($row) - 1]->part->right(), 1e-9);
@@ -68,7 +81,10 @@ final class TilingTest extends TestCase
                 self::assertEqualsWithDelta($placed->tile->part->size, $placed->at->size, 1e-9, 'at true size');
                 foreach ($placed->marks as $mark) {
                     if (MarkKind::TrimLine !== $mark->kind) {
-                        self::assertNull($mark->rect->overlap($placed->at), $mark->kind->value.' keeps off the picture');
+                        self::assertNull(
+                            $mark->rect->overlap($placed->at),
+                            $mark->kind->value . ' keeps off the picture',
+                        );
                     }
                 }
                 foreach (array_slice($sheet->tiles, $i + 1) as $other) {
@@ -77,7 +93,7 @@ final class TilingTest extends TestCase
             }
         }
         sort($there);
-        $all = array_map(static fn (Tile $tile): string => $tile->name(), $tiling->tiles);
+        $all = array_map(static fn(Tile $tile): string => $tile->name(), $tiling->tiles);
         sort($all);
         self::assertSame($all, $there);
     }
@@ -92,7 +108,13 @@ final class TilingTest extends TestCase
             foreach ($sheet->tiles as $placed) {
                 foreach ($placed->marks as $mark) {
                     if (MarkKind::Tick === $mark->kind && $mark->rect->size->heightMm > 1.0) {
-                        $places[] = sprintf('%.2f', $mark->rect->xMm + $mark->rect->size->widthMm / 2.0 - $placed->at->xMm + $placed->tile->part->xMm);
+                        $places[] = sprintf(
+                            '%.2f',
+                            $mark->rect->xMm +
+                                $mark->rect->size->widthMm / 2.0 -
+                                $placed->at->xMm +
+                                $placed->tile->part->xMm,
+                        );
                     }
                 }
             }
@@ -115,7 +137,11 @@ final class TilingTest extends TestCase
         $tiling = self::tiling(Size::mm(714.0, 874.0), whole: [$face]);
         self::assertNotNull($tiling);
         self::assertFalse($tiling->through);
-        self::assertNotSame([], array_filter($tiling->tiles, static fn (Tile $tile): bool => $face->within($tile->part)), 'one part has all of it');
+        self::assertNotSame(
+            [],
+            array_filter($tiling->tiles, static fn(Tile $tile): bool => $face->within($tile->part)),
+            'one part has all of it',
+        );
     }
 
     public function testWhatIsLargerThanASheetCannotStayWhole(): void
@@ -136,8 +162,15 @@ final class TilingTest extends TestCase
     public function testJoinsLieWhereTheyCostLeast(int $seed): void
     {
         $random = new Randomizer(new Mt19937($seed));
-        $busy = array_map(static fn (): float => $random->getInt(0, 100) / 100.0, range(0, 59));
-        $at = static fn (float $from, float $to): float => max([0.0, ...array_slice($busy, max(0, (int) floor($from / 5.0)), max(1, (int) ceil($to / 5.0) - max(0, (int) floor($from / 5.0))))]);
+        $busy = array_map(static fn(): float => $random->getInt(0, 100) / 100.0, range(0, 59));
+        $at = static fn(float $from, float $to): float => max([
+            0.0,
+            ...array_slice(
+                $busy,
+                max(0, (int) floor($from / 5.0)),
+                max(1, (int) ceil($to / 5.0) - max(0, (int) floor($from / 5.0))),
+            ),
+        ]);
         [$length, $longest, $overlap] = [300.0, 120.0, 4.0];
         $found = Joins::into(4, $length, $longest, $overlap, [], $at);
         self::assertNotNull($found);
@@ -171,7 +204,7 @@ final class TilingTest extends TestCase
     public static function lengths(): iterable
     {
         foreach ([1, 2, 3, 4, 5, 6] as $seed) {
-            yield 'seed '.$seed => [$seed];
+            yield 'seed ' . $seed => [$seed];
         }
     }
 
@@ -180,19 +213,30 @@ final class TilingTest extends TestCase
     public function testTheFewestPartsAreCounted(int $seed): void
     {
         $random = new Randomizer(new Mt19937($seed));
-        [$length, $longest, $overlap] = [$random->getInt(50, 3000) / 1.0, $random->getInt(40, 400) / 1.0, $random->getInt(1, 20) / 1.0];
+        [$length, $longest, $overlap] = [
+            $random->getInt(50, 3000) / 1.0,
+            $random->getInt(40, 400) / 1.0,
+            $random->getInt(1, 20) / 1.0,
+        ];
         $parts = 1;
         for ($covered = $longest; $covered < $length; $covered += $longest - $overlap) {
             ++$parts;
         }
         self::assertSame($parts, Joins::fewest($length, $longest, $overlap));
-        self::assertNotNull(Joins::into($parts, $length, $longest, $overlap, [], static fn (): float => 0.0));
-        self::assertNull($parts > 1 ? Joins::into($parts - 1, $length, $longest, $overlap, [], static fn (): float => 0.0) : null);
+        self::assertNotNull(Joins::into($parts, $length, $longest, $overlap, [], static fn(): float => 0.0));
+        self::assertNull(
+            $parts > 1 ? Joins::into($parts - 1, $length, $longest, $overlap, [], static fn(): float => 0.0) : null,
+        );
     }
 
     public function testEverySheetSaysWhichPartItIs(): void
     {
-        $words = array_merge(...array_map(static fn ($sheet): array => array_map(static fn (SheetMark $mark): string => $mark->text, $sheet->marks), self::tiling(Size::mm(714.0, 874.0))->sheets ?? []));
+        $words = array_merge(
+            ...array_map(
+                static fn($sheet): array => array_map(static fn(SheetMark $mark): string => $mark->text, $sheet->marks),
+                self::tiling(Size::mm(714.0, 874.0))->sheets ?? [],
+            ),
+        );
         self::assertNotSame([], preg_grep('/part 2·2/', $words));
     }
 }

@@ -19,7 +19,19 @@ final class WrapTemplateTest extends TestCase
 {
     private static function mug(float $rim, float $foot, float $height): BlankSize
     {
-        return BlankSize::fromRecord(Record::of(['id' => 'x', 'label' => 'x', 'rim_diameter_mm' => $rim, 'foot_diameter_mm' => $foot, 'height_mm' => $height, 'top_mm' => 5.0, 'foot_mm' => 5.0, 'handle_mm' => 0.0]), Shape::Round);
+        return BlankSize::fromRecord(
+            Record::of([
+                'id' => 'x',
+                'label' => 'x',
+                'rim_diameter_mm' => $rim,
+                'foot_diameter_mm' => $foot,
+                'height_mm' => $height,
+                'top_mm' => 5.0,
+                'foot_mm' => 5.0,
+                'handle_mm' => 0.0,
+            ]),
+            Shape::Round,
+        );
     }
 
     /** The area of a cone’s wall is π(r₁ + r₂)s, and the flaps 10 mm at their wider end. */
@@ -30,9 +42,9 @@ final class WrapTemplateTest extends TestCase
     {
         $template = WrapTemplate::forSize(self::mug($rim, $foot, $height), PaperSize::A4->size());
         $slant = hypot($height, ($rim - $foot) / 2.0);
-        $flap = 10.0 * $slant * ($rim + $foot) / 2.0 / max($rim, $foot);
-        $wall = \M_PI * ($rim + $foot) / 2.0 * $slant;
-        $area = array_sum(array_map(static fn ($part): float => abs(Contour::area($part->outline)), $template->parts));
+        $flap = (10.0 * $slant * ($rim + $foot)) / 2.0 / max($rim, $foot);
+        $wall = ((\M_PI * ($rim + $foot)) / 2.0) * $slant;
+        $area = array_sum(array_map(static fn($part): float => abs(Contour::area($part->outline)), $template->parts));
         self::assertEqualsWithDelta($wall + count($template->parts) * $flap, $area, 0.002 * $wall);
     }
 
@@ -45,13 +57,16 @@ final class WrapTemplateTest extends TestCase
             self::assertGreaterThanOrEqual(5.9, min($box->xMm, $box->yMm));
             self::assertLessThanOrEqual($part->page->widthMm - 5.9, $box->right());
             self::assertLessThanOrEqual($part->page->heightMm - 19.9, $box->bottom());
-            self::assertStringContainsString('of '.count($template->parts), $part->label);
+            self::assertStringContainsString('of ' . count($template->parts), $part->label);
         }
     }
 
     public function testAnOrdinaryMugGoesOnOneSheetWithItsFrontMarked(): void
     {
-        $parts = WrapTemplate::forSize(Orchard::catalogue()->blanks['mug']->sizes['mug-ordinary'], PaperSize::A4->size())->parts;
+        $parts = WrapTemplate::forSize(
+            Orchard::catalogue()->blanks['mug']->sizes['mug-ordinary'],
+            PaperSize::A4->size(),
+        )->parts;
         self::assertCount(1, $parts);
         self::assertCount(3, $parts[0]->upright);
         self::assertEqualsWithDelta(\M_PI * 82.0 + 10.0, Contour::box($parts[0]->outline)->size->widthMm, 0.1);

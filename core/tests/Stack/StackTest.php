@@ -17,14 +17,24 @@ final class StackTest extends TestCase
 {
     public function testAPrintedFaceAgainstTheBlankIsMirrored(): void
     {
-        $stack = self::stack([LayerRole::Heat, null], [LayerRole::Medium, Face::Down], [LayerRole::Blank, null], [LayerRole::Base, null]);
+        $stack = self::stack(
+            [LayerRole::Heat, null],
+            [LayerRole::Medium, Face::Down],
+            [LayerRole::Blank, null],
+            [LayerRole::Base, null],
+        );
         self::assertTrue($stack->mirrored());
         self::assertSame(LayerRole::Blank, $stack->seenByPrintedFace()?->role);
     }
 
     public function testAPrintedFaceThatLooksAwayIsPrintedAsItReads(): void
     {
-        $stack = self::stack([LayerRole::Heat, null], [LayerRole::Medium, Face::Up], [LayerRole::Blank, null], [LayerRole::Base, null]);
+        $stack = self::stack(
+            [LayerRole::Heat, null],
+            [LayerRole::Medium, Face::Up],
+            [LayerRole::Blank, null],
+            [LayerRole::Base, null],
+        );
         self::assertFalse($stack->mirrored());
         self::assertSame(LayerRole::Heat, $stack->seenByPrintedFace()?->role);
     }
@@ -45,7 +55,10 @@ final class StackTest extends TestCase
     public function testClearFilmLiesInkDownWithAGuardInsideOnAHardBoard(): void
     {
         $stack = Orchard::plan()->stack;
-        self::assertSame(['heat', 'medium', 'blank', 'guard', 'blank', 'cloth', 'base'], array_map(static fn (Layer $l): string => $l->role->value, $stack->layers));
+        self::assertSame(
+            ['heat', 'medium', 'blank', 'guard', 'blank', 'cloth', 'base'],
+            array_map(static fn(Layer $l): string => $l->role->value, $stack->layers),
+        );
         self::assertSame('shirt front', $stack->seenByPrintedFace()?->label);
         self::assertTrue($stack->mirrored());
     }
@@ -53,6 +66,11 @@ final class StackTest extends TestCase
     /** @param array{LayerRole, Face|null} ...$layers */
     private static function stack(array ...$layers): Stack
     {
-        return new Stack(array_map(static fn (array $l): Layer => new Layer($l[0], $l[0]->value, null, 1.0, Hatch::Plain, $l[1]), array_values($layers)));
+        return new Stack(
+            array_map(
+                static fn(array $l): Layer => new Layer($l[0], $l[0]->value, null, 1.0, Hatch::Plain, $l[1]),
+                array_values($layers),
+            ),
+        );
     }
 }

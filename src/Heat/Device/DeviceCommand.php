@@ -26,8 +26,19 @@ final class DeviceCommand extends Command
 
     protected function configure(): void
     {
-        $this->addOption('port', null, InputOption::VALUE_REQUIRED, 'On this machine’s own address; 0 takes a free one', (string) self::PORT)
-            ->addOption('token', null, InputOption::VALUE_REQUIRED, 'That a connection opens with; a new one where none is given')
+        $this->addOption(
+            'port',
+            null,
+            InputOption::VALUE_REQUIRED,
+            'On this machine’s own address; 0 takes a free one',
+            (string) self::PORT,
+        )
+            ->addOption(
+                'token',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'That a connection opens with; a new one where none is given',
+            )
             ->addOption('mug', null, InputOption::VALUE_NONE, 'A mug press; a flat one otherwise')
             ->addOption('weak', null, InputOption::VALUE_NONE, 'Its heater is broken: it never gets hot');
     }
@@ -37,8 +48,20 @@ final class DeviceCommand extends Command
         /** @var array{port: string, token: ?string, mug: bool, weak: bool} $options */
         $options = $input->getOptions();
         $token = $options['token'] ?? bin2hex(random_bytes(8));
-        $body = PressBody::cold($options['mug'] ? HeatKind::MugPress : HeatKind::FlatPress, $this->catalogue->heatParameters);
-        $server = new DeviceServer(new SimulatedPress($body, fn (): float => (float) $this->clock->now()->format('U.u'), random_int(1, 1000000), $options['weak']), $token, (int) $options['port']);
+        $body = PressBody::cold(
+            $options['mug'] ? HeatKind::MugPress : HeatKind::FlatPress,
+            $this->catalogue->heatParameters,
+        );
+        $server = new DeviceServer(
+            new SimulatedPress(
+                $body,
+                fn(): float => (float) $this->clock->now()->format('U.u'),
+                random_int(1, 1000000),
+                $options['weak'],
+            ),
+            $token,
+            (int) $options['port'],
+        );
         $output->writeln(sprintf('address %s', $server->address()), OutputInterface::OUTPUT_RAW);
         $output->writeln(sprintf('token   %s', $token), OutputInterface::OUTPUT_RAW);
         $output->writeln('Enter both under Settings. Ctrl-C stops it.', OutputInterface::OUTPUT_RAW);

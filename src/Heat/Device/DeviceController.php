@@ -17,12 +17,22 @@ use Wubbin\Refusal\InvalidInput;
 #[AsController]
 final readonly class DeviceController
 {
-    public function __construct(private DeviceStore $devices)
-    {
-    }
+    public function __construct(private DeviceStore $devices) {}
 
     #[Route('/api/device', methods: ['GET'])]
-    #[OA\Get(path: '/api/device', operationId: 'readDevice', responses: [new OA\Response(response: 200, description: 'Its readings now', content: new OA\JsonContent(ref: DeviceView::class))])]
+    #[
+        OA\Get(
+            path: '/api/device',
+            operationId: 'readDevice',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Its readings now',
+                    content: new OA\JsonContent(ref: DeviceView::class),
+                ),
+            ],
+        ),
+    ]
     public function read(): JsonResponse
     {
         $device = $this->devices->get();
@@ -40,17 +50,48 @@ final readonly class DeviceController
             $trouble[$e->getMessage()] = true;
         }
 
-        return new JsonResponse(new DeviceView($this->devices->address(), $press, $probe, implode(' ', array_keys($trouble))));
+        return new JsonResponse(
+            new DeviceView($this->devices->address(), $press, $probe, implode(' ', array_keys($trouble))),
+        );
     }
 
     #[Route('/api/device', methods: ['PUT'])]
-    #[OA\Put(path: '/api/device', operationId: 'setUpDevice', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['address', 'token'], properties: [
-        new OA\Property(property: 'address', type: 'string', description: 'Empty where there is none any more'),
-        new OA\Property(property: 'token', type: 'string'),
-    ], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'Its readings now', content: new OA\JsonContent(ref: DeviceView::class)),
-        new OA\Response(response: 422, description: 'No address of this machine, or no token', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Put(
+            path: '/api/device',
+            operationId: 'setUpDevice',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['address', 'token'],
+                    properties: [
+                        new OA\Property(
+                            property: 'address',
+                            type: 'string',
+                            description: 'Empty where there is none any more',
+                        ),
+                        new OA\Property(property: 'token', type: 'string'),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Its readings now',
+                    content: new OA\JsonContent(ref: DeviceView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'No address of this machine, or no token',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function setUp(Request $request): JsonResponse
     {
         $body = JsonBody::fromRequest($request);
@@ -60,13 +101,42 @@ final readonly class DeviceController
     }
 
     #[Route('/api/device/commands', methods: ['POST'])]
-    #[OA\Post(path: '/api/device/commands', operationId: 'commandDevice', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['do'], properties: [
-        new OA\Property(property: 'do', type: 'string', enum: ['set', 'close', 'open', 'start']),
-        new OA\Property(property: 'value', type: 'number', description: '°C to set, or seconds to count'),
-    ], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'Its readings now', content: new OA\JsonContent(ref: DeviceView::class)),
-        new OA\Response(response: 422, description: 'It cannot, or does not answer', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/device/commands',
+            operationId: 'commandDevice',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['do'],
+                    properties: [
+                        new OA\Property(property: 'do', type: 'string', enum: ['set', 'close', 'open', 'start']),
+                        new OA\Property(
+                            property: 'value',
+                            type: 'number',
+                            description: '°C to set, or seconds to count',
+                        ),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Its readings now',
+                    content: new OA\JsonContent(ref: DeviceView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'It cannot, or does not answer',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function command(Request $request): JsonResponse
     {
         $body = JsonBody::fromRequest($request);

@@ -18,8 +18,11 @@ final class DeviceServer
     /** @throws DeviceTrouble where the port is taken */
     public function __construct(private readonly PressDevice&Probe $device, private readonly string $token, int $port)
     {
-        $listening = @stream_socket_server('tcp://127.0.0.1:'.$port, $code, $why);
-        $this->listening = false === $listening ? throw DeviceTrouble::refused('This port cannot be listened on: '.$why) : $listening;
+        $listening = @stream_socket_server('tcp://127.0.0.1:' . $port, $code, $why);
+        $this->listening =
+            false === $listening
+                ? throw DeviceTrouble::refused('This port cannot be listened on: ' . $why)
+                : $listening;
     }
 
     public function address(): string
@@ -49,7 +52,7 @@ final class DeviceServer
                 fclose($socket);
                 unset($this->open[(int) $socket]);
             } else {
-                fwrite($socket, $answer."\n");
+                fwrite($socket, $answer . "\n");
             }
         }
     }

@@ -17,9 +17,7 @@ final readonly class DeviceStore
     /** Only this machine: what a device does is not guarded by more than its token. */
     private const ADDRESS = '/^(?:127\.0\.0\.1|localhost|\[::1\]):\d{1,5}$/';
 
-    public function __construct(private Documents $documents)
-    {
-    }
+    public function __construct(private Documents $documents) {}
 
     public function get(): ?RemoteDevice
     {
@@ -38,7 +36,10 @@ final readonly class DeviceStore
     {
         $address = trim($address);
         if ('' !== $address && 1 !== preg_match(self::ADDRESS, $address)) {
-            throw InvalidInput::field('address', 'A device is reached on this machine: 127.0.0.1, a colon and its port.');
+            throw InvalidInput::field(
+                'address',
+                'A device is reached on this machine: 127.0.0.1, a colon and its port.',
+            );
         }
         if ('' !== $address && 1 !== preg_match('/^[\w-]{4,128}$/', trim($token))) {
             throw InvalidInput::field('token', 'The token is what the device printed: letters and digits.');

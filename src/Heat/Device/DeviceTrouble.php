@@ -9,7 +9,9 @@ final class DeviceTrouble extends \RuntimeException
 {
     public static function silent(): self
     {
-        return new self('The device does not answer. Look at its cable and whether it is on; what the clock counts goes on.');
+        return new self(
+            'The device does not answer. Look at its cable and whether it is on; what the clock counts goes on.',
+        );
     }
 
     public static function refused(string $why): self

@@ -11,20 +11,12 @@ use OpenApi\Attributes as OA;
 final readonly class PressState
 {
     public function __construct(
-        #[OA\Property]
-        public float $celsius,
-        #[OA\Property]
-        public float $setting,
-        #[OA\Property]
-        public bool $closed,
-        #[OA\Property(description: 'It is at its setting')]
-        public bool $ready,
-        #[OA\Property(nullable: true, description: 'Of its count; below 0 it is over')]
-        public ?float $remaining_s,
-        #[OA\Property]
-        public bool $beeping,
-        #[OA\Property(description: 'It has stopped getting hotter below its setting')]
-        public bool $stuck,
-    ) {
-    }
+        #[OA\Property] public float $celsius,
+        #[OA\Property] public float $setting,
+        #[OA\Property] public bool $closed,
+        #[OA\Property(description: 'It is at its setting')] public bool $ready,
+        #[OA\Property(nullable: true, description: 'Of its count; below 0 it is over')] public ?float $remaining_s,
+        #[OA\Property] public bool $beeping,
+        #[OA\Property(description: 'It has stopped getting hotter below its setting')] public bool $stuck,
+    ) {}
 }

@@ -9,9 +9,7 @@ final readonly class RemoteDevice implements PressDevice, Probe
 {
     private const PATIENCE_S = 1.5;
 
-    public function __construct(private string $address, private string $token)
-    {
-    }
+    public function __construct(private string $address, private string $token) {}
 
     public function set(float $celsius): void
     {
@@ -36,32 +34,44 @@ final readonly class RemoteDevice implements PressDevice, Probe
     public function state(): PressState
     {
         $told = self::values($this->ask('STATE'));
-        $number = static fn (string $key): float => is_numeric($told[$key] ?? null) ? (float) $told[$key] : throw DeviceTrouble::refused('The device said something that is not understood.');
+        $number = static fn(string $key): float => is_numeric($told[$key] ?? null)
+            ? (float) $told[$key]
+            : throw DeviceTrouble::refused('The device said something that is not understood.');
 
-        return new PressState($number('celsius'), $number('setting'), 1.0 === $number('closed'), 1.0 === $number('ready'), '-' === ($told['remaining'] ?? '-') ? null : $number('remaining'), 1.0 === $number('beeping'), 1.0 === $number('stuck'));
+        return new PressState(
+            $number('celsius'),
+            $number('setting'),
+            1.0 === $number('closed'),
+            1.0 === $number('ready'),
+            '-' === ($told['remaining'] ?? '-') ? null : $number('remaining'),
+            1.0 === $number('beeping'),
+            1.0 === $number('stuck'),
+        );
     }
 
     public function celsius(): float
     {
         $told = self::values($this->ask('PROBE'));
 
-        return is_numeric($told['celsius'] ?? null) ? (float) $told['celsius'] : throw DeviceTrouble::refused('The probe said something that is not understood.');
+        return is_numeric($told['celsius'] ?? null)
+            ? (float) $told['celsius']
+            : throw DeviceTrouble::refused('The probe said something that is not understood.');
     }
 
     /** @throws DeviceTrouble */
     private function ask(string $line): string
     {
-        $socket = @stream_socket_client('tcp://'.$this->address, $code, $why, self::PATIENCE_S);
+        $socket = @stream_socket_client('tcp://' . $this->address, $code, $why, self::PATIENCE_S);
         if (false === $socket) {
             throw DeviceTrouble::silent();
         }
         try {
             stream_set_timeout($socket, (int) self::PATIENCE_S, (int) (1.0e6 * fmod(self::PATIENCE_S, 1.0)));
-            fwrite($socket, 'HELLO '.$this->token."\n");
+            fwrite($socket, 'HELLO ' . $this->token . "\n");
             if (!str_starts_with((string) fgets($socket, 512), 'OK wubbin-device ')) {
                 throw DeviceTrouble::refused('The device does not know this token.');
             }
-            fwrite($socket, $line."\n");
+            fwrite($socket, $line . "\n");
             $answer = fgets($socket, 512);
             if (false === $answer) {
                 throw DeviceTrouble::silent();

@@ -8,7 +8,10 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Wubbin\Core\Heat\PressBody;
 
-/** A press and a probe that nobody has: it heats up as slowly as a real one, drops when it closes, counts and beeps; the probe flickers. */
+/**
+ * A press and a probe that nobody has: it heats up as slowly as a real one, drops when it closes, counts and beeps; the
+ * probe flickers.
+ */
 final class SimulatedPress implements PressDevice, Probe
 {
     private const COOLEST_C = 30.0;
@@ -36,10 +39,14 @@ final class SimulatedPress implements PressDevice, Probe
 
     /**
      * @param callable(): float $clock in seconds
-     * @param bool              $weak  its heater is broken: it never gets hot enough
+     * @param bool $weak its heater is broken: it never gets hot enough
      */
-    public function __construct(private readonly PressBody $body, private readonly mixed $clock, int $seed = 1, private readonly bool $weak = false)
-    {
+    public function __construct(
+        private readonly PressBody $body,
+        private readonly mixed $clock,
+        int $seed = 1,
+        private readonly bool $weak = false,
+    ) {
         $this->at = ($this->clock)();
         $this->mark = [$this->at, $body->celsius()];
         $this->noise = new Randomizer(new Mt19937($seed));
@@ -48,7 +55,9 @@ final class SimulatedPress implements PressDevice, Probe
     public function set(float $celsius): void
     {
         if ($celsius < self::COOLEST_C || $celsius > self::HOTTEST_C) {
-            throw DeviceTrouble::refused(sprintf('This press goes from %d to %d °C.', self::COOLEST_C, self::HOTTEST_C));
+            throw DeviceTrouble::refused(
+                sprintf('This press goes from %d to %d °C.', self::COOLEST_C, self::HOTTEST_C),
+            );
         }
         $this->goOn();
         $this->setting = $celsius;
@@ -86,13 +95,21 @@ final class SimulatedPress implements PressDevice, Probe
         $ready = abs($this->body->celsius() - $this->setting) <= self::READY_WITHIN_K;
         $left = null === $this->ends ? null : $this->ends - $this->at;
 
-        return new PressState(round($this->body->celsius(), 1), $this->setting, $this->closed, $ready, null === $left ? null : round($left, 1), null !== $left && $left <= 0.0 && $this->closed, $this->stuck && !$ready);
+        return new PressState(
+            round($this->body->celsius(), 1),
+            $this->setting,
+            $this->closed,
+            $ready,
+            null === $left ? null : round($left, 1),
+            null !== $left && $left <= 0.0 && $this->closed,
+            $this->stuck && !$ready,
+        );
     }
 
     public function celsius(): float
     {
         $this->goOn();
-        $flicker = self::NOISE_K * ($this->noise->getInt(-1000, 1000) + $this->noise->getInt(-1000, 1000)) / 1000.0;
+        $flicker = (self::NOISE_K * ($this->noise->getInt(-1000, 1000) + $this->noise->getInt(-1000, 1000))) / 1000.0;
 
         return round(($this->closed ? $this->body->load() : $this->body->celsius()) + $flicker, 1);
     }
@@ -100,10 +117,15 @@ final class SimulatedPress implements PressDevice, Probe
     private function goOn(): void
     {
         $now = ($this->clock)();
-        $this->body->advance(max(0.0, min(3600.0, $now - $this->at)), $this->weak ? min($this->setting, 90.0) : $this->setting, $this->closed);
+        $this->body->advance(
+            max(0.0, min(3600.0, $now - $this->at)),
+            $this->weak ? min($this->setting, 90.0) : $this->setting,
+            $this->closed,
+        );
         $this->at = $now;
         if ($now - $this->mark[0] >= self::STUCK_S) {
-            $this->stuck = $this->body->celsius() - $this->mark[1] < self::STUCK_K && $this->body->celsius() < $this->setting;
+            $this->stuck =
+                $this->body->celsius() - $this->mark[1] < self::STUCK_K && $this->body->celsius() < $this->setting;
             $this->mark = [$now, $this->body->celsius()];
         }
     }

@@ -25,48 +25,139 @@ final readonly class PrintController
 {
     private const SHOWN = 20;
 
-    public function __construct(private TaskQueue $tasks, private SheetArchive $sheets, private PrintDevices $devices, private SimulatedPrinter $simulated)
-    {
-    }
+    public function __construct(
+        private TaskQueue $tasks,
+        private SheetArchive $sheets,
+        private PrintDevices $devices,
+        private SimulatedPrinter $simulated,
+    ) {}
 
     #[Route('/api/sheets', methods: ['GET'])]
-    #[OA\Get(path: '/api/sheets', operationId: 'listSheets', responses: [new OA\Response(response: 200, description: 'Those made last, the newest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: MadeSheet::class)))])]
+    #[
+        OA\Get(
+            path: '/api/sheets',
+            operationId: 'listSheets',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Those made last, the newest first',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: MadeSheet::class)),
+                ),
+            ],
+        ),
+    ]
     public function sheets(): JsonResponse
     {
-        return new JsonResponse(array_map(static fn (PrintedSheet $sheet): MadeSheet => MadeSheet::of($sheet), $this->sheets->recent(self::SHOWN)));
+        return new JsonResponse(
+            array_map(
+                static fn(PrintedSheet $sheet): MadeSheet => MadeSheet::of($sheet),
+                $this->sheets->recent(self::SHOWN),
+            ),
+        );
     }
 
     #[Route('/api/print/devices', methods: ['GET'])]
-    #[OA\Get(path: '/api/print/devices', operationId: 'listPrintDevices', responses: [new OA\Response(response: 200, description: 'What there is to print on', content: new OA\JsonContent(type: 'array', items: new OA\Items(required: ['id', 'label'], properties: [
-        new OA\Property(property: 'id', type: 'string'),
-        new OA\Property(property: 'label', type: 'string'),
-    ], type: 'object')))])]
+    #[
+        OA\Get(
+            path: '/api/print/devices',
+            operationId: 'listPrintDevices',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What there is to print on',
+                    content: new OA\JsonContent(
+                        type: 'array',
+                        items: new OA\Items(
+                            required: ['id', 'label'],
+                            properties: [
+                                new OA\Property(property: 'id', type: 'string'),
+                                new OA\Property(property: 'label', type: 'string'),
+                            ],
+                            type: 'object',
+                        ),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function devices(): JsonResponse
     {
-        return new JsonResponse(array_map(static fn (PrintDevice $device): array => ['id' => $device->id(), 'label' => $device->label()], $this->devices->all()));
+        return new JsonResponse(
+            array_map(
+                static fn(PrintDevice $device): array => ['id' => $device->id(), 'label' => $device->label()],
+                $this->devices->all(),
+            ),
+        );
     }
 
     #[Route('/api/prints', methods: ['GET'])]
-    #[OA\Get(path: '/api/prints', operationId: 'listPrints', responses: [new OA\Response(response: 200, description: 'What waits, prints, and was printed, the newest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: TaskView::class)))])]
+    #[
+        OA\Get(
+            path: '/api/prints',
+            operationId: 'listPrints',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What waits, prints, and was printed, the newest first',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: TaskView::class)),
+                ),
+            ],
+        ),
+    ]
     public function queue(): JsonResponse
     {
-        return new JsonResponse(array_map(static fn (Task $task): TaskView => TaskView::of($task), $this->tasks->ofKind(PrintSheets::kind(), self::SHOWN)));
+        return new JsonResponse(
+            array_map(
+                static fn(Task $task): TaskView => TaskView::of($task),
+                $this->tasks->ofKind(PrintSheets::kind(), self::SHOWN),
+            ),
+        );
     }
 
     #[Route('/api/prints', methods: ['POST'])]
-    #[OA\Post(path: '/api/prints', operationId: 'print', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['marking', 'tray', 'device', 'lies', 'driver_mirrors'], properties: [
-        new OA\Property(property: 'sheet', type: 'string', description: 'Left out for a feed test'),
-        new OA\Property(property: 'marking', type: 'string'),
-        new OA\Property(property: 'tray', type: 'string'),
-        new OA\Property(property: 'device', type: 'string'),
-        new OA\Property(property: 'pages', type: 'array', items: new OA\Items(type: 'integer')),
-        new OA\Property(property: 'lies', type: 'string', enum: ['up', 'down'], description: 'How the print side is laid in'),
-        new OA\Property(property: 'fold_first', type: 'boolean'),
-        new OA\Property(property: 'driver_mirrors', type: 'boolean'),
-    ], type: 'object')), responses: [
-        new OA\Response(response: 202, description: 'The work', content: new OA\JsonContent(ref: TaskView::class)),
-        new OA\Response(response: 422, description: 'A sheet or printer that is not there', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/api/prints',
+            operationId: 'print',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(
+                    required: ['marking', 'tray', 'device', 'lies', 'driver_mirrors'],
+                    properties: [
+                        new OA\Property(property: 'sheet', type: 'string', description: 'Left out for a feed test'),
+                        new OA\Property(property: 'marking', type: 'string'),
+                        new OA\Property(property: 'tray', type: 'string'),
+                        new OA\Property(property: 'device', type: 'string'),
+                        new OA\Property(property: 'pages', type: 'array', items: new OA\Items(type: 'integer')),
+                        new OA\Property(
+                            property: 'lies',
+                            type: 'string',
+                            enum: ['up', 'down'],
+                            description: 'How the print side is laid in',
+                        ),
+                        new OA\Property(property: 'fold_first', type: 'boolean'),
+                        new OA\Property(property: 'driver_mirrors', type: 'boolean'),
+                    ],
+                    type: 'object',
+                ),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 202,
+                    description: 'The work',
+                    content: new OA\JsonContent(ref: TaskView::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'A sheet or printer that is not there',
+                    content: new OA\MediaType(
+                        mediaType: 'application/problem+json',
+                        schema: new OA\Schema(ref: Problem::class),
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function print(Request $request): JsonResponse
     {
         $wish = PrintWish::fromRecord(JsonBody::fromRequest($request));
@@ -78,7 +169,13 @@ final readonly class PrintController
         return new JsonResponse(TaskView::of($this->tasks->add(PrintSheets::kind(), $wish->toRecord())), 202);
     }
 
-    #[Route('/api/prints/{run}/{face}', requirements: ['run' => '[0-9a-f]{16}', 'face' => '\d{1,4}-(?:print|back)\.png'], methods: ['GET'])]
+    #[
+        Route(
+            '/api/prints/{run}/{face}',
+            requirements: ['run' => '[0-9a-f]{16}', 'face' => '\d{1,4}-(?:print|back)\.png'],
+            methods: ['GET'],
+        ),
+    ]
     public function face(string $run, string $face): Response
     {
         return new BinaryFileResponse($this->simulated->face($run, $face), 200, ['Content-Type' => 'image/png']);

@@ -19,7 +19,7 @@ interface PrintDevice
     /**
      * @return list<PrintedPage> what became of each page, as far as the device can tell
      *
-     * @throws Refusal   where the person can mend it
+     * @throws Refusal where the person can mend it
      * @throws Cancelled between two pages
      */
     public function print(PrintOrder $order, Progress $progress): array;

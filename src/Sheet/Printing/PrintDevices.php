@@ -10,14 +10,15 @@ use Wubbin\Refusal\Refusal;
 /** Every device that there is to print on. */
 final readonly class PrintDevices
 {
-    public function __construct(private SimulatedPrinter $simulated)
-    {
-    }
+    public function __construct(private SimulatedPrinter $simulated) {}
 
     /** @return non-empty-list<PrintDevice> */
     public function all(): array
     {
-        return [$this->simulated, ...array_map(static fn (string $destination): Spooler => new Spooler($destination), Spooler::destinations())];
+        return [
+            $this->simulated,
+            ...array_map(static fn(string $destination): Spooler => new Spooler($destination), Spooler::destinations()),
+        ];
     }
 
     /** @throws Refusal when it is not there, or no longer */
@@ -29,6 +30,9 @@ final readonly class PrintDevices
             }
         }
 
-        throw InvalidInput::field('device', 'This printer is not there any more. The sheet is kept: print it on another.');
+        throw InvalidInput::field(
+            'device',
+            'This printer is not there any more. The sheet is kept: print it on another.',
+        );
     }
 }

@@ -10,14 +10,15 @@ use Wubbin\Core\Sheet\Printout;
 final readonly class PrintOrder
 {
     /**
-     * @param string              $pdf           path of the file
-     * @param string              $title         of the work
-     * @param non-empty-list<int> $pages         by their numbers, from 1
-     * @param array<int, string>  $labels        by page
-     * @param Printout            $printout      that a device which can look at the sheets shows
-     * @param int<0, 3>           $turned        quarters that a page is shown turned by, with the edge that went in first above
-     * @param bool                $pencil        the side that looked up in the tray has a pencil arrow
-     * @param bool                $pencilPrinted and it is the printed one
+     * @param string $pdf path of the file
+     * @param string $title of the work
+     * @param non-empty-list<int> $pages by their numbers, from 1
+     * @param array<int, string> $labels by page
+     * @param Printout $printout that a device which can look at the sheets shows
+     * @param int<0, 3> $turned quarters that a page is shown turned by, with the edge that went in
+     *                          first above
+     * @param bool $pencil the side that looked up in the tray has a pencil arrow
+     * @param bool $pencilPrinted and it is the printed one
      */
     public function __construct(
         public string $pdf,
@@ -28,6 +29,5 @@ final readonly class PrintOrder
         public int $turned = 0,
         public bool $pencil = false,
         public bool $pencilPrinted = false,
-    ) {
-    }
+    ) {}
 }

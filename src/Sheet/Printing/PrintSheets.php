@@ -11,9 +11,7 @@ use Wubbin\Task\TaskHandler;
 /** Prints pages of a sheet when their turn comes. */
 final readonly class PrintSheets implements TaskHandler
 {
-    public function __construct(private SheetPrinting $printing)
-    {
-    }
+    public function __construct(private SheetPrinting $printing) {}
 
     public static function kind(): string
     {

@@ -11,16 +11,23 @@ use Wubbin\Core\Route\Lying;
 final readonly class PrintWish
 {
     /**
-     * @param string|null $sheet         id; null for a feed test
-     * @param string      $marking       the printer, as the shelf has it
-     * @param list<int>   $pages         by their numbers, from 1
-     * @param Lying       $lies          how the print side is laid
-     * @param bool        $foldFirst     a carrier's folded edge goes in first
-     * @param bool        $driverMirrors “mirror” is on in the driver
+     * @param string|null $sheet id; null for a feed test
+     * @param string $marking the printer, as the shelf has it
+     * @param list<int> $pages by their numbers, from 1
+     * @param Lying $lies how the print side is laid
+     * @param bool $foldFirst a carrier's folded edge goes in first
+     * @param bool $driverMirrors “mirror” is on in the driver
      */
-    private function __construct(public ?string $sheet, public string $marking, public string $tray, public string $device, public array $pages, public Lying $lies, public bool $foldFirst, public bool $driverMirrors)
-    {
-    }
+    private function __construct(
+        public ?string $sheet,
+        public string $marking,
+        public string $tray,
+        public string $device,
+        public array $pages,
+        public Lying $lies,
+        public bool $foldFirst,
+        public bool $driverMirrors,
+    ) {}
 
     public static function fromRecord(Record $record): self
     {
@@ -29,7 +36,12 @@ final readonly class PrintWish
             $record->string('marking'),
             $record->string('tray'),
             $record->string('device'),
-            $record->has('pages') ? array_map(static fn (int $at): int => $record->record('pages')->integer((string) $at), array_keys($record->record('pages')->keys())) : [],
+            $record->has('pages')
+                ? array_map(
+                    static fn(int $at): int => $record->record('pages')->integer((string) $at),
+                    array_keys($record->record('pages')->keys()),
+                )
+                : [],
             $record->enum('lies', Lying::class),
             !$record->has('fold_first') || $record->boolean('fold_first'),
             $record->boolean('driver_mirrors'),
@@ -39,6 +51,15 @@ final readonly class PrintWish
     /** @return array<string, mixed> */
     public function toRecord(): array
     {
-        return ['sheet' => $this->sheet, 'marking' => $this->marking, 'tray' => $this->tray, 'device' => $this->device, 'pages' => $this->pages, 'lies' => $this->lies->value, 'fold_first' => $this->foldFirst, 'driver_mirrors' => $this->driverMirrors];
+        return [
+            'sheet' => $this->sheet,
+            'marking' => $this->marking,
+            'tray' => $this->tray,
+            'device' => $this->device,
+            'pages' => $this->pages,
+            'lies' => $this->lies->value,
+            'fold_first' => $this->foldFirst,
+            'driver_mirrors' => $this->driverMirrors,
+        ];
     }
 }

@@ -8,9 +8,7 @@ namespace Wubbin\Sheet\Printing;
 final readonly class PrintedPage implements \JsonSerializable
 {
     /** @param array{print: string, back: string}|null $faces where the pictures of both sides are, by address */
-    public function __construct(public int $page, public string $label, public ?array $faces)
-    {
-    }
+    public function __construct(public int $page, public string $label, public ?array $faces) {}
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

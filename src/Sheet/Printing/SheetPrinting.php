@@ -28,9 +28,14 @@ use Wubbin\Task\Progress;
 /** Brings a sheet to a printer. */
 final readonly class SheetPrinting
 {
-    public function __construct(private JobPlanner $jobs, private SheetArchive $sheets, private PrintDevices $devices, private Catalogue $catalogue, private FeedTestPdf $test, private SettingsStore $settings)
-    {
-    }
+    public function __construct(
+        private JobPlanner $jobs,
+        private SheetArchive $sheets,
+        private PrintDevices $devices,
+        private Catalogue $catalogue,
+        private FeedTestPdf $test,
+        private SettingsStore $settings,
+    ) {}
 
     /** @throws Refusal naming the field */
     public function print(PrintWish $wish, Progress $progress): PrintView
@@ -40,7 +45,10 @@ final readonly class SheetPrinting
         $marking = $shelf->markings[$wish->marking] ?? null;
         $tray = $marking?->printer?->tray($wish->tray);
         if (null === $marking || null === $tray) {
-            throw InvalidInput::field('marking', 'This printer, or its tray, was taken off the shelf meanwhile. The sheet is kept: print it on another.');
+            throw InvalidInput::field(
+                'marking',
+                'This printer, or its tray, was taken off the shelf meanwhile. The sheet is kept: print it on another.',
+            );
         }
         $progress->at(0.05, 'Looking at the sheet');
         if (null === $wish->sheet) {
@@ -52,9 +60,27 @@ final readonly class SheetPrinting
         $sheet = $this->sheets->find($wish->sheet);
         $page = $this->pageOf($sheet, $wish->pages);
         $medium = $this->medium($page->medium, $shelf);
-        $printout = $page->guides ? Printout::onPlainPaper(self::feed($tray, $marking), $wish->driverMirrors) : Printout::fromFeed($marking, $medium, self::feed($tray, $marking), $wish->lies, $wish->foldFirst, $page->foldLeads, $page->mirrored && !$page->inDriver, $wish->driverMirrors, $page->mirrored);
-        $labels = array_map(static fn (SheetPage $one): string => $one->label, $sheet->pages());
-        $order = new PrintOrder($this->sheets->file($sheet->id), $labels[$wish->pages[0] - 1] ?? 'Wubbin', $wish->pages, array_combine(range(1, count($labels)), $labels), $printout);
+        $printout = $page->guides
+            ? Printout::onPlainPaper(self::feed($tray, $marking), $wish->driverMirrors)
+            : Printout::fromFeed(
+                $marking,
+                $medium,
+                self::feed($tray, $marking),
+                $wish->lies,
+                $wish->foldFirst,
+                $page->foldLeads,
+                $page->mirrored && !$page->inDriver,
+                $wish->driverMirrors,
+                $page->mirrored,
+            );
+        $labels = array_map(static fn(SheetPage $one): string => $one->label, $sheet->pages());
+        $order = new PrintOrder(
+            $this->sheets->file($sheet->id),
+            $labels[$wish->pages[0] - 1] ?? 'Wubbin',
+            $wish->pages,
+            array_combine(range(1, count($labels)), $labels),
+            $printout,
+        );
 
         return PrintView::fromOrder($device, $order, $device->print($order, $progress));
     }
@@ -62,19 +88,36 @@ final readonly class SheetPrinting
     /** How a tray feeds, as far as is known; as printers of its kind usually do, where nobody has tried. */
     private static function feed(Tray $tray, Marking $marking): Feed
     {
-        return $tray->feed ?? $marking->usualFeed ?? new Feed(Lying::Up, Edge::Top);
+        return $tray->feed ?? ($marking->usualFeed ?? new Feed(Lying::Up, Edge::Top));
     }
 
-    private function feedTest(PrintWish $wish, PrintDevice $device, Marking $marking, Tray $tray, Progress $progress): PrintView
-    {
+    private function feedTest(
+        PrintWish $wish,
+        PrintDevice $device,
+        Marking $marking,
+        Tray $tray,
+        Progress $progress,
+    ): PrintView {
         // Each printer has its own way; the simulated one feeds as its kind usually does, whatever the shelf says.
         $feed = $marking->usualFeed ?? self::feed($tray, $marking);
         $printout = Printout::onPlainPaper($feed, $wish->driverMirrors);
         $file = (new Filesystem())->tempnam(sys_get_temp_dir(), 'wubbin', '.pdf');
         try {
-            file_put_contents($file, $this->test->draw(PaperSize::from($this->settings->get()->paper), $marking, $tray));
+            file_put_contents(
+                $file,
+                $this->test->draw(PaperSize::from($this->settings->get()->paper), $marking, $tray),
+            );
             $turned = (4 - $feed->leads->quarters()) % 4;
-            $order = new PrintOrder($file, 'Wubbin feed test', [1], [1 => 'Feed test'], $printout, $turned, true, Lying::Up === $feed->prints);
+            $order = new PrintOrder(
+                $file,
+                'Wubbin feed test',
+                [1],
+                [1 => 'Feed test'],
+                $printout,
+                $turned,
+                true,
+                Lying::Up === $feed->prints,
+            );
 
             return PrintView::fromOrder($device, $order, $device->print($order, $progress));
         } finally {
@@ -92,7 +135,11 @@ final readonly class SheetPrinting
         $pages = $sheet->pages();
         $first = $pages[$numbers[0] - 1] ?? throw InvalidInput::field('pages', 'This sheet has no such page.');
         foreach ($numbers as $number) {
-            if (!($pages[$number - 1] ?? throw InvalidInput::field('pages', 'This sheet has no such page.'))->sameAs($first)) {
+            if (
+                !($pages[$number - 1] ?? throw InvalidInput::field('pages', 'This sheet has no such page.'))->sameAs(
+                    $first,
+                )
+            ) {
                 throw InvalidInput::field('pages', 'These pages go on different sheets: print them one after another.');
             }
         }
@@ -102,6 +149,8 @@ final readonly class SheetPrinting
 
     private function medium(string $id, Shelf $shelf): Medium
     {
-        return $shelf->media[$id] ?? $this->catalogue->media[$id] ?? throw InvalidInput::field('sheet', 'What this sheet is printed on was taken off the shelf meanwhile.');
+        return $shelf->media[$id] ??
+            ($this->catalogue->media[$id] ??
+                throw InvalidInput::field('sheet', 'What this sheet is printed on was taken off the shelf meanwhile.'));
     }
 }

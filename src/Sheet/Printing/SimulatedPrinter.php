@@ -16,7 +16,8 @@ use Wubbin\Refusal\Refusal;
 use Wubbin\Task\Progress;
 
 /**
- * Prints on nothing: shows both sides of every sheet as it would come out. Dull where the ink is, smeared where it would
+ * Prints on nothing: shows both sides of every sheet as it would come out. Dull where the ink is, smeared where it
+ * would
  * smear, blank where the other side met the head, torn where it would jam.
  */
 final readonly class SimulatedPrinter implements PrintDevice
@@ -33,9 +34,7 @@ final readonly class SimulatedPrinter implements PrintDevice
     private const SMEAR_PX = 24;
     private const SMEARED = 0.65;
 
-    public function __construct(private string $dataDirectory, private ClockInterface $clock)
-    {
-    }
+    public function __construct(private string $dataDirectory, private ClockInterface $clock) {}
 
     public function id(): string
     {
@@ -58,8 +57,11 @@ final readonly class SimulatedPrinter implements PrintDevice
             foreach ($order->pages as $n => $page) {
                 $progress->at($n / count($order->pages), sprintf('Page %d of %d', $n + 1, count($order->pages)));
                 $this->page($order, $page, $this->directory($run));
-                $face = static fn (string $side): string => sprintf('/api/prints/%s/%d-%s.png', $run, $page, $side);
-                $printed[] = new PrintedPage($page, $order->labels[$page] ?? '', ['print' => $face('print'), 'back' => $face('back')]);
+                $face = static fn(string $side): string => sprintf('/api/prints/%s/%d-%s.png', $run, $page, $side);
+                $printed[] = new PrintedPage($page, $order->labels[$page] ?? '', [
+                    'print' => $face('print'),
+                    'back' => $face('back'),
+                ]);
             }
         } catch (\Throwable $e) {
             $files->remove($this->directory($run));
@@ -72,22 +74,37 @@ final readonly class SimulatedPrinter implements PrintDevice
     /** @throws Refusal when it is not there, or no longer */
     public function face(string $run, string $name): string
     {
-        $path = $this->directory($run).'/'.$name;
+        $path = $this->directory($run) . '/' . $name;
 
         return is_file($path) ? $path : throw new NotFound('This print is no longer there: print it again.');
     }
 
     private function page(PrintOrder $order, int $page, string $directory): void
     {
-        $rendered = $directory.'/page';
-        $process = new Process(['pdftoppm', '-r', (string) self::DPI, '-f', (string) $page, '-l', (string) $page, '-singlefile', '-png', $order->pdf, $rendered], timeout: self::SECONDS);
+        $rendered = $directory . '/page';
+        $process = new Process(
+            [
+                'pdftoppm',
+                '-r',
+                (string) self::DPI,
+                '-f',
+                (string) $page,
+                '-l',
+                (string) $page,
+                '-singlefile',
+                '-png',
+                $order->pdf,
+                $rendered,
+            ],
+            timeout: self::SECONDS,
+        );
         try {
             $process->mustRun();
         } catch (ProcessTimedOutException) {
             throw InvalidInput::field('sheet', 'This page takes too long to draw.');
         }
-        $image = new \Imagick('png:'.$rendered.'.png');
-        unlink($rendered.'.png');
+        $image = new \Imagick('png:' . $rendered . '.png');
+        unlink($rendered . '.png');
         $image->setImageBackgroundColor('white');
         $image->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
         $blank = new \Imagick();
@@ -108,8 +125,8 @@ final readonly class SimulatedPrinter implements PrintDevice
         } else {
             self::markBack($back);
         }
-        $front->writeImage('png:'.$directory.'/'.$page.'-print.png');
-        $back->writeImage('png:'.$directory.'/'.$page.'-back.png');
+        $front->writeImage('png:' . $directory . '/' . $page . '-print.png');
+        $back->writeImage('png:' . $directory . '/' . $page . '-back.png');
     }
 
     private function wear(\Imagick $image, Printout $printout): void
@@ -143,7 +160,11 @@ final readonly class SimulatedPrinter implements PrintDevice
         $draw->setStrokeWidth(3.0);
         $draw->setFillOpacity(0.0);
         $draw->line($w * 0.5, $h * 0.75, $w * 0.5, $h * 0.45);
-        $draw->polyline([['x' => $w * 0.46, 'y' => $h * 0.5], ['x' => $w * 0.5, 'y' => $h * 0.45], ['x' => $w * 0.54, 'y' => $h * 0.5]]);
+        $draw->polyline([
+            ['x' => $w * 0.46, 'y' => $h * 0.5],
+            ['x' => $w * 0.5, 'y' => $h * 0.45],
+            ['x' => $w * 0.54, 'y' => $h * 0.5],
+        ]);
         $image->drawImage($draw);
     }
 
@@ -162,12 +183,12 @@ final readonly class SimulatedPrinter implements PrintDevice
 
     private function directory(string $run): string
     {
-        return $this->dataDirectory.'/prints/'.$run;
+        return $this->dataDirectory . '/prints/' . $run;
     }
 
     private function forgetOld(): void
     {
-        foreach ((array) glob($this->dataDirectory.'/prints/*', \GLOB_ONLYDIR) as $old) {
+        foreach ((array) glob($this->dataDirectory . '/prints/*', \GLOB_ONLYDIR) as $old) {
             if (is_string($old) && filemtime($old) < $this->clock->now()->getTimestamp() - self::KEPT) {
                 (new Filesystem())->remove($old);
             }

@@ -10,7 +10,9 @@ use Wubbin\Core\Log\Done;
 use Wubbin\Core\Log\Evidence;
 use Wubbin\Core\Run\Defect;
 
-/** What goes wrong under heat and pressure and after it, on cloth, ceramic, wood and metal (common practice, no source). */
+/**
+ * What goes wrong under heat and pressure and after it, on cloth, ceramic, wood and metal (common practice, no source).
+ */
 final readonly class PressCauses
 {
     /** A dwell within this part of the least is not yet too short: hands are off by as much. */
@@ -30,7 +32,7 @@ final readonly class PressCauses
     {
         return [
             new Cause(
-                static fn (Complaint $of): string => match (true) {
+                static fn(Complaint $of): string => match (true) {
                     $of->isDye() => 'too short',
                     Defect::LiftedEdge === $of->defect => 'too little dwell at the edge',
                     Defect::NotBonded !== $of->defect && $of->place->isPart() => 'too little dwell there',
@@ -39,18 +41,21 @@ final readonly class PressCauses
                 self::LOOSE,
                 0.7,
                 self::dwell(...),
-                static fn (Complaint $of): string => match (true) {
+                static fn(Complaint $of): string => match (true) {
                     Defect::Crack === $of->defect, $of->isDye() => 'None.',
                     'toner-metal' === $of->route->id => 'Iron it back on before it cools.',
                     $of->isToner() => 'Lay it back if it has not moved, and iron it more.',
                     Defect::LiftedEdge === $of->defect => 'Cover it and press the edge again.',
                     default => 'Lay it back, cover it, and press a moment more.',
                 },
-                static fn (Complaint $of): string => match (true) {
+                static fn(Complaint $of): string => match (true) {
                     $of->isDye() => '60 s at 204 °C (400 °F).',
                     Defect::Crack === $of->defect => 'The full time for what will be washed.',
                     'liner-fabric' === $of->route->id => 'Iron until a corner lets go clean.',
-                    null !== $of->leastDwell() => sprintf('%d s or more on each place, and finish on the edges.', $of->leastDwell()),
+                    null !== $of->leastDwell() => sprintf(
+                        '%d s or more on each place, and finish on the edges.',
+                        $of->leastDwell(),
+                    ),
                     default => 'Longer, and finish on the edges.',
                 },
             ),
@@ -58,11 +63,17 @@ final readonly class PressCauses
                 'base too soft',
                 [Defect::MissedPatch, Defect::LiftedEdge, Defect::NotBonded, Defect::Bubble, Defect::Pale],
                 0.5,
-                static fn (Complaint $of): ?Evidence => null === $of->route->base ? null : Evidence::ofFlag(match ($of->done->word(Done::BASE)) {
-                    'soft' => true,
-                    'hard' => false,
-                    default => null,
-                }, 'It lay on something soft, which takes the pressure.', 'A soft base takes the pressure.'),
+                static fn(Complaint $of): ?Evidence => null === $of->route->base
+                    ? null
+                    : Evidence::ofFlag(
+                        match ($of->done->word(Done::BASE)) {
+                            'soft' => true,
+                            'hard' => false,
+                            default => null,
+                        },
+                        'It lay on something soft, which takes the pressure.',
+                        'A soft base takes the pressure.',
+                    ),
                 'Cover it and press again on a hard board.',
                 'A hard, flat board.',
             ),
@@ -78,13 +89,19 @@ final readonly class PressCauses
                     }
                     $done = $of->done->word(Done::PRESSURE);
                     if (null === $done || null === $asked) {
-                        return $of->isWax() || $of->isBurnished() ? null : Evidence::unknown('How hard it was pressed is not known.');
+                        return $of->isWax() || $of->isBurnished()
+                            ? null
+                            : Evidence::unknown('How hard it was pressed is not known.');
                     }
 
-                    return ($ranks[$done] ?? 1) < ($ranks[$asked] ?? 1) ? Evidence::for(sprintf('Pressure was %s; this route wants %s.', $done, $asked)) : Evidence::against();
+                    return ($ranks[$done] ?? 1) < ($ranks[$asked] ?? 1)
+                        ? Evidence::for(sprintf('Pressure was %s; this route wants %s.', $done, $asked))
+                        : Evidence::against();
                 },
                 'None.',
-                static fn (Complaint $of): string => 'laser-ceramic' === $of->route->id ? 'Heavy pressure.' : 'Lean on it.',
+                static fn(Complaint $of): string => 'laser-ceramic' === $of->route->id
+                    ? 'Heavy pressure.'
+                    : 'Lean on it.',
             ),
             new Cause(
                 'not hot enough',
@@ -97,10 +114,14 @@ final readonly class PressCauses
                         $asked ??= $setting->temperature?->celsius;
                     }
                     if (null === $set || null === $asked) {
-                        return $of->isWax() || $of->isBurnished() || $of->place->isPart() ? null : Evidence::unknown('How hot it really was is not known.');
+                        return $of->isWax() || $of->isBurnished() || $of->place->isPart()
+                            ? null
+                            : Evidence::unknown('How hot it really was is not known.');
                     }
 
-                    return $set < $asked - 8.0 ? Evidence::for(sprintf('%d °C, where this route wants %d °C.', $set, $asked)) : Evidence::against();
+                    return $set < $asked - 8.0
+                        ? Evidence::for(sprintf('%d °C, where this route wants %d °C.', $set, $asked))
+                        : Evidence::against();
                 },
                 'None, or press it once more at the right heat.',
                 'Wait until it is back at its setting.',
@@ -109,8 +130,20 @@ final readonly class PressCauses
                 'surface not clean',
                 [Defect::NotBonded, Defect::MissedPatch, Defect::LiftedEdge],
                 0.4,
-                static fn (Complaint $of): ?Evidence => in_array($of->route->id, ['toner-metal', 'laser-ceramic'], true) || $of->done->no(Done::CLEANED) ? Evidence::ofFlag($of->done->no(Done::CLEANED) ? true : ($of->done->yes(Done::CLEANED) ? false : null), 'It was not degreased.', 'A finger mark keeps toner off.') : null,
-                static fn (Complaint $of): string => 'toner-metal' === $of->route->id ? 'Take it off with wool, clean, and redo.' : 'None.',
+                static fn(Complaint $of): ?Evidence => in_array(
+                    $of->route->id,
+                    ['toner-metal', 'laser-ceramic'],
+                    true,
+                ) || $of->done->no(Done::CLEANED)
+                    ? Evidence::ofFlag(
+                        $of->done->no(Done::CLEANED) ? true : ($of->done->yes(Done::CLEANED) ? false : null),
+                        'It was not degreased.',
+                        'A finger mark keeps toner off.',
+                    )
+                    : null,
+                static fn(Complaint $of): string => 'toner-metal' === $of->route->id
+                    ? 'Take it off with wool, clean, and redo.'
+                    : 'None.',
                 'Abrade it and wipe until the cloth stays clean.',
             ),
         ];
@@ -128,13 +161,17 @@ final readonly class PressCauses
             return null;
         }
         if (null !== $dwell) {
-            return $dwell < self::NEARLY * $least ? Evidence::for(sprintf('%d s; this route wants %d s or more on a place.', $dwell, $least)) : Evidence::against();
+            return $dwell < self::NEARLY * $least
+                ? Evidence::for(sprintf('%d s; this route wants %d s or more on a place.', $dwell, $least))
+                : Evidence::against();
         }
         if (1.0 === $looks) {
             return Evidence::for('One look under one corner says nothing of the rest.');
         }
 
-        return Defect::Pale === $of->defect && !$of->place->isPart() ? Evidence::unknown('It may have been too short.') : Evidence::unknown('The commonest reason; edges and corners get the least.');
+        return Defect::Pale === $of->defect && !$of->place->isPart()
+            ? Evidence::unknown('It may have been too short.')
+            : Evidence::unknown('The commonest reason; edges and corners get the least.');
     }
 
     /** @return list<Cause> */
@@ -145,7 +182,11 @@ final readonly class PressCauses
                 'sheet moved under heat',
                 [Defect::Ghost, Defect::Smear],
                 0.5,
-                static fn (Complaint $of): Evidence => Evidence::ofFlag($of->done->yes(Done::MOVED) ? true : ($of->done->no(Done::MOVED) ? false : null), 'It slid while it was hot.', 'A sheet that slides prints twice.'),
+                static fn(Complaint $of): Evidence => Evidence::ofFlag(
+                    $of->done->yes(Done::MOVED) ? true : ($of->done->no(Done::MOVED) ? false : null),
+                    'It slid while it was hot.',
+                    'A sheet that slides prints twice.',
+                ),
                 'None: redo.',
                 'Tack it first; lift the iron, do not push it.',
             ),
@@ -153,7 +194,11 @@ final readonly class PressCauses
                 'steam',
                 [Defect::Bubble, Defect::Wrinkle],
                 0.35,
-                static fn (Complaint $of): Evidence => Evidence::ofFlag($of->done->yes(Done::STEAM) ? true : ($of->done->no(Done::STEAM) ? false : null), 'Steam was on.', 'Water in the iron blisters it.'),
+                static fn(Complaint $of): Evidence => Evidence::ofFlag(
+                    $of->done->yes(Done::STEAM) ? true : ($of->done->no(Done::STEAM) ? false : null),
+                    'Steam was on.',
+                    'Water in the iron blisters it.',
+                ),
                 'None: redo.',
                 'Steam off, and the tank empty.',
             ),
@@ -161,7 +206,9 @@ final readonly class PressCauses
                 'air or damp left under the film',
                 [Defect::Bubble, Defect::Wrinkle],
                 0.55,
-                static fn (Complaint $of): ?Evidence => $of->isFilm() ? Evidence::unknown('Cloth holds damp, and a film keeps it in.') : null,
+                static fn(Complaint $of): ?Evidence => $of->isFilm()
+                    ? Evidence::unknown('Cloth holds damp, and a film keeps it in.')
+                    : null,
                 'Parchment over it, and iron a few seconds.',
                 'Press the cloth dry first.',
             ),
@@ -169,7 +216,9 @@ final readonly class PressCauses
                 'damp in the piece',
                 [Defect::Bubble, Defect::Ghost],
                 0.4,
-                static fn (Complaint $of): ?Evidence => $of->isFilm() || $of->isWax() || $of->isBurnished() ? null : Evidence::unknown('Damp turns to steam under the press.'),
+                static fn(Complaint $of): ?Evidence => $of->isFilm() || $of->isWax() || $of->isBurnished()
+                    ? null
+                    : Evidence::unknown('Damp turns to steam under the press.'),
                 'None.',
                 'Press it empty first, until no steam rises.',
             ),
@@ -181,7 +230,9 @@ final readonly class PressCauses
                     $dwell = $of->done->number(Done::DWELL);
                     $most = $of->route->figures['dwell']->range[1] ?? null;
 
-                    return null !== $dwell && null !== $most && $dwell > 1.05 * $most ? Evidence::for(sprintf('%d s; up to %d s is usual.', $dwell, $most)) : Evidence::unknown('Held in one place, or set above what the fibre stands.');
+                    return null !== $dwell && null !== $most && $dwell > 1.05 * $most
+                        ? Evidence::for(sprintf('%d s; up to %d s is usual.', $dwell, $most))
+                        : Evidence::unknown('Held in one place, or set above what the fibre stands.');
                 },
                 'None; a light scorch may wash out.',
                 'Keep it moving, a cover over it, and no hotter than the material stands.',
@@ -190,7 +241,9 @@ final readonly class PressCauses
                 'creased when it was pressed',
                 [Defect::Wrinkle],
                 0.45,
-                static fn (Complaint $of): ?Evidence => $of->isWax() || $of->isBurnished() ? null : Evidence::unknown('A crease in cloth or cover presses itself in.'),
+                static fn(Complaint $of): ?Evidence => $of->isWax() || $of->isBurnished()
+                    ? null
+                    : Evidence::unknown('A crease in cloth or cover presses itself in.'),
                 'None.',
                 'Iron the place smooth, and lay the cover flat.',
             ),
@@ -198,11 +251,14 @@ final readonly class PressCauses
                 'thermal shock',
                 [Defect::Crack],
                 0.6,
-                static fn (Complaint $of): ?Evidence => 'laser-ceramic' === $of->route->id || $of->isDye() && null !== $of->done->word(Done::WATER) ? match ($of->done->word(Done::WATER)) {
-                    'cold' => Evidence::for('Cold water ran over hot ceramic.'),
-                    'hot' => Evidence::against(),
-                    default => Evidence::unknown('Hot ceramic stands no cold.'),
-                } : null,
+                static fn(Complaint $of): ?Evidence => 'laser-ceramic' === $of->route->id ||
+                ($of->isDye() && null !== $of->done->word(Done::WATER))
+                    ? match ($of->done->word(Done::WATER)) {
+                        'cold' => Evidence::for('Cold water ran over hot ceramic.'),
+                        'hot' => Evidence::against(),
+                        default => Evidence::unknown('Hot ceramic stands no cold.'),
+                    }
+                    : null,
                 'None.',
                 'Hot water first, then cold; or let it cool.',
             ),
@@ -210,7 +266,9 @@ final readonly class PressCauses
                 'normal before the press',
                 [Defect::Pale],
                 0.2,
-                static fn (Complaint $of): ?Evidence => $of->isDye() && $of->done->no(Done::PRESSED) ? Evidence::for('It is not pressed yet: sublimation ink looks dull on paper.') : null,
+                static fn(Complaint $of): ?Evidence => $of->isDye() && $of->done->no(Done::PRESSED)
+                    ? Evidence::for('It is not pressed yet: sublimation ink looks dull on paper.')
+                    : null,
                 'Press it.',
                 'Nothing.',
             ),
@@ -218,7 +276,9 @@ final readonly class PressCauses
                 'worn in the wash',
                 [Defect::Crack, Defect::Pale],
                 0.3,
-                static fn (Complaint $of): ?Evidence => ($of->done->number(Done::WASHES) ?? 0.0) > 0.0 && !$of->isDye() ? Evidence::unknown('Every wash takes from a film.') : null,
+                static fn(Complaint $of): ?Evidence => ($of->done->number(Done::WASHES) ?? 0.0) > 0.0 && !$of->isDye()
+                    ? Evidence::unknown('Every wash takes from a film.')
+                    : null,
                 'None.',
                 'Wash it inside out, cool, and iron it from within.',
             ),
@@ -233,11 +293,13 @@ final readonly class PressCauses
                 'peeled cold',
                 [Defect::TooShiny],
                 0.6,
-                static fn (Complaint $of): ?Evidence => $of->isFilm() ? match ($of->done->word(Done::PEELED)) {
-                    'cold' => Evidence::for('It was peeled cold, which leaves a shine.'),
-                    null => Evidence::unknown('Film that is peeled cold shines.'),
-                    default => Evidence::against(),
-                } : null,
+                static fn(Complaint $of): ?Evidence => $of->isFilm()
+                    ? match ($of->done->word(Done::PEELED)) {
+                        'cold' => Evidence::for('It was peeled cold, which leaves a shine.'),
+                        null => Evidence::unknown('Film that is peeled cold shines.'),
+                        default => Evidence::against(),
+                    }
+                    : null,
                 'Parchment over it, and iron a few seconds.',
                 'Peel it warm.',
             ),
@@ -247,28 +309,49 @@ final readonly class PressCauses
                 0.4,
                 static function (Complaint $of): ?Evidence {
                     $ranks = ['hot' => 0, 'warm' => 1, 'cold' => 2];
-                    $words = array_map(static fn ($peel): string => $peel->word, $of->route->finishes);
+                    $words = array_map(static fn($peel): string => $peel->word, $of->route->finishes);
                     $peeled = $of->done->word(Done::PEELED);
                     if ([] === $words || $of->isBurnished()) {
                         return null;
                     }
                     $asked = $of->done->word(Done::PEEL_ASKED);
                     // Where a route leaves the choice, any of its ways is right.
-                    $least = null === $asked ? min(array_map(static fn (string $word): int => $ranks[$word] ?? 2, $words)) : ($ranks[$asked] ?? 2);
+                    $least =
+                        null === $asked
+                            ? min(array_map(static fn(string $word): int => $ranks[$word] ?? 2, $words))
+                            : $ranks[$asked] ?? 2;
                     if (null === $peeled || !isset($ranks[$peeled])) {
                         return Evidence::unknown('Backings that want to cool tear the picture off while they are hot.');
                     }
 
-                    return $ranks[$peeled] < $least ? Evidence::for(sprintf('It was peeled %s; it wants to be %s.', $peeled, array_search($least, $ranks, true))) : Evidence::against();
+                    return $ranks[$peeled] < $least
+                        ? Evidence::for(
+                            sprintf(
+                                'It was peeled %s; it wants to be %s.',
+                                $peeled,
+                                array_search($least, $ranks, true),
+                            ),
+                        )
+                        : Evidence::against();
                 },
-                static fn (Complaint $of): string => $of->isWax() ? 'Cover it again, and heat that spot.' : 'None.',
-                static fn (Complaint $of): string => $of->isWax() ? 'Hold it 30 s until the wax has set.' : ('laser-ceramic' === $of->route->id ? 'Peel it cold.' : 'Wait until the backing is as cool as the ticket says.'),
+                static fn(Complaint $of): string => $of->isWax() ? 'Cover it again, and heat that spot.' : 'None.',
+                static fn(Complaint $of): string => $of->isWax()
+                    ? 'Hold it 30 s until the wax has set.'
+                    : ('laser-ceramic' === $of->route->id
+                        ? 'Peel it cold.'
+                        : 'Wait until the backing is as cool as the ticket says.'),
             ),
             new Cause(
                 'paper pulled instead of soaked',
                 [Defect::NotBonded, Defect::MissedPatch],
                 0.35,
-                static fn (Complaint $of): ?Evidence => isset($of->route->figures['soak']) && !$of->isBurnished() ? Evidence::ofFlag($of->done->no(Done::SOAKED) ? true : ($of->done->yes(Done::SOAKED) ? false : null), 'The paper was pulled off dry.', 'Photo paper does not peel.') : null,
+                static fn(Complaint $of): ?Evidence => isset($of->route->figures['soak']) && !$of->isBurnished()
+                    ? Evidence::ofFlag(
+                        $of->done->no(Done::SOAKED) ? true : ($of->done->yes(Done::SOAKED) ? false : null),
+                        'The paper was pulled off dry.',
+                        'Photo paper does not peel.',
+                    )
+                    : null,
                 'Take it off with wool, and redo.',
                 'Soak it 5 minutes in warm water, until the paper lets go.',
             ),
@@ -276,7 +359,13 @@ final readonly class PressCauses
                 'film of the paper left on',
                 [Defect::Veil],
                 0.6,
-                static fn (Complaint $of): ?Evidence => $of->isToner() ? Evidence::ofFlag($of->done->no(Done::RUBBED) ? true : ($of->done->yes(Done::RUBBED) ? false : null), 'It was not rubbed: a thin film of the paper stays on the toner.', 'A thin film of the paper stays on the toner.') : null,
+                static fn(Complaint $of): ?Evidence => $of->isToner()
+                    ? Evidence::ofFlag(
+                        $of->done->no(Done::RUBBED) ? true : ($of->done->yes(Done::RUBBED) ? false : null),
+                        'It was not rubbed: a thin film of the paper stays on the toner.',
+                        'A thin film of the paper stays on the toner.',
+                    )
+                    : null,
                 'Lift it with wool, without pressure.',
                 'The same.',
             ),
@@ -296,7 +385,9 @@ final readonly class PressCauses
                         return Evidence::for('One thick coat skins over and stays soft beneath.');
                     }
 
-                    return Defect::SoftCoat === $of->defect ? Evidence::unknown('A thick coat skins over and stays soft beneath.') : null;
+                    return Defect::SoftCoat === $of->defect
+                        ? Evidence::unknown('A thick coat skins over and stays soft beneath.')
+                        : null;
                 },
                 'Let it cure somewhere warm; else redo.',
                 '2 or 3 very thin coats, 15 minutes apart.',

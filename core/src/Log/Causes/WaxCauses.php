@@ -34,7 +34,15 @@ final readonly class WaxCauses
                     $heated = $of->done->number(Done::DWELL);
                     $usual = $of->route->figures['melt']->value ?? null;
 
-                    return null !== $heated && null !== $usual && $heated < $usual ? Evidence::for(sprintf('%d s in all, where %d s are usual; pale is not yet melted.', $heated, $usual)) : ($of->place->isPart() ? Evidence::for('What is pale and milky has not melted: the wax is dark and clear where it has.') : Evidence::unknown('What is pale and milky has not melted.'));
+                    return null !== $heated && null !== $usual && $heated < $usual
+                        ? Evidence::for(
+                            sprintf('%d s in all, where %d s are usual; pale is not yet melted.', $heated, $usual),
+                        )
+                        : ($of->place->isPart()
+                            ? Evidence::for(
+                                'What is pale and milky has not melted: the wax is dark and clear where it has.',
+                            )
+                            : Evidence::unknown('What is pale and milky has not melted.'));
                 },
                 'Cover it again and heat that spot.',
                 'Go on until the whole picture is dark and clear.',
@@ -54,7 +62,9 @@ final readonly class WaxCauses
                         return null;
                     }
 
-                    return 'gun' === $of->done->word(Done::SOURCE) ? Evidence::for('With a gun the time between bonded and ruined is short.') : Evidence::unknown('Wax runs soon after it melts.');
+                    return 'gun' === $of->done->word(Done::SOURCE)
+                        ? Evidence::for('With a gun the time between bonded and ruined is short.')
+                        : Evidence::unknown('Wax runs soon after it melts.');
                 },
                 'None.',
                 'A dryer, or keep the gun moving.',
@@ -63,7 +73,13 @@ final readonly class WaxCauses
                 'cover not tight',
                 [Defect::Wrinkle, Defect::Bubble],
                 0.6,
-                static fn (Complaint $of): ?Evidence => $of->isWax() ? Evidence::ofFlag($of->done->no(Done::COVER_TIGHT) ? true : ($of->done->yes(Done::COVER_TIGHT) ? false : null), 'The cover was loose.', 'Every fold of the cover is pressed into the wax.') : null,
+                static fn(Complaint $of): ?Evidence => $of->isWax()
+                    ? Evidence::ofFlag(
+                        $of->done->no(Done::COVER_TIGHT) ? true : ($of->done->yes(Done::COVER_TIGHT) ? false : null),
+                        'The cover was loose.',
+                        'Every fold of the cover is pressed into the wax.',
+                    )
+                    : null,
                 'None.',
                 'Stretch the cover; no wrinkle and no bubble.',
             ),
@@ -71,7 +87,9 @@ final readonly class WaxCauses
                 'colour was wet',
                 [Defect::Smear],
                 0.5,
-                static fn (Complaint $of): ?Evidence => $of->isWax() ? Evidence::unknown('Heavy or wet colour runs, and water keeps wax off.') : null,
+                static fn(Complaint $of): ?Evidence => $of->isWax()
+                    ? Evidence::unknown('Heavy or wet colour runs, and water keeps wax off.')
+                    : null,
                 'None.',
                 'Thin and dry: let each colour dry before the next.',
             ),
@@ -92,8 +110,16 @@ final readonly class WaxCauses
                     }
                     $coats = $of->done->number(Done::COATS);
                     $least = $of->least('coats');
-                    if ($of->done->no(Done::LEVEL) || null !== $coats && null !== $least && $coats < $least) {
-                        return Evidence::for(null === $coats ? 'It was uneven: hollows stay empty.' : sprintf('%d coats, where %d make it level: hollows stay empty.', $coats, $least ?? $coats));
+                    if ($of->done->no(Done::LEVEL) || (null !== $coats && null !== $least && $coats < $least)) {
+                        return Evidence::for(
+                            null === $coats
+                                ? 'It was uneven: hollows stay empty.'
+                                : sprintf(
+                                    '%d coats, where %d make it level: hollows stay empty.',
+                                    $coats,
+                                    $least ?? $coats,
+                                ),
+                        );
                     }
 
                     return $of->done->yes(Done::LEVEL) ? Evidence::against() : Evidence::unknown('Hollows stay empty.');
@@ -105,7 +131,13 @@ final readonly class WaxCauses
                 'not burnished enough',
                 [Defect::MissedPatch, Defect::NotBonded, Defect::Pale, Defect::LiftedEdge],
                 0.55,
-                static fn (Complaint $of): ?Evidence => $of->isBurnished() ? Evidence::ofFlag($of->done->no(Done::BURNISHED) ? true : ($of->done->yes(Done::BURNISHED) ? false : null), 'The back was dull in places: those were not down.', 'Dull patches on the back are not down yet.') : null,
+                static fn(Complaint $of): ?Evidence => $of->isBurnished()
+                    ? Evidence::ofFlag(
+                        $of->done->no(Done::BURNISHED) ? true : ($of->done->yes(Done::BURNISHED) ? false : null),
+                        'The back was dull in places: those were not down.',
+                        'Dull patches on the back are not down yet.',
+                    )
+                    : null,
                 'None.',
                 'Burnish until the whole back is evenly shiny.',
             ),
@@ -113,7 +145,11 @@ final readonly class WaxCauses
                 'fused while fibres were wet',
                 [Defect::WhiteSpecks],
                 0.6,
-                static fn (Complaint $of): Evidence => Evidence::ofFlag($of->done->yes(Done::DAMP) ? true : ($of->done->no(Done::DAMP) ? false : null), 'It was fused while it was damp: fibres swell into white specks.', 'Damp fibres swell into white specks under heat.'),
+                static fn(Complaint $of): Evidence => Evidence::ofFlag(
+                    $of->done->yes(Done::DAMP) ? true : ($of->done->no(Done::DAMP) ? false : null),
+                    'It was fused while it was damp: fibres swell into white specks.',
+                    'Damp fibres swell into white specks under heat.',
+                ),
                 'None.',
                 'Let it dry fully; fuse it only if no fibre is felt.',
             ),
@@ -121,7 +157,9 @@ final readonly class WaxCauses
                 'paper fibre left on',
                 [Defect::Veil, Defect::WhiteSpecks],
                 0.5,
-                static fn (Complaint $of): ?Evidence => $of->isBurnished() ? Evidence::unknown('What feels furry is paper.') : null,
+                static fn(Complaint $of): ?Evidence => $of->isBurnished()
+                    ? Evidence::unknown('What feels furry is paper.')
+                    : null,
                 'Wet it and rub until it feels slippery.',
                 'The same: rub until it is slippery, not furry.',
             ),

@@ -17,30 +17,61 @@ use Wubbin\Core\Route\Verdict;
 /** Shapes that checks share: a verdict, a thing that is missing, a size that would mend it. */
 final readonly class Finding
 {
-    public static function judged(string $id, string $field, Verdict $verdict, string $mend, ?Fix $fix = null, Stage $stage = Stage::Print): Check
-    {
+    public static function judged(
+        string $id,
+        string $field,
+        Verdict $verdict,
+        string $mend,
+        ?Fix $fix = null,
+        Stage $stage = Stage::Print,
+    ): Check {
         return Fit::Good === $verdict->fit
             ? Check::pass($id, $stage, $field, Phrase::of($verdict->why))
-            : Check::found($id, $stage, match ($verdict->fit) {
-                Fit::Risky => Severity::Warn,
-                Fit::Bad => Severity::Stop,
-                default => Severity::Impossible,
-            }, $field, Phrase::of($verdict->why), Phrase::of($mend), $fix);
+            : Check::found(
+                $id,
+                $stage,
+                match ($verdict->fit) {
+                    Fit::Risky => Severity::Warn,
+                    Fit::Bad => Severity::Stop,
+                    default => Severity::Impossible,
+                },
+                $field,
+                Phrase::of($verdict->why),
+                Phrase::of($mend),
+                $fix,
+            );
     }
 
     /** @param array<string, mixed> $there what of its kind is on the shelf */
-    public static function notOnShelf(string $id, Stage $stage, string $field, ?string $asked, string $what, array $there): Check
-    {
-        return Check::found($id, $stage, Severity::Missing, $field,
-            Phrase::of(null === $asked ? sprintf('There is no %s on your shelf.', $what) : sprintf('The %s this job names is not on your shelf.', $what)),
+    public static function notOnShelf(
+        string $id,
+        Stage $stage,
+        string $field,
+        ?string $asked,
+        string $what,
+        array $there,
+    ): Check {
+        return Check::found(
+            $id,
+            $stage,
+            Severity::Missing,
+            $field,
+            Phrase::of(
+                null === $asked
+                    ? sprintf('There is no %s on your shelf.', $what)
+                    : sprintf('The %s this job names is not on your shelf.', $what),
+            ),
             Phrase::of([] === $there ? 'Put one on the shelf.' : 'Choose another on this line.'),
-            [] === $there || null === $asked ? null : new Fix(Phrase::of('Let Wubbin choose'), [$field => '']));
+            [] === $there || null === $asked ? null : new Fix(Phrase::of('Let Wubbin choose'), [$field => '']),
+        );
     }
 
     public static function resizeTo(float $widthMm, string $label): ?Fix
     {
         $width = floor($widthMm * 10.0) / 10.0;
 
-        return $width < Placement::LEAST_MM ? null : new Fix(Phrase::of($label, ['width' => Quantity::length($width)]), ['width' => $width.' mm']);
+        return $width < Placement::LEAST_MM
+            ? null
+            : new Fix(Phrase::of($label, ['width' => Quantity::length($width)]), ['width' => $width . ' mm']);
     }
 }

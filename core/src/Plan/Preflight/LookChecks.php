@@ -37,24 +37,26 @@ final readonly class LookChecks
     /** So much of the picture gone is a warning; less is a note (assumed). */
     private const LOST_FROM = 0.15;
 
-    public function __construct(private Setup $setup)
-    {
-    }
+    public function __construct(private Setup $setup) {}
 
     /** @return list<Check> none where nobody has looked at the pixels */
     public function checks(): array
     {
         $look = $this->setup->look;
 
-        return null === $look ? [] : array_values(array_filter([
-            $this->background($look->traits),
-            $this->lines($look, $this->setup->placed?->size->widthMm ?? 0.0),
-            $this->outline($look->cut),
-            $this->contrast($look->traits),
-            $this->gaps($look, $this->setup->placed?->size->widthMm ?? 0.0),
-            $this->upsideDown($look->traits),
-            null === $look->foreseen ? null : $this->colours($look->foreseen),
-        ]));
+        return null === $look
+            ? []
+            : array_values(
+                array_filter([
+                    $this->background($look->traits),
+                    $this->lines($look, $this->setup->placed?->size->widthMm ?? 0.0),
+                    $this->outline($look->cut),
+                    $this->contrast($look->traits),
+                    $this->gaps($look, $this->setup->placed?->size->widthMm ?? 0.0),
+                    $this->upsideDown($look->traits),
+                    null === $look->foreseen ? null : $this->colours($look->foreseen),
+                ]),
+            );
     }
 
     private function background(Traits $traits): ?Check
@@ -65,13 +67,21 @@ final readonly class LookChecks
         $word = ColourWord::of($traits->background);
         $share = sprintf('%d %% of the picture is %s background: ', round(100.0 * $traits->backgroundShare), $word);
 
-        return Check::found('picture.background', Stage::Print, Severity::Note, 'picture',
-            Phrase::of($share.match (true) {
-                $this->setup->route->opaque => 'what is not cut away stays on as a patch.',
-                'white' === $word => 'nothing is printed there, but the sheet shows where it is left.',
-                default => 'it takes ink, and is transferred too.',
-            }),
-            Phrase::of('Take the background away, or cut close.'));
+        return Check::found(
+            'picture.background',
+            Stage::Print,
+            Severity::Note,
+            'picture',
+            Phrase::of(
+                $share .
+                    match (true) {
+                        $this->setup->route->opaque => 'what is not cut away stays on as a patch.',
+                        'white' === $word => 'nothing is printed there, but the sheet shows where it is left.',
+                        default => 'it takes ink, and is transferred too.',
+                    },
+            ),
+            Phrase::of('Take the background away, or cut close.'),
+        );
     }
 
     private function lines(Look $look, float $widthMm): ?Check
@@ -85,16 +95,37 @@ final readonly class LookChecks
         $strokes = $look->traits->strokes;
         $lost = $strokes->finerThan($holds / $widthMm);
         if ($line >= $holds || $lost < self::TOO_FINE_FROM) {
-            return Check::pass('picture.lines', Stage::Print, 'picture', Phrase::of('Its lines, from {line}, are no finer than this route holds: {holds}.', $values));
+            return Check::pass(
+                'picture.lines',
+                Stage::Print,
+                'picture',
+                Phrase::of('Its lines, from {line}, are no finer than this route holds: {holds}.', $values),
+            );
         }
         $resolved = $line > 1.5 * $strokes->resolution() * $widthMm;
-        $enough = $widthMm * $holds / $line;
+        $enough = ($widthMm * $holds) / $line;
         $fits = $enough <= $this->setup->size->printArea->size->widthMm;
 
-        return Check::found('picture.lines', Stage::Print, Severity::Warn, 'picture',
-            Phrase::of(sprintf('Its finest lines are {line}%s at this size; this route holds {holds}. %d %% of the ink is finer.', $resolved ? '' : ' or less', round(100.0 * $lost)), $values),
-            Phrase::of($fits ? 'Make it larger, or thicken the lines.' : 'Thicken the lines, or choose a route that holds finer ones.'),
-            $resolved && $fits ? Finding::resizeTo(ceil($enough), 'Make it {width} wide') : null);
+        return Check::found(
+            'picture.lines',
+            Stage::Print,
+            Severity::Warn,
+            'picture',
+            Phrase::of(
+                sprintf(
+                    'Its finest lines are {line}%s at this size; this route holds {holds}. %d %% of the ink is finer.',
+                    $resolved ? '' : ' or less',
+                    round(100.0 * $lost),
+                ),
+                $values,
+            ),
+            Phrase::of(
+                $fits
+                    ? 'Make it larger, or thicken the lines.'
+                    : 'Thicken the lines, or choose a route that holds finer ones.',
+            ),
+            $resolved && $fits ? Finding::resizeTo(ceil($enough), 'Make it {width} wide') : null,
+        );
     }
 
     private function outline(CutLine $line): ?Check
@@ -103,9 +134,16 @@ final readonly class LookChecks
             return null;
         }
 
-        return Check::found('picture.outline', Stage::Print, Severity::Note, 'picture',
-            Phrase::of(sprintf('Its outline is hard to cut: {length} with %d corners.', $line->corners), ['length' => Quantity::length($line->lengthMm)]),
-            Phrase::of('Leave a wider border and cut across the hollows.'));
+        return Check::found(
+            'picture.outline',
+            Stage::Print,
+            Severity::Note,
+            'picture',
+            Phrase::of(sprintf('Its outline is hard to cut: {length} with %d corners.', $line->corners), [
+                'length' => Quantity::length($line->lengthMm),
+            ]),
+            Phrase::of('Leave a wider border and cut across the hollows.'),
+        );
     }
 
     private function contrast(Traits $traits): ?Check
@@ -113,9 +151,21 @@ final readonly class LookChecks
         $least = $this->setup->route->artwork->contrastLeast;
         $contrast = $traits->palette->contrast();
 
-        return null === $least || $contrast >= $least ? null : Check::found('picture.contrast', Stage::Print, Severity::Warn, 'picture',
-            Phrase::of(sprintf('It is pale: its darkest part stands out from white by %.1f to 1, and patches will be missing.', $contrast)),
-            Phrase::of('Use a picture of strong contrast, or a pattern that survives gaps.'));
+        return null === $least || $contrast >= $least
+            ? null
+            : Check::found(
+                'picture.contrast',
+                Stage::Print,
+                Severity::Warn,
+                'picture',
+                Phrase::of(
+                    sprintf(
+                        'It is pale: its darkest part stands out from white by %.1f to 1, and patches will be missing.',
+                        $contrast,
+                    ),
+                ),
+                Phrase::of('Use a picture of strong contrast, or a pattern that survives gaps.'),
+            );
     }
 
     /** How much of a drawing the gaps of its route break up. */
@@ -127,16 +177,38 @@ final readonly class LookChecks
         }
         $broken = $look->traits->strokes->finerThan($worn->grainMm / $widthMm);
 
-        return $broken < self::BROKEN_FROM ? null : Check::found('picture.gaps', Stage::Print, Severity::Note, 'picture',
-            Phrase::of(sprintf('About %d %% of the ink does not come down here, in gaps of about {grain}: %d %% of the picture lies in lines finer than that, and is broken by them.', (int) round(100.0 * $worn->gaps), (int) round(100.0 * $broken)), ['grain' => Quantity::length($worn->grainMm)]),
-            Phrase::of('Thicken the lines, or like the worn look.'));
+        return $broken < self::BROKEN_FROM
+            ? null
+            : Check::found(
+                'picture.gaps',
+                Stage::Print,
+                Severity::Note,
+                'picture',
+                Phrase::of(
+                    sprintf(
+                        'About %d %% of the ink does not come down here, in gaps of about {grain}: %d %% of the ' .
+                            'picture lies in lines finer than that, and is broken by them.',
+                        (int) round(100.0 * $worn->gaps),
+                        (int) round(100.0 * $broken),
+                    ),
+                    ['grain' => Quantity::length($worn->grainMm)],
+                ),
+                Phrase::of('Thicken the lines, or like the worn look.'),
+            );
     }
 
     private function upsideDown(Traits $traits): ?Check
     {
-        return $traits->upsideDown < UpsideDown::ALIKE ? null : Check::found('picture.upside-down', Stage::Heat, Severity::Note, 'place',
-            Phrase::of('It reads nearly the same upside down.'),
-            Phrase::of('Mark which way is up on its back before you cut off the strip that says so.'));
+        return $traits->upsideDown < UpsideDown::ALIKE
+            ? null
+            : Check::found(
+                'picture.upside-down',
+                Stage::Heat,
+                Severity::Note,
+                'place',
+                Phrase::of('It reads nearly the same upside down.'),
+                Phrase::of('Mark which way is up on its back before you cut off the strip that says so.'),
+            );
     }
 
     private function colours(Foresight $foreseen): ?Check
@@ -146,10 +218,23 @@ final readonly class LookChecks
         }
         $names = $this->setup->catalogue;
         $pattern = $this->setup->job->blank->pattern;
-        $cloth = $names->colourName($this->setup->job->blank->colour).(null === $pattern ? '' : ' with '.$names->colourName($pattern->colour).' '.$pattern->kind->value);
+        $cloth =
+            $names->colourName($this->setup->job->blank->colour) .
+            (null === $pattern ? '' : ' with ' . $names->colourName($pattern->colour) . ' ' . $pattern->kind->value);
 
-        return Check::found('picture.colours', Stage::Print, $foreseen->lost() >= self::LOST_FROM ? Severity::Warn : Severity::Note, 'picture',
-            Phrase::of('On '.$cloth.': '.lcfirst($foreseen->inWords()).sprintf(' %d %% of the picture is lost.', round(100.0 * $foreseen->lost()))),
-            Phrase::of('There is no white ink: see how it will look before you print.'));
+        return Check::found(
+            'picture.colours',
+            Stage::Print,
+            $foreseen->lost() >= self::LOST_FROM ? Severity::Warn : Severity::Note,
+            'picture',
+            Phrase::of(
+                'On ' .
+                    $cloth .
+                    ': ' .
+                    lcfirst($foreseen->inWords()) .
+                    sprintf(' %d %% of the picture is lost.', round(100.0 * $foreseen->lost())),
+            ),
+            Phrase::of('There is no white ink: see how it will look before you print.'),
+        );
     }
 }

@@ -24,9 +24,7 @@ use Wubbin\Core\Sheet\MarkKind;
 /** Whether the sheet suits what marks it, holds the picture, and dries. */
 final readonly class SheetChecks
 {
-    public function __construct(private Setup $setup)
-    {
-    }
+    public function __construct(private Setup $setup) {}
 
     /** @return list<Check> */
     public function checks(): array
@@ -37,86 +35,189 @@ final readonly class SheetChecks
         $checks = [];
         if (null === $medium) {
             $wanted = $setup->catalogue->media[$setup->route->media[0]]->label;
-            $checks[] = Finding::notOnShelf('medium.there', Stage::Print, 'medium', $setup->transfer->choices->thing('medium'), $wanted, array_filter($setup->shelf->media, static fn (Medium $m): bool => in_array($m->like, $setup->route->media, true)));
+            $checks[] = Finding::notOnShelf(
+                'medium.there',
+                Stage::Print,
+                'medium',
+                $setup->transfer->choices->thing('medium'),
+                $wanted,
+                array_filter(
+                    $setup->shelf->media,
+                    static fn(Medium $m): bool => in_array($m->like, $setup->route->media, true),
+                ),
+            );
         }
         if (null === $marking) {
-            $checks[] = Finding::notOnShelf('marking.there', Stage::Print, 'marking', $setup->transfer->choices->thing('marking'), 'printer that prints this', $setup->shelf->markings);
+            $checks[] = Finding::notOnShelf(
+                'marking.there',
+                Stage::Print,
+                'marking',
+                $setup->transfer->choices->thing('marking'),
+                'printer that prints this',
+                $setup->shelf->markings,
+            );
         }
         if (null === $medium || null === $marking) {
             return $checks;
         }
         $checks[] = $this->marks($medium);
-        if (Ink::Pigment === $marking->ink && isset($setup->ways->figures['dry'], $setup->ways->schools['drying']) && $setup->ways->figures['dry']->value < 1800.0) {
-            $checks[] = Check::found('drying.pigment', Stage::Print, Severity::Warn, 'drying',
+        if (
+            Ink::Pigment === $marking->ink &&
+            isset($setup->ways->figures['dry'], $setup->ways->schools['drying']) &&
+            $setup->ways->figures['dry']->value < 1800.0
+        ) {
+            $checks[] = Check::found(
+                'drying.pigment',
+                Stage::Print,
+                Severity::Warn,
+                'drying',
                 Phrase::of('Pigment ink lies on top and dries slowly; the short wait is for dye ink.'),
                 Phrase::of('Wait 30 minutes.'),
-                new Fix(Phrase::of('30 minutes'), ['school.drying' => 'dry-30']));
+                new Fix(Phrase::of('30 minutes'), ['school.drying' => 'dry-30']),
+            );
         }
         if (null !== $setup->placed) {
             $widest = $setup->widestOn($medium);
             $checks[] = match (true) {
-                null !== $setup->sheet => Check::pass('sheet.fits', Stage::Print, 'medium', Phrase::of('It fits one sheet.')),
-                null !== $setup->tiling => Check::pass('sheet.fits', Stage::Print, 'medium', Phrase::of(sprintf('It is printed in %d parts.', count($setup->tiling->tiles)))),
-                default => Check::found('sheet.fits', Stage::Print, Severity::Impossible, 'medium',
-                    Phrase::of('The picture does not fit one sheet of '.$medium->label.' with its trim line and the strip of marks.'),
-                    Phrase::of('It can be {width} wide at most.', ['width' => Quantity::length(floor($widest * 10.0) / 10.0)]),
-                    Finding::resizeTo($widest, 'Make it {width} wide')),
+                null !== $setup->sheet => Check::pass(
+                    'sheet.fits',
+                    Stage::Print,
+                    'medium',
+                    Phrase::of('It fits one sheet.'),
+                ),
+                null !== $setup->tiling => Check::pass(
+                    'sheet.fits',
+                    Stage::Print,
+                    'medium',
+                    Phrase::of(sprintf('It is printed in %d parts.', count($setup->tiling->tiles))),
+                ),
+                default => Check::found(
+                    'sheet.fits',
+                    Stage::Print,
+                    Severity::Impossible,
+                    'medium',
+                    Phrase::of(
+                        'The picture does not fit one sheet of ' .
+                            $medium->label .
+                            ' with its trim line and the strip of marks.',
+                    ),
+                    Phrase::of('It can be {width} wide at most.', [
+                        'width' => Quantity::length(floor($widest * 10.0) / 10.0),
+                    ]),
+                    Finding::resizeTo($widest, 'Make it {width} wide'),
+                ),
             };
         }
         $checks = [...$checks, ...$this->parts(), ...$this->tape()];
         if ($medium->flimsy && !$marking->byHand()) {
-            $checks[] = Check::found('sheet.carrier', Stage::Print, Severity::Note, 'medium',
-                Phrase::of(ucfirst($medium->label).' is too flimsy to feed by itself.'),
-                Phrase::of('Fix it on a carrier with no loose edge: a loose edge jams the printer.'));
+            $checks[] = Check::found(
+                'sheet.carrier',
+                Stage::Print,
+                Severity::Note,
+                'medium',
+                Phrase::of(ucfirst($medium->label) . ' is too flimsy to feed by itself.'),
+                Phrase::of('Fix it on a carrier with no loose edge: a loose edge jams the printer.'),
+            );
         }
         if (null !== $setup->loading) {
             $checks = [...$checks, ...$this->printer($marking, $medium, $setup->loading)];
         }
         if (Technology::Sublimation === $marking->technology) {
-            $checks[] = Check::found('print.dull', Stage::Print, Severity::Note, 'marking',
+            $checks[] = Check::found(
+                'print.dull',
+                Stage::Print,
+                Severity::Note,
+                'marking',
                 Phrase::of('The print looks dull on paper and comes alive in the press.'),
-                Phrase::of('Do not throw it away.'));
+                Phrase::of('Do not throw it away.'),
+            );
         }
 
         return $checks;
     }
 
-    /** @return list<Check> whether this printer takes the sheet, how it lies in it, and that it is mirrored in one place */
+    /**
+     * @return list<Check> whether this printer takes the sheet, how it lies in it, and that it is mirrored in one place
+     */
     private function printer(Marking $marking, Medium $medium, Loading $loading): array
     {
         $mirrored = $this->setup->stack->mirrored();
         $inDriver = $mirrored && $marking->mirrorsInDriver();
-        $checks = [Check::found('print.mirror-once', Stage::Print, Severity::Note, 'mirrored',
-            Phrase::of(match (true) {
-                $inDriver => 'This printer mirrors in its driver: Wubbin’s file is turned beforehand.',
-                $mirrored => 'Wubbin’s sheet is mirrored already.',
-                default => 'The sheet is printed as it reads.',
-            }),
-            Phrase::of($inDriver ? 'Turn “mirror” on in the driver, “fit to page” off; print at 100 %.' : 'Leave “mirror” and “fit to page” off in the printer’s driver; print at 100 %.'))];
+        $checks = [
+            Check::found(
+                'print.mirror-once',
+                Stage::Print,
+                Severity::Note,
+                'mirrored',
+                Phrase::of(
+                    match (true) {
+                        $inDriver => 'This printer mirrors in its driver: Wubbin’s file is turned beforehand.',
+                        $mirrored => 'Wubbin’s sheet is mirrored already.',
+                        default => 'The sheet is printed as it reads.',
+                    },
+                ),
+                Phrase::of(
+                    $inDriver
+                        ? 'Turn “mirror” on in the driver, “fit to page” off; print at 100 %.'
+                        : 'Leave “mirror” and “fit to page” off in the printer’s driver; print at 100 %.',
+                ),
+            ),
+        ];
         if (true === $marking->printer?->takes($medium->paper)) {
-            $checks[] = Check::pass('printer.takes', Stage::Print, 'marking', Phrase::of('The printer takes sheets of this size.'));
+            $checks[] = Check::pass(
+                'printer.takes',
+                Stage::Print,
+                'marking',
+                Phrase::of('The printer takes sheets of this size.'),
+            );
         } else {
             // Nobody has said how large a sheet it takes: then it is only what is usual.
-            $checks[] = Check::found('printer.takes', Stage::Print, isset($this->setup->shelf->printers[$marking->id]) ? Severity::Stop : Severity::Warn, 'marking',
-                Phrase::of(sprintf('This printer takes sheets up to %s; this one is %s.', $marking->printer?->largest->label() ?? 'none', $medium->paper->label())),
-                Phrase::of('Take a smaller sheet, or say on the page “Printers” that it takes larger ones.'));
+            $checks[] = Check::found(
+                'printer.takes',
+                Stage::Print,
+                isset($this->setup->shelf->printers[$marking->id]) ? Severity::Stop : Severity::Warn,
+                'marking',
+                Phrase::of(
+                    sprintf(
+                        'This printer takes sheets up to %s; this one is %s.',
+                        $marking->printer?->largest->label() ?? 'none',
+                        $medium->paper->label(),
+                    ),
+                ),
+                Phrase::of('Take a smaller sheet, or say on the page “Printers” that it takes larger ones.'),
+            );
         }
         if (null === $loading->lying()) {
-            $checks[] = Check::found('feed.untried', Stage::Print, Severity::Note, 'loading',
+            $checks[] = Check::found(
+                'feed.untried',
+                Stage::Print,
+                Severity::Note,
+                'loading',
                 Phrase::of(sprintf('Nobody has tried which side %s prints on.', $loading->tray->label)),
-                Phrase::of('Do the feed test on the page “Printers”: one sheet of plain paper.'));
+                Phrase::of('Do the feed test on the page “Printers”: one sheet of plain paper.'),
+            );
         }
         if ($loading->bent) {
-            $checks[] = Check::found('feed.bent', Stage::Print, Severity::Warn, 'loading',
+            $checks[] = Check::found(
+                'feed.bent',
+                Stage::Print,
+                Severity::Warn,
+                'loading',
                 Phrase::of('The sheet is stiff, and no tray of this printer has a straight path.'),
-                Phrase::of('Open the flap at the back, if there is one, and enter it as a tray.'));
+                Phrase::of('Open the flap at the back, if there is one, and enter it as a tray.'),
+            );
         }
         $there = $this->setup->shelf->paper->sheets[$medium->id] ?? null;
         $wanted = $this->setup->job->quantity * count($this->setup->tiling->sheets ?? [1]);
         if (null !== $there && $there < $wanted) {
-            $checks[] = Check::found('sheet.stock', Stage::Print, Severity::Warn, 'medium',
+            $checks[] = Check::found(
+                'sheet.stock',
+                Stage::Print,
+                Severity::Warn,
+                'medium',
                 Phrase::of(sprintf('The shelf has %d of these; one picture a sheet it wants %d.', $there, $wanted)),
-                Phrase::of('Put several on a sheet on the page “Sheets”, or get more.'));
+                Phrase::of('Put several on a sheet on the page “Sheets”, or get more.'),
+            );
         }
 
         return $checks;
@@ -130,15 +231,37 @@ final readonly class SheetChecks
             return [];
         }
         if ($setup->tiling->through) {
-            return [Check::found('tiling.through', Stage::Print, Severity::Warn, 'tiling',
-                Phrase::of('A join runs through something that was to stay whole: it is larger than a sheet, or too many are marked.'),
-                Phrase::of('Mark less of it, or take a larger sheet.'))];
+            return [
+                Check::found(
+                    'tiling.through',
+                    Stage::Print,
+                    Severity::Warn,
+                    'tiling',
+                    Phrase::of(
+                        'A join runs through something that was to stay whole: it is larger than a sheet, or too ' .
+                            'many are marked.',
+                    ),
+                    Phrase::of('Mark less of it, or take a larger sheet.'),
+                ),
+            ];
         }
-        $named = implode(' and ', array_map(static fn (Subject $subject): string => $subject->label(), $setup->transfer->shows));
+        $named = implode(
+            ' and ',
+            array_map(static fn(Subject $subject): string => $subject->label(), $setup->transfer->shows),
+        );
 
-        return '' === $named || [] !== $setup->transfer->whole ? [] : [Check::found('tiling.unmarked', Stage::Print, Severity::Note, 'tiling',
-            Phrase::of(sprintf('It shows %s, and a join could run through it.', $named)),
-            Phrase::of('Draw a box round it on the sheet’s drawing: joins stay out of it.'))];
+        return '' === $named || [] !== $setup->transfer->whole
+            ? []
+            : [
+                Check::found(
+                    'tiling.unmarked',
+                    Stage::Print,
+                    Severity::Note,
+                    'tiling',
+                    Phrase::of(sprintf('It shows %s, and a join could run through it.', $named)),
+                    Phrase::of('Draw a box round it on the sheet’s drawing: joins stay out of it.'),
+                ),
+            ];
     }
 
     /** @return list<Check> that the picture keeps off what the carrier is taped on */
@@ -147,9 +270,16 @@ final readonly class SheetChecks
         $sheet = $this->setup->sheet;
         foreach ($sheet->marks ?? [] as $mark) {
             if (MarkKind::TapeZone === $mark->kind && null !== $sheet?->picture->overlap($mark->rect)) {
-                return [Check::found('carrier.tape', Stage::Print, Severity::Warn, 'medium',
-                    Phrase::of('The picture reaches over the tape of the carrier.'),
-                    Phrase::of('Make it smaller, or choose another carrier.'))];
+                return [
+                    Check::found(
+                        'carrier.tape',
+                        Stage::Print,
+                        Severity::Warn,
+                        'medium',
+                        Phrase::of('The picture reaches over the tape of the carrier.'),
+                        Phrase::of('Make it smaller, or choose another carrier.'),
+                    ),
+                ];
             }
         }
 
@@ -160,14 +290,25 @@ final readonly class SheetChecks
     {
         $marking = $this->setup->marking ?? throw new \LogicException('Without a marking nothing marks.');
         $verdict = $medium->verdictOn($marking);
-        if (Fit::Impossible === $verdict->fit && 'sheet-says-laser' === ($this->setup->ways->options['film-printer']->id ?? '')) {
-            $verdict = new Verdict(Fit::Bad, $verdict->why.' You say this film’s own sheet names lasers.');
+        if (
+            Fit::Impossible === $verdict->fit &&
+            'sheet-says-laser' === ($this->setup->ways->options['film-printer']->id ?? '')
+        ) {
+            $verdict = new Verdict(Fit::Bad, $verdict->why . ' You say this film’s own sheet names lasers.');
         }
         $able = null;
         foreach ($this->setup->shelf->markings as $other) {
             $able ??= Fit::Good === $medium->verdictOn($other)->fit ? $other : null;
         }
 
-        return Finding::judged('marking.medium', 'marking', $verdict, null === $able ? 'Have it printed on one that suits, or take another sheet.' : 'Print it on the '.$able->label.'.', null === $able ? null : new Fix(Phrase::of(ucfirst($able->label)), ['marking' => $able->id]));
+        return Finding::judged(
+            'marking.medium',
+            'marking',
+            $verdict,
+            null === $able
+                ? 'Have it printed on one that suits, or take another sheet.'
+                : 'Print it on the ' . $able->label . '.',
+            null === $able ? null : new Fix(Phrase::of(ucfirst($able->label)), ['marking' => $able->id]),
+        );
     }
 }

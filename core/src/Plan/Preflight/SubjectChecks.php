@@ -21,9 +21,7 @@ final readonly class SubjectChecks
     /** A plain letter is about seven of its strokes high: common practice of type, no source. */
     private const STROKES_HIGH = 7.0;
 
-    public function __construct(private Setup $setup)
-    {
-    }
+    public function __construct(private Setup $setup) {}
 
     /** @return list<Check> */
     public function checks(): array
@@ -31,14 +29,28 @@ final readonly class SubjectChecks
         $shows = $this->setup->transfer->shows;
         $checks = [];
         if (in_array(Subject::Face, $shows, true) && null !== $this->setup->route->artwork->contrastLeast) {
-            $checks[] = Check::found('subject.face', Stage::Print, Severity::Stop, 'picture',
+            $checks[] = Check::found(
+                'subject.face',
+                Stage::Print,
+                Severity::Stop,
+                'picture',
                 Phrase::of('Patches fail on this route, and a gap spoils a face.'),
-                Phrase::of('Choose a pattern that survives gaps, or another route.'));
+                Phrase::of('Choose a pattern that survives gaps, or another route.'),
+            );
         }
         if (in_array(Subject::Lettering, $shows, true)) {
-            $checks[] = Check::found('subject.lettering', Stage::Print, Severity::Note, 'mirrored',
-                Phrase::of($this->setup->stack->mirrored() ? 'On the sheet the lettering must read backwards.' : 'On the sheet the lettering must read as it is.'),
-                Phrase::of('Read it before you cut: it is the quickest way to see whether the sheet is right.'));
+            $checks[] = Check::found(
+                'subject.lettering',
+                Stage::Print,
+                Severity::Note,
+                'mirrored',
+                Phrase::of(
+                    $this->setup->stack->mirrored()
+                        ? 'On the sheet the lettering must read backwards.'
+                        : 'On the sheet the lettering must read as it is.',
+                ),
+                Phrase::of('Read it before you cut: it is the quickest way to see whether the sheet is right.'),
+            );
         }
         if (in_array(Subject::Lettering, $shows, true)) {
             $checks = [...$checks, ...$this->letters()];
@@ -59,12 +71,27 @@ final readonly class SubjectChecks
         $least = self::STROKES_HIGH * $this->setup->route->artwork->finestMm;
         $values = ['high' => Quantity::length($share * $width), 'least' => Quantity::length($least)];
 
-        return [$share * $width >= $least
-            ? Check::pass('subject.letters', Stage::Print, 'picture', Phrase::of('Its smallest letters are {high} high; this route holds them from {least}.', $values))
-            : Check::found('subject.letters', Stage::Print, Severity::Warn, 'picture',
-                Phrase::of('Its smallest letters are {high} high; on this route they fill up or break under {least}.', $values),
-                Phrase::of('Make it larger, or set the small lines larger.'),
-                Finding::resizeTo(ceil($least / $share), 'Make it {width} wide'))];
+        return [
+            $share * $width >= $least
+                ? Check::pass(
+                    'subject.letters',
+                    Stage::Print,
+                    'picture',
+                    Phrase::of('Its smallest letters are {high} high; this route holds them from {least}.', $values),
+                )
+                : Check::found(
+                    'subject.letters',
+                    Stage::Print,
+                    Severity::Warn,
+                    'picture',
+                    Phrase::of(
+                        'Its smallest letters are {high} high; on this route they fill up or break under {least}.',
+                        $values,
+                    ),
+                    Phrase::of('Make it larger, or set the small lines larger.'),
+                    Finding::resizeTo(ceil($least / $share), 'Make it {width} wide'),
+                ),
+        ];
     }
 
     /** On a round piece the picture's own middle is what is turned to the front. */
@@ -76,9 +103,22 @@ final readonly class SubjectChecks
             return null;
         }
 
-        return Check::found('subject.middle', Stage::Print, Severity::Warn, 'place',
-            Phrase::of('Only the middle {middle} are seen without turning it; the picture with '.$subject->label().' is {width} wide.', ['middle' => Quantity::length(self::MIDDLE * $round), 'width' => Quantity::length($placed->size->widthMm)]),
-            Phrase::of('Make it smaller, or see to it that '.$subject->label().' lies in its middle.'),
-            Finding::resizeTo(self::MIDDLE * $round, 'Make it {width} wide'));
+        return Check::found(
+            'subject.middle',
+            Stage::Print,
+            Severity::Warn,
+            'place',
+            Phrase::of(
+                'Only the middle {middle} are seen without turning it; the picture with ' .
+                    $subject->label() .
+                    ' is {width} wide.',
+                [
+                    'middle' => Quantity::length(self::MIDDLE * $round),
+                    'width' => Quantity::length($placed->size->widthMm),
+                ],
+            ),
+            Phrase::of('Make it smaller, or see to it that ' . $subject->label() . ' lies in its middle.'),
+            Finding::resizeTo(self::MIDDLE * $round, 'Make it {width} wide'),
+        );
     }
 }

@@ -16,9 +16,7 @@ use Wubbin\Core\Route\Fit;
 /** What is pressed onto, how many of them, and which way. */
 final readonly class BlankLines
 {
-    public function __construct(private Setup $setup)
-    {
-    }
+    public function __construct(private Setup $setup) {}
 
     public function blank(): Decision
     {
@@ -32,19 +30,40 @@ final readonly class BlankLines
         }
         if (null !== $size->taper) {
             $round = '{rim} across at the rim, {sole} at the foot; {round} round where the picture is. ';
-            $values = array_diff_key($values, ['diameter' => 0]) + ['rim' => Quantity::length(2.0 * $size->taper->rimMm), 'sole' => Quantity::length(2.0 * $size->taper->footMm)];
+            $values = array_diff_key($values, ['diameter' => 0]) + [
+                'rim' => Quantity::length(2.0 * $size->taper->rimMm),
+                'sole' => Quantity::length(2.0 * $size->taper->footMm),
+            ];
         }
 
-        $printed = 'Usual print area {area}, from {drop} below the '.($size->from ?? $this->setup->kind->from);
+        $printed = 'Usual print area {area}, from {drop} below the ' . ($size->from ?? $this->setup->kind->from);
         if (null !== $size->edge) {
             $printed = 'Traced: {across} × {along}, printed to {spare} beyond its edge';
-            $values = ['across' => Quantity::length($size->widthMm), 'along' => Quantity::length($size->heightMm), 'spare' => Quantity::length($size->edge->overscanMm)];
+            $values = [
+                'across' => Quantity::length($size->widthMm),
+                'along' => Quantity::length($size->heightMm),
+                'spare' => Quantity::length($size->edge->overscanMm),
+            ];
         }
 
-        return new Decision('blank', 'Blank',
-            Phrase::of(sprintf('%s, %s, %s', $this->setup->blankName(), $this->colouredMaterial(), $blank->condition->label())),
-            Phrase::of($round.$printed.($size->isOwn() ? '. Its size is as you measured it.' : '. Makes differ: measure yours when it matters.'), $values),
-            'blank.print-area', $size->isOwn() ? Provenance::person() : $this->setup->kind->provenance, DecidedBy::Person);
+        return new Decision(
+            'blank',
+            'Blank',
+            Phrase::of(
+                sprintf('%s, %s, %s', $this->setup->blankName(), $this->colouredMaterial(), $blank->condition->label()),
+            ),
+            Phrase::of(
+                $round .
+                    $printed .
+                    ($size->isOwn()
+                        ? '. Its size is as you measured it.'
+                        : '. Makes differ: measure yours when it matters.'),
+                $values,
+            ),
+            'blank.print-area',
+            $size->isOwn() ? Provenance::person() : $this->setup->kind->provenance,
+            DecidedBy::Person,
+        );
     }
 
     /** @param list<SharePlan> $shares */
@@ -54,27 +73,70 @@ final readonly class BlankLines
         if ([] === $shares) {
             $sizes = array_values($this->setup->kind->sizes);
 
-            return new Decision('quantity', 'How many', Phrase::of((string) $all), Phrase::of(sprintf('All alike. By size and colour, such as: 6 %s, 2 %s%s 60 mm.', $sizes[0]->label, $sizes[1]->label ?? $sizes[0]->label, $this->setup->material->surface->isCloth() ? ' cream' : '')), 'quantity.alike', Provenance::person(), DecidedBy::Person);
+            return new Decision(
+                'quantity',
+                'How many',
+                Phrase::of((string) $all),
+                Phrase::of(
+                    sprintf(
+                        'All alike. By size and colour, such as: 6 %s, 2 %s%s 60 mm.',
+                        $sizes[0]->label,
+                        $sizes[1]->label ?? $sizes[0]->label,
+                        $this->setup->material->surface->isCloth() ? ' cream' : '',
+                    ),
+                ),
+                'quantity.alike',
+                Provenance::person(),
+                DecidedBy::Person,
+            );
         }
-        $open = count(array_filter($shares, static fn (SharePlan $share): bool => null !== $share->against));
+        $open = count(array_filter($shares, static fn(SharePlan $share): bool => null !== $share->against));
 
-        return new Decision('quantity', 'How many',
-            Phrase::of($all.': '.implode(', ', array_map(static fn (SharePlan $share): string => $share->quantity.' × '.$share->label, $shares))),
-            Phrase::of(0 === $open ? 'Each size has a plan and a sheet of its own.' : sprintf('%d of %d have something to settle: see the checks.', $open, count($shares))),
-            'quantity.shares', Provenance::person(), DecidedBy::Person);
+        return new Decision(
+            'quantity',
+            'How many',
+            Phrase::of(
+                $all .
+                    ': ' .
+                    implode(
+                        ', ',
+                        array_map(
+                            static fn(SharePlan $share): string => $share->quantity . ' × ' . $share->label,
+                            $shares,
+                        ),
+                    ),
+            ),
+            Phrase::of(
+                0 === $open
+                    ? 'Each size has a plan and a sheet of its own.'
+                    : sprintf('%d of %d have something to settle: see the checks.', $open, count($shares)),
+            ),
+            'quantity.shares',
+            Provenance::person(),
+            DecidedBy::Person,
+        );
     }
 
     public function route(): Decision
     {
         $route = $this->setup->route;
-        $verdicts = [$route->verdictOnSurface($this->setup->kind->id, $this->setup->material), $route->verdictOnTone($this->setup->tone), $route->verdictOnCondition($this->setup->job->blank->condition)];
-        $against = array_values(array_filter($verdicts, static fn ($verdict): bool => Fit::Good !== $verdict->fit));
+        $verdicts = [
+            $route->verdictOnSurface($this->setup->kind->id, $this->setup->material),
+            $route->verdictOnTone($this->setup->tone),
+            $route->verdictOnCondition($this->setup->job->blank->condition),
+        ];
+        $against = array_values(array_filter($verdicts, static fn($verdict): bool => Fit::Good !== $verdict->fit));
         $note = $route->materialNotes[$this->setup->material->id] ?? '';
 
-        return new Decision('route', 'Route',
+        return new Decision(
+            'route',
+            'Route',
             Phrase::of(ucfirst($route->label)),
-            Phrase::of(trim(([] === $against ? $verdicts[0]->why : $against[0]->why).' '.$note)),
-            'route.surface', Provenance::commonPractice(), DecidedBy::Person);
+            Phrase::of(trim(([] === $against ? $verdicts[0]->why : $against[0]->why) . ' ' . $note)),
+            'route.surface',
+            Provenance::commonPractice(),
+            DecidedBy::Person,
+        );
     }
 
     /** “white cotton jersey”; the colour is left out where the material is named by it, as bare aluminium is. */
@@ -83,6 +145,6 @@ final readonly class BlankLines
         $colour = $this->setup->catalogue->colourName($this->setup->job->blank->colour);
         $material = $this->setup->material->label;
 
-        return str_contains($material, $colour) ? $material : $colour.' '.$material;
+        return str_contains($material, $colour) ? $material : $colour . ' ' . $material;
     }
 }

@@ -38,7 +38,9 @@ final readonly class Choice
     {
         $alternatives = [];
         foreach ($things as $thing) {
-            $alternatives[] = new Alternative(ucfirst($thing->label), null, $thing->id === $chosen, [$field => $thing->id]);
+            $alternatives[] = new Alternative(ucfirst($thing->label), null, $thing->id === $chosen, [
+                $field => $thing->id,
+            ]);
         }
 
         return $alternatives;
@@ -48,9 +50,23 @@ final readonly class Choice
     {
         $alternatives = [];
         foreach ($school->options as $other) {
-            $alternatives[] = new Alternative(ucfirst($other->label), Phrase::of($other->why), $other->id === $option->id, ['school.'.$school->id => $other->id]);
+            $alternatives[] = new Alternative(
+                ucfirst($other->label),
+                Phrase::of($other->why),
+                $other->id === $option->id,
+                ['school.' . $school->id => $other->id],
+            );
         }
 
-        return new Decision('school.'.$school->id, $school->label, Phrase::of(ucfirst($option->label)), Phrase::of($option->why), 'school.'.$school->id, $school->provenance, $setup->ways->by[$school->id], $alternatives);
+        return new Decision(
+            'school.' . $school->id,
+            $school->label,
+            Phrase::of(ucfirst($option->label)),
+            Phrase::of($option->why),
+            'school.' . $school->id,
+            $school->provenance,
+            $setup->ways->by[$school->id],
+            $alternatives,
+        );
     }
 }

@@ -22,37 +22,54 @@ use Wubbin\Core\Route\Support;
 /** Heat, time and peel, and what lies under, in and over the work. */
 final readonly class HeatLines
 {
-    public function __construct(private Setup $setup)
-    {
-    }
+    public function __construct(private Setup $setup) {}
 
     public function finish(): Decision
     {
         $peel = $this->setup->peel;
         $alternatives = [];
         foreach ($this->setup->route->finishes as $id => $rule) {
-            $alternatives[] = new Alternative(ucfirst($id).', peel '.$rule->word, null, $id === $this->setup->finish->value, ['finish' => $id]);
+            $alternatives[] = new Alternative(
+                ucfirst($id) . ', peel ' . $rule->word,
+                null,
+                $id === $this->setup->finish->value,
+                ['finish' => $id],
+            );
         }
         $values = [];
         $when = match (true) {
             null !== $peel->above && null !== $peel->below => 'The sheet comes off at {range}',
             null !== $peel->below => 'The sheet comes off below {range}',
             null !== $peel->above => 'The sheet comes off above {range}',
-            default => 'The sheet comes off '.$peel->word,
+            default => 'The sheet comes off ' . $peel->word,
         };
         if (str_contains($when, '{range}')) {
-            $values['range'] = null !== $peel->above && null !== $peel->below ? Quantity::temperature($peel->above, $peel->below) : Quantity::temperature($peel->below ?? $peel->above ?? throw new \LogicException('A range has an end.'));
+            $values['range'] =
+                null !== $peel->above && null !== $peel->below
+                    ? Quantity::temperature($peel->above, $peel->below)
+                    : Quantity::temperature(
+                        $peel->below ?? ($peel->above ?? throw new \LogicException('A range has an end.')),
+                    );
         }
         if ($peel->wait->seconds > 0.0) {
             $when .= ', about {wait} after the heat';
             $values['wait'] = Quantity::duration($peel->wait);
         }
-        $other = $this->setup->finish === $this->setup->transfer->finish ? '' : sprintf(' This route does not give %s.', $this->setup->transfer->finish->value);
+        $other =
+            $this->setup->finish === $this->setup->transfer->finish
+                ? ''
+                : sprintf(' This route does not give %s.', $this->setup->transfer->finish->value);
 
-        return new Decision('finish', 'Finish',
-            Phrase::of(ucfirst($this->setup->finish->value).', peel '.$peel->word),
-            Phrase::of($when.'.'.$other, $values),
-            'peel.finish', $peel->provenance, 1 === count($alternatives) ? DecidedBy::Wubbin : DecidedBy::Person, $alternatives);
+        return new Decision(
+            'finish',
+            'Finish',
+            Phrase::of(ucfirst($this->setup->finish->value) . ', peel ' . $peel->word),
+            Phrase::of($when . '.' . $other, $values),
+            'peel.finish',
+            $peel->provenance,
+            1 === count($alternatives) ? DecidedBy::Wubbin : DecidedBy::Person,
+            $alternatives,
+        );
     }
 
     public function heat(): Decision
@@ -60,20 +77,38 @@ final readonly class HeatLines
         $heat = $this->setup->heat;
         $kinds = $this->setup->ways->heat();
         $setting = Words::setting($this->setup);
-        $usable = array_filter($this->setup->shelf->heat, static fn (HeatSource $source): bool => in_array($source->kind, $kinds, true));
+        $usable = array_filter(
+            $this->setup->shelf->heat,
+            static fn(HeatSource $source): bool => in_array($source->kind, $kinds, true),
+        );
         $because = match ($heat?->kind) {
-            HeatKind::Iron => 'The hottest setting, water poured out. Dials vary: dots and numbers are what they are meant to be.',
+            HeatKind::Iron
+                => 'The hottest setting, water poured out. Dials vary: dots and numbers are what they are meant to be.',
             HeatKind::MugPress => 'Figures of one make of press: another may differ, the paper’s supplier knows.',
             HeatKind::FlatPress => 'Set it and let it come to temperature before the first piece.',
-            null => 'It wants '.implode(' or ', array_map(static fn (HeatKind $kind): string => $kind->label(), $kinds)).'.',
+            null => 'It wants ' .
+                implode(' or ', array_map(static fn(HeatKind $kind): string => $kind->label(), $kinds)) .
+                '.',
             default => 'Near the work and moving.',
         };
 
-        return new Decision('heat', HeatKind::Burnisher === $heat?->kind ? 'Rubbed with' : 'Heat',
-            null === $heat ? Phrase::of('None on the shelf') : Phrase::of(ucfirst($heat->label).(HeatKind::Iron === $heat->kind ? ' at ' : ', ').$setting->text, $setting->values),
+        return new Decision(
+            'heat',
+            HeatKind::Burnisher === $heat?->kind ? 'Rubbed with' : 'Heat',
+            null === $heat
+                ? Phrase::of('None on the shelf')
+                : Phrase::of(
+                    ucfirst($heat->label) . (HeatKind::Iron === $heat->kind ? ' at ' : ', ') . $setting->text,
+                    $setting->values,
+                ),
             Phrase::of(HeatKind::Burnisher === $heat?->kind ? 'No heat: rub hard and evenly.' : $because),
-            'heat.setting', null === $this->setup->setting->dots ? $this->setup->setting->provenance : $this->setup->catalogue->dotsProvenance, Choice::by(null !== $heat, $this->setup->transfer->choices->thing('heat')),
-            Choice::among('heat', $usable, $heat?->id));
+            'heat.setting',
+            null === $this->setup->setting->dots
+                ? $this->setup->setting->provenance
+                : $this->setup->catalogue->dotsProvenance,
+            Choice::by(null !== $heat, $this->setup->transfer->choices->thing('heat')),
+            Choice::among('heat', $usable, $heat?->id),
+        );
     }
 
     /** @param list<Step> $steps */
@@ -82,20 +117,28 @@ final readonly class HeatLines
         $name = isset($this->setup->ways->figures['melt']) ? 'melt' : 'dwell';
         $figure = $this->setup->ways->figures[$name] ?? null;
         if (null === $figure) {
-            return new Decision('time', 'Time', Phrase::of('By eye'), Phrase::of('Until the whole back is evenly shiny; no clock tells it.'), 'heat.by-eye', Provenance::commonPractice(), DecidedBy::Wubbin);
+            return new Decision(
+                'time',
+                'Time',
+                Phrase::of('By eye'),
+                Phrase::of('Until the whole back is evenly shiny; no clock tells it.'),
+                'heat.by-eye',
+                Provenance::commonPractice(),
+                DecidedBy::Wubbin,
+            );
         }
         $each = Quantity::duration(Duration::seconds($this->setup->seconds($name)));
-        $heat = array_values(array_filter($steps, static fn (Step $step): bool => StepKind::Heat === $step->kind));
-        $places = array_values(array_filter($heat, static fn (Step $step): bool => null !== $step->area));
+        $heat = array_values(array_filter($steps, static fn(Step $step): bool => StepKind::Heat === $step->kind));
+        $places = array_values(array_filter($heat, static fn(Step $step): bool => null !== $step->area));
         $parts = [];
         $values = ['each' => $each];
         if ([] !== $places) {
-            $parts[] = (1 === count($places) ? '1 area' : count($places).' areas').' × {each}';
+            $parts[] = (1 === count($places) ? '1 area' : count($places) . ' areas') . ' × {each}';
         }
         foreach ($heat as $i => $step) {
             if (null === $step->area) {
-                $parts[] = ([] === $places ? '' : 'then the edges ').'{part'.$this->letter($i).'}';
-                $values['part'.$this->letter($i)] = Quantity::duration($step->duration);
+                $parts[] = ([] === $places ? '' : 'then the edges ') . '{part' . $this->letter($i) . '}';
+                $values['part' . $this->letter($i)] = Quantity::duration($step->duration);
             }
         }
         if ([] === $places) {
@@ -104,45 +147,71 @@ final readonly class HeatLines
         if ([] === $parts) {
             [$parts, $values] = [['{each}'], ['each' => $each]];
         }
-        $total = array_sum(array_map(static fn (Step $step): float => $step->duration->seconds, $heat));
+        $total = array_sum(array_map(static fn(Step $step): float => $step->duration->seconds, $heat));
         $range = $figure->rangeQuantity();
         $because = ['total' => Quantity::duration(Duration::seconds($total))];
         $why = '{total} in all.';
         if (null !== $range) {
-            $why .= ' {range} is usual'.([] === $places ? '.' : ' an area.');
+            $why .= ' {range} is usual' . ([] === $places ? '.' : ' an area.');
             $because['range'] = $range;
         }
         if (isset($this->setup->ways->figures['edges'])) {
             $why .= ' A chest-size picture gets {least} at least.';
-            $because['least'] = Quantity::duration(Duration::seconds($this->setup->ways->figures['edges']->restOf[0] ?? 0.0));
+            $because['least'] = Quantity::duration(
+                Duration::seconds($this->setup->ways->figures['edges']->restOf[0] ?? 0.0),
+            );
         }
         if (null !== $figure->byArea) {
             $why .= ' It grows with the picture, from a small piece to a full sheet.';
         }
 
-        return new Decision('time', 'Heat time', Phrase::of(implode(', ', $parts), $values), Phrase::of($why, $because), 'heat.time', $figure->provenance, Choice::ofFigure($this->setup, $name, DecidedBy::Wubbin), [], $name);
+        return new Decision(
+            'time',
+            'Heat time',
+            Phrase::of(implode(', ', $parts), $values),
+            Phrase::of($why, $because),
+            'heat.time',
+            $figure->provenance,
+            Choice::ofFigure($this->setup, $name, DecidedBy::Wubbin),
+            [],
+            $name,
+        );
     }
 
     public function base(): Decision
     {
         $base = $this->setup->base;
 
-        return new Decision('base', 'Base',
+        return new Decision(
+            'base',
+            'Base',
             Phrase::of(null === $base ? 'Not chosen' : ucfirst($base->label)),
-            Phrase::of('hard' === $this->setup->route->base ? 'A hard board: on a soft one the edges lift.' : 'The press’s own pad evens out seams.'),
-            'base.hard', $this->setup->catalogue->supportsProvenance, Choice::by(null !== $base, $this->setup->transfer->choices->thing('base')),
-            Choice::among('base', $this->setup->shelf->bases, $base?->id));
+            Phrase::of(
+                'hard' === $this->setup->route->base
+                    ? 'A hard board: on a soft one the edges lift.'
+                    : 'The press’s own pad evens out seams.',
+            ),
+            'base.hard',
+            $this->setup->catalogue->supportsProvenance,
+            Choice::by(null !== $base, $this->setup->transfer->choices->thing('base')),
+            Choice::among('base', $this->setup->shelf->bases, $base?->id),
+        );
     }
 
     public function guard(): Decision
     {
         $guard = $this->setup->guard;
 
-        return new Decision('guard', 'Inside',
-            Phrase::of(null === $guard ? 'Nothing' : ucfirst($guard->label).' between front and back'),
+        return new Decision(
+            'guard',
+            'Inside',
+            Phrase::of(null === $guard ? 'Nothing' : ucfirst($guard->label) . ' between front and back'),
             Phrase::of('Colour can go through to the back.'),
-            'guard.inside', $this->setup->catalogue->supportsProvenance, Choice::by(null !== $guard, $this->setup->transfer->choices->thing('guard')),
-            Choice::among('guard', $this->setup->shelf->guards, $guard?->id));
+            'guard.inside',
+            $this->setup->catalogue->supportsProvenance,
+            Choice::by(null !== $guard, $this->setup->transfer->choices->thing('guard')),
+            Choice::among('guard', $this->setup->shelf->guards, $guard?->id),
+        );
     }
 
     public function cover(): Decision
@@ -150,15 +219,27 @@ final readonly class HeatLines
         $cover = $this->setup->cover;
         $order = $this->setup->ways->covers();
 
-        return new Decision('cover', 'Cover',
+        return new Decision(
+            'cover',
+            'Cover',
             Phrase::of(null === $cover ? 'None on the shelf' : ucfirst($cover->label)),
             Phrase::of('It lets go of the work and keeps the heat source clean.'),
-            'cover.sheet', $this->setup->route->layersProvenance, Choice::by(null !== $cover, $this->setup->transfer->choices->thing('cover')),
-            Choice::among('cover', array_filter($this->setup->shelf->covers, static fn (Support $cover): bool => in_array($cover->like, $order, true)), $cover?->id));
+            'cover.sheet',
+            $this->setup->route->layersProvenance,
+            Choice::by(null !== $cover, $this->setup->transfer->choices->thing('cover')),
+            Choice::among(
+                'cover',
+                array_filter(
+                    $this->setup->shelf->covers,
+                    static fn(Support $cover): bool => in_array($cover->like, $order, true),
+                ),
+                $cover?->id,
+            ),
+        );
     }
 
     private function letter(int $i): string
     {
-        return '_'.chr(97 + $i);
+        return '_' . chr(97 + $i);
     }
 }

@@ -15,32 +15,59 @@ use Wubbin\Core\Plan\Setup;
 /** The picture, where it sits, and whether it is turned over. */
 final readonly class PictureLines
 {
-    public function __construct(private Setup $setup)
-    {
-    }
+    public function __construct(private Setup $setup) {}
 
     public function picture(): Decision
     {
         $picture = $this->setup->picture;
         $placed = $this->setup->placed;
         if (null === $placed) {
-            return new Decision('picture', 'Picture', Phrase::of('None yet'), Phrase::of('A PNG, JPEG, WebP, HEIC, SVG or PDF file.'), 'picture.needed', Provenance::computed(), DecidedBy::Nobody);
+            return new Decision(
+                'picture',
+                'Picture',
+                Phrase::of('None yet'),
+                Phrase::of('A PNG, JPEG, WebP, HEIC, SVG or PDF file.'),
+                'picture.needed',
+                Provenance::computed(),
+                DecidedBy::Nobody,
+            );
         }
         if (null === $picture) {
-            return new Decision('picture', 'Picture', Phrase::of('Drawn by hand, {size}', ['size' => Quantity::size($placed->size)]),
-                Phrase::of($this->setup->stack->mirrored() ? 'The sheet is a template of this size; what is drawn on it comes out turned over.' : 'The sheet is a template of this size; draw it as it reads.'),
-                'picture.template', Provenance::computed(), DecidedBy::Person);
+            return new Decision(
+                'picture',
+                'Picture',
+                Phrase::of('Drawn by hand, {size}', ['size' => Quantity::size($placed->size)]),
+                Phrase::of(
+                    $this->setup->stack->mirrored()
+                        ? 'The sheet is a template of this size; what is drawn on it comes out turned over.'
+                        : 'The sheet is a template of this size; draw it as it reads.',
+                ),
+                'picture.template',
+                Provenance::computed(),
+                DecidedBy::Person,
+            );
         }
         $limits = $this->setup->route->artwork;
         $dpi = $this->setup->dpi;
         $widest = $picture->widestAt($limits->dpiGood);
 
-        return new Decision('picture', 'Picture',
-            Phrase::of(Phrase::plain($picture->name).', {size}', ['size' => Quantity::size($placed->size)]),
+        return new Decision(
+            'picture',
+            'Picture',
+            Phrase::of(Phrase::plain($picture->name) . ', {size}', ['size' => Quantity::size($placed->size)]),
             null === $dpi || null === $widest
-                ? Phrase::of('Drawn as lines: sharp at any size. This route holds lines from {finest}.', ['finest' => Quantity::length($limits->finestMm)])
-                : Phrase::of('{dpi} at this size. Sharp up to {width} wide; this route holds lines from {finest}.', ['dpi' => Quantity::resolution($dpi), 'width' => Quantity::length($widest), 'finest' => Quantity::length($limits->finestMm)]),
-            'picture.effective-dpi', null === $dpi ? Provenance::computed() : $limits->provenance, DecidedBy::Person);
+                ? Phrase::of('Drawn as lines: sharp at any size. This route holds lines from {finest}.', [
+                    'finest' => Quantity::length($limits->finestMm),
+                ])
+                : Phrase::of('{dpi} at this size. Sharp up to {width} wide; this route holds lines from {finest}.', [
+                    'dpi' => Quantity::resolution($dpi),
+                    'width' => Quantity::length($widest),
+                    'finest' => Quantity::length($limits->finestMm),
+                ]),
+            'picture.effective-dpi',
+            null === $dpi ? Provenance::computed() : $limits->provenance,
+            DecidedBy::Person,
+        );
     }
 
     public function place(): Decision
@@ -51,19 +78,36 @@ final readonly class PictureLines
         $values = ['below' => Quantity::length($place->belowMm)];
         $across = 'centred';
         if (abs($place->rightMm) >= 0.05) {
-            $across = '{beside} '.($place->rightMm > 0.0 ? 'right' : 'left').' of centre';
+            $across = '{beside} ' . ($place->rightMm > 0.0 ? 'right' : 'left') . ' of centre';
             $values['beside'] = Quantity::length(abs($place->rightMm));
         }
-        $named = count($sides) > 1 && (count($this->setup->job->transfers) > 1 || array_key_first($sides) !== $transfer->sideId);
+        $named =
+            count($sides) > 1 &&
+            (count($this->setup->job->transfers) > 1 || array_key_first($sides) !== $transfer->sideId);
         $alternatives = [];
         foreach (1 === count($sides) ? [] : $sides as $id => $side) {
             $alternatives[] = new Alternative(ucfirst($side), null, $id === $transfer->sideId, ['side' => $id]);
         }
 
-        return new Decision('place', 'Where it sits',
-            Phrase::of(($named ? ucfirst($this->setup->side).', '.$across : ucfirst($across)).', {below} below the '.($this->setup->size->from ?? $this->setup->kind->from), $values),
-            Phrase::of(null === $this->setup->size->diameterMm ? 'Right and left as you look at it.' : 'Drawn unrolled: the seam is at both ends, at the back of the piece.'),
-            'place.from-edge', Provenance::person(), DecidedBy::Person, $alternatives);
+        return new Decision(
+            'place',
+            'Where it sits',
+            Phrase::of(
+                ($named ? ucfirst($this->setup->side) . ', ' . $across : ucfirst($across)) .
+                    ', {below} below the ' .
+                    ($this->setup->size->from ?? $this->setup->kind->from),
+                $values,
+            ),
+            Phrase::of(
+                null === $this->setup->size->diameterMm
+                    ? 'Right and left as you look at it.'
+                    : 'Drawn unrolled: the seam is at both ends, at the back of the piece.',
+            ),
+            'place.from-edge',
+            Provenance::person(),
+            DecidedBy::Person,
+            $alternatives,
+        );
     }
 
     public function mirrored(): Decision
@@ -73,22 +117,35 @@ final readonly class PictureLines
         $touches = $stack->faceTouchesBlank();
         $because = $touches
             ? sprintf('The printed face lies against the %s and is left there turned over.', $seen->label ?? 'blank')
-            : sprintf('The printed face looks away from the blank%s and stays as it is printed.', null === $seen ? '' : ', towards the '.($seen->label ?? $seen->role->value).',');
+            : sprintf(
+                'The printed face looks away from the blank%s and stays as it is printed.',
+                null === $seen ? '' : ', towards the ' . ($seen->label ?? $seen->role->value) . ',',
+            );
         if ($touches === $stack->mirrored()) {
             $because .= match (true) {
                 !$touches => '',
-                true === $this->setup->marking?->mirrorsInDriver() => ' Turn mirroring on in the driver, and only there.',
+                true === $this->setup->marking?->mirrorsInDriver()
+                    => ' Turn mirroring on in the driver, and only there.',
                 default => ' Leave mirroring off in the driver.',
             };
         } else {
             $because .= ' It is seen through the blank, which turns it once more.';
         }
 
-        return new Decision('mirrored', 'Mirrored', Phrase::of(match (true) {
-            !$stack->mirrored() => 'No',
-            true === $this->setup->marking?->mirrorsInDriver() => 'Yes, in the printer’s driver',
-            default => 'Yes, in Wubbin’s sheet',
-        }), Phrase::of($because),
-            $touches ? 'mirrored.face-touches-blank' : 'mirrored.face-looks-away', Provenance::computed(), DecidedBy::Wubbin);
+        return new Decision(
+            'mirrored',
+            'Mirrored',
+            Phrase::of(
+                match (true) {
+                    !$stack->mirrored() => 'No',
+                    true === $this->setup->marking?->mirrorsInDriver() => 'Yes, in the printer’s driver',
+                    default => 'Yes, in Wubbin’s sheet',
+                },
+            ),
+            Phrase::of($because),
+            $touches ? 'mirrored.face-touches-blank' : 'mirrored.face-looks-away',
+            Provenance::computed(),
+            DecidedBy::Wubbin,
+        );
     }
 }

@@ -28,8 +28,8 @@ interface Filling
     /**
      * Fills one sheet from a pool, kind by kind in this order, and takes what lies on it out of the pool.
      *
-     * @param array<int, int> $pool  how many of each kind there are; kinds that run out are taken out
-     * @param list<int>       $order
+     * @param array<int, int> $pool how many of each kind there are; kinds that run out are taken out
+     * @param list<int> $order
      */
     public function fill(array &$pool, array $order, int $rule, int $ground): Packed;
 }

@@ -21,27 +21,36 @@ final readonly class Gang implements \JsonSerializable
     private const CELLS_ACROSS = 260.0;
 
     /**
-     * @param list<GangSheet>          $sheets
+     * @param list<GangSheet> $sheets
      * @param array<string, GangPiece> $pieces by id
-     * @param bool                     $nested they lie by their outlines
+     * @param bool $nested they lie by their outlines
      */
-    private function __construct(public array $sheets, public array $pieces, public bool $nested)
-    {
-    }
+    private function __construct(public array $sheets, public array $pieces, public bool $nested) {}
 
     /**
-     * @param callable(int, int, int): bool $goOn told how often it was tried, how many whole sheets the best so far has, and by which way: 0 by boxes, 1 by outlines; false takes that
+     * @param callable(int, int, int): bool $goOn told how often it was tried, how many whole sheets the best so far
+     *                                            has, and by which way: 0 by boxes, 1 by outlines; false takes that
      */
     public static function fromOrder(GangOrder $order, int $seed, callable $goOn): self
     {
         $pinned = $order->pinnedSheets();
         $grounds = self::grounds($order, $pinned);
-        $boxes = Packer::pack(self::byBoxes($order, $grounds), $order->counts(), $seed, static fn (int $tried, int $sheets): bool => $goOn($tried, $sheets, 0));
+        $boxes = Packer::pack(
+            self::byBoxes($order, $grounds),
+            $order->counts(),
+            $seed,
+            static fn(int $tried, int $sheets): bool => $goOn($tried, $sheets, 0),
+        );
         $laid = self::laid($boxes, $order, $grounds, 1.0 / self::STEPS_A_MM);
         $nested = false;
         if ($order->couldNest() && count($boxes) > 1) {
             $cell = self::cellMm($order);
-            $outlines = Packer::pack(self::byOutlines($order, $grounds, $cell), $order->counts(), $seed, static fn (int $tried, int $sheets): bool => $goOn($tried, $sheets, 1));
+            $outlines = Packer::pack(
+                self::byOutlines($order, $grounds, $cell),
+                $order->counts(),
+                $seed,
+                static fn(int $tried, int $sheets): bool => $goOn($tried, $sheets, 1),
+            );
             $nested = count($outlines) < count($boxes);
             $laid = $nested ? self::laid($outlines, $order, $grounds, $cell) : $laid;
         }
@@ -51,11 +60,28 @@ final readonly class Gang implements \JsonSerializable
         foreach ($laid as [$paper, $places]) {
             // A sheet that is there once and was not needed is no sheet of this gang.
             if ([] !== $places) {
-                $taken = [...$paper->blocked, ...array_map(static fn (GangPlace $place): Rect => $place->rect->grown($gap), $places)];
-                $area = array_sum(array_map(static fn (GangPlace $place): float => self::piece($order, $place->piece)->areaMm2(), $places));
+                $taken = [
+                    ...$paper->blocked,
+                    ...array_map(static fn(GangPlace $place): Rect => $place->rect->grown($gap), $places),
+                ];
+                $area = array_sum(
+                    array_map(
+                        static fn(GangPlace $place): float => self::piece($order, $place->piece)->areaMm2(),
+                        $places,
+                    ),
+                );
                 $bar = SheetLayout::secondBar($paper->room, $taken);
                 // What is kept of a sheet has nothing printed on it.
-                $sheets[] = new GangSheet($paper, $places, $area / $paper->room->size->areaMm2(), Leftovers::fromRoom($paper->room, null === $bar ? $taken : [...$taken, SheetLayout::roomOfBar($bar)]), $bar);
+                $sheets[] = new GangSheet(
+                    $paper,
+                    $places,
+                    $area / $paper->room->size->areaMm2(),
+                    Leftovers::fromRoom(
+                        $paper->room,
+                        null === $bar ? $taken : [...$taken, SheetLayout::roomOfBar($bar)],
+                    ),
+                    $bar,
+                );
             }
         }
 
@@ -65,16 +91,21 @@ final readonly class Gang implements \JsonSerializable
     /** How many whole sheets it takes. */
     public function whole(): int
     {
-        return count(array_filter($this->sheets, static fn (GangSheet $sheet): bool => null === $sheet->paper->offcut));
+        return count(array_filter($this->sheets, static fn(GangSheet $sheet): bool => null === $sheet->paper->offcut));
     }
 
-    /** The part of a whole sheet that one piece takes up, its share of the waste of the sheets with it; 0 to 1. What lies on offcuts costs nothing anew. */
+    /**
+     * The part of a whole sheet that one piece takes up, its share of the waste of the sheets with it; 0 to 1. What
+     * lies on offcuts costs nothing anew.
+     */
     public function shareOf(string $id): float
     {
         $own = $this->pieces[$id]->areaMm2();
-        $all = array_sum(array_map(static fn (GangPiece $piece): float => $piece->count * $piece->areaMm2(), $this->pieces));
+        $all = array_sum(
+            array_map(static fn(GangPiece $piece): float => $piece->count * $piece->areaMm2(), $this->pieces),
+        );
 
-        return 0.0 === $all ? 0.0 : $this->whole() * $own / $all;
+        return 0.0 === $all ? 0.0 : ($this->whole() * $own) / $all;
     }
 
     /** @return array<string, mixed> */
@@ -84,7 +115,19 @@ final readonly class Gang implements \JsonSerializable
             'whole' => $this->whole(),
             'nested' => $this->nested,
             'sheets' => $this->sheets,
-            'pieces' => array_values(array_map(fn (GangPiece $piece): array => ['id' => $piece->id, 'label' => $piece->label, 'count' => $piece->count, 'width_mm' => $piece->size->widthMm, 'height_mm' => $piece->size->heightMm, 'share' => $this->shareOf($piece->id)], $this->pieces)),
+            'pieces' => array_values(
+                array_map(
+                    fn(GangPiece $piece): array => [
+                        'id' => $piece->id,
+                        'label' => $piece->label,
+                        'count' => $piece->count,
+                        'width_mm' => $piece->size->widthMm,
+                        'height_mm' => $piece->size->heightMm,
+                        'share' => $this->shareOf($piece->id),
+                    ],
+                    $this->pieces,
+                ),
+            ),
         ];
     }
 
@@ -97,7 +140,21 @@ final readonly class Gang implements \JsonSerializable
      */
     private static function grounds(GangOrder $order, array $pinned): array
     {
-        $grounds = array_map(static fn (array $pins): array => [$order->paper, array_map(static fn (GangPin $pin): GangPlace => new GangPlace($pin->piece, $order->boxOf($pin), $pin->quarters, pinned: true), $pins)], array_values($pinned));
+        $grounds = array_map(
+            static fn(array $pins): array => [
+                $order->paper,
+                array_map(
+                    static fn(GangPin $pin): GangPlace => new GangPlace(
+                        $pin->piece,
+                        $order->boxOf($pin),
+                        $pin->quarters,
+                        pinned: true,
+                    ),
+                    $pins,
+                ),
+            ],
+            array_values($pinned),
+        );
         foreach ($order->offcuts as $offcut) {
             $grounds[] = [$offcut, []];
         }
@@ -109,31 +166,75 @@ final readonly class Gang implements \JsonSerializable
     private static function byBoxes(GangOrder $order, array $grounds, bool $spare = false): RectFilling
     {
         $gap = $order->gap->mm;
-        $sheet = static fn (Size $room): array => [(int) floor(($room->widthMm + $gap) * self::STEPS_A_MM + 1e-6), (int) floor(($room->heightMm + $gap) * self::STEPS_A_MM + 1e-6)];
-        $down = static fn (float $mm): int => (int) floor($mm * self::STEPS_A_MM + 1e-6);
-        $up = static fn (float $mm): int => (int) ceil($mm * self::STEPS_A_MM - 1e-6);
-        $edges = static fn (Rect $rect, Rect $room): array => [max(0, $down($rect->xMm - $room->xMm)), max(0, $down($rect->yMm - $room->yMm)), $up($rect->right() + $gap - $room->xMm), $up($rect->bottom() + $gap - $room->yMm)];
+        $sheet = static fn(Size $room): array => [
+            (int) floor(($room->widthMm + $gap) * self::STEPS_A_MM + 1e-6),
+            (int) floor(($room->heightMm + $gap) * self::STEPS_A_MM + 1e-6),
+        ];
+        $down = static fn(float $mm): int => (int) floor($mm * self::STEPS_A_MM + 1e-6);
+        $up = static fn(float $mm): int => (int) ceil($mm * self::STEPS_A_MM - 1e-6);
+        $edges = static fn(Rect $rect, Rect $room): array => [
+            max(0, $down($rect->xMm - $room->xMm)),
+            max(0, $down($rect->yMm - $room->yMm)),
+            $up($rect->right() + $gap - $room->xMm),
+            $up($rect->bottom() + $gap - $room->yMm),
+        ];
         // The gap is added to every piece on two sides, and to the sheet once.
-        $kinds = array_map(static fn (GangPiece $piece): array => [$up($piece->size->widthMm + $gap), $up($piece->size->heightMm + $gap), $piece->turns], $spare ? $order->spare : $order->pieces);
+        $kinds = array_map(
+            static fn(GangPiece $piece): array => [
+                $up($piece->size->widthMm + $gap),
+                $up($piece->size->heightMm + $gap),
+                $piece->turns,
+            ],
+            $spare ? $order->spare : $order->pieces,
+        );
         $single = [];
         foreach ($grounds as [$paper, $places]) {
             $room = $paper->room;
-            $taken = array_map(static fn (GangPlace $place): array => $edges($place->rect, $room), $places);
-            $single[] = [...$sheet($room->size), [...$taken, ...array_map(static fn (Rect $rect): array => $edges($rect, $room), $paper->blocked)]];
+            $taken = array_map(static fn(GangPlace $place): array => $edges($place->rect, $room), $places);
+            $single[] = [
+                ...$sheet($room->size),
+                [...$taken, ...array_map(static fn(Rect $rect): array => $edges($rect, $room), $paper->blocked)],
+            ];
         }
-        $blocked = array_map(static fn (Rect $rect): array => $edges($rect, $order->paper->room), $order->paper->blocked);
+        $blocked = array_map(
+            static fn(Rect $rect): array => $edges($rect, $order->paper->room),
+            $order->paper->blocked,
+        );
 
-        return new RectFilling($kinds, ...$sheet($order->paper->room->size), grounds: $single, blocked: $blocked);
+        [$width, $height] = $sheet($order->paper->room->size);
+
+        return new RectFilling($kinds, $width, $height, grounds: $single, blocked: $blocked);
     }
 
     /** @param list<array{GangPaper, list<GangPlace>}> $grounds */
-    private static function byOutlines(GangOrder $order, array $grounds, float $cell, bool $spare = false): OutlineFilling
-    {
+    private static function byOutlines(
+        GangOrder $order,
+        array $grounds,
+        float $cell,
+        bool $spare = false,
+    ): OutlineFilling {
         $gap = $order->gap->mm;
-        $sheet = static fn (Size $room): array => [(int) floor(($room->widthMm + $gap) / $cell + 1e-6), (int) floor(($room->heightMm + $gap) / $cell + 1e-6)];
-        $points = static fn (GangPiece $piece): array => array_map(static fn (array $p): array => [$p[0] / $cell, $p[1] / $cell], $piece->outline);
-        $kinds = array_map(static fn (GangPiece $piece): array => [$points($piece), $piece->turns], $spare ? $order->spare : $order->pieces);
-        $blocked = static fn (GangPaper $paper): array => array_map(static fn (Rect $rect): array => self::lying(Rect::at(0.0, 0.0, Size::mm($rect->size->widthMm / $cell, $rect->size->heightMm / $cell))->corners(), $rect, $paper->room, $cell), $paper->blocked);
+        $sheet = static fn(Size $room): array => [
+            (int) floor(($room->widthMm + $gap) / $cell + 1e-6),
+            (int) floor(($room->heightMm + $gap) / $cell + 1e-6),
+        ];
+        $points = static fn(GangPiece $piece): array => array_map(
+            static fn(array $p): array => [$p[0] / $cell, $p[1] / $cell],
+            $piece->outline,
+        );
+        $kinds = array_map(
+            static fn(GangPiece $piece): array => [$points($piece), $piece->turns],
+            $spare ? $order->spare : $order->pieces,
+        );
+        $blocked = static fn(GangPaper $paper): array => array_map(
+            static fn(Rect $rect): array => self::lying(
+                Rect::at(0.0, 0.0, Size::mm($rect->size->widthMm / $cell, $rect->size->heightMm / $cell))->corners(),
+                $rect,
+                $paper->room,
+                $cell,
+            ),
+            $paper->blocked,
+        );
         $single = [];
         foreach ($grounds as [$paper, $places]) {
             $taken = [];
@@ -147,13 +248,22 @@ final readonly class Gang implements \JsonSerializable
             $single[] = [...$sheet($paper->room->size), [...$taken, ...$blocked($paper)]];
         }
 
-        return new OutlineFilling($kinds, ...$sheet($order->paper->room->size), grow: $gap / 2.0 / $cell, grounds: $single, blocked: $blocked($order->paper));
+        [$width, $height] = $sheet($order->paper->room->size);
+
+        return new OutlineFilling(
+            $kinds,
+            $width,
+            $height,
+            grow: $gap / 2.0 / $cell,
+            grounds: $single,
+            blocked: $blocked($order->paper),
+        );
     }
 
     /**
-     * @param list<Packed>                            $sheets
+     * @param list<Packed> $sheets
      * @param list<array{GangPaper, list<GangPlace>}> $grounds
-     * @param float                                   $unit    of the spots, in mm
+     * @param float $unit of the spots, in mm
      *
      * @return list<array{GangPaper, list<GangPlace>}>
      */
@@ -167,19 +277,33 @@ final readonly class Gang implements \JsonSerializable
     }
 
     /**
-     * @param list<Spot>      $spots
+     * @param list<Spot> $spots
      * @param list<GangPiece> $pieces
      *
      * @return list<GangPlace>
      */
-    private static function places(array $spots, array $pieces, GangPaper $paper, float $unit, bool $spare = false): array
-    {
+    private static function places(
+        array $spots,
+        array $pieces,
+        GangPaper $paper,
+        float $unit,
+        bool $spare = false,
+    ): array {
         return array_map(static function (Spot $spot) use ($pieces, $paper, $unit, $spare): GangPlace {
             $piece = $pieces[$spot->kind];
             /** @var int<0, 3> $quarters */
             $quarters = $spot->quarters;
 
-            return new GangPlace($piece->id, Rect::at($paper->room->xMm + $spot->x * $unit, $paper->room->yMm + $spot->y * $unit, $piece->boxTurned($quarters)), $quarters, spare: $spare);
+            return new GangPlace(
+                $piece->id,
+                Rect::at(
+                    $paper->room->xMm + $spot->x * $unit,
+                    $paper->room->yMm + $spot->y * $unit,
+                    $piece->boxTurned($quarters),
+                ),
+                $quarters,
+                spare: $spare,
+            );
         }, $spots);
     }
 
@@ -192,18 +316,26 @@ final readonly class Gang implements \JsonSerializable
      */
     private static function withSpare(array $laid, GangOrder $order, bool $nested): array
     {
-        $pool = array_filter(array_map(static fn (GangPiece $piece): int => $piece->count, $order->spare), static fn (int $count): bool => $count > 0);
+        $pool = array_filter(
+            array_map(static fn(GangPiece $piece): int => $piece->count, $order->spare),
+            static fn(int $count): bool => $count > 0,
+        );
         if ([] === $pool) {
             return $laid;
         }
-        [$filling, $unit] = $nested ? [self::byOutlines($order, $laid, self::cellMm($order), true), self::cellMm($order)] : [self::byBoxes($order, $laid, true), 1.0 / self::STEPS_A_MM];
+        [$filling, $unit] = $nested
+            ? [self::byOutlines($order, $laid, self::cellMm($order), true), self::cellMm($order)]
+            : [self::byBoxes($order, $laid, true), 1.0 / self::STEPS_A_MM];
         $areas = $filling->areas();
         foreach ($laid as $at => [$paper, $places]) {
             if ([] !== $places) {
                 $kinds = array_keys($pool);
-                usort($kinds, static fn (int $a, int $b): int => $areas[$b] <=> $areas[$a]);
+                usort($kinds, static fn(int $a, int $b): int => $areas[$b] <=> $areas[$a]);
                 $filled = $filling->fill($pool, $kinds, 0, $at + 1);
-                $laid[$at] = [$paper, [...$places, ...self::places($filled->spots, $order->spare, $paper, $unit, true)]];
+                $laid[$at] = [
+                    $paper,
+                    [...$places, ...self::places($filled->spots, $order->spare, $paper, $unit, true)],
+                ];
             }
         }
 
@@ -239,6 +371,10 @@ final readonly class Gang implements \JsonSerializable
         // Placed by hand it may lie between two cells.
         [$dx, $dy] = [$x - floor($x), $y - floor($y)];
 
-        return [array_map(static fn (array $p): array => [$p[0] + $dx, $p[1] + $dy], $outline), (int) floor($x), (int) floor($y)];
+        return [
+            array_map(static fn(array $p): array => [$p[0] + $dx, $p[1] + $dy], $outline),
+            (int) floor($x),
+            (int) floor($y),
+        ];
     }
 }

@@ -24,30 +24,45 @@ final readonly class GangOrder
 
     /**
      * @param list<GangPiece> $pieces
-     * @param Length          $gap     between two pieces
+     * @param Length $gap between two pieces
      * @param list<GangPaper> $offcuts that are used before whole sheets
-     * @param list<GangPin>   $pins
-     * @param list<GangPiece> $spare   that only fill what is left of the sheets, as many as fit of each
+     * @param list<GangPin> $pins
+     * @param list<GangPiece> $spare that only fill what is left of the sheets, as many as fit of each
      *
      * @throws BadRecord naming gap, pieces or pins
      */
-    public function __construct(public array $pieces, public GangPaper $paper, public Length $gap, public array $offcuts = [], public array $pins = [], public array $spare = [])
-    {
-        $this->byId = array_combine(array_map(static fn (GangPiece $piece): string => $piece->id, $pieces), $pieces);
+    public function __construct(
+        public array $pieces,
+        public GangPaper $paper,
+        public Length $gap,
+        public array $offcuts = [],
+        public array $pins = [],
+        public array $spare = [],
+    ) {
+        $this->byId = array_combine(array_map(static fn(GangPiece $piece): string => $piece->id, $pieces), $pieces);
         $room = $paper->room->size;
         if ($gap->mm < 0.0 || $gap->mm > min($room->widthMm, $room->heightMm)) {
             throw BadRecord::at('gap', 'A gap goes from nothing to the width of the sheet.');
         }
-        $all = array_sum(array_map(static fn (GangPiece $piece): int => $piece->count, $pieces));
+        $all = array_sum(array_map(static fn(GangPiece $piece): int => $piece->count, $pieces));
         if ($all > self::MOST_PIECES) {
-            throw BadRecord::at('pieces', sprintf('These are %d pieces; at most %d are laid out at once.', $all, self::MOST_PIECES));
+            throw BadRecord::at(
+                'pieces',
+                sprintf('These are %d pieces; at most %d are laid out at once.', $all, self::MOST_PIECES),
+            );
         }
         foreach ($pieces as $piece) {
             if ($piece->size->areaMm2() <= 0.0 || $piece->areaMm2() <= 0.0) {
-                throw BadRecord::at('pieces', sprintf('“%s” has no size: its outline encloses nothing.', $piece->label));
+                throw BadRecord::at(
+                    'pieces',
+                    sprintf('“%s” has no size: its outline encloses nothing.', $piece->label),
+                );
             }
             if (!$piece->size->fitsIn($room) && !($piece->turns && $piece->size->turned()->fitsIn($room))) {
-                throw BadRecord::at('pieces', sprintf('“%s” is larger than what can be printed on of this sheet.', $piece->label));
+                throw BadRecord::at(
+                    'pieces',
+                    sprintf('“%s” is larger than what can be printed on of this sheet.', $piece->label),
+                );
             }
         }
         $this->checkPins();
@@ -60,16 +75,20 @@ final readonly class GangOrder
      */
     public function counts(): array
     {
-        $pinned = array_count_values(array_map(static fn (GangPin $pin): string => $pin->piece, $this->pins));
+        $pinned = array_count_values(array_map(static fn(GangPin $pin): string => $pin->piece, $this->pins));
 
-        return array_map(static fn (GangPiece $piece): int => $piece->count - ($pinned[$piece->id] ?? 0), $this->pieces);
+        return array_map(static fn(GangPiece $piece): int => $piece->count - ($pinned[$piece->id] ?? 0), $this->pieces);
     }
 
     /** Whether laying them by their outlines could need fewer sheets than by their boxes. */
     public function couldNest(): bool
     {
-        $boxes = array_sum(array_map(static fn (GangPiece $piece): float => $piece->count * $piece->size->areaMm2(), $this->pieces));
-        $outlines = array_sum(array_map(static fn (GangPiece $piece): float => $piece->count * $piece->areaMm2(), $this->pieces));
+        $boxes = array_sum(
+            array_map(static fn(GangPiece $piece): float => $piece->count * $piece->size->areaMm2(), $this->pieces),
+        );
+        $outlines = array_sum(
+            array_map(static fn(GangPiece $piece): float => $piece->count * $piece->areaMm2(), $this->pieces),
+        );
 
         return $outlines < self::NESTS_BELOW * $boxes;
     }
@@ -95,12 +114,17 @@ final readonly class GangOrder
     private function checkPins(): void
     {
         foreach ($this->pins as $pin) {
-            $piece = $this->byId[$pin->piece] ?? throw BadRecord::at('pins', 'A piece that was placed by hand is no longer among these.');
+            $piece =
+                $this->byId[$pin->piece] ??
+                throw BadRecord::at('pins', 'A piece that was placed by hand is no longer among these.');
             if (!$piece->turns && 0 !== $pin->quarters) {
                 throw BadRecord::at('pins', sprintf('“%s” must stay upright.', $piece->label));
             }
             if (!$this->boxOf($pin)->within($this->paper->room->grown(self::FORGIVEN_MM))) {
-                throw BadRecord::at('pins', sprintf('“%s” was placed over the edge of what can be printed on.', $piece->label));
+                throw BadRecord::at(
+                    'pins',
+                    sprintf('“%s” was placed over the edge of what can be printed on.', $piece->label),
+                );
             }
             foreach ($this->paper->blocked as $blocked) {
                 if (null !== $this->boxOf($pin)->overlap($blocked)) {
@@ -110,14 +134,29 @@ final readonly class GangOrder
         }
         foreach ($this->counts() as $i => $left) {
             if ($left < 0) {
-                throw BadRecord::at('pins', sprintf('More of “%s” are placed by hand than there are.', $this->pieces[$i]->label));
+                throw BadRecord::at(
+                    'pins',
+                    sprintf('More of “%s” are placed by hand than there are.', $this->pieces[$i]->label),
+                );
             }
         }
         foreach ($this->pinnedSheets() as $pins) {
             foreach ($pins as $i => $pin) {
                 foreach (array_slice($pins, $i + 1) as $other) {
-                    if (null !== $this->boxOf($pin)->grown(-self::FORGIVEN_MM)->overlap($this->boxOf($other))) {
-                        throw BadRecord::at('pins', sprintf('“%s” and “%s” were placed over each other.', $this->byId[$pin->piece]->label, $this->byId[$other->piece]->label));
+                    if (
+                        null !==
+                        $this->boxOf($pin)
+                            ->grown(-self::FORGIVEN_MM)
+                            ->overlap($this->boxOf($other))
+                    ) {
+                        throw BadRecord::at(
+                            'pins',
+                            sprintf(
+                                '“%s” and “%s” were placed over each other.',
+                                $this->byId[$pin->piece]->label,
+                                $this->byId[$other->piece]->label,
+                            ),
+                        );
                     }
                 }
             }

@@ -11,18 +11,26 @@ use Wubbin\Core\Measure\Size;
 /** Something that is cut out of a sheet: a picture with its trim line, so many times. */
 final readonly class GangPiece
 {
-    /** @var non-empty-list<array{float, float}> the line that it is cut along, in mm from its box's upper left corner */
+    /**
+     * @var non-empty-list<array{float, float}> the line that it is cut along, in mm from its box's upper left corner
+     */
     public array $outline;
 
     /**
-     * @param string                    $id      which picture of which job it is, and in which size
-     * @param string                    $label   what stands beside it on the sheet
-     * @param Size                      $size    of its trim line's box
-     * @param bool                      $turns   it may lie on its side
+     * @param string $id which picture of which job it is, and in which size
+     * @param string $label what stands beside it on the sheet
+     * @param Size $size of its trim line's box
+     * @param bool $turns it may lie on its side
      * @param list<array{float, float}> $outline the line, where it is not the box
      */
-    public function __construct(public string $id, public string $label, public Size $size, public int $count, public bool $turns = true, array $outline = [])
-    {
+    public function __construct(
+        public string $id,
+        public string $label,
+        public Size $size,
+        public int $count,
+        public bool $turns = true,
+        array $outline = [],
+    ) {
         $this->outline = [] === $outline ? Rect::at(0.0, 0.0, $size)->corners() : $outline;
     }
 

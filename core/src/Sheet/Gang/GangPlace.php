@@ -10,14 +10,18 @@ use Wubbin\Core\Measure\Rect;
 final readonly class GangPlace implements \JsonSerializable
 {
     /**
-     * @param Rect      $rect     of its box as it lies, in mm from the upper left corner of the page
+     * @param Rect $rect of its box as it lies, in mm from the upper left corner of the page
      * @param int<0, 3> $quarters that it is turned by with the clock
-     * @param bool      $pinned   the person has placed it
-     * @param bool      $spare    it fills what was left
+     * @param bool $pinned the person has placed it
+     * @param bool $spare it fills what was left
      */
-    public function __construct(public string $piece, public Rect $rect, public int $quarters, public bool $pinned = false, public bool $spare = false)
-    {
-    }
+    public function __construct(
+        public string $piece,
+        public Rect $rect,
+        public int $quarters,
+        public bool $pinned = false,
+        public bool $spare = false,
+    ) {}
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

@@ -12,18 +12,27 @@ final readonly class GangSheet implements \JsonSerializable
 {
     /**
      * @param list<GangPlace> $places
-     * @param float           $filled  by the pieces, of what can be printed on, 0 to 1
-     * @param list<Rect>      $offcuts the largest rectangles that are left, the largest first
-     * @param SheetMark|null  $bar     the upright check bar, where there is room for it
+     * @param float $filled by the pieces, of what can be printed on, 0 to 1
+     * @param list<Rect> $offcuts the largest rectangles that are left, the largest first
+     * @param SheetMark|null $bar the upright check bar, where there is room for it
      */
-    public function __construct(public GangPaper $paper, public array $places, public float $filled, public array $offcuts, public ?SheetMark $bar)
-    {
-    }
+    public function __construct(
+        public GangPaper $paper,
+        public array $places,
+        public float $filled,
+        public array $offcuts,
+        public ?SheetMark $bar,
+    ) {}
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        $mm = static fn (Rect $rect): array => ['x_mm' => $rect->xMm, 'y_mm' => $rect->yMm, 'width_mm' => $rect->size->widthMm, 'height_mm' => $rect->size->heightMm];
+        $mm = static fn(Rect $rect): array => [
+            'x_mm' => $rect->xMm,
+            'y_mm' => $rect->yMm,
+            'width_mm' => $rect->size->widthMm,
+            'height_mm' => $rect->size->heightMm,
+        ];
 
         return [
             'page_width_mm' => $this->paper->page->widthMm,

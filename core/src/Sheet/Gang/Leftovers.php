@@ -26,7 +26,7 @@ final readonly class Leftovers
         $left = self::free($room, $taken, self::LEAST_MM);
         $offcuts = [];
         while (count($offcuts) < self::MOST) {
-            usort($left, static fn (Rect $a, Rect $b): int => $b->size->areaMm2() <=> $a->size->areaMm2());
+            usort($left, static fn(Rect $a, Rect $b): int => $b->size->areaMm2() <=> $a->size->areaMm2());
             if ([] === $left) {
                 break;
             }
@@ -47,7 +47,10 @@ final readonly class Leftovers
     {
         $found = null;
         foreach (self::free($room, $taken, min($size->widthMm, $size->heightMm)) as $rect) {
-            if ($size->fitsIn($rect->size) && (null === $found || [$rect->right(), $rect->bottom()] > [$found->right(), $found->bottom()])) {
+            if (
+                $size->fitsIn($rect->size) &&
+                (null === $found || [$rect->right(), $rect->bottom()] > [$found->right(), $found->bottom()])
+            ) {
                 $found = Rect::at($rect->right() - $size->widthMm, $rect->bottom() - $size->heightMm, $size);
             }
         }
@@ -88,26 +91,35 @@ final readonly class Leftovers
                 continue;
             }
             [$wide, $high] = [$rect->size->widthMm, $rect->size->heightMm];
-            foreach ([
-                [$rect->xMm, $rect->yMm, $taken->xMm - $rect->xMm, $high],
-                [$taken->right(), $rect->yMm, $rect->right() - $taken->right(), $high],
-                [$rect->xMm, $rect->yMm, $wide, $taken->yMm - $rect->yMm],
-                [$rect->xMm, $taken->bottom(), $wide, $rect->bottom() - $taken->bottom()],
-            ] as [$x, $y, $w, $h]) {
+            foreach (
+                [
+                    [$rect->xMm, $rect->yMm, $taken->xMm - $rect->xMm, $high],
+                    [$taken->right(), $rect->yMm, $rect->right() - $taken->right(), $high],
+                    [$rect->xMm, $rect->yMm, $wide, $taken->yMm - $rect->yMm],
+                    [$rect->xMm, $taken->bottom(), $wide, $rect->bottom() - $taken->bottom()],
+                ]
+                as [$x, $y, $w, $h]
+            ) {
                 if (min($w, $h) >= $leastMm) {
                     $left[] = Rect::mm($x, $y, $w, $h);
                 }
             }
         }
 
-        return array_values(array_filter($left, static function (Rect $rect, int $i) use ($left): bool {
-            foreach ($left as $j => $other) {
-                if ($i !== $j && $rect->within($other) && (!$other->within($rect) || $i > $j)) {
-                    return false;
-                }
-            }
+        return array_values(
+            array_filter(
+                $left,
+                static function (Rect $rect, int $i) use ($left): bool {
+                    foreach ($left as $j => $other) {
+                        if ($i !== $j && $rect->within($other) && (!$other->within($rect) || $i > $j)) {
+                            return false;
+                        }
+                    }
 
-            return true;
-        }, \ARRAY_FILTER_USE_BOTH));
+                    return true;
+                },
+                \ARRAY_FILTER_USE_BOTH,
+            ),
+        );
     }
 }

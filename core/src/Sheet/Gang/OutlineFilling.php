@@ -14,7 +14,10 @@ namespace Wubbin\Core\Sheet\Gang;
  */
 final class OutlineFilling implements Filling
 {
-    /** A piece's place is chosen by how far up its lower edge, how far left its right edge, or how near the corner it gets. */
+    /**
+     * A piece's place is chosen by how far up its lower edge, how far left its right edge, or how near the corner it
+     * gets.
+     */
     private const UP = 0;
     private const LEFT = 1;
     private const RULES = 3;
@@ -22,28 +25,50 @@ final class OutlineFilling implements Filling
     /** @var list<array<int, Silhouette>> by kind and by quarters that it may be turned by */
     private array $shapes = [];
 
-    /** @var non-empty-list<array{int, int, list<array{Silhouette, int, int}>}> by ground: width, height, and what lies there */
+    /**
+     * @var non-empty-list<array{int, int, list<array{Silhouette, int,
+     *     int}>}> by ground: width, height, and what lies there
+     */
     private array $grounds;
 
     /** @var array<int, int> cells that are free on a ground */
     private array $rooms = [];
 
     /**
-     * @param list<array{non-empty-list<array{float, float}>, bool}>                            $kinds   points of the outline in cells, from its box's upper left corner, and whether it may be turned
-     * @param int                                                                               $width   of the empty sheet in cells, the gap once in it; so the height
-     * @param float                                                                             $grow    half of the gap, in cells
-     * @param list<array{non-empty-list<array{float, float}>, int, int}>                        $blocked of every empty sheet: outlines with the place of their boxes
-     * @param list<array{int, int, list<array{non-empty-list<array{float, float}>, int, int}>}> $grounds width and height of sheets that are there once, and outlines on them with the place of their boxes
+     * @param list<array{non-empty-list<array{float, float}>, bool}> $kinds points of the
+     *                                                                      outline in cells, from its box's upper left
+     *                                                                      corner, and whether it may be turned
+     * @param int $width of the empty
+     *                   sheet in cells, the gap once in it; so the height
+     * @param float $grow half of the
+     *                    gap, in cells
+     * @param list<array{non-empty-list<array{float, float}>, int, int}> $blocked of every
+     *                                                                            empty sheet: outlines with the place
+     *                                                                            of their boxes
+     * @param list<array{int, int, list<array{non-empty-list<array{float, float}>, int, int}>}> $grounds width and
+     *                                                                                                   height of
+     *                                                                                                   sheets that are
+     *                                                                                                   there once, and
+     *                                                                                                   outlines on
+     *                                                                                                   them with the
+     *                                                                                                   place of their
+     *                                                                                                   boxes
      */
-    public function __construct(array $kinds, int $width, int $height, private readonly float $grow, array $grounds = [], array $blocked = [])
-    {
+    public function __construct(
+        array $kinds,
+        int $width,
+        int $height,
+        private readonly float $grow,
+        array $grounds = [],
+        array $blocked = [],
+    ) {
         foreach ($kinds as [$points, $turns]) {
             $shape = Silhouette::fromPoints($points, $grow);
             $turned = [0 => $shape];
             for ($quarters = 1; $turns && $quarters < 4; ++$quarters) {
                 $points = Silhouette::turned($points);
                 $shape = Silhouette::fromPoints($points, $grow);
-                if ([] === array_filter($turned, static fn (Silhouette $known): bool => $known->rows === $shape->rows)) {
+                if ([] === array_filter($turned, static fn(Silhouette $known): bool => $known->rows === $shape->rows)) {
                     $turned[$quarters] = $shape;
                 }
             }
@@ -51,22 +76,35 @@ final class OutlineFilling implements Filling
         }
         $all = [];
         foreach ([[$width, $height, $blocked], ...$grounds] as [$wide, $high, $taken]) {
-            $all[] = [$wide, $high, array_map(fn (array $one): array => [Silhouette::fromPoints($one[0], $this->grow), $one[1], $one[2]], $taken)];
+            $all[] = [
+                $wide,
+                $high,
+                array_map(
+                    fn(array $one): array => [Silhouette::fromPoints($one[0], $this->grow), $one[1], $one[2]],
+                    $taken,
+                ),
+            ];
         }
         $this->grounds = $all;
         foreach ($all as $ground => [$wide, $high, $taken]) {
-            $this->rooms[$ground] = max(1, $wide * $high - array_sum(array_map(static fn (array $one): int => $one[0]->cells, $taken)));
+            $this->rooms[$ground] = max(
+                1,
+                $wide * $high - array_sum(array_map(static fn(array $one): int => $one[0]->cells, $taken)),
+            );
         }
     }
 
     public function areas(): array
     {
-        return array_map(static fn (array $turned): int => $turned[0]->cells, $this->shapes);
+        return array_map(static fn(array $turned): int => $turned[0]->cells, $this->shapes);
     }
 
     public function boxes(): array
     {
-        return array_map(static fn (array $turned): array => [$turned[0]->width, count($turned[0]->rows)], $this->shapes);
+        return array_map(
+            static fn(array $turned): array => [$turned[0]->width, count($turned[0]->rows)],
+            $this->shapes,
+        );
     }
 
     public function rules(): int

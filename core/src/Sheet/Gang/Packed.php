@@ -8,11 +8,9 @@ namespace Wubbin\Core\Sheet\Gang;
 final readonly class Packed
 {
     /**
-     * @param int        $taken  up by its pieces, in squares of the filling's unit
+     * @param int $taken up by its pieces, in squares of the filling's unit
      * @param list<Spot> $spots
-     * @param int        $ground that it was filled on
+     * @param int $ground that it was filled on
      */
-    public function __construct(public int $taken, public array $spots, public int $ground)
-    {
-    }
+    public function __construct(public int $taken, public array $spots, public int $ground) {}
 }

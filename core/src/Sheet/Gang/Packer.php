@@ -45,17 +45,28 @@ final class Packer
     }
 
     /**
-     * @param list<int>                $counts how many there are of each kind; every kind fits the empty sheet
-     * @param callable(int, int): bool $goOn   told how often it was tried, and how many sheets the best so far has; false takes that
+     * @param list<int> $counts how many there are of each kind; every kind fits the empty sheet
+     * @param callable(int, int): bool $goOn told how often it was tried, and how many sheets the best so far has;
+     *                                       false takes that
      *
      * @return list<Packed> the grounds that are there once come first
      */
     public static function pack(Filling $filling, array $counts, int $seed, callable $goOn): array
     {
         $packer = new self($filling, $seed, $goOn);
-        $pool = array_filter($counts, static fn (int $count): bool => $count > 0);
-        $sheets = [] === $pool ? array_map(static fn (int $ground): Packed => new Packed(0, [], $ground), $filling->single()) : $packer->improve($packer->first($pool));
-        usort($sheets, static fn (Packed $a, Packed $b): int => [0 === $a->ground, $a->ground, $b->taken] <=> [0 === $b->ground, $b->ground, $a->taken]);
+        $pool = array_filter($counts, static fn(int $count): bool => $count > 0);
+        $sheets =
+            [] === $pool
+                ? array_map(static fn(int $ground): Packed => new Packed(0, [], $ground), $filling->single())
+                : $packer->improve($packer->first($pool));
+        usort(
+            $sheets,
+            static fn(Packed $a, Packed $b): int => [0 === $a->ground, $a->ground, $b->taken] <=> [
+                0 === $b->ground,
+                $b->ground,
+                $a->taken,
+            ],
+        );
 
         return $sheets;
     }
@@ -70,12 +81,15 @@ final class Packer
     private function first(array $pool): array
     {
         $best = [];
-        foreach ([
-            $this->area,
-            array_map(static fn (array $box): int => max($box), $this->boxes),
-            array_map(static fn (array $box): int => $box[0] + $box[1], $this->boxes),
-            array_column($this->boxes, 1),
-        ] as $weights) {
+        foreach (
+            [
+                $this->area,
+                array_map(static fn(array $box): int => max($box), $this->boxes),
+                array_map(static fn(array $box): int => $box[0] + $box[1], $this->boxes),
+                array_column($this->boxes, 1),
+            ]
+            as $weights
+        ) {
             foreach (range(0, $this->filling->rules() - 1) as $rule) {
                 $sheets = $this->inOrder($pool, $weights, $rule);
                 if ([] === $best || $this->worth($sheets) > $this->worth($best)) {
@@ -93,7 +107,7 @@ final class Packer
 
     /**
      * @param non-empty-array<int, int> $pool
-     * @param list<int>                 $weights
+     * @param list<int> $weights
      *
      * @return non-empty-list<Packed>
      */
@@ -103,7 +117,7 @@ final class Packer
         $grounds = $this->filling->single();
         while ([] !== $pool || [] !== $grounds) {
             $order = array_keys($pool);
-            usort($order, static fn (int $a, int $b): int => $weights[$b] <=> $weights[$a]);
+            usort($order, static fn(int $a, int $b): int => $weights[$b] <=> $weights[$a]);
             $ground = array_shift($grounds) ?? 0;
             $sheets[] = $this->filling->fill($pool, $order, $rule, $ground);
         }
@@ -119,7 +133,11 @@ final class Packer
     private function improve(array $sheets): array
     {
         $best = $sheets;
-        $bound = (int) ceil((array_sum(array_map(static fn (Packed $sheet): int => $sheet->taken, $sheets)) - array_sum(array_map($this->filling->room(...), $this->filling->single()))) / $this->filling->room(0));
+        $bound = (int) ceil(
+            (array_sum(array_map(static fn(Packed $sheet): int => $sheet->taken, $sheets)) -
+                array_sum(array_map($this->filling->room(...), $this->filling->single()))) /
+                $this->filling->room(0),
+        );
         for ($tried = 1; self::wanted($best) > max(0, $bound) && count($sheets) > 1; ++$tried) {
             if (!$this->goesOn($tried, $best)) {
                 break;
@@ -134,7 +152,7 @@ final class Packer
                 }
             }
             // Those that stay whatever becomes of the others are filled first.
-            usort($chosen, static fn (int $a, int $b): int => $sheets[$b]->ground <=> $sheets[$a]->ground);
+            usort($chosen, static fn(int $a, int $b): int => $sheets[$b]->ground <=> $sheets[$a]->ground);
             $made = [];
             $after = 0.0;
             foreach ($chosen as $at) {
@@ -144,7 +162,7 @@ final class Packer
                 $made[] = $filled = $this->fullest($pool, $sheets[$at]->ground);
                 $after += $this->fullness($filled);
             }
-            if ([] !== $pool || $after < $before - self::TOLERATED * $this->random->getInt(0, 1000) / 1000.0) {
+            if ([] !== $pool || $after < $before - (self::TOLERATED * $this->random->getInt(0, 1000)) / 1000.0) {
                 continue;
             }
             foreach ($chosen as $k => $at) {
@@ -155,7 +173,10 @@ final class Packer
                 }
             }
             $sheets = array_values($sheets);
-            if (self::wanted($sheets) < self::wanted($best) || (self::wanted($sheets) === self::wanted($best) && $this->worth($sheets) > $this->worth($best))) {
+            if (
+                self::wanted($sheets) < self::wanted($best) ||
+                (self::wanted($sheets) === self::wanted($best) && $this->worth($sheets) > $this->worth($best))
+            ) {
                 $best = $sheets;
             }
         }
@@ -184,7 +205,12 @@ final class Packer
         $left = $pool;
         for ($attempt = 0; $attempt < self::ATTEMPTS; ++$attempt) {
             $rest = $pool;
-            $filled = $this->filling->fill($rest, $this->shaken($pool), $this->random->getInt(0, $this->filling->rules() - 1), $ground);
+            $filled = $this->filling->fill(
+                $rest,
+                $this->shaken($pool),
+                $this->random->getInt(0, $this->filling->rules() - 1),
+                $ground,
+            );
             if ($filled->taken > $best->taken) {
                 [$best, $left] = [$filled, $rest];
             }
@@ -230,7 +256,7 @@ final class Packer
         $longest = 0 === $this->random->getInt(0, 2);
         foreach ($pool as $kind => $count) {
             $weight = $longest ? max($this->boxes[$kind]) ** 2 : $this->area[$kind];
-            $weights[$kind] = $weight * (1.0 - self::SHAKEN * $this->random->getInt(0, 1023) / 1023.0);
+            $weights[$kind] = $weight * (1.0 - (self::SHAKEN * $this->random->getInt(0, 1023)) / 1023.0);
         }
         arsort($weights);
 
@@ -259,6 +285,6 @@ final class Packer
      */
     private static function wanted(array $sheets): int
     {
-        return count(array_filter($sheets, static fn (Packed $sheet): bool => 0 === $sheet->ground));
+        return count(array_filter($sheets, static fn(Packed $sheet): bool => 0 === $sheet->ground));
     }
 }

@@ -34,7 +34,12 @@ final class Raster
     public function take(Silhouette $shape, int $x, int $y): void
     {
         foreach ($shape->rows as $r => [$from, $to]) {
-            $this->rows[$y + $r] = substr_replace($this->rows[$y + $r], str_repeat('1', $to - $from), $x + $from, $to - $from);
+            $this->rows[$y + $r] = substr_replace(
+                $this->rows[$y + $r],
+                str_repeat('1', $to - $from),
+                $x + $from,
+                $to - $from,
+            );
             $this->survey($y + $r);
         }
         $this->free -= $shape->cells;

@@ -13,7 +13,10 @@ namespace Wubbin\Core\Sheet\Gang;
  */
 final readonly class RectFilling implements Filling
 {
-    /** What a piece's place is chosen by: the shorter side left over, the area of the free rectangle, or else how far up it is. */
+    /**
+     * What a piece's place is chosen by: the shorter side left over, the area of the free rectangle, or else how far up
+     * it is.
+     */
     private const SHORT_SIDE = 0;
     private const AREA = 1;
 
@@ -33,15 +36,19 @@ final readonly class RectFilling implements Filling
     private array $rooms;
 
     /**
-     * @param list<array{int, int, bool}>                            $kinds   width, height, and whether it may be turned
-     * @param list<array{int, int, int, int}>                        $blocked of every empty sheet: left, upper, right and lower edge
-     * @param list<array{int, int, list<array{int, int, int, int}>}> $grounds width and height of sheets that are there once, and left, upper, right and lower edge of what lies on them
+     * @param list<array{int, int, bool}> $kinds width, height, and whether it may be
+     *                                           turned
+     * @param list<array{int, int, int, int}> $blocked of every empty sheet: left, upper, right
+     *                                                 and lower edge
+     * @param list<array{int, int, list<array{int, int, int, int}>}> $grounds width and height of sheets that are
+     *                                                                        there once, and left, upper, right and
+     *                                                                        lower edge of what lies on them
      */
     public function __construct(array $kinds, int $width, int $height, array $grounds = [], array $blocked = [])
     {
         $this->wide = array_column($kinds, 0);
         $this->high = array_column($kinds, 1);
-        $this->turns = array_map(static fn (array $kind): bool => $kind[2] && $kind[0] !== $kind[1], $kinds);
+        $this->turns = array_map(static fn(array $kind): bool => $kind[2] && $kind[0] !== $kind[1], $kinds);
         [$free, $rooms] = [[], []];
         foreach ([[$width, $height, $blocked], ...$grounds] as [$wide, $high, $taken]) {
             $left = [[0, 0, $wide, $high]];
@@ -59,12 +66,12 @@ final readonly class RectFilling implements Filling
 
     public function areas(): array
     {
-        return array_map(static fn (int $wide, int $high): int => $wide * $high, $this->wide, $this->high);
+        return array_map(static fn(int $wide, int $high): int => $wide * $high, $this->wide, $this->high);
     }
 
     public function boxes(): array
     {
-        return array_map(static fn (int $wide, int $high): array => [$wide, $high], $this->wide, $this->high);
+        return array_map(static fn(int $wide, int $high): array => [$wide, $high], $this->wide, $this->high);
     }
 
     public function rules(): int
@@ -99,14 +106,24 @@ final readonly class RectFilling implements Filling
                 foreach ($free as [$x0, $y0, $x1, $y1]) {
                     [$fw, $fh] = [$x1 - $x0, $y1 - $y0];
                     if ($w <= $fw && $h <= $fh) {
-                        $score = self::SHORT_SIDE === $rule ? min($fw - $w, $fh - $h) : (self::AREA === $rule ? $fw * $fh : ($y0 + $h) * 65536 + $x0);
+                        $score =
+                            self::SHORT_SIDE === $rule
+                                ? min($fw - $w, $fh - $h)
+                                : (self::AREA === $rule
+                                    ? $fw * $fh
+                                    : ($y0 + $h) * 65536 + $x0);
                         if ($score < $best) {
                             $best = $score;
                             $found = [$x0, $y0, 0];
                         }
                     }
                     if ($turns && $h <= $fw && $w <= $fh) {
-                        $score = self::SHORT_SIDE === $rule ? min($fw - $h, $fh - $w) : (self::AREA === $rule ? $fw * $fh : ($y0 + $w) * 65536 + $x0);
+                        $score =
+                            self::SHORT_SIDE === $rule
+                                ? min($fw - $h, $fh - $w)
+                                : (self::AREA === $rule
+                                    ? $fw * $fh
+                                    : ($y0 + $w) * 65536 + $x0);
                         if ($score < $best) {
                             $best = $score;
                             $found = [$x0, $y0, 1];
@@ -122,7 +139,10 @@ final readonly class RectFilling implements Filling
                 if (0 === --$pool[$kind]) {
                     unset($pool[$kind]);
                 }
-                $free = 1 === $quarters ? self::without($free, $x, $y, $x + $h, $y + $w, $smallest) : self::without($free, $x, $y, $x + $w, $y + $h, $smallest);
+                $free =
+                    1 === $quarters
+                        ? self::without($free, $x, $y, $x + $h, $y + $w, $smallest)
+                        : self::without($free, $x, $y, $x + $w, $y + $h, $smallest);
             }
             if ([] === $free) {
                 break;
@@ -171,7 +191,14 @@ final readonly class RectFilling implements Filling
             }
             foreach ($cut as $j => [$kl, $kt, $kr, $kb]) {
                 // Of two alike the first stays.
-                if ($i !== $j && $l >= $kl && $t >= $kt && $r <= $kr && $b <= $kb && ($i > $j || $l !== $kl || $t !== $kt || $r !== $kr || $b !== $kb)) {
+                if (
+                    $i !== $j &&
+                    $l >= $kl &&
+                    $t >= $kt &&
+                    $r <= $kr &&
+                    $b <= $kb &&
+                    ($i > $j || $l !== $kl || $t !== $kt || $r !== $kr || $b !== $kb)
+                ) {
                     continue 2;
                 }
             }

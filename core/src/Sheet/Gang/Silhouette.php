@@ -11,18 +11,17 @@ final readonly class Silhouette
     private const EPSILON = 1e-6;
 
     /**
-     * @param non-empty-list<array{int, int}> $rows  first cell, and the one after the last
-     * @param int                             $width of its box, in cells
-     * @param int                             $cells that it takes up
-     * @param list<int>                       $tried its rows in the order that they meet something: the widest first
+     * @param non-empty-list<array{int, int}> $rows first cell, and the one after the last
+     * @param int $width of its box, in cells
+     * @param int $cells that it takes up
+     * @param list<int> $tried its rows in the order that they meet something: the widest first
      */
-    private function __construct(public array $rows, public int $width, public int $cells, public array $tried)
-    {
-    }
+    private function __construct(public array $rows, public int $width, public int $cells, public array $tried) {}
 
     /**
      * @param non-empty-list<array{float, float}> $points of a closed line, in cells from its box's upper left corner
-     * @param float                               $grow   that is added all round; the box's corner moves to this far from the raster's
+     * @param float $grow that is added all round; the box's corner moves to this far
+     *                    from the raster's
      */
     public static function fromPoints(array $points, float $grow): self
     {
@@ -35,11 +34,22 @@ final readonly class Silhouette
             self::edge($spans, [$last[0] + $grow, $last[1] + $grow], [$point[0] + $grow, $point[1] + $grow], $grow);
             $last = $point;
         }
-        $rows = array_map(static fn (array $span): array => [(int) floor($span[0] + self::EPSILON), (int) ceil($span[1] - self::EPSILON)], $spans);
+        $rows = array_map(
+            static fn(array $span): array => [
+                (int) floor($span[0] + self::EPSILON),
+                (int) ceil($span[1] - self::EPSILON),
+            ],
+            $spans,
+        );
         $tried = array_keys($rows);
-        usort($tried, static fn (int $a, int $b): int => $rows[$b][1] - $rows[$b][0] <=> $rows[$a][1] - $rows[$a][0]);
+        usort($tried, static fn(int $a, int $b): int => $rows[$b][1] - $rows[$b][0] <=> $rows[$a][1] - $rows[$a][0]);
 
-        return new self($rows, max(1, (int) ceil($wide - self::EPSILON)), array_sum(array_map(static fn (array $row): int => $row[1] - $row[0], $rows)), $tried);
+        return new self(
+            $rows,
+            max(1, (int) ceil($wide - self::EPSILON)),
+            array_sum(array_map(static fn(array $row): int => $row[1] - $row[0], $rows)),
+            $tried,
+        );
     }
 
     /**
@@ -53,7 +63,7 @@ final readonly class Silhouette
     {
         $high = max(array_column($points, 1));
 
-        return array_map(static fn (array $point): array => [$high - $point[1], $point[0]], $points);
+        return array_map(static fn(array $point): array => [$high - $point[1], $point[0]], $points);
     }
 
     /**
@@ -61,14 +71,17 @@ final readonly class Silhouette
      * ends, and the edge moved to both sides.
      *
      * @param non-empty-list<array{float, float}> $spans
-     * @param array{float, float}                 $from
-     * @param array{float, float}                 $to
+     * @param array{float, float} $from
+     * @param array{float, float} $to
      */
     private static function edge(array &$spans, array $from, array $to, float $grow): void
     {
         $count = count($spans);
         $length = hypot($to[0] - $from[0], $to[1] - $from[1]);
-        [$nx, $ny] = $length > 0.0 ? [-($to[1] - $from[1]) * $grow / $length, ($to[0] - $from[0]) * $grow / $length] : [0.0, 0.0];
+        [$nx, $ny] =
+            $length > 0.0
+                ? [(-($to[1] - $from[1]) * $grow) / $length, (($to[0] - $from[0]) * $grow) / $length]
+                : [0.0, 0.0];
         $first = max(0, (int) floor(min($from[1], $to[1]) - $grow + self::EPSILON));
         $last = min($count - 1, (int) ceil(max($from[1], $to[1]) + $grow - self::EPSILON) - 1);
         for ($row = $first; $row <= $last; ++$row) {
@@ -85,7 +98,10 @@ final readonly class Silhouette
                 [$top, $bottom] = [max((float) $row, min($y0, $y1)), min($row + 1.0, max($y0, $y1))];
                 if ($top <= $bottom) {
                     foreach ([$top, $bottom] as $y) {
-                        $x = abs($y1 - $y0) < self::EPSILON ? $from[0] : $from[0] + ($to[0] - $from[0]) * ($y - $y0) / ($y1 - $y0);
+                        $x =
+                            abs($y1 - $y0) < self::EPSILON
+                                ? $from[0]
+                                : $from[0] + (($to[0] - $from[0]) * ($y - $y0)) / ($y1 - $y0);
                         [$least, $most] = [min($least, $x + $dx), max($most, $x + $dx)];
                     }
                 }
