@@ -7,15 +7,15 @@ namespace Wubbin\Artwork;
 use OpenApi\Attributes as OA;
 
 /** A picture as the page needs it. Width and height are of the visible part, in pixels or user units. */
-#[OA\Schema(required: ['sha256', 'name', 'kind', 'width', 'height', 'made_of', 'note'])]
+#[OA\Schema]
 final readonly class ArtworkView
 {
     private function __construct(
-        #[OA\Property] public string $sha256,
-        #[OA\Property] public string $name,
+        public string $sha256,
+        public string $name,
         #[OA\Property(enum: ['raster', 'vector'])] public string $kind,
-        #[OA\Property] public float $width,
-        #[OA\Property] public float $height,
+        public float $width,
+        public float $height,
         #[
             OA\Property(
                 type: 'string',

@@ -8,23 +8,14 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Artwork\CutLine;
 
 /** A line to cut along: closed loops in mm from the picture's upper left corner, and how hard it is to follow. */
-#[OA\Schema(required: ['loops', 'length_mm', 'corners', 'effort'])]
+#[OA\Schema]
 final readonly class CutLineView
 {
     /** @param list<list<array{float, float}>> $loops */
     private function __construct(
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    type: 'array',
-                    items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
-                ),
-            ),
-        ]
         public array $loops,
-        #[OA\Property] public float $length_mm,
-        #[OA\Property] public int $corners,
+        public float $length_mm,
+        public int $corners,
         #[OA\Property(enum: ['easy', 'fiddly', 'hard'])] public string $effort,
     ) {}
 

@@ -12,14 +12,14 @@ use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\FileStore;
 
 /** A blank of the shop's own whose outline was traced, front and back together. */
-#[OA\Schema(required: ['id', 'like', 'label', 'sides'])]
+#[OA\Schema]
 final readonly class NewTracedBlank
 {
     /** @param array<string, TraceMarks> $sides */
     private function __construct(
-        #[OA\Property] public string $id,
+        public string $id,
         #[OA\Property(description: 'Id of the one that it is a copy of')] public string $like,
-        #[OA\Property] public string $label,
+        public string $label,
         #[
             OA\Property(
                 type: 'object',

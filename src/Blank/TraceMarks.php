@@ -18,7 +18,7 @@ use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\FileStore;
 
 /** What was marked in a photo: the corners of a sheet, and points round a piece. */
-#[OA\Schema(required: ['photo', 'paper', 'other_way', 'mirrored', 'overscan', 'corners', 'points'])]
+#[OA\Schema]
 final readonly class TraceMarks
 {
     private function __construct(

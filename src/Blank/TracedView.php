@@ -8,22 +8,7 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Blank\Tracing;
 
 /** A traced outline at true size, with how far its measures may be off. */
-#[
-    OA\Schema(
-        required: [
-            'outline',
-            'width_mm',
-            'height_mm',
-            'area_mm2',
-            'width_off_mm',
-            'height_off_mm',
-            'far_mm',
-            'far_off_mm',
-            'sheet_width_mm',
-            'sheet_height_mm',
-        ],
-    ),
-]
+#[OA\Schema]
 final readonly class TracedView
 {
     /** @param list<array{float, float}> $outline */
@@ -36,15 +21,15 @@ final readonly class TracedView
             ),
         ]
         public array $outline,
-        #[OA\Property] public float $width_mm,
-        #[OA\Property] public float $height_mm,
-        #[OA\Property] public float $area_mm2,
+        public float $width_mm,
+        public float $height_mm,
+        public float $area_mm2,
         #[OA\Property(description: 'About 95 % of the time it is no farther off than this')] public float $width_off_mm,
-        #[OA\Property] public float $height_off_mm,
+        public float $height_off_mm,
         #[OA\Property(description: 'Over so much')] public float $far_mm,
         #[OA\Property(description: 'a length is off by no more than this')] public float $far_off_mm,
         #[OA\Property(description: 'As the sheet lies: along its first side')] public float $sheet_width_mm,
-        #[OA\Property] public float $sheet_height_mm,
+        public float $sheet_height_mm,
     ) {}
 
     public static function of(Tracing $traced): self

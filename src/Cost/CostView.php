@@ -11,11 +11,7 @@ use Wubbin\Core\Cost\CostSheet;
 use Wubbin\Core\Measure\Currency;
 
 /** What good pieces cost and what that is made of. Money in minor units. */
-#[
-    OA\Schema(
-        required: ['name', 'pieces', 'currency', 'digits', 'total', 'each', 'whole', 'lines', 'cheaper', 'success'],
-    ),
-]
+#[OA\Schema]
 final readonly class CostView
 {
     /**
@@ -23,8 +19,8 @@ final readonly class CostView
      * @param list<Cheaper> $cheaper
      */
     private function __construct(
-        #[OA\Property] public string $name,
-        #[OA\Property] public int $pieces,
+        public string $name,
+        public int $pieces,
         #[OA\Property(description: 'ISO 4217 code')] public string $currency,
         #[OA\Property(description: 'Of its minor unit')] public int $digits,
         #[OA\Property(description: 'Of all pieces')] public int $total,

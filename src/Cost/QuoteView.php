@@ -9,25 +9,7 @@ use Wubbin\Core\Cost\Quote;
 use Wubbin\Core\Measure\Currency;
 
 /** A quote. Money in minor units. */
-#[
-    OA\Schema(
-        required: [
-            'number',
-            'for',
-            'created',
-            'valid',
-            'currency',
-            'digits',
-            'lines',
-            'set_up',
-            'tax_rate',
-            'net',
-            'tax',
-            'gross',
-            'unknown',
-        ],
-    ),
-]
+#[OA\Schema]
 final readonly class QuoteView
 {
     /**
@@ -37,11 +19,11 @@ final readonly class QuoteView
      */
     private function __construct(
         #[OA\Property(type: 'integer', nullable: true, description: 'Null until it is kept')] public ?int $number,
-        #[OA\Property] public string $for,
+        public string $for,
         #[OA\Property(format: 'date')] public string $created,
         #[OA\Property(format: 'date')] public string $valid,
-        #[OA\Property] public string $currency,
-        #[OA\Property] public int $digits,
+        public string $currency,
+        public int $digits,
         #[
             OA\Property(
                 type: 'array',
@@ -77,11 +59,11 @@ final readonly class QuoteView
             ),
         ]
         public array $lines,
-        #[OA\Property] public int $set_up,
-        #[OA\Property(type: 'number')] public float $tax_rate,
-        #[OA\Property] public int $net,
-        #[OA\Property] public int $tax,
-        #[OA\Property] public int $gross,
+        public int $set_up,
+        public float $tax_rate,
+        public int $net,
+        public int $tax,
+        public int $gross,
         #[
             OA\Property(
                 type: 'array',

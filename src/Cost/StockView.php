@@ -17,7 +17,7 @@ use Wubbin\Stock\StockNames;
 use Wubbin\Stock\StoredItem;
 
 /** What there is, what is needed of it, and what to buy. Money in minor units. */
-#[OA\Schema(required: ['currency', 'digits', 'items', 'others', 'buy', 'total', 'offcuts'])]
+#[OA\Schema]
 final readonly class StockView
 {
     /**

@@ -11,27 +11,7 @@ use Wubbin\Core\Day\Move;
 use Wubbin\Core\Day\Timetable;
 
 /** What to do when, as its screen draws it: seconds since 1970 throughout. */
-#[
-    OA\Schema(
-        required: [
-            'now',
-            'zone',
-            'hours',
-            'stretches',
-            'lanes',
-            'blocks',
-            'jobs',
-            'finish',
-            'late',
-            'chain',
-            'moved',
-            'later',
-            'unkept',
-            'changes',
-            'why',
-        ],
-    ),
-]
+#[OA\Schema]
 final readonly class DayView
 {
     /**
@@ -46,9 +26,9 @@ final readonly class DayView
      * @param list<array{job: string, label: string, pinned: int, start: int}> $unkept
      */
     private function __construct(
-        #[OA\Property] public int $now,
-        #[OA\Property] public string $zone,
-        #[OA\Property] public WorkHours $hours,
+        public int $now,
+        public string $zone,
+        public WorkHours $hours,
         #[
             OA\Property(
                 type: 'array',
@@ -130,7 +110,7 @@ final readonly class DayView
             ),
         ]
         public array $jobs,
-        #[OA\Property] public int $finish,
+        public int $finish,
         #[
             OA\Property(
                 type: 'array',

@@ -13,7 +13,7 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
 /** An order as it was typed. */
-#[OA\Schema(required: ['id', 'label', 'due', 'note', 'lines'])]
+#[OA\Schema]
 final readonly class NewOrder
 {
     public const MOST_LINES = 40;
@@ -24,7 +24,7 @@ final readonly class NewOrder
         #[OA\Property(description: 'A new UUID, made by the page')] public string $id,
         #[OA\Property(description: 'Who it is for')] public string $label,
         #[OA\Property(type: 'string', description: 'A day as 2026-12-05; empty for none')] public ?string $due,
-        #[OA\Property] public string $note,
+        public string $note,
         #[
             OA\Property(
                 type: 'array',

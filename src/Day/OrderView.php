@@ -8,21 +8,17 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Job\Job;
 
 /** An order and how far it is. */
-#[
-    OA\Schema(
-        required: ['id', 'revision', 'label', 'due', 'note', 'archived', 'lines', 'pieces', 'good', 'done', 'over'],
-    ),
-]
+#[OA\Schema]
 final readonly class OrderView
 {
     /** @param list<array{job: string, name: string, quantity: int, good: int, sizes: string}> $lines */
     private function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public int $revision,
+        public string $id,
+        public int $revision,
         #[OA\Property(description: 'Who it is for')] public string $label,
         #[OA\Property(type: 'string', format: 'date', nullable: true)] public ?string $due,
-        #[OA\Property] public string $note,
-        #[OA\Property] public bool $archived,
+        public string $note,
+        public bool $archived,
         #[
             OA\Property(
                 type: 'array',
@@ -44,8 +40,8 @@ final readonly class OrderView
             ),
         ]
         public array $lines,
-        #[OA\Property] public int $pieces,
-        #[OA\Property] public int $good,
+        public int $pieces,
+        public int $good,
         #[OA\Property(description: 'All pieces came out good')] public bool $done,
         #[OA\Property(description: 'Its day is over, and it is not done')] public bool $over,
     ) {}

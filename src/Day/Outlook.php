@@ -11,7 +11,7 @@ use Wubbin\Core\Day\Mend;
 use Wubbin\Core\Day\Timetable;
 
 /** How much air there is in a plan: the latest moment to start, or what would make less late. */
-#[OA\Schema(required: ['latest', 'mends', 'late', 'short'])]
+#[OA\Schema]
 final readonly class Outlook
 {
     /** So many late jobs are explained, by so many parts of what they waited for. */

@@ -11,7 +11,7 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
 /** When hands work in this shop, how many pairs there are, and what has room. */
-#[OA\Schema(required: ['hands', 'week', 'off', 'rack', 'shelf'])]
+#[OA\Schema]
 final readonly class WorkHours
 {
     private const DAYS = 7;
@@ -27,7 +27,7 @@ final readonly class WorkHours
      */
     private function __construct(
         #[OA\Property(description: 'Pairs of hands')] public int $hands,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $week,
+        public array $week,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string', format: 'date'))] public array $off,
         #[OA\Property(description: 'Pieces that the drying rack has room for')] public int $rack,
         #[OA\Property(description: 'Pieces that the cooling shelf has room for')] public int $shelf,

@@ -11,22 +11,7 @@ use Wubbin\Core\Heat\PressWindow;
 use Wubbin\Core\Route\Parameter;
 
 /** What the heat model says of a plan. */
-#[
-    OA\Schema(
-        required: [
-            'modelled',
-            'why',
-            'recipe_s',
-            'recipe_ends_s',
-            'inside',
-            'window',
-            'peel',
-            'parameters',
-            'calibrated',
-            'lumped',
-        ],
-    ),
-]
+#[OA\Schema]
 final readonly class HeatView
 {
     /** Skin stands any material of this temperature for ten minutes: ISO 13732-1, from memory. */
@@ -39,8 +24,8 @@ final readonly class HeatView
      * @param list<array<string, mixed>> $parameters that it hangs on
      */
     private function __construct(
-        #[OA\Property] public bool $modelled,
-        #[OA\Property] public string $why,
+        public bool $modelled,
+        public string $why,
         #[OA\Property(nullable: true, description: 'Seconds that the plan says')] public ?float $recipe_s,
         #[OA\Property(nullable: true, description: 'When they are over, after closing')] public ?float $recipe_ends_s,
         #[

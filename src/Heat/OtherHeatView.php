@@ -9,7 +9,7 @@ use Wubbin\Core\Heat\Comparison;
 use Wubbin\Core\Heat\Sweep;
 
 /** The same piece heated otherwise. */
-#[OA\Schema(required: ['sweep', 'comparison'])]
+#[OA\Schema]
 final readonly class OtherHeatView
 {
     public function __construct(

@@ -10,7 +10,7 @@ use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
 
 /** What went wrong, for the person at the screen: RFC 9457 with the fields it is about. */
-#[OA\Schema(required: ['type', 'title', 'status', 'errors'])]
+#[OA\Schema]
 final class Problem extends \RuntimeException implements \JsonSerializable
 {
     /**
@@ -19,14 +19,11 @@ final class Problem extends \RuntimeException implements \JsonSerializable
      * @param array<string, mixed> $more what else helps to go on
      */
     private function __construct(
-        #[OA\Property] public readonly string $type,
-        #[OA\Property] public readonly string $title,
-        #[OA\Property] public readonly int $status,
-        #[
-            OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
-        ]
+        public readonly string $type,
+        public readonly string $title,
+        public readonly int $status,
         public readonly array $errors = [],
-        public readonly array $more = [],
+        private readonly array $more = [],
     ) {
         parent::__construct($title);
     }

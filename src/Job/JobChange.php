@@ -13,13 +13,10 @@ final readonly class JobChange
 {
     /** @param array<string, string> $changes */
     private function __construct(
-        #[OA\Property] public int $revision,
-        #[
-            OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
-        ]
+        public int $revision,
         public array $changes,
         #[OA\Property(description: 'The picture on the piece that is meant, from 0')] public int $transfer,
-        #[OA\Property(type: 'boolean', nullable: true)] public ?bool $archived,
+        public ?bool $archived,
     ) {}
 
     public static function fromRecord(Record $record): self

@@ -7,35 +7,18 @@ namespace Wubbin\Job;
 use OpenApi\Attributes as OA;
 
 /** A line of the job list. */
-#[
-    OA\Schema(
-        required: [
-            'id',
-            'name',
-            'quantity',
-            'due',
-            'blank',
-            'colour',
-            'artwork',
-            'ready',
-            'printable',
-            'open',
-            'good',
-            'updated',
-        ],
-    ),
-]
+#[OA\Schema]
 final readonly class JobSummary
 {
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $name,
-        #[OA\Property] public int $quantity,
-        #[OA\Property(type: 'string', nullable: true)] public ?string $due,
-        #[OA\Property] public string $blank,
-        #[OA\Property] public string $colour,
-        #[OA\Property(type: 'string', nullable: true)] public ?string $artwork,
-        #[OA\Property] public bool $ready,
+        public string $id,
+        public string $name,
+        public int $quantity,
+        public ?string $due,
+        public string $blank,
+        public string $colour,
+        public ?string $artwork,
+        public bool $ready,
         #[OA\Property(description: 'Its sheets may go to the printer')] public bool $printable,
         #[OA\Property(description: 'How many checks still stand against it')] public int $open,
         #[OA\Property(description: 'Pieces that came out good')] public int $good,

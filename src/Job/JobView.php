@@ -9,7 +9,7 @@ use Wubbin\Artwork\ArtworkView;
 use Wubbin\Core\Plan\Plan;
 
 /** A job with everything that follows from it, as one screen needs it. */
-#[OA\Schema(required: ['revision', 'archived', 'job', 'plan', 'artworks', 'printed'])]
+#[OA\Schema]
 final readonly class JobView
 {
     /**
@@ -21,7 +21,7 @@ final readonly class JobView
             OA\Property(description: 'Sent back with a change, so that a change made elsewhere is noticed'),
         ]
         public int $revision,
-        #[OA\Property] public bool $archived,
+        public bool $archived,
         #[OA\Property(ref: './job.schema.json', type: 'object')] public array $job,
         #[OA\Property(ref: './plan.schema.json', type: 'object')] public Plan $plan,
         #[
@@ -32,9 +32,6 @@ final readonly class JobView
             ),
         ]
         public array $artworks,
-        #[
-            OA\Property(nullable: true, oneOf: [new OA\Schema(ref: PrintedView::class), new OA\Schema(type: 'null')]),
-        ]
         public ?PrintedView $printed,
     ) {}
 }

@@ -10,7 +10,7 @@ use Wubbin\Core\Route\School;
 use Wubbin\Core\Route\SchoolOption;
 
 /** A matter on which practitioners disagree, and which way this house goes. */
-#[OA\Schema(required: ['id', 'label', 'routes', 'chosen', 'usual', 'options', 'provenance'])]
+#[OA\Schema]
 final readonly class Matter
 {
     /**
@@ -18,8 +18,8 @@ final readonly class Matter
      * @param list<MatterWay> $options
      */
     private function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $label,
+        public string $id,
+        public string $label,
         #[
             OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'The routes it matters to'),
         ]
@@ -27,7 +27,7 @@ final readonly class Matter
         #[OA\Property(type: 'string', nullable: true, description: 'Null leaves it to Wubbin')] public ?string $chosen,
         #[OA\Property(description: 'What Wubbin takes for most of its routes')] public string $usual,
         #[OA\Property(type: 'array', items: new OA\Items(ref: MatterWay::class))] public array $options,
-        #[OA\Property] public string $provenance,
+        public string $provenance,
     ) {}
 
     public static function forSchool(School $school, ?string $chosen, Catalogue $catalogue): self

@@ -6,12 +6,12 @@ namespace Wubbin\Job;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['id', 'label', 'why'])]
+#[OA\Schema]
 final readonly class MatterWay
 {
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $label,
-        #[OA\Property] public string $why,
+        public string $id,
+        public string $label,
+        public string $why,
     ) {}
 }

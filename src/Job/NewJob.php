@@ -10,16 +10,13 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
 /** A job to be made, with what is already known of it as it was typed. */
-#[OA\Schema(required: ['id', 'name', 'changes'])]
+#[OA\Schema]
 final readonly class NewJob
 {
     /** @param array<string, string> $changes */
     private function __construct(
         #[OA\Property(description: 'A new UUID, made by the page')] public string $id,
-        #[OA\Property] public string $name,
-        #[
-            OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
-        ]
+        public string $name,
         public array $changes,
     ) {}
 

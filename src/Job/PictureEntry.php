@@ -8,12 +8,12 @@ use OpenApi\Attributes as OA;
 use Wubbin\Artwork\ArtworkView;
 
 /** A picture of the shop, and the jobs that it is used in. */
-#[OA\Schema(required: ['picture', 'created', 'jobs'])]
+#[OA\Schema]
 final readonly class PictureEntry
 {
     /** @param list<PictureUse> $jobs */
     public function __construct(
-        #[OA\Property] public ArtworkView $picture,
+        public ArtworkView $picture,
         #[OA\Property(format: 'date-time')] public string $created,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PictureUse::class))] public array $jobs,
     ) {}

@@ -7,12 +7,12 @@ namespace Wubbin\Job;
 use OpenApi\Attributes as OA;
 
 /** A job that a picture is used in. */
-#[OA\Schema(required: ['id', 'name', 'archived'])]
+#[OA\Schema]
 final readonly class PictureUse
 {
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $name,
-        #[OA\Property] public bool $archived,
+        public string $id,
+        public string $name,
+        public bool $archived,
     ) {}
 }

@@ -8,24 +8,7 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Log\LadderAxis;
 
 /** A test ladder as its screen needs it. */
-#[
-    OA\Schema(
-        required: [
-            'id',
-            'job',
-            'name',
-            'created',
-            'x',
-            'y',
-            'swatch_mm',
-            'marks',
-            'steps',
-            'chosen',
-            'recipe',
-            'facts',
-        ],
-    ),
-]
+#[OA\Schema]
 final readonly class LadderView
 {
     /**
@@ -35,13 +18,13 @@ final readonly class LadderView
      * @param array{name: string, away: float}|null $chosen
      */
     private function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $job,
-        #[OA\Property] public string $name,
+        public string $id,
+        public string $job,
+        public string $name,
         #[OA\Property(format: 'date-time')] public string $created,
         #[OA\Property(ref: '#/components/schemas/LadderSide')] public LadderAxis $x,
         #[OA\Property(ref: '#/components/schemas/LadderSide')] public LadderAxis $y,
-        #[OA\Property] public float $swatch_mm,
+        public float $swatch_mm,
         #[
             OA\Property(
                 type: 'object',

@@ -16,22 +16,7 @@ use Wubbin\Session\StoredLater;
  * One piece of the logbook in full: how it came out, how it was made, how long things really took, and what the doctor
  * says.
  */
-#[
-    OA\Schema(
-        required: [
-            'entry',
-            'facts',
-            'times',
-            'skipped',
-            'peeks',
-            'again_s',
-            'press_c',
-            'probe_c',
-            'later',
-            'diagnoses',
-        ],
-    ),
-]
+#[OA\Schema]
 final readonly class LogDetail
 {
     /**
@@ -43,7 +28,7 @@ final readonly class LogDetail
      * @param list<Diagnosis> $diagnoses
      */
     private function __construct(
-        #[OA\Property] public LogEntry $entry,
+        public LogEntry $entry,
         #[OA\Property(type: 'object', additionalProperties: true)] public array $facts,
         #[OA\Property(type: 'array', items: new OA\Items(ref: StepTime::class))] public array $times,
         #[

@@ -10,31 +10,7 @@ use Wubbin\Core\Run\Mark;
 use Wubbin\Session\StoredEntry;
 
 /** A judged piece, as a line of the logbook. */
-#[
-    OA\Schema(
-        required: [
-            'id',
-            'run',
-            'job',
-            'name',
-            'piece',
-            'outcome',
-            'defects',
-            'marks',
-            'note',
-            'photo',
-            'photo_before',
-            'at',
-            'route',
-            'medium',
-            'printer',
-            'heat',
-            'blank',
-            'washes',
-            'failed',
-        ],
-    ),
-]
+#[OA\Schema]
 final readonly class LogEntry
 {
     /**
@@ -42,13 +18,13 @@ final readonly class LogEntry
      * @param list<Mark> $marks
      */
     private function __construct(
-        #[OA\Property] public int $id,
-        #[OA\Property(type: 'string', nullable: true)] public ?string $run,
-        #[OA\Property] public string $job,
-        #[OA\Property] public string $name,
-        #[OA\Property] public int $piece,
+        public int $id,
+        public ?string $run,
+        public string $job,
+        public string $name,
+        public int $piece,
         #[OA\Property(enum: ['good', 'redo', 'spoiled'])] public string $outcome,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $defects,
+        public array $defects,
         #[
             OA\Property(
                 type: 'array',
@@ -64,15 +40,15 @@ final readonly class LogEntry
             ),
         ]
         public array $marks,
-        #[OA\Property] public string $note,
-        #[OA\Property(type: 'string', nullable: true)] public ?string $photo,
-        #[OA\Property(type: 'string', nullable: true)] public ?string $photo_before,
+        public string $note,
+        public ?string $photo,
+        public ?string $photo_before,
         #[OA\Property(format: 'date-time')] public string $at,
-        #[OA\Property] public string $route,
-        #[OA\Property] public string $medium,
-        #[OA\Property] public string $printer,
-        #[OA\Property] public string $heat,
-        #[OA\Property] public string $blank,
+        public string $route,
+        public string $medium,
+        public string $printer,
+        public string $heat,
+        public string $blank,
         #[
             OA\Property(
                 type: 'integer',

@@ -10,7 +10,7 @@ use Wubbin\Core\Log\SuccessShare;
 use Wubbin\Core\Log\Survival;
 
 /** What past pieces teach. */
-#[OA\Schema(required: ['routes', 'times'])]
+#[OA\Schema]
 final readonly class LogLessons
 {
     /**

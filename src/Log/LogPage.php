@@ -7,7 +7,7 @@ namespace Wubbin\Log;
 use OpenApi\Attributes as OA;
 
 /** Some entries of the logbook, the latest first. */
-#[OA\Schema(required: ['entries', 'total', 'page', 'choices'])]
+#[OA\Schema]
 final readonly class LogPage
 {
     /**

@@ -13,14 +13,14 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
 /** How this shop reads and writes: units, decimal comma, paper, money, clock, light or dark. */
-#[OA\Schema(required: ['units', 'comma', 'paper', 'currency', 'zone', 'theme'])]
+#[OA\Schema]
 final readonly class Settings
 {
     private const THEMES = ['light', 'dark', 'system'];
 
     private function __construct(
         #[OA\Property(enum: ['metric', 'us'])] public string $units = 'metric',
-        #[OA\Property] public bool $comma = false,
+        public bool $comma = false,
         #[OA\Property(enum: ['a4', 'letter'])] public string $paper = 'a4',
         #[OA\Property(description: 'ISO 4217 code')] public string $currency = 'EUR',
         #[OA\Property(description: 'IANA time zone')] public string $zone = 'UTC',

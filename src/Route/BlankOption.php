@@ -11,7 +11,7 @@ use Wubbin\Core\Blank\Condition;
 use Wubbin\Core\Route\Catalogue;
 
 /** A kind of blank with what can be chosen of it; the first of each is usual. */
-#[OA\Schema(required: ['id', 'label', 'sizes', 'materials', 'conditions', 'sides', 'traced_sides'])]
+#[OA\Schema]
 final readonly class BlankOption
 {
     /**
@@ -22,8 +22,8 @@ final readonly class BlankOption
      * @param list<Option> $traced_sides
      */
     private function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $label,
+        public string $id,
+        public string $label,
         #[OA\Property(type: 'array', items: new OA\Items(ref: SizeOption::class))] public array $sizes,
         #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))] public array $materials,
         #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))] public array $conditions,

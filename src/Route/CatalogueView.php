@@ -7,26 +7,7 @@ namespace Wubbin\Route;
 use OpenApi\Attributes as OA;
 
 /** Everything the page offers to choose from, and how large an upload may be. */
-#[
-    OA\Schema(
-        required: [
-            'blanks',
-            'colours',
-            'media',
-            'markings',
-            'bases',
-            'guards',
-            'covers',
-            'heat',
-            'routes',
-            'uses',
-            'looks',
-            'defects',
-            'upload',
-            'zones',
-        ],
-    ),
-]
+#[OA\Schema]
 final readonly class CatalogueView
 {
     /**
@@ -58,6 +39,6 @@ final readonly class CatalogueView
         #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))] public array $looks,
         #[OA\Property(type: 'array', items: new OA\Items(ref: Option::class))] public array $defects,
         #[OA\Property(description: 'The largest upload, in MB')] public int $upload,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $zones,
+        public array $zones,
     ) {}
 }

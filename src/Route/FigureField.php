@@ -7,13 +7,13 @@ namespace Wubbin\Route;
 use OpenApi\Attributes as OA;
 
 /** A figure that a recipe can set, with what is built in. */
-#[OA\Schema(required: ['id', 'label', 'built_in'])]
+#[OA\Schema]
 final readonly class FigureField
 {
     /** @param array{kind: string, value: float, to: ?float} $built_in */
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $label,
+        public string $id,
+        public string $label,
         #[
             OA\Property(
                 type: 'object',

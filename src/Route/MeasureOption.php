@@ -7,7 +7,7 @@ namespace Wubbin\Route;
 use OpenApi\Attributes as OA;
 
 /** Something that is measured of a blank. */
-#[OA\Schema(required: ['id', 'label', 'needed', 'usual_mm'])]
+#[OA\Schema]
 final readonly class MeasureOption
 {
     private const LABELS = [
@@ -28,10 +28,10 @@ final readonly class MeasureOption
     ];
 
     private function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $label,
+        public string $id,
+        public string $label,
         #[OA\Property(description: 'Otherwise it is that of the model where nothing is typed')] public bool $needed,
-        #[OA\Property] public float $usual_mm,
+        public float $usual_mm,
     ) {}
 
     public static function forMeasure(string $name, bool $needed, float $usualMm): self

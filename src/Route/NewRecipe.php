@@ -15,7 +15,7 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
 /** A supplier's sheet as it is typed in. What is left empty stays as it is built in. */
-#[OA\Schema(required: ['id', 'route', 'typed'])]
+#[OA\Schema]
 final readonly class NewRecipe
 {
     /** Fields that hold temperatures, and where the recipe's file has them. */
@@ -28,7 +28,7 @@ final readonly class NewRecipe
     /** @param array<string, string> $typed */
     private function __construct(
         #[OA\Property(description: 'A new UUID for a new recipe; that of an old one adds a version')] public string $id,
-        #[OA\Property] public string $route,
+        public string $route,
         #[
             OA\Property(
                 type: 'object',

@@ -9,7 +9,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(required: ['id', 'label'])]
 final readonly class Option
 {
-    public function __construct(#[OA\Property] public string $id, #[OA\Property] public string $label) {}
+    public function __construct(public string $id, public string $label) {}
 
     /**
      * @param array<string, string> $labels by id

@@ -8,14 +8,14 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Route\Catalogue;
 
 /** The newest version of a recipe. */
-#[OA\Schema(required: ['recipe', 'route', 'retired', 'created'])]
+#[OA\Schema]
 final readonly class RecipeView
 {
     /** @param array<string, mixed> $recipe */
     private function __construct(
         #[OA\Property(ref: './recipe.schema.json', type: 'object')] public array $recipe,
         #[OA\Property(description: 'The route, in words')] public string $route,
-        #[OA\Property] public bool $retired,
+        public bool $retired,
         #[OA\Property(format: 'date-time')] public string $created,
     ) {}
 

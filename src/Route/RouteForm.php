@@ -12,7 +12,7 @@ use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\Route;
 
 /** What a recipe for a route can say: its figures as they are built in, its sheets and its kinds of heat. */
-#[OA\Schema(required: ['figures', 'media', 'heat'])]
+#[OA\Schema]
 final readonly class RouteForm
 {
     /**

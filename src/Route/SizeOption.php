@@ -8,13 +8,13 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Blank\BlankSize;
 
 /** A size of a blank, with what a copy of it is told by. */
-#[OA\Schema(required: ['id', 'label', 'own', 'measures'])]
+#[OA\Schema]
 final readonly class SizeOption
 {
     /** @param list<MeasureOption> $measures */
     private function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $label,
+        public string $id,
+        public string $label,
         #[OA\Property(description: 'The shop measured it itself')] public bool $own,
         #[OA\Property(type: 'array', items: new OA\Items(ref: MeasureOption::class))] public array $measures,
     ) {}

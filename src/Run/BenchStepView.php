@@ -6,13 +6,13 @@ namespace Wubbin\Run;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['step', 'piece', 'timed', 'seconds'])]
+#[OA\Schema]
 final readonly class BenchStepView
 {
     public function __construct(
         #[OA\Property(description: 'Id of the step in the plan')] public string $step,
-        #[OA\Property(type: 'integer', nullable: true)] public ?int $piece,
-        #[OA\Property] public bool $timed,
-        #[OA\Property] public float $seconds,
+        public ?int $piece,
+        public bool $timed,
+        public float $seconds,
     ) {}
 }

@@ -12,29 +12,7 @@ use Wubbin\Session\StoredRun;
 use Wubbin\Storage\Instant;
 
 /** One thing that a person could turn to at the bench: a step that may be done, or a clock that runs. */
-#[
-    OA\Schema(
-        required: [
-            'run',
-            'name',
-            'piece',
-            'pieces',
-            'position',
-            'step',
-            'timed',
-            'seconds',
-            'since',
-            'before',
-            'running',
-            'judging',
-            'questions',
-            'heats',
-            'again',
-            'number',
-            'of',
-        ],
-    ),
-]
+#[OA\Schema]
 final readonly class HandView
 {
     /**
@@ -42,16 +20,16 @@ final readonly class HandView
      * @param list<string> $questions
      */
     private function __construct(
-        #[OA\Property] public string $run,
+        public string $run,
         #[OA\Property(description: 'Of the job')] public string $name,
         #[
             OA\Property(type: 'integer', nullable: true, description: 'Null for what is done for all'),
         ]
         public ?int $piece,
-        #[OA\Property] public int $pieces,
-        #[OA\Property] public int $position,
+        public int $pieces,
+        public int $position,
         #[OA\Property(ref: './plan.schema.json#/$defs/Step', type: 'object')] public array $step,
-        #[OA\Property] public bool $timed,
+        public bool $timed,
         #[OA\Property(description: 'That its clock is meant to run')] public float $seconds,
         #[
             OA\Property(
@@ -83,7 +61,7 @@ final readonly class HandView
         ]
         public ?int $again,
         #[OA\Property(description: 'Of its piece’s steps, from 1')] public int $number,
-        #[OA\Property] public int $of,
+        public int $of,
     ) {}
 
     public static function fromHand(StoredRun $run, AtHand $hand, BenchState $state): self

@@ -12,7 +12,7 @@ final readonly class NewRun
 {
     private function __construct(
         #[OA\Property(description: 'A new UUID, made by the page')] public string $id,
-        #[OA\Property] public int $pieces,
+        public int $pieces,
         #[
             OA\Property(
                 type: 'integer',

@@ -71,7 +71,7 @@ final readonly class Press
             ),
         ]
         public array $defects,
-        #[OA\Property] public string $note,
+        public string $note,
         #[
             OA\Property(type: 'string', nullable: true, description: 'SHA-256 of an uploaded photo'),
         ]

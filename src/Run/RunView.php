@@ -13,24 +13,7 @@ use Wubbin\Session\StoredRun;
 use Wubbin\Storage\Instant;
 
 /** A bench session as its screen needs it: the frozen plan, what is at hand, and the server's clock. */
-#[
-    OA\Schema(
-        required: [
-            'id',
-            'job',
-            'name',
-            'plan',
-            'steps',
-            'pieces',
-            'hands',
-            'outcomes',
-            'finished',
-            'stale',
-            'last',
-            'now',
-        ],
-    ),
-]
+#[OA\Schema]
 final readonly class RunView
 {
     /**
@@ -39,12 +22,12 @@ final readonly class RunView
      * @param list<HandView> $hands
      */
     private function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $job,
-        #[OA\Property] public string $name,
+        public string $id,
+        public string $job,
+        public string $name,
         #[OA\Property(ref: './plan.schema.json', type: 'object')] public array $plan,
         #[OA\Property(type: 'array', items: new OA\Items(ref: BenchStepView::class))] public array $steps,
-        #[OA\Property] public int $pieces,
+        public int $pieces,
         #[
             OA\Property(
                 type: 'array',
@@ -60,7 +43,7 @@ final readonly class RunView
             ),
         ]
         public object $outcomes,
-        #[OA\Property] public bool $finished,
+        public bool $finished,
         #[OA\Property(description: 'The job has been changed since this session began')] public bool $stale,
         #[
             OA\Property(

@@ -8,13 +8,13 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Run\Deviation;
 
 /** What a step was planned to take and what the clock says it took, in seconds. */
-#[OA\Schema(required: ['step', 'kind', 'planned', 'taken', 'off'])]
+#[OA\Schema]
 final readonly class StepTime
 {
     public function __construct(
         #[OA\Property(description: 'Id of the step in the plan')] public string $step,
-        #[OA\Property] public string $kind,
-        #[OA\Property] public float $planned,
+        public string $kind,
+        public float $planned,
         #[
             OA\Property(
                 type: 'number',

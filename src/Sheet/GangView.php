@@ -11,7 +11,7 @@ use Wubbin\Core\Plan\GangPicture;
 use Wubbin\Core\Sheet\Gang\Gang;
 
 /** Sheets that several jobs share, by what is printed on what. */
-#[OA\Schema(required: ['lots', 'plans', 'later', 'apart'])]
+#[OA\Schema]
 final readonly class GangView
 {
     /**
@@ -214,12 +214,9 @@ final readonly class GangView
             ),
         ]
         public array $lots,
-        #[
-            OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
-        ]
         public array $plans,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $later,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $apart,
+        public array $later,
+        public array $apart,
     ) {}
 
     /**

@@ -10,7 +10,7 @@ use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Tray;
 
 /** A printer of the shelf. */
-#[OA\Schema(required: ['id', 'label', 'mirrors', 'largest', 'sizes', 'trays'])]
+#[OA\Schema]
 final readonly class PrinterView
 {
     /**
@@ -20,10 +20,10 @@ final readonly class PrinterView
      *     leads: string}|null}> $trays
      */
     private function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $label,
+        public string $id,
+        public string $label,
         #[OA\Property(enum: ['file', 'driver'])] public string $mirrors,
-        #[OA\Property] public string $largest,
+        public string $largest,
         #[
             OA\Property(
                 type: 'array',

@@ -8,14 +8,14 @@ use OpenApi\Attributes as OA;
 use Wubbin\Archive\PrintedSheet;
 
 /** A sheet that is ready to be fetched. */
-#[OA\Schema(required: ['id', 'plan', 'at', 'url'])]
+#[OA\Schema]
 final readonly class SheetView
 {
     private function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $plan,
+        public string $id,
+        public string $plan,
         #[OA\Property(format: 'date-time')] public string $at,
-        #[OA\Property] public string $url,
+        public string $url,
     ) {}
 
     public static function of(PrintedSheet $sheet): self

@@ -29,8 +29,8 @@ final readonly class NewHeatSource
 
     /** @param array<string, string> $typed */
     private function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $label,
+        public string $id,
+        public string $label,
         #[
             OA\Property(
                 type: 'string',
@@ -40,7 +40,7 @@ final readonly class NewHeatSource
         public HeatKind $kind,
         #[OA\Property(description: 'Highest dots of an iron')] public int $dots,
         #[OA\Property(description: 'Highest number on an iron’s dial, or 0 where it has none')] public int $dial,
-        #[OA\Property] public bool $steam,
+        public bool $steam,
         #[
             OA\Property(
                 type: 'object',

@@ -26,10 +26,11 @@ final readonly class NewOwnThing
      * @param list<array<string, string>> $zones
      */
     private function __construct(
-        #[OA\Property(enum: self::KINDS)] public string $kind,
-        #[OA\Property] public string $id,
+        #[OA\Property(enum: ['media', 'markings', 'bases', 'guards', 'covers', 'blanks'])]
+        public string $kind,
+        public string $id,
         #[OA\Property(description: 'Id of the one that it is a copy of')] public string $like,
-        #[OA\Property] public string $label,
+        public string $label,
         #[
             OA\Property(
                 type: 'object',

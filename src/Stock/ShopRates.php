@@ -16,7 +16,7 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
 /** What this shop reckons with, as it was typed: empty where nobody has said. */
-#[OA\Schema(required: ['hour', 'kwh', 'overhead', 'spares', 'margin', 'set_up', 'tax'])]
+#[OA\Schema]
 final readonly class ShopRates
 {
     private const MOST_OVERHEAD = 1000.0;

@@ -15,7 +15,7 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
 /** What a person says of one item: bought, used or counted, as it was typed. */
-#[OA\Schema(required: ['id', 'item', 'kind', 'amount', 'price', 'note'])]
+#[OA\Schema]
 final readonly class StockMove
 {
     private const MOST = 1_000_000.0;
@@ -27,7 +27,7 @@ final readonly class StockMove
         #[OA\Property(type: 'string', enum: ['bought', 'used', 'counted'])] public MovementKind $kind,
         #[OA\Property(type: 'string', description: 'In the item’s unit, as typed')] public float $amount,
         #[OA\Property(type: 'string', description: 'Of all of it, as typed')] public int $price,
-        #[OA\Property] public string $note,
+        public string $note,
     ) {}
 
     /** The same, told from all others by another id. */

@@ -11,12 +11,12 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 
 /** How far a piece of long work has come. */
-#[OA\Schema(required: ['id', 'state', 'share', 'doing', 'result'])]
+#[OA\Schema]
 final readonly class TaskView
 {
     /** @param array<string, mixed>|null $result */
     private function __construct(
-        #[OA\Property] public string $id,
+        public string $id,
         #[OA\Property(enum: TaskState::class)] public string $state,
         #[OA\Property(description: 'Of the work done, 0 to 1')] public float $share,
         #[OA\Property(description: 'What is being done, in words')] public string $doing,

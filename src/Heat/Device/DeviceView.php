@@ -7,7 +7,7 @@ namespace Wubbin\Heat\Device;
 use OpenApi\Attributes as OA;
 
 /** What press and probe show now. */
-#[OA\Schema(required: ['address', 'press', 'probe_c', 'trouble'])]
+#[OA\Schema]
 final readonly class DeviceView
 {
     public function __construct(

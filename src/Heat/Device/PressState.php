@@ -7,16 +7,16 @@ namespace Wubbin\Heat\Device;
 use OpenApi\Attributes as OA;
 
 /** What a press says of itself. */
-#[OA\Schema(required: ['celsius', 'setting', 'closed', 'ready', 'remaining_s', 'beeping', 'stuck'])]
+#[OA\Schema]
 final readonly class PressState
 {
     public function __construct(
-        #[OA\Property] public float $celsius,
-        #[OA\Property] public float $setting,
-        #[OA\Property] public bool $closed,
+        public float $celsius,
+        public float $setting,
+        public bool $closed,
         #[OA\Property(description: 'It is at its setting')] public bool $ready,
         #[OA\Property(nullable: true, description: 'Of its count; below 0 it is over')] public ?float $remaining_s,
-        #[OA\Property] public bool $beeping,
+        public bool $beeping,
         #[OA\Property(description: 'It has stopped getting hotter below its setting')] public bool $stuck,
     ) {}
 }

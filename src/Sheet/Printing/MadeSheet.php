@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Wubbin\Archive\PrintedSheet;
 
 /** A sheet that was made, with its pages in the groups that they are printed in. */
-#[OA\Schema(required: ['id', 'job', 'plan', 'at', 'url', 'label', 'groups'])]
+#[OA\Schema]
 final readonly class MadeSheet
 {
     /**
@@ -16,12 +16,12 @@ final readonly class MadeSheet
      *     pages: list<int>, label: string}> $groups
      */
     private function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $job,
-        #[OA\Property] public string $plan,
+        public string $id,
+        public string $job,
+        public string $plan,
         #[OA\Property(format: 'date-time')] public string $at,
-        #[OA\Property] public string $url,
-        #[OA\Property] public string $label,
+        public string $url,
+        public string $label,
         #[
             OA\Property(
                 type: 'array',

@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Sheet\PrintFault;
 
 /** What came of a print. */
-#[OA\Schema(required: ['device', 'title', 'simulated', 'comes_out', 'faults', 'pages'])]
+#[OA\Schema]
 final readonly class PrintView
 {
     /**
@@ -16,10 +16,10 @@ final readonly class PrintView
      * @param list<PrintedPage> $pages
      */
     private function __construct(
-        #[OA\Property] public string $device,
-        #[OA\Property] public string $title,
-        #[OA\Property] public bool $simulated,
-        #[OA\Property] public bool $comes_out,
+        public string $device,
+        public string $title,
+        public bool $simulated,
+        public bool $comes_out,
         #[
             OA\Property(
                 type: 'array',

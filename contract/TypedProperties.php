@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Contract;
+
+use OpenApi\Analysis;
+use OpenApi\Annotations as OA;
+use OpenApi\Context;
+use OpenApi\Generator;
+use OpenApi\Processors\ProcessorInterface;
+
+/**
+ * Describes what a class says by its types, so that each field is written once: public properties of a class that is
+ * marked as a schema are its fields, all of them required unless it says otherwise. An attribute of a property's own
+ * is only for what its type does not tell.
+ */
+final readonly class TypedProperties implements ProcessorInterface
+{
+    public function __invoke(Analysis $analysis): void
+    {
+        foreach ($analysis->getAnnotationsOfType(OA\Schema::class, true) as $schema) {
+            $class = $schema->_context->class ?? null;
+            if (null !== $class && !$schema->_context->is('nested') && Generator::isDefault($schema->properties)) {
+                $name = $schema->_context->fullyQualifiedName($class);
+                if (class_exists($name)) {
+                    $this->describe($analysis, $schema, new \ReflectionClass($name));
+                }
+            }
+        }
+    }
+
+    /** @param \ReflectionClass<object> $class */
+    private function describe(Analysis $analysis, OA\Schema $schema, \ReflectionClass $class): void
+    {
+        $types = $this->documented($class);
+        $described = [];
+        foreach ($analysis->getAnnotationsOfType(OA\Property::class) as $property) {
+            $of = $property->_context;
+            if ($of->fullyQualifiedName((string) $of->class) === '\\' . $class->name && !$of->is('nested')) {
+                $described[$property->property] = $property;
+            }
+        }
+        $names = [];
+        foreach ($class->getProperties(\ReflectionProperty::IS_PUBLIC) as $field) {
+            $names[] = $field->name;
+            $property = $described[$field->name] ?? null;
+            if (null === $property) {
+                $context = new Context(
+                    ['property' => $field->name, 'generated' => true, 'comment' => ''],
+                    $schema->_context,
+                );
+                $property = new OA\Property(['property' => $field->name, '_context' => $context]);
+                $analysis->addAnnotation($property, $context);
+                $schema->merge([$property], true);
+            }
+            if (Generator::isDefault($property->ref) && Generator::isDefault($property->type)) {
+                $this->type($property, $types[$field->name] ?? (string) $field->getType(), $class);
+            }
+        }
+        if (Generator::isDefault($schema->required) && [] !== $names) {
+            $schema->required = $names;
+        }
+    }
+
+    private function type(OA\Schema $property, string $type, \ReflectionClass $class): void
+    {
+        $type = trim($type);
+        if (str_starts_with($type, '?') || str_ends_with($type, '|null')) {
+            $property->nullable = true;
+            $type = str_starts_with($type, '?') ? substr($type, 1) : substr($type, 0, -5);
+        }
+        $tuple = '/^array\{(\w+)(?:, \1)*\}$/';
+        if (1 === preg_match('/^(?:non-empty-)?list<(.+)>$/s', $type, $found) || 1 === preg_match($tuple, $type, $found)) {
+            $property->type = 'array';
+            $items = new OA\Items(['_context' => new Context(['generated' => true], $property->_context)]);
+            $this->type($items, $found[1], $class);
+            $property->items = $items;
+        } elseif (1 === preg_match('/^array<string, (.+)>$/s', $type, $found)) {
+            $property->type = 'object';
+            if ('mixed' === $found[1]) {
+                $property->additionalProperties = true;
+            } else {
+                $values = new OA\AdditionalProperties(['_context' => new Context(['generated' => true], $property->_context)]);
+                $this->type($values, $found[1], $class);
+                $property->additionalProperties = $values;
+            }
+        } else {
+            $this->simple($property, $type, $class);
+        }
+    }
+
+    private function simple(OA\Schema $property, string $type, \ReflectionClass $class): void
+    {
+        $plain = match (true) {
+            'float' === $type => 'number',
+            'bool' === $type => 'boolean',
+            'string' === $type, str_ends_with($type, '-string') => 'string',
+            'int' === $type, str_starts_with($type, 'int<') => 'integer',
+            default => null,
+        };
+        if (null !== $plain) {
+            $property->type = $plain;
+
+            return;
+        }
+        $name = $this->resolved($type, $class);
+        if (is_subclass_of($name, \BackedEnum::class)) {
+            $property->type = 'string';
+            $property->enum = array_map(static fn(\BackedEnum $case): int|string => $case->value, $name::cases());
+        } elseif (class_exists($name) && [] !== (new \ReflectionClass($name))->getAttributes(\OpenApi\Attributes\Schema::class)) {
+            $property->ref = '#/components/schemas/' . (new \ReflectionClass($name))->getShortName();
+        } else {
+            throw new \LogicException(sprintf('%s: nothing is known of the type %s.', $class->name, $type));
+        }
+    }
+
+    /** A class as it is written in the file of another. */
+    private function resolved(string $type, \ReflectionClass $class): string
+    {
+        if (class_exists($type) || enum_exists($type)) {
+            return $type;
+        }
+        $source = (string) file_get_contents((string) $class->getFileName());
+        if (1 === preg_match('/^use ([\w\\\\]+\\\\' . preg_quote($type, '/') . ');/m', $source, $found)) {
+            return $found[1];
+        }
+
+        return $class->getNamespaceName() . '\\' . $type;
+    }
+
+    /** @return array<string, string> types by field, where the constructor's comment says more than PHP can */
+    private function documented(\ReflectionClass $class): array
+    {
+        $comment = (string) $class->getConstructor()?->getDocComment();
+        $comment = (string) preg_replace('/^\s*\* ?/m', '', $comment);
+        preg_match_all('/@param\s+(\S+(?:<(?:[^<>]|<[^<>]*>)*>)?\S*)\s+\$(\w+)/', $comment, $found, \PREG_SET_ORDER);
+
+        return array_column($found, 1, 2);
+    }
+}
