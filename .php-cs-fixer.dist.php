@@ -45,6 +45,7 @@ return (new Config())
                 array_map(static fn(string $folder): string => __DIR__ . '/' . $folder, [
                     'bench',
                     'config',
+                    'contract',
                     'core',
                     'demo',
                     'migrations',

@@ -54,7 +54,10 @@ final readonly class TypedProperties implements ProcessorInterface
                 $analysis->addAnnotation($property, $context);
                 $schema->merge([$property], true);
             }
-            if (Generator::isDefault($property->ref) && Generator::isDefault($property->type)) {
+            $unsaid =
+                Generator::isDefault($property->type) ||
+                ('array' === $property->type && Generator::isDefault($property->items));
+            if (Generator::isDefault($property->ref) && $unsaid) {
                 $this->type($property, $types[$field->name] ?? (string) $field->getType(), $class);
             }
         }
@@ -71,22 +74,51 @@ final readonly class TypedProperties implements ProcessorInterface
             $type = str_starts_with($type, '?') ? substr($type, 1) : substr($type, 0, -5);
         }
         $tuple = '/^array\{(\w+)(?:, \1)*\}$/';
-        if (1 === preg_match('/^(?:non-empty-)?list<(.+)>$/s', $type, $found) || 1 === preg_match($tuple, $type, $found)) {
+        if (
+            1 === preg_match('/^(?:non-empty-)?list<(.+)>$/s', $type, $found) ||
+            1 === preg_match($tuple, $type, $found)
+        ) {
             $property->type = 'array';
             $items = new OA\Items(['_context' => new Context(['generated' => true], $property->_context)]);
             $this->type($items, $found[1], $class);
             $property->items = $items;
+        } elseif (1 === preg_match('/^array\{(\s*\w+\??:.+)\}$/s', $type, $found)) {
+            $this->shape($property, $found[1], $class);
         } elseif (1 === preg_match('/^array<string, (.+)>$/s', $type, $found)) {
             $property->type = 'object';
             if ('mixed' === $found[1]) {
                 $property->additionalProperties = true;
             } else {
-                $values = new OA\AdditionalProperties(['_context' => new Context(['generated' => true], $property->_context)]);
+                $values = new OA\AdditionalProperties([
+                    '_context' => new Context(['generated' => true], $property->_context),
+                ]);
                 $this->type($values, $found[1], $class);
                 $property->additionalProperties = $values;
             }
         } else {
             $this->simple($property, $type, $class);
+        }
+    }
+
+    /** Entries of an array shape, with commas between. */
+    private function shape(OA\Schema $property, string $entries, \ReflectionClass $class): void
+    {
+        $property->type = 'object';
+        $property->properties = $property->required = [];
+        preg_match_all(
+            '/\s*(\w+)(\??):\s*((?:[^,<{]|(<(?:[^<>]|(?4))*>|\{(?:[^{}]|(?4))*\}))+)/',
+            $entries,
+            $found,
+            \PREG_SET_ORDER,
+        );
+        foreach ($found as [, $name, $optional, $type]) {
+            $context = new Context(['generated' => true, 'nested' => $property, 'comment' => ''], $property->_context);
+            $entry = new OA\Property(['property' => $name, '_context' => $context]);
+            $this->type($entry, $type, $class);
+            $property->properties[] = $entry;
+            if ('' === $optional) {
+                $property->required[] = $name;
+            }
         }
     }
 
@@ -104,12 +136,18 @@ final readonly class TypedProperties implements ProcessorInterface
 
             return;
         }
-        $name = $this->resolved($type, $class);
+        $name = $this->resolved((string) preg_replace('/^value-of<(\w+)>$/', '$1', $type), $class);
         if (is_subclass_of($name, \BackedEnum::class)) {
             $property->type = 'string';
             $property->enum = array_map(static fn(\BackedEnum $case): int|string => $case->value, $name::cases());
-        } elseif (class_exists($name) && [] !== (new \ReflectionClass($name))->getAttributes(\OpenApi\Attributes\Schema::class)) {
+        } elseif (
+            class_exists($name) &&
+            [] !== (new \ReflectionClass($name))->getAttributes(\OpenApi\Attributes\Schema::class)
+        ) {
             $property->ref = '#/components/schemas/' . (new \ReflectionClass($name))->getShortName();
+        } elseif (null !== ($written = $this->written($name))) {
+            // What a class of the core is written as, its own comment says.
+            $this->type($property, $written, new \ReflectionClass($name));
         } else {
             throw new \LogicException(sprintf('%s: nothing is known of the type %s.', $class->name, $type));
         }
@@ -127,6 +165,18 @@ final readonly class TypedProperties implements ProcessorInterface
         }
 
         return $class->getNamespaceName() . '\\' . $type;
+    }
+
+    /** The type that a class is written as, from the comment of its jsonSerialize. */
+    private function written(string $name): ?string
+    {
+        if (!is_subclass_of($name, \JsonSerializable::class)) {
+            return null;
+        }
+        $comment = (string) (new \ReflectionMethod($name, 'jsonSerialize'))->getDocComment();
+        $comment = (string) preg_replace('/^\s*\* ?/m', '', $comment);
+
+        return 1 === preg_match('/@return\s+(array(\{(?:[^{}]|(?2))*\}))/s', $comment, $found) ? $found[1] : null;
     }
 
     /** @return array<string, string> types by field, where the constructor's comment says more than PHP can */

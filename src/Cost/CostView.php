@@ -15,8 +15,8 @@ use Wubbin\Core\Measure\Currency;
 final readonly class CostView
 {
     /**
-     * @param list<array<string, mixed>> $lines
-     * @param list<Cheaper> $cheaper
+     * @param list<CostLineView> $lines
+     * @param list<CheaperView> $cheaper
      */
     private function __construct(
         public string $name,
@@ -26,49 +26,7 @@ final readonly class CostView
         #[OA\Property(description: 'Of all pieces')] public int $total,
         #[OA\Property(type: 'number', description: 'Of one, with parts of the minor unit')] public float $each,
         #[OA\Property(description: 'Everything in it has a price')] public bool $whole,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['id', 'label', 'minor', 'each', 'how', 'wanted'],
-                    properties: [
-                        new OA\Property(property: 'id', type: 'string'),
-                        new OA\Property(property: 'label', type: 'string'),
-                        new OA\Property(
-                            property: 'minor',
-                            type: 'integer',
-                            nullable: true,
-                            description: 'Its part of the whole; null where nobody knows the price',
-                        ),
-                        new OA\Property(property: 'each', type: 'number', nullable: true),
-                        new OA\Property(property: 'how', type: 'string'),
-                        new OA\Property(
-                            property: 'wanted',
-                            type: 'string',
-                            nullable: true,
-                            description: 'The item or rate that has no price yet',
-                        ),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
         public array $lines,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['kind', 'how', 'each', 'saved'],
-                    properties: [
-                        new OA\Property(property: 'kind', type: 'string', enum: ['fill', 'batch', 'losses', 'route']),
-                        new OA\Property(property: 'how', type: 'string'),
-                        new OA\Property(property: 'each', type: 'number'),
-                        new OA\Property(property: 'saved', type: 'number'),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
         public array $cheaper,
         #[
             OA\Property(
@@ -91,8 +49,11 @@ final readonly class CostView
             $sheet->total,
             $sheet->each(),
             $sheet->whole(),
-            array_map(static fn(CostLine $line): array => $line->of($sheet->pieces), $sheet->lines),
-            $cheaper,
+            array_map(
+                static fn(CostLine $line): CostLineView => CostLineView::fromLine($line, $sheet->pieces),
+                $sheet->lines,
+            ),
+            array_map(CheaperView::of(...), $cheaper),
             $sheet->success,
         );
     }

@@ -13,8 +13,7 @@ use Wubbin\Core\Measure\Currency;
 final readonly class QuoteView
 {
     /**
-     * @param list<array{label: string, quantity: int, each: int, amount: int, margin: float,
-     *     breaks: list<array{quantity: int, each: int, amount: int, margin: float}>}> $lines
+     * @param list<QuoteLineView> $lines
      * @param list<string> $unknown
      */
     private function __construct(
@@ -24,40 +23,6 @@ final readonly class QuoteView
         #[OA\Property(format: 'date')] public string $valid,
         public string $currency,
         public int $digits,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['label', 'quantity', 'each', 'amount', 'margin', 'breaks'],
-                    properties: [
-                        new OA\Property(property: 'label', type: 'string'),
-                        new OA\Property(property: 'quantity', type: 'integer'),
-                        new OA\Property(property: 'each', type: 'integer'),
-                        new OA\Property(property: 'amount', type: 'integer'),
-                        new OA\Property(
-                            property: 'margin',
-                            type: 'number',
-                            description: 'Of the price; below zero where it does not pay',
-                        ),
-                        new OA\Property(
-                            property: 'breaks',
-                            type: 'array',
-                            items: new OA\Items(
-                                required: ['quantity', 'each', 'amount', 'margin'],
-                                properties: [
-                                    new OA\Property(property: 'quantity', type: 'integer'),
-                                    new OA\Property(property: 'each', type: 'integer'),
-                                    new OA\Property(property: 'amount', type: 'integer'),
-                                    new OA\Property(property: 'margin', type: 'number'),
-                                ],
-                                type: 'object',
-                            ),
-                        ),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
         public array $lines,
         public int $set_up,
         public float $tax_rate,
@@ -89,7 +54,17 @@ final readonly class QuoteView
             $wish->valid,
             $currency->code,
             $currency->digits,
-            $quote->lines,
+            array_map(
+                static fn(array $line): QuoteLineView => new QuoteLineView(
+                    ...[
+                        'breaks' => array_map(
+                            static fn(array $one): QuoteBreak => new QuoteBreak(...$one),
+                            $line['breaks'],
+                        ),
+                    ] + $line,
+                ),
+                $quote->lines,
+            ),
             $quote->setUp,
             $quote->taxRate,
             $quote->net,

@@ -16,14 +16,14 @@ final readonly class DayView
 {
     /**
      * @param list<array{int, int}> $stretches
-     * @param list<array{kind: string, n: int}> $lanes
-     * @param list<Block> $blocks
-     * @param list<array{id: string, name: string, end: int, due: int|null, late_s: int}> $jobs
+     * @param list<DayLane> $lanes
+     * @param list<DayBlock> $blocks
+     * @param list<DayJob> $jobs
      * @param list<string> $late
-     * @param list<array<string, mixed>> $chain
-     * @param list<array<string, mixed>> $moved
+     * @param list<DecidingBlock> $chain
+     * @param list<MovedWork> $moved
      * @param list<string> $later
-     * @param list<array{job: string, label: string, pinned: int, start: int}> $unkept
+     * @param list<UnkeptPin> $unkept
      */
     private function __construct(
         public int $now,
@@ -37,78 +37,8 @@ final readonly class DayView
             ),
         ]
         public array $stretches,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['kind', 'n'],
-                    properties: [
-                        new OA\Property(property: 'kind', type: 'string'),
-                        new OA\Property(property: 'n', type: 'integer'),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
         public array $lanes,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: [
-                        'id',
-                        'pieces',
-                        'pinned',
-                        'began',
-                        'kind',
-                        'lane',
-                        'job',
-                        'start',
-                        'end',
-                        'celsius',
-                        'hands',
-                        'labels',
-                    ],
-                    properties: [
-                        new OA\Property(property: 'id', type: 'string', description: 'Of its first activity'),
-                        new OA\Property(
-                            property: 'pieces',
-                            type: 'array',
-                            description: 'Numbers of those it is about',
-                            items: new OA\Items(type: 'integer'),
-                        ),
-                        new OA\Property(property: 'pinned', type: 'boolean'),
-                        new OA\Property(property: 'began', type: 'boolean', description: 'It is under way'),
-                        new OA\Property(property: 'kind', type: 'string', description: 'Of the lane it lies on'),
-                        new OA\Property(property: 'lane', type: 'integer'),
-                        new OA\Property(property: 'job', type: 'string'),
-                        new OA\Property(property: 'start', type: 'integer'),
-                        new OA\Property(property: 'end', type: 'integer'),
-                        new OA\Property(property: 'celsius', type: 'number', nullable: true),
-                        new OA\Property(property: 'hands', type: 'boolean'),
-                        new OA\Property(property: 'labels', type: 'array', items: new OA\Items(type: 'string')),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
         public array $blocks,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['id', 'name', 'end', 'due', 'late_s'],
-                    properties: [
-                        new OA\Property(property: 'id', type: 'string'),
-                        new OA\Property(property: 'name', type: 'string'),
-                        new OA\Property(property: 'end', type: 'integer'),
-                        new OA\Property(property: 'due', type: 'integer', nullable: true),
-                        new OA\Property(property: 'late_s', type: 'integer'),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
         public array $jobs,
         public int $finish,
         #[
@@ -119,46 +49,9 @@ final readonly class DayView
             ),
         ]
         public array $late,
+        #[OA\Property(description: 'What decides when all is over, the first first')] public array $chain,
         #[
-            OA\Property(
-                type: 'array',
-                description: 'What decides when all is over, the first first',
-                items: new OA\Items(
-                    required: ['job', 'labels', 'because', 'start', 'end'],
-                    properties: [
-                        new OA\Property(property: 'job', type: 'string'),
-                        new OA\Property(property: 'labels', type: 'array', items: new OA\Items(type: 'string')),
-                        new OA\Property(property: 'because', type: 'string'),
-                        new OA\Property(property: 'start', type: 'integer'),
-                        new OA\Property(property: 'end', type: 'integer'),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
-        public array $chain,
-        #[
-            OA\Property(
-                type: 'array',
-                description: 'Jobs of which something has moved since the plan was last seen',
-                items: new OA\Items(
-                    required: ['job', 'count', 'label', 'was', 'is', 'over', 'end'],
-                    properties: [
-                        new OA\Property(property: 'job', type: 'string'),
-                        new OA\Property(property: 'count', type: 'integer', description: 'Of steps that moved'),
-                        new OA\Property(property: 'label', type: 'string', description: 'The first of them'),
-                        new OA\Property(property: 'was', type: 'integer'),
-                        new OA\Property(property: 'is', type: 'integer'),
-                        new OA\Property(
-                            property: 'over',
-                            type: 'integer',
-                            description: 'When all of the job was to be over',
-                        ),
-                        new OA\Property(property: 'end', type: 'integer', description: 'And now'),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            OA\Property(description: 'Jobs of which something has moved since the plan was last seen'),
         ]
         public array $moved,
         #[
@@ -169,23 +62,7 @@ final readonly class DayView
             ),
         ]
         public array $later,
-        #[
-            OA\Property(
-                type: 'array',
-                description: 'What could not begin when a person wanted it to',
-                items: new OA\Items(
-                    required: ['job', 'label', 'pinned', 'start'],
-                    properties: [
-                        new OA\Property(property: 'job', type: 'string'),
-                        new OA\Property(property: 'label', type: 'string'),
-                        new OA\Property(property: 'pinned', type: 'integer'),
-                        new OA\Property(property: 'start', type: 'integer'),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
-        public array $unkept,
+        #[OA\Property(description: 'What could not begin when a person wanted it to')] public array $unkept,
         #[OA\Property(description: 'Of temperature')] public int $changes,
         #[OA\Property(type: 'string', nullable: true, description: 'It cannot be planned')] public ?string $why = null,
     ) {}
@@ -214,7 +91,7 @@ final readonly class DayView
             as $kind => $count
         ) {
             for ($n = 0; $n < $count; ++$n) {
-                $lanes[] = ['kind' => $kind, 'n' => $n];
+                $lanes[] = new DayLane(kind: $kind, n: $n);
             }
         }
         $ends = $table->finishes();
@@ -223,13 +100,13 @@ final readonly class DayView
             $due[$activity->group] = $activity->due ?? ($due[$activity->group] ?? null);
         }
         $jobs = array_map(
-            static fn(string $id, string $name): array => [
-                'id' => $id,
-                'name' => $name,
-                'end' => $ends[$id],
-                'due' => $due[$id],
-                'late_s' => null === $due[$id] ? 0 : max(0, $ends[$id] - $due[$id]),
-            ],
+            static fn(string $id, string $name): DayJob => new DayJob(
+                id: $id,
+                name: $name,
+                end: $ends[$id],
+                due: $due[$id],
+                late_s: null === $due[$id] ? 0 : max(0, $ends[$id] - $due[$id]),
+            ),
             array_keys($names),
             array_values($names),
         );
@@ -240,29 +117,29 @@ final readonly class DayView
             $hours,
             $workshop->hours->stretches,
             $lanes,
-            Block::all($table),
+            array_map(DayBlock::of(...), Block::all($table)),
             $jobs,
             $table->score->finish,
             array_map(static fn(string $id): string => $names[$id], $table->late()),
             array_map(
-                static fn(Link $link): array => [
-                    'job' => $names[$link->group],
-                    'labels' => $link->labels,
-                    'because' => $link->words(),
-                    'start' => $link->start,
-                    'end' => $link->end,
-                ],
+                static fn(Link $link): DecidingBlock => new DecidingBlock(
+                    job: $names[$link->group],
+                    labels: $link->labels,
+                    because: $link->words(),
+                    start: $link->start,
+                    end: $link->end,
+                ),
                 $table->chain(),
             ),
-            array_map(static fn(Move $move): array => ['job' => $names[$move->group]] + $move->jsonSerialize(), $moved),
+            array_map(static fn(Move $move): MovedWork => MovedWork::fromMove($move, $names[$move->group]), $moved),
             $agenda->later,
             array_map(
-                static fn(string $id): array => [
-                    'job' => $names[$day->activities[$id]->group],
-                    'label' => $day->activities[$id]->label,
-                    'pinned' => $day->activities[$id]->pinned ?? 0,
-                    'start' => $table->starts[$id],
-                ],
+                static fn(string $id): UnkeptPin => new UnkeptPin(
+                    job: $names[$day->activities[$id]->group],
+                    label: $day->activities[$id]->label,
+                    pinned: $day->activities[$id]->pinned ?? 0,
+                    start: $table->starts[$id],
+                ),
                 $table->unkept(),
             ),
             $table->score->changes,

@@ -11,7 +11,7 @@ use Wubbin\Core\Job\Job;
 #[OA\Schema]
 final readonly class OrderView
 {
-    /** @param list<array{job: string, name: string, quantity: int, good: int, sizes: string}> $lines */
+    /** @param list<OrderLineView> $lines */
     private function __construct(
         public string $id,
         public int $revision,
@@ -19,26 +19,6 @@ final readonly class OrderView
         #[OA\Property(type: 'string', format: 'date', nullable: true)] public ?string $due,
         public string $note,
         public bool $archived,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['job', 'name', 'quantity', 'good', 'sizes'],
-                    properties: [
-                        new OA\Property(property: 'job', type: 'string'),
-                        new OA\Property(property: 'name', type: 'string'),
-                        new OA\Property(property: 'quantity', type: 'integer'),
-                        new OA\Property(property: 'good', type: 'integer', description: 'Pieces that came out good'),
-                        new OA\Property(
-                            property: 'sizes',
-                            type: 'string',
-                            description: 'How many of each size and colour',
-                        ),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
         public array $lines,
         public int $pieces,
         public int $good,
@@ -53,13 +33,13 @@ final readonly class OrderView
     public static function fromOrder(StoredOrder $order, array $jobs, array $good, string $today): self
     {
         $lines = array_map(
-            static fn(array $of): array => [
-                'job' => $of[0]->id,
-                'name' => $of[0]->name,
-                'quantity' => $of[0]->quantity,
-                'good' => min($of[0]->quantity, $good[$of[0]->id] ?? 0),
-                'sizes' => $of[1],
-            ],
+            static fn(array $of): OrderLineView => new OrderLineView(
+                job: $of[0]->id,
+                name: $of[0]->name,
+                quantity: $of[0]->quantity,
+                good: min($of[0]->quantity, $good[$of[0]->id] ?? 0),
+                sizes: $of[1],
+            ),
             $jobs,
         );
         $pieces = array_sum(array_column($lines, 'quantity'));

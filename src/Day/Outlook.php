@@ -19,8 +19,8 @@ final readonly class Outlook
     private const MOST_LINKS = 4;
 
     /**
-     * @param list<array{what: string, kept: list<string>, part: float}> $mends
-     * @param list<array{jobs: list<string>, links: list<array{job: string, start: int, end: int}>}> $late
+     * @param list<OutlookMend> $mends
+     * @param list<LateWork> $late
      * @param list<string> $short
      */
     private function __construct(
@@ -32,58 +32,8 @@ final readonly class Outlook
             ),
         ]
         public ?int $latest,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['what', 'kept', 'part'],
-                    properties: [
-                        new OA\Property(property: 'what', type: 'string'),
-                        new OA\Property(
-                            property: 'kept',
-                            type: 'array',
-                            description: 'Names of jobs that would be in time',
-                            items: new OA\Items(type: 'string'),
-                        ),
-                        new OA\Property(
-                            property: 'part',
-                            type: 'number',
-                            description: 'Of all lateness that is saved, 0 to 1',
-                        ),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
         public array $mends,
-        #[
-            OA\Property(
-                type: 'array',
-                description: 'What makes jobs late, the latest first',
-                items: new OA\Items(
-                    required: ['jobs', 'links'],
-                    properties: [
-                        new OA\Property(property: 'jobs', type: 'array', items: new OA\Items(type: 'string')),
-                        new OA\Property(
-                            property: 'links',
-                            type: 'array',
-                            description: 'The longest parts of what led to its end, in order',
-                            items: new OA\Items(
-                                required: ['job', 'start', 'end'],
-                                properties: [
-                                    new OA\Property(property: 'job', type: 'string'),
-                                    new OA\Property(property: 'start', type: 'integer'),
-                                    new OA\Property(property: 'end', type: 'integer'),
-                                ],
-                                type: 'object',
-                            ),
-                        ),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
-        public array $late,
+        #[OA\Property(description: 'What makes jobs late, the latest first')] public array $late,
         #[
             OA\Property(
                 type: 'array',
@@ -103,11 +53,11 @@ final readonly class Outlook
         return new self(
             LatestStart::of($table),
             array_map(
-                static fn(Mend $mend): array => [
-                    'what' => self::what($mend, $zone),
-                    'kept' => array_map(static fn(string $id): string => $names[$id], $mend->kept),
-                    'part' => $mend->part,
-                ],
+                static fn(Mend $mend): OutlookMend => new OutlookMend(
+                    what: self::what($mend, $zone),
+                    kept: array_map(static fn(string $id): string => $names[$id], $mend->kept),
+                    part: $mend->part,
+                ),
                 Mend::of($table),
             ),
             self::late($table, $names),
@@ -120,22 +70,22 @@ final readonly class Outlook
      *
      * @param array<string, string> $names
      *
-     * @return list<array{jobs: list<string>, links: list<array{job: string, start: int, end: int}>}>
+     * @return list<LateWork>
      */
     private static function late(Timetable $table, array $names): array
     {
         $late = [];
         foreach (array_slice($table->late(), 0, self::MOST_LATE) as $id) {
             $links = array_map(
-                static fn(Link $link): array => [
-                    'job' => $names[$link->group],
-                    'start' => $link->start,
-                    'end' => $link->end,
-                ],
+                static fn(Link $link): LateLink => new LateLink(
+                    job: $names[$link->group],
+                    start: $link->start,
+                    end: $link->end,
+                ),
                 self::longest($table->chainOf($id)),
             );
-            $key = implode(' ', array_column($links, 'start'));
-            $late[$key] = ['jobs' => [...$late[$key]['jobs'] ?? [], $names[$id]], 'links' => $links];
+            $key = implode(' ', array_map(static fn(LateLink $link): int => $link->start, $links));
+            $late[$key] = new LateWork(jobs: [...$late[$key]->jobs ?? [], $names[$id]], links: $links);
         }
 
         return array_values($late);

@@ -21,7 +21,7 @@ final readonly class HeatView
      * @param string $why not, where it is not modelled
      * @param list<array{label: string, below_c: float, s: float|null}> $peel when the backing has cooled to it,
      *                                                                        after the press
-     * @param list<array<string, mixed>> $parameters that it hangs on
+     * @param list<ParameterView> $parameters that it hangs on
      */
     private function __construct(
         public bool $modelled,
@@ -32,138 +32,8 @@ final readonly class HeatView
             OA\Property(nullable: true, description: 'They lie in the window; null where it never holds'),
         ]
         public ?bool $inside,
-        #[
-            OA\Property(
-                required: [
-                    'earliest_s',
-                    'latest_s',
-                    'middle_s',
-                    'width',
-                    'spoilt',
-                    'why_never',
-                    'limits',
-                    'counted_from_s',
-                    'faces',
-                    'curve',
-                    'cooling',
-                    'form',
-                    'cells',
-                    'steps',
-                ],
-                properties: [
-                    new OA\Property(property: 'earliest_s', type: 'number', nullable: true),
-                    new OA\Property(property: 'latest_s', type: 'number', nullable: true),
-                    new OA\Property(property: 'middle_s', type: 'number', nullable: true),
-                    new OA\Property(
-                        property: 'width',
-                        type: 'number',
-                        nullable: true,
-                        description: 'The most by the least',
-                    ),
-                    new OA\Property(property: 'spoilt', type: 'string'),
-                    new OA\Property(
-                        property: 'why_never',
-                        type: 'string',
-                        nullable: true,
-                        description: 'Where it has no beginning',
-                    ),
-                    new OA\Property(
-                        property: 'limits',
-                        type: 'array',
-                        items: new OA\Items(
-                            required: ['what', 'c', 'mm', 's', 'ends'],
-                            properties: [
-                                new OA\Property(property: 'what', type: 'string'),
-                                new OA\Property(property: 'c', type: 'number', nullable: true),
-                                new OA\Property(
-                                    property: 'mm',
-                                    type: 'number',
-                                    nullable: true,
-                                    description: 'That has melted',
-                                ),
-                                new OA\Property(
-                                    property: 's',
-                                    type: 'number',
-                                    nullable: true,
-                                    description: 'When it is passed',
-                                ),
-                                new OA\Property(property: 'ends', type: 'boolean', description: 'It spoils the piece'),
-                            ],
-                            type: 'object',
-                        ),
-                    ),
-                    new OA\Property(
-                        property: 'counted_from_s',
-                        type: 'number',
-                        nullable: true,
-                        description: 'When a press that was idling is back at its setting, from where its clock counts',
-                    ),
-                    new OA\Property(property: 'faces', type: 'array', items: new OA\Items(type: 'string')),
-                    new OA\Property(
-                        property: 'curve',
-                        type: 'array',
-                        items: new OA\Items(
-                            required: ['s', 'c', 'melted_mm'],
-                            properties: [
-                                new OA\Property(property: 's', type: 'number'),
-                                new OA\Property(property: 'c', type: 'array', items: new OA\Items(type: 'number')),
-                                new OA\Property(property: 'melted_mm', type: 'number'),
-                            ],
-                            type: 'object',
-                        ),
-                    ),
-                    new OA\Property(
-                        property: 'cooling',
-                        type: 'array',
-                        items: new OA\Items(
-                            required: ['s', 'c'],
-                            properties: [
-                                new OA\Property(property: 's', type: 'number'),
-                                new OA\Property(property: 'c', type: 'number'),
-                            ],
-                            type: 'object',
-                        ),
-                    ),
-                    new OA\Property(property: 'form', type: 'string', enum: ['plane', 'cylinder']),
-                    new OA\Property(property: 'cells', type: 'integer'),
-                    new OA\Property(property: 'steps', type: 'integer'),
-                ],
-                type: 'object',
-                nullable: true,
-            ),
-        ]
         public ?PressWindow $window,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['label', 'below_c', 's'],
-                    properties: [
-                        new OA\Property(property: 'label', type: 'string'),
-                        new OA\Property(property: 'below_c', type: 'number'),
-                        new OA\Property(property: 's', type: 'number', nullable: true),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
         public array $peel,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['id', 'middle', 'from', 'to', 'provenance'],
-                    properties: [
-                        new OA\Property(property: 'id', type: 'string'),
-                        new OA\Property(property: 'middle', type: 'number'),
-                        new OA\Property(property: 'from', type: 'number'),
-                        new OA\Property(property: 'to', type: 'number'),
-                        new OA\Property(property: 'provenance', ref: './plan.schema.json#/$defs/Provenance'),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
         public array $parameters,
         #[
             OA\Property(nullable: true, description: 'What a probe has shown of the source, in W/m²K'),
@@ -203,13 +73,7 @@ final readonly class HeatView
                 [['hot until', 60.0], ['warm from', 50.0], ['cold from', 30.0], ['touch it from', self::TOUCH_C]],
             ),
             array_map(
-                static fn(Parameter $one): array => [
-                    'id' => $one->id,
-                    'middle' => $one->middle,
-                    'from' => $one->from,
-                    'to' => $one->to,
-                    'provenance' => $one->provenance,
-                ],
+                ParameterView::of(...),
                 array_values(array_filter($draw->used(), static fn(Parameter $one): bool => $one->isRange())),
             ),
             $case->heater->calibrated,

@@ -9,9 +9,5 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class MatterWay
 {
-    public function __construct(
-        public string $id,
-        public string $label,
-        public string $why,
-    ) {}
+    public function __construct(public string $id, public string $label, public string $why) {}
 }

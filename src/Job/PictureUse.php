@@ -10,9 +10,5 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class PictureUse
 {
-    public function __construct(
-        public string $id,
-        public string $name,
-        public bool $archived,
-    ) {}
+    public function __construct(public string $id, public string $name, public bool $archived) {}
 }

@@ -23,48 +23,19 @@ final readonly class LogDetail
      * @param array<string, mixed> $facts of the plan
      * @param list<StepTime> $times of the piece's own
      *                              steps and of those shared by the session
-     * @param list<array{step: string, reason: string}> $skipped
-     * @param list<array{id: int, at: string, washes: int, good: bool, note: string}> $later
+     * @param list<SkippedStep> $skipped
+     * @param list<LaterLook> $later
      * @param list<Diagnosis> $diagnoses
      */
     private function __construct(
         public LogEntry $entry,
         #[OA\Property(type: 'object', additionalProperties: true)] public array $facts,
         #[OA\Property(type: 'array', items: new OA\Items(ref: StepTime::class))] public array $times,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['step', 'reason'],
-                    properties: [
-                        new OA\Property(property: 'step', type: 'string'),
-                        new OA\Property(property: 'reason', type: 'string'),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
         public array $skipped,
         #[OA\Property(description: 'How often somebody looked under a corner')] public int $peeks,
         #[OA\Property(description: 'Seconds it was heated on')] public float $again_s,
         #[OA\Property(nullable: true, description: '°C that the press showed at the most')] public ?float $press_c,
         #[OA\Property(nullable: true, description: '°C that the probe showed at the most')] public ?float $probe_c,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['id', 'at', 'washes', 'good', 'note'],
-                    properties: [
-                        new OA\Property(property: 'id', type: 'integer'),
-                        new OA\Property(property: 'at', type: 'string', format: 'date-time'),
-                        new OA\Property(property: 'washes', type: 'integer'),
-                        new OA\Property(property: 'good', type: 'boolean'),
-                        new OA\Property(property: 'note', type: 'string'),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
         public array $later,
         #[OA\Property(type: 'array', items: new OA\Items(ref: DiagnosisView::class))] public array $diagnoses,
     ) {}
@@ -95,7 +66,10 @@ final readonly class LogDetail
                 );
             }, $records('steps')),
             array_map(
-                static fn(Record $one): array => ['step' => $one->string('step'), 'reason' => $one->string('reason')],
+                static fn(Record $one): SkippedStep => new SkippedStep(
+                    step: $one->string('step'),
+                    reason: $one->string('reason'),
+                ),
                 $records('skipped'),
             ),
             $done->has('peeks') ? $done->integer('peeks') : 0,
@@ -103,13 +77,13 @@ final readonly class LogDetail
             $entry->pressC,
             $entry->probeC,
             array_map(
-                static fn(StoredLater $one): array => [
-                    'id' => $one->id ?? 0,
-                    'at' => $one->at,
-                    'washes' => $one->washes,
-                    'good' => $one->good,
-                    'note' => $one->note,
-                ],
+                static fn(StoredLater $one): LaterLook => new LaterLook(
+                    id: $one->id ?? 0,
+                    at: $one->at,
+                    washes: $one->washes,
+                    good: $one->good,
+                    note: $one->note,
+                ),
                 $later,
             ),
             $diagnoses,

@@ -67,27 +67,30 @@ final readonly class LogStats
         $defects = $this->defects();
         $worn = $this->worn();
         foreach ($this->byRoute() as $route => $share) {
-            $routes[] = [
-                'route' => $route,
-                'label' => $this->catalogue->routes[$route]->label ?? $route,
-                'share' => $share,
-                'settings' => $this->weighed($settings[$route] ?? []),
-                'defects' => $defects[$route] ?? [],
-                'survival' => Survival::of($worn[$route] ?? []),
-            ];
+            $routes[] = new RouteLesson(
+                route: $route,
+                label: $this->catalogue->routes[$route]->label ?? $route,
+                share: $share,
+                settings: $this->weighed($settings[$route] ?? []),
+                defects: $defects[$route] ?? [],
+                survival: Survival::of($worn[$route] ?? []),
+            );
         }
-        usort($routes, static fn(array $one, array $other): int => $other['share']->count() <=> $one['share']->count());
+        usort(
+            $routes,
+            static fn(RouteLesson $one, RouteLesson $other): int => $other->share->count() <=> $one->share->count(),
+        );
 
         return new LogLessons(
             $routes,
             array_map(
-                static fn(string $kind, array $time): array => [
-                    'kind' => StepKind::from($kind)->value,
-                    'seconds' => $time['seconds'],
-                    'planned' => $time['planned'],
-                    'of' => $time['of'],
-                    'used' => $time['of'] >= LearnedTimes::ENOUGH,
-                ],
+                static fn(string $kind, array $time): HandLesson => new HandLesson(
+                    kind: StepKind::from($kind)->value,
+                    seconds: $time['seconds'],
+                    planned: $time['planned'],
+                    of: $time['of'],
+                    used: $time['of'] >= LearnedTimes::ENOUGH,
+                ),
                 array_keys($this->times->all()),
                 array_values($this->times->all()),
             ),
@@ -121,7 +124,7 @@ final readonly class LogStats
      *
      * @param list<array{PressSetting, SuccessShare}> $settings
      *
-     * @return list<array{setting: PressSetting, share: SuccessShare, beaten: float|null, sure: bool}>
+     * @return list<SettingLesson>
      */
     private function weighed(array $settings): array
     {
@@ -129,21 +132,18 @@ final readonly class LogStats
         $best = $settings[0][1] ?? null;
 
         return array_map(
-            static fn(array $one, int $n): array => [
-                'setting' => $one[0],
-                'share' => $one[1],
-                'beaten' => 0 === $n || null === $best ? null : $best->beats($one[1]),
-                'sure' => 0 !== $n && null !== $best && $best->surelyBeats($one[1]),
-            ],
+            static fn(array $one, int $n): SettingLesson => new SettingLesson(
+                setting: $one[0],
+                share: $one[1],
+                beaten: 0 === $n || null === $best ? null : $best->beats($one[1]),
+                sure: 0 !== $n && null !== $best && $best->surelyBeats($one[1]),
+            ),
             $settings,
             array_keys($settings),
         );
     }
 
-    /**
-     * @return array<string, list<array{defect: string, label: string, spoiled: int,
-     *     redo: int}>> by route, what costs most pieces first
-     */
+    /** @return array<string, list<DefectCount>> by route, what costs most pieces first */
     private function defects(): array
     {
         /** @var list<array{route: string, defect: string, spoiled: int, redo: int}> $rows */
@@ -154,12 +154,12 @@ final readonly class LogStats
         );
         $defects = [];
         foreach ($rows as $row) {
-            $defects[$row['route']][] = [
-                'defect' => $row['defect'],
-                'label' => Defect::from($row['defect'])->label(),
-                'spoiled' => $row['spoiled'],
-                'redo' => $row['redo'],
-            ];
+            $defects[$row['route']][] = new DefectCount(
+                defect: $row['defect'],
+                label: Defect::from($row['defect'])->label(),
+                spoiled: $row['spoiled'],
+                redo: $row['redo'],
+            );
         }
 
         return $defects;

@@ -39,7 +39,7 @@ final readonly class RouteForm
                     static fn(Figure $figure): FigureField => new FigureField(
                         $figure->id,
                         $figure->label(),
-                        $figure->quantity()->jsonSerialize(),
+                        new BuiltInFigure(...$figure->quantity()->jsonSerialize()),
                     ),
                     $plain,
                 ),

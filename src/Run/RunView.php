@@ -45,20 +45,7 @@ final readonly class RunView
         public object $outcomes,
         public bool $finished,
         #[OA\Property(description: 'The job has been changed since this session began')] public bool $stale,
-        #[
-            OA\Property(
-                required: ['press', 'position', 'type'],
-                properties: [
-                    new OA\Property(property: 'press', type: 'string'),
-                    new OA\Property(property: 'position', type: 'integer'),
-                    new OA\Property(property: 'type', type: 'string'),
-                ],
-                type: 'object',
-                nullable: true,
-                description: 'The press that could be undone',
-            ),
-        ]
-        public ?object $last,
+        #[OA\Property(description: 'The press that could be undone')] public ?object $last,
         #[
             OA\Property(format: 'date-time', description: 'The server’s clock, for screens whose own is wrong'),
         ]
@@ -94,7 +81,7 @@ final readonly class RunView
             $stale,
             null === $last
                 ? null
-                : (object) ['press' => $last->press, 'position' => $last->position, 'type' => $last->type->value],
+                : new LastPress(press: $last->press, position: $last->position, type: $last->type->value),
             Instant::write($now),
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Sheet;
 
 use OpenApi\Attributes as OA;
+use Wubbin\Core\Measure\Rect;
 
 /** A rectangle on a sheet, in mm from its upper left corner. */
 #[OA\Schema]
@@ -16,4 +17,9 @@ final readonly class PlacedRect
         public float $width_mm,
         public float $height_mm,
     ) {}
+
+    public static function of(Rect $rect): self
+    {
+        return new self($rect->xMm, $rect->yMm, $rect->size->widthMm, $rect->size->heightMm);
+    }
 }

@@ -14,59 +14,15 @@ use Wubbin\Core\Route\Tray;
 final readonly class PrinterView
 {
     /**
-     * @param list<array{id: string,
-     *     label: string}>                                                                  $sizes
-     * @param list<array{id: string, label: string, straight: bool, feed: array{prints: string,
-     *     leads: string}|null}> $trays
+     * @param list<PaperOption> $sizes
+     * @param list<TrayView> $trays
      */
     private function __construct(
         public string $id,
         public string $label,
         #[OA\Property(enum: ['file', 'driver'])] public string $mirrors,
         public string $largest,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['id', 'label'],
-                    properties: [
-                        new OA\Property(property: 'id', type: 'string'),
-                        new OA\Property(property: 'label', type: 'string'),
-                    ],
-                    type: 'object',
-                ),
-                description: 'That the largest sheet may have',
-            ),
-        ]
-        public array $sizes,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['id', 'label', 'straight', 'feed'],
-                    properties: [
-                        new OA\Property(property: 'id', type: 'string'),
-                        new OA\Property(property: 'label', type: 'string'),
-                        new OA\Property(property: 'straight', type: 'boolean'),
-                        new OA\Property(
-                            property: 'feed',
-                            required: ['prints', 'leads'],
-                            properties: [
-                                new OA\Property(property: 'prints', type: 'string', enum: ['up', 'down']),
-                                new OA\Property(
-                                    property: 'leads',
-                                    type: 'string',
-                                    enum: ['top', 'right', 'bottom', 'left'],
-                                ),
-                            ],
-                            type: 'object',
-                            nullable: true,
-                        ),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
+        #[OA\Property(description: 'That the largest sheet may have')] public array $sizes,
         public array $trays,
     ) {}
 
@@ -80,16 +36,16 @@ final readonly class PrinterView
             $printer->mirrors->value,
             $printer->largest->value,
             array_map(
-                static fn(PaperSize $size): array => ['id' => $size->value, 'label' => $size->label()],
+                static fn(PaperSize $size): PaperOption => new PaperOption(id: $size->value, label: $size->label()),
                 PaperSize::cases(),
             ),
             array_map(
-                static fn(Tray $tray): array => [
-                    'id' => $tray->id,
-                    'label' => $tray->label,
-                    'straight' => $tray->straight,
-                    'feed' => $tray->feed?->toRecord(),
-                ],
+                static fn(Tray $tray): TrayView => new TrayView(
+                    id: $tray->id,
+                    label: $tray->label,
+                    straight: $tray->straight,
+                    feed: null === $tray->feed ? null : FeedView::of($tray->feed),
+                ),
                 $printer->trays,
             ),
         );

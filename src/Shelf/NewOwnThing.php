@@ -26,8 +26,7 @@ final readonly class NewOwnThing
      * @param list<array<string, string>> $zones
      */
     private function __construct(
-        #[OA\Property(enum: ['media', 'markings', 'bases', 'guards', 'covers', 'blanks'])]
-        public string $kind,
+        #[OA\Property(enum: ['media', 'markings', 'bases', 'guards', 'covers', 'blanks'])] public string $kind,
         public string $id,
         #[OA\Property(description: 'Id of the one that it is a copy of')] public string $like,
         public string $label,

@@ -12,8 +12,6 @@ use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Phrase;
-use Wubbin\Core\Measure\Provenance;
-use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Planner;
@@ -48,9 +46,6 @@ final readonly class Advisor
         'base',
         'guard',
     ];
-
-    /** Hands-on minutes for one piece up to which a route gets three, two and one point (assumed). */
-    private const EASY_MINUTES = [6.0, 10.0, 18.0];
 
     public function __construct(private Catalogue $catalogue, private Planner $planner) {}
 
@@ -149,7 +144,7 @@ final readonly class Advisor
             [] !== $missing => Standing::Buy,
             default => Standing::Works,
         };
-        $criteria = $this->criteria($route, $verdicts, $plan, $wish, $runs);
+        $criteria = Criteria::forRoute($route, $verdicts, $plan, $wish, $runs);
         $hands = $plan->handsFor(1)->seconds;
 
         return new RouteAdvice(
@@ -159,14 +154,7 @@ final readonly class Advisor
             Standing::Cannot === $standing ? [] : $this->reasons($criteria, 3, $route, $job),
             Standing::Cannot === $standing
                 ? [Phrase::of($no[0]->why)]
-                : [
-                    ...array_map(
-                        static fn(Verdict $v): Phrase => Phrase::of($v->why),
-                        array_values(array_filter($verdicts, static fn(Verdict $v): bool => Fit::Risky === $v->fit)),
-                    ),
-                    ...$this->warnings($plan),
-                    ...$this->reasons($criteria, 0, $route, $job),
-                ],
+                : $this->against($verdicts, $plan, $criteria, $route, $job),
             Standing::Cannot === $standing ? [] : $missing,
             $criteria,
             ['route' => $route->id] + $this->schoolChanges($schools, $transfer->choices->schools),
@@ -179,6 +167,24 @@ final readonly class Advisor
             $plan->timeFor(1)->seconds,
             $hands,
         );
+    }
+
+    /**
+     * @param list<Verdict> $verdicts
+     * @param list<Criterion> $criteria
+     *
+     * @return list<Phrase>
+     */
+    private function against(array $verdicts, Plan $plan, array $criteria, Route $route, Job $job): array
+    {
+        return [
+            ...array_map(
+                static fn(Verdict $v): Phrase => Phrase::of($v->why),
+                array_values(array_filter($verdicts, static fn(Verdict $v): bool => Fit::Risky === $v->fit)),
+            ),
+            ...$this->warnings($plan),
+            ...$this->reasons($criteria, 0, $route, $job),
+        ];
     }
 
     /** @return list<Verdict> on surface, tone and condition */
@@ -293,85 +299,6 @@ final readonly class Advisor
         }
 
         return $missing;
-    }
-
-    /**
-     * @param list<Verdict> $verdicts
-     * @param array{good: int, started: int}|null $runs
-     *
-     * @return list<Criterion>
-     */
-    private function criteria(Route $route, array $verdicts, Plan $plan, Wish $wish, ?array $runs): array
-    {
-        $worst = max(
-            0,
-            ...array_map(
-                static fn(Verdict $v): int => match ($v->fit) {
-                    Fit::Good => 0,
-                    Fit::Risky => 2,
-                    default => 3,
-                },
-                $verdicts,
-            ),
-        );
-        $criteria = [
-            new Criterion(
-                'fit',
-                'Suits the blank',
-                max(0, 3 - $worst),
-                Phrase::of(['suits it', 'suits it', 'likely to disappoint', 'does not suit it'][$worst]),
-                Provenance::commonPractice(),
-            ),
-        ];
-        if (null !== $wish->use) {
-            $grade = $route->holds->upTo($wish->use);
-            $criteria[] = new Criterion(
-                'use',
-                'Holds up: ' . $wish->use->label(),
-                $grade,
-                Phrase::of(['does not hold up', 'hardly holds up', 'holds up fairly', 'holds up well'][$grade]),
-                $route->holds->provenance,
-            );
-        }
-        if (null !== $wish->look) {
-            $gives = in_array($wish->look, $route->looks, true);
-            $criteria[] = new Criterion(
-                'look',
-                'Look: ' . $wish->look->label(),
-                $gives ? 3 : 0,
-                Phrase::of($gives ? 'gives this look' : 'does not give this look'),
-                Provenance::commonPractice(),
-            );
-        }
-        $criteria[] = new Criterion(
-            'cost',
-            'Cost of the sheet',
-            max(0, min(3, 4 - $route->cost)),
-            Phrase::of([1 => 'cheap', 2 => 'fair', 3 => 'dear'][$route->cost] ?? 'dear'),
-            $route->costProvenance,
-        );
-        $minutes = $plan->handsFor(1)->seconds / 60.0;
-        $effort = 3 - count(array_filter(self::EASY_MINUTES, static fn(float $limit): bool => $minutes > $limit));
-        $criteria[] = new Criterion(
-            'effort',
-            'Effort',
-            max(0, $effort),
-            Phrase::of('{hands} of hands a piece', ['hands' => Quantity::duration($plan->handsFor(1))]),
-            Provenance::computed(),
-        );
-        $started = $runs['started'] ?? 0;
-        $share = 0 === $started ? null : ($runs['good'] ?? 0) / $started;
-        $criteria[] = new Criterion(
-            'success',
-            'Your own runs',
-            null === $share ? null : max(0, min(3, (int) round(3.0 * $share))),
-            Phrase::of(
-                null === $share ? 'none yet' : sprintf('%d of %d good at the first try', $runs['good'] ?? 0, $started),
-            ),
-            Provenance::computed(),
-        );
-
-        return $criteria;
     }
 
     /**

@@ -81,10 +81,49 @@ final readonly class BlankSize
      */
     public function copiedAs(Record $own): self
     {
-        $measures = $this->measures;
         if ($own->has('outlines') && $this->shape->isRound()) {
             throw BadRecord::at('like', 'What is round is measured, not traced.');
         }
+        $measures = $this->measuredAs($own);
+        $narrowest = $this->shape->measures()[0];
+        $zones = $own->has('zones')
+            ? $own->records('zones')
+            : array_map(static fn(Zone $zone): Record => Record::of($zone->toRecord()), $this->zones);
+        try {
+            $copy = self::built(
+                $own->string('id'),
+                $this->id,
+                $own->words('label'),
+                $this->shape,
+                $measures,
+                array_map(Zone::fromRecord(...), $zones),
+                $own->has('outlines') ? array_map(TracedEdge::fromRecord(...), $own->recordMap('outlines')) : [],
+                '',
+            );
+        } catch (UnreadableQuantity) {
+            throw BadRecord::at($narrowest, self::NO_ROOM);
+        }
+        if (
+            [] === $copy->traced &&
+            ($copy->printArea->size->widthMm > $copy->widthMm || $copy->printArea->bottom() > $copy->heightMm)
+        ) {
+            throw BadRecord::at(
+                isset($measures['print_width_mm']) && $own->has('print_width_mm') ? 'print_width_mm' : $narrowest,
+                self::NO_ROOM,
+            );
+        }
+
+        return $copy;
+    }
+
+    /**
+     * @return array<string, float> in mm, by what is measured
+     *
+     * @throws BadRecord naming the measure that cannot be
+     */
+    private function measuredAs(Record $own): array
+    {
+        $measures = $this->measures;
         $needed = $own->has('outlines') ? [] : $this->shape->measures();
         foreach ($needed as $name) {
             $mm = $own->number($name);
@@ -116,35 +155,8 @@ final readonly class BlankSize
                 'As wide at the foot as at the rim, it is straight: copy a straight one.',
             );
         }
-        $narrowest = $this->shape->measures()[0];
-        $zones = $own->has('zones')
-            ? $own->records('zones')
-            : array_map(static fn(Zone $zone): Record => Record::of($zone->toRecord()), $this->zones);
-        try {
-            $copy = self::built(
-                $own->string('id'),
-                $this->id,
-                $own->words('label'),
-                $this->shape,
-                $measures,
-                array_map(Zone::fromRecord(...), $zones),
-                $own->has('outlines') ? array_map(TracedEdge::fromRecord(...), $own->recordMap('outlines')) : [],
-                '',
-            );
-        } catch (UnreadableQuantity) {
-            throw BadRecord::at($narrowest, self::NO_ROOM);
-        }
-        if (
-            [] === $copy->traced &&
-            ($copy->printArea->size->widthMm > $copy->widthMm || $copy->printArea->bottom() > $copy->heightMm)
-        ) {
-            throw BadRecord::at(
-                isset($measures['print_width_mm']) && $own->has('print_width_mm') ? 'print_width_mm' : $narrowest,
-                self::NO_ROOM,
-            );
-        }
 
-        return $copy;
+        return $measures;
     }
 
     /** @return array<string, mixed> of a shop's own: what is measured of it */

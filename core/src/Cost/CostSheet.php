@@ -29,39 +29,7 @@ final readonly class CostSheet
         array $stock,
         ?SuccessShare $share,
     ): self {
-        $lines = [];
-        foreach ($needs->items as $key => $item) {
-            $amount = $needs->amounts[$key];
-            $cost = ($stock[$key] ?? Ledger::of([]))->costOf($amount);
-            $lines[] = [
-                $item->stuff->value,
-                $item->label,
-                $cost,
-                sprintf('%s %s', self::number($amount), 1.0 === $amount ? rtrim($item->unit, 's') : $item->unit),
-                $key,
-            ];
-        }
-        if ($batch->heatUpWs + $batch->heldWs > 0.0) {
-            $lines[] = [
-                'energy',
-                'electricity',
-                null === $rates->kwh ? null : $rates->kwh * ($batch->heatUpKwh() + $batch->heldKwh()),
-                sprintf(
-                    '%s kWh to heat up once, %s kWh while pieces are heated%s',
-                    self::number($batch->heatUpKwh()),
-                    self::number($batch->heldKwh()),
-                    $batch->usual ? ', at the watts usual for it' : '',
-                ),
-                'kwh',
-            ];
-        }
-        $lines[] = [
-            'hands',
-            'hands',
-            null === $rates->hour ? null : ($rates->hour * $batch->handsS) / 3600.0,
-            sprintf('%s min', self::number($batch->handsS / 60.0)),
-            'hour',
-        ];
+        $lines = self::direct($needs, $batch, $rates, $stock);
         $direct = array_sum(array_column($lines, 2));
         $success = null;
         if (null !== $share && $share->count() >= SuccessShare::FEW) {
@@ -106,6 +74,52 @@ final readonly class CostSheet
             array_sum($minor),
             $success,
         );
+    }
+
+    /**
+     * What goes into the pieces: stuff, label, cost, how it comes about, and what is wanted where nobody knows the cost.
+     *
+     * @param array<string, Ledger> $stock by key
+     *
+     * @return list<array{string, string, float|null, string, string|null}>
+     */
+    private static function direct(Needs $needs, Batch $batch, Rates $rates, array $stock): array
+    {
+        $lines = [];
+        foreach ($needs->items as $key => $item) {
+            $amount = $needs->amounts[$key];
+            $cost = ($stock[$key] ?? Ledger::of([]))->costOf($amount);
+            $lines[] = [
+                $item->stuff->value,
+                $item->label,
+                $cost,
+                sprintf('%s %s', self::number($amount), 1.0 === $amount ? rtrim($item->unit, 's') : $item->unit),
+                $key,
+            ];
+        }
+        if ($batch->heatUpWs + $batch->heldWs > 0.0) {
+            $lines[] = [
+                'energy',
+                'electricity',
+                null === $rates->kwh ? null : $rates->kwh * ($batch->heatUpKwh() + $batch->heldKwh()),
+                sprintf(
+                    '%s kWh to heat up once, %s kWh while pieces are heated%s',
+                    self::number($batch->heatUpKwh()),
+                    self::number($batch->heldKwh()),
+                    $batch->usual ? ', at the watts usual for it' : '',
+                ),
+                'kwh',
+            ];
+        }
+        $lines[] = [
+            'hands',
+            'hands',
+            null === $rates->hour ? null : ($rates->hour * $batch->handsS) / 3600.0,
+            sprintf('%s min', self::number($batch->handsS / 60.0)),
+            'hour',
+        ];
+
+        return $lines;
     }
 
     /** Minor units, and parts of them, that one good piece costs. */

@@ -75,7 +75,11 @@ final readonly class Comparison implements \JsonSerializable
         return new self($windows, $quenches, $distances);
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array{windows: list<array{way: string, earliest_s: float|null, latest_s: float|null}>,
+     *     quenches: list<Quench>,
+     *     distances: list<array{mm: float, earliest_s: float|null, latest_s: float|null}>}
+     */
     public function jsonSerialize(): array
     {
         return ['windows' => $this->windows, 'quenches' => $this->quenches, 'distances' => $this->distances];

@@ -262,7 +262,12 @@ final readonly class PressWindow implements \JsonSerializable
         return null;
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array{earliest_s: float|null, latest_s: float|null, middle_s: float|null, width: float|null,
+     *     spoilt: string, why_never: string|null, limits: list<HeatLimit>, counted_from_s: float|null,
+     *     faces: list<string>, curve: list<array{s: float, c: list<float>, melted_mm: float}>,
+     *     cooling: list<array{s: float, c: float}>, form: value-of<Form>, cells: int, steps: int}
+     */
     public function jsonSerialize(): array
     {
         return [

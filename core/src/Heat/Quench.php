@@ -56,7 +56,7 @@ final readonly class Quench implements \JsonSerializable
         return $this->stressMpa > $this->strengthMpa;
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{way: string, stress_mpa: float, strength_mpa: float, cracks: bool} */
     public function jsonSerialize(): array
     {
         return [

@@ -46,7 +46,9 @@ final readonly class Sweep implements \JsonSerializable
         );
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array{points: list<array{c: float, earliest_s: float|null, latest_s: float|null}>, usual_c: float}
+     */
     public function jsonSerialize(): array
     {
         return ['points' => $this->points, 'usual_c' => $this->usualC];

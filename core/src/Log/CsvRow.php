@@ -99,8 +99,6 @@ final readonly class CsvRow
                 sprintf('“%s” is no route. They are %s.', mb_substr($route, 0, 40), implode(', ', $routes)),
             );
         }
-        $pressure = $text('pressure');
-        $known = static fn(string $value): ?string => '' === $value ? null : $value;
 
         return new self(
             $at,
@@ -110,18 +108,7 @@ final readonly class CsvRow
             self::marks($text('defects', self::LONGEST_NOTE)),
             $text('note', self::LONGEST_NOTE),
             $route,
-            [
-                'route' => $route,
-                'medium' => $known($text('medium')),
-                'printer' => $known($text('printer')),
-                'heat' => $known($text('heat')),
-                'blank' => $known($text('blank')),
-                'setting_c' => $number('celsius', 0.0, 650.0),
-                'dwell_s' => $number('seconds_planned', 0.0, 36000.0),
-                'pressure' => $known($pressure),
-                'base' => $known($text('base')),
-                'peel' => $known($text('peel')),
-            ],
+            self::facts($text, $number),
             $number('seconds_done', 0.0, 36000.0),
             null === ($washes = $number('washes', 0.0, self::MOST_WASHES)) ? null : (int) $washes,
             match ($text('failed')) {
@@ -130,6 +117,32 @@ final readonly class CsvRow
                 default => throw BadRecord::at('failed', 'This is yes or no.'),
             },
         );
+    }
+
+    /**
+     * How it was made.
+     *
+     * @param \Closure(string): string $text of a column
+     * @param \Closure(string, float, float): (float|null) $number of a column, from the least to the most
+     *
+     * @return array<string, string|float|null>
+     */
+    private static function facts(\Closure $text, \Closure $number): array
+    {
+        $known = static fn(string $value): ?string => '' === $value ? null : $value;
+
+        return [
+            'route' => $text('route'),
+            'medium' => $known($text('medium')),
+            'printer' => $known($text('printer')),
+            'heat' => $known($text('heat')),
+            'blank' => $known($text('blank')),
+            'setting_c' => $number('celsius', 0.0, 650.0),
+            'dwell_s' => $number('seconds_planned', 0.0, 36000.0),
+            'pressure' => $known($text('pressure')),
+            'base' => $known($text('base')),
+            'peel' => $known($text('peel')),
+        ];
     }
 
     /** @param list<Mark> $marks */

@@ -158,6 +158,32 @@ final readonly class OwnWords
                     ? 'warm'
                     : 'cold')
                 : null;
+        $known += self::things($has);
+        $known[Done::SOURCE] = $has('heat gun|\bgun\b') ? 'gun' : ($has('dryer') ? 'dryer' : null);
+        $known[Done::WATER] = $has('hot water first|hot then cold') ? 'hot' : ($has('cold water') ? 'cold' : null);
+        $known[Done::PEEKS] = $has('looked.{0,30}once|one look|one corner') ? 1.0 : null;
+        $known[Done::COATS] = self::count($text, 'coat');
+        $known[Done::WASHES] = self::count($text, 'wash');
+        // A tray that prints what looks down wants the print side down, and the other way round.
+        $known[Done::RIGHT_SIDE] = match (true) {
+            $has('side up in a face.?down|side down in a face.?up|wrong side|upside down in the tray') => false,
+            $has('feed test|side down in a face.?down|side up in a face.?up') => true,
+            default => null,
+        };
+
+        return Done::of($known);
+    }
+
+    /**
+     * What it was made with and on.
+     *
+     * @param \Closure(string): bool $has whether words of this pattern were said
+     *
+     * @return array<string, string|null>
+     */
+    private static function things(\Closure $has): array
+    {
+        $known = [];
         $known[Done::MIRRORED] = match (true) {
             $has('file and driver|mirrored twice|both mirrored') => 'both',
             $has('not mirrored|unmirrored') => 'none',
@@ -180,19 +206,8 @@ final readonly class OwnWords
             $has('white cloth|white shirt|light cloth') => 'light',
             default => null,
         };
-        $known[Done::SOURCE] = $has('heat gun|\bgun\b') ? 'gun' : ($has('dryer') ? 'dryer' : null);
-        $known[Done::WATER] = $has('hot water first|hot then cold') ? 'hot' : ($has('cold water') ? 'cold' : null);
-        $known[Done::PEEKS] = $has('looked.{0,30}once|one look|one corner') ? 1.0 : null;
-        $known[Done::COATS] = self::count($text, 'coat');
-        $known[Done::WASHES] = self::count($text, 'wash');
-        // A tray that prints what looks down wants the print side down, and the other way round.
-        $known[Done::RIGHT_SIDE] = match (true) {
-            $has('side up in a face.?down|side down in a face.?up|wrong side|upside down in the tray') => false,
-            $has('feed test|side down in a face.?down|side up in a face.?up') => true,
-            default => null,
-        };
 
-        return Done::of($known);
+        return $known;
     }
 
     /** Time under heat: seconds or minutes that are not of drying, soaking, or between coats. */

@@ -10,12 +10,15 @@ use Wubbin\Core\Heat\HeatLayer;
 use Wubbin\Core\Heat\HeatLimit;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\HeatParameters;
+use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\LayerRole;
 use Wubbin\Core\Stack\Layer;
 
 /** Tells the heat model what a plan presses: what its layers are made of, how hard, and for how long. */
 final readonly class HeatCases
 {
+    private const MODELLED = [HeatKind::Iron, HeatKind::FlatPress, HeatKind::MugPress, HeatKind::Dryer, HeatKind::Gun];
+
     /** Pressures from the least to the most; on a soft base a hand iron presses as the class below. */
     private const PRESSURES = ['light', 'medium', 'heavy'];
 
@@ -26,16 +29,7 @@ final readonly class HeatCases
     public static function of(Setup $setup): ?HeatCase
     {
         $need = $setup->route->need;
-        $source = $setup->heat?->kind;
-        if (
-            null === $need ||
-            null === $source ||
-            !in_array(
-                $source,
-                [HeatKind::Iron, HeatKind::FlatPress, HeatKind::MugPress, HeatKind::Dryer, HeatKind::Gun],
-                true,
-            )
-        ) {
+        if (null === $need || !in_array($setup->heat?->kind, self::MODELLED, true)) {
             return null;
         }
         $layers = [];
@@ -57,16 +51,7 @@ final readonly class HeatCases
         }
         $solid = HeatParameters::WAX === $need ? $setup->size->diameterMm : null;
 
-        // Only a press idles, and only its clock counts from when it is back.
-        $idle = HeatKind::MugPress === $source ? $setup->setting->idle : null;
-        $heater = new Heater(
-            $source,
-            $setup->temperature(),
-            self::pressure($setup),
-            $idle,
-            $setup->heat->calibrated,
-            self::air($setup, $source),
-        );
+        $heater = self::heater($setup, $setup->heat);
         // Candle wax is meant to melt: how deep is the need's own limit.
         $limits =
             HeatParameters::WAX === $need
@@ -89,6 +74,21 @@ final readonly class HeatCases
             $limits,
             $setup->route->tape,
             self::seconds($setup),
+        );
+    }
+
+    private static function heater(Setup $setup, HeatSource $source): Heater
+    {
+        // Only a press idles, and only its clock counts from when it is back.
+        $idle = HeatKind::MugPress === $source->kind ? $setup->setting->idle : null;
+
+        return new Heater(
+            $source->kind,
+            $setup->temperature(),
+            self::pressure($setup),
+            $idle,
+            $source->calibrated,
+            self::air($setup, $source->kind),
         );
     }
 

@@ -77,19 +77,32 @@ final readonly class Layering
                 Phrase::of('Put both on before the press closes.'),
             );
         }
-        if ($at > 0 && $upper->side !== $setups[$at - 1]->side) {
+        if ($at > 0) {
+            array_push($checks, ...self::after($setups[$at - 1], $upper));
+        }
+
+        return $checks;
+    }
+
+    /**
+     * What one picture wants after the one that is pressed before it.
+     *
+     * @return list<Check>
+     */
+    private static function after(Setup $before, Setup $upper): array
+    {
+        $checks = [];
+        if ($upper->side !== $before->side) {
             $checks[] = Check::found(
                 'layer.other-side',
                 Stage::Heat,
                 Severity::Note,
                 'place',
-                Phrase::of(
-                    sprintf('The %s lies face down on the base while this side is heated.', $setups[$at - 1]->side),
-                ),
+                Phrase::of(sprintf('The %s lies face down on the base while this side is heated.', $before->side)),
                 Phrase::of('Let it cool fully first, and lay parchment or silicone under it.'),
             );
         }
-        if ($at > 0 && !self::sameSetting($setups[$at - 1], $upper)) {
+        if (!self::sameSetting($before, $upper)) {
             $setting = Words::setting($upper);
             $checks[] = Check::found(
                 'layer.setting',

@@ -6,7 +6,6 @@ namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Artwork\KeptWhole;
 use Wubbin\Core\Artwork\Picture;
-use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Blank\Bend;
 use Wubbin\Core\Blank\BlankKind;
 use Wubbin\Core\Blank\BlankSize;
@@ -20,7 +19,6 @@ use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\BadRecord;
-use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
@@ -28,7 +26,6 @@ use Wubbin\Core\Measure\Temperature;
 use Wubbin\Core\Route\CarrierWay;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Finish;
-use Wubbin\Core\Route\Fit;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\LayerRule;
@@ -52,9 +49,6 @@ use Wubbin\Core\Stack\Stack;
  */
 final readonly class Setup
 {
-    /** A tab that a piece of tape is laid across, in mm (assumed: broad enough not to twist). */
-    private const TAB_WIDE_MM = 40.0;
-
     public Route $route;
     public BlankKind $kind;
     public BlankSize $size;
@@ -117,74 +111,32 @@ final readonly class Setup
         $this->tone = $catalogue->tones->toneOf($job->blank->colour);
         $this->finish = $this->route->finish($transfer->finish);
         $ways = Ways::forRoute($this->route, $catalogue, $transfer->choices, $house);
-        $this->medium = $this->chooseMedium($ways);
-        $this->heat = $this->chooseHeat($ways);
+        $choosing = new Choosing($this->route, $transfer, $shelf, $picture, $catalogue);
+        $this->medium = $choosing->medium($ways);
+        $this->heat = $choosing->heat($ways);
         $this->recipe = $house->recipeFor($this->route->id, $transfer->choices, $this->medium, $this->heat);
         $this->ways = $ways->figuresBy($this->recipe);
         $this->peel =
             null === $this->recipe?->peel
                 ? $this->route->finishes[$this->finish->value]
                 : $this->recipe->peel->from($this->recipe->provenance());
-        $this->marking = $this->chooseMarking();
+        $this->marking = $choosing->marking($this->medium);
         $byHand = $this->marking?->byHand() ?? $this->route->byHand;
         $this->placed = null === $picture && !$byHand ? null : $transfer->placement->rectOf($picture);
         $this->size = $size->levelWith($this->placed);
         $this->bend = null === $this->placed ? null : $size->taper?->bend($this->placed);
         $this->dpi = null === $this->placed ? null : $picture?->effectiveDpi($this->placed->size);
 
-        $this->look =
-            null === $picture?->traits || null === $this->placed
-                ? null
-                : Look::fromTraits(
-                    $picture->traits,
-                    $this->placed->size->widthMm,
-                    $this->trim()->mm,
-                    $job->blank,
-                    $this->route,
-                    $this->finish,
-                );
-        $this->setting = $this->chooseSetting();
-        $this->base =
-            null === $this->route->base
-                ? null
-                : self::choose(
-                    $shelf->bases,
-                    $transfer->choices->thing('base'),
-                    fn(Support $base): bool => Route::BASE_HARD !== $this->route->base || $base->hard,
-                );
-        $this->guard =
-            $this->route->guard && $this->kind->hollow
-                ? self::choose(
-                    $shelf->guards,
-                    $transfer->choices->thing('guard'),
-                    static fn(Support $guard): bool => true,
-                )
-                : null;
-        $this->cover = $this->chooseCover();
+        $this->look = $this->findLook();
+        $this->setting = $this->settingOf($this->heat->kind ?? ($this->ways->heat()[0] ?? HeatKind::Iron));
+        $this->base = $choosing->base();
+        $this->guard = $choosing->guard($this->kind->hollow);
+        $this->cover = $choosing->cover($this->ways);
 
         $this->circumstances = $this->findCircumstances($byHand);
-        $this->stack = new Stack(
-            array_map(
-                fn(LayerRule $rule) => StackLayers::layer($rule, $this),
-                array_values(
-                    array_filter(
-                        $this->route->layers,
-                        fn(LayerRule $rule): bool => $rule->when->holds($this->circumstances),
-                    ),
-                ),
-            ),
-            Condition::SeenThrough === $job->blank->condition,
-        );
+        $this->stack = $this->findStack();
         $this->carrier = $this->findCarrier();
-        $this->loading =
-            null === $this->medium || null === $this->marking?->printer
-                ? null
-                : Loading::forPrinter(
-                    $this->marking->printer,
-                    $this->medium,
-                    $this->printSide($this->medium),
-                    $this->carrier,
-                );
+        $this->loading = $this->findLoading();
         $this->sheet = $this->laySheet();
         $this->tiling = null === $this->sheet ? $this->tile() : null;
         $this->coverage =
@@ -213,45 +165,20 @@ final readonly class Setup
         return Length::mm(isset($this->ways->figures['trim']) ? $this->ways->figures['trim']->value : 0.0);
     }
 
-    /**
-     * The line that its sheet is cut along, where that is not the picture's rectangle: bent with the picture, and with
-     * a
-     * tab where the sheet is hinged on tape.
-     *
-     * @return list<non-empty-list<array{float, float}>> in mm from the upper left corner of what is printed
-     */
-    private function trimLine(): array
+    /** What its sheet is cut along; null where there is no picture. */
+    private function trimLine(): ?TrimLine
     {
-        $placed = $this->placed;
-        if (null === $placed) {
-            return [];
-        }
-        $lines = $this->look?->trimLine() ?? [];
-        $trim = $this->trim()->mm;
-        if (null !== $this->bend) {
-            $lines = [] === $lines ? [$this->bend->edge($trim)] : $this->bend->lines($lines);
-        }
         $hinge = $this->ways->figures['hinge'] ?? null;
-        if (null === $hinge) {
-            return $lines;
-        }
-        // One piece of paper hangs on one tab: what is cut in several pieces is cut along its rectangle instead.
-        $line = 1 === count($lines) ? $lines[0] : Rect::at(0.0, 0.0, $placed->size)->grown($trim)->corners();
 
-        return [Contour::withTab($line, $hinge->value, self::TAB_WIDE_MM)];
+        return null === $this->placed
+            ? null
+            : new TrimLine($this->placed, $this->bend, $this->look, $this->trim()->mm, $hinge?->value);
     }
 
     /** How long the line is that its sheet is cut along, in mm. */
     public function trimLength(): float
     {
-        $lines = $this->trimLine();
-        $size = $this->placed?->grown($this->trim()->mm)->size;
-
-        return match (true) {
-            null === $size => 0.0,
-            [] === $lines => 2.0 * ($size->widthMm + $size->heightMm),
-            default => array_sum(array_map(Contour::length(...), $lines)),
-        };
+        return $this->trimLine()?->length() ?? 0.0;
     }
 
     /** The temperature that the heat source is set to, where it is told; of an iron by its dots. */
@@ -280,203 +207,66 @@ final readonly class Setup
     /** The widest this picture can be on a sheet of this medium, in mm; 0 without anything to print it. */
     public function widestOn(Medium $medium): float
     {
-        return null === $this->placed || null === $this->marking
-            ? 0.0
-            : $this->widestBent(
-                SheetLayout::widest(
-                    $this->placed->size->widthMm / $this->placed->size->heightMm,
-                    $medium->paper->size(),
-                    $this->marking->marginMm,
-                    $this->trim(),
-                    Length::mm($this->ways->figures['hinge']->value ?? 0.0),
+        if (null === $this->placed || null === $this->marking) {
+            return 0.0;
+        }
+        $tab = Length::mm($this->ways->figures['hinge']->value ?? 0.0);
+
+        return (new WidestPicture($this->placed->size, $this->bend, $this->trim(), $tab, $this->marking->marginMm))->on(
+            $medium,
+        );
+    }
+
+    private function findLook(): ?Look
+    {
+        return null === $this->picture?->traits || null === $this->placed
+            ? null
+            : Look::fromTraits(
+                $this->picture->traits,
+                $this->placed->size->widthMm,
+                $this->trim()->mm,
+                $this->job->blank,
+                $this->route,
+                $this->finish,
+            );
+    }
+
+    private function findStack(): Stack
+    {
+        return new Stack(
+            array_map(
+                fn(LayerRule $rule) => StackLayers::layer($rule, $this),
+                array_values(
+                    array_filter(
+                        $this->route->layers,
+                        fn(LayerRule $rule): bool => $rule->when->holds($this->circumstances),
+                    ),
                 ),
-                $medium,
-                $this->marking->marginMm,
+            ),
+            Condition::SeenThrough === $this->job->blank->condition,
+        );
+    }
+
+    private function findLoading(): ?Loading
+    {
+        return null === $this->medium || null === $this->marking?->printer
+            ? null
+            : Loading::forPrinter(
+                $this->marking->printer,
+                $this->medium,
+                $this->printSide($this->medium),
+                $this->carrier,
             );
     }
 
-    /** Bent, a picture takes up more of a sheet than straight: narrower by a hundredth, until that fits. */
-    private function widestBent(float $widest, Medium $medium, float $marginMm): float
+    private function settingOf(HeatKind $kind): Setting
     {
-        if (null === $this->bend || null === $this->placed) {
-            return $widest;
-        }
-        $place = $this->placed->size;
-        for ($width = $widest; $width >= Placement::LEAST_MM; $width *= 0.99) {
-            $size = Size::mm($width, ($width * $place->heightMm) / $place->widthMm);
-            $bend = Bend::forSize($size, ($this->bend->angle * $width) / $place->widthMm);
-            if (
-                null !==
-                SheetLayout::fit(
-                    $bend->box,
-                    $medium->paper->size(),
-                    $marginMm,
-                    $this->trim(),
-                    false,
-                    '',
-                    outline: [$bend->edge($this->trim()->mm)],
-                )
-            ) {
-                return $width;
-            }
-        }
-
-        return 0.0;
-    }
-
-    /** @return list<string> ids of this route's media, those of the chosen way first */
-    private function mediaInOrder(Ways $ways): array
-    {
-        return array_values(
-            array_unique([...array_intersect($ways->media(), $this->route->media), ...$this->route->media]),
-        );
-    }
-
-    private function chooseMedium(Ways $ways): ?Medium
-    {
-        $order = array_flip($this->mediaInOrder($ways));
-        $usable = array_filter($this->shelf->media, static fn(Medium $medium): bool => isset($order[$medium->like]));
-        // The order of the shelf decides between sheets of one kind; the chosen way between kinds.
-        $preferred = $ways->media();
-        uasort(
-            $usable,
-            static fn(Medium $a, Medium $b): int => [] === $preferred ? 0 : $order[$a->like] <=> $order[$b->like],
-        );
-        $asked = $this->transfer->choices->thing('medium');
-        $size = null === $this->picture ? null : $this->transfer->placement->sizeOf($this->picture);
-        $margin = 5.0;
-        $trim = Length::mm(isset($ways->figures['trim']) ? $ways->figures['trim']->value : 0.0);
-        if (null !== $size && isset($ways->figures['overlap'])) {
-            // What is split over several sheets wants large ones.
-            uasort(
-                $usable,
-                fn(Medium $a, Medium $b): int => [$this->someoneTakes($b), $b->paper->size()->areaMm2()] <=> [
-                    $this->someoneTakes($a),
-                    $a->paper->size()->areaMm2(),
-                ],
-            );
-            $fits = array_filter(
-                $usable,
-                static fn(Medium $medium): bool => $size->widthMm <=
-                    SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $trim) +
-                        0.01,
-            );
-            $usable = [] === $fits ? $usable : $fits;
-        }
-
-        return self::choose(
-            $usable,
-            $asked,
-            static fn(Medium $medium): bool => null === $size ||
-                $size->widthMm <=
-                    SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $trim) +
-                        0.01,
-        );
-    }
-
-    /** Whether a printer of the shelf takes sheets of this size, and may mark them. */
-    private function someoneTakes(Medium $medium): bool
-    {
-        foreach ($this->shelf->markings as $marking) {
-            if (Fit::Good === $medium->verdictOn($marking)->fit && true === $marking->printer?->takes($medium->paper)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    private function chooseMarking(): ?Marking
-    {
-        $media =
-            null === $this->medium
-                ? array_map(fn(string $id): Medium => $this->catalogue->media[$id], $this->route->media)
-                : [$this->medium];
-        $takes = static function (Marking $marking) use ($media): bool {
-            foreach ($media as $medium) {
-                if (Fit::Good === $medium->verdictOn($marking)->fit) {
-                    return true;
-                }
-            }
-
-            return false;
-        };
-        $markings = $this->shelf->markings;
-        // By hand only where the route is drawn by hand, and there first; a printer otherwise.
-        uasort(
-            $markings,
-            fn(Marking $a, Marking $b): int => ($a->byHand() !== $this->route->byHand) <=>
-                ($b->byHand() !== $this->route->byHand),
-        );
-
-        return self::choose(
-            $markings,
-            $this->transfer->choices->thing('marking'),
-            static fn(Marking $m): bool => $takes($m),
-        );
-    }
-
-    private function chooseHeat(Ways $ways): ?HeatSource
-    {
-        $kinds = $ways->heat();
-        $usable = array_filter(
-            $this->shelf->heat,
-            static fn(HeatSource $source): bool => in_array($source->kind, $kinds, true),
-        );
-        uasort(
-            $usable,
-            static fn(HeatSource $a, HeatSource $b): int => array_search($a->kind, $kinds, true) <=>
-                array_search($b->kind, $kinds, true),
-        );
-
-        return self::choose(
-            $usable,
-            $this->transfer->choices->thing('heat'),
-            fn(HeatSource $source): bool => $this->reaches($source),
-        );
-    }
-
-    /** Whether a source can be set as the route wants it. */
-    public function reaches(HeatSource $source): bool
-    {
-        $setting = $this->route->settings[$source->kind->value] ?? null;
-
-        return null === $setting ||
-            ((null === $setting->dots || $source->dots >= $setting->dots) &&
-                (null === $setting->temperature ||
-                    null === $source->to ||
-                    $setting->temperature->celsius <= $source->to->celsius));
-    }
-
-    private function chooseSetting(): Setting
-    {
-        $kind = $this->heat->kind ?? ($this->ways->heat()[0] ?? HeatKind::Iron);
-
         $setting = $this->route->settings[$kind->value];
         $recipe = $this->recipe;
 
         return null === $recipe || (null === $recipe->temperature && null === $recipe->pressure)
             ? $setting
             : $setting->at($recipe->temperature, $recipe->pressure, $recipe->provenance());
-    }
-
-    private function chooseCover(): ?Support
-    {
-        $order = $this->ways->covers();
-        if ([] === $order) {
-            return null;
-        }
-        $usable = array_filter(
-            $this->shelf->covers,
-            static fn(Support $cover): bool => in_array($cover->like, $order, true),
-        );
-        uasort(
-            $usable,
-            static fn(Support $a, Support $b): int => array_search($a->like, $order, true) <=>
-                array_search($b->like, $order, true),
-        );
-
-        return self::choose($usable, $this->transfer->choices->thing('cover'), static fn(Support $cover): bool => true);
     }
 
     /** @return array<string, string> */
@@ -521,7 +311,7 @@ final readonly class Setup
             $this->stack->mirrored(),
             $this->sheetLabel(),
             'none' !== ($this->ways->options['guide']->id ?? ''),
-            $this->trimLine(),
+            $this->trimLine()?->lines() ?? [],
             $this->holeDots(),
             $this->carrier->zones ?? [],
             $this->route->everyDot,
@@ -604,30 +394,6 @@ final readonly class Setup
         }
 
         return $dots;
-    }
-
-    /**
-     * What was asked for; where nothing was, the first that suits, or else the first there is.
-     *
-     * @template T
-     *
-     * @param array<string, T> $things
-     * @param callable(T): bool $suits
-     *
-     * @return T|null
-     */
-    private static function choose(array $things, ?string $asked, callable $suits): mixed
-    {
-        if (null !== $asked) {
-            return $things[$asked] ?? null;
-        }
-        foreach ($things as $thing) {
-            if ($suits($thing)) {
-                return $thing;
-            }
-        }
-
-        return array_values($things)[0] ?? null;
     }
 
     /**

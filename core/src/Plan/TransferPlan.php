@@ -200,13 +200,6 @@ final readonly class TransferPlan implements \JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        $rect = static fn(Rect $r): array => [
-            'x_mm' => $r->xMm,
-            'y_mm' => $r->yMm,
-            'width_mm' => $r->size->widthMm,
-            'height_mm' => $r->size->heightMm,
-        ];
-
         return [
             'name' => $this->name,
             'label' => $this->label,
@@ -219,38 +212,14 @@ final readonly class TransferPlan implements \JsonSerializable
             'checks' => $this->checks,
             'cautions' => $this->cautions,
             'stack' => ['layers' => $this->stack->layers, 'mirrored' => $this->stack->mirrored()],
-            'blank' => [
-                'drawing' => $this->size->drawing,
-                'print_area' => $rect($this->size->printArea),
-                'print_area_line' => $this->size->areaLine(),
-                'zones' => array_map(
-                    static fn(Zone $zone): array => ['label' => $zone->label, 'hole' => $zone->hole] +
-                        $rect($zone->rect),
-                    $this->size->zonesOn($this->sideId),
-                ),
-                'width_mm' => $this->size->widthMm,
-                'height_mm' => $this->size->heightMm,
-                'diameter_mm' => $this->size->diameterMm,
-                'from' => $this->from,
-                'views' => null === $this->size->diameterMm ? [] : Cylinder::across($this->size->diameterMm)->views(),
-                'overscan_mm' => $this->size->edge->overscanMm ?? 0.0,
-                'taper' =>
-                    null === $this->size->taper
-                        ? null
-                        : [
-                            'rim_mm' => $this->size->taper->roundAt(0.0),
-                            'foot_mm' => $this->size->taper->roundAt($this->size->heightMm),
-                            'standing_mm' => $this->size->taper->heightMm,
-                            'apex_mm' => $this->size->taper->apexMm(),
-                        ],
-            ],
-            'placed' => null === $this->placed ? null : $rect($this->placed),
+            'blank' => $this->blank(),
+            'placed' => null === $this->placed ? null : self::rect($this->placed),
             // On the drawing, turned about the apex from where it stands in the middle.
             'bent' =>
                 null === $this->bend || null === $this->placed
                     ? null
                     : [
-                        'box' => $rect($this->bend->boxAbout(0.0, $this->placed->yMm)),
+                        'box' => self::rect($this->bend->boxAbout(0.0, $this->placed->yMm)),
                         'radius_mm' => $this->bend->radiusMm(),
                         'edge' => $this->bend->edge(0.0),
                         'query' => $this->bend->toQuery(),
@@ -260,21 +229,67 @@ final readonly class TransferPlan implements \JsonSerializable
             'carrier' => $this->carrier,
             'loading' => $this->loading,
             'driver' => $this->driver,
-            'coverage' =>
-                null === $this->coverage || null === $this->plate
-                    ? null
-                    : [
-                        'plate_width_mm' => $this->plate->widthMm,
-                        'plate_length_mm' => $this->plate->heightMm,
-                        'places' => $this->coverage->places,
-                        'shift_mm' => $this->coverage->shiftMm,
-                        'sweep_mm' => $this->coverage->sweepMm(),
-                        'sweep_s' => null === $this->paceMmS ? null : $this->coverage->sweepMm() / $this->paceMmS,
-                    ],
+            'coverage' => $this->heated(),
             'artwork' => $this->artwork,
             'look' => $this->look,
             'facts' => $this->facts,
         ];
+    }
+
+    /** @return array{x_mm: float, y_mm: float, width_mm: float, height_mm: float} */
+    private static function rect(Rect $r): array
+    {
+        return [
+            'x_mm' => $r->xMm,
+            'y_mm' => $r->yMm,
+            'width_mm' => $r->size->widthMm,
+            'height_mm' => $r->size->heightMm,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function blank(): array
+    {
+        return [
+            'drawing' => $this->size->drawing,
+            'print_area' => self::rect($this->size->printArea),
+            'print_area_line' => $this->size->areaLine(),
+            'zones' => array_map(
+                static fn(Zone $zone): array => ['label' => $zone->label, 'hole' => $zone->hole] +
+                    self::rect($zone->rect),
+                $this->size->zonesOn($this->sideId),
+            ),
+            'width_mm' => $this->size->widthMm,
+            'height_mm' => $this->size->heightMm,
+            'diameter_mm' => $this->size->diameterMm,
+            'from' => $this->from,
+            'views' => null === $this->size->diameterMm ? [] : Cylinder::across($this->size->diameterMm)->views(),
+            'overscan_mm' => $this->size->edge->overscanMm ?? 0.0,
+            'taper' =>
+                null === $this->size->taper
+                    ? null
+                    : [
+                        'rim_mm' => $this->size->taper->roundAt(0.0),
+                        'foot_mm' => $this->size->taper->roundAt($this->size->heightMm),
+                        'standing_mm' => $this->size->taper->heightMm,
+                        'apex_mm' => $this->size->taper->apexMm(),
+                    ],
+        ];
+    }
+
+    /** @return array<string, mixed>|null how the plate goes over the picture */
+    private function heated(): ?array
+    {
+        return null === $this->coverage || null === $this->plate
+            ? null
+            : [
+                'plate_width_mm' => $this->plate->widthMm,
+                'plate_length_mm' => $this->plate->heightMm,
+                'places' => $this->coverage->places,
+                'shift_mm' => $this->coverage->shiftMm,
+                'sweep_mm' => $this->coverage->sweepMm(),
+                'sweep_s' => null === $this->paceMmS ? null : $this->coverage->sweepMm() / $this->paceMmS,
+            ];
     }
 
     /** @return list<Check> */

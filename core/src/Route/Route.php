@@ -171,4 +171,16 @@ final readonly class Route
             ? $wanted
             : Finish::from((string) array_key_first($this->finishes));
     }
+
+    /** Whether a source can be set as this route wants it. */
+    public function isReachedBy(HeatSource $source): bool
+    {
+        $setting = $this->settings[$source->kind->value] ?? null;
+
+        return null === $setting ||
+            ((null === $setting->dots || $source->dots >= $setting->dots) &&
+                (null === $setting->temperature ||
+                    null === $source->to ||
+                    $setting->temperature->celsius <= $source->to->celsius));
+    }
 }

@@ -77,6 +77,44 @@ final readonly class Joins
 
             return $busy($at - $half, $at + $half);
         }, $places);
+        [$best, $from] = self::cheapest($parts, $places, $cost, $wanted, $dear, $longest, $overlap);
+        [$least, $last] = [\INF, -1];
+        foreach ($best[$parts - 1] ?? [] as $i => $sum) {
+            if ($length - $places[$i] + $half <= $longest + 1e-9 && $sum < $least) {
+                [$least, $last] = [$sum, $i];
+            }
+        }
+        if (-1 === $last) {
+            return null;
+        }
+        $at = [];
+        for ($k = $parts - 1; $k >= 1; --$k) {
+            array_unshift($at, $places[$last]);
+            $last = $from[$k][$last] ?? -1;
+        }
+
+        return new self($at, $least >= self::THROUGH);
+    }
+
+    /**
+     * The cheapest way to each place as the k-th join, and the place of the join before it.
+     *
+     * @param list<float> $places
+     * @param list<float> $cost of a join there, by place
+     * @param array<int, float> $wanted where each join would lie at best
+     *
+     * @return array{array<int, array<int, float>>, array<int, array<int, int>>}
+     */
+    private static function cheapest(
+        int $parts,
+        array $places,
+        array $cost,
+        array $wanted,
+        float $dear,
+        float $longest,
+        float $overlap,
+    ): array {
+        $half = $overlap / 2.0;
         // The first part carries one overlap, one in the middle two, the last again one.
         $count = count($places);
         $best = [];
@@ -110,22 +148,8 @@ final readonly class Joins
                 $window[] = $i;
             }
         }
-        [$least, $last] = [\INF, -1];
-        foreach ($best[$parts - 1] ?? [] as $i => $sum) {
-            if ($length - $places[$i] + $half <= $longest + 1e-9 && $sum < $least) {
-                [$least, $last] = [$sum, $i];
-            }
-        }
-        if (-1 === $last) {
-            return null;
-        }
-        $at = [];
-        for ($k = $parts - 1; $k >= 1; --$k) {
-            array_unshift($at, $places[$last]);
-            $last = $from[$k][$last] ?? -1;
-        }
 
-        return new self($at, $least >= self::THROUGH);
+        return [$best, $from];
     }
 
     /**

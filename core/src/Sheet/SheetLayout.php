@@ -105,20 +105,7 @@ final readonly class SheetLayout implements \JsonSerializable
                         ...array_map(static fn(array $dot): SheetMark => self::dot($dot, $place, $mirrored), $dots),
                         ...self::strip($printable, $beside, $name),
                         ...null === $bar ? [] : [$bar],
-                        ...array_map(
-                            static fn(Rect $zone): SheetMark => new SheetMark(
-                                MarkKind::TapeZone,
-                                $page->widthMm === $paper->widthMm
-                                    ? $zone
-                                    : Rect::mm(
-                                        $page->widthMm - $zone->bottom(),
-                                        $zone->xMm,
-                                        $zone->size->heightMm,
-                                        $zone->size->widthMm,
-                                    ),
-                            ),
-                            $zones,
-                        ),
+                        ...self::tapeZones($zones, $page, $page->widthMm !== $paper->widthMm),
                     ];
 
                     return new self(
@@ -135,6 +122,31 @@ final readonly class SheetLayout implements \JsonSerializable
         }
 
         return null;
+    }
+
+    /**
+     * Where the carrier's tape lies.
+     *
+     * @param list<Rect> $zones of the upright sheet
+     *
+     * @return list<SheetMark>
+     */
+    private static function tapeZones(array $zones, Size $page, bool $turned): array
+    {
+        return array_map(
+            static fn(Rect $zone): SheetMark => new SheetMark(
+                MarkKind::TapeZone,
+                $turned
+                    ? Rect::mm(
+                        $page->widthMm - $zone->bottom(),
+                        $zone->xMm,
+                        $zone->size->heightMm,
+                        $zone->size->widthMm,
+                    )
+                    : $zone,
+            ),
+            $zones,
+        );
     }
 
     /** The line to cut along is drawn on it. */

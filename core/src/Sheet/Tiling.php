@@ -69,6 +69,19 @@ final readonly class Tiling implements \JsonSerializable
         array $whole,
         callable $busy,
     ): ?self {
+        // Even parts first; full ones beside a small rest where the rests then share a sheet and save one.
+        $joins = static fn(bool $across, float $length, float $longest): array => array_map(
+            static fn(bool $full): ?Joins => self::joins(
+                $across,
+                $length,
+                $longest,
+                $overlap->mm,
+                $whole,
+                $busy,
+                $full,
+            ),
+            [false, true],
+        );
         $best = null;
         foreach ([$paper, $paper->turned()] as $page) {
             $printable = SheetLayout::printable($page, $marginMm);
@@ -83,31 +96,8 @@ final readonly class Tiling implements \JsonSerializable
             if (min($widest, $highest) <= $overlap->mm) {
                 continue;
             }
-            // Even parts first; full ones beside a small rest where the rests then share a sheet and save one.
-            $columns = array_map(
-                static fn(bool $full): ?Joins => self::joins(
-                    true,
-                    $picture->widthMm,
-                    $widest,
-                    $overlap->mm,
-                    $whole,
-                    $busy,
-                    $full,
-                ),
-                [false, true],
-            );
-            $rows = array_map(
-                static fn(bool $full): ?Joins => self::joins(
-                    false,
-                    $picture->heightMm,
-                    $highest,
-                    $overlap->mm,
-                    $whole,
-                    $busy,
-                    $full,
-                ),
-                [false, true],
-            );
+            $columns = $joins(true, $picture->widthMm, $widest);
+            $rows = $joins(false, $picture->heightMm, $highest);
             foreach ([[0, 0], [1, 0], [0, 1], [1, 1]] as [$a, $d]) {
                 [$across, $down] = [$columns[$a], $rows[$d]];
                 if (

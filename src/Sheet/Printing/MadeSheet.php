@@ -12,8 +12,7 @@ use Wubbin\Archive\PrintedSheet;
 final readonly class MadeSheet
 {
     /**
-     * @param list<array{medium: string, marking: string, mirrored: bool, in_driver: bool, fold_leads: bool,
-     *     pages: list<int>, label: string}> $groups
+     * @param list<PageGroup> $groups
      */
     private function __construct(
         public string $id,
@@ -22,28 +21,6 @@ final readonly class MadeSheet
         #[OA\Property(format: 'date-time')] public string $at,
         public string $url,
         public string $label,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['medium', 'marking', 'mirrored', 'in_driver', 'fold_leads', 'pages', 'label'],
-                    properties: [
-                        new OA\Property(property: 'medium', type: 'string'),
-                        new OA\Property(property: 'marking', type: 'string'),
-                        new OA\Property(property: 'mirrored', type: 'boolean'),
-                        new OA\Property(property: 'in_driver', type: 'boolean', description: 'The driver mirrors it'),
-                        new OA\Property(
-                            property: 'fold_leads',
-                            type: 'boolean',
-                            description: 'Its carrier has a folded edge, which must go in first',
-                        ),
-                        new OA\Property(property: 'pages', type: 'array', items: new OA\Items(type: 'integer')),
-                        new OA\Property(property: 'label', type: 'string'),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
         public array $groups,
     ) {}
 
@@ -72,17 +49,16 @@ final readonly class MadeSheet
                 $page->mirrored ? 'mirrored' : '',
                 $page->guides ? 'guides' : '',
             ]);
-            $groups[$key] ??= [
-                'medium' => $page->medium,
-                'marking' => $page->marking,
-                'mirrored' => $page->mirrored,
-                'in_driver' => $page->inDriver,
-                'fold_leads' => $page->foldLeads,
-                'pages' => [],
-                'label' => $page->label,
-            ];
-            $groups[$key]['pages'][] = $i + 1;
-            $groups[$key]['label'] = self::inCommon($groups[$key]['label'], $page->label);
+            $before = $groups[$key] ?? null;
+            $groups[$key] = new PageGroup(
+                medium: $page->medium,
+                marking: $page->marking,
+                mirrored: $page->mirrored,
+                in_driver: $page->inDriver,
+                fold_leads: $page->foldLeads,
+                pages: [...$before->pages ?? [], $i + 1],
+                label: self::inCommon($before->label ?? $page->label, $page->label),
+            );
         }
 
         return new self(

@@ -12,7 +12,7 @@ use Wubbin\Core\Sheet\PrintFault;
 final readonly class PrintView
 {
     /**
-     * @param list<array{id: string, message: string, mend: string}> $faults
+     * @param list<FaultView> $faults
      * @param list<PrintedPage> $pages
      */
     private function __construct(
@@ -20,44 +20,7 @@ final readonly class PrintView
         public string $title,
         public bool $simulated,
         public bool $comes_out,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['id', 'message', 'mend'],
-                    properties: [
-                        new OA\Property(property: 'id', type: 'string'),
-                        new OA\Property(property: 'message', type: 'string'),
-                        new OA\Property(property: 'mend', type: 'string'),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
         public array $faults,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['page', 'label', 'faces'],
-                    properties: [
-                        new OA\Property(property: 'page', type: 'integer'),
-                        new OA\Property(property: 'label', type: 'string'),
-                        new OA\Property(
-                            property: 'faces',
-                            required: ['print', 'back'],
-                            properties: [
-                                new OA\Property(property: 'print', type: 'string'),
-                                new OA\Property(property: 'back', type: 'string'),
-                            ],
-                            type: 'object',
-                            nullable: true,
-                        ),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
         public array $pages,
     ) {}
 
@@ -70,11 +33,11 @@ final readonly class PrintView
             SimulatedPrinter::ID === $device->id(),
             $order->printout->comesOut(),
             array_map(
-                static fn(PrintFault $fault): array => [
-                    'id' => $fault->value,
-                    'message' => $fault->message(),
-                    'mend' => $fault->mend(),
-                ],
+                static fn(PrintFault $fault): FaultView => new FaultView(
+                    id: $fault->value,
+                    message: $fault->message(),
+                    mend: $fault->mend(),
+                ),
                 $order->printout->faults,
             ),
             $pages,

@@ -58,10 +58,11 @@ final readonly class SimulatedPrinter implements PrintDevice
                 $progress->at($n / count($order->pages), sprintf('Page %d of %d', $n + 1, count($order->pages)));
                 $this->page($order, $page, $this->directory($run));
                 $face = static fn(string $side): string => sprintf('/api/prints/%s/%d-%s.png', $run, $page, $side);
-                $printed[] = new PrintedPage($page, $order->labels[$page] ?? '', [
-                    'print' => $face('print'),
-                    'back' => $face('back'),
-                ]);
+                $printed[] = new PrintedPage(
+                    $page,
+                    $order->labels[$page] ?? '',
+                    new FacesView(print: $face('print'), back: $face('back')),
+                );
             }
         } catch (\Throwable $e) {
             $files->remove($this->directory($run));

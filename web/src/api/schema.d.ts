@@ -630,75 +630,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Every job on the list takes the new picture at the width that the old one had; jobs that were put away keep theirs. */
+        /**
+         * Every job on the list takes the new picture at the width that the old one had; jobs that were put away keep
+         *     theirs.
+         */
         post: operations["replacePicture"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/shelf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["getShelf"];
-        put: operations["putShelf"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/shelf/heat": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Adds a heat source whose measures were typed in the person's own units. */
-        post: operations["addHeatSource"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/shelf/things": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Puts one thing on the shelf or takes it off; what others change at the same time stays. */
-        post: operations["changeShelf"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/shelf/own": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Copies something that Wubbin knows as an entry of the shop's own, and puts it on the shelf. */
-        post: operations["addOwnThing"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1353,6 +1289,73 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getShelf"];
+        put: operations["putShelf"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/heat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds a heat source whose measures were typed in the person's own units. */
+        post: operations["addHeatSource"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/things": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts one thing on the shelf or takes it off; what others change at the same time stays. */
+        post: operations["changeShelf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Copies something that Wubbin knows as an entry of the shop's own, and puts it on the shelf. */
+        post: operations["addOwnThing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tasks/{id}": {
         parameters: {
             query?: never;
@@ -1393,12 +1396,10 @@ export interface components {
         ArtworkView: {
             sha256: string;
             name: string;
+            width: number;
+            height: number;
             /** @enum {string} */
             kind: "raster" | "vector";
-            /** Format: float */
-            width: number;
-            /** Format: float */
-            height: number;
             /** @description The picture that this one was made of by taking its background away */
             made_of: string | null;
             /** @description What of the file was not taken */
@@ -1407,7 +1408,6 @@ export interface components {
         /** @description A line to cut along: closed loops in mm from the picture's upper left corner, and how hard it is to follow. */
         CutLineView: {
             loops: number[][][];
-            /** Format: float */
             length_mm: number;
             corners: number;
             /** @enum {string} */
@@ -1416,9 +1416,9 @@ export interface components {
         /** @description A blank of the shop's own whose outline was traced, front and back together. */
         NewTracedBlank: {
             id: string;
+            label: string;
             /** @description Id of the one that it is a copy of */
             like: string;
-            label: string;
             /** @description By side; a side that is not there is the other one turned over */
             sides: {
                 [key: string]: components["schemas"]["TraceMarks"];
@@ -1446,21 +1446,18 @@ export interface components {
         };
         /** @description A traced outline at true size, with how far its measures may be off. */
         TracedView: {
+            width_mm: number;
+            height_mm: number;
+            area_mm2: number;
+            height_off_mm: number;
+            sheet_height_mm: number;
             /** @description Both halves as they lie in the photo, in its pixels */
             outline: number[][];
-            /** Format: float */
-            width_mm: number;
-            /** Format: float */
-            height_mm: number;
-            /** Format: float */
-            area_mm2: number;
             /**
              * Format: float
              * @description About 95 % of the time it is no farther off than this
              */
             width_off_mm: number;
-            /** Format: float */
-            height_off_mm: number;
             /**
              * Format: float
              * @description Over so much
@@ -1476,13 +1473,32 @@ export interface components {
              * @description As the sheet lies: along its first side
              */
             sheet_width_mm: number;
-            /** Format: float */
-            sheet_height_mm: number;
+        };
+        /** @description What would make it cheaper. */
+        CheaperView: {
+            how: string;
+            each: number;
+            saved: number;
+            /** @enum {string} */
+            kind: "fill" | "batch" | "losses" | "route";
+        };
+        /** @description A part of what it costs. */
+        CostLineView: {
+            id: string;
+            label: string;
+            each: number | null;
+            how: string;
+            /** @description Its part of the whole; null where nobody knows the price */
+            minor: number | null;
+            /** @description The item or rate that has no price yet */
+            wanted: string | null;
         };
         /** @description What good pieces cost and what that is made of. Money in minor units. */
         CostView: {
             name: string;
             pieces: number;
+            lines: components["schemas"]["CostLineView"][];
+            cheaper: components["schemas"]["CheaperView"][];
             /** @description ISO 4217 code */
             currency: string;
             /** @description Of its minor unit */
@@ -1493,56 +1509,63 @@ export interface components {
             each: number;
             /** @description Everything in it has a price */
             whole: boolean;
-            lines: {
-                id: string;
-                label: string;
-                /** @description Its part of the whole; null where nobody knows the price */
-                minor: number | null;
-                each: number | null;
-                how: string;
-                /** @description The item or rate that has no price yet */
-                wanted: string | null;
-            }[];
-            cheaper: {
-                /** @enum {string} */
-                kind: "fill" | "batch" | "losses" | "route";
-                how: string;
-                each: number;
-                saved: number;
-            }[];
             /** @description Share of pieces that come out good at the first try; null where too few were made */
             success: number | null;
         };
+        /** @description What is short, in packs. */
+        ItemToBuy: {
+            key: string;
+            kind: string;
+            label: string;
+            unit: string;
+            needed: number;
+            there: number;
+            buy: number;
+            cost: number | null;
+        };
+        /** @description A piece that was left of a sheet. */
+        OffcutView: {
+            label: string;
+            width_mm: number;
+            height_mm: number;
+        };
+        /** @description The price at another quantity. */
+        QuoteBreak: {
+            quantity: number;
+            each: number;
+            amount: number;
+            margin: number;
+        };
+        /** @description A job of a quote. */
+        QuoteLineView: {
+            label: string;
+            quantity: number;
+            each: number;
+            amount: number;
+            breaks: components["schemas"]["QuoteBreak"][];
+            /**
+             * Format: float
+             * @description Of the price; below zero where it does not pay
+             */
+            margin: number;
+        };
         /** @description A quote. Money in minor units. */
         QuoteView: {
-            /** @description Null until it is kept */
-            number: number | null;
             for: string;
-            /** Format: date */
-            created: string;
-            /** Format: date */
-            valid: string;
             currency: string;
             digits: number;
-            lines: {
-                label: string;
-                quantity: number;
-                each: number;
-                amount: number;
-                /** @description Of the price; below zero where it does not pay */
-                margin: number;
-                breaks: {
-                    quantity: number;
-                    each: number;
-                    amount: number;
-                    margin: number;
-                }[];
-            }[];
+            lines: components["schemas"]["QuoteLineView"][];
             set_up: number;
             tax_rate: number;
             net: number;
             tax: number;
             gross: number;
+            /** @description Null until it is kept */
+            number: number | null;
+            /** Format: date */
+            created: string;
+            /** Format: date */
+            valid: string;
             /** @description What has no price yet and is not in it */
             unknown: string[];
         };
@@ -1565,174 +1588,160 @@ export interface components {
             /** @description The last day it stands, as 2026-12-31 */
             valid: string;
         };
-        /** @description What this shop reckons with, as it was typed: empty where nobody has said. */
-        ShopRates: {
-            /** @description Of hands, money */
-            hour: string;
-            /** @description Of electricity, money */
-            kwh: string;
-            /** @description Per cent on top of all of it */
-            overhead: string;
-            /** @description Sheets printed beyond what is needed, for each batch */
-            spares: string;
-            /** @description Per cent of the price that is to be left */
-            margin: string;
-            /** @description Charged once for a quote, money */
-            set_up: string;
-            /** @description Per cent */
-            tax: string;
-        };
-        /** @description What a person says of one item: bought, used or counted, as it was typed. */
-        StockMove: {
-            /** @description A new UUID, made by the page: a second click changes nothing */
-            id: string;
-            /** @description Such as “sheet film-clear-a4” */
-            item: string;
-            /** @enum {string} */
-            kind: "bought" | "used" | "counted";
-            /** @description In the item’s unit, as typed */
-            amount: string;
-            /** @description Of all of it, as typed */
-            price: string;
-            note: string;
+        /** @description Something that is counted. */
+        StockItemView: {
+            key: string;
+            stuff: string;
+            label: string;
+            unit: string;
+            level: number;
+            pack: number;
+            counted: boolean;
+            /** @description What it is, in words */
+            kind: string;
+            /** @description What it cost */
+            value: number;
+            /**
+             * Format: float
+             * @description What the next one costs
+             */
+            each: number | null;
+            /**
+             * Format: float
+             * @description Used though it was not there: count again
+             */
+            missing: number;
+            /**
+             * Format: float
+             * @description For all that is due
+             */
+            needed: number;
+            /** @description More is needed than there is */
+            short: boolean;
         };
         /** @description What there is, what is needed of it, and what to buy. Money in minor units. */
         StockView: {
+            items: components["schemas"]["StockItemView"][];
+            buy: components["schemas"]["ItemToBuy"][];
+            offcuts: components["schemas"]["OffcutView"][];
             /** @description ISO 4217 code */
             currency: string;
             /** @description Of its minor unit */
             digits: number;
-            items: {
-                key: string;
-                stuff: string;
-                /** @description What it is, in words */
-                kind: string;
-                label: string;
-                unit: string;
-                level: number;
-                /** @description What it cost */
-                value: number;
-                /** @description What the next one costs */
-                each: number | null;
-                /** @description Used though it was not there: count again */
-                missing: number;
-                pack: number;
-                counted: boolean;
-                /** @description For all that is due */
-                needed: number;
-                /** @description More is needed than there is */
-                short: boolean;
-            }[];
             /** @description What could be stocked as well, what is needed first */
-            others: {
-                key: string;
-                kind: string;
-                label: string;
-                unit: string;
-                needed: number;
-            }[];
-            buy: {
-                key: string;
-                kind: string;
-                label: string;
-                unit: string;
-                needed: number;
-                there: number;
-                buy: number;
-                cost: number | null;
-            }[];
+            others: components["schemas"]["UncountedItem"][];
             /** @description Of all that is to be bought and has a price */
             total: number;
-            offcuts: {
-                label: string;
-                width_mm: number;
-                height_mm: number;
-            }[];
+        };
+        /** @description Something that nobody counts. */
+        UncountedItem: {
+            key: string;
+            kind: string;
+            label: string;
+            unit: string;
+            needed: number;
+        };
+        /** @description Work of one kind in one go. */
+        DayBlock: {
+            pinned: boolean;
+            lane: number;
+            job: string;
+            start: number;
+            end: number;
+            celsius: number | null;
+            hands: boolean;
+            labels: string[];
+            /** @description Of its first activity */
+            id: string;
+            /** @description Numbers of those it is about */
+            pieces: number[];
+            /** @description It is under way */
+            began: boolean;
+            /** @description Of the lane it lies on */
+            kind: string;
+        };
+        /** @description When a job is done. */
+        DayJob: {
+            id: string;
+            name: string;
+            end: number;
+            due: number | null;
+            late_s: number;
+        };
+        /** @description A lane of the plan: hands, a machine, a place. */
+        DayLane: {
+            kind: string;
+            n: number;
         };
         /** @description What to do when, as its screen draws it: seconds since 1970 throughout. */
         DayView: {
             now: number;
             zone: string;
             hours: components["schemas"]["WorkHours"];
+            lanes: components["schemas"]["DayLane"][];
+            blocks: components["schemas"]["DayBlock"][];
+            jobs: components["schemas"]["DayJob"][];
+            finish: number;
             /** @description When hands work */
             stretches: number[][];
-            lanes: {
-                kind: string;
-                n: number;
-            }[];
-            blocks: {
-                /** @description Of its first activity */
-                id: string;
-                /** @description Numbers of those it is about */
-                pieces: number[];
-                pinned: boolean;
-                /** @description It is under way */
-                began: boolean;
-                /** @description Of the lane it lies on */
-                kind: string;
-                lane: number;
-                job: string;
-                start: number;
-                end: number;
-                celsius: number | null;
-                hands: boolean;
-                labels: string[];
-            }[];
-            jobs: {
-                id: string;
-                name: string;
-                end: number;
-                due: number | null;
-                late_s: number;
-            }[];
-            finish: number;
             /** @description Names of jobs that are late, the latest first */
             late: string[];
             /** @description What decides when all is over, the first first */
-            chain: {
-                job: string;
-                labels: string[];
-                because: string;
-                start: number;
-                end: number;
-            }[];
+            chain: components["schemas"]["DecidingBlock"][];
             /** @description Jobs of which something has moved since the plan was last seen */
-            moved: {
-                job: string;
-                /** @description Of steps that moved */
-                count: number;
-                /** @description The first of them */
-                label: string;
-                was: number;
-                is: number;
-                /** @description When all of the job was to be over */
-                over: number;
-                /** @description And now */
-                end: number;
-            }[];
+            moved: components["schemas"]["MovedWork"][];
             /** @description Names of jobs that were left for later */
             later: string[];
             /** @description What could not begin when a person wanted it to */
-            unkept: {
-                job: string;
-                label: string;
-                pinned: number;
-                start: number;
-            }[];
+            unkept: components["schemas"]["UnkeptPin"][];
             /** @description Of temperature */
             changes: number;
             /** @description It cannot be planned */
             why: string | null;
         };
+        /** @description A link of what decides the finish. */
+        DecidingBlock: {
+            job: string;
+            labels: string[];
+            because: string;
+            start: number;
+            end: number;
+        };
+        /** @description What a late job waits for. */
+        LateLink: {
+            job: string;
+            start: number;
+            end: number;
+        };
+        /** @description Jobs that are late for the same reason. */
+        LateWork: {
+            jobs: string[];
+            /** @description The longest parts of what led to its end, in order */
+            links: components["schemas"]["LateLink"][];
+        };
+        /** @description Work that has moved since people last saw the plan. */
+        MovedWork: {
+            job: string;
+            was: number;
+            is: number;
+            /** @description Of steps that moved */
+            count: number;
+            /** @description The first of them */
+            label: string;
+            /** @description When all of the job was to be over */
+            over: number;
+            /** @description And now */
+            end: number;
+        };
         /** @description An order as it was typed. */
         NewOrder: {
+            note: string;
             /** @description A new UUID, made by the page */
             id: string;
             /** @description Who it is for */
             label: string;
             /** @description A day as 2026-12-05; empty for none */
             due: string | null;
-            note: string;
             lines: {
                 /** @description Id of the job that it is like */
                 what: string;
@@ -1741,27 +1750,29 @@ export interface components {
                 sizes: string;
             }[];
         };
+        /** @description A line of an order, and how far it is. */
+        OrderLineView: {
+            job: string;
+            name: string;
+            quantity: number;
+            /** @description Pieces that came out good */
+            good: number;
+            /** @description How many of each size and colour */
+            sizes: string;
+        };
         /** @description An order and how far it is. */
         OrderView: {
             id: string;
             revision: number;
+            note: string;
+            archived: boolean;
+            lines: components["schemas"]["OrderLineView"][];
+            pieces: number;
+            good: number;
             /** @description Who it is for */
             label: string;
             /** Format: date */
             due: string | null;
-            note: string;
-            archived: boolean;
-            lines: {
-                job: string;
-                name: string;
-                quantity: number;
-                /** @description Pieces that came out good */
-                good: number;
-                /** @description How many of each size and colour */
-                sizes: string;
-            }[];
-            pieces: number;
-            good: number;
             /** @description All pieces came out good */
             done: boolean;
             /** @description Its day is over, and it is not done */
@@ -1769,33 +1780,37 @@ export interface components {
         };
         /** @description How much air there is in a plan: the latest moment to start, or what would make less late. */
         Outlook: {
+            mends: components["schemas"]["OutlookMend"][];
             /** @description Seconds since 1970; null where something is late, or nothing is due */
             latest: number | null;
-            mends: {
-                what: string;
-                /** @description Names of jobs that would be in time */
-                kept: string[];
-                /** @description Of all lateness that is saved, 0 to 1 */
-                part: number;
-            }[];
             /** @description What makes jobs late, the latest first */
-            late: {
-                jobs: string[];
-                /** @description The longest parts of what led to its end, in order */
-                links: {
-                    job: string;
-                    start: number;
-                    end: number;
-                }[];
-            }[];
+            late: components["schemas"]["LateWork"][];
             /** @description What there is too little of for all that is due */
             short: string[];
         };
+        /** @description What would help, and what it keeps. */
+        OutlookMend: {
+            what: string;
+            /** @description Names of jobs that would be in time */
+            kept: string[];
+            /**
+             * Format: float
+             * @description Of all lateness that is saved, 0 to 1
+             */
+            part: number;
+        };
+        /** @description Work that could not begin when it was pinned. */
+        UnkeptPin: {
+            job: string;
+            label: string;
+            pinned: number;
+            start: number;
+        };
         /** @description When hands work in this shop, how many pairs there are, and what has room. */
         WorkHours: {
+            week: string[];
             /** @description Pairs of hands */
             hands: number;
-            week: string[];
             off: string[];
             /** @description Pieces that the drying rack has room for */
             rack: number;
@@ -1817,11 +1832,10 @@ export interface components {
         };
         /** @description What a press says of itself. */
         PressState: {
-            /** Format: float */
             celsius: number;
-            /** Format: float */
             setting: number;
             closed: boolean;
+            beeping: boolean;
             /** @description It is at its setting */
             ready: boolean;
             /**
@@ -1829,7 +1843,6 @@ export interface components {
              * @description Of its count; below 0 it is over
              */
             remaining_s: number | null;
-            beeping: boolean;
             /** @description It has stopped getting hotter below its setting */
             stuck: boolean;
         };
@@ -1837,38 +1850,20 @@ export interface components {
         HeatView: {
             modelled: boolean;
             why: string;
-            /**
-             * Format: float
-             * @description Seconds that the plan says
-             */
-            recipe_s: number | null;
-            /**
-             * Format: float
-             * @description When they are over, after closing
-             */
-            recipe_ends_s: number | null;
-            /** @description They lie in the window; null where it never holds */
-            inside: boolean | null;
             window: {
                 earliest_s: number | null;
                 latest_s: number | null;
                 middle_s: number | null;
-                /** @description The most by the least */
                 width: number | null;
                 spoilt: string;
-                /** @description Where it has no beginning */
                 why_never: string | null;
                 limits: {
                     what: string;
                     c: number | null;
-                    /** @description That has melted */
                     mm: number | null;
-                    /** @description When it is passed */
                     s: number | null;
-                    /** @description It spoils the piece */
                     ends: boolean;
                 }[];
-                /** @description When a press that was idling is back at its setting, from where its clock counts */
                 counted_from_s: number | null;
                 faces: string[];
                 curve: {
@@ -1890,13 +1885,19 @@ export interface components {
                 below_c: number;
                 s: number | null;
             }[];
-            parameters: {
-                id: string;
-                middle: number;
-                from: number;
-                to: number;
-                provenance: components["schemas"]["Provenance"];
-            }[];
+            parameters: components["schemas"]["ParameterView"][];
+            /**
+             * Format: float
+             * @description Seconds that the plan says
+             */
+            recipe_s: number | null;
+            /**
+             * Format: float
+             * @description When they are over, after closing
+             */
+            recipe_ends_s: number | null;
+            /** @description They lie in the window; null where it never holds */
+            inside: boolean | null;
             /**
              * Format: float
              * @description What a probe has shown of the source, in W/m²K
@@ -1923,19 +1924,26 @@ export interface components {
                     earliest_s: number | null;
                     latest_s: number | null;
                 }[];
-                distances: {
-                    /** @description From the nozzle of hot air to the work */
-                    mm: number;
-                    earliest_s: number | null;
-                    latest_s: number | null;
-                }[];
                 quenches: {
                     way: string;
                     stress_mpa: number;
                     strength_mpa: number;
                     cracks: boolean;
                 }[];
+                distances: {
+                    mm: number;
+                    earliest_s: number | null;
+                    latest_s: number | null;
+                }[];
             };
+        };
+        /** @description A figure that the model stands on, with the range that it may have. */
+        ParameterView: {
+            id: string;
+            middle: number;
+            from: number;
+            to: number;
+            provenance: components["schemas"]["Provenance"];
         };
         /** @description What went wrong, for the person at the screen: RFC 9457 with the fields it is about. */
         Problem: {
@@ -1952,9 +1960,9 @@ export interface components {
             changes: {
                 [key: string]: string;
             };
+            archived?: boolean | null;
             /** @description The picture on the piece that is meant, from 0 */
             transfer?: number;
-            archived?: boolean | null;
         };
         /** @description A line of the job list. */
         JobSummary: {
@@ -1977,19 +1985,20 @@ export interface components {
         };
         /** @description A job with everything that follows from it, as one screen needs it. */
         JobView: {
+            archived: boolean;
+            printed: components["schemas"]["PrintedView"] | null;
             /** @description Sent back with a change, so that a change made elsewhere is noticed */
             revision: number;
-            archived: boolean;
             job: components["schemas"]["job.schema"];
             plan: components["schemas"]["plan.schema"];
             /** @description The picture of each transfer, in their order */
             artworks: (components["schemas"]["ArtworkView"] | null)[];
-            printed: components["schemas"]["PrintedView"] | null;
         };
         /** @description A matter on which practitioners disagree, and which way this house goes. */
         Matter: {
             id: string;
             label: string;
+            provenance: string;
             /** @description The routes it matters to */
             routes: string[];
             /** @description Null leaves it to Wubbin */
@@ -1997,54 +2006,20 @@ export interface components {
             /** @description What Wubbin takes for most of its routes */
             usual: string;
             options: components["schemas"]["MatterWay"][];
-            provenance: string;
         };
         MatterWay: {
             id: string;
             label: string;
             why: string;
         };
-        /** @description A heat source as it is typed in; the page gives it its id, so that sending it twice adds it once. */
-        NewHeatSource: {
-            id: string;
-            label: string;
-            /** @enum {string} */
-            kind: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher";
-            /** @description Highest dots of an iron */
-            dots?: number;
-            /** @description Highest number on an iron’s dial, or 0 where it has none */
-            dial?: number;
-            steam?: boolean;
-            /** @description As typed: width and length of a plate, from and to of its temperature, least and most diameter of a mug, watts */
-            typed?: {
-                [key: string]: string;
-            };
-        };
         /** @description A job to be made, with what is already known of it as it was typed. */
         NewJob: {
-            /** @description A new UUID, made by the page */
-            id: string;
             name: string;
             changes: {
                 [key: string]: string;
             };
-        };
-        /** @description An entry of the shop's own, made as a copy of one that Wubbin knows; the page gives it its id. */
-        NewOwnThing: {
-            /** @enum {string} */
-            kind: "media" | "markings" | "bases" | "guards" | "covers" | "blanks";
+            /** @description A new UUID, made by the page */
             id: string;
-            /** @description Id of the one that it is a copy of */
-            like: string;
-            label: string;
-            /** @description As typed: thickness, or a printer’s margin; of a sheet its paper and print side; of a blank its measures */
-            typed: {
-                [key: string]: string;
-            };
-            /** @description Of a blank, what is kept clear, as typed: label, side, right, below, width, height, and hole where it is one */
-            zones?: {
-                [key: string]: string;
-            }[];
         };
         /** @description A picture of the shop, and the jobs that it is used in. */
         PictureEntry: {
@@ -2061,11 +2036,20 @@ export interface components {
         };
         /** @description The sheet that was last made for a job, and whether the job still is what it was then. */
         PrintedView: {
+            current: boolean;
             /** @description The plan’s id, as it stands on the sheet */
             plan: string;
             /** Format: date-time */
             at: string;
-            current: boolean;
+        };
+        /** @description The swatch that forgives most. */
+        ChosenStep: {
+            name: string;
+            /**
+             * Format: float
+             * @description Rungs to the nearest that failed, or half a rung beyond the edge
+             */
+            away: number;
         };
         LadderSide: {
             /**
@@ -2075,41 +2059,45 @@ export interface components {
             of: "seconds" | "celsius" | "pressure" | "drying";
             values: (number | string)[];
         };
+        /** @description A swatch, and what it gets. */
+        LadderStepView: {
+            name: string;
+            x: number;
+            y: number;
+            seconds: number | null;
+            celsius: number | null;
+            pressure: string | null;
+            dry_s: number | null;
+        };
         /** @description A test ladder as its screen needs it. */
         LadderView: {
             id: string;
             job: string;
             name: string;
+            swatch_mm: number;
+            chosen: components["schemas"]["ChosenStep"] | null;
             /** Format: date-time */
             created: string;
             x: components["schemas"]["LadderSide"];
             y: components["schemas"]["LadderSide"];
-            /** Format: float */
-            swatch_mm: number;
             marks: {
                 [key: string]: "not-yet" | "good" | "too-much";
             };
             /** @description In which order the swatches are pressed */
-            steps: {
-                name: string;
-                x: number;
-                y: number;
-                seconds: number | null;
-                celsius: number | null;
-                pressure: string | null;
-                dry_s: number | null;
-            }[];
-            chosen: {
-                name: string;
-                /** @description Rungs to the nearest that failed, or half a rung beyond the edge */
-                away: number;
-            } | null;
+            steps: components["schemas"]["LadderStepView"][];
             /** @description That came of it */
             recipe: string | null;
             /** @description What the job says */
             facts: {
                 [key: string]: unknown;
             };
+        };
+        /** @description How often a defect cost a piece, or a second press. */
+        DefectCount: {
+            defect: string;
+            label: string;
+            spoiled: number;
+            redo: number;
         };
         DiagnosisView: {
             /** @description How a diagnosis of the core is written. */
@@ -2122,17 +2110,40 @@ export interface components {
             /** @description What to change for the next */
             next: string;
         };
-        /** @description One piece of the logbook in full: how it came out, how it was made, how long things really took, and what the doctor says. */
+        /** @description How long hands really take for a kind of step. */
+        HandLesson: {
+            kind: string;
+            planned: number;
+            of: number;
+            /**
+             * Format: float
+             * @description The median of the latest
+             */
+            seconds: number;
+            /** @description Plans go by it */
+            used: boolean;
+        };
+        /** @description How it had washed when somebody looked again. */
+        LaterLook: {
+            id: number;
+            washes: number;
+            good: boolean;
+            note: string;
+            /** Format: date-time */
+            at: string;
+        };
+        /**
+         * @description One piece of the logbook in full: how it came out, how it was made, how long things really took, and what the doctor
+         *     says.
+         */
         LogDetail: {
             entry: components["schemas"]["LogEntry"];
+            skipped: components["schemas"]["SkippedStep"][];
+            later: components["schemas"]["LaterLook"][];
             facts: {
                 [key: string]: unknown;
             };
             times: components["schemas"]["StepTime"][];
-            skipped: {
-                step: string;
-                reason: string;
-            }[];
             /** @description How often somebody looked under a corner */
             peeks: number;
             /**
@@ -2150,14 +2161,6 @@ export interface components {
              * @description °C that the probe showed at the most
              */
             probe_c: number | null;
-            later: {
-                id: number;
-                /** Format: date-time */
-                at: string;
-                washes: number;
-                good: boolean;
-                note: string;
-            }[];
             diagnoses: components["schemas"]["DiagnosisView"][];
         };
         /** @description A judged piece, as a line of the logbook. */
@@ -2167,24 +2170,24 @@ export interface components {
             job: string;
             name: string;
             piece: number;
-            /** @enum {string} */
-            outcome: "good" | "redo" | "spoiled";
             defects: string[];
-            marks: {
-                defect: string;
-                x: number | null;
-                y: number | null;
-            }[];
             note: string;
             photo: string | null;
             photo_before: string | null;
-            /** Format: date-time */
-            at: string;
             route: string;
             medium: string;
             printer: string;
             heat: string;
             blank: string;
+            /** @enum {string} */
+            outcome: "good" | "redo" | "spoiled";
+            marks: {
+                defect: string;
+                x: number | null;
+                y: number | null;
+            }[];
+            /** Format: date-time */
+            at: string;
             /** @description At the last look; null where nobody looked again */
             washes: number | null;
             /** @description A later look found that it had gone */
@@ -2192,52 +2195,8 @@ export interface components {
         };
         /** @description What past pieces teach. */
         LogLessons: {
-            routes: {
-                route: string;
-                label: string;
-                share: components["schemas"]["ShareView"];
-                settings: {
-                    setting: {
-                        route: string;
-                        c: number | null;
-                        s: number | null;
-                        pressure: string | null;
-                        base: string | null;
-                        recipe: string | null;
-                    };
-                    share: components["schemas"]["ShareView"];
-                    /** @description How likely the best one is better than it */
-                    beaten: number | null;
-                    sure: boolean;
-                }[];
-                defects: {
-                    defect: string;
-                    label: string;
-                    spoiled: number;
-                    redo: number;
-                }[];
-                survival: {
-                    steps: {
-                        washes: number;
-                        share: number;
-                        at_risk: number;
-                        failed: number;
-                    }[];
-                    pieces: number;
-                    failed: number;
-                    /** @description Too few to say much */
-                    few: boolean;
-                };
-            }[];
-            times: {
-                kind: string;
-                /** @description The median of the latest */
-                seconds: number;
-                planned: number;
-                of: number;
-                /** @description Plans go by it */
-                used: boolean;
-            }[];
+            routes: components["schemas"]["RouteLesson"][];
+            times: components["schemas"]["HandLesson"][];
         };
         /** @description Some entries of the logbook, the latest first. */
         LogPage: {
@@ -2251,6 +2210,57 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        /** @description What past pieces of a route teach. */
+        RouteLesson: {
+            route: string;
+            label: string;
+            share: {
+                good: number;
+                of: number;
+                mean: number;
+                from: number;
+                to: number;
+                few: boolean;
+            };
+            settings: components["schemas"]["SettingLesson"][];
+            defects: components["schemas"]["DefectCount"][];
+            survival: {
+                steps: {
+                    washes: number;
+                    share: number;
+                    at_risk: number;
+                    failed: number;
+                }[];
+                pieces: number;
+                failed: number;
+                few: boolean;
+            };
+        };
+        /** @description How one setting does, and whether another beats it. */
+        SettingLesson: {
+            setting: {
+                route: string;
+                c: number | null;
+                s: number | null;
+                pressure: string | null;
+                base: string | null;
+                recipe: string | null;
+            };
+            share: {
+                good: number;
+                of: number;
+                mean: number;
+                from: number;
+                to: number;
+                few: boolean;
+            };
+            sure: boolean;
+            /**
+             * Format: float
+             * @description How likely the best one is better than it
+             */
+            beaten: number | null;
+        };
         ShareView: {
             /** @description How a share of the core is written: its middle, and between what it lies with 90 %. */
             good: number;
@@ -2261,26 +2271,16 @@ export interface components {
             /** @description Too few to say much */
             few: boolean;
         };
-        /** @description What a step was planned to take and what the clock says it took, in seconds. */
-        StepTime: {
-            /** @description Id of the step in the plan */
+        /** @description A step that was left out, and why. */
+        SkippedStep: {
             step: string;
-            kind: string;
-            /** Format: float */
-            planned: number;
-            /** @description Null where no clock was started, or the step was left out */
-            taken: number | null;
-            /**
-             * @description Where it was not as planned
-             * @enum {string|null}
-             */
-            off: "shorter" | "longer" | null;
+            reason: string;
         };
         /** @description How this shop reads and writes: units, decimal comma, paper, money, clock, light or dark. */
         Settings: {
+            comma: boolean;
             /** @enum {string} */
             units: "metric" | "us";
-            comma: boolean;
             /** @enum {string} */
             paper: "a4" | "letter";
             /** @description ISO 4217 code */
@@ -2301,8 +2301,16 @@ export interface components {
             /** @description Those whose outline can be traced from a photo; none of what is round */
             traced_sides: components["schemas"]["Option"][];
         };
+        /** @description A figure as it is built in. */
+        BuiltInFigure: {
+            value: number;
+            to: number | null;
+            /** @enum {string} */
+            kind: "length" | "size" | "temperature" | "duration" | "speed" | "count" | "resolution";
+        };
         /** @description Everything the page offers to choose from, and how large an upload may be. */
         CatalogueView: {
+            zones: string[];
             blanks: components["schemas"]["BlankOption"][];
             colours: components["schemas"]["Option"][];
             media: components["schemas"]["Option"][];
@@ -2317,33 +2325,26 @@ export interface components {
             defects: components["schemas"]["Option"][];
             /** @description The largest upload, in MB */
             upload: number;
-            zones: string[];
         };
         /** @description A figure that a recipe can set, with what is built in. */
         FigureField: {
             id: string;
             label: string;
-            built_in: {
-                /** @enum {string} */
-                kind: "length" | "size" | "temperature" | "duration" | "speed" | "count" | "resolution";
-                value: number;
-                to: number | null;
-            };
+            built_in: components["schemas"]["BuiltInFigure"];
         };
         /** @description Something that is measured of a blank. */
         MeasureOption: {
             id: string;
             label: string;
+            usual_mm: number;
             /** @description Otherwise it is that of the model where nothing is typed */
             needed: boolean;
-            /** Format: float */
-            usual_mm: number;
         };
         /** @description A supplier's sheet as it is typed in. What is left empty stays as it is built in. */
         NewRecipe: {
+            route: string;
             /** @description A new UUID for a new recipe; that of an old one adds a version */
             id: string;
-            route: string;
             /** @description By field: name, medium, heat, temperature, pressure, peel_word, peel_above, peel_below, peel_wait, print_side, note, and figure.… for each figure */
             typed: {
                 [key: string]: string;
@@ -2355,10 +2356,10 @@ export interface components {
         };
         /** @description The newest version of a recipe. */
         RecipeView: {
+            retired: boolean;
             recipe: components["schemas"]["recipe.schema"];
             /** @description The route, in words */
             route: string;
-            retired: boolean;
             /** Format: date-time */
             created: string;
         };
@@ -2377,24 +2378,24 @@ export interface components {
             measures: components["schemas"]["MeasureOption"][];
         };
         BenchStepView: {
-            /** @description Id of the step in the plan */
-            step: string;
             piece: number | null;
             timed: boolean;
-            /** Format: float */
             seconds: number;
+            /** @description Id of the step in the plan */
+            step: string;
         };
         /** @description One thing that a person could turn to at the bench: a step that may be done, or a clock that runs. */
         HandView: {
             run: string;
+            pieces: number;
+            position: number;
+            timed: boolean;
+            of: number;
             /** @description Of the job */
             name: string;
             /** @description Null for what is done for all */
             piece: number | null;
-            pieces: number;
-            position: number;
             step: components["schemas"]["Step"];
-            timed: boolean;
             /**
              * Format: float
              * @description That its clock is meant to run
@@ -2422,17 +2423,23 @@ export interface components {
             again: number | null;
             /** @description Of its piece’s steps, from 1 */
             number: number;
-            of: number;
+        };
+        /** @description The press that undoing would take back. */
+        LastPress: {
+            press: string;
+            position: number;
+            type: string;
         };
         NewRun: {
+            pieces: number;
             /** @description A new UUID, made by the page */
             id: string;
-            pieces: number;
             /** @description Which of the job’s sizes and colours, from 0; null where all are alike */
             share?: number | null;
         };
         /** @description What a person did at the bench, as the page sends it. */
         Press: {
+            note?: string;
             /** @description A new UUID, made by the page */
             id: string;
             /** @description The step that was on the screen */
@@ -2448,7 +2455,6 @@ export interface components {
                 /** @description On the picture, 0 at its top to 1 */
                 y: number | null;
             }[];
-            note?: string;
             /** @description SHA-256 of an uploaded photo */
             photo?: string | null;
             /** @description The same of one from before */
@@ -2497,152 +2503,184 @@ export interface components {
             id: string;
             job: string;
             name: string;
+            pieces: number;
+            finished: boolean;
             plan: components["schemas"]["plan.schema"];
             steps: components["schemas"]["BenchStepView"][];
-            pieces: number;
             /** @description What needs hands next in front */
             hands: components["schemas"]["HandView"][];
             outcomes: {
                 [key: string]: "good" | "redo" | "spoiled";
             };
-            finished: boolean;
             /** @description The job has been changed since this session began */
             stale: boolean;
             /** @description The press that could be undone */
-            last: {
-                press: string;
-                position: number;
-                type: string;
-            } | null;
+            last: Record<string, never> | null;
             /**
              * Format: date-time
              * @description The server’s clock, for screens whose own is wrong
              */
             now: string;
         };
+        /** @description What a step was planned to take and what the clock says it took, in seconds. */
+        StepTime: {
+            kind: string;
+            planned: number;
+            /** @description Id of the step in the plan */
+            step: string;
+            /** @description Null where no clock was started, or the step was left out */
+            taken: number | null;
+            /**
+             * @description Where it was not as planned
+             * @enum {string|null}
+             */
+            off: "shorter" | "longer" | null;
+        };
+        /** @description What a feed test told. */
+        FeedView: {
+            /** @enum {string} */
+            prints: "up" | "down";
+            /** @enum {string} */
+            leads: "top" | "right" | "bottom" | "left";
+        };
+        /** @description Sheets of one kind, with what lies on them. */
+        GangLotView: {
+            id: string;
+            medium: string;
+            medium_id: string;
+            marking: string;
+            mirrored: boolean;
+            printable_margin_mm: number;
+            sheets: components["schemas"]["GangSheetView"][];
+            pieces: components["schemas"]["GangPieceView"][];
+            /** @description Whole sheets that it takes */
+            whole: number;
+            /** @description Pieces lie by their outlines, not by their boxes */
+            nested: boolean;
+            /** @description Sheets that the shelf has too few, where they were counted */
+            short: number;
+            loading: components["schemas"]["Loading"] | null;
+        };
+        /** @description A picture that lies on the sheets, and how often. */
+        GangPieceView: {
+            id: string;
+            label: string;
+            count: number;
+            width_mm: number;
+            height_mm: number;
+            job: string;
+            artwork: string | null;
+            mirrored: boolean;
+            /**
+             * Format: float
+             * @description The part of a sheet that one of them takes up, its share of the waste with it
+             */
+            share: number;
+            /** @description It is not turned */
+            upright: boolean;
+            /** @description Of a later job */
+            spare: boolean;
+            /** @description Its bend as part of an address */
+            bent: string | null;
+            /** @description In the piece, as it lies unturned */
+            picture: components["schemas"]["PlacedRect"];
+            /** @description To cut along, in the piece; its box where there are none */
+            lines: number[][][];
+        };
+        /** @description Where a piece lies on a sheet. */
+        GangPlaceView: {
+            piece: string;
+            pinned: boolean;
+            x_mm: number;
+            y_mm: number;
+            width_mm: number;
+            height_mm: number;
+            /** @description That it is turned by with the clock */
+            quarters: number;
+            /** @description It fills what was left */
+            spare: boolean;
+        };
+        /** @description One sheet. */
+        GangSheetView: {
+            page_width_mm: number;
+            page_height_mm: number;
+            room: components["schemas"]["PlacedRect"];
+            places: components["schemas"]["GangPlaceView"][];
+            offcuts: components["schemas"]["PlacedRect"][];
+            /** @description Of the shelf, where it is one */
+            offcut: string | null;
+            /**
+             * Format: float
+             * @description Of what can be printed on, 0 to 1
+             */
+            filled: number;
+            bar: components["schemas"]["PlacedRect"] | null;
+        };
         /** @description Sheets that several jobs share, by what is printed on what. */
         GangView: {
-            lots: {
-                id: string;
-                medium: string;
-                medium_id: string;
-                marking: string;
-                mirrored: boolean;
-                /** @description Whole sheets that it takes */
-                whole: number;
-                /** @description Pieces lie by their outlines, not by their boxes */
-                nested: boolean;
-                /** @description Sheets that the shelf has too few, where they were counted */
-                short: number;
-                printable_margin_mm: number;
-                loading: components["schemas"]["Loading"] | null;
-                sheets: {
-                    page_width_mm: number;
-                    page_height_mm: number;
-                    room: components["schemas"]["PlacedRect"];
-                    /** @description Of the shelf, where it is one */
-                    offcut: string | null;
-                    places: {
-                        piece: string;
-                        /** @description That it is turned by with the clock */
-                        quarters: number;
-                        pinned: boolean;
-                        /** @description It fills what was left */
-                        spare: boolean;
-                        x_mm: number;
-                        y_mm: number;
-                        width_mm: number;
-                        height_mm: number;
-                    }[];
-                    /** @description Of what can be printed on, 0 to 1 */
-                    filled: number;
-                    offcuts: components["schemas"]["PlacedRect"][];
-                    bar: components["schemas"]["PlacedRect"] | null;
-                }[];
-                pieces: {
-                    id: string;
-                    label: string;
-                    count: number;
-                    width_mm: number;
-                    height_mm: number;
-                    /** @description The part of a sheet that one of them takes up, its share of the waste with it */
-                    share: number;
-                    /** @description It is not turned */
-                    upright: boolean;
-                    /** @description Of a later job */
-                    spare: boolean;
-                    job: string;
-                    artwork: string | null;
-                    /** @description Its bend as part of an address */
-                    bent: string | null;
-                    /** @description In the piece, as it lies unturned */
-                    picture: components["schemas"]["PlacedRect"];
-                    mirrored: boolean;
-                    /** @description To cut along, in the piece; its box where there are none */
-                    lines: number[][][];
-                }[];
-            }[];
+            lots: components["schemas"]["GangLotView"][];
             plans: {
                 [key: string]: string;
             };
             later: string[];
             apart: string[];
         };
+        /** @description A size of paper that can be chosen. */
+        PaperOption: {
+            id: string;
+            label: string;
+        };
         /** @description A rectangle on a sheet, in mm from its upper left corner. */
         PlacedRect: {
-            /** Format: float */
             x_mm: number;
-            /** Format: float */
             y_mm: number;
-            /** Format: float */
             width_mm: number;
-            /** Format: float */
             height_mm: number;
         };
         /** @description A printer of the shelf. */
         PrinterView: {
             id: string;
             label: string;
+            largest: string;
+            trays: components["schemas"]["TrayView"][];
             /** @enum {string} */
             mirrors: "file" | "driver";
-            largest: string;
             /** @description That the largest sheet may have */
-            sizes: {
-                id: string;
-                label: string;
-            }[];
-            trays: {
-                id: string;
-                label: string;
-                straight: boolean;
-                feed: {
-                    /** @enum {string} */
-                    prints: "up" | "down";
-                    /** @enum {string} */
-                    leads: "top" | "right" | "bottom" | "left";
-                } | null;
-            }[];
+            sizes: components["schemas"]["PaperOption"][];
+        };
+        /** @description Addresses of its pictures. */
+        FacesView: {
+            print: string;
+            back: string;
+        };
+        /** @description Why it would come out wrong. */
+        FaultView: {
+            id: string;
+            message: string;
+            mend: string;
         };
         /** @description A sheet that was made, with its pages in the groups that they are printed in. */
         MadeSheet: {
             id: string;
             job: string;
             plan: string;
-            /** Format: date-time */
-            at: string;
             url: string;
             label: string;
-            groups: {
-                medium: string;
-                marking: string;
-                mirrored: boolean;
-                /** @description The driver mirrors it */
-                in_driver: boolean;
-                /** @description Its carrier has a folded edge, which must go in first */
-                fold_leads: boolean;
-                pages: number[];
-                label: string;
-            }[];
+            groups: components["schemas"]["PageGroup"][];
+            /** Format: date-time */
+            at: string;
+        };
+        /** @description Pages that are printed in one go. */
+        PageGroup: {
+            medium: string;
+            marking: string;
+            mirrored: boolean;
+            pages: number[];
+            label: string;
+            /** @description The driver mirrors it */
+            in_driver: boolean;
+            /** @description Its carrier has a folded edge, which must go in first */
+            fold_leads: boolean;
         };
         /** @description What came of a print. */
         PrintView: {
@@ -2650,27 +2688,93 @@ export interface components {
             title: string;
             simulated: boolean;
             comes_out: boolean;
-            faults: {
-                id: string;
-                message: string;
-                mend: string;
-            }[];
-            pages: {
-                page: number;
-                label: string;
-                faces: {
-                    print: string;
-                    back: string;
-                } | null;
-            }[];
+            faults: components["schemas"]["FaultView"][];
+            pages: components["schemas"]["PrintedPage"][];
+        };
+        /** @description What became of one page. */
+        PrintedPage: {
+            page: number;
+            label: string;
+            faces: components["schemas"]["FacesView"] | null;
         };
         /** @description A sheet that is ready to be fetched. */
         SheetView: {
             id: string;
             plan: string;
+            url: string;
             /** Format: date-time */
             at: string;
-            url: string;
+        };
+        /** @description A tray, and what its feed test told. */
+        TrayView: {
+            id: string;
+            label: string;
+            straight: boolean;
+            feed: components["schemas"]["FeedView"] | null;
+        };
+        /** @description A heat source as it is typed in; the page gives it its id, so that sending it twice adds it once. */
+        NewHeatSource: {
+            id: string;
+            label: string;
+            steam?: boolean;
+            /** @enum {string} */
+            kind: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher";
+            /** @description Highest dots of an iron */
+            dots?: number;
+            /** @description Highest number on an iron’s dial, or 0 where it has none */
+            dial?: number;
+            /** @description As typed: width and length of a plate, from and to of its temperature, least and most diameter of a mug, watts */
+            typed?: {
+                [key: string]: string;
+            };
+        };
+        /** @description An entry of the shop's own, made as a copy of one that Wubbin knows; the page gives it its id. */
+        NewOwnThing: {
+            id: string;
+            label: string;
+            /** @enum {string} */
+            kind: "media" | "markings" | "bases" | "guards" | "covers" | "blanks";
+            /** @description Id of the one that it is a copy of */
+            like: string;
+            /** @description As typed: thickness, or a printer’s margin; of a sheet its paper and print side; of a blank its measures */
+            typed: {
+                [key: string]: string;
+            };
+            /** @description Of a blank, what is kept clear, as typed: label, side, right, below, width, height, and hole where it is one */
+            zones?: {
+                [key: string]: string;
+            }[];
+        };
+        /** @description What this shop reckons with, as it was typed: empty where nobody has said. */
+        ShopRates: {
+            /** @description Of hands, money */
+            hour: string;
+            /** @description Of electricity, money */
+            kwh: string;
+            /** @description Per cent on top of all of it */
+            overhead: string;
+            /** @description Sheets printed beyond what is needed, for each batch */
+            spares: string;
+            /** @description Per cent of the price that is to be left */
+            margin: string;
+            /** @description Charged once for a quote, money */
+            set_up: string;
+            /** @description Per cent */
+            tax: string;
+        };
+        /** @description What a person says of one item: bought, used or counted, as it was typed. */
+        StockMove: {
+            note: string;
+            /** @description A new UUID, made by the page: a second click changes nothing */
+            id: string;
+            /** @description Such as “sheet film-clear-a4” */
+            item: string;
+            /** @enum {string} */
+            kind: "bought" | "used" | "counted";
+            /** @description In the item’s unit, as typed */
+            amount: string;
+            /** @description Of all of it, as typed */
+            price: string;
         };
         /** @description How far a piece of long work has come. */
         TaskView: {
@@ -5500,146 +5604,6 @@ export interface operations {
             };
         };
     };
-    getShelf: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description What the shop has */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["shelf.schema"];
-                };
-            };
-        };
-    };
-    putShelf: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["shelf.schema"];
-            };
-        };
-        responses: {
-            /** @description What the shop has */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["shelf.schema"];
-                };
-            };
-        };
-    };
-    addHeatSource: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewHeatSource"];
-            };
-        };
-        responses: {
-            /** @description What the shop has */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["shelf.schema"];
-                };
-            };
-            /** @description One that cannot be */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    changeShelf: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** @enum {string} */
-                    kind: "media" | "markings" | "bases" | "guards" | "covers" | "blanks" | "heat";
-                    id: string;
-                    /** @description It is on the shelf; of heat sources only false */
-                    has: boolean;
-                };
-            };
-        };
-        responses: {
-            /** @description What the shop has */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["shelf.schema"];
-                };
-            };
-        };
-    };
-    addOwnThing: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewOwnThing"];
-            };
-        };
-        responses: {
-            /** @description What the shop has */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["shelf.schema"];
-                };
-            };
-            /** @description One that cannot be */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
     listLadders: {
         parameters: {
             query?: never;
@@ -7010,6 +6974,146 @@ export interface operations {
                 };
             };
             /** @description The blank is not round, or does not fit the paper */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the shop has */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["shelf.schema"];
+                };
+            };
+        };
+    };
+    putShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["shelf.schema"];
+            };
+        };
+        responses: {
+            /** @description What the shop has */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["shelf.schema"];
+                };
+            };
+        };
+    };
+    addHeatSource: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewHeatSource"];
+            };
+        };
+        responses: {
+            /** @description What the shop has */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["shelf.schema"];
+                };
+            };
+            /** @description One that cannot be */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    kind: "media" | "markings" | "bases" | "guards" | "covers" | "blanks" | "heat";
+                    id: string;
+                    /** @description It is on the shelf; of heat sources only false */
+                    has: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description What the shop has */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["shelf.schema"];
+                };
+            };
+        };
+    };
+    addOwnThing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOwnThing"];
+            };
+        };
+        responses: {
+            /** @description What the shop has */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["shelf.schema"];
+                };
+            };
+            /** @description One that cannot be */
             422: {
                 headers: {
                     [name: string]: unknown;

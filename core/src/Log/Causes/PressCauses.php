@@ -24,129 +24,149 @@ final readonly class PressCauses
     /** @return list<Cause> */
     public static function all(): array
     {
-        return [...self::holding(), ...self::harm(), ...self::peeling(), ...self::finishing()];
+        return [...self::holding(), ...HarmCauses::all(), ...self::peeling(), ...self::finishing()];
     }
 
     /** @return list<Cause> */
     private static function holding(): array
     {
         return [
-            new Cause(
-                static fn(Complaint $of): string => match (true) {
-                    $of->isDye() => 'too short',
-                    Defect::LiftedEdge === $of->defect => 'too little dwell at the edge',
-                    Defect::NotBonded !== $of->defect && $of->place->isPart() => 'too little dwell there',
-                    default => 'too little dwell',
-                },
-                self::LOOSE,
-                0.7,
-                self::dwell(...),
-                static fn(Complaint $of): string => match (true) {
-                    Defect::Crack === $of->defect, $of->isDye() => 'None.',
-                    'toner-metal' === $of->route->id => 'Iron it back on before it cools.',
-                    $of->isToner() => 'Lay it back if it has not moved, and iron it more.',
-                    Defect::LiftedEdge === $of->defect => 'Cover it and press the edge again.',
-                    default => 'Lay it back, cover it, and press a moment more.',
-                },
-                static fn(Complaint $of): string => match (true) {
-                    $of->isDye() => '60 s at 204 °C (400 °F).',
-                    Defect::Crack === $of->defect => 'The full time for what will be washed.',
-                    'liner-fabric' === $of->route->id => 'Iron until a corner lets go clean.',
-                    null !== $of->leastDwell() => sprintf(
-                        '%d s or more on each place, and finish on the edges.',
-                        $of->leastDwell(),
-                    ),
-                    default => 'Longer, and finish on the edges.',
-                },
-            ),
-            new Cause(
-                'base too soft',
-                [Defect::MissedPatch, Defect::LiftedEdge, Defect::NotBonded, Defect::Bubble, Defect::Pale],
-                0.5,
-                static fn(Complaint $of): ?Evidence => null === $of->route->base
-                    ? null
-                    : Evidence::ofFlag(
-                        match ($of->done->word(Done::BASE)) {
-                            'soft' => true,
-                            'hard' => false,
-                            default => null,
-                        },
-                        'It lay on something soft, which takes the pressure.',
-                        'A soft base takes the pressure.',
-                    ),
-                'Cover it and press again on a hard board.',
-                'A hard, flat board.',
-            ),
-            new Cause(
-                'too little pressure',
-                [Defect::MissedPatch, Defect::NotBonded, Defect::Pale, Defect::LiftedEdge],
-                0.35,
-                static function (Complaint $of): ?Evidence {
-                    $ranks = ['light' => 0, 'medium' => 1, 'heavy' => 2];
-                    $asked = null;
-                    foreach ($of->route->settings as $setting) {
-                        $asked ??= $setting->pressure;
-                    }
-                    $done = $of->done->word(Done::PRESSURE);
-                    if (null === $done || null === $asked) {
-                        return $of->isWax() || $of->isBurnished()
-                            ? null
-                            : Evidence::unknown('How hard it was pressed is not known.');
-                    }
-
-                    return ($ranks[$done] ?? 1) < ($ranks[$asked] ?? 1)
-                        ? Evidence::for(sprintf('Pressure was %s; this route wants %s.', $done, $asked))
-                        : Evidence::against();
-                },
-                'None.',
-                static fn(Complaint $of): string => 'laser-ceramic' === $of->route->id
-                    ? 'Heavy pressure.'
-                    : 'Lean on it.',
-            ),
-            new Cause(
-                'not hot enough',
-                [Defect::MissedPatch, Defect::NotBonded, Defect::Pale],
-                0.3,
-                static function (Complaint $of): ?Evidence {
-                    $set = $of->done->number(Done::CELSIUS);
-                    $asked = null;
-                    foreach ($of->route->settings as $setting) {
-                        $asked ??= $setting->temperature?->celsius;
-                    }
-                    if (null === $set || null === $asked) {
-                        return $of->isWax() || $of->isBurnished() || $of->place->isPart()
-                            ? null
-                            : Evidence::unknown('How hot it really was is not known.');
-                    }
-
-                    return $set < $asked - 8.0
-                        ? Evidence::for(sprintf('%d °C, where this route wants %d °C.', $set, $asked))
-                        : Evidence::against();
-                },
-                'None, or press it once more at the right heat.',
-                'Wait until it is back at its setting.',
-            ),
-            new Cause(
-                'surface not clean',
-                [Defect::NotBonded, Defect::MissedPatch, Defect::LiftedEdge],
-                0.4,
-                static fn(Complaint $of): ?Evidence => in_array(
-                    $of->route->id,
-                    ['toner-metal', 'laser-ceramic'],
-                    true,
-                ) || $of->done->no(Done::CLEANED)
-                    ? Evidence::ofFlag(
-                        $of->done->no(Done::CLEANED) ? true : ($of->done->yes(Done::CLEANED) ? false : null),
-                        'It was not degreased.',
-                        'A finger mark keeps toner off.',
-                    )
-                    : null,
-                static fn(Complaint $of): string => 'toner-metal' === $of->route->id
-                    ? 'Take it off with wool, clean, and redo.'
-                    : 'None.',
-                'Abrade it and wipe until the cloth stays clean.',
-            ),
+            self::tooShort(),
+            self::baseTooSoft(),
+            self::tooLittlePressure(),
+            self::notHotEnough(),
+            self::surfaceNotClean(),
         ];
+    }
+
+    private static function tooShort(): Cause
+    {
+        return new Cause(
+            static fn(Complaint $of): string => match (true) {
+                $of->isDye() => 'too short',
+                Defect::LiftedEdge === $of->defect => 'too little dwell at the edge',
+                Defect::NotBonded !== $of->defect && $of->place->isPart() => 'too little dwell there',
+                default => 'too little dwell',
+            },
+            self::LOOSE,
+            0.7,
+            self::dwell(...),
+            static fn(Complaint $of): string => match (true) {
+                Defect::Crack === $of->defect, $of->isDye() => 'None.',
+                'toner-metal' === $of->route->id => 'Iron it back on before it cools.',
+                $of->isToner() => 'Lay it back if it has not moved, and iron it more.',
+                Defect::LiftedEdge === $of->defect => 'Cover it and press the edge again.',
+                default => 'Lay it back, cover it, and press a moment more.',
+            },
+            static fn(Complaint $of): string => match (true) {
+                $of->isDye() => '60 s at 204 °C (400 °F).',
+                Defect::Crack === $of->defect => 'The full time for what will be washed.',
+                'liner-fabric' === $of->route->id => 'Iron until a corner lets go clean.',
+                null !== $of->leastDwell() => sprintf(
+                    '%d s or more on each place, and finish on the edges.',
+                    $of->leastDwell(),
+                ),
+                default => 'Longer, and finish on the edges.',
+            },
+        );
+    }
+
+    private static function baseTooSoft(): Cause
+    {
+        return new Cause(
+            'base too soft',
+            [Defect::MissedPatch, Defect::LiftedEdge, Defect::NotBonded, Defect::Bubble, Defect::Pale],
+            0.5,
+            static fn(Complaint $of): ?Evidence => null === $of->route->base
+                ? null
+                : Evidence::ofFlag(
+                    match ($of->done->word(Done::BASE)) {
+                        'soft' => true,
+                        'hard' => false,
+                        default => null,
+                    },
+                    'It lay on something soft, which takes the pressure.',
+                    'A soft base takes the pressure.',
+                ),
+            'Cover it and press again on a hard board.',
+            'A hard, flat board.',
+        );
+    }
+
+    private static function tooLittlePressure(): Cause
+    {
+        return new Cause(
+            'too little pressure',
+            [Defect::MissedPatch, Defect::NotBonded, Defect::Pale, Defect::LiftedEdge],
+            0.35,
+            static function (Complaint $of): ?Evidence {
+                $ranks = ['light' => 0, 'medium' => 1, 'heavy' => 2];
+                $asked = null;
+                foreach ($of->route->settings as $setting) {
+                    $asked ??= $setting->pressure;
+                }
+                $done = $of->done->word(Done::PRESSURE);
+                if (null === $done || null === $asked) {
+                    return $of->isWax() || $of->isBurnished()
+                        ? null
+                        : Evidence::unknown('How hard it was pressed is not known.');
+                }
+
+                return ($ranks[$done] ?? 1) < ($ranks[$asked] ?? 1)
+                    ? Evidence::for(sprintf('Pressure was %s; this route wants %s.', $done, $asked))
+                    : Evidence::against();
+            },
+            'None.',
+            static fn(Complaint $of): string => 'laser-ceramic' === $of->route->id ? 'Heavy pressure.' : 'Lean on it.',
+        );
+    }
+
+    private static function notHotEnough(): Cause
+    {
+        return new Cause(
+            'not hot enough',
+            [Defect::MissedPatch, Defect::NotBonded, Defect::Pale],
+            0.3,
+            static function (Complaint $of): ?Evidence {
+                $set = $of->done->number(Done::CELSIUS);
+                $asked = null;
+                foreach ($of->route->settings as $setting) {
+                    $asked ??= $setting->temperature?->celsius;
+                }
+                if (null === $set || null === $asked) {
+                    return $of->isWax() || $of->isBurnished() || $of->place->isPart()
+                        ? null
+                        : Evidence::unknown('How hot it really was is not known.');
+                }
+
+                return $set < $asked - 8.0
+                    ? Evidence::for(sprintf('%d °C, where this route wants %d °C.', $set, $asked))
+                    : Evidence::against();
+            },
+            'None, or press it once more at the right heat.',
+            'Wait until it is back at its setting.',
+        );
+    }
+
+    private static function surfaceNotClean(): Cause
+    {
+        return new Cause(
+            'surface not clean',
+            [Defect::NotBonded, Defect::MissedPatch, Defect::LiftedEdge],
+            0.4,
+            static fn(Complaint $of): ?Evidence => in_array($of->route->id, ['toner-metal', 'laser-ceramic'], true) ||
+            $of->done->no(Done::CLEANED)
+                ? Evidence::ofFlag(
+                    $of->done->no(Done::CLEANED) ? true : ($of->done->yes(Done::CLEANED) ? false : null),
+                    'It was not degreased.',
+                    'A finger mark keeps toner off.',
+                )
+                : null,
+            static fn(Complaint $of): string => 'toner-metal' === $of->route->id
+                ? 'Take it off with wool, clean, and redo.'
+                : 'None.',
+            'Abrade it and wipe until the cloth stays clean.',
+        );
     }
 
     private static function dwell(Complaint $of): ?Evidence
@@ -175,201 +195,106 @@ final readonly class PressCauses
     }
 
     /** @return list<Cause> */
-    private static function harm(): array
-    {
-        return [
-            new Cause(
-                'sheet moved under heat',
-                [Defect::Ghost, Defect::Smear],
-                0.5,
-                static fn(Complaint $of): Evidence => Evidence::ofFlag(
-                    $of->done->yes(Done::MOVED) ? true : ($of->done->no(Done::MOVED) ? false : null),
-                    'It slid while it was hot.',
-                    'A sheet that slides prints twice.',
-                ),
-                'None: redo.',
-                'Tack it first; lift the iron, do not push it.',
-            ),
-            new Cause(
-                'steam',
-                [Defect::Bubble, Defect::Wrinkle],
-                0.35,
-                static fn(Complaint $of): Evidence => Evidence::ofFlag(
-                    $of->done->yes(Done::STEAM) ? true : ($of->done->no(Done::STEAM) ? false : null),
-                    'Steam was on.',
-                    'Water in the iron blisters it.',
-                ),
-                'None: redo.',
-                'Steam off, and the tank empty.',
-            ),
-            new Cause(
-                'air or damp left under the film',
-                [Defect::Bubble, Defect::Wrinkle],
-                0.55,
-                static fn(Complaint $of): ?Evidence => $of->isFilm()
-                    ? Evidence::unknown('Cloth holds damp, and a film keeps it in.')
-                    : null,
-                'Parchment over it, and iron a few seconds.',
-                'Press the cloth dry first.',
-            ),
-            new Cause(
-                'damp in the piece',
-                [Defect::Bubble, Defect::Ghost],
-                0.4,
-                static fn(Complaint $of): ?Evidence => $of->isFilm() || $of->isWax() || $of->isBurnished()
-                    ? null
-                    : Evidence::unknown('Damp turns to steam under the press.'),
-                'None.',
-                'Press it empty first, until no steam rises.',
-            ),
-            new Cause(
-                'too hot or too long',
-                [Defect::Scorch],
-                0.6,
-                static function (Complaint $of): Evidence {
-                    $dwell = $of->done->number(Done::DWELL);
-                    $most = $of->route->figures['dwell']->range[1] ?? null;
-
-                    return null !== $dwell && null !== $most && $dwell > 1.05 * $most
-                        ? Evidence::for(sprintf('%d s; up to %d s is usual.', $dwell, $most))
-                        : Evidence::unknown('Held in one place, or set above what the fibre stands.');
-                },
-                'None; a light scorch may wash out.',
-                'Keep it moving, a cover over it, and no hotter than the material stands.',
-            ),
-            new Cause(
-                'creased when it was pressed',
-                [Defect::Wrinkle],
-                0.45,
-                static fn(Complaint $of): ?Evidence => $of->isWax() || $of->isBurnished()
-                    ? null
-                    : Evidence::unknown('A crease in cloth or cover presses itself in.'),
-                'None.',
-                'Iron the place smooth, and lay the cover flat.',
-            ),
-            new Cause(
-                'thermal shock',
-                [Defect::Crack],
-                0.6,
-                static fn(Complaint $of): ?Evidence => 'laser-ceramic' === $of->route->id ||
-                ($of->isDye() && null !== $of->done->word(Done::WATER))
-                    ? match ($of->done->word(Done::WATER)) {
-                        'cold' => Evidence::for('Cold water ran over hot ceramic.'),
-                        'hot' => Evidence::against(),
-                        default => Evidence::unknown('Hot ceramic stands no cold.'),
-                    }
-                    : null,
-                'None.',
-                'Hot water first, then cold; or let it cool.',
-            ),
-            new Cause(
-                'normal before the press',
-                [Defect::Pale],
-                0.2,
-                static fn(Complaint $of): ?Evidence => $of->isDye() && $of->done->no(Done::PRESSED)
-                    ? Evidence::for('It is not pressed yet: sublimation ink looks dull on paper.')
-                    : null,
-                'Press it.',
-                'Nothing.',
-            ),
-            new Cause(
-                'worn in the wash',
-                [Defect::Crack, Defect::Pale],
-                0.3,
-                static fn(Complaint $of): ?Evidence => ($of->done->number(Done::WASHES) ?? 0.0) > 0.0 && !$of->isDye()
-                    ? Evidence::unknown('Every wash takes from a film.')
-                    : null,
-                'None.',
-                'Wash it inside out, cool, and iron it from within.',
-            ),
-        ];
-    }
-
-    /** @return list<Cause> */
     private static function peeling(): array
     {
         return [
-            new Cause(
-                'peeled cold',
-                [Defect::TooShiny],
-                0.6,
-                static fn(Complaint $of): ?Evidence => $of->isFilm()
-                    ? match ($of->done->word(Done::PEELED)) {
-                        'cold' => Evidence::for('It was peeled cold, which leaves a shine.'),
-                        null => Evidence::unknown('Film that is peeled cold shines.'),
-                        default => Evidence::against(),
-                    }
-                    : null,
-                'Parchment over it, and iron a few seconds.',
-                'Peel it warm.',
-            ),
-            new Cause(
-                'peeled too soon',
-                [Defect::NotBonded, Defect::MissedPatch, Defect::LiftedEdge, Defect::Smear],
-                0.4,
-                static function (Complaint $of): ?Evidence {
-                    $ranks = ['hot' => 0, 'warm' => 1, 'cold' => 2];
-                    $words = array_map(static fn($peel): string => $peel->word, $of->route->finishes);
-                    $peeled = $of->done->word(Done::PEELED);
-                    if ([] === $words || $of->isBurnished()) {
-                        return null;
-                    }
-                    $asked = $of->done->word(Done::PEEL_ASKED);
-                    // Where a route leaves the choice, any of its ways is right.
-                    $least =
-                        null === $asked
-                            ? min(array_map(static fn(string $word): int => $ranks[$word] ?? 2, $words))
-                            : $ranks[$asked] ?? 2;
-                    if (null === $peeled || !isset($ranks[$peeled])) {
-                        return Evidence::unknown('Backings that want to cool tear the picture off while they are hot.');
-                    }
-
-                    return $ranks[$peeled] < $least
-                        ? Evidence::for(
-                            sprintf(
-                                'It was peeled %s; it wants to be %s.',
-                                $peeled,
-                                array_search($least, $ranks, true),
-                            ),
-                        )
-                        : Evidence::against();
-                },
-                static fn(Complaint $of): string => $of->isWax() ? 'Cover it again, and heat that spot.' : 'None.',
-                static fn(Complaint $of): string => $of->isWax()
-                    ? 'Hold it 30 s until the wax has set.'
-                    : ('laser-ceramic' === $of->route->id
-                        ? 'Peel it cold.'
-                        : 'Wait until the backing is as cool as the ticket says.'),
-            ),
-            new Cause(
-                'paper pulled instead of soaked',
-                [Defect::NotBonded, Defect::MissedPatch],
-                0.35,
-                static fn(Complaint $of): ?Evidence => isset($of->route->figures['soak']) && !$of->isBurnished()
-                    ? Evidence::ofFlag(
-                        $of->done->no(Done::SOAKED) ? true : ($of->done->yes(Done::SOAKED) ? false : null),
-                        'The paper was pulled off dry.',
-                        'Photo paper does not peel.',
-                    )
-                    : null,
-                'Take it off with wool, and redo.',
-                'Soak it 5 minutes in warm water, until the paper lets go.',
-            ),
-            new Cause(
-                'film of the paper left on',
-                [Defect::Veil],
-                0.6,
-                static fn(Complaint $of): ?Evidence => $of->isToner()
-                    ? Evidence::ofFlag(
-                        $of->done->no(Done::RUBBED) ? true : ($of->done->yes(Done::RUBBED) ? false : null),
-                        'It was not rubbed: a thin film of the paper stays on the toner.',
-                        'A thin film of the paper stays on the toner.',
-                    )
-                    : null,
-                'Lift it with wool, without pressure.',
-                'The same.',
-            ),
+            self::peeledCold(),
+            self::peeledTooSoon(),
+            self::paperPulledInsteadOfSoaked(),
+            self::filmOfThePaperLeftOn(),
         ];
+    }
+
+    private static function peeledCold(): Cause
+    {
+        return new Cause(
+            'peeled cold',
+            [Defect::TooShiny],
+            0.6,
+            static fn(Complaint $of): ?Evidence => $of->isFilm()
+                ? match ($of->done->word(Done::PEELED)) {
+                    'cold' => Evidence::for('It was peeled cold, which leaves a shine.'),
+                    null => Evidence::unknown('Film that is peeled cold shines.'),
+                    default => Evidence::against(),
+                }
+                : null,
+            'Parchment over it, and iron a few seconds.',
+            'Peel it warm.',
+        );
+    }
+
+    private static function peeledTooSoon(): Cause
+    {
+        return new Cause(
+            'peeled too soon',
+            [Defect::NotBonded, Defect::MissedPatch, Defect::LiftedEdge, Defect::Smear],
+            0.4,
+            static function (Complaint $of): ?Evidence {
+                $ranks = ['hot' => 0, 'warm' => 1, 'cold' => 2];
+                $words = array_map(static fn($peel): string => $peel->word, $of->route->finishes);
+                $peeled = $of->done->word(Done::PEELED);
+                if ([] === $words || $of->isBurnished()) {
+                    return null;
+                }
+                $asked = $of->done->word(Done::PEEL_ASKED);
+                // Where a route leaves the choice, any of its ways is right.
+                $least =
+                    null === $asked
+                        ? min(array_map(static fn(string $word): int => $ranks[$word] ?? 2, $words))
+                        : $ranks[$asked] ?? 2;
+                if (null === $peeled || !isset($ranks[$peeled])) {
+                    return Evidence::unknown('Backings that want to cool tear the picture off while they are hot.');
+                }
+
+                return $ranks[$peeled] < $least
+                    ? Evidence::for(
+                        sprintf('It was peeled %s; it wants to be %s.', $peeled, array_search($least, $ranks, true)),
+                    )
+                    : Evidence::against();
+            },
+            static fn(Complaint $of): string => $of->isWax() ? 'Cover it again, and heat that spot.' : 'None.',
+            static fn(Complaint $of): string => $of->isWax()
+                ? 'Hold it 30 s until the wax has set.'
+                : ('laser-ceramic' === $of->route->id
+                    ? 'Peel it cold.'
+                    : 'Wait until the backing is as cool as the ticket says.'),
+        );
+    }
+
+    private static function paperPulledInsteadOfSoaked(): Cause
+    {
+        return new Cause(
+            'paper pulled instead of soaked',
+            [Defect::NotBonded, Defect::MissedPatch],
+            0.35,
+            static fn(Complaint $of): ?Evidence => isset($of->route->figures['soak']) && !$of->isBurnished()
+                ? Evidence::ofFlag(
+                    $of->done->no(Done::SOAKED) ? true : ($of->done->yes(Done::SOAKED) ? false : null),
+                    'The paper was pulled off dry.',
+                    'Photo paper does not peel.',
+                )
+                : null,
+            'Take it off with wool, and redo.',
+            'Soak it 5 minutes in warm water, until the paper lets go.',
+        );
+    }
+
+    private static function filmOfThePaperLeftOn(): Cause
+    {
+        return new Cause(
+            'film of the paper left on',
+            [Defect::Veil],
+            0.6,
+            static fn(Complaint $of): ?Evidence => $of->isToner()
+                ? Evidence::ofFlag(
+                    $of->done->no(Done::RUBBED) ? true : ($of->done->yes(Done::RUBBED) ? false : null),
+                    'It was not rubbed: a thin film of the paper stays on the toner.',
+                    'A thin film of the paper stays on the toner.',
+                )
+                : null,
+            'Lift it with wool, without pressure.',
+            'The same.',
+        );
     }
 
     /** @return list<Cause> */

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Log\Causes;
 
-use Wubbin\Core\Blank\Tone;
 use Wubbin\Core\Log\Cause;
 use Wubbin\Core\Log\Complaint;
 use Wubbin\Core\Log\Done;
 use Wubbin\Core\Log\Evidence;
 use Wubbin\Core\Route\Catalogue;
-use Wubbin\Core\Route\Fit;
 use Wubbin\Core\Run\Defect;
 
 /**
@@ -22,99 +20,195 @@ final readonly class SheetCauses
     /** @return list<Cause> */
     public static function all(Catalogue $catalogue): array
     {
-        return [...self::choices($catalogue), ...self::printing($catalogue), ...self::laying()];
-    }
-
-    /** @return list<Cause> */
-    private static function choices(Catalogue $catalogue): array
-    {
-        $unfit = static function (Complaint $of) use ($catalogue): ?string {
-            $material = $catalogue->materials[$of->done->word(Done::MATERIAL) ?? ''] ?? null;
-            $verdict = null === $material ? null : $of->route->verdictOnSurface('', $material);
-
-            return null === $verdict
-                ? null
-                : (in_array($verdict->fit, [Fit::Bad, Fit::Impossible], true)
-                    ? $verdict->why
-                    : '');
-        };
-
-        return [
-            new Cause(
-                static fn(Complaint $of): string => match (true) {
-                    $of->isDye() => 'no polyester to take the dye',
-                    $of->isWax() => 'not real wax',
-                    $of->isFilm() => 'wrong blank for the film',
-                    default => 'wrong blank for this route',
-                },
-                [Defect::NotBonded, Defect::Pale, Defect::MissedPatch, Defect::LiftedEdge],
-                0.3,
-                static function (Complaint $of) use ($unfit): Evidence {
-                    $why = $unfit($of);
-
-                    return match (true) {
-                        null === $why => $of->place->isPart()
-                            ? Evidence::against()
-                            : Evidence::unknown('What the blank is made of is not known.'),
-                        '' === $why => Evidence::against(),
-                        default => Evidence::for($why),
-                    };
-                },
-                static fn(Complaint $of): string => $of->isDye()
-                    ? 'None: redo on polyester.'
-                    : 'None: another route, or another blank.',
-                static fn(Complaint $of): string => match (true) {
-                    $of->isDye() => 'Polyester, or a blank with a polymer coat.',
-                    $of->isWax() => 'A candle, or an LED with a skin of real wax.',
-                    default => 'A blank that this route takes; see which routes take this one.',
-                },
-            ),
-            new Cause(
-                static fn(Complaint $of): string => $of->isFilm() ? 'clear film on dark cloth' : 'ground too dark',
-                [Defect::Pale],
-                0.5,
-                static function (Complaint $of): ?Evidence {
-                    $tone = Tone::tryFrom($of->done->word(Done::TONE) ?? '');
-                    $verdict = null === $tone ? null : $of->route->verdictOnTone($tone);
-
-                    return match (true) {
-                        null === $verdict => $of->isFilm() && !$of->place->isPart()
-                            ? Evidence::unknown('Clear film has no white: the colour of the cloth comes through.')
-                            : null,
-                        Fit::Good === $verdict->fit => Evidence::against(),
-                        default => Evidence::for($verdict->why),
-                    };
-                },
-                'None: redo on white.',
-                static fn(Complaint $of): string => $of->isFilm()
-                    ? 'Opaque film, or lighter cloth.'
-                    : 'A lighter ground.',
-            ),
-            new Cause(
-                'surface too rough',
-                [Defect::Pale, Defect::MissedPatch, Defect::NotBonded],
-                0.35,
-                static fn(Complaint $of): ?Evidence => in_array(
-                    $of->route->id,
-                    ['liner-wood', 'paper-wood', 'toner-metal'],
-                    true,
-                )
-                    ? Evidence::ofFlag(
-                        $of->done->yes(Done::ROUGH) ? true : ($of->done->no(Done::ROUGH) ? false : null),
-                        'It was rough: toner touches only the high spots.',
-                        'Toner touches only the high spots of a rough surface.',
-                    )
-                    : null,
-                'Sand it and repeat, or keep the worn look.',
-                'Sand it smooth, or paint it first and let the paint dry.',
-            ),
-        ];
+        return [...ChoiceCauses::all($catalogue), ...self::printing($catalogue), ...self::laying()];
     }
 
     /** @return list<Cause> */
     private static function printing(Catalogue $catalogue): array
     {
-        $takes = static function (Complaint $of) use ($catalogue): array {
+        return [
+            self::wrongPrinterForTheMedium($catalogue),
+            self::mirroredTwice(),
+            self::notMirrored(),
+            self::noThisWayUpMark(),
+            self::wrongSideUpInTheTray(),
+            self::looseCarrierEdge(),
+            self::guideLeftInThePrint(),
+            self::inkNotDry(),
+        ];
+    }
+
+    private static function wrongPrinterForTheMedium(Catalogue $catalogue): Cause
+    {
+        $takes = self::takes($catalogue);
+
+        return new Cause(
+            'wrong printer for the medium',
+            [Defect::Smear, Defect::NoPrint, Defect::NotBonded, Defect::Pale, Defect::Bubble],
+            0.3,
+            static function (Complaint $of) use ($takes): Evidence {
+                $technology = $of->done->word(Done::TECHNOLOGY);
+
+                return match (true) {
+                    null === $technology => Evidence::unknown('Which printer it was is not known.'),
+                    in_array($technology, $takes($of), true) => Evidence::against(),
+                    default => Evidence::for(
+                        sprintf(
+                            'It was printed by %s; this medium takes %s.',
+                            $technology,
+                            implode(' or ', $takes($of)),
+                        ),
+                    ),
+                };
+            },
+            static fn(Complaint $of): string => Defect::NoPrint === $of->defect
+                ? 'Check the printer before the next sheet goes in.'
+                : 'None: print it again.',
+            static fn(Complaint $of): string => ucfirst(implode(' or ', $takes($of))) . ' only.',
+        );
+    }
+
+    private static function mirroredTwice(): Cause
+    {
+        return new Cause(
+            'mirrored twice',
+            [Defect::WrongWayRound],
+            0.5,
+            static fn(Complaint $of): Evidence => match ($of->done->word(Done::MIRRORED)) {
+                'both' => Evidence::for('The file is mirrored, and so was the driver: twice is not at all.'),
+                null => Evidence::unknown('File and driver may both have turned it.'),
+                'file', 'driver' => Evidence::unknown(
+                    'The plan mirrors it once; something else may have turned it once more.',
+                ),
+                default => Evidence::against(),
+            },
+            'None: redo.',
+            'Mirror in one place: the file or the driver.',
+        );
+    }
+
+    private static function notMirrored(): Cause
+    {
+        return new Cause(
+            'not mirrored',
+            [Defect::WrongWayRound],
+            0.6,
+            static fn(Complaint $of): Evidence => match ($of->done->word(Done::MIRRORED)) {
+                'none' => Evidence::for('It was mirrored nowhere.'),
+                null => Evidence::unknown('The commonest way to a picture that reads backwards.'),
+                default => Evidence::against(),
+            },
+            'None: redo.',
+            'Mirror in one place: the file or the driver.',
+        );
+    }
+
+    private static function noThisWayUpMark(): Cause
+    {
+        return new Cause(
+            'no this-way-up mark',
+            [Defect::WrongWayRound, Defect::Misplaced],
+            0.2,
+            static fn(Complaint $of): Evidence => match (true) {
+                $of->done->yes(Done::FITS_UPRIGHT) => Evidence::for(
+                    'It reads both ways round, so nothing on it told which way up it goes.',
+                ),
+                $of->done->yes(Done::TOP_MARKED) => Evidence::against(),
+                $of->isWax() || $of->done->no(Done::TOP_MARKED) => $of->done->no(Done::TOP_MARKED)
+                    ? Evidence::for('Its top was not marked.')
+                    : Evidence::unknown('A letter may read the same upside down.'),
+                default => Evidence::unknown('A letter may read the same upside down.'),
+            },
+            'None.',
+            'Mark its top outside the picture.',
+        );
+    }
+
+    private static function wrongSideUpInTheTray(): Cause
+    {
+        return new Cause(
+            'wrong side up in the tray',
+            [Defect::NoPrint, Defect::Smear],
+            0.55,
+            static fn(Complaint $of): Evidence => Evidence::ofFlag(
+                $of->done->no(Done::RIGHT_SIDE) ? true : ($of->done->yes(Done::RIGHT_SIDE) ? false : null),
+                'The side that prints looked the wrong way in this tray.',
+                'Trays differ in which side they print.',
+            ),
+            'None: print it again.',
+            'A feed test for this tray.',
+        );
+    }
+
+    private static function looseCarrierEdge(): Cause
+    {
+        return new Cause(
+            'loose carrier edge',
+            [Defect::Jam, Defect::Wrinkle],
+            0.6,
+            static fn(Complaint $of): Evidence => Evidence::ofFlag(
+                $of->done->no(Done::CARRIER_TIGHT)
+                    ? true
+                    : ($of->done->yes(Done::CARRIER_TIGHT)
+                        ? false
+                        : (Defect::Jam === $of->defect
+                            ? null
+                            : false)),
+                'Its edges were loose.',
+                'Loose edges jam printers.',
+            ),
+            'Make a new carrier.',
+            'Fold and glue all edges, and keep the stack flat under a book.',
+        );
+    }
+
+    private static function guideLeftInThePrint(): Cause
+    {
+        return new Cause(
+            'guide left in the print',
+            [Defect::StrayLine],
+            0.6,
+            static fn(Complaint $of): Evidence => Evidence::ofFlag(
+                $of->done->yes(Done::GUIDE_PRINTED) ? true : ($of->done->no(Done::GUIDE_PRINTED) ? false : null),
+                'The outline of the template was printed with it.',
+                'A line along the edge is mostly a guide that was drawn and not taken out.',
+            ),
+            'None.',
+            'Remove the outline before it is printed.',
+        );
+    }
+
+    private static function inkNotDry(): Cause
+    {
+        return new Cause(
+            'ink not dry',
+            [Defect::Smear, Defect::Bubble, Defect::Ghost],
+            0.5,
+            static function (Complaint $of): ?Evidence {
+                $dried = $of->done->number(Done::DRIED);
+                // One school dries 5 minutes, the other 30: below the shorter nobody calls it dry.
+                $least = min(300.0, $of->least('dry') ?? 300.0);
+
+                return match (true) {
+                    $of->isToner() || 'laser' === $of->done->word(Done::TECHNOLOGY) => null,
+                    null === $dried => Defect::Smear === $of->defect
+                        ? Evidence::unknown('Ink wants 5 to 30 minutes.')
+                        : null,
+                    $dried < $least => Evidence::for(
+                        sprintf('It dried %s; ink wants 5 to 30 minutes.', self::time($dried)),
+                    ),
+                    default => Evidence::against(),
+                };
+            },
+            'None: redo.',
+            'Dry it 30 minutes.',
+        );
+    }
+
+    /** @return \Closure(Complaint): list<string> */
+    private static function takes(Catalogue $catalogue): \Closure
+    {
+        return static function (Complaint $of) use ($catalogue): array {
             $all = [];
             foreach ($of->route->media as $medium) {
                 foreach ($catalogue->media[$medium]->takes as $marking) {
@@ -124,217 +218,106 @@ final readonly class SheetCauses
 
             return array_keys($all);
         };
-
-        return [
-            new Cause(
-                'wrong printer for the medium',
-                [Defect::Smear, Defect::NoPrint, Defect::NotBonded, Defect::Pale, Defect::Bubble],
-                0.3,
-                static function (Complaint $of) use ($takes): Evidence {
-                    $technology = $of->done->word(Done::TECHNOLOGY);
-
-                    return match (true) {
-                        null === $technology => Evidence::unknown('Which printer it was is not known.'),
-                        in_array($technology, $takes($of), true) => Evidence::against(),
-                        default => Evidence::for(
-                            sprintf(
-                                'It was printed by %s; this medium takes %s.',
-                                $technology,
-                                implode(' or ', $takes($of)),
-                            ),
-                        ),
-                    };
-                },
-                static fn(Complaint $of): string => Defect::NoPrint === $of->defect
-                    ? 'Check the printer before the next sheet goes in.'
-                    : 'None: print it again.',
-                static fn(Complaint $of): string => ucfirst(implode(' or ', $takes($of))) . ' only.',
-            ),
-            new Cause(
-                'mirrored twice',
-                [Defect::WrongWayRound],
-                0.5,
-                static fn(Complaint $of): Evidence => match ($of->done->word(Done::MIRRORED)) {
-                    'both' => Evidence::for('The file is mirrored, and so was the driver: twice is not at all.'),
-                    null => Evidence::unknown('File and driver may both have turned it.'),
-                    'file', 'driver' => Evidence::unknown(
-                        'The plan mirrors it once; something else may have turned it once more.',
-                    ),
-                    default => Evidence::against(),
-                },
-                'None: redo.',
-                'Mirror in one place: the file or the driver.',
-            ),
-            new Cause(
-                'not mirrored',
-                [Defect::WrongWayRound],
-                0.6,
-                static fn(Complaint $of): Evidence => match ($of->done->word(Done::MIRRORED)) {
-                    'none' => Evidence::for('It was mirrored nowhere.'),
-                    null => Evidence::unknown('The commonest way to a picture that reads backwards.'),
-                    default => Evidence::against(),
-                },
-                'None: redo.',
-                'Mirror in one place: the file or the driver.',
-            ),
-            new Cause(
-                'no this-way-up mark',
-                [Defect::WrongWayRound, Defect::Misplaced],
-                0.2,
-                static fn(Complaint $of): Evidence => match (true) {
-                    $of->done->yes(Done::FITS_UPRIGHT) => Evidence::for(
-                        'It reads both ways round, so nothing on it told which way up it goes.',
-                    ),
-                    $of->done->yes(Done::TOP_MARKED) => Evidence::against(),
-                    $of->isWax() || $of->done->no(Done::TOP_MARKED) => $of->done->no(Done::TOP_MARKED)
-                        ? Evidence::for('Its top was not marked.')
-                        : Evidence::unknown('A letter may read the same upside down.'),
-                    default => Evidence::unknown('A letter may read the same upside down.'),
-                },
-                'None.',
-                'Mark its top outside the picture.',
-            ),
-            new Cause(
-                'wrong side up in the tray',
-                [Defect::NoPrint, Defect::Smear],
-                0.55,
-                static fn(Complaint $of): Evidence => Evidence::ofFlag(
-                    $of->done->no(Done::RIGHT_SIDE) ? true : ($of->done->yes(Done::RIGHT_SIDE) ? false : null),
-                    'The side that prints looked the wrong way in this tray.',
-                    'Trays differ in which side they print.',
-                ),
-                'None: print it again.',
-                'A feed test for this tray.',
-            ),
-            new Cause(
-                'loose carrier edge',
-                [Defect::Jam, Defect::Wrinkle],
-                0.6,
-                static fn(Complaint $of): Evidence => Evidence::ofFlag(
-                    $of->done->no(Done::CARRIER_TIGHT)
-                        ? true
-                        : ($of->done->yes(Done::CARRIER_TIGHT)
-                            ? false
-                            : (Defect::Jam === $of->defect
-                                ? null
-                                : false)),
-                    'Its edges were loose.',
-                    'Loose edges jam printers.',
-                ),
-                'Make a new carrier.',
-                'Fold and glue all edges, and keep the stack flat under a book.',
-            ),
-            new Cause(
-                'guide left in the print',
-                [Defect::StrayLine],
-                0.6,
-                static fn(Complaint $of): Evidence => Evidence::ofFlag(
-                    $of->done->yes(Done::GUIDE_PRINTED) ? true : ($of->done->no(Done::GUIDE_PRINTED) ? false : null),
-                    'The outline of the template was printed with it.',
-                    'A line along the edge is mostly a guide that was drawn and not taken out.',
-                ),
-                'None.',
-                'Remove the outline before it is printed.',
-            ),
-            new Cause(
-                'ink not dry',
-                [Defect::Smear, Defect::Bubble, Defect::Ghost],
-                0.5,
-                static function (Complaint $of): ?Evidence {
-                    $dried = $of->done->number(Done::DRIED);
-                    // One school dries 5 minutes, the other 30: below the shorter nobody calls it dry.
-                    $least = min(300.0, $of->least('dry') ?? 300.0);
-
-                    return match (true) {
-                        $of->isToner() || 'laser' === $of->done->word(Done::TECHNOLOGY) => null,
-                        null === $dried => Defect::Smear === $of->defect
-                            ? Evidence::unknown('Ink wants 5 to 30 minutes.')
-                            : null,
-                        $dried < $least => Evidence::for(
-                            sprintf('It dried %s; ink wants 5 to 30 minutes.', self::time($dried)),
-                        ),
-                        default => Evidence::against(),
-                    };
-                },
-                'None: redo.',
-                'Dry it 30 minutes.',
-            ),
-        ];
     }
 
     /** @return list<Cause> */
     private static function laying(): array
     {
         return [
-            new Cause(
-                'toner touched before pressing',
-                [Defect::Smear],
-                0.55,
-                static fn(Complaint $of): ?Evidence => $of->isToner()
-                    ? Evidence::ofFlag(
-                        $of->done->yes(Done::TOUCHED) ? true : ($of->done->no(Done::TOUCHED) ? false : null),
-                        'The print was touched: toner on a liner is loose.',
-                        'Toner on a liner is loose until it is pressed.',
-                    )
-                    : null,
-                'None.',
-                'Hold it by its edges.',
-            ),
-            new Cause(
-                'no overlap at the join',
-                [Defect::WhiteLine],
-                0.7,
-                static fn(Complaint $of): Evidence => Evidence::ofFlag(
-                    $of->done->no(Done::OVERLAPPED) ? true : ($of->done->yes(Done::OVERLAPPED) ? false : null),
-                    'The pieces were laid edge to edge.',
-                    'Pieces laid edge to edge part a little under heat.',
-                ),
-                'None.',
-                'Let them overlap by a sliver.',
-            ),
-            new Cause(
-                'no guard',
-                [Defect::ShowThrough],
-                0.7,
-                static fn(Complaint $of): Evidence => Evidence::ofFlag(
-                    $of->done->no(Done::GUARD) ? true : ($of->done->yes(Done::GUARD) ? false : null),
-                    'Nothing lay inside.',
-                    'Colour and heat go through a single layer.',
-                ),
-                'None.',
-                static fn(Complaint $of): string => $of->isDye()
-                    ? 'Uncoated paper inside up to every edge, and behind it.'
-                    : 'Card between the layers.',
-            ),
-            new Cause(
-                'lint',
-                [Defect::FibreLine, Defect::StrayLine],
-                0.6,
-                static fn(Complaint $of): Evidence => Evidence::ofFlag(
-                    $of->done->no(Done::LINT_ROLLED)
-                        ? true
-                        : ($of->done->yes(Done::LINT_ROLLED)
-                            ? false
-                            : (Defect::FibreLine === $of->defect
-                                ? null
-                                : false)),
-                    'It was not lint-rolled: a fibre prints a coloured thread.',
-                    'A fibre prints a coloured thread.',
-                ),
-                'None.',
-                'Lint-roll it twice: before it is pressed empty, and after.',
-            ),
-            new Cause(
-                'laid askew',
-                [Defect::Misplaced],
-                0.5,
-                static fn(Complaint $of): Evidence => Evidence::unknown(
-                    'It was not measured in, or slid before the heat held it.',
-                ),
-                'None.',
-                'Measure from seam and collar, mark the middle, and tape or tack it first.',
-            ),
+            self::tonerTouchedBeforePressing(),
+            self::noOverlapAtTheJoin(),
+            self::noGuard(),
+            self::lint(),
+            self::laidAskew(),
         ];
+    }
+
+    private static function tonerTouchedBeforePressing(): Cause
+    {
+        return new Cause(
+            'toner touched before pressing',
+            [Defect::Smear],
+            0.55,
+            static fn(Complaint $of): ?Evidence => $of->isToner()
+                ? Evidence::ofFlag(
+                    $of->done->yes(Done::TOUCHED) ? true : ($of->done->no(Done::TOUCHED) ? false : null),
+                    'The print was touched: toner on a liner is loose.',
+                    'Toner on a liner is loose until it is pressed.',
+                )
+                : null,
+            'None.',
+            'Hold it by its edges.',
+        );
+    }
+
+    private static function noOverlapAtTheJoin(): Cause
+    {
+        return new Cause(
+            'no overlap at the join',
+            [Defect::WhiteLine],
+            0.7,
+            static fn(Complaint $of): Evidence => Evidence::ofFlag(
+                $of->done->no(Done::OVERLAPPED) ? true : ($of->done->yes(Done::OVERLAPPED) ? false : null),
+                'The pieces were laid edge to edge.',
+                'Pieces laid edge to edge part a little under heat.',
+            ),
+            'None.',
+            'Let them overlap by a sliver.',
+        );
+    }
+
+    private static function noGuard(): Cause
+    {
+        return new Cause(
+            'no guard',
+            [Defect::ShowThrough],
+            0.7,
+            static fn(Complaint $of): Evidence => Evidence::ofFlag(
+                $of->done->no(Done::GUARD) ? true : ($of->done->yes(Done::GUARD) ? false : null),
+                'Nothing lay inside.',
+                'Colour and heat go through a single layer.',
+            ),
+            'None.',
+            static fn(Complaint $of): string => $of->isDye()
+                ? 'Uncoated paper inside up to every edge, and behind it.'
+                : 'Card between the layers.',
+        );
+    }
+
+    private static function lint(): Cause
+    {
+        return new Cause(
+            'lint',
+            [Defect::FibreLine, Defect::StrayLine],
+            0.6,
+            static fn(Complaint $of): Evidence => Evidence::ofFlag(
+                $of->done->no(Done::LINT_ROLLED)
+                    ? true
+                    : ($of->done->yes(Done::LINT_ROLLED)
+                        ? false
+                        : (Defect::FibreLine === $of->defect
+                            ? null
+                            : false)),
+                'It was not lint-rolled: a fibre prints a coloured thread.',
+                'A fibre prints a coloured thread.',
+            ),
+            'None.',
+            'Lint-roll it twice: before it is pressed empty, and after.',
+        );
+    }
+
+    private static function laidAskew(): Cause
+    {
+        return new Cause(
+            'laid askew',
+            [Defect::Misplaced],
+            0.5,
+            static fn(Complaint $of): Evidence => Evidence::unknown(
+                'It was not measured in, or slid before the heat held it.',
+            ),
+            'None.',
+            'Measure from seam and collar, mark the middle, and tape or tack it first.',
+        );
     }
 
     private static function time(float $seconds): string

@@ -22,147 +22,182 @@ final readonly class WaxCauses
     /** @return list<Cause> */
     private static function candles(): array
     {
-        return [
-            new Cause(
-                'wax not melted there',
-                [Defect::Pale, Defect::MissedPatch, Defect::LiftedEdge, Defect::NotBonded],
-                0.7,
-                static function (Complaint $of): ?Evidence {
-                    if (!$of->isWax()) {
-                        return null;
-                    }
-                    $heated = $of->done->number(Done::DWELL);
-                    $usual = $of->route->figures['melt']->value ?? null;
+        return [self::waxNotMeltedThere(), self::tooMuchHeatInOnePlace(), self::coverNotTight(), self::colourWasWet()];
+    }
 
-                    return null !== $heated && null !== $usual && $heated < $usual
-                        ? Evidence::for(
-                            sprintf('%d s in all, where %d s are usual; pale is not yet melted.', $heated, $usual),
-                        )
-                        : ($of->place->isPart()
-                            ? Evidence::for(
-                                'What is pale and milky has not melted: the wax is dark and clear where it has.',
-                            )
-                            : Evidence::unknown('What is pale and milky has not melted.'));
-                },
-                'Cover it again and heat that spot.',
-                'Go on until the whole picture is dark and clear.',
-            ),
-            new Cause(
-                'too much heat in one place',
-                [Defect::MeltedShape, Defect::Scorch, Defect::Wrinkle],
-                0.7,
-                static function (Complaint $of): ?Evidence {
-                    if (!$of->isWax()) {
-                        return null;
-                    }
-                    if ($of->done->yes(Done::STILL)) {
-                        return Evidence::for('The heat was held still.');
-                    }
-                    if (Defect::Wrinkle === $of->defect) {
-                        return null;
-                    }
+    private static function waxNotMeltedThere(): Cause
+    {
+        return new Cause(
+            'wax not melted there',
+            [Defect::Pale, Defect::MissedPatch, Defect::LiftedEdge, Defect::NotBonded],
+            0.7,
+            static function (Complaint $of): ?Evidence {
+                if (!$of->isWax()) {
+                    return null;
+                }
+                $heated = $of->done->number(Done::DWELL);
+                $usual = $of->route->figures['melt']->value ?? null;
 
-                    return 'gun' === $of->done->word(Done::SOURCE)
-                        ? Evidence::for('With a gun the time between bonded and ruined is short.')
-                        : Evidence::unknown('Wax runs soon after it melts.');
-                },
-                'None.',
-                'A dryer, or keep the gun moving.',
-            ),
-            new Cause(
-                'cover not tight',
-                [Defect::Wrinkle, Defect::Bubble],
-                0.6,
-                static fn(Complaint $of): ?Evidence => $of->isWax()
-                    ? Evidence::ofFlag(
-                        $of->done->no(Done::COVER_TIGHT) ? true : ($of->done->yes(Done::COVER_TIGHT) ? false : null),
-                        'The cover was loose.',
-                        'Every fold of the cover is pressed into the wax.',
+                return null !== $heated && null !== $usual && $heated < $usual
+                    ? Evidence::for(
+                        sprintf('%d s in all, where %d s are usual; pale is not yet melted.', $heated, $usual),
                     )
-                    : null,
-                'None.',
-                'Stretch the cover; no wrinkle and no bubble.',
-            ),
-            new Cause(
-                'colour was wet',
-                [Defect::Smear],
-                0.5,
-                static fn(Complaint $of): ?Evidence => $of->isWax()
-                    ? Evidence::unknown('Heavy or wet colour runs, and water keeps wax off.')
-                    : null,
-                'None.',
-                'Thin and dry: let each colour dry before the next.',
-            ),
-        ];
+                    : ($of->place->isPart()
+                        ? Evidence::for(
+                            'What is pale and milky has not melted: the wax is dark and clear where it has.',
+                        )
+                        : Evidence::unknown('What is pale and milky has not melted.'));
+            },
+            'Cover it again and heat that spot.',
+            'Go on until the whole picture is dark and clear.',
+        );
+    }
+
+    private static function tooMuchHeatInOnePlace(): Cause
+    {
+        return new Cause(
+            'too much heat in one place',
+            [Defect::MeltedShape, Defect::Scorch, Defect::Wrinkle],
+            0.7,
+            static function (Complaint $of): ?Evidence {
+                if (!$of->isWax()) {
+                    return null;
+                }
+                if ($of->done->yes(Done::STILL)) {
+                    return Evidence::for('The heat was held still.');
+                }
+                if (Defect::Wrinkle === $of->defect) {
+                    return null;
+                }
+
+                return 'gun' === $of->done->word(Done::SOURCE)
+                    ? Evidence::for('With a gun the time between bonded and ruined is short.')
+                    : Evidence::unknown('Wax runs soon after it melts.');
+            },
+            'None.',
+            'A dryer, or keep the gun moving.',
+        );
+    }
+
+    private static function coverNotTight(): Cause
+    {
+        return new Cause(
+            'cover not tight',
+            [Defect::Wrinkle, Defect::Bubble],
+            0.6,
+            static fn(Complaint $of): ?Evidence => $of->isWax()
+                ? Evidence::ofFlag(
+                    $of->done->no(Done::COVER_TIGHT) ? true : ($of->done->yes(Done::COVER_TIGHT) ? false : null),
+                    'The cover was loose.',
+                    'Every fold of the cover is pressed into the wax.',
+                )
+                : null,
+            'None.',
+            'Stretch the cover; no wrinkle and no bubble.',
+        );
+    }
+
+    private static function colourWasWet(): Cause
+    {
+        return new Cause(
+            'colour was wet',
+            [Defect::Smear],
+            0.5,
+            static fn(Complaint $of): ?Evidence => $of->isWax()
+                ? Evidence::unknown('Heavy or wet colour runs, and water keeps wax off.')
+                : null,
+            'None.',
+            'Thin and dry: let each colour dry before the next.',
+        );
     }
 
     /** @return list<Cause> */
     private static function boards(): array
     {
         return [
-            new Cause(
-                'surface not smooth',
-                [Defect::MissedPatch, Defect::Pale],
-                0.5,
-                static function (Complaint $of): ?Evidence {
-                    if (!$of->isBurnished()) {
-                        return null;
-                    }
-                    $coats = $of->done->number(Done::COATS);
-                    $least = $of->least('coats');
-                    if ($of->done->no(Done::LEVEL) || (null !== $coats && null !== $least && $coats < $least)) {
-                        return Evidence::for(
-                            null === $coats
-                                ? 'It was uneven: hollows stay empty.'
-                                : sprintf(
-                                    '%d coats, where %d make it level: hollows stay empty.',
-                                    $coats,
-                                    $least ?? $coats,
-                                ),
-                        );
-                    }
-
-                    return $of->done->yes(Done::LEVEL) ? Evidence::against() : Evidence::unknown('Hollows stay empty.');
-                },
-                'None, or keep the gaps.',
-                'Three coats, and level them.',
-            ),
-            new Cause(
-                'not burnished enough',
-                [Defect::MissedPatch, Defect::NotBonded, Defect::Pale, Defect::LiftedEdge],
-                0.55,
-                static fn(Complaint $of): ?Evidence => $of->isBurnished()
-                    ? Evidence::ofFlag(
-                        $of->done->no(Done::BURNISHED) ? true : ($of->done->yes(Done::BURNISHED) ? false : null),
-                        'The back was dull in places: those were not down.',
-                        'Dull patches on the back are not down yet.',
-                    )
-                    : null,
-                'None.',
-                'Burnish until the whole back is evenly shiny.',
-            ),
-            new Cause(
-                'fused while fibres were wet',
-                [Defect::WhiteSpecks],
-                0.6,
-                static fn(Complaint $of): Evidence => Evidence::ofFlag(
-                    $of->done->yes(Done::DAMP) ? true : ($of->done->no(Done::DAMP) ? false : null),
-                    'It was fused while it was damp: fibres swell into white specks.',
-                    'Damp fibres swell into white specks under heat.',
-                ),
-                'None.',
-                'Let it dry fully; fuse it only if no fibre is felt.',
-            ),
-            new Cause(
-                'paper fibre left on',
-                [Defect::Veil, Defect::WhiteSpecks],
-                0.5,
-                static fn(Complaint $of): ?Evidence => $of->isBurnished()
-                    ? Evidence::unknown('What feels furry is paper.')
-                    : null,
-                'Wet it and rub until it feels slippery.',
-                'The same: rub until it is slippery, not furry.',
-            ),
+            self::surfaceNotSmooth(),
+            self::notBurnishedEnough(),
+            self::fusedWhileFibresWereWet(),
+            self::paperFibreLeftOn(),
         ];
+    }
+
+    private static function surfaceNotSmooth(): Cause
+    {
+        return new Cause(
+            'surface not smooth',
+            [Defect::MissedPatch, Defect::Pale],
+            0.5,
+            static function (Complaint $of): ?Evidence {
+                if (!$of->isBurnished()) {
+                    return null;
+                }
+                $coats = $of->done->number(Done::COATS);
+                $least = $of->least('coats');
+                if ($of->done->no(Done::LEVEL) || (null !== $coats && null !== $least && $coats < $least)) {
+                    return Evidence::for(
+                        null === $coats
+                            ? 'It was uneven: hollows stay empty.'
+                            : sprintf(
+                                '%d coats, where %d make it level: hollows stay empty.',
+                                $coats,
+                                $least ?? $coats,
+                            ),
+                    );
+                }
+
+                return $of->done->yes(Done::LEVEL) ? Evidence::against() : Evidence::unknown('Hollows stay empty.');
+            },
+            'None, or keep the gaps.',
+            'Three coats, and level them.',
+        );
+    }
+
+    private static function notBurnishedEnough(): Cause
+    {
+        return new Cause(
+            'not burnished enough',
+            [Defect::MissedPatch, Defect::NotBonded, Defect::Pale, Defect::LiftedEdge],
+            0.55,
+            static fn(Complaint $of): ?Evidence => $of->isBurnished()
+                ? Evidence::ofFlag(
+                    $of->done->no(Done::BURNISHED) ? true : ($of->done->yes(Done::BURNISHED) ? false : null),
+                    'The back was dull in places: those were not down.',
+                    'Dull patches on the back are not down yet.',
+                )
+                : null,
+            'None.',
+            'Burnish until the whole back is evenly shiny.',
+        );
+    }
+
+    private static function fusedWhileFibresWereWet(): Cause
+    {
+        return new Cause(
+            'fused while fibres were wet',
+            [Defect::WhiteSpecks],
+            0.6,
+            static fn(Complaint $of): Evidence => Evidence::ofFlag(
+                $of->done->yes(Done::DAMP) ? true : ($of->done->no(Done::DAMP) ? false : null),
+                'It was fused while it was damp: fibres swell into white specks.',
+                'Damp fibres swell into white specks under heat.',
+            ),
+            'None.',
+            'Let it dry fully; fuse it only if no fibre is felt.',
+        );
+    }
+
+    private static function paperFibreLeftOn(): Cause
+    {
+        return new Cause(
+            'paper fibre left on',
+            [Defect::Veil, Defect::WhiteSpecks],
+            0.5,
+            static fn(Complaint $of): ?Evidence => $of->isBurnished()
+                ? Evidence::unknown('What feels furry is paper.')
+                : null,
+            'Wet it and rub until it feels slippery.',
+            'The same: rub until it is slippery, not furry.',
+        );
     }
 }

@@ -13,6 +13,7 @@ use Wubbin\Core\Plan\Setup;
 use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\Stage;
 use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\LayerRole;
 use Wubbin\Core\Route\Route;
 use Wubbin\Core\Route\Support;
@@ -48,6 +49,70 @@ final readonly class PressChecks
         } else {
             array_push($checks, ...$this->heat());
         }
+        array_push($checks, ...$this->scorch());
+        array_push($checks, ...$this->care());
+        array_push($checks, ...$this->supports());
+
+        return $checks;
+    }
+
+    /**
+     * Whether a mug press closes round this piece.
+     *
+     * @return list<Check>
+     */
+    private function closes(HeatSource $heat): array
+    {
+        $setup = $this->setup;
+        $checks = [];
+        $diameter = $setup->size->diameterMm;
+        if (
+            HeatKind::MugPress === $heat->kind &&
+            null !== $diameter &&
+            null !== $heat->diameterFromMm &&
+            null !== $heat->diameterToMm
+        ) {
+            $taper = $setup->size->taper;
+            [$narrow, $wide] =
+                null === $taper
+                    ? [$diameter, $diameter]
+                    : [2.0 * min($taper->rimMm, $taper->footMm), 2.0 * max($taper->rimMm, $taper->footMm)];
+            $diameter = $narrow < $heat->diameterFromMm ? $narrow : $wide;
+            if (null !== $taper) {
+                $checks[] = Check::found(
+                    'heat.leans',
+                    Stage::Heat,
+                    Severity::Note,
+                    'heat',
+                    Phrase::of('The wall leans: a press made for straight mugs presses it harder at its wider end.'),
+                    Phrase::of('Try one first, or use a heater that is shaped for it.'),
+                );
+            }
+            $checks[] =
+                $narrow >= $heat->diameterFromMm && $wide <= $heat->diameterToMm
+                    ? Check::pass('heat.diameter', Stage::Heat, 'heat', Phrase::of('The press closes round this mug.'))
+                    : Check::found(
+                        'heat.diameter',
+                        Stage::Heat,
+                        Severity::Impossible,
+                        'heat',
+                        Phrase::of('This press closes round mugs of {from} to {to}; this one is {diameter} across.', [
+                            'from' => Quantity::length($heat->diameterFromMm),
+                            'to' => Quantity::length($heat->diameterToMm),
+                            'diameter' => Quantity::length($diameter),
+                        ]),
+                        Phrase::of('Take another mug or another press.'),
+                    );
+        }
+
+        return $checks;
+    }
+
+    /** @return list<Check> */
+    private function scorch(): array
+    {
+        $setup = $this->setup;
+        $checks = [];
         $temperature = $setup->temperature();
         if (
             null !== $temperature &&
@@ -65,6 +130,16 @@ final readonly class PressChecks
                 Phrase::of('Do not exceed the seconds.'),
             );
         }
+
+        return $checks;
+    }
+
+    /** @return list<Check> */
+    private function care(): array
+    {
+        $setup = $this->setup;
+        $heat = $setup->heat;
+        $checks = [];
         $care = $setup->material->careDots;
         if (
             HeatKind::Iron === $heat?->kind &&
@@ -87,6 +162,19 @@ final readonly class PressChecks
                 Phrase::of('Try it on a hidden place first.'),
             );
         }
+
+        return $checks;
+    }
+
+    /**
+     * What lies under, in and over the work.
+     *
+     * @return list<Check>
+     */
+    private function supports(): array
+    {
+        $setup = $this->setup;
+        $checks = [];
         $roles = array_map(static fn(Layer $layer): LayerRole => $layer->role, $setup->stack->layers);
         if (in_array(LayerRole::Base, $roles, true)) {
             $checks[] = $this->base();
@@ -139,7 +227,7 @@ final readonly class PressChecks
         $checks = [];
         $tooCool =
             null === $setup->recipe?->temperature
-                ? !$setup->reaches($heat)
+                ? !$setup->route->isReachedBy($heat)
                 : null !== $reached && $reached->celsius < $setup->recipe->temperature->celsius;
         if ($tooCool && null !== $wanted && null !== $reached) {
             $checks[] = Check::found(
@@ -166,45 +254,7 @@ final readonly class PressChecks
                 Phrase::of('Turn steam off and pour the water out.'),
             );
         }
-        $diameter = $setup->size->diameterMm;
-        if (
-            HeatKind::MugPress === $heat->kind &&
-            null !== $diameter &&
-            null !== $heat->diameterFromMm &&
-            null !== $heat->diameterToMm
-        ) {
-            $taper = $setup->size->taper;
-            [$narrow, $wide] =
-                null === $taper
-                    ? [$diameter, $diameter]
-                    : [2.0 * min($taper->rimMm, $taper->footMm), 2.0 * max($taper->rimMm, $taper->footMm)];
-            $diameter = $narrow < $heat->diameterFromMm ? $narrow : $wide;
-            if (null !== $taper) {
-                $checks[] = Check::found(
-                    'heat.leans',
-                    Stage::Heat,
-                    Severity::Note,
-                    'heat',
-                    Phrase::of('The wall leans: a press made for straight mugs presses it harder at its wider end.'),
-                    Phrase::of('Try one first, or use a heater that is shaped for it.'),
-                );
-            }
-            $checks[] =
-                $narrow >= $heat->diameterFromMm && $wide <= $heat->diameterToMm
-                    ? Check::pass('heat.diameter', Stage::Heat, 'heat', Phrase::of('The press closes round this mug.'))
-                    : Check::found(
-                        'heat.diameter',
-                        Stage::Heat,
-                        Severity::Impossible,
-                        'heat',
-                        Phrase::of('This press closes round mugs of {from} to {to}; this one is {diameter} across.', [
-                            'from' => Quantity::length($heat->diameterFromMm),
-                            'to' => Quantity::length($heat->diameterToMm),
-                            'diameter' => Quantity::length($diameter),
-                        ]),
-                        Phrase::of('Take another mug or another press.'),
-                    );
-        }
+        array_push($checks, ...$this->closes($heat));
         $places = count($setup->coverage->places ?? []);
         if (HeatKind::FlatPress === $heat->kind && $places > 1) {
             $checks[] = Check::found(

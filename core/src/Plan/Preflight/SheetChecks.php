@@ -32,6 +32,49 @@ final readonly class SheetChecks
         $setup = $this->setup;
         $medium = $setup->medium;
         $marking = $setup->marking;
+        if (null === $medium || null === $marking) {
+            return $this->missing();
+        }
+        $checks = [$this->marks($medium)];
+        array_push($checks, ...$this->drying());
+        $checks = [...$checks, ...$this->fits($medium), ...$this->parts(), ...$this->tape()];
+        if ($medium->flimsy && !$marking->byHand()) {
+            $checks[] = Check::found(
+                'sheet.carrier',
+                Stage::Print,
+                Severity::Note,
+                'medium',
+                Phrase::of(ucfirst($medium->label) . ' is too flimsy to feed by itself.'),
+                Phrase::of('Fix it on a carrier with no loose edge: a loose edge jams the printer.'),
+            );
+        }
+        if (null !== $setup->loading) {
+            $checks = [...$checks, ...$this->printer($marking, $medium, $setup->loading)];
+        }
+        if (Technology::Sublimation === $marking->technology) {
+            $checks[] = Check::found(
+                'print.dull',
+                Stage::Print,
+                Severity::Note,
+                'marking',
+                Phrase::of('The print looks dull on paper and comes alive in the press.'),
+                Phrase::of('Do not throw it away.'),
+            );
+        }
+
+        return $checks;
+    }
+
+    /**
+     * What of sheet and printer is not on the shelf.
+     *
+     * @return list<Check>
+     */
+    private function missing(): array
+    {
+        $setup = $this->setup;
+        $medium = $setup->medium;
+        $marking = $setup->marking;
         $checks = [];
         if (null === $medium) {
             $wanted = $setup->catalogue->media[$setup->route->media[0]]->label;
@@ -57,25 +100,15 @@ final readonly class SheetChecks
                 $setup->shelf->markings,
             );
         }
-        if (null === $medium || null === $marking) {
-            return $checks;
-        }
-        $checks[] = $this->marks($medium);
-        if (
-            Ink::Pigment === $marking->ink &&
-            isset($setup->ways->figures['dry'], $setup->ways->schools['drying']) &&
-            $setup->ways->figures['dry']->value < 1800.0
-        ) {
-            $checks[] = Check::found(
-                'drying.pigment',
-                Stage::Print,
-                Severity::Warn,
-                'drying',
-                Phrase::of('Pigment ink lies on top and dries slowly; the short wait is for dye ink.'),
-                Phrase::of('Wait 30 minutes.'),
-                new Fix(Phrase::of('30 minutes'), ['school.drying' => 'dry-30']),
-            );
-        }
+
+        return $checks;
+    }
+
+    /** @return list<Check> */
+    private function fits(Medium $medium): array
+    {
+        $setup = $this->setup;
+        $checks = [];
         if (null !== $setup->placed) {
             $widest = $setup->widestOn($medium);
             $checks[] = match (true) {
@@ -108,28 +141,80 @@ final readonly class SheetChecks
                 ),
             };
         }
-        $checks = [...$checks, ...$this->parts(), ...$this->tape()];
-        if ($medium->flimsy && !$marking->byHand()) {
-            $checks[] = Check::found(
-                'sheet.carrier',
+
+        return $checks;
+    }
+
+    /** @return list<Check> */
+    private function takes(Marking $marking, Medium $medium): array
+    {
+        $checks = [];
+        if (true === $marking->printer?->takes($medium->paper)) {
+            $checks[] = Check::pass(
+                'printer.takes',
                 Stage::Print,
-                Severity::Note,
-                'medium',
-                Phrase::of(ucfirst($medium->label) . ' is too flimsy to feed by itself.'),
-                Phrase::of('Fix it on a carrier with no loose edge: a loose edge jams the printer.'),
+                'marking',
+                Phrase::of('The printer takes sheets of this size.'),
+            );
+        } else {
+            // Nobody has said how large a sheet it takes: then it is only what is usual.
+            $checks[] = Check::found(
+                'printer.takes',
+                Stage::Print,
+                isset($this->setup->shelf->printers[$marking->id]) ? Severity::Stop : Severity::Warn,
+                'marking',
+                Phrase::of(
+                    sprintf(
+                        'This printer takes sheets up to %s; this one is %s.',
+                        $marking->printer?->largest->label() ?? 'none',
+                        $medium->paper->label(),
+                    ),
+                ),
+                Phrase::of('Take a smaller sheet, or say on the page “Printers” that it takes larger ones.'),
             );
         }
-        if (null !== $setup->loading) {
-            $checks = [...$checks, ...$this->printer($marking, $medium, $setup->loading)];
-        }
-        if (Technology::Sublimation === $marking->technology) {
+
+        return $checks;
+    }
+
+    /** @return list<Check> */
+    private function stock(Medium $medium): array
+    {
+        $checks = [];
+        $there = $this->setup->shelf->paper->sheets[$medium->id] ?? null;
+        $wanted = $this->setup->job->quantity * count($this->setup->tiling->sheets ?? [1]);
+        if (null !== $there && $there < $wanted) {
             $checks[] = Check::found(
-                'print.dull',
+                'sheet.stock',
                 Stage::Print,
-                Severity::Note,
-                'marking',
-                Phrase::of('The print looks dull on paper and comes alive in the press.'),
-                Phrase::of('Do not throw it away.'),
+                Severity::Warn,
+                'medium',
+                Phrase::of(sprintf('The shelf has %d of these; one picture a sheet it wants %d.', $there, $wanted)),
+                Phrase::of('Put several on a sheet on the page “Sheets”, or get more.'),
+            );
+        }
+
+        return $checks;
+    }
+
+    /** @return list<Check> */
+    private function drying(): array
+    {
+        $setup = $this->setup;
+        $checks = [];
+        if (
+            Ink::Pigment === $setup->marking?->ink &&
+            isset($setup->ways->figures['dry'], $setup->ways->schools['drying']) &&
+            $setup->ways->figures['dry']->value < 1800.0
+        ) {
+            $checks[] = Check::found(
+                'drying.pigment',
+                Stage::Print,
+                Severity::Warn,
+                'drying',
+                Phrase::of('Pigment ink lies on top and dries slowly; the short wait is for dye ink.'),
+                Phrase::of('Wait 30 minutes.'),
+                new Fix(Phrase::of('30 minutes'), ['school.drying' => 'dry-30']),
             );
         }
 
@@ -163,30 +248,7 @@ final readonly class SheetChecks
                 ),
             ),
         ];
-        if (true === $marking->printer?->takes($medium->paper)) {
-            $checks[] = Check::pass(
-                'printer.takes',
-                Stage::Print,
-                'marking',
-                Phrase::of('The printer takes sheets of this size.'),
-            );
-        } else {
-            // Nobody has said how large a sheet it takes: then it is only what is usual.
-            $checks[] = Check::found(
-                'printer.takes',
-                Stage::Print,
-                isset($this->setup->shelf->printers[$marking->id]) ? Severity::Stop : Severity::Warn,
-                'marking',
-                Phrase::of(
-                    sprintf(
-                        'This printer takes sheets up to %s; this one is %s.',
-                        $marking->printer?->largest->label() ?? 'none',
-                        $medium->paper->label(),
-                    ),
-                ),
-                Phrase::of('Take a smaller sheet, or say on the page “Printers” that it takes larger ones.'),
-            );
-        }
+        array_push($checks, ...$this->takes($marking, $medium));
         if (null === $loading->lying()) {
             $checks[] = Check::found(
                 'feed.untried',
@@ -207,18 +269,7 @@ final readonly class SheetChecks
                 Phrase::of('Open the flap at the back, if there is one, and enter it as a tray.'),
             );
         }
-        $there = $this->setup->shelf->paper->sheets[$medium->id] ?? null;
-        $wanted = $this->setup->job->quantity * count($this->setup->tiling->sheets ?? [1]);
-        if (null !== $there && $there < $wanted) {
-            $checks[] = Check::found(
-                'sheet.stock',
-                Stage::Print,
-                Severity::Warn,
-                'medium',
-                Phrase::of(sprintf('The shelf has %d of these; one picture a sheet it wants %d.', $there, $wanted)),
-                Phrase::of('Put several on a sheet on the page “Sheets”, or get more.'),
-            );
-        }
+        array_push($checks, ...$this->stock($medium));
 
         return $checks;
     }

@@ -14,6 +14,7 @@ use Wubbin\Core\Plan\Decision;
 use Wubbin\Core\Plan\Setup;
 use Wubbin\Core\Plan\Step;
 use Wubbin\Core\Plan\Words;
+use Wubbin\Core\Route\Figure;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\StepKind;
@@ -147,12 +148,29 @@ final readonly class HeatLines
         if ([] === $parts) {
             [$parts, $values] = [['{each}'], ['each' => $each]];
         }
+
+        return new Decision(
+            'time',
+            'Heat time',
+            Phrase::of(implode(', ', $parts), $values),
+            $this->timeBecause($figure, $heat, [] === $places),
+            'heat.time',
+            $figure->provenance,
+            Choice::ofFigure($this->setup, $name, DecidedBy::Wubbin),
+            [],
+            $name,
+        );
+    }
+
+    /** @param list<Step> $heat */
+    private function timeBecause(Figure $figure, array $heat, bool $inOneGo): Phrase
+    {
         $total = array_sum(array_map(static fn(Step $step): float => $step->duration->seconds, $heat));
         $range = $figure->rangeQuantity();
         $because = ['total' => Quantity::duration(Duration::seconds($total))];
         $why = '{total} in all.';
         if (null !== $range) {
-            $why .= ' {range} is usual' . ([] === $places ? '.' : ' an area.');
+            $why .= ' {range} is usual' . ($inOneGo ? '.' : ' an area.');
             $because['range'] = $range;
         }
         if (isset($this->setup->ways->figures['edges'])) {
@@ -165,17 +183,7 @@ final readonly class HeatLines
             $why .= ' It grows with the picture, from a small piece to a full sheet.';
         }
 
-        return new Decision(
-            'time',
-            'Heat time',
-            Phrase::of(implode(', ', $parts), $values),
-            Phrase::of($why, $because),
-            'heat.time',
-            $figure->provenance,
-            Choice::ofFigure($this->setup, $name, DecidedBy::Wubbin),
-            [],
-            $name,
-        );
+        return Phrase::of($why, $because);
     }
 
     public function base(): Decision

@@ -92,10 +92,7 @@ final readonly class RectFilling implements Filling
     public function fill(array &$pool, array $order, int $rule, int $ground): Packed
     {
         $free = $this->free[$ground];
-        $smallest = \PHP_INT_MAX;
-        foreach ($order as $kind) {
-            $smallest = min($smallest, $this->wide[$kind], $this->high[$kind]);
-        }
+        $smallest = $this->smallest($order);
         $area = 0;
         $spots = [];
         foreach ($order as $kind) {
@@ -150,6 +147,17 @@ final readonly class RectFilling implements Filling
         }
 
         return new Packed($area, $spots, $ground);
+    }
+
+    /** @param list<int> $order kinds that are still to be laid */
+    private function smallest(array $order): int
+    {
+        $smallest = \PHP_INT_MAX;
+        foreach ($order as $kind) {
+            $smallest = min($smallest, $this->wide[$kind], $this->high[$kind]);
+        }
+
+        return $smallest;
     }
 
     /**

@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Plan;
+
+use Wubbin\Core\Artwork\Picture;
+use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Job\Transfer;
+use Wubbin\Core\Measure\Length;
+use Wubbin\Core\Measure\Size;
+use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Route\Fit;
+use Wubbin\Core\Route\HeatSource;
+use Wubbin\Core\Route\Marking;
+use Wubbin\Core\Route\Medium;
+use Wubbin\Core\Route\Route;
+use Wubbin\Core\Route\Support;
+use Wubbin\Core\Sheet\SheetLayout;
+
+/** What a transfer takes from the shelf: what was asked for, or else the first that suits. */
+final readonly class Choosing
+{
+    public function __construct(
+        private Route $route,
+        private Transfer $transfer,
+        private Shelf $shelf,
+        private ?Picture $picture,
+        private Catalogue $catalogue,
+    ) {}
+
+    public function medium(Ways $ways): ?Medium
+    {
+        $order = array_flip($this->mediaInOrder($ways));
+        $usable = array_filter($this->shelf->media, static fn(Medium $medium): bool => isset($order[$medium->like]));
+        // The order of the shelf decides between sheets of one kind; the chosen way between kinds.
+        $preferred = $ways->media();
+        uasort(
+            $usable,
+            static fn(Medium $a, Medium $b): int => [] === $preferred ? 0 : $order[$a->like] <=> $order[$b->like],
+        );
+        $asked = $this->transfer->choices->thing('medium');
+        $size = null === $this->picture ? null : $this->transfer->placement->sizeOf($this->picture);
+        $margin = 5.0;
+        $trim = Length::mm(isset($ways->figures['trim']) ? $ways->figures['trim']->value : 0.0);
+        if (null !== $size && isset($ways->figures['overlap'])) {
+            // What is split over several sheets wants large ones.
+            uasort(
+                $usable,
+                fn(Medium $a, Medium $b): int => [$this->someoneTakes($b), $b->paper->size()->areaMm2()] <=> [
+                    $this->someoneTakes($a),
+                    $a->paper->size()->areaMm2(),
+                ],
+            );
+            $fits = array_filter(
+                $usable,
+                static fn(Medium $medium): bool => $size->widthMm <=
+                    SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $trim) +
+                        0.01,
+            );
+            $usable = [] === $fits ? $usable : $fits;
+        }
+
+        return self::choose(
+            $usable,
+            $asked,
+            static fn(Medium $medium): bool => null === $size ||
+                $size->widthMm <=
+                    SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $trim) +
+                        0.01,
+        );
+    }
+
+    public function marking(?Medium $chosen): ?Marking
+    {
+        $media =
+            null === $chosen
+                ? array_map(fn(string $id): Medium => $this->catalogue->media[$id], $this->route->media)
+                : [$chosen];
+        $takes = static function (Marking $marking) use ($media): bool {
+            foreach ($media as $medium) {
+                if (Fit::Good === $medium->verdictOn($marking)->fit) {
+                    return true;
+                }
+            }
+
+            return false;
+        };
+        $markings = $this->shelf->markings;
+        // By hand only where the route is drawn by hand, and there first; a printer otherwise.
+        uasort(
+            $markings,
+            fn(Marking $a, Marking $b): int => ($a->byHand() !== $this->route->byHand) <=>
+                ($b->byHand() !== $this->route->byHand),
+        );
+
+        return self::choose(
+            $markings,
+            $this->transfer->choices->thing('marking'),
+            static fn(Marking $m): bool => $takes($m),
+        );
+    }
+
+    public function heat(Ways $ways): ?HeatSource
+    {
+        $kinds = $ways->heat();
+        $usable = array_filter(
+            $this->shelf->heat,
+            static fn(HeatSource $source): bool => in_array($source->kind, $kinds, true),
+        );
+        uasort(
+            $usable,
+            static fn(HeatSource $a, HeatSource $b): int => array_search($a->kind, $kinds, true) <=>
+                array_search($b->kind, $kinds, true),
+        );
+
+        return self::choose(
+            $usable,
+            $this->transfer->choices->thing('heat'),
+            fn(HeatSource $source): bool => $this->route->isReachedBy($source),
+        );
+    }
+
+    public function base(): ?Support
+    {
+        return null === $this->route->base
+            ? null
+            : self::choose(
+                $this->shelf->bases,
+                $this->transfer->choices->thing('base'),
+                fn(Support $base): bool => Route::BASE_HARD !== $this->route->base || $base->hard,
+            );
+    }
+
+    /** @param bool $hollow colour can go through to the other side */
+    public function guard(bool $hollow): ?Support
+    {
+        return $this->route->guard && $hollow
+            ? self::choose(
+                $this->shelf->guards,
+                $this->transfer->choices->thing('guard'),
+                static fn(Support $guard): bool => true,
+            )
+            : null;
+    }
+
+    public function cover(Ways $ways): ?Support
+    {
+        $order = $ways->covers();
+        if ([] === $order) {
+            return null;
+        }
+        $usable = array_filter(
+            $this->shelf->covers,
+            static fn(Support $cover): bool => in_array($cover->like, $order, true),
+        );
+        uasort(
+            $usable,
+            static fn(Support $a, Support $b): int => array_search($a->like, $order, true) <=>
+                array_search($b->like, $order, true),
+        );
+
+        return self::choose($usable, $this->transfer->choices->thing('cover'), static fn(Support $cover): bool => true);
+    }
+
+    /** @return list<string> ids of this route's media, those of the chosen way first */
+    private function mediaInOrder(Ways $ways): array
+    {
+        return array_values(
+            array_unique([...array_intersect($ways->media(), $this->route->media), ...$this->route->media]),
+        );
+    }
+
+    /** Whether a printer of the shelf takes sheets of this size, and may mark them. */
+    private function someoneTakes(Medium $medium): bool
+    {
+        foreach ($this->shelf->markings as $marking) {
+            if (Fit::Good === $medium->verdictOn($marking)->fit && true === $marking->printer?->takes($medium->paper)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What was asked for; where nothing was, the first that suits, or else the first there is.
+     *
+     * @template T
+     *
+     * @param array<string, T> $things
+     * @param callable(T): bool $suits
+     *
+     * @return T|null
+     */
+    private static function choose(array $things, ?string $asked, callable $suits): mixed
+    {
+        if (null !== $asked) {
+            return $things[$asked] ?? null;
+        }
+        foreach ($things as $thing) {
+            if ($suits($thing)) {
+                return $thing;
+            }
+        }
+
+        return array_values($things)[0] ?? null;
+    }
+}

@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Plan\Preflight;
+
+use Wubbin\Core\Blank\Cylinder;
+use Wubbin\Core\Blank\Zone;
+use Wubbin\Core\Measure\Phrase;
+use Wubbin\Core\Measure\Quantity;
+use Wubbin\Core\Plan\Check;
+use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Plan\Severity;
+use Wubbin\Core\Plan\Stage;
+use Wubbin\Core\Route\LayerRole;
+
+/** Where the picture lies: round a piece, over what is kept clear, over the edge of a traced piece. */
+final readonly class PlaceChecks
+{
+    /** A wrap that leaves less of the way round open than this is a full one (assumed). */
+    private const FULL_WRAP = 0.15;
+
+    public function __construct(private Setup $setup) {}
+
+    /** @return list<Check> of a picture that has a place */
+    public function checks(): array
+    {
+        return [...$this->round(), ...$this->keptClear(), ...$this->onItsPiece()];
+    }
+
+    /** @return list<Check> */
+    public function wraps(): array
+    {
+        $setup = $this->setup;
+        $checks = [];
+        if (
+            'yes' === $setup->circumstances['wraps'] &&
+            LayerRole::Blank !== $setup->stack->seenByPrintedFace()?->role
+        ) {
+            $checks[] = Check::found(
+                'place.wraps',
+                Stage::Heat,
+                Severity::Note,
+                'place',
+                Phrase::of('It goes more than half of the way round: one front cannot melt it all.'),
+                Phrase::of('The steps wrap it anew for the back. Keep the subject within the middle quarter.'),
+            );
+        }
+
+        return $checks;
+    }
+
+    /** @return list<Check> of a picture on a round piece */
+    private function round(): array
+    {
+        $diameter = $this->setup->size->diameterMm;
+        $placed = $this->setup->placed;
+        if (null === $diameter || null === $placed) {
+            return [];
+        }
+        $seen = Cylinder::across($diameter)->seenArc(Cylinder::ARM_MM);
+        $open = $this->setup->size->widthMm - $placed->size->widthMm;
+        if ($open < self::FULL_WRAP * $this->setup->size->widthMm) {
+            return [
+                Check::found(
+                    'place.seam',
+                    Stage::Print,
+                    Severity::Note,
+                    'place',
+                    Phrase::of(
+                        $open >= 0.0
+                            ? 'It goes all the way round: {open} stay open at the seam.'
+                            : 'It is longer than the piece is round: it overlaps by {open}.',
+                        ['open' => Quantity::length(abs($open))],
+                    ),
+                    Phrase::of('Keep the seam at the back; a band along the foot hides its edge.'),
+                ),
+            ];
+        }
+
+        // A picture in front is looked at from the front; one put to the side is looked at from there.
+        return $placed->size->widthMm / 2.0 <= $seen
+            ? []
+            : [
+                Check::found(
+                    'place.corner',
+                    Stage::Print,
+                    Severity::Note,
+                    'place',
+                    Phrase::of('It reaches round the corner: at arm’s length {seen} of it are seen at once.', [
+                        'seen' => Quantity::length(2.0 * $seen),
+                    ]),
+                    Phrase::of('Keep faces and lettering within the middle quarter.'),
+                    Finding::resizeTo(2.0 * $seen, 'Make it {width} wide'),
+                ),
+            ];
+    }
+
+    /** @return list<Check> of pockets, holes and seams that the picture lies over */
+    private function keptClear(): array
+    {
+        $placed = $this->setup->placed;
+        $zones = $this->setup->size->zonesOn($this->setup->transfer->sideId);
+        if (null === $placed || [] === $zones) {
+            return [];
+        }
+        $over = array_filter($zones, static fn(Zone $zone): bool => null !== $placed->overlap($zone->rect));
+        if ([] === $over) {
+            return [
+                Check::pass(
+                    'place.clear',
+                    Stage::Print,
+                    'place',
+                    Phrase::of('It keeps clear of what is marked on the blank.'),
+                ),
+            ];
+        }
+        $holes = count(array_filter($over, static fn(Zone $zone): bool => $zone->hole));
+        $places = array_unique(
+            array_map(
+                static fn(Zone $zone): string => Phrase::plain($zone->label),
+                array_filter($over, static fn(Zone $zone): bool => !$zone->hole),
+            ),
+        );
+        $words = [...$places, ...0 === $holes ? [] : [1 === $holes ? 'a hole' : $holes . ' holes']];
+
+        return [
+            [] === $places
+                ? Check::found(
+                    'place.clear',
+                    Stage::Print,
+                    Severity::Warn,
+                    'place',
+                    Phrase::of('It lies over ' . implode(' and ', $words) . ': what is there is lost.'),
+                    Phrase::of('Move it, or sight the holes by the dots on the sheet.'),
+                )
+                : Check::found(
+                    'place.clear',
+                    Stage::Print,
+                    Severity::Warn,
+                    'place',
+                    Phrase::of('It lies over: ' . implode(', ', $words) . '. The heat does not reach evenly there.'),
+                    Phrase::of('Move it clear.'),
+                ),
+        ];
+    }
+
+    /** @return list<Check> of a traced piece: whether the picture lies on it, or covers it all with some to spare */
+    private function onItsPiece(): array
+    {
+        $edge = $this->setup->size->edge;
+        $placed = $this->setup->placed;
+        if (null === $edge || null === $placed) {
+            return [];
+        }
+        // Half a millimetre is forgiven: nobody lays a sheet that well.
+        if ($edge->overscannedBy($placed->grown(0.5))) {
+            return [
+                Check::pass(
+                    'place.edge',
+                    Stage::Print,
+                    'place',
+                    Phrase::of('It covers the piece, and {spare} beyond its edge.', [
+                        'spare' => Quantity::length($edge->overscanMm),
+                    ]),
+                ),
+            ];
+        }
+        $off = 1.0 - $edge->shareOfOnIt($placed);
+        if ($off < 0.002) {
+            return [Check::pass('place.edge', Stage::Print, 'place', Phrase::of('It lies on the piece.'))];
+        }
+        $all = $edge->box()->grown($edge->overscanMm);
+
+        return [
+            $edge->box()->within($placed)
+                ? Check::found(
+                    'place.edge',
+                    Stage::Print,
+                    Severity::Warn,
+                    'place',
+                    Phrase::of(
+                        'It covers the piece, but not {spare} beyond its edge all round: a sheet laid a little ' .
+                            'off leaves a white rim.',
+                        ['spare' => Quantity::length($edge->overscanMm)],
+                    ),
+                    Phrase::of('Make it larger.'),
+                    Finding::resizeTo(
+                        max(
+                            $all->size->widthMm,
+                            ($all->size->heightMm * $placed->size->widthMm) / $placed->size->heightMm,
+                        ) + 0.1,
+                        'Make it {width} wide',
+                    ),
+                )
+                : Check::found(
+                    'place.edge',
+                    Stage::Print,
+                    Severity::Warn,
+                    'place',
+                    Phrase::of(sprintf('%d %% of the picture lies off the piece.', (int) round(100.0 * $off))),
+                    Phrase::of('Move it onto the piece, or make it cover all of it.'),
+                ),
+        ];
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Day;
+
+use OpenApi\Attributes as OA;
+use Wubbin\Core\Day\Block;
+
+/** Work of one kind in one go. */
+#[OA\Schema]
+final readonly class DayBlock
+{
+    /**
+     * @param list<int> $pieces
+     * @param list<string> $labels
+     */
+    public function __construct(
+        #[OA\Property(description: 'Of its first activity')] public string $id,
+        #[OA\Property(description: 'Numbers of those it is about')] public array $pieces,
+        public bool $pinned,
+        #[OA\Property(description: 'It is under way')] public bool $began,
+        #[OA\Property(description: 'Of the lane it lies on')] public string $kind,
+        public int $lane,
+        public string $job,
+        public int $start,
+        public int $end,
+        public ?float $celsius,
+        public bool $hands,
+        public array $labels,
+    ) {}
+
+    public static function of(Block $block): self
+    {
+        return new self(
+            $block->id,
+            $block->pieces,
+            $block->pinned,
+            $block->began,
+            $block->kind,
+            $block->lane,
+            $block->group,
+            $block->start,
+            $block->end,
+            $block->celsius,
+            $block->hands,
+            $block->labels,
+        );
+    }
+}
