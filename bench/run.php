@@ -22,21 +22,12 @@ use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Artwork\SizedBy;
 use Wubbin\Core\Artwork\Traits;
 use Wubbin\Core\Blank\Taper;
-use Wubbin\Core\Heat\Conduction;
-use Wubbin\Core\Heat\Draw;
-use Wubbin\Core\Heat\Grid;
-use Wubbin\Core\Heat\PressWindow;
-use Wubbin\Core\Heat\Slab;
-use Wubbin\Core\Heat\Spread;
-use Wubbin\Core\Heat\Substance;
-use Wubbin\Core\Heat\Surrounding;
 use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\Length;
-use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Rect;
@@ -44,12 +35,6 @@ use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\CatalogueReader;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\UseWanted;
-use Wubbin\Core\Sheet\Gang\Gang;
-use Wubbin\Core\Sheet\Gang\GangOrder;
-use Wubbin\Core\Sheet\Gang\GangPaper;
-use Wubbin\Core\Sheet\Gang\Packer;
-use Wubbin\Core\Sheet\Gang\RectFilling;
-use Wubbin\Core\Tests\Sheet\Clipart;
 use Wubbin\Storage\FileStore;
 
 require dirname(__DIR__) . '/vendor/autoload.php';
@@ -301,94 +286,6 @@ Bench::row(
 Bench::row('PDF of 20 sheets with 300 dpi pictures, median', sprintf('%.1f s', $seconds), '15 s', $seconds <= 15.0);
 Bench::row('  largest process of it', sprintf('%.0f MB', $megabytes), '384 MB', $megabytes <= 384.0);
 
-// Sheets that many pieces share, beside a packer from the npm registry in the same run.
-/**
- * @var array{instances: list<array{pieces_mm: list<array{int, int}>, printable_mm: array{int, int}, gap_mm: int,
- *     area_bound: int}>} $gangs
- */
-$gangs = json_decode((string) file_get_contents(__DIR__ . '/gang-instances.json'), true, 16, \JSON_THROW_ON_ERROR);
-/** @var list<int> $theirs */
-$theirs = json_decode(
-    (string) shell_exec('node ' . escapeshellarg(__DIR__ . '/gang.mjs')),
-    true,
-    8,
-    \JSON_THROW_ON_ERROR,
-);
-[$ours, $more, $many, $bound, $slowest] = [0, 0, 0, 0, 0.0];
-foreach (
-    $gangs['instances']
-    as $i => ['pieces_mm' => $sizes, 'printable_mm' => [$wide, $high], 'gap_mm' => $gap, 'area_bound' => $least]
-) {
-    [$kinds, $counts] = [[], []];
-    foreach ($sizes as [$w, $h]) {
-        $kinds["$w $h"] = [$w + $gap, $h + $gap, true];
-        $counts["$w $h"] = ($counts["$w $h"] ?? 0) + 1;
-    }
-    $began = microtime(true);
-    $sheets = count(
-        Packer::pack(
-            new RectFilling(array_values($kinds), $wide + $gap, $high + $gap),
-            array_values($counts),
-            1,
-            static fn(): bool => microtime(true) - $began < 1.9,
-        ),
-    );
-    $slowest = max($slowest, microtime(true) - $began);
-    $ours += $sheets;
-    $more += $sheets > $theirs[$i] ? 1 : 0;
-    if (count($sizes) >= 100) {
-        $many += $sheets;
-        $bound += $least;
-    }
-}
-$fewer = 100.0 * (1.0 - $ours / array_sum($theirs));
-Bench::row(
-    'Sheets for 60 gangs, fewer than the other packer needs',
-    sprintf('%.1f %% (%d of %d)', $fewer, $ours, array_sum($theirs)),
-    '3 %',
-    $fewer >= 3.0,
-);
-Bench::row('  gangs that need more than it', (string) $more, '0', 0 === $more);
-Bench::row(
-    '  over the area’s bound, gangs of 100 pieces and more',
-    sprintf('%.1f %%', 100.0 * ($many / $bound - 1.0)),
-    '7 %',
-    $many <= 1.07 * $bound,
-);
-Bench::row('  slowest gang', sprintf('%.2f s', $slowest), '2 s', $slowest <= 2.0);
-
-// Leaves, drops, hearts, stars and rounds that fill ten sheets by their boxes, laid by their outlines.
-[$byBoxes, $byOutlines] = [0, 0];
-$room = Rect::mm(5.0, 5.0, 200.0, 272.0);
-foreach ([11, 12, 13] as $seed) {
-    // As many as ten sheets hold by their boxes, with the same time for both ways.
-    $pieces = Clipart::pieces($seed, 10.0 * $room->size->areaMm2());
-    $began = [];
-    $last = [];
-    for ($wanted = count($pieces); !isset($last[0]) || $last[0] > 10; $wanted = (int) floor(0.97 * $wanted)) {
-        $pieces = array_slice($pieces, 0, $wanted);
-        [$began, $last] = [[], []];
-        Gang::fromOrder(
-            new GangOrder($pieces, new GangPaper(PaperSize::A4->size(), $room), Length::mm(3.0)),
-            1,
-            static function (int $tried, int $sheets, int $way) use (&$began, &$last): bool {
-                $began[$way] ??= microtime(true);
-                $last[$way] = $sheets;
-
-                return microtime(true) - $began[$way] < 2.0;
-            },
-        );
-    }
-    $byBoxes += $last[0];
-    $byOutlines += $last[1] ?? $last[0];
-}
-Bench::row(
-    'Clip-art shapes for ten sheets by their boxes, fewer by their outlines',
-    sprintf('%.1f %% (%d of %d)', 100.0 * (1.0 - $byOutlines / $byBoxes), $byOutlines, $byBoxes),
-    '10 %',
-    $byOutlines <= 0.9 * $byBoxes,
-);
-
 // The heat of a job over HTTP, as a page asks for it after a change.
 $times = Bench::times(
     static function () use ($address): string {
@@ -404,71 +301,6 @@ Bench::row(
     sprintf('%.0f ms', Bench::quantile($times, 0.95)),
     '700 ms',
     Bench::quantile($times, 0.95) <= 700.0,
-);
-
-// Heat: 180 s under an iron through seven layers, a plain window, and one with 64 draws.
-$wood = new Substance(0.15, 640.0, 2805.0);
-$paper = new Substance(0.18, 930.0, 1340.0);
-$cloth = new Substance(0.08, 450.0, 1300.0);
-$seven = static fn(int $cells): Grid => new Grid([
-    new Slab('cover', $paper, 1.0e-4, 500.0, cells: $cells),
-    new Slab('film', $paper, 2.0e-4, 500.0, cells: $cells),
-    new Slab('front', $cloth, 6.0e-4, 500.0, cells: $cells),
-    new Slab('card', $paper, 5.0e-4, 500.0, cells: $cells),
-    new Slab('back', $cloth, 6.0e-4, 500.0, cells: $cells),
-    new Slab('cotton', $cloth, 5.0e-4, 500.0, cells: $cells),
-    new Slab('board', $wood, 0.018, cells: $cells),
-]);
-$press = static function (int $cells) use ($seven): Conduction {
-    $heat = new Conduction(
-        $seven($cells),
-        Surrounding::plate(200.0, 500.0, 20000.0, 80000.0, 200.0, 10.0),
-        Surrounding::steady(20.0, 10.0),
-    );
-    $heat->until(180.0);
-
-    return $heat;
-};
-$times = Bench::times(static fn(): int => $press(0)->accepted, 20);
-Bench::row(
-    '180 s of heat through seven layers, 95th percentile',
-    sprintf('%.0f ms', Bench::quantile($times, 0.95)),
-    '100 ms',
-    Bench::quantile($times, 0.95) <= 100.0,
-);
-$case = $planner->plan($job, $shelf, $fresh($job))->transfers[0]->heatCase ?? throw new LogicException('It is heated.');
-$times = Bench::times(
-    static fn(): ?float => PressWindow::forCase($case, $catalogue->heatParameters, Draw::middles())->earliestS,
-    20,
-);
-Bench::row(
-    'A press window, 95th percentile',
-    sprintf('%.0f ms', Bench::quantile($times, 0.95)),
-    '400 ms',
-    Bench::quantile($times, 0.95) <= 400.0,
-);
-$times = Bench::times(
-    static fn(): int => Spread::forCase($case, $catalogue->heatParameters, 64, static fn(int $done): bool => true)
-        ->inside,
-    3,
-    0,
-);
-Bench::row(
-    '  with 64 draws of its uncertainty, median',
-    sprintf('%.1f s', Bench::quantile($times, 0.5) / 1000.0),
-    '7 s',
-    Bench::quantile($times, 0.5) <= 7000.0,
-);
-$each = [];
-foreach ([8, 16, 32, 64] as $cells) {
-    $times = Bench::times(static fn(): int => $press($cells)->accepted, 5, 1);
-    $each[] = (1000.0 * Bench::quantile($times, 0.5)) / (7 * $cells * $press($cells)->accepted);
-}
-Bench::row(
-    '  cost of a cell and step, 56 cells to 448',
-    implode(', ', array_map(static fn(float $us): string => sprintf('%.1f', $us), $each)) . ' µs',
-    'no more at the end',
-    $each[3] <= 1.25 * $each[0],
 );
 
 // What the browser must have before the first page stands: the entry and what it imports at once.

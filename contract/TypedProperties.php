@@ -19,8 +19,13 @@ final readonly class TypedProperties implements ProcessorInterface
 {
     public function __invoke(Analysis $analysis): void
     {
-        foreach ($analysis->getAnnotationsOfType(OA\Schema::class, true) as $schema) {
-            $class = $schema->_context->class ?? null;
+        /** @var list<OA\Schema> $schemas */
+        $schemas = $analysis->getAnnotationsOfType(OA\Schema::class, true);
+        foreach ($schemas as $schema) {
+            if (null === $schema->_context) {
+                continue;
+            }
+            $class = $schema->_context->class;
             if (null !== $class && !$schema->_context->is('nested') && Generator::isDefault($schema->properties)) {
                 $name = $schema->_context->fullyQualifiedName($class);
                 if (class_exists($name)) {
@@ -35,9 +40,15 @@ final readonly class TypedProperties implements ProcessorInterface
     {
         $types = $this->documented($class);
         $described = [];
-        foreach ($analysis->getAnnotationsOfType(OA\Property::class) as $property) {
+        /** @var list<OA\Property> $properties */
+        $properties = $analysis->getAnnotationsOfType(OA\Property::class);
+        foreach ($properties as $property) {
             $of = $property->_context;
-            if ($of->fullyQualifiedName((string) $of->class) === '\\' . $class->name && !$of->is('nested')) {
+            if (
+                null !== $of &&
+                $of->fullyQualifiedName((string) $of->class) === '\\' . $class->name &&
+                !$of->is('nested')
+            ) {
                 $described[$property->property] = $property;
             }
         }
@@ -66,6 +77,7 @@ final readonly class TypedProperties implements ProcessorInterface
         }
     }
 
+    /** @param \ReflectionClass<object> $class */
     private function type(OA\Schema $property, string $type, \ReflectionClass $class): void
     {
         $type = trim($type);
@@ -100,7 +112,11 @@ final readonly class TypedProperties implements ProcessorInterface
         }
     }
 
-    /** Entries of an array shape, with commas between. */
+    /**
+     * Entries of an array shape, with commas between.
+     *
+     * @param \ReflectionClass<object> $class
+     */
     private function shape(OA\Schema $property, string $entries, \ReflectionClass $class): void
     {
         $property->type = 'object';
@@ -122,6 +138,7 @@ final readonly class TypedProperties implements ProcessorInterface
         }
     }
 
+    /** @param \ReflectionClass<object> $class */
     private function simple(OA\Schema $property, string $type, \ReflectionClass $class): void
     {
         $plain = match (true) {
@@ -145,7 +162,7 @@ final readonly class TypedProperties implements ProcessorInterface
             [] !== (new \ReflectionClass($name))->getAttributes(\OpenApi\Attributes\Schema::class)
         ) {
             $property->ref = '#/components/schemas/' . (new \ReflectionClass($name))->getShortName();
-        } elseif (null !== ($written = $this->written($name))) {
+        } elseif (class_exists($name) && null !== ($written = $this->written($name))) {
             // What a class of the core is written as, its own comment says.
             $this->type($property, $written, new \ReflectionClass($name));
         } else {
@@ -153,7 +170,11 @@ final readonly class TypedProperties implements ProcessorInterface
         }
     }
 
-    /** A class as it is written in the file of another. */
+    /**
+     * A class as it is written in the file of another.
+     *
+     * @param \ReflectionClass<object> $class
+     */
     private function resolved(string $type, \ReflectionClass $class): string
     {
         if (class_exists($type) || enum_exists($type)) {
@@ -179,7 +200,11 @@ final readonly class TypedProperties implements ProcessorInterface
         return 1 === preg_match('/@return\s+(array(\{(?:[^{}]|(?2))*\}))/s', $comment, $found) ? $found[1] : null;
     }
 
-    /** @return array<string, string> types by field, where the constructor's comment says more than PHP can */
+    /**
+     * @param \ReflectionClass<object> $class
+     *
+     * @return array<string, string> types by field, where the constructor's comment says more than PHP can
+     */
     private function documented(\ReflectionClass $class): array
     {
         $comment = (string) $class->getConstructor()?->getDocComment();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Cost;
 
 use OpenApi\Attributes as OA;
+use Wubbin\Core\Cost\Item;
 use Wubbin\Core\Cost\Ledger;
 use Wubbin\Core\Cost\Movement;
 use Wubbin\Core\Cost\Needs;
@@ -51,6 +52,35 @@ final readonly class StockView
         Currency $currency,
     ): self {
         $needed = static fn(string $key): float => round($needs->amounts[$key] ?? 0.0, 2);
+
+        return new self(
+            $currency->code,
+            $currency->digits,
+            self::counted($items, $ledgers, $needed, $short),
+            self::uncounted([...array_values($needs->items), ...$names->all()], $items, $needed),
+            array_map(self::bought(...), $short),
+            array_sum(array_map(static fn(Shortage $one): int => $one->cost ?? 0, $short)),
+            array_map(
+                static fn(Offcut $offcut): OffcutView => new OffcutView(
+                    label: $shelf->media[$offcut->mediumId]->label ?? $offcut->mediumId,
+                    width_mm: $offcut->size->widthMm,
+                    height_mm: $offcut->size->heightMm,
+                ),
+                $shelf->paper->offcuts,
+            ),
+        );
+    }
+
+    /**
+     * @param array<string, StoredItem> $items
+     * @param array<string, Ledger> $ledgers
+     * @param \Closure(string): float $needed of a key
+     * @param list<Shortage> $short
+     *
+     * @return list<StockItemView>
+     */
+    private static function counted(array $items, array $ledgers, \Closure $needed, array $short): array
+    {
         $isShort = array_flip(array_map(static fn(Shortage $one): string => $one->item->key(), $short));
         $stocked = array_map(static function (StoredItem $stored) use ($ledgers, $needed, $isShort): StockItemView {
             $item = $stored->item();
@@ -80,8 +110,21 @@ final readonly class StockView
                 $other->label,
             ],
         );
+
+        return $stocked;
+    }
+
+    /**
+     * @param list<Item> $all
+     * @param array<string, StoredItem> $items that are counted
+     * @param \Closure(string): float $needed of a key
+     *
+     * @return list<UncountedItem>
+     */
+    private static function uncounted(array $all, array $items, \Closure $needed): array
+    {
         $others = [];
-        foreach ([...array_values($needs->items), ...$names->all()] as $item) {
+        foreach ($all as $item) {
             if (!isset($items[$item->key()])) {
                 $others[$item->key()] ??= new UncountedItem(
                     key: $item->key(),
@@ -93,22 +136,7 @@ final readonly class StockView
             }
         }
 
-        return new self(
-            $currency->code,
-            $currency->digits,
-            $stocked,
-            array_values($others),
-            array_map(self::bought(...), $short),
-            array_sum(array_map(static fn(Shortage $one): int => $one->cost ?? 0, $short)),
-            array_map(
-                static fn(Offcut $offcut): OffcutView => new OffcutView(
-                    label: $shelf->media[$offcut->mediumId]->label ?? $offcut->mediumId,
-                    width_mm: $offcut->size->widthMm,
-                    height_mm: $offcut->size->heightMm,
-                ),
-                $shelf->paper->offcuts,
-            ),
-        );
+        return array_values($others);
     }
 
     private static function bought(Shortage $short): ItemToBuy

@@ -14,11 +14,14 @@ use Wubbin\Core\Day\Part;
 use Wubbin\Core\Day\Scheduler;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Core\Day\Workshop;
+use Wubbin\Core\Job\Job;
+use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Run\BenchSessions;
+use Wubbin\Session\StoredRun;
 
 /** Plans what is left of all jobs that are due, with the hands, machines and places of this shop. */
 final readonly class DayPlanner
@@ -54,34 +57,7 @@ final readonly class DayPlanner
                 continue;
             }
             $plan = $plans[$job->id] = $planned($job);
-            $due = null === $job->due ? null : $hours->endOf($job->due, $zone);
-            $own = [];
-            foreach ($sessions as $run) {
-                array_push(
-                    $own,
-                    ...JobActivities::forSession(
-                        $plan,
-                        $run->id,
-                        $run->sequence(),
-                        $this->bench->state($run),
-                        $now,
-                        $due,
-                    ),
-                );
-            }
-            if ($pieces > 0 && null !== $due) {
-                array_push(
-                    $own,
-                    ...JobActivities::forPlan(
-                        $plan,
-                        $job->quantity - $pieces + 1,
-                        $job->quantity,
-                        $due,
-                        $hours->rack,
-                        $hours->shelf,
-                    ),
-                );
-            }
+            $own = $this->activities($job, $plan, $pieces, $sessions, $hours);
             if ([] !== $activities && count($activities) + count($own) > self::MOST_ACTIVITIES) {
                 $later[] = $job->name;
             } elseif ([] !== $own) {
@@ -96,19 +72,66 @@ final readonly class DayPlanner
                 : $one,
             $activities,
         );
-        $machines = array_fill_keys(
-            array_filter(array_map(static fn(Activity $one): ?string => $one->machine, $activities), is_string(...)),
-            1,
-        );
-        $workshop = new Workshop($hours->hands, $hours->hours($now, $zone), $machines, $this->heating(), [
-            Part::RACK => $hours->rack,
-            Part::SHELF => $hours->shelf,
-        ]);
+        $workshop = $this->workshop($activities, $hours, $now);
         try {
             return new Agenda(new Day($activities, $workshop, $now->getTimestamp()), $names, $later, $plans);
         } catch (Impossible $e) {
             throw InvalidInput::field('day', $e->getMessage());
         }
+    }
+
+    /**
+     * @param int $pieces that nobody has begun
+     * @param list<StoredRun> $sessions under way
+     *
+     * @return list<Activity>
+     */
+    private function activities(Job $job, Plan $plan, int $pieces, array $sessions, WorkHours $hours): array
+    {
+        $due = null === $job->due ? null : $hours->endOf($job->due, $this->workHours->zone());
+        $own = [];
+        foreach ($sessions as $run) {
+            array_push(
+                $own,
+                ...JobActivities::forSession(
+                    $plan,
+                    $run->id,
+                    $run->sequence(),
+                    $this->bench->state($run),
+                    $this->clock->now(),
+                    $due,
+                ),
+            );
+        }
+        if ($pieces > 0 && null !== $due) {
+            array_push(
+                $own,
+                ...JobActivities::forPlan(
+                    $plan,
+                    $job->quantity - $pieces + 1,
+                    $job->quantity,
+                    $due,
+                    $hours->rack,
+                    $hours->shelf,
+                ),
+            );
+        }
+
+        return $own;
+    }
+
+    /** @param list<Activity> $activities */
+    private function workshop(array $activities, WorkHours $hours, \DateTimeImmutable $now): Workshop
+    {
+        $machines = array_fill_keys(
+            array_filter(array_map(static fn(Activity $one): ?string => $one->machine, $activities), is_string(...)),
+            1,
+        );
+
+        return new Workshop($hours->hands, $hours->hours($now, $this->workHours->zone()), $machines, $this->heating(), [
+            Part::RACK => $hours->rack,
+            Part::SHELF => $hours->shelf,
+        ]);
     }
 
     /**

@@ -9,6 +9,7 @@ use Wubbin\Core\Day\Block;
 use Wubbin\Core\Day\Link;
 use Wubbin\Core\Day\Move;
 use Wubbin\Core\Day\Timetable;
+use Wubbin\Core\Day\Workshop;
 
 /** What to do when, as its screen draws it: seconds since 1970 throughout. */
 #[OA\Schema]
@@ -82,43 +83,15 @@ final readonly class DayView
     ): self {
         $names = $agenda->names;
         $day = $table->day;
-        $workshop = $day->workshop;
-        $lanes = [];
-        foreach (
-            ['hands' => $workshop->hands] +
-                self::named('machine', $workshop->machines) +
-                self::named('place', $workshop->places)
-            as $kind => $count
-        ) {
-            for ($n = 0; $n < $count; ++$n) {
-                $lanes[] = new DayLane(kind: $kind, n: $n);
-            }
-        }
-        $ends = $table->finishes();
-        $due = [];
-        foreach ($day->activities as $activity) {
-            $due[$activity->group] = $activity->due ?? ($due[$activity->group] ?? null);
-        }
-        $jobs = array_map(
-            static fn(string $id, string $name): DayJob => new DayJob(
-                id: $id,
-                name: $name,
-                end: $ends[$id],
-                due: $due[$id],
-                late_s: null === $due[$id] ? 0 : max(0, $ends[$id] - $due[$id]),
-            ),
-            array_keys($names),
-            array_values($names),
-        );
 
         return new self(
             $day->now,
             $zone,
             $hours,
-            $workshop->hours->stretches,
-            $lanes,
+            $day->workshop->hours->stretches,
+            self::lanes($day->workshop),
             array_map(DayBlock::of(...), Block::all($table)),
-            $jobs,
+            self::jobs($table, $names),
             $table->score->finish,
             array_map(static fn(string $id): string => $names[$id], $table->late()),
             array_map(
@@ -143,6 +116,50 @@ final readonly class DayView
                 $table->unkept(),
             ),
             $table->score->changes,
+        );
+    }
+
+    /** @return list<DayLane> */
+    private static function lanes(Workshop $workshop): array
+    {
+        $lanes = [];
+        foreach (
+            ['hands' => $workshop->hands] +
+                self::named('machine', $workshop->machines) +
+                self::named('place', $workshop->places)
+            as $kind => $count
+        ) {
+            for ($n = 0; $n < $count; ++$n) {
+                $lanes[] = new DayLane(kind: $kind, n: $n);
+            }
+        }
+
+        return $lanes;
+    }
+
+    /**
+     * @param array<string, string> $names by job
+     *
+     * @return list<DayJob>
+     */
+    private static function jobs(Timetable $table, array $names): array
+    {
+        $ends = $table->finishes();
+        $due = [];
+        foreach ($table->day->activities as $activity) {
+            $due[$activity->group] = $activity->due ?? ($due[$activity->group] ?? null);
+        }
+
+        return array_map(
+            static fn(string $id, string $name): DayJob => new DayJob(
+                id: $id,
+                name: $name,
+                end: $ends[$id],
+                due: $due[$id],
+                late_s: null === $due[$id] ? 0 : max(0, $ends[$id] - $due[$id]),
+            ),
+            array_keys($names),
+            array_values($names),
         );
     }
 

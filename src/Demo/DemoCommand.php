@@ -237,6 +237,12 @@ final class DemoCommand extends Command
         $run->finish($at);
         $this->entities->persist($run);
         $this->entities->flush();
+        $this->rememberPieces($run, $sequence);
+        $this->entities->flush();
+    }
+
+    private function rememberPieces(StoredRun $run, BenchSequence $sequence): void
+    {
         foreach (self::PAST as $n => [, $marks, $note]) {
             $this->log->write(
                 $run->pieces->get($n + 1) ?? throw new \LogicException('It is there.'),
@@ -245,6 +251,5 @@ final class DemoCommand extends Command
                 $note,
             );
         }
-        $this->entities->flush();
     }
 }

@@ -12,12 +12,10 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
-use Wubbin\Core\Log\Ladder;
 use Wubbin\Core\Log\LadderAxis;
 use Wubbin\Core\Log\LadderMark;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\PaperSize;
-use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Medium;
@@ -35,9 +33,6 @@ use Wubbin\Route\RecipeStore;
 final readonly class LadderController
 {
     private const LISTED = 100;
-
-    /** By which figure a route says how long it heats, the first that it has. */
-    private const DWELLS = ['dwell', 'still', 'melt'];
 
     public function __construct(
         private EntityManagerInterface $entities,
@@ -335,7 +330,8 @@ final readonly class LadderController
         $chosen = $ladder->chosen() ?? throw InvalidInput::field('marks', 'Mark a swatch as good first.');
         try {
             $recipe = Recipe::fromRecord(
-                $this->record(
+                LadderRecipe::forSwatch(
+                    $this->catalogue,
                     $stored,
                     $ladder,
                     $chosen['x'],
@@ -353,38 +349,6 @@ final readonly class LadderController
         $this->entities->flush();
 
         return new JsonResponse(LadderView::of($stored));
-    }
-
-    private function record(StoredLadder $stored, Ladder $ladder, int $x, int $y, string $name, string $swatch): Record
-    {
-        $facts = $stored->facts();
-        $route = $this->catalogue->routes[$facts->string('route')];
-        $dwell =
-            array_values(
-                array_filter(self::DWELLS, static fn(string $figure): bool => isset($route->figures[$figure])),
-            )[0] ?? 'dwell';
-        $value = static fn(string $of): ?float => $ladder->value($of, $x, $y);
-        $pressure = $value(LadderAxis::PRESSURE);
-
-        return Record::of(
-            array_filter(
-                [
-                    'id' => 'ladder-' . mb_substr($stored->id, 0, 50),
-                    'name' => $name,
-                    'route' => $route->id,
-                    'medium' => $facts->stringOrNull('medium_like'),
-                    'heat' => $facts->stringOrNull('source'),
-                    'figures' => array_filter(
-                        [$dwell => $value(LadderAxis::SECONDS), 'dry' => $value(LadderAxis::DRYING)],
-                        is_float(...),
-                    ),
-                    'temperature_c' => $value(LadderAxis::CELSIUS),
-                    'pressure' => null === $pressure ? null : LadderAxis::PRESSURES[(int) $pressure],
-                    'note' => sprintf('From a test ladder of %d swatches: %s.', count($ladder->names()), $swatch),
-                ],
-                static fn(mixed $one): bool => null !== $one,
-            ),
-        );
     }
 
     /** @return array{of: string, values: list<string>} */

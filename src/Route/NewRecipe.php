@@ -11,6 +11,7 @@ use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Recipe;
+use Wubbin\Core\Route\Route;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
@@ -67,22 +68,7 @@ final readonly class NewRecipe
             }
         };
         $celsius = static fn(string $typed): float => $parser->temperature($typed)->celsius;
-        $figures = [];
-        foreach ($route->figures as $name => $figure) {
-            $value = $read(
-                'figure.' . $name,
-                static fn(string $typed): float => match ($figure->kind) {
-                    QuantityKind::Duration => $parser->duration($typed)->seconds,
-                    QuantityKind::Length => $parser->length($typed)->mm,
-                    default => is_numeric($typed)
-                        ? (float) $typed
-                        : throw new UnreadableQuantity('Write a number, such as 3.'),
-                },
-            );
-            if (null !== $value) {
-                $figures[$name] = $value;
-            }
-        }
+        $figures = self::figures($route, $read, $parser);
         [$above, $below] = [$read('peel_above', $celsius), $read('peel_below', $celsius)];
         $wait = $read('peel_wait', static fn(string $typed): float => $parser->duration($typed)->seconds);
         $temperature = $read('temperature', $celsius);
@@ -115,6 +101,33 @@ final readonly class NewRecipe
             ]),
             $catalogue,
         );
+    }
+
+    /**
+     * @param \Closure(string, callable(string): float): (float|null) $read a field, with what reads it
+     *
+     * @return array<string, float>
+     */
+    private static function figures(Route $route, \Closure $read, QuantityParser $parser): array
+    {
+        $figures = [];
+        foreach ($route->figures as $name => $figure) {
+            $value = $read(
+                'figure.' . $name,
+                static fn(string $typed): float => match ($figure->kind) {
+                    QuantityKind::Duration => $parser->duration($typed)->seconds,
+                    QuantityKind::Length => $parser->length($typed)->mm,
+                    default => is_numeric($typed)
+                        ? (float) $typed
+                        : throw new UnreadableQuantity('Write a number, such as 3.'),
+                },
+            );
+            if (null !== $value) {
+                $figures[$name] = $value;
+            }
+        }
+
+        return $figures;
     }
 
     /** The field of this form that a place in the recipe's file was typed in. */

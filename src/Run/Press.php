@@ -27,49 +27,8 @@ final readonly class Press
     private function __construct(
         #[OA\Property(description: 'A new UUID, made by the page')] public string $id,
         #[OA\Property(description: 'The step that was on the screen')] public int $position,
-        #[
-            OA\Property(
-                type: 'string',
-                enum: [
-                    'checked',
-                    'started',
-                    'paused',
-                    'resumed',
-                    'peeked',
-                    'again',
-                    'done',
-                    'skipped',
-                    'judged',
-                    'undone',
-                ],
-            ),
-        ]
         public EventType $type,
-        #[OA\Property(type: 'string', enum: ['good', 'redo', 'spoiled'], nullable: true)] public ?Outcome $outcome,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['defect', 'x', 'y'],
-                    properties: [
-                        new OA\Property(property: 'defect', type: 'string'),
-                        new OA\Property(
-                            property: 'x',
-                            type: 'number',
-                            nullable: true,
-                            description: 'On the picture, 0 at its left to 1',
-                        ),
-                        new OA\Property(
-                            property: 'y',
-                            type: 'number',
-                            nullable: true,
-                            description: 'On the picture, 0 at its top to 1',
-                        ),
-                    ],
-                    type: 'object',
-                ),
-            ),
-        ]
+        public ?Outcome $outcome,
         public array $defects,
         public string $note,
         #[

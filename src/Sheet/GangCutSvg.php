@@ -53,22 +53,7 @@ final readonly class GangCutSvg
                 htmlspecialchars($piece, \ENT_XML1),
             );
         }
-        $margin = $lot->number('printable_margin_mm');
-        $printable = Rect::mm(
-            $margin,
-            $margin,
-            $sheet->number('page_width_mm') - 2.0 * $margin,
-            $sheet->number('page_height_mm') - 2.0 * $margin,
-        );
-        foreach (SheetLayout::strip($printable, false, '') as $mark) {
-            if (MarkKind::Registration === $mark->kind) {
-                $paths .= sprintf(
-                    '<circle cx="%.2F" cy="%.2F" r="0.5"><title>registration dot</title></circle>',
-                    $mark->rect->xMm + 0.5,
-                    $mark->rect->yMm + 0.5,
-                );
-            }
-        }
+        $paths .= self::dots($lot, $sheet);
 
         return sprintf(
             '<?xml version="1.0" encoding="UTF-8"?>' .
@@ -80,6 +65,30 @@ final readonly class GangCutSvg
             $sheet->number('page_height_mm'),
             $paths,
         );
+    }
+
+    /** What a cutter finds the sheet by. */
+    private static function dots(Record $lot, Record $sheet): string
+    {
+        $dots = '';
+        $margin = $lot->number('printable_margin_mm');
+        $printable = Rect::mm(
+            $margin,
+            $margin,
+            $sheet->number('page_width_mm') - 2.0 * $margin,
+            $sheet->number('page_height_mm') - 2.0 * $margin,
+        );
+        foreach (SheetLayout::strip($printable, false, '') as $mark) {
+            if (MarkKind::Registration === $mark->kind) {
+                $dots .= sprintf(
+                    '<circle cx="%.2F" cy="%.2F" r="0.5"><title>registration dot</title></circle>',
+                    $mark->rect->xMm + 0.5,
+                    $mark->rect->yMm + 0.5,
+                );
+            }
+        }
+
+        return $dots;
     }
 
     /** @return list<list<array{float, float}>> */

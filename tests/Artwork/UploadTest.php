@@ -151,6 +151,16 @@ final class UploadTest extends ShopTestCase
             },
             'nothing to see',
         ];
+        yield from self::badDrawings($write);
+    }
+
+    /**
+     * @param \Closure(string): (\Closure(string): string) $write
+     *
+     * @return iterable<string, array{\Closure(string): string, string}>
+     */
+    private static function badDrawings(\Closure $write): iterable
+    {
         yield 'a script' => [$write(sprintf(self::SVG, '<script>alert(1)</script>')), 'script'];
         yield 'a handler' => [$write(sprintf(self::SVG, '<rect width="9" height="9" onload="alert(1)"/>')), 'onload'];
         yield 'a picture from elsewhere' => [

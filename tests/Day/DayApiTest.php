@@ -14,6 +14,9 @@ use Wubbin\Tests\Support\ShopTestCase;
 
 final class DayApiTest extends ShopTestCase
 {
+    /** A Friday morning. */
+    private const NOW = '2026-11-27 10:00:00 UTC';
+
     private const HOURS = [
         'hands' => 1,
         'week' => ['09:00-12:30 13:30-18:00', '09:00-18:00', '09:00-18:00', '09:00-18:00', '09:00-18:00', '', ''],
@@ -21,6 +24,18 @@ final class DayApiTest extends ShopTestCase
         'rack' => 8,
         'shelf' => 8,
     ];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->freeze(self::NOW);
+    }
+
+    /** @param string $when counted from now, such as +5 days */
+    private static function on(string $when): string
+    {
+        return (new \DateTimeImmutable(self::NOW))->modify($when)->format('Y-m-d');
+    }
 
     public function testAJobThatIsDueIsPlanned(): void
     {
@@ -60,7 +75,7 @@ final class DayApiTest extends ShopTestCase
         $this->dueJob('+5 days', 3);
         $this->read($this->ask('POST', '/api/day/seen'));
         self::assertSame([], $this->day()->records('moved'));
-        $off = (new \DateTimeImmutable('now', new \DateTimeZone('UTC')))->format('Y-m-d');
+        $off = '2026-11-27';
         $after = $this->read(
             $this->ask(
                 'PUT',
@@ -89,7 +104,7 @@ final class DayApiTest extends ShopTestCase
     {
         $this->dueJob('+5 days', 2);
         $this->read($this->ask('PUT', '/api/day/hours', ['week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS));
-        $tomorrow = (new \DateTimeImmutable('tomorrow', new \DateTimeZone('UTC')))->format('Y-m-d');
+        $tomorrow = '2026-11-28';
         $block = $this->hands($this->day())[0];
         $pinned = $this->read(
             $this->ask('PUT', '/api/day/pins', [
@@ -130,7 +145,7 @@ final class DayApiTest extends ShopTestCase
         $this->read($this->ask('PUT', '/api/day/hours', ['week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS));
         $pin = [
             'activity' => $this->hands($this->day())[0]->string('id'),
-            'day' => (new \DateTimeImmutable($day))->format('Y-m-d'),
+            'day' => self::on($day),
             'time' => $time,
         ];
         self::assertStringContainsString(
@@ -149,7 +164,7 @@ final class DayApiTest extends ShopTestCase
     {
         $this->dueJob('+9 days');
         $outlook = $this->read($this->ask('GET', '/api/day/outlook'));
-        self::assertGreaterThan(time(), $outlook->integer('latest'));
+        self::assertGreaterThan((new \DateTimeImmutable(self::NOW))->getTimestamp(), $outlook->integer('latest'));
         self::assertSame([], $outlook->records('mends'));
         $this->dueJob('-1 day');
         self::assertNull(
@@ -186,10 +201,7 @@ final class DayApiTest extends ShopTestCase
         $this->read($this->ask('PUT', '/api/day/hours', ['week' => array_fill(0, 7, '09:00-18:00')] + self::HOURS));
         $this->read($this->ask('POST', '/api/day/seen'));
         $zone = new \DateTimeZone('UTC');
-        $off = array_map(
-            static fn(int $n): string => (new \DateTimeImmutable('today +' . $n . ' days', $zone))->format('Y-m-d'),
-            [0, 1],
-        );
+        $off = array_map(static fn(int $n): string => self::on('+' . $n . ' days'), [0, 1]);
         $moved = $this->read(
             $this->ask(
                 'PUT',
@@ -282,7 +294,7 @@ final class DayApiTest extends ShopTestCase
             $this->ask('PATCH', '/api/jobs/crew', [
                 'revision' => $revision,
                 'changes' => [
-                    'due' => (new \DateTimeImmutable($when))->format('Y-m-d'),
+                    'due' => self::on($when),
                     'quantity' => (string) $quantity,
                 ],
             ]),

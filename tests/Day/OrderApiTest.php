@@ -85,7 +85,8 @@ final class OrderApiTest extends ShopTestCase
     {
         $order = $this->taken(['what' => 'crew', 'quantity' => '1', 'sizes' => '']);
         self::assertFalse($order->boolean('over'));
-        $yesterday = (new \DateTimeImmutable('-1 day', new \DateTimeZone('UTC')))->format('Y-m-d');
+        $this->freeze('2026-11-27 10:00:00 UTC');
+        $yesterday = '2026-11-26';
         self::assertTrue(
             $this->read(
                 $this->ask('PUT', '/api/orders/fair', [

@@ -12,9 +12,11 @@ use Wubbin\Tests\Support\ShopTestCase;
 /** Twenty screens press at once; the server is killed in the middle, and what it had confirmed is there. */
 final class KilledServerTest extends ShopTestCase
 {
-    private const SCREENS = 20;
     private const KILLS = 3;
     private const KILLS_IN_FULL = 50;
+
+    /** Of all screens together. */
+    private const MOST_BEFORE_A_KILL = 150;
 
     private RealServer $server;
 
@@ -35,23 +37,19 @@ final class KilledServerTest extends ShopTestCase
     {
         $random = new Randomizer(new Mt19937(6));
         $kills = false === getenv('WUBBIN_FULL') ? self::KILLS : self::KILLS_IN_FULL;
-        $confirmed = 0;
         for ($round = 0; $round < $kills; ++$round) {
             $this->server->start();
-            $presses = $this->pressed($round, $random->getInt(300, 1500) / 1000.0);
+            $presses = (new Screens($this->server, 'r' . $round))->press($random->getInt(1, self::MOST_BEFORE_A_KILL));
             $this->server->kill();
-            $stored = $this->stored();
-            self::assertSame([], array_values(array_diff($presses, $stored)), 'confirmed, and gone');
-            $confirmed += count($presses);
+            self::assertSame([], array_values(array_diff($presses, $this->stored())), 'confirmed, and gone');
         }
-        self::assertGreaterThan($kills, $confirmed, 'they were under load');
     }
 
     public function testTwentyScreensHaveEveryPressStored(): void
     {
         $this->server->start();
-        $presses = $this->pressed(0, \INF, 3);
-        self::assertCount(3 * self::SCREENS, $presses);
+        $presses = (new Screens($this->server, 'r', each: 3))->press(3 * Screens::count());
+        self::assertCount(3 * Screens::count(), $presses);
         self::assertSame([], array_values(array_diff($presses, $this->stored())));
     }
 
@@ -77,77 +75,6 @@ final class KilledServerTest extends ShopTestCase
             }, $sockets),
         );
         self::assertSame([200 => 1, 409 => 5], [200 => $statuses[200] ?? 0, 409 => $statuses[409] ?? 0]);
-    }
-
-    /**
-     * Screens that each press through a session of their own, as fast as they are answered.
-     *
-     * @return list<string> presses whose answer had come whole
-     */
-    private function pressed(int $round, float $seconds, int $each = 1000): array
-    {
-        $until = microtime(true) + $seconds;
-        $confirmed = $open = $next = [];
-        for ($screen = 0; $screen < self::SCREENS; ++$screen) {
-            $next[$screen] = -1;
-        }
-        while (
-            microtime(true) < $until &&
-            ([] !== $open || [] !== array_filter($next, static fn(int $n): bool => $n < $each))
-        ) {
-            foreach ($next as $screen => $number) {
-                if (isset($open[$screen]) || $number >= $each) {
-                    continue;
-                }
-                $run = sprintf('r%d-%d', $round, $screen);
-                // A clock is stopped and goes on; a shared first step ends once.
-                $body =
-                    -1 === $number
-                        ? ['id' => $run, 'pieces' => 1]
-                        : [
-                            'id' => $run . '-' . $number,
-                            'position' => min(2, $number),
-                            'type' => match (true) {
-                                $number < 2 => 'done',
-                                2 === $number => 'started',
-                                default => 1 === $number % 2 ? 'paused' : 'resumed',
-                            },
-                        ];
-                $socket = $this->server->send(
-                    'POST',
-                    -1 === $number ? '/api/jobs/crew/runs' : '/api/runs/' . $run . '/presses',
-                    $body,
-                );
-                if (null !== $socket) {
-                    $open[$screen] = [$socket, '', $body['id']];
-                }
-            }
-            $read = array_column($open, 0);
-            $write = $except = null;
-            if ([] === $read || 0 === (int) stream_select($read, $write, $except, 0, 20000)) {
-                continue;
-            }
-            foreach ($open as $screen => [$socket, $answer, $id]) {
-                if (!in_array($socket, $read, true)) {
-                    continue;
-                }
-                $answer .= fread($socket, 1 << 16);
-                $open[$screen][1] = $answer;
-                if (!feof($socket)) {
-                    continue;
-                }
-                fclose($socket);
-                unset($open[$screen]);
-                $status = RealServer::status($answer);
-                self::assertContains($status, -1 === $next[$screen] ? [201] : [200], $answer);
-                if ($next[$screen] >= 0) {
-                    $confirmed[] = $id;
-                }
-                ++$next[$screen];
-            }
-        }
-
-        return $confirmed;
     }
 
     /** @return list<string> presses that are in the database, as the next server finds it */

@@ -62,6 +62,31 @@ final class GangApiTest extends ShopTestCase
             ),
         );
 
+        $this->assertCutLinesTouchTheirPlaces($task, $lot);
+        self::assertSame(404, $this->ask('GET', '/api/gangs/' . $task->string('id') . '/7/0/cut.svg')->getStatusCode());
+
+        $made = $this->done('/api/gangs/' . $task->string('id') . '/sheets');
+        self::assertSame('done', $made->string('state'));
+        $pdf = $this->ask('GET', $made->record('result')->string('url'));
+        ob_start();
+        $pdf->sendContent();
+        file_put_contents($this->data . '/gang.pdf', (string) ob_get_clean());
+        (new Process(['pdftoppm', '-r', '127', '-png', $this->data . '/gang.pdf', $this->data . '/page']))->mustRun();
+        $pages = (array) glob($this->data . '/page*.png');
+        self::assertCount(count($lot->records('sheets')), $pages);
+
+        foreach ($lot->records('sheets') as $n => $sheet) {
+            $this->assertPiecesLieOn(new \Imagick((string) $pages[$n]), $sheet, $lot);
+        }
+        self::assertCount(1, $this->rows('/api/sheets'), 'one sheet, whichever of its jobs it is asked for');
+        self::assertSame(
+            $this->read($this->ask('GET', '/api/jobs/one'))->record('plan')->string('id'),
+            $this->read($this->ask('GET', '/api/jobs/one'))->record('printed')->string('plan'),
+        );
+    }
+
+    private function assertCutLinesTouchTheirPlaces(Record $task, Record $lot): void
+    {
         $svg = simplexml_load_string(
             (string) $this->ask('GET', '/api/gangs/' . $task->string('id') . '/0/0/cut.svg')->getContent(),
         );
@@ -92,61 +117,45 @@ final class GangApiTest extends ShopTestCase
                 0.02,
             );
         }
-        self::assertSame(404, $this->ask('GET', '/api/gangs/' . $task->string('id') . '/7/0/cut.svg')->getStatusCode());
+    }
 
-        $made = $this->done('/api/gangs/' . $task->string('id') . '/sheets');
-        self::assertSame('done', $made->string('state'));
-        $pdf = $this->ask('GET', $made->record('result')->string('url'));
-        ob_start();
-        $pdf->sendContent();
-        file_put_contents($this->data . '/gang.pdf', (string) ob_get_clean());
-        (new Process(['pdftoppm', '-r', '127', '-png', $this->data . '/gang.pdf', $this->data . '/page']))->mustRun();
-        $pages = (array) glob($this->data . '/page*.png');
-        self::assertCount(count($lot->records('sheets')), $pages);
-
-        // 127 dpi are five pixels to a millimetre. Mirrored: green is left above, red right above.
-        foreach ($lot->records('sheets') as $n => $sheet) {
-            $page = new \Imagick((string) $pages[$n]);
-            foreach ($sheet->records('places') as $place) {
-                $piece = array_values(
-                    array_filter(
-                        $lot->records('pieces'),
-                        static fn(Record $piece): bool => $piece->string('id') === $place->string('piece'),
-                    ),
-                )[0];
-                $picture = $piece->record('picture');
-                foreach (
-                    [[0.25, 0.25, '#20a040'], [0.75, 0.25, '#d02020'], [0.25, 0.75, '#e0c020'], [0.75, 0.75, '#2040c0']]
-                    as [$across, $down, $colour]
-                ) {
-                    [$px, $py] = [
-                        $picture->number('x_mm') + $across * $picture->number('width_mm'),
-                        $picture->number('y_mm') + $down * $picture->number('height_mm'),
-                    ];
-                    [$x, $y] = [$px, $py];
-                    [$wide, $high] = [$piece->number('width_mm'), $piece->number('height_mm')];
-                    for ($turn = 0; $turn < $place->integer('quarters'); ++$turn) {
-                        // With the clock: its left is above then.
-                        [$x, $y, $wide, $high] = [$high - $y, $x, $high, $wide];
-                    }
-                    [$x, $y] = [$place->number('x_mm') + $x, $place->number('y_mm') + $y];
-                    $seen = $page->getImagePixelColor((int) round(5.0 * $x), (int) round(5.0 * $y))->getColor();
-                    foreach (['r' => 1, 'g' => 3, 'b' => 5] as $channel => $at) {
-                        self::assertEqualsWithDelta(
-                            hexdec(substr($colour, $at, 2)),
-                            $seen[$channel],
-                            12.0,
-                            $place->string('piece'),
-                        );
-                    }
+    /** 127 dpi are five pixels to a millimetre. Mirrored: green is left above, red right above. */
+    private function assertPiecesLieOn(\Imagick $page, Record $sheet, Record $lot): void
+    {
+        foreach ($sheet->records('places') as $place) {
+            $piece = array_values(
+                array_filter(
+                    $lot->records('pieces'),
+                    static fn(Record $piece): bool => $piece->string('id') === $place->string('piece'),
+                ),
+            )[0];
+            $picture = $piece->record('picture');
+            foreach (
+                [[0.25, 0.25, '#20a040'], [0.75, 0.25, '#d02020'], [0.25, 0.75, '#e0c020'], [0.75, 0.75, '#2040c0']]
+                as [$across, $down, $colour]
+            ) {
+                [$px, $py] = [
+                    $picture->number('x_mm') + $across * $picture->number('width_mm'),
+                    $picture->number('y_mm') + $down * $picture->number('height_mm'),
+                ];
+                [$x, $y] = [$px, $py];
+                [$wide, $high] = [$piece->number('width_mm'), $piece->number('height_mm')];
+                for ($turn = 0; $turn < $place->integer('quarters'); ++$turn) {
+                    // With the clock: its left is above then.
+                    [$x, $y, $wide, $high] = [$high - $y, $x, $high, $wide];
+                }
+                [$x, $y] = [$place->number('x_mm') + $x, $place->number('y_mm') + $y];
+                $seen = $page->getImagePixelColor((int) round(5.0 * $x), (int) round(5.0 * $y))->getColor();
+                foreach (['r' => 1, 'g' => 3, 'b' => 5] as $channel => $at) {
+                    self::assertEqualsWithDelta(
+                        hexdec(substr($colour, $at, 2)),
+                        $seen[$channel],
+                        12.0,
+                        $place->string('piece'),
+                    );
                 }
             }
         }
-        self::assertCount(1, $this->rows('/api/sheets'), 'one sheet, whichever of its jobs it is asked for');
-        self::assertSame(
-            $this->read($this->ask('GET', '/api/jobs/one'))->record('plan')->string('id'),
-            $this->read($this->ask('GET', '/api/jobs/one'))->record('printed')->string('plan'),
-        );
     }
 
     public function testOffcutsOfTheShelfAreUsedFirstAndAreGoneThen(): void

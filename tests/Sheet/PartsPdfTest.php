@@ -146,6 +146,11 @@ final class PartsPdfTest extends ShopTestCase
                 );
             }
         }
+        $this->assertIsTheWholePicture($whole);
+    }
+
+    private function assertIsTheWholePicture(\Imagick $whole): void
+    {
         $expected = new \Imagick($this->data . '/whole.png');
         $expected->resizeImage($whole->getImageWidth(), $whole->getImageHeight(), \Imagick::FILTER_TRIANGLE, 1.0);
         $differences = [];

@@ -331,6 +331,11 @@ final class PrintApiTest extends ShopTestCase
                 ->record('result')
                 ->string('title'),
         );
+    }
+
+    public function testPrintsAndPrintersThatAreNotThereAreNotFound(): void
+    {
+        $this->sheet();
         self::assertSame(404, $this->ask('GET', '/api/prints/0123456789abcdef/1-print.png')->getStatusCode());
         self::assertSame(
             422,

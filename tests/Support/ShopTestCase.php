@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Wubbin\Tests\Support;
 
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Clock\Clock;
+use Symfony\Component\Clock\MockClock;
+use Symfony\Component\Clock\NativeClock;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\NullOutput;
 use Symfony\Component\Filesystem\Filesystem;
@@ -44,7 +47,17 @@ abstract class ShopTestCase extends TestCase
     {
         $this->kernel?->shutdown();
         (new Filesystem())->remove($this->data);
+        Clock::set(new NativeClock());
         restore_exception_handler();
+    }
+
+    /** Has it be a time, for all that is asked from here on; the clock stands until the test moves it. */
+    protected function freeze(string $at): MockClock
+    {
+        $clock = new MockClock($at);
+        Clock::set($clock);
+
+        return $clock;
     }
 
     /** As after the server was stopped and started again: nothing but what is on the disk is known. */

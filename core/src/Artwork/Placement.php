@@ -75,4 +75,26 @@ final readonly class Placement
 
         return Rect::at($this->rightMm - $size->widthMm / 2.0, $this->belowMm, $size);
     }
+
+    /**
+     * The same picture elsewhere.
+     *
+     * @throws UnreadableQuantity more than 1000 mm away
+     */
+    public function movedTo(?Length $right, ?Length $below): self
+    {
+        return self::fromMeasures(
+            $this->by,
+            Length::mm($this->sideMm),
+            $right ?? Length::mm($this->rightMm),
+            $below ?? Length::mm($this->belowMm),
+            null === $this->otherMm ? null : Length::mm($this->otherMm),
+        );
+    }
+
+    /** The same place for a picture that tells its other side itself. */
+    public function ofItsOwnAspect(): self
+    {
+        return new self($this->by, $this->sideMm, null, $this->rightMm, $this->belowMm);
+    }
 }

@@ -77,7 +77,7 @@ final readonly class CostSheet
     }
 
     /**
-     * What goes into the pieces: stuff, label, cost, how it comes about, and what is wanted where nobody knows the cost.
+     * What goes into the pieces: stuff, label, cost, how it comes about, and what is wanted where nobody knows it.
      *
      * @param array<string, Ledger> $stock by key
      *

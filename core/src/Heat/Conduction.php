@@ -223,25 +223,15 @@ final class Conduction
 
     private function intoTop(): float
     {
-        return self::through($this->top, $this->grid->up[0], $this->grid->area[0]) * ($this->above - $this->celsius[0]);
+        return $this->top->through($this->grid->up[0], $this->grid->area[0]) * ($this->above - $this->celsius[0]);
     }
 
     private function intoBottom(): float
     {
         $last = count($this->celsius) - 1;
 
-        return self::through($this->bottom, $this->grid->down[$last], $this->grid->area[$last + 1]) *
+        return $this->bottom->through($this->grid->down[$last], $this->grid->area[$last + 1]) *
             ($this->below - $this->celsius[$last]);
-    }
-
-    /** What passes from the middle of an outer cell to what lies outside, in W/K. */
-    private static function through(Surrounding $beside, float $inside, float $area): float
-    {
-        if (0.0 === $beside->coefficient || is_infinite($inside) || $area < 1e-12) {
-            return 0.0;
-        }
-
-        return 1.0 / ($inside + (is_infinite($beside->coefficient) ? 0.0 : 1.0 / ($beside->coefficient * $area)));
     }
 
     /**
@@ -257,73 +247,35 @@ final class Conduction
         $of = $this->grid->of;
         $count = count($before);
         $last = $count - 1;
-        $atTop = self::through($this->top, $this->grid->up[0], $this->grid->area[0]);
-        $atBottom = self::through($this->bottom, $this->grid->down[$last], $this->grid->area[$count]);
+        $atTop = $this->top->through($this->grid->up[0], $this->grid->area[0]);
+        $atBottom = $this->bottom->through($this->grid->down[$last], $this->grid->area[$count]);
         $heat = $before;
         [$up, $down] = [$above, $below];
         for ($round = 0; $round < self::MOST_ROUNDS; ++$round) {
             // What surrounds it is eliminated first: a mass follows its neighbour at once.
-            [$topAt, $topFollows] = self::follow($this->top, $atTop, $this->grid->area[0], $above, $up, $step);
-            [$bottomAt, $bottomFollows] = self::follow(
-                $this->bottom,
+            [$topAt, $topFollows] = $this->top->follow($atTop, $this->grid->area[0], $above, $up, $step);
+            [$bottomAt, $bottomFollows] = $this->bottom->follow(
                 $atBottom,
                 $this->grid->area[$count],
                 $below,
                 $down,
                 $step,
             );
-            $temperature = $slope = [];
-            for ($i = 0; $i < $count; ++$i) {
-                $temperature[] = $of[$i]->temperatureOf($heat[$i]);
-                $slope[] = $of[$i]->slopeOf($heat[$i]);
-            }
-            // A tridiagonal system for the change of heat, solved downward and back.
-            $gamma = $delta = [];
-            $largest = 0.0;
-            for ($i = 0; $i < $count; ++$i) {
-                $part = $step / $this->volume[$i];
-                $t = $temperature[$i];
-                $diagonal = 1.0;
-                $rest = $before[$i] - $heat[$i];
-                if ($i > 0) {
-                    $g = $this->between[$i - 1] * $part;
-                    $rest += $g * ($temperature[$i - 1] - $t);
-                    $diagonal += $g * $slope[$i];
-                    $lower = -$g * $slope[$i - 1];
-                } else {
-                    $rest += $atTop * $part * ($topAt + $topFollows * $t - $t);
-                    $diagonal += $atTop * $part * (1.0 - $topFollows) * $slope[0];
-                    $lower = 0.0;
-                }
-                if ($i < $last) {
-                    $g = $this->between[$i] * $part;
-                    $rest += $g * ($temperature[$i + 1] - $t);
-                    $diagonal += $g * $slope[$i];
-                    $upper = -$g * $slope[$i + 1];
-                } else {
-                    $rest += $atBottom * $part * ($bottomAt + $bottomFollows * $t - $t);
-                    $diagonal += $atBottom * $part * (1.0 - $bottomFollows) * $slope[$i];
-                    $upper = 0.0;
-                }
-                $pivot = 0 === $i ? $diagonal : $diagonal - $lower * $gamma[$i - 1];
-                $gamma[] = $upper / $pivot;
-                $delta[] = ($rest - (0 === $i ? 0.0 : $lower * $delta[$i - 1])) / $pivot;
-            }
-            $change = 0.0;
-            for ($i = $last; $i >= 0; --$i) {
-                $change = $delta[$i] - $gamma[$i] * $change;
-                $heat[$i] += $change;
-                $moved = abs($change) * $slope[$i];
-                $largest = $moved > $largest ? $moved : $largest;
-            }
+            [$heat, $largest] = $this->corrected(
+                $before,
+                $heat,
+                [$atTop, $topAt, $topFollows],
+                [$atBottom, $bottomAt, $bottomFollows],
+                $step,
+            );
             [$wasUp, $wasDown] = [$up, $down];
             $up = $topAt + $topFollows * $of[0]->temperatureOf($heat[0]);
             $down = $bottomAt + $bottomFollows * $of[$last]->temperatureOf($heat[$last]);
             // Straight lines are solved by one round, as long as no thermostat has turned on another.
             $solved =
                 $this->straight &&
-                self::open($this->top, $up) === self::open($this->top, $wasUp) &&
-                self::open($this->bottom, $down) === self::open($this->bottom, $wasDown);
+                $this->top->open($up) === $this->top->open($wasUp) &&
+                $this->bottom->open($down) === $this->bottom->open($wasDown);
             if ($solved || max($largest, abs($up - $wasUp), abs($down - $wasDown)) < self::SOLVED) {
                 return [$heat, $up, $down, $this->cameIn($heat, $up, $down, $atTop, $atBottom, $step)];
             }
@@ -333,49 +285,67 @@ final class Conduction
     }
 
     /**
-     * The temperature of a surrounding at the end of a step, as so much and so many times its neighbour's.
+     * One round of Newton's: a tridiagonal system for the change of heat, solved downward and back.
      *
-     * @param float $at in the round before, which tells how far its thermostat is open
+     * @param array<int, float> $before
+     * @param array<int, float> $heat as the round before has it
+     * @param array{float, float, float} $top conductance, and what is there: a part that stands and one that follows
+     * @param array{float, float, float} $bottom
      *
-     * @return array{float, float}
+     * @return array{array<int, float>, float} heat, and the largest change of temperature
      */
-    private static function follow(
-        Surrounding $beside,
-        float $through,
-        float $area,
-        float $before,
-        float $at,
-        float $step,
-    ): array {
-        if (!$beside->isMass()) {
-            return [$beside->celsius, 0.0];
-        }
-        $capacity = ($beside->capacity * $area) / $step;
-        $loss = $beside->loss * $area;
-        // Of the thermostat's band a straight line; full power or none beyond it.
-        [$power, $less] = match (self::open($beside, $at)) {
-            0 => [0.0, 0.0],
-            2 => [$beside->power * $area, 0.0],
-            default => [
-                ($beside->power * $area * $beside->setting) / Surrounding::BAND,
-                ($beside->power * $area) / Surrounding::BAND,
-            ],
-        };
-        $sum = $capacity + $loss + $less + $through;
-
-        return [($capacity * $before + $loss * $beside->room + $power) / $sum, $through / $sum];
-    }
-
-    /** Whether a thermostat is shut (0), throttles (1) or is open (2). */
-    private static function open(Surrounding $beside, float $at): int
+    private function corrected(array $before, array $heat, array $top, array $bottom, float $step): array
     {
-        $short = $beside->setting - $at;
+        $of = $this->grid->of;
+        $count = count($before);
+        $last = $count - 1;
+        [$atTop, $topAt, $topFollows] = $top;
+        [$atBottom, $bottomAt, $bottomFollows] = $bottom;
+        $temperature = $slope = [];
+        for ($i = 0; $i < $count; ++$i) {
+            $temperature[] = $of[$i]->temperatureOf($heat[$i]);
+            $slope[] = $of[$i]->slopeOf($heat[$i]);
+        }
+        $gamma = $delta = [];
+        $largest = 0.0;
+        for ($i = 0; $i < $count; ++$i) {
+            $part = $step / $this->volume[$i];
+            $t = $temperature[$i];
+            $diagonal = 1.0;
+            $rest = $before[$i] - $heat[$i];
+            if ($i > 0) {
+                $g = $this->between[$i - 1] * $part;
+                $rest += $g * ($temperature[$i - 1] - $t);
+                $diagonal += $g * $slope[$i];
+                $lower = -$g * $slope[$i - 1];
+            } else {
+                $rest += $atTop * $part * ($topAt + $topFollows * $t - $t);
+                $diagonal += $atTop * $part * (1.0 - $topFollows) * $slope[0];
+                $lower = 0.0;
+            }
+            if ($i < $last) {
+                $g = $this->between[$i] * $part;
+                $rest += $g * ($temperature[$i + 1] - $t);
+                $diagonal += $g * $slope[$i];
+                $upper = -$g * $slope[$i + 1];
+            } else {
+                $rest += $atBottom * $part * ($bottomAt + $bottomFollows * $t - $t);
+                $diagonal += $atBottom * $part * (1.0 - $bottomFollows) * $slope[$i];
+                $upper = 0.0;
+            }
+            $pivot = 0 === $i ? $diagonal : $diagonal - $lower * $gamma[$i - 1];
+            $gamma[] = $upper / $pivot;
+            $delta[] = ($rest - (0 === $i ? 0.0 : $lower * $delta[$i - 1])) / $pivot;
+        }
+        $change = 0.0;
+        for ($i = $last; $i >= 0; --$i) {
+            $change = $delta[$i] - $gamma[$i] * $change;
+            $heat[$i] += $change;
+            $moved = abs($change) * $slope[$i];
+            $largest = $moved > $largest ? $moved : $largest;
+        }
 
-        return match (true) {
-            $beside->power <= 0.0 || $short <= 0.0 => 0,
-            $short >= Surrounding::BAND => 2,
-            default => 1,
-        };
+        return [$heat, $largest];
     }
 
     /** @param array<int, float> $heat */

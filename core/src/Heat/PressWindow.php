@@ -23,7 +23,7 @@ final readonly class PressWindow implements \JsonSerializable
     private const COOLED_S = 1800.0;
 
     /** Points of a curve that are kept are apart by this part of the time at least. */
-    private const APART = 0.01;
+    public const APART = 0.01;
 
     /**
      * A layer whose inside hinders heat so little against its contacts is as warm inside as outside (Incropera &
@@ -71,90 +71,9 @@ final readonly class PressWindow implements \JsonSerializable
     ): self {
         [$grid, $top, $bottom, $form] = self::build($case, $parameters, $draw);
         $heat = new Conduction($grid, $top, $bottom);
-        $medium = self::name($case, $case->medium);
-        $blank = self::name($case, $case->blank);
-        $last = self::name($case, count($case->layers) - 1);
-        $value = static fn(string $id): ?float => null === $parameters->find($id)
-            ? null
-            : $draw->of($parameters->of($id));
-        $need = 'need.' . $case->need;
-        [$reach, $deep] = [$value($need . '.reach_c'), $value($need . '.melted_mm')];
-        $limits = self::limits($case, $parameters, $value);
-        $hold = $parameters->holdOf($case->need);
-        $earliest = $latest = $since = null;
-        $spoilt = '';
-        // What is closed at its setting counts at once.
-        $countedFrom = null === $case->heater->idle ? 0.0 : null;
-        $back = ($case->heater->setting->celsius ?? 0.0) - Surrounding::BAND;
-        $curve = [];
-        $before = null;
-        $heat->until(self::LONGEST_S, static function (Conduction $now) use (
-            $medium,
-            $blank,
-            $last,
-            $reach,
-            $deep,
-            $hold,
-            $back,
-            &$limits,
-            &$countedFrom,
-            &$earliest,
-            &$latest,
-            &$since,
-            &$spoilt,
-            &$curve,
-            &$before,
-        ): bool {
-            $time = $now->time();
-            $is = [
-                'source' => $now->above(),
-                HeatLimit::BACKING => $now->upperFace($medium),
-                HeatLimit::PRINTED_FACE => $now->upperFace($blank),
-                HeatLimit::FILM => $now->lowerFace($medium),
-                HeatLimit::MELTED => 1000.0 * $now->melted($blank),
-                'time' => $time,
-            ];
-            $was = $before ?? ['time' => 0.0] + $is;
-            $before = $is;
-            $kept = $curve[count($curve) - 1][0] ?? -1.0;
-            if ($time - $kept > self::APART * $time) {
-                $curve[] = [
-                    $time,
-                    [
-                        $is['source'],
-                        $is[HeatLimit::BACKING],
-                        $is[HeatLimit::PRINTED_FACE],
-                        $now->lowerFace($blank),
-                        ...$last === $blank ? [] : [$now->upperFace($last)],
-                    ],
-                    $is[HeatLimit::MELTED],
-                ];
-            }
-            // Between two steps a straight line tells when a value was passed.
-            $passed = static fn(string $what, float $value): ?float => $is[$what] < $value
-                ? null
-                : ($was[$what] >= $value
-                    ? $was['time']
-                    : $was['time'] + (($time - $was['time']) * ($value - $was[$what])) / ($is[$what] - $was[$what]));
-            if (null !== $deep) {
-                $earliest ??= $passed(HeatLimit::MELTED, $deep);
-            } elseif (null !== $reach) {
-                $since =
-                    $is[HeatLimit::PRINTED_FACE] >= $reach ? $since ?? $passed(HeatLimit::PRINTED_FACE, $reach) : null;
-                $earliest ??= null !== $since && $time - $since >= $hold ? $since + $hold : null;
-            }
-            $countedFrom ??= $passed('source', $back);
-            foreach ($limits as $i => $limit) {
-                $limits[$i] = null !== $limit->atS ? $limit : $limit->passedAt($passed($limit->where, $limit->value));
-                $at = $limits[$i]->atS;
-                if ($limit->ends && null !== $at && (null === $latest || $at < $latest)) {
-                    [$latest, $spoilt] = [$at, $limit->what];
-                }
-            }
-
-            // A little is gone on beyond the window, so that what follows is seen.
-            return null === $latest || null === $earliest || $time < 1.5 * max($latest, $earliest);
-        });
+        $course = new PressCourse($case, $parameters, $draw);
+        $heat->until(self::LONGEST_S, $course->see(...));
+        $atOnce = $course->reach ?? $course->solidus;
         $cooling = $withCooling
             ? self::cool(
                 $case,
@@ -163,28 +82,24 @@ final readonly class PressWindow implements \JsonSerializable
                 $bottom,
                 $parameters,
                 $draw,
-                null === $case->recipeS ? $earliest ?? 30.0 : $case->recipeS + ($countedFrom ?? 0.0),
+                null === $case->recipeS ? $course->earliest ?? 30.0 : $case->recipeS + ($course->countedFrom ?? 0.0),
             )
             : [];
 
         return new self(
-            $earliest,
-            $latest,
-            $spoilt,
-            $limits,
-            $countedFrom,
-            null !== $earliest
-                ? null
-                : ($top->hottest() < ($reach ?? ($value($case->layers[$case->blank]->substance . '.solidus') ?? 0.0))
-                    ? self::TOO_COOL
-                    : self::TOO_SLOW),
-            $curve,
+            $course->earliest,
+            $course->latest,
+            $course->spoilt,
+            $course->limits(),
+            $course->countedFrom,
+            null !== $course->earliest ? null : ($top->hottest() < $atOnce ? self::TOO_COOL : self::TOO_SLOW),
+            $course->curve,
             [
                 'source',
                 'backing',
                 'printed face',
                 Form::Cylinder === $form ? 'its middle' : 'far side',
-                ...$last === $blank ? [] : ['base'],
+                ...$course->hasBase() ? ['base'] : [],
             ],
             $cooling,
             $form,
@@ -368,7 +283,7 @@ final readonly class PressWindow implements \JsonSerializable
         return $lumped;
     }
 
-    private static function name(HeatCase $case, int $at): string
+    public static function name(HeatCase $case, int $at): string
     {
         return $at . ' ' . $case->layers[$at]->label;
     }
@@ -468,39 +383,5 @@ final readonly class PressWindow implements \JsonSerializable
             $of('room.coefficient'),
             $room,
         );
-    }
-
-    /**
-     * All that may be harmed: the transfer itself, what it goes onto, and what fixes it.
-     *
-     * @param callable(string): ?float $value of a parameter, null where there is none
-     *
-     * @return list<HeatLimit>
-     */
-    private static function limits(HeatCase $case, HeatParameters $parameters, callable $value): array
-    {
-        $need = 'need.' . $case->need;
-        $spoilt = $parameters->spoiltOf($case->need);
-        [$celsius, $deep] = [$value($need . '.spoilt_c'), $value($need . '.spoilt_mm')];
-        $limits = [];
-        if (null !== $celsius) {
-            $limits[] = new HeatLimit($spoilt, HeatLimit::FILM, $celsius);
-        }
-        if (null !== $deep) {
-            $limits[] = new HeatLimit($spoilt, HeatLimit::MELTED, $deep);
-        }
-        array_push($limits, ...$case->limits);
-        $stands = null === $case->tape ? null : $value('tape.' . $case->tape . '.stands_c');
-        if (null !== $case->tape && null !== $stands) {
-            // Plain tape is kept out from under the heat; that it would soften there is told.
-            $limits[] = new HeatLimit(
-                $parameters->spoiltOf('tape.' . $case->tape),
-                HeatLimit::BACKING,
-                $stands,
-                HeatParameters::HEAT_TAPE === $case->tape,
-            );
-        }
-
-        return $limits;
     }
 }

@@ -92,4 +92,51 @@ final readonly class Surrounding
             $this->room,
         );
     }
+
+    /** What passes from the middle of an outer cell to what lies outside, in W/K. */
+    public function through(float $inside, float $area): float
+    {
+        if (0.0 === $this->coefficient || is_infinite($inside) || $area < 1e-12) {
+            return 0.0;
+        }
+
+        return 1.0 / ($inside + (is_infinite($this->coefficient) ? 0.0 : 1.0 / ($this->coefficient * $area)));
+    }
+
+    /**
+     * The temperature of a surrounding at the end of a step, as so much and so many times its neighbour's.
+     *
+     * @param float $at in the round before, which tells how far its thermostat is open
+     *
+     * @return array{float, float}
+     */
+    public function follow(float $through, float $area, float $before, float $at, float $step): array
+    {
+        if (!$this->isMass()) {
+            return [$this->celsius, 0.0];
+        }
+        $capacity = ($this->capacity * $area) / $step;
+        $loss = $this->loss * $area;
+        // Of the thermostat's band a straight line; full power or none beyond it.
+        [$power, $less] = match ($this->open($at)) {
+            0 => [0.0, 0.0],
+            2 => [$this->power * $area, 0.0],
+            default => [($this->power * $area * $this->setting) / self::BAND, ($this->power * $area) / self::BAND],
+        };
+        $sum = $capacity + $loss + $less + $through;
+
+        return [($capacity * $before + $loss * $this->room + $power) / $sum, $through / $sum];
+    }
+
+    /** Whether a thermostat is shut (0), throttles (1) or is open (2). */
+    public function open(float $at): int
+    {
+        $short = $this->setting - $at;
+
+        return match (true) {
+            $this->power <= 0.0 || $short <= 0.0 => 0,
+            $short >= self::BAND => 2,
+            default => 1,
+        };
+    }
 }

@@ -12,15 +12,11 @@ use Wubbin\Core\Blank\Blank;
 use Wubbin\Core\Blank\BlankKind;
 use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Blank\Condition;
-use Wubbin\Core\Blank\Pattern;
-use Wubbin\Core\Blank\PatternKind;
 use Wubbin\Core\Measure\BadRecord;
-use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\QuantityKind;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Figure;
@@ -35,11 +31,10 @@ use Wubbin\Core\Route\Finish;
  */
 final class JobEdit
 {
+    public const NOT_OFFERED = 'Choose one of those offered.';
+
     /** What takes other fields along comes first, in this order, so that the other changes are not undone by it. */
     private const FIRST = ['transfers', 'kind', 'size', 'route', 'artwork'];
-
-    /** Room left below a picture that another is put under, in mm (assumed: a finger's breadth). */
-    private const APART_MM = 15.0;
 
     /** @param array<string, Picture> $pictures by SHA-256 */
     private function __construct(
@@ -128,38 +123,10 @@ final class JobEdit
             'due' === $field => $this->due($typed),
             'note' === $field => $this->set(note: JobFile::note($typed)),
             'kind' === $field => $this->kind($typed),
-            'size' === $field => $this->set(blank: $this->blank(size: $typed)),
-            'material' === $field => $this->set(blank: $this->blank(material: $typed)),
-            'colour' === $field => $this->set(blank: $this->blank(colour: Colour::hex($typed))),
-            'condition' === $field => $this->set(
-                blank: $this->blank(condition: Condition::tryFrom($typed) ?? throw self::notOffered()),
+            in_array($field, BlankEdit::FIELDS, true) => $this->set(
+                blank: BlankEdit::apply($this->job->blank, $field, $typed, $this->parser),
             ),
-            'pattern' === $field => $this->set(
-                blank: $this->job->blank->with(
-                    '' === $typed
-                        ? null
-                        : Pattern::fromKind(
-                            PatternKind::tryFrom($typed) ?? throw self::notOffered(),
-                            $this->pattern()->colour,
-                            $this->pattern()->repeatMm,
-                        ),
-                ),
-            ),
-            'pattern_colour' === $field => $this->set(
-                blank: $this->job->blank->with(
-                    Pattern::fromKind($this->pattern()->kind, Colour::hex($typed), $this->pattern()->repeatMm),
-                ),
-            ),
-            'repeat' === $field => $this->set(
-                blank: $this->job->blank->with(
-                    Pattern::fromKind(
-                        $this->pattern()->kind,
-                        $this->pattern()->colour,
-                        $this->parser->length($typed)->mm,
-                    ),
-                ),
-            ),
-            'transfer' === $field => $this->rearrange($typed),
+            'transfer' === $field => $this->set(transfers: $this->places()->rearranged($this->at, $typed)),
             'transfers' === $field => $this->set(
                 transfers: JobFile::transfers(Record::of(json_decode($typed, true), 'transfers')->each()),
             ),
@@ -181,7 +148,7 @@ final class JobEdit
             ),
             'right' === $field => $this->place(right: $this->parser->length($typed)),
             'below' === $field => $this->place(below: $this->parser->length($typed)),
-            'align' === $field => $this->align($typed),
+            'align' === $field => $this->place(...$this->places()->aligned($transfer, $typed)),
             'artwork' === $field => $this->artwork($typed),
             default => throw BadRecord::at($field, 'A job has no such field.'),
         };
@@ -217,6 +184,11 @@ final class JobEdit
         return $sizes[$this->job->blank->sizeId] ?? array_values($sizes)[0];
     }
 
+    private function places(): UsualPlaces
+    {
+        return new UsualPlaces($this->job, $this->kindAtHand(), $this->sizeAtHand(), $this->pictures);
+    }
+
     private function kind(string $id): void
     {
         $kind = $this->catalogue->blanks[$id] ?? throw self::notOffered();
@@ -242,118 +214,8 @@ final class JobEdit
                     sideId: isset($sides[$transfer->sideId]) ? null : (string) array_key_first($sides),
                 );
 
-                return $there->with(placement: $this->usual($there));
+                return $there->with(placement: $this->places()->usual($there));
             }, $this->job->transfers),
-        );
-    }
-
-    /** As wide as the print area lets it, at most 200 mm, and centred. */
-    private function usual(Transfer $transfer): Placement
-    {
-        $size = $this->sizeAtHand()->seenFrom($transfer->sideId);
-        $area = $size->printArea;
-        $aspect = $this->picture($transfer)?->aspect() ?? 1.0;
-        $width = min(200.0, $area->size->widthMm * 0.8, $area->size->heightMm * 0.8 * $aspect);
-        $drop =
-            'shirt' === $this->job->blank->kindId && null === $size->from && null === $size->edge
-                ? 80.0
-                : $area->yMm + max(0.0, ($area->size->heightMm - $width / $aspect) / 2.0);
-
-        return Placement::fromMeasures(
-            SizedBy::Width,
-            Length::mm(round($width)),
-            Length::mm(0.0),
-            Length::mm(round($drop)),
-            null === $transfer->artwork ? Length::mm(round($width)) : null,
-        );
-    }
-
-    /** Adds a picture, takes one away, or presses it earlier. */
-    private function rearrange(string $wish): void
-    {
-        $transfers = $this->job->transfers;
-        match ($wish) {
-            'add' => ($transfers[] = $this->another()),
-            'remove' => array_splice($transfers, $this->at, 1),
-            'earlier' => ([$transfers[max(0, $this->at - 1)], $transfers[$this->at]] = [
-                $transfers[$this->at],
-                $transfers[max(0, $this->at - 1)],
-            ]),
-            default => throw self::notOffered(),
-        };
-        if ([] === $transfers) {
-            throw BadRecord::at('transfer', 'One picture stays: a job without any is none.');
-        }
-        if (count($transfers) > Job::MOST_TRANSFERS) {
-            throw BadRecord::at('transfer', 'At most 8 pictures go on one piece.');
-        }
-        $this->set(transfers: array_values($transfers));
-    }
-
-    /** One more that goes the way of the one at hand: on a side that is still empty, or else where there is room. */
-    private function another(): Transfer
-    {
-        $taken = array_map(static fn(Transfer $transfer): string => $transfer->sideId, $this->job->transfers);
-        $free = array_diff(array_keys($this->kindAtHand()->sides), $taken);
-        $model = $this->transfer();
-        $side = array_values($free)[0] ?? $model->sideId;
-        $new = new Transfer(
-            $side,
-            false,
-            null,
-            null,
-            $model->placement,
-            $model->routeId,
-            $model->finish,
-            new Choices(schools: $model->choices->schools),
-            [],
-        );
-        $new = $new->with(placement: $this->usual($new));
-
-        return [] === $free ? $new->with(placement: $this->clearOf($new)) : $new;
-    }
-
-    /**
-     * Turned away from what is there on a round piece, and below it on a flat one; where there is no room it lies over.
-     */
-    private function clearOf(Transfer $new): Placement
-    {
-        $size = $this->sizeAtHand()->seenFrom($new->sideId);
-        $there = array_filter($this->job->transfers, static fn(Transfer $one): bool => $one->sideId === $new->sideId);
-        [$right, $below] = [$new->placement->rightMm, $new->placement->belowMm];
-        if (null !== $size->diameterMm) {
-            $wrap = $size->widthMm;
-            $gap = static fn(float $x): float => min([
-                $wrap,
-                ...array_map(
-                    static fn(Transfer $one): float => abs(
-                        fmod(abs($one->placement->rightMm - $x) + $wrap / 2.0, $wrap) - $wrap / 2.0,
-                    ),
-                    $there,
-                ),
-            ]);
-            $eighths = array_map(static fn(int $n): float => ($n * $wrap) / 8.0, [0, 2, -2, 3, -3, 1, -1]);
-            usort($eighths, static fn(float $a, float $b): int => $gap($b) <=> $gap($a));
-            $right = round($eighths[0]);
-        } else {
-            $free = round(
-                max([
-                    0.0,
-                    ...array_map(
-                        fn(Transfer $one): float => $one->placement->rectOf($this->picture($one))->bottom(),
-                        $there,
-                    ),
-                ]) + self::APART_MM,
-            );
-            $below = $free + $new->placement->sizeOf(null)->heightMm <= $size->printArea->bottom() ? $free : $below;
-        }
-
-        return Placement::fromMeasures(
-            $new->placement->by,
-            Length::mm($new->placement->sideMm),
-            Length::mm($right),
-            Length::mm($below),
-            null === $new->placement->otherMm ? null : Length::mm($new->placement->otherMm),
         );
     }
 
@@ -365,7 +227,9 @@ final class JobEdit
         // From front to back it keeps its place; on a sleeve there is another one.
         $from = $this->sizeAtHand()->seenFrom($this->transfer()->sideId)->from;
         $this->put(
-            $from === $this->sizeAtHand()->seenFrom($id)->from ? $there : $there->with(placement: $this->usual($there)),
+            $from === $this->sizeAtHand()->seenFrom($id)->from
+                ? $there
+                : $there->with(placement: $this->places()->usual($there)),
         );
     }
 
@@ -393,11 +257,11 @@ final class JobEdit
             $this->pictures[$sha256] ??
             throw BadRecord::at('artwork', 'This picture is not in the store. Upload it first.');
         $there = $this->picture($transfer);
-        $same = null === $there ? null : self::samePlace($there, $picture, $transfer->placement->rectOf($there));
+        $same = null === $there ? null : UsualPlaces::samePlace($there, $picture, $transfer->placement->rectOf($there));
         // What was marked to stay whole was marked in the other picture.
         $this->put($transfer->withArtwork($picture->sha256, $picture->name)->with(whole: null === $same ? [] : null));
         if (null === $same) {
-            $this->place(other: false);
+            $this->put($this->transfer()->with(placement: $this->transfer()->placement->ofItsOwnAspect()));
         } else {
             $this->put(
                 $this->transfer()->with(
@@ -412,16 +276,6 @@ final class JobEdit
         }
     }
 
-    /** What was made of another picture stays where it was on it, as large as it was; and the other way round. */
-    private static function samePlace(Picture $from, Picture $to, Rect $rect): ?Rect
-    {
-        return match (true) {
-            $to->origin?->sha256 === $from->sha256 => $to->origin->within($rect),
-            $from->origin?->sha256 === $to->sha256 => $from->origin->around($rect),
-            default => null,
-        };
-    }
-
     private function resize(SizedBy $by, Length $side): void
     {
         $old = $this->transfer()->placement;
@@ -430,34 +284,13 @@ final class JobEdit
             $size = $old->sizeOf(null);
             $other = Length::mm(SizedBy::Width === $by ? $size->heightMm : $size->widthMm);
         }
-        $this->put(
-            $this->transfer()->with(
-                placement: Placement::fromMeasures(
-                    $by,
-                    $side,
-                    Length::mm($old->rightMm),
-                    Length::mm($old->belowMm),
-                    $other,
-                ),
-            ),
-        );
+        $placement = Placement::fromMeasures($by, $side, Length::mm($old->rightMm), Length::mm($old->belowMm), $other);
+        $this->put($this->transfer()->with(placement: $placement));
     }
 
-    private function place(?Length $right = null, ?Length $below = null, bool $other = true): void
+    private function place(?Length $right = null, ?Length $below = null): void
     {
-        $old = $this->transfer()->placement;
-        $kept = $other && null !== $old->otherMm ? Length::mm($old->otherMm) : null;
-        $this->put(
-            $this->transfer()->with(
-                placement: Placement::fromMeasures(
-                    $old->by,
-                    Length::mm($old->sideMm),
-                    $right ?? Length::mm($old->rightMm),
-                    $below ?? Length::mm($old->belowMm),
-                    $kept,
-                ),
-            ),
-        );
+        $this->put($this->transfer()->with(placement: $this->transfer()->placement->movedTo($right, $below)));
     }
 
     private function school(string $matter, string $option): string
@@ -476,21 +309,23 @@ final class JobEdit
 
             return;
         }
+        $this->put(
+            $this->transfer()->with(
+                choices: $this->transfer()->choices->withFigure($name, $this->valueOf($figure, $typed)),
+            ),
+        );
+    }
+
+    /** A figure as it was typed, held to what it may be. */
+    private function valueOf(Figure $figure, string $typed): float
+    {
         $value = match ($figure->kind) {
             QuantityKind::Duration => $this->parser->duration($typed)->seconds,
             QuantityKind::Temperature => $this->parser->temperature($typed)->celsius,
             QuantityKind::Count, QuantityKind::Speed => (float) $typed,
             default => $this->parser->length($typed)->mm,
         };
-        $this->put(
-            $this->transfer()->with(
-                choices: $this->transfer()->choices->withFigure($name, self::sensible($figure, $value)),
-            ),
-        );
-    }
 
-    private static function sensible(Figure $figure, float $value): float
-    {
         return $figure->replacedBy($value, $figure->provenance)->value;
     }
 
@@ -528,49 +363,6 @@ final class JobEdit
         $this->put($this->transfer()->with(overrides: $overrides));
     }
 
-    /** That of the cloth; where it has none, the one that it gets first: dark stripes. */
-    private function pattern(): Pattern
-    {
-        return $this->job->blank->pattern ??
-            Pattern::fromKind(PatternKind::Stripes, Colour::hex('#1d3557'), Pattern::USUAL_MM);
-    }
-
-    /** To an edge of the print area, or its middle. */
-    private function align(string $to): void
-    {
-        $transfer = $this->transfer();
-        $rect = $transfer->placement->rectOf($this->picture($transfer));
-        $area = $this->sizeAtHand()->seenFrom($transfer->sideId)->levelWith($rect)->printArea;
-        [$wide, $high] = [$rect->size->widthMm, $rect->size->heightMm];
-        match ($to) {
-            'left' => $this->place(right: Length::mm($area->xMm + $wide / 2.0)),
-            'centre' => $this->place(right: Length::mm(0.0)),
-            'right' => $this->place(right: Length::mm($area->right() - $wide / 2.0)),
-            'top' => $this->place(below: Length::mm($area->yMm)),
-            'middle' => $this->place(below: Length::mm(($area->yMm + $area->bottom() - $high) / 2.0)),
-            'bottom' => $this->place(below: Length::mm($area->bottom() - $high)),
-            default => throw self::notOffered(),
-        };
-    }
-
-    private function blank(
-        ?string $size = null,
-        ?string $material = null,
-        ?Colour $colour = null,
-        ?Condition $condition = null,
-    ): Blank {
-        $old = $this->job->blank;
-
-        return new Blank(
-            $old->kindId,
-            $size ?? $old->sizeId,
-            $material ?? $old->materialId,
-            $colour ?? $old->colour,
-            $condition ?? $old->condition,
-            $old->pattern,
-        );
-    }
-
     /**
      * @param int<1, 10000>|null $quantity
      * @param non-empty-list<Transfer>|null $transfers
@@ -599,6 +391,6 @@ final class JobEdit
 
     private static function notOffered(): BadRecord
     {
-        return BadRecord::at('', 'Choose one of those offered.');
+        return BadRecord::at('', self::NOT_OFFERED);
     }
 }

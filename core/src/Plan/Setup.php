@@ -97,17 +97,17 @@ final readonly class Setup
         public Catalogue $catalogue,
         public House $house,
     ) {
-        $this->route = self::known($catalogue->routes, $transfer->routeId, 'route');
-        $this->kind = self::known($catalogue->blanks, $job->blank->kindId, 'blank.kind');
-        $this->side = self::known($this->kind->sides, $transfer->sideId, 'side');
-        $size = self::known($this->kind->sizes, $job->blank->sizeId, 'blank.size')->seenFrom($transfer->sideId);
-        $this->material = self::known(
+        $this->route = Known::of($catalogue->routes, $transfer->routeId, 'route');
+        $this->kind = Known::of($catalogue->blanks, $job->blank->kindId, 'blank.kind');
+        $this->side = Known::of($this->kind->sides, $transfer->sideId, 'side');
+        $size = Known::of($this->kind->sizes, $job->blank->sizeId, 'blank.size')->seenFrom($transfer->sideId);
+        $this->material = Known::of(
             array_intersect_key($catalogue->materials, array_flip($this->kind->materials)),
             $job->blank->materialId,
             'blank.material',
         );
         $conditions = array_column($this->kind->conditions, null, 'value');
-        self::known($conditions, $job->blank->condition->value, 'blank.condition');
+        Known::of($conditions, $job->blank->condition->value, 'blank.condition');
         $this->tone = $catalogue->tones->toneOf($job->blank->colour);
         $this->finish = $this->route->finish($transfer->finish);
         $ways = Ways::forRoute($this->route, $catalogue, $transfer->choices, $house);
@@ -394,25 +394,5 @@ final readonly class Setup
         }
 
         return $dots;
-    }
-
-    /**
-     * @template T
-     *
-     * @param array<string, T> $things
-     *
-     * @return T
-     */
-    private static function known(array $things, string $id, string $field): mixed
-    {
-        return $things[$id] ??
-            throw BadRecord::at(
-                $field,
-                sprintf(
-                    'Wubbin knows no “%s” here; it knows %s.',
-                    mb_substr($id, 0, 40),
-                    implode(', ', array_keys($things)),
-                ),
-            );
     }
 }

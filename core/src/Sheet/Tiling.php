@@ -96,41 +96,57 @@ final readonly class Tiling implements \JsonSerializable
             if (min($widest, $highest) <= $overlap->mm) {
                 continue;
             }
-            $columns = $joins(true, $picture->widthMm, $widest);
-            $rows = $joins(false, $picture->heightMm, $highest);
-            foreach ([[0, 0], [1, 0], [0, 1], [1, 1]] as [$a, $d]) {
-                [$across, $down] = [$columns[$a], $rows[$d]];
-                if (
-                    null === $across ||
-                    null === $down ||
-                    (count($across->at) + 1) * (count($down->at) + 1) > self::MOST_TILES
-                ) {
-                    continue;
-                }
+            foreach (
+                self::pairs($joins(true, $picture->widthMm, $widest), $joins(false, $picture->heightMm, $highest))
+                as $pair
+            ) {
                 $found = self::joined(
                     $picture,
                     $page,
                     $printable,
                     $room,
-                    $across,
-                    $down,
+                    $pair[0],
+                    $pair[1],
                     $overlap->mm,
                     $mirrored,
                     $name,
                 );
-                $best =
-                    null === $best ||
-                    [$found->through, count($found->sheets), count($found->tiles)] < [
-                        $best->through,
-                        count($best->sheets),
-                        count($best->tiles),
-                    ]
-                        ? $found
-                        : $best;
+                $best = null === $best || $found->effort() < $best->effort() ? $found : $best;
             }
         }
 
         return $best;
+    }
+
+    /** @return array{bool, int, int} what is spared, the most important first */
+    private function effort(): array
+    {
+        return [$this->through, count($this->sheets), count($this->tiles)];
+    }
+
+    /**
+     * Joins across and down that can go together.
+     *
+     * @param list<Joins|null> $columns
+     * @param list<Joins|null> $rows
+     *
+     * @return list<array{Joins, Joins}>
+     */
+    private static function pairs(array $columns, array $rows): array
+    {
+        $pairs = [];
+        foreach ([[0, 0], [1, 0], [0, 1], [1, 1]] as [$a, $d]) {
+            [$across, $down] = [$columns[$a], $rows[$d]];
+            if (
+                null !== $across &&
+                null !== $down &&
+                (count($across->at) + 1) * (count($down->at) + 1) <= self::MOST_TILES
+            ) {
+                $pairs[] = [$across, $down];
+            }
+        }
+
+        return $pairs;
     }
 
     /** @return array<string, mixed> */

@@ -76,17 +76,7 @@ final readonly class SmallDays
             );
         }
 
-        return new Day(
-            $activities,
-            new Workshop(
-                1,
-                new Hours([[0, 60 * self::BREAK[0]], [60 * self::BREAK[1], 60 * self::END]]),
-                ['press' => 1, 'printer' => 1],
-                ['press' => self::KELVIN_S],
-                ['rack' => 1],
-            ),
-            0,
-        );
+        return new Day($activities, self::workshop(), 0);
     }
 
     /** What the solver's model reads; in minutes. */
@@ -131,5 +121,16 @@ final readonly class SmallDays
                 "waits = [|%s|];\n",
                 implode('|', array_map(static fn(array $wait): string => implode(', ', $wait), $waits)),
             );
+    }
+
+    private static function workshop(): Workshop
+    {
+        return new Workshop(
+            1,
+            new Hours([[0, 60 * self::BREAK[0]], [60 * self::BREAK[1], 60 * self::END]]),
+            ['press' => 1, 'printer' => 1],
+            ['press' => self::KELVIN_S],
+            ['rack' => 1],
+        );
     }
 }

@@ -122,12 +122,8 @@ final class PrinterTest extends TestCase
             [Lying::Up, true, false, true, false, true],
             [PrintFault::Smeared],
         ];
-        yield 'a loose edge first' => [
-            'inkjet-dye',
-            'tissue-a4',
-            [Lying::Up, false, true, false, false, false],
-            [PrintFault::Jammed],
-        ];
+        $loose = [Lying::Up, false, true, false, false, false];
+        yield 'a loose edge first' => ['inkjet-dye', 'tissue-a4', $loose, [PrintFault::Jammed]];
         yield 'the fold first' => ['inkjet-dye', 'tissue-a4', [Lying::Up, true, true, false, false, false], []];
         yield 'film through a fuser' => [
             'laser-colour',

@@ -2439,22 +2439,20 @@ export interface components {
         };
         /** @description What a person did at the bench, as the page sends it. */
         Press: {
-            note?: string;
-            /** @description A new UUID, made by the page */
-            id: string;
-            /** @description The step that was on the screen */
-            position: number;
             /** @enum {string} */
             type: "checked" | "started" | "paused" | "resumed" | "peeked" | "again" | "done" | "skipped" | "judged" | "undone";
             /** @enum {string|null} */
             outcome?: "good" | "redo" | "spoiled" | null;
             defects?: {
                 defect: string;
-                /** @description On the picture, 0 at its left to 1 */
                 x: number | null;
-                /** @description On the picture, 0 at its top to 1 */
                 y: number | null;
             }[];
+            note?: string;
+            /** @description A new UUID, made by the page */
+            id: string;
+            /** @description The step that was on the screen */
+            position: number;
             /** @description SHA-256 of an uploaded photo */
             photo?: string | null;
             /** @description The same of one from before */
