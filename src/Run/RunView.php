@@ -45,7 +45,7 @@ final readonly class RunView
         public object $outcomes,
         public bool $finished,
         #[OA\Property(description: 'The job has been changed since this session began')] public bool $stale,
-        #[OA\Property(description: 'The press that could be undone')] public ?object $last,
+        #[OA\Property(description: 'The press that could be undone')] public ?LastPress $last,
         #[
             OA\Property(format: 'date-time', description: 'The server’s clock, for screens whose own is wrong'),
         ]

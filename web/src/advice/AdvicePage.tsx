@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { api, got, partOf, type Schemas } from '../api/client';
-import { Notice, Waiting } from '../app/Notice';
+import { partOf, type Schemas } from '../api/client';
+import { server } from '../api/queries';
 import { useJob } from '../job/useJob';
 import { SelectField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
+import { Notice, Waiting } from '../parts/Notice';
 import { Compare } from './Compare';
 
 export type RouteAdvice = Schemas['advice.schema']['advice'][number];
@@ -98,18 +99,8 @@ export function AdvicePage() {
   const [trouble, setTrouble] = useState<string>();
   const use = wish.get('use') ?? '';
   const look = wish.get('look') ?? '';
-  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
-  const advice = useQuery({
-    queryKey: ['job', id, 'advice', at, use, look],
-    queryFn: () =>
-      got(
-        api.GET('/api/jobs/{id}/advice', {
-          params: { path: { id }, query: { transfer: at, use: use as '', look: look as '' } },
-        }),
-      ),
-    placeholderData: (before) => before,
-    staleTime: 0,
-  });
+  const catalogue = useQuery(server.catalogue());
+  const advice = useQuery({ ...server.advice(id, at, use, look), placeholderData: (before) => before });
   if (handle.view === undefined || advice.data === undefined || catalogue.data === undefined) {
     return <Waiting error={handle.error ?? advice.error ?? catalogue.error} />;
   }

@@ -45,6 +45,9 @@ export function partOf(view: JobView, wanted: number): Part {
   };
 }
 
+/** Changes fields of a job as they were typed; answers what is wrong, by field. */
+export type ChangeJob = (changes: Record<string, string>, transfer?: number) => Promise<Record<string, string>>;
+
 /** The header tells the server that its own page is asking. */
 export const api = createClient<paths>({ baseUrl: '/', headers: { 'X-Wubbin': '1' } });
 
@@ -57,6 +60,19 @@ export class ProblemError extends Error {
   ) {
     super(title);
   }
+}
+
+declare module '@tanstack/react-query' {
+  interface Register {
+    defaultError: ProblemError;
+  }
+}
+
+/** What was thrown, as a problem: all that the pages ask goes through `got`, which throws nothing else. */
+export function problemOf(thrown: unknown): ProblemError {
+  return thrown instanceof ProblemError
+    ? thrown
+    : new ProblemError(thrown instanceof Error ? thrown.message : 'Something went wrong.', 0, {});
 }
 
 interface Answer<T> {

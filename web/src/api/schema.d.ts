@@ -2512,8 +2512,7 @@ export interface components {
             };
             /** @description The job has been changed since this session began */
             stale: boolean;
-            /** @description The press that could be undone */
-            last: Record<string, never> | null;
+            last: components["schemas"]["LastPress"] | null;
             /**
              * Format: date-time
              * @description The server’s clock, for screens whose own is wrong

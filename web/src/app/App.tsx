@@ -3,26 +3,26 @@ import { ToggleGroup } from 'radix-ui';
 import { lazy, Suspense } from 'react';
 import { BrowserRouter, Link, Outlet, Route, Routes, useLocation } from 'react-router';
 import { JobList } from '../job/JobList';
-import { JobPage } from '../job/JobPage';
 import { SettingsProvider, useSettings } from '../measure/settings';
+import { Waiting } from '../parts/Notice';
+import { JobPage } from '../plan/JobPage';
 import { Keys } from './Keys';
-import { Waiting } from './Notice';
 
 const NewJob = lazy(() => import('../job/NewJob').then((m) => ({ default: m.NewJob })));
 const BenchList = lazy(() => import('../run/BenchList').then((m) => ({ default: m.BenchList })));
 const BenchPage = lazy(() => import('../run/BenchPage').then((m) => ({ default: m.BenchPage })));
-const Logbook = lazy(() => import('../run/Logbook').then((m) => ({ default: m.Logbook })));
-const LogPage = lazy(() => import('../run/LogPage').then((m) => ({ default: m.LogPage })));
-const ComparePage = lazy(() => import('../run/ComparePage').then((m) => ({ default: m.ComparePage })));
-const LessonsPage = lazy(() => import('../run/LessonsPage').then((m) => ({ default: m.LessonsPage })));
-const DoctorPage = lazy(() => import('../run/DoctorPage').then((m) => ({ default: m.DoctorPage })));
-const LaddersPage = lazy(() => import('../run/LaddersPage').then((m) => ({ default: m.LaddersPage })));
-const LadderPage = lazy(() => import('../run/LadderPage').then((m) => ({ default: m.LadderPage })));
-const NewLadder = lazy(() => import('../run/NewLadder').then((m) => ({ default: m.NewLadder })));
+const Logbook = lazy(() => import('../log/Logbook').then((m) => ({ default: m.Logbook })));
+const LogPage = lazy(() => import('../log/LogPage').then((m) => ({ default: m.LogPage })));
+const ComparePage = lazy(() => import('../log/ComparePage').then((m) => ({ default: m.ComparePage })));
+const LessonsPage = lazy(() => import('../log/LessonsPage').then((m) => ({ default: m.LessonsPage })));
+const DoctorPage = lazy(() => import('../log/DoctorPage').then((m) => ({ default: m.DoctorPage })));
+const LaddersPage = lazy(() => import('../ladder/LaddersPage').then((m) => ({ default: m.LaddersPage })));
+const LadderPage = lazy(() => import('../ladder/LadderPage').then((m) => ({ default: m.LadderPage })));
+const NewLadder = lazy(() => import('../ladder/NewLadder').then((m) => ({ default: m.NewLadder })));
 const DayPage = lazy(() => import('../day/DayPage').then((m) => ({ default: m.DayPage })));
-const OrdersPage = lazy(() => import('../day/OrdersPage').then((m) => ({ default: m.OrdersPage })));
-const NewOrder = lazy(() => import('../day/NewOrder').then((m) => ({ default: m.NewOrder })));
-const OrderTable = lazy(() => import('../day/OrderTable').then((m) => ({ default: m.OrderTable })));
+const OrdersPage = lazy(() => import('../order/OrdersPage').then((m) => ({ default: m.OrdersPage })));
+const NewOrder = lazy(() => import('../order/NewOrder').then((m) => ({ default: m.NewOrder })));
+const OrderTable = lazy(() => import('../order/OrderTable').then((m) => ({ default: m.OrderTable })));
 const StockPage = lazy(() => import('../cost/StockPage').then((m) => ({ default: m.StockPage })));
 const CostPage = lazy(() => import('../cost/CostPage').then((m) => ({ default: m.CostPage })));
 const NewQuote = lazy(() => import('../cost/NewQuote').then((m) => ({ default: m.NewQuote })));
@@ -35,6 +35,7 @@ const TracePage = lazy(() => import('../blank/TracePage').then((m) => ({ default
 const ShelfPage = lazy(() => import('../route/ShelfPage').then((m) => ({ default: m.ShelfPage })));
 const SettingsPage = lazy(() => import('../measure/SettingsPage').then((m) => ({ default: m.SettingsPage })));
 
+const DeviceSetUp = lazy(() => import('../heat/Device').then((m) => ({ default: m.DeviceSetUp })));
 const PrintersPage = lazy(() => import('../sheet/PrintersPage').then((m) => ({ default: m.PrintersPage })));
 const QueuePage = lazy(() => import('../sheet/QueuePage').then((m) => ({ default: m.QueuePage })));
 const PicturesPage = lazy(() => import('../artwork/PicturesPage').then((m) => ({ default: m.PicturesPage })));
@@ -174,7 +175,14 @@ export function App() {
               <Route path="/sheets" element={<GangPage />} />
               <Route path="/sheets/queue" element={<QueuePage />} />
               <Route path="/sheets/printers" element={<PrintersPage />} />
-              <Route path="/settings" element={<SettingsPage />} />
+              <Route
+                path="/settings"
+                element={
+                  <SettingsPage>
+                    <DeviceSetUp />
+                  </SettingsPage>
+                }
+              />
               <Route
                 path="*"
                 element={

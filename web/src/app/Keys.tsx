@@ -1,5 +1,6 @@
 import { Dialog } from 'radix-ui';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
+import { useKeys } from '../parts/useKeys';
 
 const KEYS: [string, string][] = [
   ['?', 'This list'],
@@ -20,26 +21,15 @@ const KEYS: [string, string][] = [
   ['Esc', 'Close, or take back what is being typed'],
 ];
 
-/** True where a key press belongs to what is being typed in. */
-export function isTyping(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement &&
-    target.closest('input:not([type=radio], [type=checkbox], [type=range]), textarea, select, [contenteditable]') !==
-      null
-  );
-}
-
 export function Keys() {
   const [open, setOpen] = useState(false);
-  useEffect(() => {
-    const listen = (e: KeyboardEvent) => {
-      if (e.key === '?' && !isTyping(e.target)) {
-        setOpen(true);
-      }
-    };
-    addEventListener('keydown', listen);
-    return () => removeEventListener('keydown', listen);
-  }, []);
+  useKeys((e) => {
+    if (e.key !== '?') {
+      return false;
+    }
+    setOpen(true);
+    return true;
+  });
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
       <Dialog.Trigger className="text-soft hover:text-ink">Keys ?</Dialog.Trigger>

@@ -1,21 +1,19 @@
-import { useEffect, useId, useState } from 'react';
-import { isTyping } from '../app/Keys';
+import { useId, useState } from 'react';
+import { useKeys } from '../parts/useKeys';
 import type { Appearance } from './Worn';
 
 /** Which of its appearances a picture is shown in: as it will be, until another is chosen; V goes on to the next. */
 export function useAppearance(all: Appearance[] | undefined) {
   const [wanted, setWanted] = useState<string>('worn');
   const shown = all?.find((one) => one.id === wanted) ?? all?.at(-1);
-  useEffect(() => {
-    const listen = (e: KeyboardEvent) => {
-      if (e.key.toLowerCase() === 'v' && !e.ctrlKey && !e.metaKey && !e.altKey && !isTyping(e.target) && all) {
-        const at = all.findIndex((one) => one.id === shown?.id);
-        setWanted(all[(at + 1) % all.length]?.id ?? 'worn');
-      }
-    };
-    addEventListener('keydown', listen);
-    return () => removeEventListener('keydown', listen);
-  }, [all, shown]);
+  useKeys((e) => {
+    if (e.key.toLowerCase() !== 'v' || all === undefined) {
+      return false;
+    }
+    const at = all.findIndex((one) => one.id === shown?.id);
+    setWanted(all[(at + 1) % all.length]?.id ?? 'worn');
+    return true;
+  });
   return { all: all ?? [], shown, show: setWanted };
 }
 

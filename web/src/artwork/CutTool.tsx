@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { api, got, type Part, type ProblemError } from '../api/client';
+import type { Part } from '../api/client';
+import { server } from '../api/queries';
 import { useFormat } from '../measure/settings';
 
 const EFFORT = { easy: 'easy to cut', fiddly: 'fiddly to cut', hard: 'hard to cut by hand' } as const;
@@ -17,11 +18,9 @@ export function CutTool({ view, onLine }: { view: Part; onLine: (loops: number[]
   const query = { width_mm: width, margin, easier: easier ? ('1' as const) : ('0' as const) };
   const sha256 = artwork?.sha256 ?? '';
   const line = useQuery({
-    queryKey: ['cut', sha256, query],
-    queryFn: () => got(api.GET('/api/artwork/{sha256}/cut-line', { params: { path: { sha256 }, query } })),
+    ...server.cutLine(sha256, query),
     enabled: open && artwork !== null,
     placeholderData: (before) => before,
-    retry: false,
   });
   const loops = open ? line.data?.loops : undefined;
   useEffect(() => onLine(loops), [loops, onLine]);
@@ -39,7 +38,7 @@ export function CutTool({ view, onLine }: { view: Part; onLine: (loops: number[]
       </>
     );
   }
-  const error = line.error as ProblemError | null;
+  const error = line.error;
   return (
     <div className="grid gap-1.5">
       <label className="flex items-center gap-2">

@@ -1,7 +1,6 @@
 import { useId, useState } from 'react';
-import type { Part, TransferPlan } from '../api/client';
+import type { ChangeJob, Part, TransferPlan } from '../api/client';
 import { ClothPattern } from '../blank/Cloth';
-import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
 import { Appearances, type Shown } from './Appearances';
 import { CutTool } from './CutTool';
@@ -19,7 +18,7 @@ const FATE = {
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /** The picture as it is meant and as it will be seen, with what its pixels tell. */
-export function LookStage({ view, handle, seen }: { view: Part; handle: JobHandle; seen: Shown }) {
+export function LookStage({ view, change, seen }: { view: Part; change: ChangeJob; seen: Shown }) {
   const format = useFormat();
   const [filter, second, cloth, where, shine] = [useId(), useId(), useId(), useId(), useId()];
   const [lost, setLost] = useState(false);
@@ -124,7 +123,7 @@ export function LookStage({ view, handle, seen }: { view: Part; handle: JobHandl
           {look.background === null
             ? 'clear, or none of one colour'
             : `${percent(look.background.share)} of the picture, in one colour`}
-          <RemoveBackground key={artwork.sha256} view={view} handle={handle} onVeil={setVeil} />
+          <RemoveBackground key={artwork.sha256} view={view} change={change} onVeil={setVeil} />
         </dd>
       </dl>
       <p className="mt-1 text-sm text-soft">{shown?.words}</p>

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { Camera, ImageUp } from 'lucide-react';
 import { useId, useRef, useState } from 'react';
-import { api, done, fileBody, got, type Schemas, type Task } from '../api/client';
+import { api, done, fileBody, problemOf, type Schemas, type Task } from '../api/client';
+import { server } from '../api/queries';
 
 /** Takes a picture by button or by dropping it, and says at the field what is wrong with it. */
 export function PicturePicker({
@@ -14,7 +15,7 @@ export function PicturePicker({
   /** Told when reading begins and when it is over, for whoever must wait for the picture. */
   onReading?: (reading: boolean) => void;
 }) {
-  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const catalogue = useQuery(server.catalogue());
   const [error, setError] = useState<string>();
   const [sending, setSending] = useState<string>();
   const [task, setTask] = useState<Task>();
@@ -44,7 +45,7 @@ export function PicturePicker({
       onPicked(await done<Schemas['ArtworkView']>(sent, setTask, abort.signal));
     } catch (e) {
       if (!abort.signal.aborted) {
-        setError((e as Error).message);
+        setError(problemOf(e).message);
       }
     } finally {
       if (asked.current === abort) {

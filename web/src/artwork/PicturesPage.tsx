@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, done, fileBody, got, type ProblemError, type Schemas, type Task } from '../api/client';
-import { Notice, Waiting } from '../app/Notice';
+import { api, done, fileBody, got, problemOf, type Schemas, type Task } from '../api/client';
+import { keys, server } from '../api/queries';
 import { useMoments } from '../measure/settings';
+import { Notice, Waiting } from '../parts/Notice';
 import { PicturePicker } from './PicturePicker';
 
 type Entry = Schemas['PictureEntry'];
@@ -12,7 +13,7 @@ const KIND = { raster: 'pixels', vector: 'lines' } as const;
 
 /** The shop's pictures: found again, used again, and a new version put in the place of an old one. */
 export function PicturesPage() {
-  const pictures = useQuery({ queryKey: ['pictures'], queryFn: () => got(api.GET('/api/pictures')) });
+  const pictures = useQuery(server.pictures());
   const queries = useQueryClient();
   const [words, setWords] = useState('');
   if (pictures.data === undefined) {
@@ -29,7 +30,7 @@ export function PicturesPage() {
         Everything that was uploaded, kept as it came. What is used on a job is named beside it.
       </p>
       <div className="mt-3 max-w-xl">
-        <PicturePicker current={undefined} onPicked={() => queries.invalidateQueries({ queryKey: ['pictures'] })} />
+        <PicturePicker current={undefined} onPicked={() => queries.invalidateQueries({ queryKey: keys.pictures })} />
       </div>
       {pictures.data.length === 0 ? (
         <p className="mt-8 text-lg">
@@ -83,11 +84,11 @@ function Line({ entry: { picture, created, jobs } }: { entry: Entry }) {
           body: { by: made.sha256 },
         }),
       );
-      queries.removeQueries({ queryKey: ['job'] });
+      queries.removeQueries({ queryKey: keys.anyJob });
       setSaid({ text: `${made.name} is on ${taken.map((job) => job.name).join(', ')} now.`, wrong: false });
-      await queries.invalidateQueries({ queryKey: ['pictures'] });
+      await queries.invalidateQueries({ queryKey: keys.pictures });
     } catch (e) {
-      const { errors, message } = e as ProblemError;
+      const { errors, message } = problemOf(e);
       setSaid({ text: errors.file ?? message, wrong: true });
     }
     setBusy(false);

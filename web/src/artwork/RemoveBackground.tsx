@@ -1,17 +1,16 @@
 import { useRef, useState } from 'react';
-import { api, done, type Part, type ProblemError, type Schemas, type Task } from '../api/client';
-import type { JobHandle } from '../job/useJob';
+import { api, type ChangeJob, done, type Part, problemOf, type Schemas, type Task } from '../api/client';
 
 /**
  * Takes the background away: shown on the picture first, and undone by going back to the picture that it was made of.
  */
 export function RemoveBackground({
   view,
-  handle,
+  change,
   onVeil,
 }: {
   view: Part;
-  handle: JobHandle;
+  change: ChangeJob;
   /** Told what to lay over the picture while it is being decided. */
   onVeil: (url: string | undefined) => void;
 }) {
@@ -48,10 +47,10 @@ export function RemoveBackground({
         abort.signal,
       );
       onVeil(undefined);
-      await handle.change({ artwork: made.sha256 });
+      await change({ artwork: made.sha256 });
     } catch (e) {
       if (!abort.signal.aborted) {
-        const { errors, message } = e as ProblemError;
+        const { errors, message } = problemOf(e);
         setProblem(errors.tolerance ?? message);
       }
       setBusy(false);
@@ -60,7 +59,7 @@ export function RemoveBackground({
 
   if (madeOf !== null) {
     return (
-      <button type="button" className="link ml-2" onClick={() => handle.change({ artwork: madeOf })}>
+      <button type="button" className="link ml-2" onClick={() => change({ artwork: madeOf })}>
         Put the background back
       </button>
     );

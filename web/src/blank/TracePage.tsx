@@ -2,10 +2,11 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api, fileBody, got, type ProblemError, type Schemas } from '../api/client';
-import { Waiting } from '../app/Notice';
+import { api, fileBody, got, type ProblemError, problemOf, type Schemas } from '../api/client';
+import { keys, server } from '../api/queries';
 import { SelectField, TextField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
+import { Waiting } from '../parts/Notice';
 import { TraceStage } from './TraceStage';
 import { type Marks, mark, useMarks } from './useMarks';
 
@@ -29,7 +30,7 @@ export function TracePage() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const format = useFormat();
-  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const catalogue = useQuery(server.catalogue());
   const [id] = useState(() => crypto.randomUUID());
   const [kindId, setKindId] = useState('apron');
   const [label, setLabel] = useState('');
@@ -54,14 +55,8 @@ export function TracePage() {
     points: row(settled.points),
   };
   const enough = photo !== undefined && settled.corners.length === 4 && settled.points.length >= 3;
-  const trace = useQuery({
-    queryKey: ['trace', body],
-    queryFn: () => got(api.POST('/api/trace', { body })),
-    enabled: enough,
-    placeholderData: keepPreviousData,
-    retry: false,
-  });
-  const errors = { ...((trace.error as ProblemError | null)?.errors ?? {}), ...(problem?.errors ?? {}) };
+  const trace = useQuery({ ...server.trace(body), enabled: enough, placeholderData: keepPreviousData });
+  const errors = { ...(trace.error?.errors ?? {}), ...(problem?.errors ?? {}) };
   const traced = enough && trace.error === null ? trace.data : undefined;
   const kind = catalogue.data?.blanks.find((k) => k.id === kindId);
   const sides = kind?.traced_sides ?? [];
@@ -79,7 +74,7 @@ export function TracePage() {
       setPhoto({ sha256, width: image.naturalWidth, height: image.naturalHeight });
       set(() => ({ corners: [], points: [] }));
     } catch (e) {
-      setProblem(e as ProblemError);
+      setProblem(problemOf(e));
     } finally {
       setReading(false);
     }
@@ -100,11 +95,11 @@ export function TracePage() {
           body: { id, like: kind?.sizes.find((size) => !size.own)?.id ?? '', label, sides: all },
         }),
       );
-      await queries.invalidateQueries({ queryKey: ['shelf'] });
-      await queries.invalidateQueries({ queryKey: ['catalogue'] });
+      await queries.invalidateQueries({ queryKey: keys.shelf });
+      await queries.invalidateQueries({ queryKey: keys.catalogue });
       navigate('/shelf');
     } catch (e) {
-      setProblem(e as ProblemError);
+      setProblem(problemOf(e));
     }
   }
 

@@ -1,7 +1,7 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import type { Schemas } from '../api/client';
+import { useSize } from '../parts/useSize';
 import { type Marks, mark, type Point } from './useMarks';
-import { useSize } from './useSize';
 
 const LOUPE = 176;
 /** How much larger the loupe shows the photo than the stage does. */

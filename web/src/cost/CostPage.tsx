@@ -1,10 +1,11 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { api, got, type ProblemError, type Schemas } from '../api/client';
-import { Notice, Waiting } from '../app/Notice';
+import type { Schemas } from '../api/client';
+import { server } from '../api/queries';
 import { TextField } from '../measure/Field';
-import { money } from './money';
+import { money } from '../measure/money';
+import { Notice, Waiting } from '../parts/Notice';
 import { Rates } from './Rates';
 
 type Cost = Schemas['CostView'];
@@ -13,12 +14,7 @@ type Cost = Schemas['CostView'];
 export function CostPage() {
   const { id = '' } = useParams();
   const [pieces, setPieces] = useState('');
-  const cost = useQuery({
-    queryKey: ['cost', id, pieces],
-    queryFn: () => got(api.GET('/api/jobs/{id}/cost', { params: { path: { id }, query: { pieces } } })),
-    staleTime: 0,
-    placeholderData: keepPreviousData,
-  });
+  const cost = useQuery({ ...server.cost(id, pieces), placeholderData: keepPreviousData });
   // What was reckoned last stays while a number is typed that cannot be.
   const [of, setOf] = useState<Cost>();
   useEffect(() => {
@@ -26,7 +22,7 @@ export function CostPage() {
       setOf(cost.data);
     }
   }, [cost.data]);
-  const wrong = (cost.error as ProblemError | null)?.errors.pieces;
+  const wrong = cost.error?.errors.pieces;
   if (of === undefined) {
     return <Waiting error={cost.error} />;
   }

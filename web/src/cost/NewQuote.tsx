@@ -1,17 +1,18 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { api, got, type ProblemError, type Schemas } from '../api/client';
-import { Notice, Waiting } from '../app/Notice';
+import { api, got, type Schemas } from '../api/client';
+import { keys, server } from '../api/queries';
 import { SelectField, TextField } from '../measure/Field';
-import { dayFrom, money } from './money';
+import { dayFrom, money } from '../measure/money';
+import { Notice, Waiting } from '../parts/Notice';
 
 type Wish = Schemas['QuoteWish'];
 type Quote = Schemas['QuoteView'];
 
 /** Reckons a quote while it is typed, and keeps it when it is given. */
 export function NewQuote() {
-  const rates = useQuery({ queryKey: ['rates'], queryFn: () => got(api.GET('/api/rates')) });
+  const rates = useQuery(server.rates());
   return rates.data === undefined ? <Waiting error={rates.error} /> : <Form rates={rates.data} />;
 }
 
@@ -31,20 +32,15 @@ function Form({ rates }: { rates: Schemas['ShopRates'] }) {
     tax: rates.tax,
     valid: dayFrom(30),
   });
-  const reckoned = useQuery({
-    queryKey: ['quote', wish],
-    queryFn: () => got(api.POST('/api/quotes/reckoned', { body: wish })),
-    staleTime: 0,
-    placeholderData: keepPreviousData,
-  });
+  const reckoned = useQuery({ ...server.reckonedQuote(wish), placeholderData: keepPreviousData });
   const keep = useMutation({
     mutationFn: () => got(api.POST('/api/quotes', { params: { query: { id } }, body: wish })),
     onSuccess: () => {
-      queries.invalidateQueries({ queryKey: ['quotes'] });
+      queries.invalidateQueries({ queryKey: keys.quotes });
       navigate('/quotes');
     },
   });
-  const problem = (reckoned.error ?? keep.error) as ProblemError | null;
+  const problem = reckoned.error ?? keep.error;
   const errors = problem?.errors ?? {};
   const field = (name: Exclude<keyof Wish, 'jobs' | 'by'>) => ({
     value: wish[name],

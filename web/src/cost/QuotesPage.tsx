@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { api, got } from '../api/client';
-import { Waiting } from '../app/Notice';
+import { server } from '../api/queries';
+import { money } from '../measure/money';
 import { useMoments } from '../measure/settings';
-import { money } from './money';
+import { Waiting } from '../parts/Notice';
 
 /** Quotes that were given, the latest first. */
 export function QuotesPage() {
-  const quotes = useQuery({ queryKey: ['quotes'], queryFn: () => got(api.GET('/api/quotes')), staleTime: 0 });
+  const quotes = useQuery(server.quotes());
   const moments = useMoments();
   if (quotes.data === undefined) {
     return <Waiting error={quotes.error} />;

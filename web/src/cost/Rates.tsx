@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, got, type ProblemError, type Schemas } from '../api/client';
+import { api, got, type Schemas } from '../api/client';
+import { keys, server } from '../api/queries';
 import { TextField } from '../measure/Field';
 
 type Typed = Schemas['ShopRates'];
@@ -17,7 +18,7 @@ const FIELDS = [
 
 /** What the shop reckons with. */
 export function Rates({ open }: { open: boolean }) {
-  const rates = useQuery({ queryKey: ['rates'], queryFn: () => got(api.GET('/api/rates')) });
+  const rates = useQuery(server.rates());
   return (
     <details className="mt-8 border-t border-rule pt-3" open={open}>
       <summary className="link">What the shop reckons with</summary>
@@ -32,11 +33,11 @@ function Form({ rates }: { rates: Typed }) {
   const keep = useMutation({
     mutationFn: () => got(api.PUT('/api/rates', { body: typed })),
     onSuccess: (kept) => {
-      queries.setQueryData(['rates'], kept);
-      queries.invalidateQueries({ queryKey: ['cost'] });
+      queries.setQueryData(keys.rates, kept);
+      queries.invalidateQueries({ queryKey: keys.cost });
     },
   });
-  const errors = (keep.error as ProblemError | null)?.errors ?? {};
+  const errors = keep.error?.errors ?? {};
   return (
     <form
       className="mt-3 grid max-w-4xl items-start gap-3 sm:grid-cols-3"

@@ -1,12 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, fileBody, got, type ProblemError, type Schemas } from '../api/client';
-import { Waiting } from '../app/Notice';
-import { TableIn } from '../app/TableIn';
+import { api, fileBody, got, type Schemas } from '../api/client';
+import { keys, server } from '../api/queries';
 import { SelectField, TextField } from '../measure/Field';
+import { money } from '../measure/money';
 import { useFormat } from '../measure/settings';
-import { money } from './money';
+import { Waiting } from '../parts/Notice';
+import { TableIn } from '../parts/TableIn';
 
 type Stock = Schemas['StockView'];
 type Item = Stock['items'][number];
@@ -17,15 +18,15 @@ const amount = (value: number, unit: string) => `${Number(value.toFixed(2))} ${u
 /** What there is, what is needed of it, and what to buy. */
 export function StockPage() {
   const queries = useQueryClient();
-  const stock = useQuery({ queryKey: ['stock'], queryFn: () => got(api.GET('/api/stock')), staleTime: 0 });
+  const stock = useQuery(server.stock());
   const format = useFormat();
   if (stock.data === undefined) {
     return <Waiting error={stock.error} />;
   }
   const { items, others, buy, currency, digits, total, offcuts } = stock.data;
   const set = (changed: Stock) => {
-    queries.setQueryData(['stock'], changed);
-    queries.invalidateQueries({ queryKey: ['shelf'] });
+    queries.setQueryData(keys.stock, changed);
+    queries.invalidateQueries({ queryKey: keys.shelf });
   };
   const kinds = [...new Set(items.map((item) => item.kind))];
   return (
@@ -38,7 +39,7 @@ export function StockPage() {
         <TableIn
           label="Take a table in"
           take={(file) => got(api.POST('/api/stock/import', fileBody(file)))}
-          onTaken={() => queries.invalidateQueries({ queryKey: ['stock'] })}
+          onTaken={() => queries.invalidateQueries({ queryKey: keys.stock })}
         />
       </div>
       <section
@@ -180,7 +181,7 @@ function Move({ items, others, onMoved }: { items: Item[]; others: Stock['others
       onMoved(stock);
     },
   });
-  const errors = (move.error as ProblemError | null)?.errors ?? {};
+  const errors = move.error?.errors ?? {};
   const unit = [...items, ...others].find((one) => one.key === typed.item)?.unit;
   return (
     <form
@@ -258,7 +259,7 @@ function Pack({ item, onKept }: { item: Item; onKept: (stock: Stock) => void }) 
     mutationFn: () => got(api.PUT('/api/stock/pack', { body: { item: item.key, pack: typed } })),
     onSuccess: onKept,
   });
-  const error = (keep.error as ProblemError | null)?.message;
+  const error = keep.error?.message;
   return (
     <>
       <input

@@ -1,9 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, done, got, type ProblemError, type Task } from '../api/client';
-import { Notice, Waiting } from '../app/Notice';
+import { api, done, got, problemOf, type Task } from '../api/client';
+import { keys, server } from '../api/queries';
 import { useFormat } from '../measure/settings';
+import { Notice, Waiting } from '../parts/Notice';
 import { type Day, DayStrip } from './DayStrip';
 import { HandsList } from './HandsList';
 import { Outlook } from './Outlook';
@@ -15,13 +16,13 @@ const DAY_S = 86_400;
 /** What to do when, for all jobs that are due. */
 export function DayPage() {
   const queries = useQueryClient();
-  const plan = useQuery({ queryKey: ['day'], queryFn: () => got(api.GET('/api/day')), staleTime: 0 });
+  const plan = useQuery(server.day());
   const [task, setTask] = useState<Task>();
   const [problem, setProblem] = useState<string>();
   const [chosen, setChosen] = useState<string>();
   const set = (day: Day) => {
-    queries.setQueryData(['day'], day);
-    queries.invalidateQueries({ queryKey: ['outlook'] });
+    queries.setQueryData(keys.day, day);
+    queries.invalidateQueries({ queryKey: keys.outlook });
   };
   const seen = useMutation({ mutationFn: () => got(api.POST('/api/day/seen')), onSuccess: set });
   const anew = useMutation({ mutationFn: () => got(api.DELETE('/api/day')), onSuccess: set });
@@ -36,10 +37,10 @@ export function DayPage() {
         api.POST('/api/day/better') as Promise<{ data?: { tries: number } | Task; response: Response }>,
         setTask,
       );
-      await queries.refetchQueries({ queryKey: ['day'] });
-      await queries.invalidateQueries({ queryKey: ['outlook'] });
+      await queries.refetchQueries({ queryKey: keys.day });
+      await queries.invalidateQueries({ queryKey: keys.outlook });
     } catch (e) {
-      setProblem((e as ProblemError).message);
+      setProblem(problemOf(e).message);
     }
     setTask(undefined);
   }

@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { Pin } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, got, type ProblemError } from '../api/client';
+import { api, got } from '../api/client';
 import type { Day } from './DayStrip';
 
 type Block = Day['blocks'][number];
@@ -74,7 +74,7 @@ function Line({
       onPlanned(day);
     },
   });
-  const error = (pin.error as ProblemError | null)?.message;
+  const error = pin.error?.message;
   return (
     <li className="border-b border-rule py-1">
       <div className="flex gap-3">

@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { api, got } from '../api/client';
+import { server } from '../api/queries';
 
 const FEW = 4;
 
 /** Until when everything may lie; or, where something is late, what would mend it. */
 export function Outlook({ at }: { at: (t: number) => string }) {
-  const outlook = useQuery({ queryKey: ['outlook'], queryFn: () => got(api.GET('/api/day/outlook')), staleTime: 0 });
+  const outlook = useQuery(server.outlook());
   if (outlook.data === undefined) {
     return (
       <p className="text-soft" aria-live="polite">

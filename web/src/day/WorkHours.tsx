@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, got, type ProblemError, type Schemas } from '../api/client';
+import { api, got, type Schemas } from '../api/client';
 import { TextField } from '../measure/Field';
 import type { Day } from './DayStrip';
 
@@ -30,7 +30,7 @@ export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKe
       ),
     onSuccess: onKept,
   });
-  const errors = (keep.error as ProblemError | null)?.errors ?? {};
+  const errors = keep.error?.errors ?? {};
   return (
     <details className="mt-8 border-t border-rule pt-3 print:hidden">
       <summary className="link">Working hours, hands and room</summary>

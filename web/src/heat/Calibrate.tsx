@@ -1,9 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, got, type Part, type ProblemError } from '../api/client';
-import { Notice } from '../app/Notice';
+import { api, got, type Part, type ProblemError, problemOf } from '../api/client';
+import { keys } from '../api/queries';
 import { Labelled, SelectField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
+import { Notice } from '../parts/Notice';
 
 const FACES = ['printed face', 'backing', 'far side', 'base', 'source'] as const;
 type Face = (typeof FACES)[number];
@@ -28,8 +29,8 @@ export function Calibrate({ view, calibrated }: { view: Part; calibrated: number
   const [problem, setProblem] = useState<ProblemError>();
 
   const reread = () => {
-    queries.removeQueries({ queryKey: ['heat'] });
-    queries.removeQueries({ queryKey: ['heat-others'] });
+    queries.removeQueries({ queryKey: keys.heat });
+    queries.removeQueries({ queryKey: keys.heatOthers });
   };
 
   async function tell(keep: boolean) {
@@ -49,7 +50,7 @@ export function Calibrate({ view, calibrated }: { view: Part; calibrated: number
       }
     } catch (e) {
       setFit(undefined);
-      setProblem(e as ProblemError);
+      setProblem(problemOf(e));
     }
   }
 

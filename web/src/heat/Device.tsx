@@ -1,9 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef, useState } from 'react';
-import { api, got, type ProblemError, type Schemas } from '../api/client';
-import { Notice } from '../app/Notice';
+import { api, got, type Schemas } from '../api/client';
+import { keys, server } from '../api/queries';
 import { TextField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
+import { Notice } from '../parts/Notice';
 
 type View = Schemas['DeviceView'];
 
@@ -12,8 +13,7 @@ const ASK_AGAIN = 1000;
 
 function useDevice() {
   return useQuery({
-    queryKey: ['device'],
-    queryFn: () => got(api.GET('/api/device')),
+    ...server.device(),
     refetchInterval: (query) => (query.state.data?.address == null ? false : ASK_AGAIN),
   });
 }
@@ -83,17 +83,17 @@ export function DeviceSetUp() {
   const [setting, setSetting] = useState('150');
   const put = useMutation({
     mutationFn: (body: { address: string; token: string }) => got(api.PUT('/api/device', { body })),
-    onSuccess: (view) => queries.setQueryData<View>(['device'], view),
+    onSuccess: (view) => queries.setQueryData<View>(keys.device, view),
   });
   const command = useMutation({
     mutationFn: (body: { do: 'set' | 'close' | 'open' | 'start'; value?: number }) =>
       got(api.POST('/api/device/commands', { body })),
-    onSuccess: (view) => queries.setQueryData<View>(['device'], view),
+    onSuccess: (view) => queries.setQueryData<View>(keys.device, view),
   });
   if (data === undefined) {
     return null;
   }
-  const errors = (put.error as ProblemError | null)?.errors ?? {};
+  const errors = put.error?.errors ?? {};
   return (
     <section aria-labelledby="device" className="mt-8 border-t border-ink pt-4">
       <h2 id="device" className="text-xl">

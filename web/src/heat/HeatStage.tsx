@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { api, done, got, type Part, type ProblemError, type Schemas, type Task } from '../api/client';
-import { Notice, Waiting } from '../app/Notice';
+import { api, done, type Part, problemOf, type Schemas, type Task } from '../api/client';
+import { server } from '../api/queries';
 import { useFormat } from '../measure/settings';
+import { Notice, Waiting } from '../parts/Notice';
 import { Calibrate } from './Calibrate';
 import { HeatChart } from './HeatChart';
 import { OtherWays } from './OtherWays';
@@ -19,11 +20,7 @@ export interface Spread {
 /** What the heat model says of a picture's plan, when it is there. */
 export function useHeat(view: Part) {
   const { id } = view.job;
-  return useQuery({
-    // The plan's id tells that something has changed.
-    queryKey: ['heat', id, view.at, view.whole.id],
-    queryFn: () => got(api.GET('/api/jobs/{id}/heat/{picture}', { params: { path: { id, picture: view.at } } })),
-  });
+  return useQuery(server.heat(id, view.at, view.whole.id));
 }
 
 /** What happens under the heat: computed beside the plan, which does not wait for it. */
@@ -64,7 +61,7 @@ export function HeatStage({ view }: { view: Part }) {
       );
     } catch (e) {
       if (!abort.signal.aborted) {
-        setProblem((e as ProblemError).message);
+        setProblem(problemOf(e).message);
       }
     }
     setTask(undefined);

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { api, got, type Part, type Schemas } from '../api/client';
+import type { Part, Schemas } from '../api/client';
+import { server } from '../api/queries';
 import { useFormat } from '../measure/settings';
 
 type Point = Schemas['OtherHeatView']['sweep']['points'][number];
@@ -15,10 +16,7 @@ const y = (s: number) => HIGH - (HIGH * Math.log(Math.min(LAST, Math.max(FIRST, 
 /** How hot against how long, and the ways that people disagree about. */
 export function OtherWays({ view }: { view: Part }) {
   const { id } = view.job;
-  const others = useQuery({
-    queryKey: ['heat-others', id, view.at, view.whole.id],
-    queryFn: () => got(api.GET('/api/jobs/{id}/heat/{picture}/others', { params: { path: { id, picture: view.at } } })),
-  });
+  const others = useQuery(server.heatOthers(id, view.at, view.whole.id));
   if (others.data === undefined) {
     return null;
   }

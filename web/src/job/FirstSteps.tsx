@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { api, got } from '../api/client';
+import { server } from '../api/queries';
 
 /** What an empty shop is told to do first. */
 export function FirstSteps() {
-  const shelf = useQuery({ queryKey: ['shelf'], queryFn: () => got(api.GET('/api/shelf')) });
+  const shelf = useQuery(server.shelf());
   const has = shelf.data;
   const stocked = has !== undefined && has.heat.length > 0 && has.markings.length > 0 && has.media.length > 0;
   return (

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got, type Schemas } from '../api/client';
-import { Notice, Waiting } from '../app/Notice';
+import { keys, server } from '../api/queries';
+import { Notice, Waiting } from '../parts/Notice';
 
 type Matter = Schemas['Matter'];
 
@@ -38,18 +39,18 @@ function MatterLine({ matter, choose }: { matter: Matter; choose: (option: strin
 /** How this house goes about what practitioners disagree on; a job can still go another way. */
 export function HousePage() {
   const queries = useQueryClient();
-  const house = useQuery({ queryKey: ['house'], queryFn: () => got(api.GET('/api/house')) });
+  const house = useQuery(server.house());
   const change = useMutation({
     mutationFn: (body: Record<string, string>) => got(api.PATCH('/api/house', { body })),
     scope: { id: 'house' },
     onMutate: (body) =>
-      queries.setQueryData(['house'], (matters: Matter[] | undefined) =>
+      queries.setQueryData(keys.house, (matters: Matter[] | undefined) =>
         matters?.map((m) => (m.id in body ? { ...m, chosen: body[m.id] || null } : m)),
       ),
-    onError: () => queries.invalidateQueries({ queryKey: ['house'] }),
+    onError: () => queries.invalidateQueries({ queryKey: keys.house }),
     onSuccess: (matters) => {
-      queries.setQueryData(['house'], matters);
-      queries.removeQueries({ queryKey: ['job'] });
+      queries.setQueryData(keys.house, matters);
+      queries.removeQueries({ queryKey: keys.anyJob });
     },
   });
   if (house.data === undefined) {

@@ -2,10 +2,11 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { FileUp, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api, fileBody, got, type ProblemError } from '../api/client';
-import { Notice, Waiting } from '../app/Notice';
-import { SearchField } from '../app/SearchField';
+import { api, fileBody, got, type ProblemError, problemOf } from '../api/client';
+import { keys, server } from '../api/queries';
 import { useMoments } from '../measure/settings';
+import { Notice, Waiting } from '../parts/Notice';
+import { SearchField } from '../parts/SearchField';
 import { FirstSteps } from './FirstSteps';
 
 function ImportJob() {
@@ -18,10 +19,10 @@ function ImportJob() {
     }
     try {
       const view = await got(api.POST('/api/jobs/import', fileBody(file)));
-      queries.setQueryData(['job', view.job.id], view);
+      queries.setQueryData(keys.job(view.job.id), view);
       navigate(`/jobs/${view.job.id}`);
     } catch (e) {
-      setProblem(e as ProblemError);
+      setProblem(problemOf(e));
     }
   }
   return (
@@ -64,12 +65,7 @@ const SEARCHED_FROM = 20;
 export function JobList() {
   const [words, setWords] = useState('');
   const [after, setAfter] = useState(0);
-  const jobs = useQuery({
-    queryKey: ['jobs', words, after],
-    queryFn: () => got(api.GET('/api/jobs', { params: { query: { words, after } } })),
-    staleTime: 0,
-    placeholderData: keepPreviousData,
-  });
+  const jobs = useQuery({ ...server.jobs(words, after), staleTime: 0, placeholderData: keepPreviousData });
   const moments = useMoments();
   if (jobs.data === undefined) {
     return <Waiting error={jobs.error} />;

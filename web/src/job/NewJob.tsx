@@ -1,24 +1,21 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { api, got, type ProblemError } from '../api/client';
-import { Notice, Waiting } from '../app/Notice';
+import { api, got, type ProblemError, problemOf } from '../api/client';
+import { keys, server } from '../api/queries';
 import { PicturePicker } from '../artwork/PicturePicker';
 import { SelectField, TextField } from '../measure/Field';
+import { Notice, Waiting } from '../parts/Notice';
 
 export function NewJob() {
-  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const catalogue = useQuery(server.catalogue());
   const navigate = useNavigate();
   const queries = useQueryClient();
   // One id for this form, however often its button is pressed.
   const id = useRef(crypto.randomUUID());
   // A picture that the shop has already, when the page was opened with one.
   const [search] = useSearchParams();
-  const known = useQuery({
-    queryKey: ['pictures'],
-    queryFn: () => got(api.GET('/api/pictures')),
-    enabled: search.has('picture'),
-  });
+  const known = useQuery({ ...server.pictures(), enabled: search.has('picture') });
   const given = known.data?.find(({ picture }) => picture.sha256 === search.get('picture'))?.picture;
   const [picked, setArtwork] = useState<{ sha256: string; name: string }>();
   const artwork = picked ?? given;
@@ -47,11 +44,11 @@ export function NewJob() {
           body: { id: id.current, name, changes: { ...changes, ...(artwork && { artwork: artwork.sha256 }) } },
         }),
       );
-      queries.setQueryData(['job', view.job.id], view);
+      queries.setQueryData(keys.job(view.job.id), view);
       // A shirt has its usual route; for anything else the routes are shown first.
       navigate(`/jobs/${view.job.id}${view.plan.ready || kindId === 'shirt' ? '' : '/routes'}`, { replace: true });
     } catch (e) {
-      setProblem(e as ProblemError);
+      setProblem(problemOf(e));
       setBusy(false);
     }
   }

@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, got, type JobView, type ProblemError } from '../api/client';
+import { api, got, type JobView, problemOf } from '../api/client';
+import { server } from '../api/queries';
 import { SelectField, TextField } from '../measure/Field';
 
 /** Asks how many pieces are made in this session, and goes to the bench; an open session is offered first. */
@@ -14,7 +15,7 @@ export function StartBench({ view }: { view: JobView }) {
   const [share, setShare] = useState(0);
   const id = useRef(crypto.randomUUID());
   const navigate = useNavigate();
-  const runs = useQuery({ queryKey: ['runs'], queryFn: () => got(api.GET('/api/runs')), enabled: open, staleTime: 0 });
+  const runs = useQuery({ ...server.runs(), enabled: open });
   const running = runs.data?.filter((run) => run.job === job.id && run.finished === null) ?? [];
 
   async function begin() {
@@ -31,7 +32,7 @@ export function StartBench({ view }: { view: JobView }) {
       );
       navigate(`/bench/${run.id}`);
     } catch (e) {
-      const problem = e as ProblemError;
+      const problem = problemOf(e);
       setError(problem.errors.pieces ?? problem.message);
     }
   }

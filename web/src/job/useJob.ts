@@ -1,7 +1,8 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useRef, useState } from 'react';
-import { api, got, type JobView, ProblemError, partOf } from '../api/client';
-import { isTyping } from '../app/Keys';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useState } from 'react';
+import { api, got, type JobView, ProblemError, partOf, problemOf } from '../api/client';
+import { keys, server } from '../api/queries';
+import { useKeys } from '../parts/useKeys';
 
 export type Changes = Record<string, string>;
 
@@ -99,20 +100,15 @@ function typedAs(view: JobView, at: number, field: string): Changes {
  */
 export function useJob(id: string, at = 0) {
   const queries = useQueryClient();
-  const key = ['job', id];
-  const query = useQuery({
-    queryKey: key,
-    queryFn: () => got(api.GET('/api/jobs/{id}', { params: { path: { id } } })),
-    refetchOnWindowFocus: false,
-  });
+  const _key = ['job', id];
+  const query = useQuery(server.job(id));
   const [undo, setUndo] = useState<{ changes: Changes; transfer: number }[]>([]);
   const [clash, setClash] = useState<{ changes: Changes; transfer: number }>();
   const [trouble, setTrouble] = useState<string>();
-  const queue = useRef<Promise<unknown>>(Promise.resolve());
 
   const send = useCallback(
     async (changes: Changes, transfer: number, remember: boolean): Promise<Record<string, string>> => {
-      const before = queries.getQueryData<JobView>(['job', id]);
+      const before = queries.getQueryData<JobView>(keys.job(id));
       if (before === undefined) {
         return {};
       }
@@ -123,7 +119,7 @@ export function useJob(id: string, at = 0) {
             body: { revision: before.revision, changes, transfer },
           }),
         );
-        queries.setQueryData(['job', id], after);
+        queries.setQueryData(keys.job(id), after);
         setTrouble(undefined);
         if (remember) {
           const back = Object.assign({}, ...Object.keys(changes).map((field) => typedAs(before, transfer, field)));
@@ -146,14 +142,18 @@ export function useJob(id: string, at = 0) {
     [id, queries],
   );
 
+  // One after another: each goes from the revision that the last one gave.
+  const { mutateAsync } = useMutation({
+    scope: { id: `job ${id}` },
+    networkMode: 'always',
+    mutationFn: (one: { changes: Changes; transfer: number; remember: boolean }) =>
+      send(one.changes, one.transfer, one.remember),
+  });
+
   /** Resolves with what is wrong, by field; with nothing where all is well. */
   const change = useCallback(
-    (changes: Changes, transfer = at, remember = true) => {
-      const sent = queue.current.then(() => send(changes, transfer, remember));
-      queue.current = sent;
-      return sent;
-    },
-    [send, at],
+    (changes: Changes, transfer = at, remember = true) => mutateAsync({ changes, transfer, remember }),
+    [mutateAsync, at],
   );
 
   const takeBack = useCallback(() => {
@@ -164,22 +164,19 @@ export function useJob(id: string, at = 0) {
     }
   }, [undo, change]);
 
-  useEffect(() => {
-    const listen = (e: KeyboardEvent) => {
-      if ((e.ctrlKey || e.metaKey) && e.key === 'z' && !isTyping(e.target)) {
-        e.preventDefault();
-        takeBack();
-      }
-    };
-    addEventListener('keydown', listen);
-    return () => removeEventListener('keydown', listen);
-  }, [takeBack]);
+  useKeys(
+    () => {
+      takeBack();
+      return true;
+    },
+    { control: 'z' },
+  );
 
   /** After a clash: shows how the job stands now, with or without the change that was held back. */
   const settle = useCallback(
     async (mine: boolean) => {
       const held = clash;
-      await queries.refetchQueries({ queryKey: ['job', id] });
+      await queries.refetchQueries({ queryKey: keys.job(id) });
       setClash(undefined);
       setUndo([]);
       if (mine && held !== undefined) {
@@ -189,11 +186,11 @@ export function useJob(id: string, at = 0) {
     [clash, change, id, queries],
   );
 
-  const refresh = useCallback(() => queries.invalidateQueries({ queryKey: ['job', id] }), [id, queries]);
+  const refresh = useCallback(() => queries.invalidateQueries({ queryKey: keys.job(id) }), [id, queries]);
 
   /** Takes the job off the list; what was made from it stays in the logbook. True when it is done. */
   const archive = useCallback(async () => {
-    const revision = queries.getQueryData<JobView>(['job', id])?.revision ?? 0;
+    const revision = queries.getQueryData<JobView>(keys.job(id))?.revision ?? 0;
     try {
       const after = await got(
         api.PATCH('/api/jobs/{id}', {
@@ -201,10 +198,10 @@ export function useJob(id: string, at = 0) {
           body: { revision, changes: {}, transfer: 0, archived: true },
         }),
       );
-      queries.setQueryData(['job', id], after);
+      queries.setQueryData(keys.job(id), after);
       return true;
     } catch (e) {
-      setTrouble((e as Error).message);
+      setTrouble(problemOf(e).message);
       return false;
     }
   }, [id, queries]);

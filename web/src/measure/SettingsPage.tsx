@@ -1,13 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
-import { api, got, type ProblemError, type Settings } from '../api/client';
-import { DeviceSetUp } from '../heat/Device';
+import { type ReactNode, useState } from 'react';
+import { problemOf, type Settings } from '../api/client';
+import { server } from '../api/queries';
 import { Labelled, SelectField, TypedField } from './Field';
 import { useSettings } from './settings';
 
-export function SettingsPage() {
+/** @param children what else of the shop is set up, by rooms above this one */
+export function SettingsPage({ children }: { children: ReactNode }) {
   const { settings, change } = useSettings();
-  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const catalogue = useQuery(server.catalogue());
   const [errors, setErrors] = useState<Record<string, string>>({});
   const [saved, setSaved] = useState(false);
 
@@ -18,7 +19,7 @@ export function SettingsPage() {
       setSaved(true);
       return {};
     } catch (e) {
-      const problem = e as ProblemError;
+      const problem = problemOf(e);
       setErrors(problem.errors);
       setSaved(false);
       return problem.errors;
@@ -86,7 +87,7 @@ export function SettingsPage() {
           onChange={(e) => set({ theme: e.target.value as Settings['theme'] })}
         />
       </div>
-      <DeviceSetUp />
+      {children}
     </div>
   );
 }

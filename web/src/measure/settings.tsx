@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { createContext, type ReactNode, useContext, useEffect, useMemo } from 'react';
 import { api, got, type Settings } from '../api/client';
+import { keys, server } from '../api/queries';
 import { type Format, makeFormat } from './format';
 
 const STANDARD: Settings = {
@@ -24,12 +25,12 @@ const Context = createContext<Held | null>(null);
 /** The shop's settings, held for every screen; the theme is put on the page here. */
 export function SettingsProvider({ children }: { children: ReactNode }) {
   const queries = useQueryClient();
-  const { data } = useQuery({ queryKey: ['settings'], queryFn: () => got(api.GET('/api/settings')) });
+  const { data } = useQuery(server.settings());
   const { mutateAsync } = useMutation({
     mutationFn: (part: Partial<Settings>) => got(api.PATCH('/api/settings', { body: part })),
     // One after another, so that the later of two quick changes has the last word.
     scope: { id: 'settings' },
-    onSuccess: (settings) => queries.setQueryData(['settings'], settings),
+    onSuccess: (settings) => queries.setQueryData(keys.settings, settings),
   });
   const settings = data ?? STANDARD;
   const { units, comma, theme } = settings;

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Plan, Step } from '../api/client';
-import { useSize } from '../blank/useSize';
 import { useFormat } from '../measure/settings';
+import { useSize } from '../parts/useSize';
 
 /** Neighbouring steps under one word, as the strip has no room for each. */
 const WORD: Record<Step['kind'], string> = {

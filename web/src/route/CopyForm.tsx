@@ -1,5 +1,5 @@
 import { type FormEvent, useRef, useState } from 'react';
-import { api, got, type ProblemError, type Schemas } from '../api/client';
+import { api, got, type ProblemError, problemOf, type Schemas } from '../api/client';
 import { SelectField, TextField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
 import type { Kind } from './ThingList';
@@ -28,7 +28,7 @@ export function CopyForm({
       await got(api.POST('/api/shelf/own', { body: { kind, id: id.current, like: like.id, label, typed } }));
       onDone(true);
     } catch (e) {
-      setProblem(e as ProblemError);
+      setProblem(problemOf(e));
     }
   }
 

@@ -1,5 +1,5 @@
 import { type FormEvent, useState } from 'react';
-import { api, got, type ProblemError, type Schemas } from '../api/client';
+import { api, got, type ProblemError, problemOf, type Schemas } from '../api/client';
 import { SelectField, TextField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
 
@@ -31,7 +31,7 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
       setProblem(undefined);
       onAdded();
     } catch (e) {
-      setProblem(e as ProblemError);
+      setProblem(problemOf(e));
     }
   }
 

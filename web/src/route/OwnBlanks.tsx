@@ -1,6 +1,6 @@
 import { type FormEvent, useState } from 'react';
 import { Link } from 'react-router';
-import { api, got, type ProblemError, type Schemas } from '../api/client';
+import { api, got, type ProblemError, problemOf, type Schemas } from '../api/client';
 import { SelectField, TextField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
 
@@ -130,7 +130,7 @@ function NewBlank({ kinds, onAdded }: { kinds: Schemas['BlankOption'][]; onAdded
       setProblem(undefined);
       onAdded();
     } catch (e) {
-      setProblem(e as ProblemError);
+      setProblem(problemOf(e));
     }
   }
   const change = (zone: Zone, field: string, value: string) =>

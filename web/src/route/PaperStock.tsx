@@ -1,4 +1,4 @@
-import { api, got, type ProblemError, type Schemas } from '../api/client';
+import { api, got, problemOf, type Schemas } from '../api/client';
 import { TypedField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
 
@@ -24,7 +24,7 @@ export function PaperStock({
       onChange(await got(api.POST('/api/shelf/sheets', { body: { medium, count: typed } })));
       return undefined;
     } catch (e) {
-      return (e as ProblemError).errors.count ?? (e as ProblemError).message;
+      return problemOf(e).errors.count ?? problemOf(e).message;
     }
   }
 

@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { type FormEvent, useRef, useState } from 'react';
-import { api, got, type ProblemError, type Schemas } from '../api/client';
-import { Waiting } from '../app/Notice';
+import { api, got, type ProblemError, problemOf, type Schemas } from '../api/client';
+import { server } from '../api/queries';
 import { SelectField, TextField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
+import { Waiting } from '../parts/Notice';
 
 type Recipe = Schemas['RecipeView']['recipe'];
 
@@ -13,11 +14,9 @@ export function RecipeForm({ recipe, onDone }: { recipe: Recipe | undefined; onD
   const id = useRef(recipe?.id ?? crypto.randomUUID());
   const [route, setRoute] = useState(recipe?.route ?? 'light-film');
   const [problem, setProblem] = useState<ProblemError>();
-  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const catalogue = useQuery(server.catalogue());
   const form = useQuery({
-    queryKey: ['route-form', route],
-    queryFn: () => got(api.GET('/api/routes/{id}/form', { params: { path: { id: route } } })),
-    // The fields stand while another route's are fetched, so that nothing typed is lost.
+    ...server.routeForm(route), // The fields stand while another route's are fetched, so that nothing typed is lost.
     placeholderData: (before) => before,
   });
   if (catalogue.data === undefined || form.data === undefined) {
@@ -34,7 +33,7 @@ export function RecipeForm({ recipe, onDone }: { recipe: Recipe | undefined; onD
       await got(api.POST('/api/recipes', { body: { id: id.current, route, typed } }));
       onDone(true);
     } catch (e) {
-      setProblem(e as ProblemError);
+      setProblem(problemOf(e));
     }
   }
 

@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileUp } from 'lucide-react';
 import { useState } from 'react';
-import { api, fileBody, got, type ProblemError, type Schemas } from '../api/client';
-import { Notice, Waiting } from '../app/Notice';
+import { api, fileBody, got, type ProblemError, problemOf, type Schemas } from '../api/client';
+import { keys, server } from '../api/queries';
 import { useFormat, useMoments } from '../measure/settings';
+import { Notice, Waiting } from '../parts/Notice';
 import { RecipeForm } from './RecipeForm';
 
 type View = Schemas['RecipeView'];
@@ -12,10 +13,7 @@ type View = Schemas['RecipeView'];
 function Said({ view }: { view: View }) {
   const format = useFormat();
   const { recipe } = view;
-  const form = useQuery({
-    queryKey: ['route-form', recipe.route],
-    queryFn: () => got(api.GET('/api/routes/{id}/form', { params: { path: { id: recipe.route } } })),
-  });
+  const form = useQuery(server.routeForm(recipe.route));
   const parts = Object.entries(recipe.figures).map(([id, value]) => {
     const field = form.data?.figures.find((f) => f.id === id);
     return field === undefined ? '' : `${field.label} ${format.quantity({ ...field.built_in, value, to: null })}`;
@@ -35,21 +33,21 @@ export function RecipesPage() {
   const moments = useMoments();
   const [editing, setEditing] = useState<View['recipe'] | 'new'>();
   const [problem, setProblem] = useState<ProblemError>();
-  const recipes = useQuery({ queryKey: ['recipes'], queryFn: () => got(api.GET('/api/recipes')), staleTime: 0 });
+  const recipes = useQuery(server.recipes());
   if (recipes.data === undefined) {
     return <Waiting error={recipes.error} />;
   }
   const reread = () => {
     setProblem(undefined);
-    queries.invalidateQueries({ queryKey: ['recipes'] });
-    queries.removeQueries({ queryKey: ['job'] });
+    queries.invalidateQueries({ queryKey: keys.recipes });
+    queries.removeQueries({ queryKey: keys.anyJob });
   };
   const attempt = async (asked: Promise<unknown>) => {
     try {
       await asked;
       reread();
     } catch (e) {
-      setProblem(e as ProblemError);
+      setProblem(problemOf(e));
     }
   };
   return (

@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, got, type Schemas } from '../api/client';
-import { Notice, Waiting } from '../app/Notice';
+import { keys, server } from '../api/queries';
 import { useFormat } from '../measure/settings';
+import { Notice, Waiting } from '../parts/Notice';
 import { NewHeat } from './NewHeat';
 import { OwnBlanks } from './OwnBlanks';
 import { PaperStock } from './PaperStock';
@@ -26,20 +27,20 @@ interface Change {
 export function ShelfPage() {
   const queries = useQueryClient();
   const format = useFormat();
-  const shelf = useQuery({ queryKey: ['shelf'], queryFn: () => got(api.GET('/api/shelf')) });
-  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const shelf = useQuery(server.shelf());
+  const catalogue = useQuery(server.catalogue());
   const reread = () => {
-    queries.invalidateQueries({ queryKey: ['shelf'] });
-    queries.invalidateQueries({ queryKey: ['catalogue'] });
-    queries.removeQueries({ queryKey: ['job'] });
+    queries.invalidateQueries({ queryKey: keys.shelf });
+    queries.invalidateQueries({ queryKey: keys.catalogue });
+    queries.removeQueries({ queryKey: keys.anyJob });
   };
   const put = useMutation({
     mutationKey: ['shelf'],
     mutationFn: (body: Change) => got(api.POST('/api/shelf/things', { body })),
     // An answer to a change before this one must not take this one back on the screen.
     onMutate: ({ kind, id, has }) => {
-      queries.cancelQueries({ queryKey: ['shelf'] }, { revert: false });
-      queries.setQueryData<Schemas['shelf.schema']>(['shelf'], (data) =>
+      queries.cancelQueries({ queryKey: keys.shelf }, { revert: false });
+      queries.setQueryData<Schemas['shelf.schema']>(keys.shelf, (data) =>
         data === undefined
           ? data
           : kind === 'heat'
@@ -116,8 +117,8 @@ export function ShelfPage() {
         shelf={data}
         known={catalogue.data.media}
         onChange={(now) => {
-          queries.setQueryData(['shelf'], now);
-          queries.removeQueries({ queryKey: ['job'] });
+          queries.setQueryData(keys.shelf, now);
+          queries.removeQueries({ queryKey: keys.anyJob });
         }}
       />
       <OwnBlanks

@@ -1,5 +1,5 @@
-import { useEffect, useState } from 'react';
-import { isTyping } from '../app/Keys';
+import { useState } from 'react';
+import { useKeys } from '../parts/useKeys';
 import { MarkPicture, type Place } from './MarkPicture';
 import type { Pressed } from './useRun';
 
@@ -14,17 +14,11 @@ const REASONS = ['Not needed here', 'Done before', 'Not at hand'];
 
 const KEY = 'min-h-28 px-4 text-3xl font-extrabold focus-visible:-outline-offset-8';
 
-function useKeys(keys: Record<string, () => void>) {
-  useEffect(() => {
-    const listen = (e: KeyboardEvent) => {
-      const act = keys[e.key.toLowerCase()];
-      if (act !== undefined && !isTyping(e.target) && !e.repeat) {
-        e.preventDefault();
-        act();
-      }
-    };
-    addEventListener('keydown', listen);
-    return () => removeEventListener('keydown', listen);
+function useActKeys(acts: Record<string, () => void>) {
+  useKeys((e) => {
+    const act = e.repeat ? undefined : acts[e.key.toLowerCase()];
+    act?.();
+    return act !== undefined;
   });
 }
 
@@ -50,7 +44,7 @@ export function Peek({
       onClose();
     }
   };
-  useKeys({ d: () => say(true), g: () => say(false), m: () => say(false, 10), escape: onClose });
+  useActKeys({ d: () => say(true), g: () => say(false), m: () => say(false, 10), escape: onClose });
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <div className="min-h-0 flex-1 overflow-auto px-7 py-6">
@@ -99,7 +93,7 @@ export function Again({
       onClose();
     }
   };
-  useKeys({ ...Object.fromEntries(MORE.map(([key, seconds]) => [key, () => go(seconds)])), escape: onClose });
+  useActKeys({ ...Object.fromEntries(MORE.map(([key, seconds]) => [key, () => go(seconds)])), escape: onClose });
   return (
     <div className="flex min-h-0 flex-1 flex-col px-7 py-6">
       <h1 className="text-[clamp(2rem,4.4vw,3rem)] font-extrabold">Cover it, and a little more.</h1>
@@ -145,7 +139,7 @@ export function Skip({
       onClose();
     }
   };
-  useKeys({ ...Object.fromEntries(REASONS.map((why, n) => [String(n + 1), () => go(why)])), escape: onClose });
+  useActKeys({ ...Object.fromEntries(REASONS.map((why, n) => [String(n + 1), () => go(why)])), escape: onClose });
   return (
     <form
       className="flex min-h-0 flex-1 flex-col px-7 py-6"

@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { api, got } from '../api/client';
-import { Waiting } from '../app/Notice';
+import { server } from '../api/queries';
 import { useMoments } from '../measure/settings';
+import { Waiting } from '../parts/Notice';
 
 export function BenchList() {
-  const runs = useQuery({ queryKey: ['runs'], queryFn: () => got(api.GET('/api/runs')), staleTime: 0 });
+  const runs = useQuery(server.runs());
   const moments = useMoments();
   if (runs.data === undefined) {
     return <Waiting error={runs.error} />;

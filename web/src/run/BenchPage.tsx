@@ -1,13 +1,14 @@
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { RunView, Step } from '../api/client';
-import { isTyping } from '../app/Keys';
-import { Notice, Waiting } from '../app/Notice';
 import { DeviceReadings } from '../heat/Device';
 import { clock } from '../measure/format';
 import { useFormat } from '../measure/settings';
+import { Notice, Waiting } from '../parts/Notice';
+import { useKeys } from '../parts/useKeys';
 import { IronPlaces } from '../stack/StackSection';
 import { Again, Peek, Skip } from './Ask';
+import { type Asking, benchActs } from './acts';
 import { silentBy, wakeSound } from './beep';
 import { Clocks, tone, whose } from './Clocks';
 import { Judge } from './Judge';
@@ -32,18 +33,6 @@ const STOP: Partial<Record<Step['kind'], [string, string]>> = {
   wait: ['Dry already', 'It is dry'],
   cool: ['Cool already', 'Cool enough'],
   soak: ['It floats already', 'It floats'],
-};
-
-const UNDONE: Record<string, string> = {
-  checked: 'the answers',
-  started: 'the start',
-  paused: 'the break',
-  resumed: 'going on',
-  peeked: 'the look',
-  again: 'the seconds more',
-  done: 'the step',
-  skipped: 'leaving it out',
-  judged: 'the judgement',
 };
 
 function keyWord(hand: Hand, over: boolean): string {
@@ -135,7 +124,7 @@ function Bench({
 }) {
   const format = useFormat();
   const { press, again: sendAgain, busy, trouble, unsent } = usePresses(run.id);
-  const [asking, setAsking] = useState<'peek' | 'again' | 'skip' | 'wrong'>();
+  const [asking, setAsking] = useState<Asking>();
   useAwake();
   useTicking(hands.some((hand) => hand.running));
   const severalJobs = hands.some((hand) => hand.run !== front.run);
@@ -182,44 +171,20 @@ function Bench({
     const at = round.findIndex((hand) => same(hand, front));
     onPick(round[(at + by + round.length) % round.length]);
   };
-  const canPeek = front.heats && front.since !== null;
-  const keys: Record<string, (() => void) | undefined> = {
-    n: () => turn(1),
-    arrowright: () => turn(1),
-    arrowleft: () => turn(-1),
-    p: canPeek ? () => setAsking('peek') : undefined,
-    a: front.again === null ? undefined : () => setAsking('again'),
-    s: front.judging ? undefined : () => setAsking('skip'),
-    w: front.piece === null ? undefined : () => setAsking('wrong'),
-    b:
-      front.since === null
-        ? undefined
-        : () => pressed({ position: front.position, type: front.running ? 'paused' : 'resumed' }),
-    u:
-      run.last === null
-        ? undefined
-        : () => pressed({ position: run.last?.position ?? 0, type: 'undone', undoes: run.last?.press ?? null }),
-  };
-  const latest = useRef({ main, keys, quiet: asking !== undefined || front.judging });
-  latest.current = { main, keys, quiet: asking !== undefined || front.judging };
-  useEffect(() => {
-    const listen = (e: KeyboardEvent) => {
-      const { main: go, keys: known, quiet } = latest.current;
-      if (isTyping(e.target) || e.repeat || e.ctrlKey || e.metaKey || e.altKey) {
-        return;
-      }
-      if (e.key === ' ') {
-        if (!quiet && !(e.target instanceof HTMLElement && e.target.closest('button, a, summary') !== null)) {
-          e.preventDefault();
-          go();
-        }
-      } else if (!quiet || e.key.toLowerCase() === 'u') {
-        known[e.key.toLowerCase()]?.();
-      }
-    };
-    addEventListener('keydown', listen);
-    return () => removeEventListener('keydown', listen);
-  }, []);
+  const acts = benchActs({ run, front, hands, main, turn, ask: setAsking, press: pressed });
+  const quietKeys = asking !== undefined || front.judging;
+  useKeys((e) => {
+    const act = e.repeat ? undefined : acts.find((one) => one.keys.includes(e.key.toLowerCase()));
+    if (act === undefined || (quietKeys && !act.always)) {
+      return false;
+    }
+    // Space on a button is that button's own.
+    if (e.key === ' ' && e.target instanceof HTMLElement && e.target.closest('button, a, summary') !== null) {
+      return false;
+    }
+    act.act();
+    return true;
+  });
 
   const close = () => setAsking(undefined);
   const quiet = silentBy();
@@ -278,7 +243,7 @@ function Bench({
           </Notice>
         </div>
       )}
-      {asking === 'peek' && canPeek ? (
+      {asking === 'peek' && front.heats && front.since !== null ? (
         <Peek position={front.position} picture={picture} press={press} onClose={close} />
       ) : asking === 'again' && front.again !== null ? (
         <Again position={front.again} press={pressed} onClose={close} />
@@ -409,30 +374,19 @@ function Bench({
           </div>
           <footer className="shrink-0 border-t border-ink">
             <div className="flex flex-wrap border-b border-rule">
-              {(
-                [
-                  ['P', 'Peek', keys.p],
-                  ['A', 'A little more', keys.a],
-                  ['B', front.since !== null && !front.running ? 'Go on' : 'Break', keys.b],
-                  ['S', 'Leave out', keys.s],
-                  ['N', 'Another', hands.length > 1 ? keys.n : undefined],
-                  ['W', 'It went wrong', keys.w],
-                  ['U', run.last === null ? 'Undo' : `Undo ${UNDONE[run.last.type] ?? ''}`, keys.u],
-                ] as const
-              ).map(
-                ([key, word, act]) =>
-                  act !== undefined && (
-                    <button
-                      key={key}
-                      type="button"
-                      disabled={busy}
-                      onClick={act}
-                      className="min-h-14 flex-1 border-l border-rule px-2 text-base font-bold whitespace-nowrap first:border-l-0 hover:bg-shade"
-                    >
-                      {word} <span className="text-sm font-normal text-soft">{key}</span>
-                    </button>
-                  ),
-              )}
+              {acts
+                .filter((one) => one.word !== undefined)
+                .map(({ keys: [key = ''], word, act }) => (
+                  <button
+                    key={key}
+                    type="button"
+                    disabled={busy}
+                    onClick={act}
+                    className="min-h-14 flex-1 border-l border-rule px-2 text-base font-bold whitespace-nowrap first:border-l-0 hover:bg-shade"
+                  >
+                    {word} <span className="text-sm font-normal text-soft">{key.toUpperCase()}</span>
+                  </button>
+                ))}
             </div>
             <button
               type="button"

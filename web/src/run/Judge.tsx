@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { Camera } from 'lucide-react';
-import { useEffect, useState } from 'react';
-import { api, fileBody, got } from '../api/client';
-import { isTyping } from '../app/Keys';
+import { useState } from 'react';
+import { api, fileBody, got, problemOf } from '../api/client';
+import { server } from '../api/queries';
+import { useKeys } from '../parts/useKeys';
 import { MarkPicture } from './MarkPicture';
 import type { Pressed } from './useRun';
 
@@ -35,7 +36,7 @@ export function Judge({
   onBack: (() => void) | undefined;
   onClose: () => void;
 }) {
-  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const catalogue = useQuery(server.catalogue());
   const [outcome, setOutcome] = useState<Outcome>();
   const [marks, setMarks] = useState<Mark[]>([]);
   const [latest, setLatest] = useState<string>();
@@ -45,16 +46,14 @@ export function Judge({
   const [reading, setReading] = useState(false);
   const label = (id: string) => catalogue.data?.defects.find((defect) => defect.id === id)?.label ?? id;
 
-  useEffect(() => {
-    const listen = (e: KeyboardEvent) => {
-      const chosen = OUTCOMES.find(([, , key]) => key === e.key);
-      if (chosen !== undefined && !isTyping(e.target)) {
-        setOutcome(chosen[0]);
-      }
-    };
-    addEventListener('keydown', listen);
-    return () => removeEventListener('keydown', listen);
-  }, []);
+  useKeys((e) => {
+    const chosen = OUTCOMES.find(([, , key]) => key === e.key);
+    if (chosen === undefined) {
+      return false;
+    }
+    setOutcome(chosen[0]);
+    return true;
+  });
 
   function toggle(defect: string) {
     if (marks.some((mark) => mark.defect === defect)) {
@@ -76,7 +75,7 @@ export function Judge({
       const { sha256 } = await got(api.POST('/api/photos', fileBody(file)));
       setPhotos((before) => ({ ...before, [which]: sha256 }));
     } catch (e) {
-      setError((e as Error).message);
+      setError(problemOf(e).message);
     } finally {
       setReading(false);
     }

@@ -1,6 +1,8 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { api, got, type ProblemError, type Schemas } from '../api/client';
+import { api, got, type ProblemError, problemOf, type Schemas } from '../api/client';
+import { learn, serverNow } from '../api/clock';
+import { keys, server } from '../api/queries';
 import { useReading } from '../heat/Device';
 import { keepPending, type Pending, pendingOf } from './pending';
 
@@ -11,24 +13,9 @@ export type Pressed = Omit<Schemas['Press'], 'id'>;
 const ASK_AGAIN = 4000;
 const TRY_AGAIN = 3000;
 
-/** By how much this device's clock is off, for all screens of the page. */
-let offset = 0;
-
-export const serverNow = () => Date.now() + offset;
-
-function learn<T extends { now: string }>(view: T): T {
-  offset = Date.parse(view.now) - Date.now();
-  return view;
-}
-
 /** Everything at hand in all sessions; asked again when the next clock comes to its end. */
 export function useBoard() {
-  const board = useQuery({
-    queryKey: ['bench'],
-    queryFn: () => got(api.GET('/api/bench')).then(learn),
-    staleTime: 0,
-    refetchInterval: ASK_AGAIN,
-  });
+  const board = useQuery({ ...server.bench(), refetchInterval: ASK_AGAIN });
   const { data, refetch } = board;
   useEffect(() => {
     const ends = (data?.hands ?? []).map((hand) => left(hand)).filter((s) => s !== null && s > 0);
@@ -42,13 +29,7 @@ export function useBoard() {
 }
 
 export function useRunView(id: string | undefined) {
-  return useQuery({
-    queryKey: ['run', id],
-    queryFn: () => got(api.GET('/api/runs/{id}', { params: { path: { id: id ?? '' } } })).then(learn),
-    enabled: id !== undefined,
-    staleTime: 0,
-    refetchInterval: ASK_AGAIN,
-  });
+  return useQuery({ ...server.run(id), enabled: id !== undefined, refetchInterval: ASK_AGAIN });
 }
 
 /**
@@ -62,7 +43,6 @@ export function usePresses(run: string | undefined) {
   const [trouble, setTrouble] = useState<ProblemError>();
   const [pending, setPending] = useState<Pending>();
   const sending = useRef(false);
-  const last = useRef<Promise<boolean>>(Promise.resolve(true));
 
   useEffect(() => setPending(run === undefined ? undefined : pendingOf(run)), [run]);
 
@@ -78,27 +58,27 @@ export function usePresses(run: string | undefined) {
         const ago = Math.max(0, (Date.now() - one.at) / 1000);
         const body = { ...one.body, ago_s: ago < 1 ? 0 : ago };
         const view = await got(api.POST('/api/runs/{id}/presses', { params: { path: { id } }, body }));
-        queries.setQueryData(['run', id], learn(view));
+        queries.setQueryData(keys.run(id), learn(view));
         // The board follows at once with what is known, and in its true order when the server has told it.
-        queries.setQueryData(['bench'], (board: { hands: Hand[]; now: string } | undefined) =>
+        queries.setQueryData(keys.bench, (board: { hands: Hand[]; now: string } | undefined) =>
           board === undefined
             ? board
             : { ...board, hands: [...view.hands, ...board.hands.filter((hand) => hand.run !== id)] },
         );
-        queries.refetchQueries({ queryKey: ['bench'] });
+        queries.refetchQueries({ queryKey: keys.bench });
         keepPending(id, undefined);
         setPending(undefined);
         setTrouble(undefined);
         return true;
       } catch (e) {
-        const problem = e as ProblemError;
+        const problem = problemOf(e);
         setTrouble(problem);
         if (problem.status !== 0 && problem.status < 500) {
           keepPending(id, undefined);
           setPending(undefined);
           await Promise.all([
-            queries.refetchQueries({ queryKey: ['run', id] }),
-            queries.refetchQueries({ queryKey: ['bench'] }),
+            queries.refetchQueries({ queryKey: keys.run(id) }),
+            queries.refetchQueries({ queryKey: keys.bench }),
           ]);
         } else {
           setPending(one);
@@ -125,17 +105,22 @@ export function usePresses(run: string | undefined) {
     };
   }, [run, pending, send]);
 
+  // A press waits for the one before it, and goes nowhere while that one waits for the network.
+  const { mutateAsync } = useMutation({
+    scope: { id: `bench ${run}` },
+    networkMode: 'always',
+    mutationFn: async (next: { run: string; one: Pending }) =>
+      pendingOf(next.run) === undefined && send(next.run, next.one),
+  });
   const press = useCallback(
     (what: Pressed) => {
       if (run === undefined || pending !== undefined) {
         return Promise.resolve(false);
       }
       const one = { body: { ...reading(), ...what, id: crypto.randomUUID() }, at: Date.now() };
-      // A press waits for the one before it, and goes nowhere while that one waits for the network.
-      last.current = last.current.then(() => pendingOf(run) === undefined && send(run, one));
-      return last.current;
+      return mutateAsync({ run, one });
     },
-    [run, pending, reading, send],
+    [run, pending, reading, mutateAsync],
   );
   const again = useCallback(
     () => run !== undefined && pending !== undefined && send(run, pending),

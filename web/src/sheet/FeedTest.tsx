@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { api, done, got, type ProblemError, type Schemas, type Task } from '../api/client';
-import { Notice } from '../app/Notice';
+import { api, done, got, problemOf, type Schemas, type Task } from '../api/client';
+import { Notice } from '../parts/Notice';
 import { LoadDrawing } from './LoadDrawing';
 
 type Printer = Schemas['PrinterView'];
@@ -37,7 +37,7 @@ export function FeedTest({
         ),
       );
     } catch (e) {
-      setProblem((e as ProblemError).message);
+      setProblem(problemOf(e).message);
     }
     setPrinting(undefined);
   }
@@ -56,7 +56,7 @@ export function FeedTest({
         ),
       );
     } catch (e) {
-      setProblem((e as ProblemError).message);
+      setProblem(problemOf(e).message);
     }
   }
 

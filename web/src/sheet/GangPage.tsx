@@ -1,10 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { api, done, got, type ProblemError, type Schemas, type Task } from '../api/client';
-import { Notice, Waiting } from '../app/Notice';
+import { api, done, type ProblemError, problemOf, type Schemas, type Task } from '../api/client';
+import { keys, server } from '../api/queries';
 import { SelectField, TextField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
+import { Notice, Waiting } from '../parts/Notice';
 import { GangSheets, type Pin } from './GangSheets';
 import { LoadDrawing } from './LoadDrawing';
 import { SheetRooms } from './SheetRooms';
@@ -22,7 +23,7 @@ export function GangPage() {
   const queries = useQueryClient();
   const format = useFormat();
   const [search] = useSearchParams();
-  const jobs = useQuery({ queryKey: ['jobs'], queryFn: () => got(api.GET('/api/jobs')) });
+  const jobs = useQuery(server.jobs());
   const [chosen, setChosen] = useState<string[]>(search.getAll('job'));
   const [gap, setGap] = useState('3 mm');
   const [seconds, setSeconds] = useState('2');
@@ -75,7 +76,7 @@ export function GangPage() {
       setGang({ id, view });
     } catch (e) {
       if (!abort.signal.aborted) {
-        setProblem(e as ProblemError);
+        setProblem(problemOf(e));
       }
     }
     setTask(undefined);
@@ -113,9 +114,9 @@ export function GangPage() {
         setMaking,
       );
       setMade(sheet.url);
-      queries.removeQueries({ queryKey: ['job'] });
+      queries.removeQueries({ queryKey: keys.anyJob });
     } catch (e) {
-      setProblem(e as ProblemError);
+      setProblem(problemOf(e));
     }
     setMaking(undefined);
   }

@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, got, type ProblemError, type Schemas } from '../api/client';
-import { Notice, Waiting } from '../app/Notice';
+import { api, got, type ProblemError, problemOf, type Schemas } from '../api/client';
+import { keys, server } from '../api/queries';
 import { SelectField, TextField } from '../measure/Field';
+import { Notice, Waiting } from '../parts/Notice';
 import { FeedTest } from './FeedTest';
 import { SheetRooms } from './SheetRooms';
 
@@ -13,7 +14,7 @@ type Tray = Printer['trays'][number];
 /** Printers of the shelf: their trays, which way sheets go in, and where they mirror. */
 export function PrintersPage() {
   const queries = useQueryClient();
-  const printers = useQuery({ queryKey: ['printers'], queryFn: () => got(api.GET('/api/printers')) });
+  const printers = useQuery(server.printers());
   const [testing, setTesting] = useState<{ printer: Printer; tray: Tray }>();
   const [problem, setProblem] = useState<ProblemError>();
   if (printers.data === undefined) {
@@ -21,8 +22,8 @@ export function PrintersPage() {
   }
 
   const put = (printer: Printer) => {
-    queries.setQueryData<Printer[]>(['printers'], (all) => all?.map((one) => (one.id === printer.id ? printer : one)));
-    queries.removeQueries({ queryKey: ['job'] });
+    queries.setQueryData<Printer[]>(keys.printers, (all) => all?.map((one) => (one.id === printer.id ? printer : one)));
+    queries.removeQueries({ queryKey: keys.anyJob });
   };
 
   async function change(printer: Printer, to: Partial<Pick<Printer, 'mirrors' | 'largest' | 'trays'>>) {
@@ -38,7 +39,7 @@ export function PrintersPage() {
         ),
       );
     } catch (e) {
-      setProblem(e as ProblemError);
+      setProblem(problemOf(e));
     }
   }
 

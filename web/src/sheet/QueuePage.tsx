@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, got, type ProblemError, type Schemas, type Task } from '../api/client';
-import { Notice, Waiting } from '../app/Notice';
+import { api, got, type ProblemError, problemOf, type Schemas, type Task } from '../api/client';
+import { keys, server } from '../api/queries';
 import { SelectField } from '../measure/Field';
+import { Notice, Waiting } from '../parts/Notice';
 import { SheetRooms } from './SheetRooms';
 
 type Made = Schemas['MadeSheet'];
@@ -15,12 +16,11 @@ const LOOK_AGAIN = 600;
 /** Sheets that were made, printers to put them through, and what came out. */
 export function QueuePage() {
   const queries = useQueryClient();
-  const sheets = useQuery({ queryKey: ['sheets'], queryFn: () => got(api.GET('/api/sheets')) });
-  const printers = useQuery({ queryKey: ['printers'], queryFn: () => got(api.GET('/api/printers')) });
-  const devices = useQuery({ queryKey: ['devices'], queryFn: () => got(api.GET('/api/print/devices')) });
+  const sheets = useQuery(server.sheets());
+  const printers = useQuery(server.printers());
+  const devices = useQuery(server.devices());
   const queue = useQuery({
-    queryKey: ['prints'],
-    queryFn: () => got(api.GET('/api/prints')),
+    ...server.prints(),
     refetchInterval: (query) =>
       query.state.data?.some((task) => task.state === 'waiting' || task.state === 'running') === true
         ? LOOK_AGAIN
@@ -69,7 +69,7 @@ export function QueuePage() {
                         group={group}
                         printers={printers.data}
                         devices={devices.data}
-                        onPrinted={() => queries.invalidateQueries({ queryKey: ['prints'] })}
+                        onPrinted={() => queries.invalidateQueries({ queryKey: keys.prints })}
                       />
                     )}
                   </li>
@@ -93,7 +93,11 @@ export function QueuePage() {
         ) : (
           <ol>
             {queue.data.map((task) => (
-              <Printed key={task.id} task={task} onChange={() => queries.invalidateQueries({ queryKey: ['prints'] })} />
+              <Printed
+                key={task.id}
+                task={task}
+                onChange={() => queries.invalidateQueries({ queryKey: keys.prints })}
+              />
             ))}
           </ol>
         )}
@@ -156,7 +160,7 @@ function PrintForm({
       );
       onPrinted();
     } catch (e) {
-      setProblem(e as ProblemError);
+      setProblem(problemOf(e));
     }
   }
 

@@ -1,9 +1,9 @@
 import { useId } from 'react';
 import type { Part } from '../api/client';
 import { Worn } from '../artwork/Worn';
-import { scaleLabel, useSize } from '../blank/useSize';
 import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
+import { scaleLabel, useSize } from '../parts/useSize';
 import { CarrierCard } from './CarrierCard';
 import { DriverCard } from './DriverCard';
 import { LoadDrawing } from './LoadDrawing';

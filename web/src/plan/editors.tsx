@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import type { ComponentType } from 'react';
 import { Link } from 'react-router';
-import { api, got, type Part, type Schemas } from '../api/client';
+import type { Part, Schemas } from '../api/client';
+import { server } from '../api/queries';
 import { PicturePicker } from '../artwork/PicturePicker';
+import type { JobHandle } from '../job/useJob';
 import { SelectField, TypedField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
-import type { JobHandle } from './useJob';
 
 type Option = Schemas['Option'];
 
@@ -27,7 +28,7 @@ const PATTERNS = [
 
 function BlankEditor({ view, handle }: Props) {
   const format = useFormat();
-  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const catalogue = useQuery(server.catalogue());
   const { blank, due, name, note } = view.job;
   if (catalogue.data === undefined) {
     return null;
@@ -83,7 +84,7 @@ function PictureEditor({ view, handle }: Props) {
   const format = useFormat();
   const placed = view.plan.placed;
   const { shows } = view.transfer;
-  const pictures = useQuery({ queryKey: ['pictures'], queryFn: () => got(api.GET('/api/pictures')) });
+  const pictures = useQuery(server.pictures());
   const others = pictures.data?.filter(({ picture }) => picture.sha256 !== view.artwork?.sha256) ?? [];
   return (
     <div className="grid gap-3">

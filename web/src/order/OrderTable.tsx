@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, fileBody, got, type ProblemError } from '../api/client';
+import { api, fileBody, got } from '../api/client';
 
 /** Orders from a table: looked at first, line by line, then taken in whole. */
 export function OrderTable() {
@@ -55,7 +55,7 @@ export function OrderTable() {
       {file !== undefined && <h2 className="mt-5 border-b border-ink pb-1 text-xl">{file.name}</h2>}
       {preview.error !== null && (
         <p role="alert" className="mt-3 font-semibold whitespace-pre-line text-hot">
-          {(preview.error as ProblemError).message}
+          {preview.error.message}
         </p>
       )}
       {seen !== undefined && take.data === undefined && (
@@ -118,7 +118,7 @@ export function OrderTable() {
       )}
       {take.error !== null && (
         <p role="alert" className="mt-3 font-semibold whitespace-pre-line text-hot">
-          {(take.error as ProblemError).message}
+          {take.error.message}
         </p>
       )}
       {seen !== undefined && take.data === undefined && (

@@ -1,13 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Fragment, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { api, got, type ProblemError, type Schemas } from '../api/client';
-import { Waiting } from '../app/Notice';
+import { api, got, type Schemas } from '../api/client';
+import { keys, server } from '../api/queries';
 import { useFormat, useMoments } from '../measure/settings';
+import { Waiting } from '../parts/Notice';
+import { MarkPicture } from '../run/MarkPicture';
+import { OutcomeWord } from '../run/outcome';
+import { useRunView } from '../run/useRun';
 import { Diagnoses } from './Diagnoses';
-import { MarkPicture } from './MarkPicture';
-import { OutcomeWord } from './outcome';
-import { useRunView } from './useRun';
 
 const OFF = { shorter: '▼ ', longer: '▲ ' } as const;
 
@@ -16,10 +17,7 @@ type Detail = Schemas['LogDetail'];
 /** One piece: how it came out, why, what was planned, what was really done, and how it has lasted. */
 export function LogPage() {
   const { id = '' } = useParams();
-  const detail = useQuery({
-    queryKey: ['log', id],
-    queryFn: () => got(api.GET('/api/logbook/{id}', { params: { path: { id: Number(id) } } })),
-  });
+  const detail = useQuery(server.log(id));
   const run = useRunView(detail.data?.entry.run ?? undefined);
   const format = useFormat();
   const moments = useMoments();
@@ -176,8 +174,8 @@ function Lasting({ detail }: { detail: Detail }) {
         }),
       ),
     onSuccess: (view) => {
-      queries.setQueryData(['log', String(entry.id)], view);
-      queries.invalidateQueries({ queryKey: ['logbook'] });
+      queries.setQueryData(keys.log(String(entry.id)), view);
+      queries.invalidateQueries({ queryKey: keys.logbook });
       setWashes('');
       setNote('');
     },
@@ -221,7 +219,7 @@ function Lasting({ detail }: { detail: Detail }) {
       )}
       {add.error !== null && (
         <p role="alert" className="mt-1 font-semibold text-hot">
-          {(add.error as ProblemError).message}
+          {add.error.message}
         </p>
       )}
     </section>

@@ -1,9 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, got, type ProblemError } from '../api/client';
-import { dayFrom } from '../cost/money';
+import { api, got } from '../api/client';
 import { TextField } from '../measure/Field';
+import { dayFrom } from '../measure/money';
 import { type Line, NewLine } from './NewLine';
 
 const EMPTY: Line = { what: '', quantity: '', sizes: '' };
@@ -24,7 +24,7 @@ export function NewOrder() {
       navigate('/orders');
     },
   });
-  const errors = (take.error as ProblemError | null)?.errors ?? {};
+  const errors = take.error?.errors ?? {};
   return (
     <form
       className="mx-auto max-w-4xl px-6 py-6"

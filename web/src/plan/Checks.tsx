@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Check } from '../api/client';
+import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
-import type { JobHandle } from './useJob';
 
 const STAGE = { print: 'Before printing', heat: 'Before heat', peel: 'Before peeling' } as const;
 const SIGN = {

@@ -1,22 +1,16 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { api, got } from '../api/client';
-import { Waiting } from '../app/Notice';
+import { server } from '../api/queries';
 import { useFormat, useMoments } from '../measure/settings';
-import { OutcomeWord } from './outcome';
+import { Waiting } from '../parts/Notice';
+import { OutcomeWord } from '../run/outcome';
 
 /** Two pieces of the logbook side by side, what differs marked. */
 export function ComparePage() {
   const { one = '', other = '' } = useParams();
   const format = useFormat();
   const moments = useMoments();
-  const pair = useQuery({
-    queryKey: ['log-pair', one, other],
-    queryFn: () =>
-      got(
-        api.GET('/api/logbook/{one}/beside/{other}', { params: { path: { one: Number(one), other: Number(other) } } }),
-      ),
-  });
+  const pair = useQuery(server.logPair(one, other));
   if (pair.data === undefined) {
     return <Waiting error={pair.error} />;
   }

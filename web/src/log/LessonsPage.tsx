@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { api, got, type Schemas } from '../api/client';
-import { Waiting } from '../app/Notice';
+import type { Schemas } from '../api/client';
+import { server } from '../api/queries';
 import { useFormat } from '../measure/settings';
+import { Waiting } from '../parts/Notice';
 
 type Lessons = Schemas['LogLessons'];
 type Route = Lessons['routes'][number];
@@ -12,11 +13,7 @@ const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /** What past pieces teach: by route and setting, with how sure that is. */
 export function LessonsPage() {
-  const lessons = useQuery({
-    queryKey: ['lessons'],
-    queryFn: () => got(api.GET('/api/logbook/lessons')),
-    staleTime: 0,
-  });
+  const lessons = useQuery(server.lessons());
   const format = useFormat();
   if (lessons.data === undefined) {
     return <Waiting error={lessons.error} />;

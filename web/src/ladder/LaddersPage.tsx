@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { api, got } from '../api/client';
-import { Waiting } from '../app/Notice';
+import { server } from '../api/queries';
 import { useMoments } from '../measure/settings';
+import { Waiting } from '../parts/Notice';
 
 /** All test ladders of the shop. */
 export function LaddersPage() {
-  const ladders = useQuery({ queryKey: ['ladders'], queryFn: () => got(api.GET('/api/ladders')), staleTime: 0 });
+  const ladders = useQuery(server.ladders());
   const moments = useMoments();
   if (ladders.data === undefined) {
     return <Waiting error={ladders.error} />;

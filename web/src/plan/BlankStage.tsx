@@ -2,15 +2,15 @@ import { type KeyboardEvent, type PointerEvent, useEffect, useId, useRef, useSta
 import type { Part } from '../api/client';
 import { Appearances, type Shown } from '../artwork/Appearances';
 import { changes, Gloss, Worn } from '../artwork/Worn';
+import { ClothPattern } from '../blank/Cloth';
+import { Dimension } from '../blank/Dimension';
+import { KeptClear } from '../blank/KeptClear';
+import { contrasting, onCloth } from '../blank/onCloth';
+import { PictureOn } from '../blank/PictureOn';
 import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
-import { ClothPattern } from './Cloth';
-import { Dimension } from './Dimension';
-import { KeptClear } from './KeptClear';
-import { contrasting, onCloth } from './onCloth';
-import { PictureOn } from './PictureOn';
+import { scaleLabel, useSize } from '../parts/useSize';
 import { RoundFront } from './RoundFront';
-import { scaleLabel, useSize } from './useSize';
 
 const STEP_MM = 1;
 const BIG_STEP_MM = 10;

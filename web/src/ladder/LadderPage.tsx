@@ -1,10 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { api, got, type ProblemError, type Schemas } from '../api/client';
-import { Waiting } from '../app/Notice';
+import { api, got, type Schemas } from '../api/client';
+import { keys, server } from '../api/queries';
 import type { Format } from '../measure/format';
 import { useFormat } from '../measure/settings';
+import { Waiting } from '../parts/Notice';
 
 type Ladder = Schemas['LadderView'];
 type Mark = Ladder['marks'][string];
@@ -31,24 +32,21 @@ export function LadderPage() {
   const { id = '' } = useParams();
   const queries = useQueryClient();
   const format = useFormat();
-  const ladder = useQuery({
-    queryKey: ['ladder', id],
-    queryFn: () => got(api.GET('/api/ladders/{id}', { params: { path: { id } } })),
-  });
+  const ladder = useQuery(server.ladder(id));
   const [name, setName] = useState<string>();
   const mark = useMutation({
     mutationFn: (marks: Record<string, Mark>) =>
       got(api.PUT('/api/ladders/{id}/marks', { params: { path: { id } }, body: { marks } })),
     onMutate: (marks) => {
-      queries.setQueryData(['ladder', id], (before: Ladder | undefined) => before && { ...before, marks });
+      queries.setQueryData(keys.ladder(id), (before: Ladder | undefined) => before && { ...before, marks });
     },
-    onSuccess: (view) => queries.setQueryData(['ladder', id], view),
-    onError: () => queries.invalidateQueries({ queryKey: ['ladder', id] }),
+    onSuccess: (view) => queries.setQueryData(keys.ladder(id), view),
+    onError: () => queries.invalidateQueries({ queryKey: keys.ladder(id) }),
   });
   const keep = useMutation({
     mutationFn: (words: string) =>
       got(api.POST('/api/ladders/{id}/recipe', { params: { path: { id } }, body: { name: words } })),
-    onSuccess: (view) => queries.setQueryData(['ladder', id], view),
+    onSuccess: (view) => queries.setQueryData(keys.ladder(id), view),
   });
   if (ladder.data === undefined) {
     return <Waiting error={ladder.error} />;
@@ -169,7 +167,7 @@ export function LadderPage() {
             (error) =>
               error !== null && (
                 <p key={error.message} role="alert" className="mt-2 font-semibold text-hot">
-                  {(error as ProblemError).message}
+                  {error.message}
                 </p>
               ),
           )}

@@ -1,8 +1,9 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api, got, type ProblemError } from '../api/client';
-import { Waiting } from '../app/Notice';
+import { api, got } from '../api/client';
+import { server } from '../api/queries';
+import { Waiting } from '../parts/Notice';
 
 const SIDES = [
   ['seconds', 'Seconds under heat', '10 15 20 25 30'],
@@ -16,10 +17,7 @@ type Of = (typeof SIDES)[number][0];
 /** What a test ladder of a job varies. */
 export function NewLadder() {
   const { job = '', picture = '0' } = useParams();
-  const view = useQuery({
-    queryKey: ['job', job],
-    queryFn: () => got(api.GET('/api/jobs/{id}', { params: { path: { id: job } } })),
-  });
+  const view = useQuery(server.job(job));
   const navigate = useNavigate();
   const [x, setX] = useState<{ of: Of; text: string }>({ of: 'seconds', text: SIDES[0][2] });
   const [y, setY] = useState<{ of: Of; text: string }>({ of: 'celsius', text: SIDES[1][2] });
@@ -52,7 +50,7 @@ export function NewLadder() {
   if (view.data === undefined) {
     return <Waiting error={view.error} />;
   }
-  const errors = (plan.error as ProblemError | null)?.errors ?? {};
+  const errors = plan.error?.errors ?? {};
   return (
     <div className="mx-auto max-w-3xl px-6 py-6">
       <p>

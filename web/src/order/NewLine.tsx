@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { api, got } from '../api/client';
+import { server } from '../api/queries';
 import { SelectField, TextField } from '../measure/Field';
 
 export interface Line {
@@ -21,10 +21,7 @@ export function NewLine({
   /** Before the names of its fields in `errors`. */
   at: string;
 }) {
-  const jobs = useQuery({
-    queryKey: ['jobs', '', 0],
-    queryFn: () => got(api.GET('/api/jobs', { params: { query: { words: '', after: 0 } } })),
-  });
+  const jobs = useQuery(server.jobs());
   return (
     <>
       <SelectField

@@ -1,18 +1,19 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, got, type ProblemError } from '../api/client';
-import { Waiting } from '../app/Notice';
+import { api, got } from '../api/client';
+import { server } from '../api/queries';
+import { Waiting } from '../parts/Notice';
 import { Diagnoses } from './Diagnoses';
 
 /** A piece that went wrong, in a person's own words. */
 export function DoctorPage() {
-  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const catalogue = useQuery(server.catalogue());
   const [asked, setAsked] = useState({ route: '', seen: '', where: '', done: '' });
   const ask = useMutation({ mutationFn: () => got(api.POST('/api/doctor', { body: asked })) });
   if (catalogue.data === undefined) {
     return <Waiting error={catalogue.error} />;
   }
-  const errors = (ask.error as ProblemError | null)?.errors ?? {};
+  const errors = ask.error?.errors ?? {};
   const known = Object.entries(ask.data?.known ?? {});
   return (
     <div className="mx-auto max-w-5xl px-6 py-6">

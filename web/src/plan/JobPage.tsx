@@ -1,22 +1,22 @@
 import { Coins, Download, Printer, Undo2 } from 'lucide-react';
 import { Tabs } from 'radix-ui';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { api, done, got, type ProblemError, partOf, type Schemas, type Task } from '../api/client';
-import { isTyping } from '../app/Keys';
-import { Notice, Waiting } from '../app/Notice';
+import { api, done, got, partOf, problemOf, type Schemas, type Task } from '../api/client';
 import { useAppearance } from '../artwork/Appearances';
 import { LookStage } from '../artwork/LookStage';
-import { BlankStage } from '../blank/BlankStage';
 import { HeatStage } from '../heat/HeatStage';
+import { StartBench } from '../job/StartBench';
+import { useJob } from '../job/useJob';
 import { useMoments } from '../measure/settings';
-import { TimeStrip } from '../plan/TimeStrip';
+import { Notice, Waiting } from '../parts/Notice';
+import { useKeys } from '../parts/useKeys';
 import { SheetStage } from '../sheet/SheetStage';
 import { StackSection } from '../stack/StackSection';
+import { BlankStage } from './BlankStage';
 import { Checks } from './Checks';
-import { StartBench } from './StartBench';
 import { Ticket } from './Ticket';
-import { useJob } from './useJob';
+import { TimeStrip } from './TimeStrip';
 
 /** Names of fields as the screen calls them, for telling what a held-back change was. */
 const FIELD: Record<string, string> = {
@@ -31,16 +31,14 @@ const STAGES = ['blank', 'sheet', 'look', 'heat'];
 
 /** 1 to 4 turn to the views of the stage. */
 function useStageKeys(turnTo: (stage: string) => void) {
-  useEffect(() => {
-    const listen = (e: KeyboardEvent) => {
-      const stage = STAGES[Number(e.key) - 1];
-      if (stage !== undefined && !e.ctrlKey && !e.metaKey && !e.altKey && !isTyping(e.target)) {
-        turnTo(stage);
-      }
-    };
-    addEventListener('keydown', listen);
-    return () => removeEventListener('keydown', listen);
-  }, [turnTo]);
+  useKeys((e) => {
+    const stage = STAGES[Number(e.key) - 1];
+    if (stage === undefined) {
+      return false;
+    }
+    turnTo(stage);
+    return true;
+  });
 }
 
 export function JobPage() {
@@ -80,7 +78,7 @@ export function JobPage() {
       );
       navigate(`/jobs/${made.job.id}`);
     } catch (e) {
-      setProblem((e as ProblemError).message);
+      setProblem(problemOf(e).message);
     }
   }
 
@@ -100,7 +98,7 @@ export function JobPage() {
       await handle.refresh();
     } catch (e) {
       page?.close();
-      setProblem((e as ProblemError).message);
+      setProblem(problemOf(e).message);
     }
     setMaking(undefined);
   }
@@ -227,7 +225,7 @@ export function JobPage() {
               <SheetStage view={part} handle={handle} />
             </Tabs.Content>
             <Tabs.Content value="look" className="min-h-0 flex-1">
-              <LookStage view={part} handle={handle} seen={seen} />
+              <LookStage view={part} change={handle.change} seen={seen} />
             </Tabs.Content>
             <Tabs.Content value="heat" className="min-h-0 flex-1">
               <HeatStage view={part} />

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import type { Decision, Part } from '../api/client';
 import { useHeat } from '../heat/HeatStage';
+import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
 import { EDITORS, FigureEditor } from './editors';
-import type { JobHandle } from './useJob';
 
 const BY = {
   person: { sign: '●', label: 'your choice', tone: '' },

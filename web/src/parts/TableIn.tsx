@@ -1,6 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
 import { useRef } from 'react';
-import type { ProblemError } from '../api/client';
 
 /** A table taken in whole, or not at all. */
 export function TableIn({
@@ -47,7 +46,7 @@ export function TableIn({
       )}
       {read.error !== null && (
         <span role="alert" className="block max-w-md text-sm font-semibold whitespace-pre-line text-hot">
-          {(read.error as ProblemError).message}
+          {read.error.message}
         </span>
       )}
     </span>

@@ -1,11 +1,12 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { api, fileBody, got, type ProblemError } from '../api/client';
-import { Waiting } from '../app/Notice';
-import { TableIn } from '../app/TableIn';
+import { api, fileBody, got } from '../api/client';
+import { keys, server } from '../api/queries';
 import { useMoments } from '../measure/settings';
-import { OutcomeWord } from './outcome';
+import { Waiting } from '../parts/Notice';
+import { TableIn } from '../parts/TableIn';
+import { OutcomeWord } from '../run/outcome';
 
 const COLUMNS = [
   ['route', 'Route'],
@@ -21,13 +22,8 @@ export function Logbook() {
   const [search, setSearch] = useSearchParams();
   const asked = Object.fromEntries(search);
   const after = Number(asked.after ?? 0);
-  const log = useQuery({
-    queryKey: ['logbook', search.toString()],
-    queryFn: () => got(api.GET('/api/logbook', { params: { query: { ...asked, after } } })),
-    staleTime: 0,
-    placeholderData: keepPreviousData,
-  });
-  const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => got(api.GET('/api/catalogue')) });
+  const log = useQuery({ ...server.logbook(search.toString(), asked, after), placeholderData: keepPreviousData });
+  const catalogue = useQuery(server.catalogue());
   const [pair, setPair] = useState<number[]>([]);
   const moments = useMoments();
   const set = (name: string, value: string) =>
@@ -71,7 +67,7 @@ export function Logbook() {
           <TableIn
             label="Take a table in"
             take={(file) => got(api.POST('/api/logbook/import', fileBody(file)))}
-            onTaken={() => queries.invalidateQueries({ queryKey: ['logbook'] })}
+            onTaken={() => queries.invalidateQueries({ queryKey: keys.logbook })}
           />
         </span>
       </div>
@@ -136,7 +132,7 @@ export function Logbook() {
           </form>
           {log.error !== null && (
             <p role="alert" className="mt-2 font-semibold text-hot">
-              {(log.error as ProblemError).message}
+              {log.error.message}
             </p>
           )}
           <p className="mt-3 text-soft">

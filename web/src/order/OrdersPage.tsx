@@ -3,11 +3,12 @@ import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, got, type ProblemError, type Schemas } from '../api/client';
-import { Waiting } from '../app/Notice';
-import { SearchField } from '../app/SearchField';
-import { dayFrom } from '../cost/money';
+import { server } from '../api/queries';
 import { TextField } from '../measure/Field';
+import { dayFrom } from '../measure/money';
 import { useMoments } from '../measure/settings';
+import { Waiting } from '../parts/Notice';
+import { SearchField } from '../parts/SearchField';
 import { NewLine } from './NewLine';
 
 type Order = Schemas['OrderView'];
@@ -21,12 +22,7 @@ export function OrdersPage() {
   const [words, setWords] = useState('');
   const [archived, setArchived] = useState(false);
   const [after, setAfter] = useState(0);
-  const orders = useQuery({
-    queryKey: ['orders', words, archived, after],
-    queryFn: () => got(api.GET('/api/orders', { params: { query: { words, archived: archived ? '1' : '', after } } })),
-    staleTime: 0,
-    placeholderData: keepPreviousData,
-  });
+  const orders = useQuery({ ...server.orders(words, archived, after), placeholderData: keepPreviousData });
   if (orders.data === undefined) {
     return <Waiting error={orders.error} />;
   }
@@ -186,7 +182,7 @@ function useOrders<T>(send: (given: T) => Promise<unknown>, onDone: () => void) 
   });
 }
 
-const errorsOf = (error: Error | null) => (error as ProblemError | null)?.errors ?? {};
+const errorsOf = (error: ProblemError | null) => error?.errors ?? {};
 
 function AddLine({ order, onDone }: { order: Order; onDone: () => void }) {
   const [line, setLine] = useState({ what: '', quantity: '', sizes: '' });
