@@ -21,8 +21,9 @@ test('the logbook is searched, compared, diagnosed, and given out as a table ano
   // The table is read by a reader of RFC 4180 that this project did not write.
   const csv = await (await page.request.get('/api/logbook.csv')).text();
   const rows = parse(csv, { columns: true, record_delimiter: '\r\n' }) as Record<string, string>[];
-  const list = (await (await page.request.get('/api/logbook')).json()) as { total: number };
-  expect(rows.length).toBe(list.total);
+  // Other tests write pieces down meanwhile: there are as many as before the table was asked for, or as after it.
+  expect(rows.length).toBeGreaterThanOrEqual(before);
+  expect(rows.length).toBeLessThanOrEqual(await total());
   expect(rows.every((row) => ['good', 'redo', 'spoiled'].includes(row.outcome ?? ''))).toBe(true);
 });
 

@@ -29,7 +29,6 @@ interface Photo {
 export function TracePage() {
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const format = useFormat();
   const catalogue = useQuery(server.catalogue());
   const [id] = useState(() => crypto.randomUUID());
   const [kindId, setKindId] = useState('apron');
@@ -123,36 +122,8 @@ export function TracePage() {
         <p className="mt-1 font-semibold" aria-live="polite">
           {say}
         </p>
-        <label className="key mt-3 w-full">
-          {reading ? 'Reading the photo …' : photo === undefined ? 'Take or choose a photo' : 'Another photo'}
-          <input
-            type="file"
-            accept="image/jpeg,image/png,image/webp,image/heic"
-            capture="environment"
-            className="sr-only"
-            disabled={reading}
-            onChange={(e) => {
-              const file = e.target.files?.[0];
-              e.target.value = '';
-              if (file !== undefined) {
-                take(file);
-              }
-            }}
-          />
-        </label>
-        {['file', 'photo', 'corners', 'points'].map(
-          (field) =>
-            errors[field] !== undefined && (
-              <p key={field} role="alert" className="mt-2 font-semibold text-hot">
-                {errors[field]}
-              </p>
-            ),
-        )}
-        {problem !== undefined && Object.keys(errors).length === 0 && (
-          <p role="alert" className="mt-2 font-semibold text-hot">
-            {problem.message}
-          </p>
-        )}
+        <PhotoButton reading={reading} again={photo !== undefined} onTake={take} />
+        <Troubles errors={errors} problem={problem} />
         <div className="mt-3 grid gap-2">
           <SelectField label="The sheet" options={PAPERS} value={paper} onChange={(e) => setPaper(e.target.value)} />
           <label>
@@ -180,29 +151,7 @@ export function TracePage() {
             onChange={(e) => setOverscan(e.target.value)}
           />
         </div>
-        {traced !== undefined && (
-          <dl className="mt-4 grid grid-cols-[6rem_1fr] border-t border-rule pt-2">
-            <dt className="text-soft">Width</dt>
-            <dd>
-              <b>{format.length(traced.width_mm)}</b> ± {format.length(traced.width_off_mm)}
-            </dd>
-            <dt className="text-soft">Height</dt>
-            <dd>
-              <b>{format.length(traced.height_mm)}</b> ± {format.length(traced.height_off_mm)}
-            </dd>
-            <dt className="text-soft">Area</dt>
-            <dd>{format.area(traced.area_mm2)}</dd>
-            <dt className="text-soft">Sheet lies</dt>
-            <dd>
-              {format.bareLength(traced.sheet_width_mm)} × {format.length(traced.sheet_height_mm)}
-            </dd>
-            <dt className="sr-only">How sure</dt>
-            <dd className="col-span-2 mt-1 text-sm text-soft">
-              Over {format.length(traced.far_mm)} marks like these are off by ±&nbsp;{format.length(traced.far_off_mm)}.
-              A larger sheet, or one nearer the middle, tells more.
-            </dd>
-          </dl>
-        )}
+        {traced !== undefined && <Measured of={traced} />}
         <div className="mt-4 grid gap-2 border-t border-rule pt-3">
           <SelectField
             label="What is it?"
@@ -292,4 +241,75 @@ function useSettled(marks: Marks): Marks {
     return () => clearTimeout(timer);
   }, [marks]);
   return settled;
+}
+
+function PhotoButton({ reading, again, onTake }: { reading: boolean; again: boolean; onTake: (file: File) => void }) {
+  return (
+    <label className="key mt-3 w-full">
+      {reading ? 'Reading the photo …' : again ? 'Another photo' : 'Take or choose a photo'}
+      <input
+        type="file"
+        accept="image/jpeg,image/png,image/webp,image/heic"
+        capture="environment"
+        className="sr-only"
+        disabled={reading}
+        onChange={(e) => {
+          const file = e.target.files?.[0];
+          e.target.value = '';
+          if (file !== undefined) {
+            onTake(file);
+          }
+        }}
+      />
+    </label>
+  );
+}
+
+/** What is wrong with the photo and its marks; what is wrong elsewhere stands at its field. */
+function Troubles({ errors, problem }: { errors: Record<string, string>; problem: ProblemError | undefined }) {
+  return (
+    <>
+      {['file', 'photo', 'corners', 'points'].map(
+        (field) =>
+          errors[field] !== undefined && (
+            <p key={field} role="alert" className="mt-2 font-semibold text-hot">
+              {errors[field]}
+            </p>
+          ),
+      )}
+      {problem !== undefined && Object.keys(errors).length === 0 && (
+        <p role="alert" className="mt-2 font-semibold text-hot">
+          {problem.message}
+        </p>
+      )}
+    </>
+  );
+}
+
+/** What the marks come to, and how sure that is. */
+function Measured({ of: traced }: { of: Schemas['TracedView'] }) {
+  const format = useFormat();
+  return (
+    <dl className="mt-4 grid grid-cols-[6rem_1fr] border-t border-rule pt-2">
+      <dt className="text-soft">Width</dt>
+      <dd>
+        <b>{format.length(traced.width_mm)}</b> ± {format.length(traced.width_off_mm)}
+      </dd>
+      <dt className="text-soft">Height</dt>
+      <dd>
+        <b>{format.length(traced.height_mm)}</b> ± {format.length(traced.height_off_mm)}
+      </dd>
+      <dt className="text-soft">Area</dt>
+      <dd>{format.area(traced.area_mm2)}</dd>
+      <dt className="text-soft">Sheet lies</dt>
+      <dd>
+        {format.bareLength(traced.sheet_width_mm)} × {format.length(traced.sheet_height_mm)}
+      </dd>
+      <dt className="sr-only">How sure</dt>
+      <dd className="col-span-2 mt-1 text-sm text-soft">
+        Over {format.length(traced.far_mm)} marks like these are off by ±&nbsp;{format.length(traced.far_off_mm)}. A
+        larger sheet, or one nearer the middle, tells more.
+      </dd>
+    </dl>
+  );
 }

@@ -175,65 +175,92 @@ export function TraceStage({
             ))}
             {(['corners', 'points'] as const).flatMap((which) =>
               marks[which].map((point, i) => (
-                // biome-ignore lint/a11y/useSemanticElements: a movable thing on a drawing has no element of its own
-                <g
+                <MarkHandle
                   key={point.id}
-                  role="button"
-                  tabIndex={0}
-                  aria-label={`${which === 'corners' ? 'Corner' : 'Point'} ${i + 1}. Arrow keys move it, Delete removes it${which === 'points' ? ', S splits the side after it' : ''}.`}
-                  className="cursor-move"
+                  which={which}
+                  number={i + 1}
+                  x={point.x * scale}
+                  y={point.y * scale}
                   onKeyDown={(e) => onKeyDown(e, which, point)}
                   onFocus={() => setAt({ x: point.x, y: point.y })}
                   onPointerDown={(e) => grip(e, which, point.id)}
                   onDoubleClick={() => remove(which, point.id)}
-                >
-                  <circle cx={point.x * scale} cy={point.y * scale} r={14} fill="transparent" />
-                  {which === 'corners' ? (
-                    <path
-                      d={`M${point.x * scale - 9} ${point.y * scale}h18M${point.x * scale} ${point.y * scale - 9}v18`}
-                      stroke="#0c717d"
-                      strokeWidth={2.5}
-                    />
-                  ) : (
-                    <circle
-                      cx={point.x * scale}
-                      cy={point.y * scale}
-                      r={5}
-                      fill="#fff"
-                      stroke="#6a35ab"
-                      strokeWidth={2.5}
-                    />
-                  )}
-                </g>
+                />
               )),
             )}
           </svg>
-          {at !== undefined && (
-            <div
-              aria-hidden
-              className={`pointer-events-none absolute top-2 border border-ink bg-shade ${at.x > size.width / 2 ? 'left-2' : 'right-2'}`}
-              style={{
-                width: LOUPE,
-                height: LOUPE,
-                backgroundImage: `url(${url})`,
-                backgroundRepeat: 'no-repeat',
-                backgroundSize: `${size.width * scale * NEARER}px ${size.height * scale * NEARER}px`,
-                backgroundPosition: `${LOUPE / 2 - at.x * scale * NEARER}px ${LOUPE / 2 - at.y * scale * NEARER}px`,
-              }}
-            >
-              <svg width={LOUPE} height={LOUPE} aria-hidden>
-                <path
-                  d={`M${LOUPE / 2} 0V${LOUPE}M0 ${LOUPE / 2}H${LOUPE}`}
-                  stroke="#fff"
-                  strokeWidth={2.5}
-                  opacity={0.7}
-                />
-                <path d={`M${LOUPE / 2} 0V${LOUPE}M0 ${LOUPE / 2}H${LOUPE}`} stroke="#16212b" strokeWidth={1} />
-              </svg>
-            </div>
-          )}
+          {at !== undefined && <Loupe url={url} at={at} size={size} scale={scale} />}
         </>
       )}
+    </div>
+  );
+}
+
+/** A mark in the photo: a cross for a corner of the sheet, a ring for a point of the outline. */
+function MarkHandle({
+  which,
+  number,
+  x,
+  y,
+  ...hands
+}: {
+  which: Which;
+  number: number;
+  x: number;
+  y: number;
+  onKeyDown: (e: KeyboardEvent) => void;
+  onFocus: () => void;
+  onPointerDown: (e: PointerEvent) => void;
+  onDoubleClick: () => void;
+}) {
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a movable thing on a drawing has no element of its own
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={`${which === 'corners' ? 'Corner' : 'Point'} ${number}. Arrow keys move it, Delete removes it${which === 'points' ? ', S splits the side after it' : ''}.`}
+      className="cursor-move"
+      {...hands}
+    >
+      <circle cx={x} cy={y} r={14} fill="transparent" />
+      {which === 'corners' ? (
+        <path d={`M${x - 9} ${y}h18M${x} ${y - 9}v18`} stroke="#0c717d" strokeWidth={2.5} />
+      ) : (
+        <circle cx={x} cy={y} r={5} fill="#fff" stroke="#6a35ab" strokeWidth={2.5} />
+      )}
+    </g>
+  );
+}
+
+/** The photo near the pointer, larger. */
+function Loupe({
+  url,
+  at,
+  size,
+  scale,
+}: {
+  url: string;
+  at: { x: number; y: number };
+  size: { width: number; height: number };
+  scale: number;
+}) {
+  return (
+    <div
+      aria-hidden
+      className={`pointer-events-none absolute top-2 border border-ink bg-shade ${at.x > size.width / 2 ? 'left-2' : 'right-2'}`}
+      style={{
+        width: LOUPE,
+        height: LOUPE,
+        backgroundImage: `url(${url})`,
+        backgroundRepeat: 'no-repeat',
+        backgroundSize: `${size.width * scale * NEARER}px ${size.height * scale * NEARER}px`,
+        backgroundPosition: `${LOUPE / 2 - at.x * scale * NEARER}px ${LOUPE / 2 - at.y * scale * NEARER}px`,
+      }}
+    >
+      <svg width={LOUPE} height={LOUPE} aria-hidden>
+        <path d={`M${LOUPE / 2} 0V${LOUPE}M0 ${LOUPE / 2}H${LOUPE}`} stroke="#fff" strokeWidth={2.5} opacity={0.7} />
+        <path d={`M${LOUPE / 2} 0V${LOUPE}M0 ${LOUPE / 2}H${LOUPE}`} stroke="#16212b" strokeWidth={1} />
+      </svg>
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { api, got, type Schemas } from '../api/client';
 import { keys, server } from '../api/queries';
@@ -21,17 +22,20 @@ function Form({ rates }: { rates: Schemas['ShopRates'] }) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [id] = useState(() => crypto.randomUUID());
-  const [wish, setWish] = useState<Wish>({
-    jobs: (search.get('jobs') ?? '').split(',').filter((one) => one !== ''),
-    for: search.get('for') ?? '',
-    by: 'margin',
-    margin: rates.margin,
-    target: '0',
-    breaks: '',
-    set_up: rates.set_up === '' ? '0' : rates.set_up,
-    tax: rates.tax,
-    valid: dayFrom(30),
+  const { control, register, handleSubmit } = useForm<Wish>({
+    defaultValues: {
+      jobs: (search.get('jobs') ?? '').split(',').filter((one) => one !== ''),
+      for: search.get('for') ?? '',
+      by: 'margin',
+      margin: rates.margin,
+      target: '0',
+      breaks: '',
+      set_up: rates.set_up === '' ? '0' : rates.set_up,
+      tax: rates.tax,
+      valid: dayFrom(30),
+    },
   });
+  const wish = useWatch({ control }) as Wish;
   const reckoned = useQuery({ ...server.reckonedQuote(wish), placeholderData: keepPreviousData });
   const keep = useMutation({
     mutationFn: () => got(api.POST('/api/quotes', { params: { query: { id } }, body: wish })),
@@ -42,32 +46,23 @@ function Form({ rates }: { rates: Schemas['ShopRates'] }) {
   });
   const problem = reckoned.error ?? keep.error;
   const errors = problem?.errors ?? {};
-  const field = (name: Exclude<keyof Wish, 'jobs' | 'by'>) => ({
-    value: wish[name],
-    error: errors[name],
-    onChange: (e: { target: { value: string } }) => setWish({ ...wish, [name]: e.target.value }),
-  });
+  const field = (name: Exclude<keyof Wish, 'jobs'>) => ({ error: errors[name], ...register(name) });
   return (
     <div className="mx-auto max-w-5xl px-6 py-6">
       <h1 className="text-3xl">Quote</h1>
       <form
         className="mt-4 grid items-start gap-x-4 gap-y-3 sm:grid-cols-2 md:grid-cols-4"
         noValidate
-        onSubmit={(e) => {
-          e.preventDefault();
-          keep.mutate();
-        }}
+        onSubmit={handleSubmit(() => keep.mutate())}
       >
         <TextField label="Who it is for" {...field('for')} />
         <SelectField
           label="The price is made by"
-          value={wish.by}
-          error={errors.by}
+          {...field('by')}
           options={[
             { id: 'margin', label: 'a margin' },
             { id: 'target', label: 'a price of your own' },
           ]}
-          onChange={(e) => setWish({ ...wish, by: e.target.value as Wish['by'] })}
         />
         {wish.by === 'margin' ? (
           <TextField label="Margin, % of the price" inputMode="decimal" {...field('margin')} />

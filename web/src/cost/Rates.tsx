@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { api, got, type Schemas } from '../api/client';
 import { keys, server } from '../api/queries';
 import { TextField } from '../measure/Field';
@@ -29,9 +29,9 @@ export function Rates({ open }: { open: boolean }) {
 
 function Form({ rates }: { rates: Typed }) {
   const queries = useQueryClient();
-  const [typed, setTyped] = useState(rates);
+  const { register, handleSubmit } = useForm({ defaultValues: rates });
   const keep = useMutation({
-    mutationFn: () => got(api.PUT('/api/rates', { body: typed })),
+    mutationFn: (typed: Typed) => got(api.PUT('/api/rates', { body: typed })),
     onSuccess: (kept) => {
       queries.setQueryData(keys.rates, kept);
       queries.invalidateQueries({ queryKey: keys.cost });
@@ -41,20 +41,10 @@ function Form({ rates }: { rates: Typed }) {
   return (
     <form
       className="mt-3 grid max-w-4xl items-start gap-3 sm:grid-cols-3"
-      onSubmit={(e) => {
-        e.preventDefault();
-        keep.mutate();
-      }}
+      onSubmit={handleSubmit((typed) => keep.mutate(typed))}
     >
       {FIELDS.map(([field, label]) => (
-        <TextField
-          key={field}
-          label={label}
-          inputMode="decimal"
-          value={typed[field]}
-          error={errors[field]}
-          onChange={(e) => setTyped({ ...typed, [field]: e.target.value })}
-        />
+        <TextField key={field} label={label} inputMode="decimal" error={errors[field]} {...register(field)} />
       ))}
       <button type="submit" className="key key-on mt-[1.35rem] justify-self-start" disabled={keep.isPending}>
         Reckon with these

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { Link } from 'react-router';
 import { api, fileBody, got, type Schemas } from '../api/client';
 import { keys, server } from '../api/queries';
@@ -167,34 +168,39 @@ export function StockPage() {
   );
 }
 
+interface Moved {
+  kind: Kind;
+  item: string;
+  amount: string;
+  price: string;
+  note: string;
+}
+
 /** Says what was bought, used or counted. */
 function Move({ items, others, onMoved }: { items: Item[]; others: Stock['others']; onMoved: (stock: Stock) => void }) {
   const empty = { item: '', amount: '', price: '', note: '' };
   const [id, setId] = useState(() => crypto.randomUUID());
-  const [kind, setKind] = useState<Kind>('bought');
-  const [typed, setTyped] = useState(empty);
+  const { control, register, handleSubmit, reset } = useForm<Moved>({ defaultValues: { kind: 'bought', ...empty } });
+  const [kind, of] = useWatch({ control, name: ['kind', 'item'] });
   const move = useMutation({
-    mutationFn: () => got(api.POST('/api/stock', { body: { id, kind, ...typed } })),
-    onSuccess: (stock) => {
+    mutationFn: (typed: Moved) => got(api.POST('/api/stock', { body: { id, ...typed } })),
+    onSuccess: (stock, typed) => {
       setId(crypto.randomUUID());
-      setTyped({ ...empty, item: typed.item });
+      reset({ ...empty, kind: typed.kind, item: typed.item });
       onMoved(stock);
     },
   });
   const errors = move.error?.errors ?? {};
-  const unit = [...items, ...others].find((one) => one.key === typed.item)?.unit;
+  const unit = [...items, ...others].find((one) => one.key === of)?.unit;
   return (
     <form
       className="mt-5 grid items-start gap-3 md:grid-cols-[1fr_9rem_9rem_9rem_1fr_auto] print:hidden"
       aria-label="What came or went"
-      onSubmit={(e) => {
-        e.preventDefault();
-        move.mutate();
-      }}
+      onSubmit={handleSubmit((typed) => move.mutate(typed))}
     >
       <SelectField
         label="What"
-        value={typed.item}
+        {...register('item')}
         error={errors.item}
         options={[
           { id: '', label: 'Choose …' },
@@ -204,43 +210,29 @@ function Move({ items, others, onMoved }: { items: Item[]; others: Stock['others
             label: `${item.label}${item.needed > 0 ? ' (needed)' : ''}`,
           })),
         ]}
-        onChange={(e) => setTyped({ ...typed, item: e.target.value })}
       />
       <SelectField
         label="was"
-        value={kind}
+        {...register('kind')}
         error={errors.kind}
         options={[
           { id: 'bought', label: 'bought' },
           { id: 'counted', label: 'counted' },
           { id: 'used', label: 'used' },
         ]}
-        onChange={(e) => setKind(e.target.value as Kind)}
       />
       <TextField
         label={unit === undefined ? 'How much' : `How much, in ${unit}`}
         inputMode="decimal"
-        value={typed.amount}
+        {...register('amount')}
         error={errors.amount}
-        onChange={(e) => setTyped({ ...typed, amount: e.target.value })}
       />
       {kind === 'bought' ? (
-        <TextField
-          label="Price of all of it"
-          inputMode="decimal"
-          value={typed.price}
-          error={errors.price}
-          onChange={(e) => setTyped({ ...typed, price: e.target.value })}
-        />
+        <TextField label="Price of all of it" inputMode="decimal" {...register('price')} error={errors.price} />
       ) : (
         <span />
       )}
-      <TextField
-        label="Note"
-        value={typed.note}
-        error={errors.note}
-        onChange={(e) => setTyped({ ...typed, note: e.target.value })}
-      />
+      <TextField label="Note" {...register('note')} error={errors.note} />
       <button type="submit" className="key-main mt-[1.35rem]" disabled={move.isPending}>
         Write down
       </button>

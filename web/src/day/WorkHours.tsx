@@ -1,22 +1,32 @@
 import { useMutation } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { api, got, type Schemas } from '../api/client';
 import { TextField } from '../measure/Field';
 import type { Day } from './DayStrip';
 
 const WEEK = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
+interface Typed {
+  hands: string;
+  week: string[];
+  off: string;
+  rack: string;
+  shelf: string;
+}
+
 /** When hands work, how many there are, and what has room. */
 export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKept: (day: Day) => void }) {
-  const [typed, setTyped] = useState({
-    hands: String(hours.hands),
-    week: hours.week,
-    off: hours.off.join(' '),
-    rack: String(hours.rack),
-    shelf: String(hours.shelf),
+  const { register, handleSubmit } = useForm<Typed>({
+    defaultValues: {
+      hands: String(hours.hands),
+      week: hours.week,
+      off: hours.off.join(' '),
+      rack: String(hours.rack),
+      shelf: String(hours.shelf),
+    },
   });
   const keep = useMutation({
-    mutationFn: () =>
+    mutationFn: (typed: Typed) =>
       got(
         api.PUT('/api/day/hours', {
           body: {
@@ -36,22 +46,16 @@ export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKe
       <summary className="link">Working hours, hands and room</summary>
       <form
         className="mt-3 grid max-w-4xl gap-x-8 gap-y-3 md:grid-cols-2"
-        onSubmit={(e) => {
-          e.preventDefault();
-          keep.mutate();
-        }}
+        onSubmit={handleSubmit((typed) => keep.mutate(typed))}
       >
         <div className="grid content-start gap-2">
           {WEEK.map((name, n) => (
             <TextField
               key={name}
               label={name}
-              value={typed.week[n] ?? ''}
               placeholder="no work"
               error={errors[`week.${n}`]}
-              onChange={(e) =>
-                setTyped({ ...typed, week: typed.week.map((one, i) => (i === n ? e.target.value : one)) })
-              }
+              {...register(`week.${n}`)}
             />
           ))}
           {errors.week !== undefined && (
@@ -69,14 +73,7 @@ export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKe
               ['shelf', 'Room on the cooling shelf', ''],
             ] as const
           ).map(([field, label, placeholder]) => (
-            <TextField
-              key={field}
-              label={label}
-              value={typed[field]}
-              placeholder={placeholder}
-              error={errors[field]}
-              onChange={(e) => setTyped({ ...typed, [field]: e.target.value })}
-            />
+            <TextField key={field} label={label} {...register(field)} placeholder={placeholder} error={errors[field]} />
           ))}
           <div>
             <button type="submit" className="key key-on" disabled={keep.isPending}>

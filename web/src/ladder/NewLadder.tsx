@@ -1,5 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, got } from '../api/client';
 import { server } from '../api/queries';
@@ -14,16 +15,27 @@ const SIDES = [
 
 type Of = (typeof SIDES)[number][0];
 
+interface Side {
+  of: Of;
+  text: string;
+}
+
+interface Typed {
+  x: Side;
+  y: Side;
+  swatch: string;
+}
+
 /** What a test ladder of a job varies. */
 export function NewLadder() {
   const { job = '', picture = '0' } = useParams();
   const view = useQuery(server.job(job));
   const navigate = useNavigate();
-  const [x, setX] = useState<{ of: Of; text: string }>({ of: 'seconds', text: SIDES[0][2] });
-  const [y, setY] = useState<{ of: Of; text: string }>({ of: 'celsius', text: SIDES[1][2] });
-  const [swatch, setSwatch] = useState('25');
+  const { register, handleSubmit, setValue } = useForm<Typed>({
+    defaultValues: { x: { of: 'seconds', text: SIDES[0][2] }, y: { of: 'celsius', text: SIDES[1][2] }, swatch: '25' },
+  });
   const [id] = useState(() => crypto.randomUUID());
-  const values = ({ of, text }: { of: Of; text: string }) =>
+  const values = ({ of, text }: Side) =>
     text
       .split(/[\s;]+/)
       .filter((one) => one !== '')
@@ -32,7 +44,7 @@ export function NewLadder() {
         return of === 'drying' && !Number.isNaN(number) ? String(number * 60) : one.replace(',', '.');
       });
   const plan = useMutation({
-    mutationFn: () =>
+    mutationFn: ({ x, y, swatch }: Typed) =>
       got(
         api.POST('/api/jobs/{id}/ladders', {
           params: { path: { id: job } },
@@ -62,29 +74,22 @@ export function NewLadder() {
       <p className="mt-1 text-soft">
         Everything but these two is as the job has it: its sheet, its printer, its heat, its base.
       </p>
-      <form
-        className="mt-4 grid gap-5"
-        onSubmit={(e) => {
-          e.preventDefault();
-          plan.mutate();
-        }}
-      >
+      <form className="mt-4 grid gap-5" onSubmit={handleSubmit((typed) => plan.mutate(typed))}>
         {(
           [
-            ['x', 'Across', x, setX],
-            ['y', 'Down', y, setY],
+            ['x', 'Across'],
+            ['y', 'Down'],
           ] as const
-        ).map(([side, label, axis, set]) => (
+        ).map(([side, label]) => (
           <fieldset key={side} className="grid gap-3 sm:grid-cols-2">
             <label>
               <span className="block text-soft">{label}</span>
               <select
                 className="field"
-                value={axis.of}
-                onChange={(e) => {
-                  const chosen = SIDES.find(([of]) => of === e.target.value) ?? SIDES[0];
-                  set({ of: chosen[0], text: chosen[2] });
-                }}
+                {...register(`${side}.of`, {
+                  onChange: (e: { target: { value: string } }) =>
+                    setValue(`${side}.text`, SIDES.find(([of]) => of === e.target.value)?.[2] ?? ''),
+                })}
               >
                 {SIDES.map(([of, words]) => (
                   <option key={of} value={of}>
@@ -97,9 +102,8 @@ export function NewLadder() {
               <span className="block text-soft">Rungs {label.toLowerCase()}</span>
               <input
                 className="field text-lg"
-                value={axis.text}
                 aria-invalid={errors[side] !== undefined}
-                onChange={(e) => set({ ...axis, text: e.target.value })}
+                {...register(`${side}.text`)}
               />
               {errors[side] !== undefined && (
                 <span role="alert" className="text-hot">
@@ -114,9 +118,8 @@ export function NewLadder() {
           <input
             className="field"
             inputMode="decimal"
-            value={swatch}
             aria-invalid={errors.swatch_mm !== undefined}
-            onChange={(e) => setSwatch(e.target.value)}
+            {...register('swatch')}
           />
           {errors.swatch_mm !== undefined && (
             <span role="alert" className="text-hot">

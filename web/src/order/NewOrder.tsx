@@ -1,90 +1,70 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { api, got } from '../api/client';
+import { keys } from '../api/queries';
 import { TextField } from '../measure/Field';
 import { dayFrom } from '../measure/money';
 import { type Line, NewLine } from './NewLine';
 
 const EMPTY: Line = { what: '', quantity: '', sizes: '' };
 
+interface Typed {
+  label: string;
+  due: string;
+  note: string;
+  lines: Line[];
+}
+
 /** Takes an order: who for, by when, how many of what. */
 export function NewOrder() {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [id] = useState(() => crypto.randomUUID());
-  const [typed, setTyped] = useState({ label: '', due: dayFrom(10), note: '' });
-  const [lines, setLines] = useState([{ key: 0, line: EMPTY }]);
+  const { control, register, handleSubmit, setValue } = useForm<Typed>({
+    defaultValues: { label: '', due: dayFrom(10), note: '', lines: [EMPTY] },
+  });
+  const { fields, append, remove } = useFieldArray({ control, name: 'lines' });
+  const lines = useWatch({ control, name: 'lines' });
   const take = useMutation({
-    mutationFn: () => got(api.POST('/api/orders', { body: { id, ...typed, lines: lines.map((one) => one.line) } })),
+    mutationFn: (typed: Typed) => got(api.POST('/api/orders', { body: { id, ...typed } })),
     onSuccess: () => {
-      for (const key of ['orders', 'jobs', 'day']) {
-        queries.invalidateQueries({ queryKey: [key] });
+      for (const queryKey of [keys.orders, keys.jobs, keys.day]) {
+        queries.invalidateQueries({ queryKey });
       }
       navigate('/orders');
     },
   });
   const errors = take.error?.errors ?? {};
   return (
-    <form
-      className="mx-auto max-w-4xl px-6 py-6"
-      noValidate
-      onSubmit={(e) => {
-        e.preventDefault();
-        take.mutate();
-      }}
-    >
+    <form className="mx-auto max-w-4xl px-6 py-6" noValidate onSubmit={handleSubmit((typed) => take.mutate(typed))}>
       <h1 className="text-3xl">New order</h1>
       <div className="mt-4 grid gap-4 md:grid-cols-[1fr_12rem]">
-        <TextField
-          label="Who it is for"
-          value={typed.label}
-          error={errors.label}
-          autoFocus
-          onChange={(e) => setTyped({ ...typed, label: e.target.value })}
-        />
-        <TextField
-          label="By"
-          type="date"
-          value={typed.due}
-          error={errors.due}
-          onChange={(e) => setTyped({ ...typed, due: e.target.value })}
-        />
+        <TextField label="Who it is for" {...register('label')} error={errors.label} autoFocus />
+        <TextField label="By" type="date" {...register('due')} error={errors.due} />
       </div>
       <h2 className="mt-6 border-b border-ink pb-1 text-xl">What is wanted</h2>
-      {lines.map(({ key, line }, n) => (
+      {fields.map(({ id: key }, n) => (
         <div key={key} className="grid items-start gap-3 border-b border-rule py-3 md:grid-cols-[1fr_7rem_14rem_6rem]">
           <NewLine
-            line={line}
-            onChange={(changed) => setLines(lines.map((one) => (one.key === key ? { key, line: changed } : one)))}
+            line={lines[n] ?? EMPTY}
+            onChange={(changed) => setValue(`lines.${n}`, changed)}
             errors={errors}
             at={`lines.${n}.`}
           />
-          {lines.length > 1 && (
-            <button
-              type="button"
-              className="link mt-7 justify-self-start text-sm"
-              onClick={() => setLines(lines.filter((one) => one.key !== key))}
-            >
+          {fields.length > 1 && (
+            <button type="button" className="link mt-7 justify-self-start text-sm" onClick={() => remove(n)}>
               Leave out
             </button>
           )}
         </div>
       ))}
-      <button
-        type="button"
-        className="link mt-3"
-        onClick={() => setLines([...lines, { key: Math.max(...lines.map((one) => one.key)) + 1, line: EMPTY }])}
-      >
+      <button type="button" className="link mt-3" onClick={() => append(EMPTY)}>
         One more line
       </button>
       <div className="mt-5">
-        <TextField
-          label="Note"
-          value={typed.note}
-          error={errors.note}
-          onChange={(e) => setTyped({ ...typed, note: e.target.value })}
-        />
+        <TextField label="Note" {...register('note')} error={errors.note} />
       </div>
       <p className="mt-3 text-soft">Each line becomes a job of its own, like the one chosen.</p>
       <button type="submit" className="key-main mt-4" disabled={take.isPending}>

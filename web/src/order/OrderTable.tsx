@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, fileBody, got } from '../api/client';
+import { keys } from '../api/queries';
 
 /** Orders from a table: looked at first, line by line, then taken in whole. */
 export function OrderTable() {
@@ -13,8 +14,8 @@ export function OrderTable() {
   const take = useMutation({
     mutationFn: (chosen: File) => got(api.POST('/api/orders/import', fileBody(chosen))),
     onSuccess: () => {
-      for (const key of ['orders', 'jobs', 'day']) {
-        queries.invalidateQueries({ queryKey: [key] });
+      for (const queryKey of [keys.orders, keys.jobs, keys.day]) {
+        queries.invalidateQueries({ queryKey });
       }
     },
   });

@@ -3,7 +3,7 @@ import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, got, type ProblemError, type Schemas } from '../api/client';
-import { server } from '../api/queries';
+import { keys, server } from '../api/queries';
 import { TextField } from '../measure/Field';
 import { dayFrom } from '../measure/money';
 import { useMoments } from '../measure/settings';
@@ -174,8 +174,8 @@ function useOrders<T>(send: (given: T) => Promise<unknown>, onDone: () => void) 
   return useMutation({
     mutationFn: send,
     onSuccess: () => {
-      for (const key of ['orders', 'jobs', 'day']) {
-        queries.invalidateQueries({ queryKey: [key] });
+      for (const queryKey of [keys.orders, keys.jobs, keys.day]) {
+        queries.invalidateQueries({ queryKey });
       }
       onDone();
     },

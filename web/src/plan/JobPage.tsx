@@ -2,12 +2,12 @@ import { Coins, Download, Printer, Undo2 } from 'lucide-react';
 import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { api, done, got, partOf, problemOf, type Schemas, type Task } from '../api/client';
+import { api, done, got, partOf, problemOf, type Schemas, type Task, type TransferPlan } from '../api/client';
 import { useAppearance } from '../artwork/Appearances';
 import { LookStage } from '../artwork/LookStage';
 import { HeatStage } from '../heat/HeatStage';
 import { StartBench } from '../job/StartBench';
-import { useJob } from '../job/useJob';
+import { type JobHandle, useJob } from '../job/useJob';
 import { useMoments } from '../measure/settings';
 import { Notice, Waiting } from '../parts/Notice';
 import { useKeys } from '../parts/useKeys';
@@ -105,28 +105,7 @@ export function JobPage() {
 
   return (
     <div className="flex min-h-full flex-col lg:h-full">
-      {handle.clash !== undefined && (
-        <div className="px-5">
-          <Notice tone="wait">
-            <p className="font-bold">This job was changed in another window meanwhile.</p>
-            <p>
-              Your change is kept:{' '}
-              {Object.entries(handle.clash)
-                .map(([field, value]) => `${FIELD[field] ?? field} ${value}`)
-                .join(', ')}
-              .
-            </p>
-            <p className="mt-2 flex gap-3">
-              <button type="button" className="key-main" onClick={() => handle.settle(true)}>
-                Put mine on top
-              </button>
-              <button type="button" className="key" onClick={() => handle.settle(false)}>
-                Take the other window’s
-              </button>
-            </p>
-          </Notice>
-        </div>
-      )}
+      {handle.clash !== undefined && <Clash changes={handle.clash} onSettle={handle.settle} />}
       {(handle.trouble ?? problem) !== undefined && (
         <div className="px-5">
           <Notice tone="hot">{handle.trouble ?? problem}</Notice>
@@ -143,57 +122,13 @@ export function JobPage() {
             </p>
           </div>
           <div className="flex flex-wrap items-baseline gap-x-4 px-5 pb-2">
-            {whole.transfers.length > 1 && (
-              <div role="tablist" aria-label="Pictures on it" className="flex flex-wrap gap-x-4">
-                {whole.transfers.map((one, at) => (
-                  <button
-                    key={one.name}
-                    type="button"
-                    role="tab"
-                    aria-selected={at === part.at}
-                    className={`border-b-2 ${at === part.at ? 'border-ink font-bold' : 'border-transparent text-soft'}`}
-                    onClick={() => pick(at)}
-                  >
-                    {one.name}
-                    {one.checks.some((c) => c.blocks) && <span className="text-wait"> ◆</span>}
-                  </button>
-                ))}
-              </div>
-            )}
+            {whole.transfers.length > 1 && <PictureTabs transfers={whole.transfers} at={part.at} onPick={pick} />}
             <button type="button" className="link text-sm" onClick={add}>
               Put another picture on it
             </button>
           </div>
           <Ticket key={part.at} view={part} handle={handle} />
-          <div className="flex flex-wrap gap-x-4 gap-y-2 px-5 py-4 text-sm">
-            <button
-              type="button"
-              className="link disabled:text-soft disabled:no-underline"
-              disabled={!handle.canTakeBack}
-              onClick={handle.takeBack}
-            >
-              <Undo2 size={14} aria-hidden className="mr-1 inline" />
-              Take back
-            </button>
-            <a className="link" href={`/api/jobs/${id}/export`}>
-              <Download size={14} aria-hidden className="mr-1 inline" />
-              Export job file
-            </a>
-            <a className="link" href={`/api/jobs/${id}/card.pdf`} target="_blank" rel="noreferrer">
-              <Printer size={14} aria-hidden className="mr-1 inline" />
-              Bench card
-            </a>
-            <Link to={`/jobs/${id}/cost`} className="link">
-              <Coins size={14} aria-hidden className="mr-1 inline" />
-              What it costs
-            </Link>
-            <button type="button" className="link" onClick={copy}>
-              Copy as a new job
-            </button>
-            <button type="button" className="link" onClick={() => handle.archive().then((ok) => ok && navigate('/'))}>
-              Put the job away
-            </button>
-          </div>
+          <JobLinks id={id} handle={handle} onCopy={copy} onAway={() => navigate('/')} />
         </section>
         <section aria-label="Drawing and checks" className="flex min-h-0 min-w-0 flex-col px-5 pt-3">
           <Tabs.Root value={stage} onValueChange={setStage} className="flex min-h-[26rem] flex-1 flex-col lg:min-h-0">
@@ -275,6 +210,106 @@ export function JobPage() {
           <StartBench view={view} />
         </TimeStrip>
       </footer>
+    </div>
+  );
+}
+
+/** What was typed here while somebody else changed the job. */
+function Clash({ changes, onSettle }: { changes: Record<string, string>; onSettle: (mine: boolean) => void }) {
+  return (
+    <div className="px-5">
+      <Notice tone="wait">
+        <p className="font-bold">This job was changed in another window meanwhile.</p>
+        <p>
+          Your change is kept:{' '}
+          {Object.entries(changes)
+            .map(([field, value]) => `${FIELD[field] ?? field} ${value}`)
+            .join(', ')}
+          .
+        </p>
+        <p className="mt-2 flex gap-3">
+          <button type="button" className="key-main" onClick={() => onSettle(true)}>
+            Put mine on top
+          </button>
+          <button type="button" className="key" onClick={() => onSettle(false)}>
+            Take the other window’s
+          </button>
+        </p>
+      </Notice>
+    </div>
+  );
+}
+
+/** The pictures of a piece, to take one in hand. */
+function PictureTabs({
+  transfers,
+  at: inHand,
+  onPick,
+}: {
+  transfers: TransferPlan[];
+  at: number;
+  onPick: (at: number) => void;
+}) {
+  return (
+    <div role="tablist" aria-label="Pictures on it" className="flex flex-wrap gap-x-4">
+      {transfers.map((one, at) => (
+        <button
+          key={one.name}
+          type="button"
+          role="tab"
+          aria-selected={at === inHand}
+          className={`border-b-2 ${at === inHand ? 'border-ink font-bold' : 'border-transparent text-soft'}`}
+          onClick={() => onPick(at)}
+        >
+          {one.name}
+          {one.checks.some((c) => c.blocks) && <span className="text-wait"> ◆</span>}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** What else can be done with a job. */
+function JobLinks({
+  id,
+  handle,
+  onCopy,
+  onAway,
+}: {
+  id: string;
+  handle: JobHandle;
+  onCopy: () => void;
+  onAway: () => void;
+}) {
+  return (
+    <div className="flex flex-wrap gap-x-4 gap-y-2 px-5 py-4 text-sm">
+      <button
+        type="button"
+        className="link disabled:text-soft disabled:no-underline"
+        disabled={!handle.canTakeBack}
+        onClick={handle.takeBack}
+      >
+        <Undo2 size={14} aria-hidden className="mr-1 inline" />
+        Take back
+      </button>
+      <a className="link" href={`/api/jobs/${id}/export`}>
+        <Download size={14} aria-hidden className="mr-1 inline" />
+        Export job file
+      </a>
+      <a className="link" href={`/api/jobs/${id}/card.pdf`} target="_blank" rel="noreferrer">
+        <Printer size={14} aria-hidden className="mr-1 inline" />
+        Bench card
+      </a>
+      <Link to={`/jobs/${id}/cost`} className="link">
+        <Coins size={14} aria-hidden className="mr-1 inline" />
+        What it costs
+      </Link>
+      <button type="button" className="link" onClick={onCopy}>
+        Copy as a new job
+      </button>
+      <button type="button" className="link" onClick={() => handle.archive().then((ok) => ok && onAway())}>
+        Put the job away
+      </button>
     </div>
   );
 }

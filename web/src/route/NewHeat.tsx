@@ -1,4 +1,5 @@
-import { type FormEvent, useState } from 'react';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { api, got, type ProblemError, problemOf, type Schemas } from '../api/client';
 import { SelectField, TextField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
@@ -11,14 +12,13 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
   const [id, setId] = useState(() => crypto.randomUUID());
   const [kind, setKind] = useState<Kind>('iron');
   const [problem, setProblem] = useState<ProblemError>();
+  // What another kind of source is not asked for is not sent either.
+  const { register, handleSubmit, reset } = useForm<Record<string, string>>({ shouldUnregister: true });
   const errors = problem?.errors ?? {};
   const plate = kind === 'iron' || kind === 'flat-press';
   const press = kind === 'flat-press' || kind === 'mug-press';
 
-  async function add(e: FormEvent<HTMLFormElement>) {
-    e.preventDefault();
-    const form = e.currentTarget;
-    const data = Object.fromEntries([...new FormData(form)].map(([name, value]) => [name, String(value)]));
+  async function add(data: Record<string, string>) {
     const { label = '', dots = '3', dial = '', steam = '', ...typed } = data;
     try {
       await got(
@@ -26,7 +26,7 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
           body: { id, label, kind, dots: Number(dots), dial: Number(dial) || 0, steam: steam === 'yes', typed },
         }),
       );
-      form.reset();
+      reset();
       setId(crypto.randomUUID());
       setProblem(undefined);
       onAdded();
@@ -36,15 +36,20 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
   }
 
   return (
-    <form onSubmit={add} className="mt-3 flex flex-wrap items-start gap-3 [&>div]:w-36" noValidate>
+    <form onSubmit={handleSubmit(add)} className="mt-3 flex flex-wrap items-start gap-3 [&>div]:w-36" noValidate>
       <SelectField label="Another" options={kinds} value={kind} onChange={(e) => setKind(e.target.value as Kind)} />
-      <TextField label="Its name" name="label" placeholder="kitchen iron" error={errors.label} />
+      <TextField label="Its name" {...register('label')} placeholder="kitchen iron" error={errors.label} />
       {plate && (
         <>
-          <TextField label="Plate, across" name="width" placeholder={format.length(115)} error={errors.width} />
+          <TextField
+            label="Plate, across"
+            {...register('width')}
+            placeholder={format.length(115)}
+            error={errors.width}
+          />
           <TextField
             label={kind === 'iron' ? 'Heel to point' : 'Plate, front to back'}
-            name="length"
+            {...register('length')}
             placeholder={format.length(210)}
             error={errors.length}
           />
@@ -52,21 +57,31 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
       )}
       {kind === 'mug-press' && (
         <>
-          <TextField label="Smallest mug, across" name="least" placeholder={format.length(75)} error={errors.least} />
-          <TextField label="Largest mug, across" name="most" placeholder={format.length(90)} error={errors.most} />
+          <TextField
+            label="Smallest mug, across"
+            {...register('least')}
+            placeholder={format.length(75)}
+            error={errors.least}
+          />
+          <TextField
+            label="Largest mug, across"
+            {...register('most')}
+            placeholder={format.length(90)}
+            error={errors.most}
+          />
         </>
       )}
       {press && (
         <>
-          <TextField label="From" name="from" placeholder="80 °C" error={errors.from} />
-          <TextField label="Hottest" name="to" placeholder="220 °C or 428 F" error={errors.to} />
+          <TextField label="From" {...register('from')} placeholder="80 °C" error={errors.from} />
+          <TextField label="Hottest" {...register('to')} placeholder="220 °C or 428 F" error={errors.to} />
         </>
       )}
       {kind === 'iron' && (
         <>
           <SelectField
             label="Hottest"
-            name="dots"
+            {...register('dots')}
             defaultValue="3"
             options={[
               { id: '3', label: '●●●' },
@@ -77,14 +92,14 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
           />
           <TextField
             label="Dial up to (or empty)"
-            name="dial"
+            {...register('dial')}
             placeholder="6"
             error={errors.dial}
             inputMode="numeric"
           />
           <SelectField
             label="Steam"
-            name="steam"
+            {...register('steam')}
             options={[
               { id: 'yes', label: 'yes' },
               { id: 'no', label: 'no' },
@@ -93,7 +108,13 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
         </>
       )}
       {kind !== 'spoon' && kind !== 'burnisher' && (
-        <TextField label="Watts (or empty)" name="watts" placeholder="2400" error={errors.watts} inputMode="numeric" />
+        <TextField
+          label="Watts (or empty)"
+          {...register('watts')}
+          placeholder="2400"
+          error={errors.watts}
+          inputMode="numeric"
+        />
       )}
       <button type="submit" className="key-main mt-[1.35rem]">
         Add this source

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { type FormEvent, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { api, got, type ProblemError, problemOf, type Schemas } from '../api/client';
 import { server } from '../api/queries';
 import { SelectField, TextField } from '../measure/Field';
@@ -8,12 +9,27 @@ import { Waiting } from '../parts/Notice';
 
 type Recipe = Schemas['RecipeView']['recipe'];
 
+/** What hangs on the route stands under its id, so that a look at another one loses nothing. */
+interface Typed {
+  name: string;
+  temperature: string;
+  pressure: string;
+  peel_word: string;
+  peel_above: string;
+  peel_below: string;
+  peel_wait: string;
+  print_side: string;
+  note: string;
+  of: Record<string, { medium?: string; heat?: string; figures?: Record<string, string> }>;
+}
+
 /** A supplier's sheet typed in: what stays empty stays as it is built in, which each field shows. */
 export function RecipeForm({ recipe, onDone }: { recipe: Recipe | undefined; onDone: (saved: boolean) => void }) {
   const format = useFormat();
   const id = useRef(recipe?.id ?? crypto.randomUUID());
   const [route, setRoute] = useState(recipe?.route ?? 'light-film');
   const [problem, setProblem] = useState<ProblemError>();
+  const { register, handleSubmit } = useForm<Typed>();
   const catalogue = useQuery(server.catalogue());
   const form = useQuery({
     ...server.routeForm(route), // The fields stand while another route's are fetched, so that nothing typed is lost.
@@ -26,9 +42,13 @@ export function RecipeForm({ recipe, onDone }: { recipe: Recipe | undefined; onD
   const degrees = (celsius: number | null | undefined) =>
     typeof celsius === 'number' ? format.temperature(celsius) : '';
 
-  async function save(e: FormEvent<HTMLFormElement>) {
-    e.preventDefault();
-    const typed = Object.fromEntries([...new FormData(e.currentTarget)].map(([name, value]) => [name, String(value)]));
+  async function save({ of, ...common }: Typed) {
+    const { figures = {}, ...chosen } = of[route] ?? {};
+    const typed = {
+      ...common,
+      ...chosen,
+      ...Object.fromEntries(Object.entries(figures).map(([name, value]) => [`figure.${name}`, value])),
+    };
     try {
       await got(api.POST('/api/recipes', { body: { id: id.current, route, typed } }));
       onDone(true);
@@ -38,10 +58,10 @@ export function RecipeForm({ recipe, onDone }: { recipe: Recipe | undefined; onD
   }
 
   return (
-    <form onSubmit={save} className="mt-4 border-t border-ink pt-3" noValidate aria-label="Recipe">
+    <form onSubmit={handleSubmit(save)} className="mt-4 border-t border-ink pt-3" noValidate aria-label="Recipe">
       <h2 className="text-xl">{recipe === undefined ? 'A supplier’s sheet' : `Change ${recipe.name}`}</h2>
       <div className="mt-2 grid grid-cols-4 items-start gap-3">
-        <TextField label="Its name" name="name" defaultValue={recipe?.name} error={errors.name} />
+        <TextField label="Its name" {...register('name')} defaultValue={recipe?.name} error={errors.name} />
         <SelectField
           label="Route"
           options={catalogue.data.routes}
@@ -53,7 +73,7 @@ export function RecipeForm({ recipe, onDone }: { recipe: Recipe | undefined; onD
         <SelectField
           key={`medium ${route}`}
           label="Sheet"
-          name="medium"
+          {...register(`of.${route}.medium`)}
           defaultValue={recipe?.medium ?? ''}
           options={[{ id: '', label: 'any of this route' }, ...form.data.media]}
           error={errors.medium}
@@ -61,7 +81,7 @@ export function RecipeForm({ recipe, onDone }: { recipe: Recipe | undefined; onD
         <SelectField
           key={`heat ${route}`}
           label="Heat"
-          name="heat"
+          {...register(`of.${route}.heat`)}
           defaultValue={recipe?.heat ?? ''}
           options={[{ id: '', label: 'any of this route' }, ...form.data.heat]}
           error={errors.heat}
@@ -72,7 +92,7 @@ export function RecipeForm({ recipe, onDone }: { recipe: Recipe | undefined; onD
             <TextField
               key={`${route} ${figure.id}`}
               label={figure.label}
-              name={`figure.${figure.id}`}
+              {...register(`of.${route}.figures.${figure.id}`)}
               placeholder={format.quantity(figure.built_in)}
               defaultValue={set === undefined ? '' : format.quantity({ ...figure.built_in, value: set, to: null })}
               error={errors[`figure.${figure.id}`]}
@@ -81,45 +101,50 @@ export function RecipeForm({ recipe, onDone }: { recipe: Recipe | undefined; onD
         })}
         <TextField
           label="Temperature"
-          name="temperature"
+          {...register('temperature')}
           placeholder="such as 180 C or 356 F"
           defaultValue={degrees(recipe?.temperature_c)}
           error={errors.temperature}
         />
-        <TextField label="Pressure" name="pressure" defaultValue={recipe?.pressure ?? ''} error={errors.pressure} />
+        <TextField
+          label="Pressure"
+          {...register('pressure')}
+          defaultValue={recipe?.pressure ?? ''}
+          error={errors.pressure}
+        />
         <TextField
           label="Peel"
-          name="peel_word"
+          {...register('peel_word')}
           placeholder="hot, warm, cold"
           defaultValue={recipe?.peel?.word ?? ''}
           error={errors.peel_word}
         />
         <TextField
           label="Peel above"
-          name="peel_above"
+          {...register('peel_above')}
           defaultValue={degrees(recipe?.peel?.above_c)}
           error={errors.peel_above}
         />
         <TextField
           label="Peel below"
-          name="peel_below"
+          {...register('peel_below')}
           defaultValue={degrees(recipe?.peel?.below_c)}
           error={errors.peel_below}
         />
         <TextField
           label="Cooling before the peel"
-          name="peel_wait"
+          {...register('peel_wait')}
           defaultValue={recipe?.peel ? format.duration(recipe.peel.wait_s) : ''}
           error={errors.peel_wait}
         />
         <TextField
           label="Print side"
-          name="print_side"
+          {...register('print_side')}
           placeholder="the matte side"
           defaultValue={recipe?.print_side ?? ''}
           error={errors.print_side}
         />
-        <TextField label="Note" name="note" defaultValue={recipe?.note ?? ''} error={errors.note} />
+        <TextField label="Note" {...register('note')} defaultValue={recipe?.note ?? ''} error={errors.note} />
       </div>
       {problem !== undefined && Object.keys(errors).length === 0 && (
         <p role="alert" className="mt-2 text-hot">

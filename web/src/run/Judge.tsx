@@ -178,34 +178,7 @@ export function Judge({
               onChange={(e) => setNote(e.target.value)}
             />
           </label>
-          {(
-            [
-              ['photo_before', 'Photo before'],
-              ['photo', 'Photo after'],
-            ] as const
-          ).map(([which, title]) => (
-            <div key={which}>
-              <span className="mb-1 block text-soft">{title}</span>
-              <label className="key px-4 py-2.5 text-lg focus-within:outline-3 focus-within:outline-face">
-                <Camera size={20} aria-hidden /> {photos[which] === undefined ? 'Take or choose' : 'Choose another'}
-                <input
-                  type="file"
-                  aria-label={title}
-                  accept="image/jpeg,image/png,image/webp"
-                  capture="environment"
-                  className="sr-only"
-                  onChange={(e) => takePhoto(which, e.target.files?.[0])}
-                />
-              </label>
-              {photos[which] !== undefined && (
-                <img
-                  src={`/api/photos/${photos[which]}`}
-                  alt={which === 'photo' ? 'The finished piece' : 'The piece before'}
-                  className="mt-2 max-h-40"
-                />
-              )}
-            </div>
-          ))}
+          <Photos photos={photos} onTake={takePhoto} />
         </div>
         {error !== undefined && (
           <p role="alert" className="mt-3 font-semibold text-hot">
@@ -230,5 +203,47 @@ export function Judge({
         )}
       </footer>
     </form>
+  );
+}
+
+/** The piece before and after, as photos. */
+function Photos({
+  photos,
+  onTake,
+}: {
+  photos: { photo?: string; photo_before?: string };
+  onTake: (which: 'photo' | 'photo_before', file: File | undefined) => void;
+}) {
+  return (
+    <>
+      {(
+        [
+          ['photo_before', 'Photo before'],
+          ['photo', 'Photo after'],
+        ] as const
+      ).map(([which, title]) => (
+        <div key={which}>
+          <span className="mb-1 block text-soft">{title}</span>
+          <label className="key px-4 py-2.5 text-lg focus-within:outline-3 focus-within:outline-face">
+            <Camera size={20} aria-hidden /> {photos[which] === undefined ? 'Take or choose' : 'Choose another'}
+            <input
+              type="file"
+              aria-label={title}
+              accept="image/jpeg,image/png,image/webp"
+              capture="environment"
+              className="sr-only"
+              onChange={(e) => onTake(which, e.target.files?.[0])}
+            />
+          </label>
+          {photos[which] !== undefined && (
+            <img
+              src={`/api/photos/${photos[which]}`}
+              alt={which === 'photo' ? 'The finished piece' : 'The piece before'}
+              className="mt-2 max-h-40"
+            />
+          )}
+        </div>
+      ))}
+    </>
   );
 }
