@@ -8,7 +8,7 @@ const shop = (script: string, port: number, directory: string) => ({
   cwd: import.meta.dirname,
   command: `rm -rf ${directory} && exec env WUBBIN_DATA="$PWD/${directory}" PORT=${port} ${script}`,
   url: `http://127.0.0.1:${port}/api/settings`,
-  timeout: 120_000,
+  timeout: 300_000,
   reuseExistingServer: false,
   gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 5000 },
 });
@@ -17,12 +17,13 @@ export const demo = shop('bin/demo', 8431, 'var/e2e');
 
 export default defineConfig({
   testDir: 'e2e',
-  workers: 2,
+  workers: 3,
   fullyParallel: true,
   retries: 0,
-  timeout: 60_000,
+  // An outer limit: the machine may have other work.
+  timeout: 300_000,
   // A busy machine may take long over a picture; that is measured elsewhere.
-  expect: { timeout: 20_000 },
+  expect: { timeout: 90_000 },
   reporter: [['list']],
   outputDir: 'var/test-results',
   use: {

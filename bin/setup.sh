@@ -14,14 +14,30 @@ newer_than() {
   [ ! -e "$stamp" ] || [ -n "$(find "$@" -type f -newer "$stamp" -print -quit)" ]
 }
 
+# Runs apt-get; where something else holds the package manager's lock, waits for it.
+apt_get() {
+  local told tries=0
+  told=$(mktemp)
+  until DEBIAN_FRONTEND=noninteractive apt-get -qq -o DPkg::Lock::Timeout=600 "$@" >"$told" 2>&1; do
+    if ! grep -qi 'could not get lock\|unable to lock\|held by process' "$told" || [ $((tries += 1)) -gt 120 ]; then
+      cat "$told" >&2
+      rm "$told"
+      return 1
+    fi
+    [ "$tries" -gt 1 ] || say 'The package manager is busy with something else: waiting for it …'
+    sleep 5
+  done
+  rm "$told"
+}
+
 # Installs Debian packages as root; otherwise says exactly what to install.
 need_packages() {
   local missing=("$@")
   [ ${#missing[@]} -gt 0 ] || return 0
   if [ "$(id -u)" -eq 0 ] && command -v apt-get >/dev/null; then
     say "Installing ${missing[*]} …"
-    apt-get update -qq
-    DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}" >/dev/null
+    apt_get update || say 'The lists of packages could not be fetched: trying with those that are here.'
+    apt_get install -y --no-install-recommends "${missing[@]}"
   else
     fail "These are missing. As root: apt-get update && apt-get install --no-install-recommends ${missing[*]}"
   fi

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Tests\Run;
 
+use PHPUnit\Framework\Attributes\Group;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Wubbin\Tests\Support\RealServer;
@@ -33,6 +34,7 @@ final class KilledServerTest extends ShopTestCase
         parent::tearDown();
     }
 
+    #[Group('long')]
     public function testNoConfirmedPressIsLostWhenTheServerIsKilled(): void
     {
         $random = new Randomizer(new Mt19937(6));

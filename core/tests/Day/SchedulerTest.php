@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Tests\Day;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Day\Activity;
 use Wubbin\Core\Day\Day;
@@ -93,6 +94,7 @@ final class SchedulerTest extends TestCase
         self::assertSame([], Checker::of($best));
     }
 
+    #[Group('long')]
     public function testSeededDaysKeepAllRules(): void
     {
         $days = false === getenv('WUBBIN_FULL') ? SeededDays::COUNT : SeededDays::IN_FULL;

@@ -63,26 +63,20 @@ final readonly class SeededDays
                     $celsius,
                     after: [new Wait("$job dry")],
                 );
-                $activities[] =
+                $wait =
                     0 === $random->getInt(0, 1)
-                        ? new Activity(
-                            "$job $piece peel",
-                            "job $job",
-                            'peel',
-                            20,
-                            true,
-                            after: [new Wait("$job $piece press", 0, 10)],
-                            due: $random->getInt(3000, 40_000),
-                        )
-                        : new Activity(
-                            "$job $piece peel",
-                            "job $job",
-                            'peel',
-                            20,
-                            true,
-                            after: [new Wait("$job $piece press", 300)],
-                            due: $random->getInt(3000, 40_000),
-                        );
+                        ? new Wait("$job $piece press", 0, 10)
+                        : new Wait("$job $piece press", 300);
+                $due = $random->getInt(3000, 40_000);
+                $activities[] = new Activity(
+                    "$job $piece peel",
+                    "job $job",
+                    'peel',
+                    20,
+                    true,
+                    after: [$wait],
+                    due: $due,
+                );
             }
         }
 
