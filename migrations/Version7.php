@@ -9,8 +9,8 @@ use Doctrine\Migrations\AbstractMigration;
 
 /**
  * All that a shop stores. It is numbered as the last of seven that led here before there was a release, so that shops
- * from
- * then count as up to date; theirs have a column `presses` in `run` and `stock_item`, which nothing reads any more.
+ * from then count as up to date; theirs have a column `presses` in `run` and `stock_item`, which nothing reads any
+ * more.
  */
 final class Version7 extends AbstractMigration
 {

@@ -37,8 +37,7 @@ final readonly class ArchitectureTest
 
     /**
      * The application's rooms, lowest first: stores and files, then use cases, each with its own controllers, commands
-     * and
-     * papers. What the core has too stands in the core's order.
+     * and papers. What the core has too stands in the core's order.
      */
     private const APPLICATION = [
         'Refusal',

@@ -9,8 +9,7 @@ use Wubbin\Refusal\Refusal;
 
 /**
  * A page with nothing on it but what is drawn: no margins, header, footer or maker's link. The document is spooled as
- * it
- * is put together, so that a large one is in memory only once, as its pictures.
+ * it is put together, so that a large one is in memory only once, as its pictures.
  */
 final class BarePdf extends Fpdi
 {

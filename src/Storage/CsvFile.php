@@ -10,8 +10,7 @@ use Wubbin\Refusal\Refusal;
 
 /**
  * Reads a table, RFC 4180 in UTF-8, whose first line names its columns in any order. Every line is looked at, and what
- * is
- * wrong with it is told by line and column.
+ * is wrong with it is told by line and column.
  *
  * @template-covariant T
  */

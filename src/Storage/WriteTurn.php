@@ -8,8 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 
 /**
  * One change after the other. SQLite lets everybody read while nobody has written, so that two who read first both
- * change
- * what the other one has not seen; whoever writes first makes the others wait, and reads what they have written.
+ * change what the other one has not seen; whoever writes first makes the others wait, and reads what they have written.
  */
 final readonly class WriteTurn
 {

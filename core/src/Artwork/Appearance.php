@@ -10,8 +10,8 @@ use Wubbin\Core\Measure\Colour;
  * How a picture looks at a moment of the work: what becomes of each of its colours in linear light, and of its surface.
  *
  * A colour is a column of red, green, blue and one; the matrix has three rows of four. That is enough for ink over
- * cloth
- * (a filter), for dye that is still dull and for milky tissue (mixed with grey or white), and any screen can draw it.
+ * cloth (a filter), for dye that is still dull and for milky tissue (mixed with grey or white), and any screen can draw
+ * it.
  */
 final readonly class Appearance implements \JsonSerializable
 {

@@ -9,8 +9,7 @@ use Wubbin\Core\Measure\Lab;
 
 /**
  * What the eye will see where there is no white ink: the colours of a picture over the colour of the blank, and how
- * much
- * of it is lost.
+ * much of it is lost.
  *
  * Ink over cloth is computed as a filter in linear light: what the ink lets through of what the cloth gives back. That
  * is the simplest model of clear ink; real inks scatter a little and look a shade lighter.

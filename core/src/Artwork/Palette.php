@@ -58,10 +58,8 @@ final readonly class Palette
 
     /**
      * How much ink it takes, where a solid of one ink is 1: cyan, magenta and yellow, with what is grey in all three
-     * laid
-     * on as black (full grey component replacement, as textbooks of colour reproduction have it; from memory). A
-     * printer
-     * without colour lays on black alone, by how dark each colour is.
+     * laid on as black (full grey component replacement, as textbooks of colour reproduction have it; from memory). A
+     * printer without colour lays on black alone, by how dark each colour is.
      */
     public function coverage(bool $inColour): float
     {

@@ -13,8 +13,7 @@ use Wubbin\Core\Measure\Size;
  * A rectangle bent to a part of a ring: its levels become arcs about one point, its uprights lines through that point.
  *
  * Bent as it stands, its middle upright. Places in it are told in mm from its upper left corner, before and after:
- * after
- * it, from the upper left corner of the box that the bent picture just fits.
+ * after it, from the upper left corner of the box that the bent picture just fits.
  */
 final readonly class Bend
 {

@@ -13,10 +13,8 @@ use Wubbin\Core\Measure\UnreadableQuantity;
  * A round piece looked at from the front: how much of its wall is seen, and how it shrinks towards the sides.
  *
  * Arcs are measured along the wall from the middle of the front, to the right, in mm. The eye is a distance from the
- * axis
- * away. Elementary geometry: the line of sight that grazes a circle of radius r from the distance D meets it at the
- * angle
- * arccos(r / D); a point at the angle θ is seen at D·r·sin θ / (D − r·cos θ), in the plane through the axis.
+ * axis away. Elementary geometry: the line of sight that grazes a circle of radius r from the distance D meets it at
+ * the angle arccos(r / D); a point at the angle θ is seen at D·r·sin θ / (D − r·cos θ), in the plane through the axis.
  */
 final readonly class Cylinder
 {

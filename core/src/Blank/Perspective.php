@@ -12,8 +12,7 @@ use Wubbin\Core\Measure\Size;
  *
  * A projective map between two planes is fixed by four points, no three of them in a line; from the unit square to a
  * quadrilateral it has a closed form (Heckbert, Fundamentals of Texture Mapping and Image Warping, 1989, section
- * 2.2.3),
- * and its inverse is the adjugate of its matrix. A lens that bends straight lines is not corrected.
+ * 2.2.3), and its inverse is the adjugate of its matrix. A lens that bends straight lines is not corrected.
  */
 final readonly class Perspective
 {

@@ -9,8 +9,7 @@ namespace Wubbin\Core\Cost;
  * the item's unit, money in minor units; what the layers cost always adds up to what was paid, less what was used.
  *
  * More that was used than was there leaves nothing, and is told; what a count finds beyond what there should be is
- * taken
- * to cost what was bought last.
+ * taken to cost what was bought last.
  */
 final readonly class Ledger
 {

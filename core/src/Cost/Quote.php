@@ -6,8 +6,7 @@ namespace Wubbin\Core\Cost;
 
 /**
  * What somebody is offered: pieces at a price each, set-up once, and tax on both. All in minor units; the parts add up
- * to
- * the whole.
+ * to the whole.
  */
 final readonly class Quote
 {

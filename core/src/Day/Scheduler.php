@@ -9,9 +9,8 @@ use Random\Randomizer;
 
 /**
  * Looks for a good timetable: orders of preference are changed a little at a time and laid anew, and one is gone on
- * with
- * where it is no worse than some while ago (late acceptance hill climbing, Burke & Bykov, 2017, from memory). The same
- * seed and number of tries give the same timetable.
+ * with where it is no worse than some while ago (late acceptance hill climbing, Burke & Bykov, 2017, from memory). The
+ * same seed and number of tries give the same timetable.
  */
 final readonly class Scheduler
 {

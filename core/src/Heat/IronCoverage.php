@@ -14,12 +14,10 @@ use Wubbin\Core\Route\HeatSource;
  * Where to set a plate down so that it covers a whole picture.
  *
  * The plate counts as a rectangle: its width by the share of its length that presses, less the strips at its rim. A
- * sole
- * with steam holes is moved a little halfway through each place, so that what lay under a hole is pressed too; what it
- * covers both before and after counts. The places form a grid whose neighbours overlap at least as far as asked and
- * which
- * reaches beyond the picture's edges, so the outer places carry the edges. Of the plate lengthwise and crosswise the
- * one that needs fewer places is taken; pointing up on a tie.
+ * sole with steam holes is moved a little halfway through each place, so that what lay under a hole is pressed too;
+ * what it covers both before and after counts. The places form a grid whose neighbours overlap at least as far as asked
+ * and which reaches beyond the picture's edges, so the outer places carry the edges. Of the plate lengthwise and
+ * crosswise the one that needs fewer places is taken; pointing up on a tie.
  */
 final readonly class IronCoverage
 {
@@ -61,8 +59,7 @@ final readonly class IronCoverage
 
     /**
      * How far a plate goes that is not lifted but swept over all its places, row by row to and fro, in mm: from middle
-     * to
-     * middle; 0 where it covers the picture standing.
+     * to middle; 0 where it covers the picture standing.
      */
     public function sweepMm(): float
     {

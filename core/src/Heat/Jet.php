@@ -8,8 +8,8 @@ namespace Wubbin\Core\Heat;
  * How hot air changes on its way from a round nozzle to the work: against where it is usually held, the part of its
  * warmth that is left, and of its coefficient. Its warmth stays for six nozzle widths and falls by the distance beyond
  * (Incropera & DeWitt, 7.7.1, from memory); the coefficient follows Martin's equation for a single round nozzle at a
- * spot
- * of five widths (there, 7.7.2, from memory), which holds from two to twelve widths and is kept at its ends beyond.
+ * spot of five widths (there, 7.7.2, from memory), which holds from two to twelve widths and is kept at its ends
+ * beyond.
  */
 final readonly class Jet
 {

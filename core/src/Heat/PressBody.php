@@ -9,8 +9,7 @@ use Wubbin\Core\Route\HeatParameters;
 
 /**
  * How a press behaves that nobody has: its plate is warmed by so much power, gives heat to the room, and to what lies
- * in
- * it while it is closed. Two bodies that are each as warm inside as outside; worked out in short steps.
+ * in it while it is closed. Two bodies that are each as warm inside as outside; worked out in short steps.
  */
 final class PressBody
 {

@@ -22,8 +22,7 @@ final readonly class Readings
 
     /**
      * From lines of two numbers, seconds and °C, apart by a comma, a semicolon, a tab or spaces; a first line of words
-     * is
-     * passed over.
+     * is passed over.
      *
      * @throws BadRecord naming the line that is wrong
      */

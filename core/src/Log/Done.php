@@ -6,8 +6,7 @@ namespace Wubbin\Core\Log;
 
 /**
  * What was really done, as far as anybody knows: from a run and its plan, or from a person's own words. What is not
- * known
- * is not there, and rules nothing in or out.
+ * known is not there, and rules nothing in or out.
  */
 final readonly class Done
 {

@@ -104,8 +104,7 @@ final readonly class Ladder
 
     /**
      * In which order they are pressed: what dried longest comes last, and a press is only ever made hotter, since that
-     * is
-     * quicker than cooling it; then by pressure and time.
+     * is quicker than cooling it; then by pressure and time.
      *
      * @return list<array{name: string, x: int, y: int}>
      */

@@ -6,8 +6,7 @@ namespace Wubbin\Core\Log;
 
 /**
  * How many pieces survive how many washes: the product-limit estimate, in which pieces still in use count as long as
- * they
- * were watched (Kaplan & Meier, 1958).
+ * they were watched (Kaplan & Meier, 1958).
  */
 final readonly class Survival implements \JsonSerializable
 {

@@ -208,8 +208,7 @@ final readonly class Contour
 
     /**
      * With a tab that stands on its top: so far above its topmost point, and so wide or as wide as the line is. What
-     * the
-     * tab covers of the line goes; where that would make it cross itself, the line is left as it is.
+     * the tab covers of the line goes; where that would make it cross itself, the line is left as it is.
      *
      * @param non-empty-list<array{float, float}> $loop running with the clock, y pointing down
      *

@@ -51,8 +51,7 @@ final readonly class Money
 
     /**
      * Whole numbers for parts, so that they add up to their sum, rounded: each is rounded down, and those that lost
-     * most
-     * get one more (largest remainder, Hamilton's method of apportionment).
+     * most get one more (largest remainder, Hamilton's method of apportionment).
      *
      * @param array<string, float> $parts
      *

@@ -9,8 +9,7 @@ use Wubbin\Core\Route\MirrorsIn;
 
 /**
  * What a plan says of a picture in words that a logbook can be searched and counted by: names of the reference data,
- * °C,
- * seconds; null where it has none.
+ * °C, seconds; null where it has none.
  */
 final readonly class Facts implements \JsonSerializable
 {

@@ -9,8 +9,7 @@ use Wubbin\Core\Route\StepKind;
 
 /**
  * What is asked once before the heat comes on, as sentences that must all be true: the mistakes that cost a piece and
- * can
- * still be seen then (common practice, no source).
+ * can still be seen then (common practice, no source).
  */
 final readonly class HeatQuestions
 {

@@ -44,8 +44,7 @@ use Wubbin\Core\Stack\Stack;
 
 /**
  * One transfer of a job with its names turned into things: what was chosen, or else the first on the shelf that suits;
- * and what follows
- * from it by geometry. Ticket, checks and steps all read from here.
+ * and what follows from it by geometry. Ticket, checks and steps all read from here.
  */
 final readonly class Setup
 {

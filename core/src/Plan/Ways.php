@@ -20,8 +20,7 @@ use Wubbin\Core\Route\SchoolOption;
  * Which way is gone about each disputed matter of a route, who decided it, and the figures that come of it.
  *
  * A figure's precedence: the job, then the house's recipe, then the chosen school, then what is built in. A matter's:
- * the job, then the house,
- * then Wubbin's default.
+ * the job, then the house, then Wubbin's default.
  */
 final readonly class Ways
 {

@@ -11,8 +11,8 @@ use Wubbin\Core\Measure\Record;
  * A step as a route writes it down: words with `<names>` of things and `{names}` of figures, and how its time is told.
  *
  * `time` names the figure its clock runs on; a step without one takes what hands usually need. `perPlace` repeats it
- * for
- * each place of the plate, `repeat` as often as a figure counts. `once` is for what several pictures on one side share.
+ * for each place of the plate, `repeat` as often as a figure counts. `once` is for what several pictures on one side
+ * share.
  */
 final readonly class StepRule
 {

@@ -9,8 +9,7 @@ namespace Wubbin\Core\Run;
  * any interruption.
  *
  * Every piece has a lane of its own, and what all share has one: a piece's step waits for what is shared before it, and
- * a
- * shared step for all pieces. So one piece may dry while the next is in the press.
+ * a shared step for all pieces. So one piece may dry while the next is in the press.
  */
 final readonly class BenchState
 {

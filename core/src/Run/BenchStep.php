@@ -8,8 +8,7 @@ use Wubbin\Core\Route\StepKind;
 
 /**
  * A step of the plan in its place in a run. `piece` counts from 1; null for what is done once for all pieces. `asks`
- * where
- * something is asked before its heat comes on.
+ * where something is asked before its heat comes on.
  */
 final readonly class BenchStep
 {

@@ -6,8 +6,7 @@ namespace Wubbin\Core\Run;
 
 /**
  * Something that happened at the bench, at an instant the server took. `position` counts the run's steps from 0;
- * `press`
- * is the id that the screen gave it.
+ * `press` is the id that the screen gave it.
  */
 final readonly class Event
 {

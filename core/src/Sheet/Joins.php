@@ -121,8 +121,7 @@ final readonly class Joins
         $from = [];
         for ($k = 1; $k < $parts; ++$k) {
             // Places of the join before that are near enough, those that a later and cheaper one makes useless left
-            // out:
-            // the first is the cheapest.
+            // out: the first is the cheapest.
             $window = [];
             $head = 0;
             for ($i = 0; $i < $count; ++$i) {

@@ -192,8 +192,7 @@ final readonly class SheetLayout implements \JsonSerializable
 
     /**
      * The check bar across the strip's one, so that a page that was scaled in one direction only shows it: where
-     * nothing
-     * lies, as far to the right and below as there is.
+     * nothing lies, as far to the right and below as there is.
      *
      * @param list<Rect> $taken
      */

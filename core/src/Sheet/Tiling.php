@@ -16,9 +16,8 @@ use Wubbin\Core\Sheet\Gang\GangSheet;
 
 /**
  * A picture larger than the sheet, split over the fewest sheets: in rows and columns that overlap, joined where it
- * shows
- * least, small parts sharing a sheet. Every part carries its marks outside the picture: lines to cut along, and ticks
- * that meet those of its neighbours.
+ * shows least, small parts sharing a sheet. Every part carries its marks outside the picture: lines to cut along, and
+ * ticks that meet those of its neighbours.
  */
 final readonly class Tiling implements \JsonSerializable
 {
@@ -319,8 +318,7 @@ final readonly class Tiling implements \JsonSerializable
 
     /**
      * Where to cut, ticks outside it at the middle of every join and, to tell parts apart, its name: nothing of it on
-     * the
-     * picture, since every dot of such a print may be transferred.
+     * the picture, since every dot of such a print may be transferred.
      *
      * @return list<SheetMark>
      */

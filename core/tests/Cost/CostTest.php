@@ -103,8 +103,7 @@ final class CostTest extends TestCase
 
     /**
      * Worked by hand: four shirts with a solid of cyan, 240 × 190 mm, on A4 film at 0.90 a sheet, shirts at 4.50, ink
-     * at
-     * 0.50 a ml. Film: a sheet each, 4 × 0.90. Ink: 4 × 0.240 × 0.190 m² × 12 ml = 2.1888 ml, 1.0944. Shirts: 18.00.
+     * at 0.50 a ml. Film: a sheet each, 4 × 0.90. Ink: 4 × 0.240 × 0.190 m² × 12 ml = 2.1888 ml, 1.0944. Shirts: 18.00.
      */
     public function testACostSheetWorkedByHand(): void
     {

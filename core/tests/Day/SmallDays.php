@@ -14,8 +14,7 @@ use Wubbin\Core\Day\Workshop;
 
 /**
  * Days of up to fifteen activities, whose optimum a constraint solver has found: see `fixtures/small-day.mzn`. All
- * times
- * are whole minutes.
+ * times are whole minutes.
  */
 final readonly class SmallDays
 {

@@ -70,10 +70,8 @@ final class PressWindowTest extends TestCase
 
     /**
      * Common practice, no source: a garment is pressed at 204 °C for 60 s. Outside, and told so: at the middles the
-     * printed
-     * face has not come to the 185 °C that sublimation is said to run from. It hangs on the conductance of the
-     * contacts,
-     * which nobody measured, and on that temperature.
+     * printed face has not come to the 185 °C that sublimation is said to run from. It hangs on the conductance of the
+     * contacts, which nobody measured, and on that temperature.
      */
     public function testAGarmentUnderThePressLiesOutsideItsWindow(): void
     {

@@ -11,8 +11,7 @@ final class SurvivalTest extends TestCase
 {
     /**
      * The worked example of the product-limit estimate in textbooks: 21 patients on 6-MP in weeks of remission
-     * (Freireich
-     * and others, 1963; as in Kleinbaum & Klein, Survival Analysis, chapter 2, from memory).
+     * (Freireich and others, 1963; as in Kleinbaum & Klein, Survival Analysis, chapter 2, from memory).
      */
     public function testTheTextbooksExample(): void
     {

@@ -6,8 +6,7 @@ namespace Wubbin\Heat\Device;
 
 /**
  * The words between Wubbin and a device, a line each; docs/device-protocol.md has them. The first line of a connection
- * is
- * HELLO and the token: a web page could post to a port of this machine too, and does not know it.
+ * is HELLO and the token: a web page could post to a port of this machine too, and does not know it.
  */
 final class LineProtocol
 {

@@ -17,8 +17,7 @@ use Wubbin\Task\Progress;
 
 /**
  * Prints on nothing: shows both sides of every sheet as it would come out. Dull where the ink is, smeared where it
- * would
- * smear, blank where the other side met the head, torn where it would jam.
+ * would smear, blank where the other side met the head, torn where it would jam.
  */
 final readonly class SimulatedPrinter implements PrintDevice
 {
