@@ -16,8 +16,8 @@ use Wubbin\Core\Blank\Bend;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\UnreadableQuantity;
-use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Http\RequestBody;
 use Wubbin\Http\Upload;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
@@ -36,6 +36,7 @@ final readonly class ArtworkController
         private BentPictures $bent,
         private LossMap $lost,
         private TaskQueue $tasks,
+        private RequestBody $bodies,
     ) {}
 
     #[Route('/api/artwork', methods: ['POST'])]
@@ -186,27 +187,7 @@ final readonly class ArtworkController
             path: '/api/artwork/{sha256}/without-background',
             operationId: 'removeBackground',
             parameters: [new OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['tolerance', 'islands'],
-                    properties: [
-                        new OA\Property(
-                            property: 'tolerance',
-                            type: 'number',
-                            minimum: 0,
-                            maximum: 100,
-                            description: 'A distance in CIE L*a*b*',
-                        ),
-                        new OA\Property(
-                            property: 'islands',
-                            type: 'boolean',
-                            description: 'Patches of its colour within the picture go too',
-                        ),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: BackgroundWish::class)),
             responses: [
                 new OA\Response(
                     response: 201,
@@ -231,9 +212,9 @@ final readonly class ArtworkController
     ]
     public function withoutBackground(string $sha256, Request $request): JsonResponse
     {
-        $body = JsonBody::fromRequest($request);
         $artwork = $this->found($sha256);
-        $tolerance = self::tolerance((string) $body->number('tolerance'));
+        $body = $this->bodies->read($request, BackgroundWish::class);
+        $tolerance = self::tolerance((string) $body->tolerance);
         if (
             PictureKind::Raster === $artwork->picture()->kind &&
             $this->store->takesLong($this->files->path($sha256, $artwork->form()))
@@ -243,17 +224,14 @@ final readonly class ArtworkController
                     $this->tasks->add(TakeBackgroundAway::kind(), [
                         'sha256' => $sha256,
                         'tolerance' => $tolerance,
-                        'islands' => $body->boolean('islands'),
+                        'islands' => $body->islands,
                     ]),
                 ),
                 202,
             );
         }
 
-        return new JsonResponse(
-            ArtworkView::of($this->remover->remove($artwork, $tolerance, $body->boolean('islands'))),
-            201,
-        );
+        return new JsonResponse(ArtworkView::of($this->remover->remove($artwork, $tolerance, $body->islands)), 201);
     }
 
     private function found(string $sha256): Artwork

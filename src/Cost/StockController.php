@@ -15,6 +15,7 @@ use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Day\Provision;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Http\RequestBody;
 use Wubbin\Http\Upload;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Refusal\InvalidInput;
@@ -33,6 +34,7 @@ final readonly class StockController
         private Provision $provision,
         private CostEstimator $costs,
         private JobPlanner $jobs,
+        private RequestBody $bodies,
     ) {}
 
     #[Route('/api/stock', methods: ['GET'])]
@@ -107,21 +109,7 @@ final readonly class StockController
         OA\Put(
             path: '/api/stock/pack',
             operationId: 'packStock',
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['item', 'pack'],
-                    properties: [
-                        new OA\Property(property: 'item', type: 'string'),
-                        new OA\Property(
-                            property: 'pack',
-                            type: 'string',
-                            description: 'How many are bought at once, as typed',
-                        ),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: PackSize::class)),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -141,12 +129,12 @@ final readonly class StockController
     ]
     public function pack(Request $request): JsonResponse
     {
-        $body = JsonBody::fromRequest($request);
-        $pack = PlainNumber::read($body->string('pack'), Inventory::MOST_PACK);
+        $body = $this->bodies->read($request, PackSize::class);
+        $pack = PlainNumber::read($body->pack, Inventory::MOST_PACK);
         if (null === $pack) {
             throw InvalidInput::field('pack', 'Write how many come in a pack, such as 10.');
         }
-        $this->stock->pack($body->string('item'), $pack);
+        $this->stock->pack($body->item, $pack);
 
         return $this->get();
     }

@@ -14,6 +14,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Day\Calendar;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Http\RequestBody;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Task\TaskQueue;
 use Wubbin\Task\TaskView;
@@ -29,6 +30,7 @@ final readonly class DayController
         private WorkHoursStore $workHours,
         private DayMemory $memory,
         private ClockInterface $clock,
+        private RequestBody $bodies,
     ) {}
 
     #[Route('/api/day', methods: ['GET'])]
@@ -170,22 +172,7 @@ final readonly class DayController
         OA\Put(
             path: '/api/day/pins',
             operationId: 'pinActivity',
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['activity', 'day', 'time'],
-                    properties: [
-                        new OA\Property(property: 'activity', type: 'string'),
-                        new OA\Property(property: 'day', type: 'string', format: 'date'),
-                        new OA\Property(
-                            property: 'time',
-                            type: 'string',
-                            description: 'As typed, such as 14:30; nothing lets it go',
-                        ),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewPin::class)),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -205,8 +192,8 @@ final readonly class DayController
     ]
     public function pin(Request $request): JsonResponse
     {
-        $body = JsonBody::fromRequest($request);
-        $this->days->pin($body->string('activity'), $body->string('day'), $body->string('time'));
+        $body = $this->bodies->read($request, NewPin::class);
+        $this->days->pin($body->activity, $body->day, $body->time);
 
         return $this->view();
     }

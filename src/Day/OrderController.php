@@ -11,15 +11,15 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Http\RequestBody;
 use Wubbin\Http\Upload;
-use Wubbin\Job\NewJob;
 use Wubbin\Refusal\Conflict;
 
 /** Who ordered what, by when, and how far it is. */
 #[AsController]
 final readonly class OrderController
 {
-    public function __construct(private OrderBook $orders, private OrderCsv $csv) {}
+    public function __construct(private OrderBook $orders, private OrderCsv $csv, private RequestBody $bodies) {}
 
     #[Route('/api/orders', methods: ['GET'])]
     #[
@@ -103,20 +103,7 @@ final readonly class OrderController
             path: '/api/orders/{id}',
             operationId: 'changeOrder',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['revision', 'label', 'due', 'note', 'archived'],
-                    properties: [
-                        new OA\Property(property: 'revision', type: 'integer'),
-                        new OA\Property(property: 'label', type: 'string'),
-                        new OA\Property(property: 'due', type: 'string'),
-                        new OA\Property(property: 'note', type: 'string'),
-                        new OA\Property(property: 'archived', type: 'boolean', description: 'Put away, with its jobs'),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: OrderChange::class)),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -145,16 +132,16 @@ final readonly class OrderController
     public function change(string $id, Request $request): JsonResponse
     {
         $order = $this->orders->find($id);
-        $body = JsonBody::fromRequest($request);
-        if ($body->integer('revision') !== $order->revision) {
+        $body = $this->bodies->read($request, OrderChange::class);
+        if ($body->revision !== $order->revision) {
             throw new Conflict('This order was changed in another window meanwhile.', ['revision' => $order->revision]);
         }
         $this->orders->change(
             $order,
-            NewOrder::label($body->string('label')),
-            NewOrder::due($body->string('due')),
-            NewOrder::note($body->string('note')),
-            $body->boolean('archived'),
+            NewOrder::label($body->label),
+            NewOrder::due($body->due),
+            NewOrder::note($body->note),
+            $body->archived,
         );
 
         return new JsonResponse($this->orders->view($order));
@@ -166,18 +153,7 @@ final readonly class OrderController
             path: '/api/orders/{id}/lines',
             operationId: 'addOrderLine',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['what', 'quantity', 'sizes'],
-                    properties: [
-                        new OA\Property(property: 'what', type: 'string', description: 'Id of the job that it is like'),
-                        new OA\Property(property: 'quantity', type: 'string'),
-                        new OA\Property(property: 'sizes', type: 'string'),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: WantedLine::class)),
             responses: [
                 new OA\Response(
                     response: 201,
@@ -198,8 +174,8 @@ final readonly class OrderController
     public function add(string $id, Request $request): JsonResponse
     {
         $order = $this->orders->find($id);
-        $body = JsonBody::fromRequest($request);
-        $this->orders->add($order, $body->string('what'), $body->string('quantity'), $body->string('sizes'));
+        $body = $this->bodies->read($request, WantedLine::class);
+        $this->orders->add($order, $body->what, $body->quantity, $body->sizes);
 
         return new JsonResponse($this->orders->view($order), 201);
     }
@@ -211,17 +187,7 @@ final readonly class OrderController
             path: '/api/orders/{id}/repeat',
             operationId: 'repeatOrder',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['id', 'due'],
-                    properties: [
-                        new OA\Property(property: 'id', type: 'string', description: 'A new UUID'),
-                        new OA\Property(property: 'due', type: 'string'),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: OrderRepeat::class)),
             responses: [
                 new OA\Response(
                     response: 201,
@@ -241,12 +207,11 @@ final readonly class OrderController
     ]
     public function repeat(string $id, Request $request): JsonResponse
     {
-        $body = JsonBody::fromRequest($request);
+        $order = $this->orders->find($id);
+        $body = $this->bodies->read($request, OrderRepeat::class);
 
         return new JsonResponse(
-            $this->orders->view(
-                $this->orders->repeat($this->orders->find($id), NewJob::id($body), NewOrder::due($body->string('due'))),
-            ),
+            $this->orders->view($this->orders->repeat($order, $body->id, NewOrder::due($body->due))),
             201,
         );
     }

@@ -17,8 +17,8 @@ use Wubbin\Core\Heat\PressWindow;
 use Wubbin\Core\Heat\Readings;
 use Wubbin\Core\Heat\Sweep;
 use Wubbin\Core\Measure\BadRecord;
-use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Http\RequestBody;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Task\TaskQueue;
@@ -28,7 +28,11 @@ use Wubbin\Task\TaskView;
 #[AsController]
 final readonly class HeatController
 {
-    public function __construct(private HeatForecast $forecast, private TaskQueue $tasks) {}
+    public function __construct(
+        private HeatForecast $forecast,
+        private TaskQueue $tasks,
+        private RequestBody $bodies,
+    ) {}
 
     #[Route('/api/jobs/{id}/heat/{picture}', requirements: ['picture' => '\d'], methods: ['GET'])]
     #[
@@ -126,22 +130,7 @@ final readonly class HeatController
                 new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
                 new OA\PathParameter(name: 'picture', schema: new OA\Schema(type: 'integer')),
             ],
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['readings', 'face', 'keep'],
-                    properties: [
-                        new OA\Property(
-                            property: 'readings',
-                            type: 'string',
-                            description: 'Lines of seconds and °C, as CSV',
-                        ),
-                        new OA\Property(property: 'face', type: 'string', enum: Readings::FACES),
-                        new OA\Property(property: 'keep', type: 'boolean'),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ProbeReadings::class)),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -192,14 +181,14 @@ final readonly class HeatController
     ]
     public function calibrate(string $id, int $picture, Request $request): JsonResponse
     {
-        $body = JsonBody::fromRequest($request);
+        $body = $this->bodies->read($request, ProbeReadings::class);
         try {
-            $readings = Readings::fromCsv($body->string('readings'), $body->string('face'));
+            $readings = Readings::fromCsv($body->readings, $body->face);
         } catch (BadRecord $e) {
             throw InvalidInput::field($e->field, $e->getMessage());
         }
 
-        return new JsonResponse($this->forecast->calibrate($id, $picture, $readings, $body->boolean('keep')));
+        return new JsonResponse($this->forecast->calibrate($id, $picture, $readings, $body->keep));
     }
 
     #[Route('/api/jobs/{id}/heat/{picture}/calibration', requirements: ['picture' => '\d'], methods: ['DELETE'])]

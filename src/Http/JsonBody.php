@@ -13,15 +13,22 @@ final readonly class JsonBody
     /** @throws Problem when it is not a JSON object */
     public static function fromRequest(Request $request): Record
     {
+        return Record::of(self::decode($request));
+    }
+
+    /**
+     * @return array<array-key, mixed>
+     *
+     * @throws Problem when it is not a JSON object
+     */
+    public static function decode(Request $request): array
+    {
         try {
             $decoded = json_decode($request->getContent(), true, 64, \JSON_THROW_ON_ERROR);
         } catch (\JsonException) {
             throw Problem::unreadable('What was sent is not JSON.');
         }
-        if (!is_array($decoded)) {
-            throw Problem::unreadable('What was sent is not a JSON object.');
-        }
 
-        return Record::of($decoded);
+        return is_array($decoded) ? $decoded : throw Problem::unreadable('What was sent is not a JSON object.');
     }
 }

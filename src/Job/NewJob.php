@@ -13,6 +13,9 @@ use Wubbin\Refusal\Refusal;
 #[OA\Schema]
 final readonly class NewJob
 {
+    public const ID = '/^[0-9a-z-]{1,64}$/';
+    public const ID_RULE = 'An id has small letters, digits and hyphens.';
+
     /** @param array<string, string> $changes */
     private function __construct(
         #[OA\Property(description: 'A new UUID, made by the page')] public string $id,
@@ -25,9 +28,7 @@ final readonly class NewJob
     {
         $id = $record->string('id');
 
-        return 1 === preg_match('/^[0-9a-z-]{1,64}$/', $id)
-            ? $id
-            : throw InvalidInput::field('id', 'An id has small letters, digits and hyphens.');
+        return 1 === preg_match(self::ID, $id) ? $id : throw InvalidInput::field('id', self::ID_RULE);
     }
 
     public static function fromRecord(Record $record): self

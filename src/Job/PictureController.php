@@ -17,8 +17,8 @@ use Wubbin\Artwork\ArtworkView;
 use Wubbin\Core\Job\JobEdit;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\QuantityParser;
-use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Http\RequestBody;
 use Wubbin\Refusal\NotFound;
 
 /** The shop's pictures: where each is used, and one put in another's place. */
@@ -30,6 +30,7 @@ final readonly class PictureController
         private ArtworkStore $artwork,
         private JobPlanner $jobs,
         private ClockInterface $clock,
+        private RequestBody $bodies,
     ) {}
 
     #[Route('/api/pictures', methods: ['GET'])]
@@ -84,16 +85,7 @@ final readonly class PictureController
             path: '/api/pictures/{sha256}/replace',
             operationId: 'replacePicture',
             parameters: [new OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['by'],
-                    properties: [
-                        new OA\Property(property: 'by', type: 'string', description: 'SHA-256 of the new one'),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: Replacement::class)),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -113,7 +105,7 @@ final readonly class PictureController
     ]
     public function replace(string $sha256, Request $request): JsonResponse
     {
-        $by = JsonBody::fromRequest($request)->string('by');
+        $by = $this->bodies->read($request, Replacement::class)->by;
         foreach ([$sha256, $by] as $wanted) {
             $this->artwork->find($wanted) ?? throw new NotFound('This picture is not in the store.');
         }

@@ -23,6 +23,7 @@ use Wubbin\Core\Route\MirrorsIn;
 use Wubbin\Core\Route\Recipe;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Http\RequestBody;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
@@ -41,6 +42,7 @@ final readonly class LadderController
         private Catalogue $catalogue,
         private LadderPdf $pdf,
         private ClockInterface $clock,
+        private RequestBody $bodies,
     ) {}
 
     #[Route('/api/ladders', methods: ['GET'])]
@@ -298,14 +300,7 @@ final readonly class LadderController
             path: '/api/ladders/{id}/recipe',
             operationId: 'ladderToRecipe',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['name'],
-                    properties: [new OA\Property(property: 'name', type: 'string')],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: LadderName::class)),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -336,7 +331,7 @@ final readonly class LadderController
                     $ladder,
                     $chosen['x'],
                     $chosen['y'],
-                    JsonBody::fromRequest($request)->string('name'),
+                    $this->bodies->read($request, LadderName::class)->name,
                     $chosen['name'],
                 ),
                 $this->catalogue,

@@ -13,8 +13,8 @@ use Wubbin\Core\Log\Complaint;
 use Wubbin\Core\Log\Doctor;
 use Wubbin\Core\Log\OwnWords;
 use Wubbin\Core\Route\Catalogue;
-use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Http\RequestBody;
 use Wubbin\Refusal\InvalidInput;
 
 /** The doctor, asked about a piece that is not in the logbook. */
@@ -23,30 +23,14 @@ final readonly class DoctorController
 {
     private const LONGEST = 1000;
 
-    public function __construct(private Catalogue $catalogue) {}
+    public function __construct(private Catalogue $catalogue, private RequestBody $bodies) {}
 
     #[Route('/api/doctor', methods: ['POST'])]
     #[
         OA\Post(
             path: '/api/doctor',
             operationId: 'askDoctor',
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['route', 'seen', 'where', 'done'],
-                    properties: [
-                        new OA\Property(property: 'route', type: 'string'),
-                        new OA\Property(
-                            property: 'seen',
-                            type: 'string',
-                            description: 'What is wrong, in a person’s own words',
-                        ),
-                        new OA\Property(property: 'where', type: 'string'),
-                        new OA\Property(property: 'done', type: 'string', description: 'What was done'),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: Consulted::class)),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -80,19 +64,19 @@ final readonly class DoctorController
     ]
     public function ask(Request $request): JsonResponse
     {
-        $body = JsonBody::fromRequest($request);
-        $short = static fn(string $field): string => mb_substr($body->string($field), 0, self::LONGEST);
+        $body = $this->bodies->read($request, Consulted::class);
+        $short = static fn(string $typed): string => mb_substr($typed, 0, self::LONGEST);
         $route =
-            $this->catalogue->routes[$body->string('route')] ??
+            $this->catalogue->routes[$body->route] ??
             throw InvalidInput::field('route', 'Choose one of those offered.');
         $defect =
-            OwnWords::defect($short('seen')) ??
+            OwnWords::defect($short($body->seen)) ??
             throw InvalidInput::field(
                 'seen',
                 'This is not understood. Say what is seen: pale, lifted, bubbles, smeared, cracked …',
             );
-        $place = OwnWords::place($short('where'));
-        $done = OwnWords::done($short('done'));
+        $place = OwnWords::place($short($body->where));
+        $done = OwnWords::done($short($body->done));
 
         return new JsonResponse([
             'defect' => $defect->value,

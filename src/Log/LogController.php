@@ -16,8 +16,8 @@ use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Log\Differences;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Http\RequestBody;
 use Wubbin\Http\Upload;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Session\StoredEntry;
@@ -36,6 +36,7 @@ final readonly class LogController
         private Consultation $consultation,
         private EntityManagerInterface $entities,
         private ClockInterface $clock,
+        private RequestBody $bodies,
     ) {}
 
     #[Route('/api/logbook', methods: ['GET'])]
@@ -296,18 +297,7 @@ final readonly class LogController
             path: '/api/logbook/{id}/later',
             operationId: 'addLater',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))],
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['washes', 'good', 'note'],
-                    properties: [
-                        new OA\Property(property: 'washes', type: 'integer'),
-                        new OA\Property(property: 'good', type: 'boolean'),
-                        new OA\Property(property: 'note', type: 'string'),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewLook::class)),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -328,8 +318,8 @@ final readonly class LogController
     public function later(int $id, Request $request): JsonResponse
     {
         $entry = $this->search->find($id);
-        $body = JsonBody::fromRequest($request);
-        $washes = $body->integer('washes');
+        $body = $this->bodies->read($request, NewLook::class);
+        $washes = $body->washes;
         if ($washes < ($entry->washes ?? 0) || $washes > self::MOST_WASHES) {
             throw InvalidInput::field(
                 'washes',
@@ -346,12 +336,12 @@ final readonly class LogController
                 $entry,
                 Instant::write($this->clock->now()),
                 $washes,
-                $body->boolean('good'),
-                JobFile::note($body->string('note')),
+                $body->good,
+                JobFile::note($body->note),
             ),
         );
         $entry->washes = $washes;
-        $entry->failed = !$body->boolean('good');
+        $entry->failed = !$body->good;
         $this->entities->flush();
 
         return $this->detail($entry);

@@ -17,6 +17,7 @@ use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Recipe;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Http\RequestBody;
 use Wubbin\Http\Upload;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\InvalidInput;
@@ -32,6 +33,7 @@ final readonly class RecipeController
         private Catalogue $catalogue,
         private SettingsStore $settings,
         private SchemaCheck $schemas,
+        private RequestBody $bodies,
     ) {}
 
     #[Route('/api/recipes', methods: ['GET'])]
@@ -125,14 +127,7 @@ final readonly class RecipeController
             path: '/api/recipes/{id}',
             operationId: 'retireRecipe',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['retired'],
-                    properties: [new OA\Property(property: 'retired', type: 'boolean')],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: Retirement::class)),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -145,7 +140,7 @@ final readonly class RecipeController
     public function retire(string $id, Request $request): JsonResponse
     {
         $stored = $this->recipes->find($id);
-        $this->recipes->retire($stored, JsonBody::fromRequest($request)->boolean('retired'));
+        $this->recipes->retire($stored, $this->bodies->read($request, Retirement::class)->retired);
 
         return new JsonResponse(RecipeView::fromRecipe($stored, $this->catalogue));
     }

@@ -10,8 +10,8 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Uid\Uuid;
-use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Http\RequestBody;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Shelf\ShelfStore;
 
@@ -19,25 +19,14 @@ use Wubbin\Shelf\ShelfStore;
 #[AsController]
 final readonly class PaperController
 {
-    public function __construct(private ShelfStore $shelf) {}
+    public function __construct(private ShelfStore $shelf, private RequestBody $bodies) {}
 
     #[Route('/api/shelf/offcuts', methods: ['POST'])]
     #[
         OA\Post(
             path: '/api/shelf/offcuts',
             operationId: 'keepOffcut',
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['medium', 'width_mm', 'height_mm'],
-                    properties: [
-                        new OA\Property(property: 'medium', type: 'string'),
-                        new OA\Property(property: 'width_mm', type: 'number'),
-                        new OA\Property(property: 'height_mm', type: 'number'),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewOffcut::class)),
             responses: [
                 new OA\Response(
                     response: 201,
@@ -57,12 +46,12 @@ final readonly class PaperController
     ]
     public function keep(Request $request): JsonResponse
     {
-        $body = JsonBody::fromRequest($request);
+        $body = $this->bodies->read($request, NewOffcut::class);
         $offcut = [
             'id' => Uuid::v4()->toRfc4122(),
-            'medium' => $body->string('medium'),
-            'width_mm' => floor($body->number('width_mm')),
-            'height_mm' => floor($body->number('height_mm')),
+            'medium' => $body->medium,
+            'width_mm' => floor($body->width_mm),
+            'height_mm' => floor($body->height_mm),
         ];
 
         return new JsonResponse(
@@ -109,17 +98,7 @@ final readonly class PaperController
         OA\Post(
             path: '/api/shelf/sheets',
             operationId: 'countSheets',
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['medium', 'count'],
-                    properties: [
-                        new OA\Property(property: 'medium', type: 'string'),
-                        new OA\Property(property: 'count', type: 'string', description: 'As typed'),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SheetCount::class)),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -139,8 +118,8 @@ final readonly class PaperController
     ]
     public function count(Request $request): JsonResponse
     {
-        $body = JsonBody::fromRequest($request);
-        [$medium, $typed] = [$body->string('medium'), trim($body->string('count'))];
+        $body = $this->bodies->read($request, SheetCount::class);
+        [$medium, $typed] = [$body->medium, trim($body->count)];
         if ('' !== $typed && 1 !== preg_match('/^\d{1,6}$/', $typed)) {
             throw InvalidInput::field(
                 'count',

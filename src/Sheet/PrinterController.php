@@ -17,6 +17,7 @@ use Wubbin\Core\Route\Printer;
 use Wubbin\Core\Sheet\FeedTest;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Http\RequestBody;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
@@ -30,6 +31,7 @@ final readonly class PrinterController
         private ShelfStore $shelf,
         private SettingsStore $settings,
         private FeedTestPdf $test,
+        private RequestBody $bodies,
     ) {}
 
     #[Route('/api/printers', methods: ['GET'])]
@@ -154,31 +156,7 @@ final readonly class PrinterController
                 new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
                 new OA\PathParameter(name: 'tray', schema: new OA\Schema(type: 'string')),
             ],
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['on_pencil', 'far', 'left', 'reads_right'],
-                    properties: [
-                        new OA\Property(
-                            property: 'on_pencil',
-                            type: 'boolean',
-                            description: 'The print is on the side with the pencil arrow',
-                        ),
-                        new OA\Property(
-                            property: 'far',
-                            type: 'boolean',
-                            description: 'The X is at the end that went in first',
-                        ),
-                        new OA\Property(
-                            property: 'left',
-                            type: 'boolean',
-                            description: 'Seen so that that end is away from the person, the X is to the left',
-                        ),
-                        new OA\Property(property: 'reads_right', type: 'boolean'),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: FeedAnswers::class)),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -194,13 +172,8 @@ final readonly class PrinterController
         if (null === $printer->tray($tray)) {
             throw new NotFound('There is no such tray.');
         }
-        $body = JsonBody::fromRequest($request);
-        $feed = FeedTest::read(
-            $body->boolean('on_pencil'),
-            $body->boolean('far'),
-            $body->boolean('left'),
-            $body->boolean('reads_right'),
-        );
+        $body = $this->bodies->read($request, FeedAnswers::class);
+        $feed = FeedTest::read($body->on_pencil, $body->far, $body->left, $body->reads_right);
 
         return new JsonResponse($this->keep($id, $printer->tested($tray, $feed)));
     }

@@ -18,6 +18,7 @@ use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Http\RequestBody;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Storage\SchemaCheck;
@@ -25,13 +26,12 @@ use Wubbin\Storage\SchemaCheck;
 #[AsController]
 final readonly class ShelfController
 {
-    private const KINDS = ['media', 'markings', 'bases', 'guards', 'covers', 'blanks', 'heat'];
-
     public function __construct(
         private ShelfStore $shelf,
         private Catalogue $catalogue,
         private SchemaCheck $schemas,
         private SettingsStore $settings,
+        private RequestBody $bodies,
     ) {}
 
     #[Route('/api/shelf', methods: ['GET'])]
@@ -129,22 +129,7 @@ final readonly class ShelfController
         OA\Post(
             path: '/api/shelf/things',
             operationId: 'changeShelf',
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['kind', 'id', 'has'],
-                    properties: [
-                        new OA\Property(property: 'kind', type: 'string', enum: self::KINDS),
-                        new OA\Property(property: 'id', type: 'string'),
-                        new OA\Property(
-                            property: 'has',
-                            type: 'boolean',
-                            description: 'It is on the shelf; of heat sources only false',
-                        ),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ShelfThing::class)),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -156,11 +141,8 @@ final readonly class ShelfController
     ]
     public function change(Request $request): JsonResponse
     {
-        $body = JsonBody::fromRequest($request);
-        [$kind, $id, $has] = [$body->string('kind'), $body->string('id'), $body->boolean('has')];
-        if (!in_array($kind, self::KINDS, true)) {
-            throw InvalidInput::field('kind', 'Choose one of those offered.');
-        }
+        $body = $this->bodies->read($request, ShelfThing::class);
+        [$kind, $id, $has] = [$body->kind, $body->id, $body->has];
         $shelf = $this->shelf->change(static function (array $record) use ($kind, $id, $has): array {
             if ('heat' === $kind) {
                 return [

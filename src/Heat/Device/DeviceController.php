@@ -11,13 +11,14 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\Problem;
+use Wubbin\Http\RequestBody;
 use Wubbin\Refusal\InvalidInput;
 
 /** The shop's press and probe. */
 #[AsController]
 final readonly class DeviceController
 {
-    public function __construct(private DeviceStore $devices) {}
+    public function __construct(private DeviceStore $devices, private RequestBody $bodies) {}
 
     #[Route('/api/device', methods: ['GET'])]
     #[
@@ -60,21 +61,7 @@ final readonly class DeviceController
         OA\Put(
             path: '/api/device',
             operationId: 'setUpDevice',
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\JsonContent(
-                    required: ['address', 'token'],
-                    properties: [
-                        new OA\Property(
-                            property: 'address',
-                            type: 'string',
-                            description: 'Empty where there is none any more',
-                        ),
-                        new OA\Property(property: 'token', type: 'string'),
-                    ],
-                    type: 'object',
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: DeviceAddress::class)),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -94,8 +81,8 @@ final readonly class DeviceController
     ]
     public function setUp(Request $request): JsonResponse
     {
-        $body = JsonBody::fromRequest($request);
-        $this->devices->put($body->string('address'), $body->string('token'));
+        $body = $this->bodies->read($request, DeviceAddress::class);
+        $this->devices->put($body->address, $body->token);
 
         return $this->read();
     }

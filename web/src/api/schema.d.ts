@@ -1405,6 +1405,16 @@ export interface components {
             /** @description What of the file was not taken */
             note: string | null;
         };
+        /** @description How much of a picture is its background. */
+        BackgroundWish: {
+            /**
+             * Format: float
+             * @description A distance in CIE L*a*b*
+             */
+            tolerance: number;
+            /** @description Patches of its colour within the picture go too */
+            islands: boolean;
+        };
         /** @description A line to cut along: closed loops in mm from the picture's upper left corner, and how hard it is to follow. */
         CutLineView: {
             loops: number[][][];
@@ -1528,6 +1538,12 @@ export interface components {
             label: string;
             width_mm: number;
             height_mm: number;
+        };
+        /** @description How many of something come in a pack. */
+        PackSize: {
+            item: string;
+            /** @description How many are bought at once, as typed */
+            pack: string;
         };
         /** @description The price at another quantity. */
         QuoteBreak: {
@@ -1750,6 +1766,23 @@ export interface components {
                 sizes: string;
             }[];
         };
+        /** @description When something is to begin. */
+        NewPin: {
+            activity: string;
+            /** Format: date */
+            day: string;
+            /** @description As typed, such as 14:30; nothing lets it go */
+            time: string;
+        };
+        /** @description An order as it is to be, from the revision that the screen showed. */
+        OrderChange: {
+            revision: number;
+            label: string;
+            due: string;
+            note: string;
+            /** @description Put away, with its jobs */
+            archived: boolean;
+        };
         /** @description A line of an order, and how far it is. */
         OrderLineView: {
             job: string;
@@ -1759,6 +1792,12 @@ export interface components {
             good: number;
             /** @description How many of each size and colour */
             sizes: string;
+        };
+        /** @description The same order once more. */
+        OrderRepeat: {
+            due: string;
+            /** @description A new UUID */
+            id: string;
         };
         /** @description An order and how far it is. */
         OrderView: {
@@ -1806,6 +1845,13 @@ export interface components {
             pinned: number;
             start: number;
         };
+        /** @description What else is wanted, as it was typed. */
+        WantedLine: {
+            quantity: string;
+            sizes: string;
+            /** @description Id of the job that it is like */
+            what: string;
+        };
         /** @description When hands work in this shop, how many pairs there are, and what has room. */
         WorkHours: {
             week: string[];
@@ -1816,6 +1862,12 @@ export interface components {
             rack: number;
             /** @description Pieces that the cooling shelf has room for */
             shelf: number;
+        };
+        /** @description Where a press is reached. */
+        DeviceAddress: {
+            token: string;
+            /** @description Empty where there is none any more */
+            address: string;
         };
         /** @description What press and probe show now. */
         DeviceView: {
@@ -1945,6 +1997,14 @@ export interface components {
             to: number;
             provenance: components["schemas"]["Provenance"];
         };
+        /** @description What a probe showed. */
+        ProbeReadings: {
+            keep: boolean;
+            /** @description Lines of seconds and °C, as CSV */
+            readings: string;
+            /** @enum {string} */
+            face: "backing" | "printed face" | "far side" | "base" | "source";
+        };
         /** @description What went wrong, for the person at the screen: RFC 9457 with the fields it is about. */
         Problem: {
             type: string;
@@ -2042,6 +2102,11 @@ export interface components {
             /** Format: date-time */
             at: string;
         };
+        /** @description The picture that takes another one's place. */
+        Replacement: {
+            /** @description SHA-256 of the new one */
+            by: string;
+        };
         /** @description The swatch that forgives most. */
         ChosenStep: {
             name: string;
@@ -2050,6 +2115,10 @@ export interface components {
              * @description Rungs to the nearest that failed, or half a rung beyond the edge
              */
             away: number;
+        };
+        /** @description What the recipe is called. */
+        LadderName: {
+            name: string;
         };
         LadderSide: {
             /**
@@ -2091,6 +2160,15 @@ export interface components {
             facts: {
                 [key: string]: unknown;
             };
+        };
+        /** @description What somebody saw, in words of their own. */
+        Consulted: {
+            route: string;
+            where: string;
+            /** @description What is wrong, in a person’s own words */
+            seen: string;
+            /** @description What was done */
+            done: string;
         };
         /** @description How often a defect cost a piece, or a second press. */
         DefectCount: {
@@ -2209,6 +2287,12 @@ export interface components {
             choices: {
                 [key: string]: string[];
             };
+        };
+        /** @description How a piece had washed when somebody looked again. */
+        NewLook: {
+            washes: number;
+            good: boolean;
+            note: string;
         };
         /** @description What past pieces of a route teach. */
         RouteLesson: {
@@ -2362,6 +2446,10 @@ export interface components {
             route: string;
             /** Format: date-time */
             created: string;
+        };
+        /** @description Whether a recipe is out of use. */
+        Retirement: {
+            retired: boolean;
         };
         /** @description What a recipe for a route can say: its figures as they are built in, its sheets and its kinds of heat. */
         RouteForm: {
@@ -2533,6 +2621,16 @@ export interface components {
              */
             off: "shorter" | "longer" | null;
         };
+        /** @description What was seen on the sheet of a feed test. */
+        FeedAnswers: {
+            reads_right: boolean;
+            /** @description The print is on the side with the pencil arrow */
+            on_pencil: boolean;
+            /** @description The X is at the end that went in first */
+            far: boolean;
+            /** @description Seen so that that end is away from the person, the X is to the left */
+            left: boolean;
+        };
         /** @description What a feed test told. */
         FeedView: {
             /** @enum {string} */
@@ -2622,6 +2720,12 @@ export interface components {
             later: string[];
             apart: string[];
         };
+        /** @description A piece of a sheet that is kept. */
+        NewOffcut: {
+            medium: string;
+            width_mm: number;
+            height_mm: number;
+        };
         /** @description A size of paper that can be chosen. */
         PaperOption: {
             id: string;
@@ -2694,6 +2798,12 @@ export interface components {
             label: string;
             faces: components["schemas"]["FacesView"] | null;
         };
+        /** @description How many sheets of a medium there are, as it was typed. */
+        SheetCount: {
+            medium: string;
+            /** @description As typed */
+            count: string;
+        };
         /** @description A sheet that is ready to be fetched. */
         SheetView: {
             id: string;
@@ -2741,6 +2851,14 @@ export interface components {
             zones?: {
                 [key: string]: string;
             }[];
+        };
+        /** @description Something that is on the shelf, or is not. */
+        ShelfThing: {
+            id: string;
+            /** @enum {string} */
+            kind: "media" | "markings" | "bases" | "guards" | "covers" | "blanks" | "heat";
+            /** @description It is on the shelf; of heat sources only false */
+            has: boolean;
         };
         /** @description What this shop reckons with, as it was typed: empty where nobody has said. */
         ShopRates: {
@@ -4089,12 +4207,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    /** @description A distance in CIE L*a*b* */
-                    tolerance: number;
-                    /** @description Patches of its colour within the picture go too */
-                    islands: boolean;
-                };
+                "application/json": components["schemas"]["BackgroundWish"];
             };
         };
         responses: {
@@ -4488,11 +4601,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    item: string;
-                    /** @description How many are bought at once, as typed */
-                    pack: string;
-                };
+                "application/json": components["schemas"]["PackSize"];
             };
         };
         responses: {
@@ -4664,13 +4773,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    activity: string;
-                    /** Format: date */
-                    day: string;
-                    /** @description As typed, such as 14:30; nothing lets it go */
-                    time: string;
-                };
+                "application/json": components["schemas"]["NewPin"];
             };
         };
         responses: {
@@ -4798,14 +4901,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    revision: number;
-                    label: string;
-                    due: string;
-                    note: string;
-                    /** @description Put away, with its jobs */
-                    archived: boolean;
-                };
+                "application/json": components["schemas"]["OrderChange"];
             };
         };
         responses: {
@@ -4849,12 +4945,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    /** @description Id of the job that it is like */
-                    what: string;
-                    quantity: string;
-                    sizes: string;
-                };
+                "application/json": components["schemas"]["WantedLine"];
             };
         };
         responses: {
@@ -4889,11 +4980,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    /** @description A new UUID */
-                    id: string;
-                    due: string;
-                };
+                "application/json": components["schemas"]["OrderRepeat"];
             };
         };
         responses: {
@@ -5038,11 +5125,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    /** @description Empty where there is none any more */
-                    address: string;
-                    token: string;
-                };
+                "application/json": components["schemas"]["DeviceAddress"];
             };
         };
         responses: {
@@ -5172,13 +5255,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    /** @description Lines of seconds and °C, as CSV */
-                    readings: string;
-                    /** @enum {string} */
-                    face: "backing" | "printed face" | "far side" | "base" | "source";
-                    keep: boolean;
-                };
+                "application/json": components["schemas"]["ProbeReadings"];
             };
         };
         responses: {
@@ -5574,10 +5651,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    /** @description SHA-256 of the new one */
-                    by: string;
-                };
+                "application/json": components["schemas"]["Replacement"];
             };
         };
         responses: {
@@ -5773,9 +5847,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    name: string;
-                };
+                "application/json": components["schemas"]["LadderName"];
             };
         };
         responses: {
@@ -5808,14 +5880,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    route: string;
-                    /** @description What is wrong, in a person’s own words */
-                    seen: string;
-                    where: string;
-                    /** @description What was done */
-                    done: string;
-                };
+                "application/json": components["schemas"]["Consulted"];
             };
         };
         responses: {
@@ -6034,11 +6099,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    washes: number;
-                    good: boolean;
-                    note: string;
-                };
+                "application/json": components["schemas"]["NewLook"];
             };
         };
         responses: {
@@ -6244,9 +6305,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    retired: boolean;
-                };
+                "application/json": components["schemas"]["Retirement"];
             };
         };
         responses: {
@@ -6614,11 +6673,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    medium: string;
-                    width_mm: number;
-                    height_mm: number;
-                };
+                "application/json": components["schemas"]["NewOffcut"];
             };
         };
         responses: {
@@ -6673,11 +6728,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    medium: string;
-                    /** @description As typed */
-                    count: string;
-                };
+                "application/json": components["schemas"]["SheetCount"];
             };
         };
         responses: {
@@ -6777,15 +6828,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    /** @description The print is on the side with the pencil arrow */
-                    on_pencil: boolean;
-                    /** @description The X is at the end that went in first */
-                    far: boolean;
-                    /** @description Seen so that that end is away from the person, the X is to the left */
-                    left: boolean;
-                    reads_right: boolean;
-                };
+                "application/json": components["schemas"]["FeedAnswers"];
             };
         };
         responses: {
@@ -7067,13 +7110,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    /** @enum {string} */
-                    kind: "media" | "markings" | "bases" | "guards" | "covers" | "blanks" | "heat";
-                    id: string;
-                    /** @description It is on the shelf; of heat sources only false */
-                    has: boolean;
-                };
+                "application/json": components["schemas"]["ShelfThing"];
             };
         };
         responses: {

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Day;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
+use Wubbin\Job\NewJob;
+
+/** The same order once more. */
+#[OA\Schema]
+final readonly class OrderRepeat
+{
+    public function __construct(
+        #[OA\Property(description: 'A new UUID'), Assert\Regex(NewJob::ID, message: NewJob::ID_RULE)] public string $id,
+        public string $due,
+    ) {}
+}
