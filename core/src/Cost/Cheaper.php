@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Cost;
 
 /** A way of making a good piece for less. */
-final readonly class Cheaper implements \JsonSerializable
+final readonly class Cheaper
 {
     /** What saves a smaller part is not worth the trouble. */
     private const WORTH = 0.03;
@@ -31,11 +31,5 @@ final readonly class Cheaper implements \JsonSerializable
         usort($cheaper, static fn(self $one, self $other): int => $other->saved <=> $one->saved);
 
         return $cheaper;
-    }
-
-    /** @return array{kind: string, how: string, each: float, saved: float} */
-    public function jsonSerialize(): array
-    {
-        return ['kind' => $this->kind, 'how' => $this->how, 'each' => $this->each, 'saved' => $this->saved];
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Day;
 
 /** Things of one group that follow each other on one lane, seen as one. */
-final readonly class Block implements \JsonSerializable
+final readonly class Block
 {
     /** What follows within so many seconds belongs to it. */
     private const TOGETHER_S = 150;
@@ -95,27 +95,5 @@ final readonly class Block implements \JsonSerializable
             $this->pinned,
             $this->began,
         );
-    }
-
-    /**
-     * @return array{id: string, pieces: list<int>, pinned: bool, began: bool, kind: string, lane: int, job: string,
-     *     start: int, end: int, celsius: float|null, hands: bool, labels: non-empty-list<string>}
-     */
-    public function jsonSerialize(): array
-    {
-        return [
-            'id' => $this->id,
-            'pieces' => $this->pieces,
-            'pinned' => $this->pinned,
-            'began' => $this->began,
-            'kind' => $this->kind,
-            'lane' => $this->lane,
-            'job' => $this->group,
-            'start' => $this->start,
-            'end' => $this->end,
-            'celsius' => $this->celsius,
-            'hands' => $this->hands,
-            'labels' => $this->labels,
-        ];
     }
 }

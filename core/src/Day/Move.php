@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Day;
 
 /** What has become of a group's times since people last saw them: seconds since 1970. */
-final readonly class Move implements \JsonSerializable
+final readonly class Move
 {
     /** What is moved by less is where it was, in s. */
     private const SAME_S = 300;
@@ -66,19 +66,5 @@ final readonly class Move implements \JsonSerializable
         }
 
         return array_values($moves);
-    }
-
-    /** @return array{group: string, count: int, label: string, was: int, is: int, over: int, end: int} */
-    public function jsonSerialize(): array
-    {
-        return [
-            'group' => $this->group,
-            'count' => $this->count,
-            'label' => $this->label,
-            'was' => $this->was,
-            'is' => $this->is,
-            'over' => $this->over,
-            'end' => $this->end,
-        ];
     }
 }

@@ -80,25 +80,25 @@ final class BlockTest extends TestCase
         self::assertFalse($rack[0]->hands);
     }
 
-    public function testAsThePageReadsIt(): void
+    public function testOneActivityIsABlock(): void
     {
-        $told = self::blocks([new Activity('a', 'shirts', 'place', 60, true, piece: 4)], 'hands')[0]->jsonSerialize();
+        $blocks = self::blocks([new Activity('a', 'shirts', 'place', 60, true, piece: 4)], 'hands');
         self::assertSame(
             [
                 'id' => 'a',
-                'pieces' => [4],
-                'pinned' => false,
-                'began' => false,
                 'kind' => 'hands',
                 'lane' => 0,
-                'job' => 'shirts',
+                'group' => 'shirts',
                 'start' => 0,
                 'end' => 60,
                 'celsius' => null,
                 'hands' => true,
                 'labels' => ['place'],
+                'pieces' => [4],
+                'pinned' => false,
+                'began' => false,
             ],
-            $told,
+            get_object_vars($blocks[0]),
         );
     }
 

@@ -102,7 +102,7 @@ final class PlanningAgainTest extends TestCase
                 'over' => 1660,
                 'end' => 4720,
             ],
-            $moves[0]->jsonSerialize(),
+            get_object_vars($moves[0]),
         );
     }
 

@@ -12,7 +12,7 @@ use Wubbin\Core\Sheet\SheetLayout;
  * Pieces that may share a sheet, laid out on as few sheets as possible: by their boxes, which straight cuts get apart,
  * or by their outlines where that needs fewer sheets.
  */
-final readonly class Gang implements \JsonSerializable
+final readonly class Gang
 {
     /** Steps that lengths are counted in between boxes: a twentieth of a millimetre is finer than any cut. */
     private const STEPS_A_MM = 20;
@@ -106,29 +106,6 @@ final readonly class Gang implements \JsonSerializable
         );
 
         return 0.0 === $all ? 0.0 : ($this->whole() * $own) / $all;
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return [
-            'whole' => $this->whole(),
-            'nested' => $this->nested,
-            'sheets' => $this->sheets,
-            'pieces' => array_values(
-                array_map(
-                    fn(GangPiece $piece): array => [
-                        'id' => $piece->id,
-                        'label' => $piece->label,
-                        'count' => $piece->count,
-                        'width_mm' => $piece->size->widthMm,
-                        'height_mm' => $piece->size->heightMm,
-                        'share' => $this->shareOf($piece->id),
-                    ],
-                    $this->pieces,
-                ),
-            ),
-        ];
     }
 
     /**

@@ -7,7 +7,7 @@ namespace Wubbin\Core\Sheet\Gang;
 use Wubbin\Core\Measure\Rect;
 
 /** Where one of a piece lies on a sheet. */
-final readonly class GangPlace implements \JsonSerializable
+final readonly class GangPlace
 {
     /**
      * @param Rect $rect of its box as it lies, in mm from the upper left corner of the page
@@ -22,19 +22,4 @@ final readonly class GangPlace implements \JsonSerializable
         public bool $pinned = false,
         public bool $spare = false,
     ) {}
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return [
-            'piece' => $this->piece,
-            'quarters' => $this->quarters,
-            'pinned' => $this->pinned,
-            'spare' => $this->spare,
-            'x_mm' => $this->rect->xMm,
-            'y_mm' => $this->rect->yMm,
-            'width_mm' => $this->rect->size->widthMm,
-            'height_mm' => $this->rect->size->heightMm,
-        ];
-    }
 }

@@ -8,7 +8,7 @@ use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Sheet\SheetMark;
 
 /** One sheet of a gang. Lengths are in mm from the upper left corner of the page. */
-final readonly class GangSheet implements \JsonSerializable
+final readonly class GangSheet
 {
     /**
      * @param list<GangPlace> $places
@@ -23,26 +23,4 @@ final readonly class GangSheet implements \JsonSerializable
         public array $offcuts,
         public ?SheetMark $bar,
     ) {}
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        $mm = static fn(Rect $rect): array => [
-            'x_mm' => $rect->xMm,
-            'y_mm' => $rect->yMm,
-            'width_mm' => $rect->size->widthMm,
-            'height_mm' => $rect->size->heightMm,
-        ];
-
-        return [
-            'page_width_mm' => $this->paper->page->widthMm,
-            'page_height_mm' => $this->paper->page->heightMm,
-            'room' => $mm($this->paper->room),
-            'offcut' => $this->paper->offcut,
-            'places' => $this->places,
-            'filled' => $this->filled,
-            'offcuts' => array_map($mm, $this->offcuts),
-            'bar' => null === $this->bar ? null : $mm($this->bar->rect),
-        ];
-    }
 }
