@@ -9,9 +9,4 @@ enum Lying: string
 {
     case Up = 'up';
     case Down = 'down';
-
-    public function other(): self
-    {
-        return self::Up === $this ? self::Down : self::Up;
-    }
 }
