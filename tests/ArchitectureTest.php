@@ -126,6 +126,7 @@ final readonly class ArchitectureTest
             ->classes(Selector::inNamespace('Wubbin'))
             ->excluding(
                 Selector::inNamespace('Wubbin\Http'),
+                Selector::inNamespace('Wubbin\Contract'),
                 Selector::inNamespace('Wubbin\Tests'),
                 Selector::classname(self::ANSWERS, true),
                 Selector::classname(TaskView::class),

@@ -9,12 +9,13 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Advice\Advisor;
 use Wubbin\Core\Advice\Wish;
 use Wubbin\Core\Log\SuccessShare;
 use Wubbin\Core\Route\LookWanted;
 use Wubbin\Core\Route\UseWanted;
-use Wubbin\Http\Problem;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Log\LogStats;
 use Wubbin\Refusal\InvalidInput;
@@ -52,19 +53,8 @@ final readonly class AdviceController
                 ),
             ],
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'All routes, those that work first',
-                    content: new OA\JsonContent(ref: './advice.schema.json'),
-                ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such job',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(200, 'All routes, those that work first', './advice.schema.json'),
+                new Refused(404, 'No such job'),
             ],
         ),
     ]

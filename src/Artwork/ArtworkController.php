@@ -11,12 +11,14 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Blank\Bend;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\UnreadableQuantity;
-use Wubbin\Http\Problem;
 use Wubbin\Http\RequestBody;
 use Wubbin\Http\Upload;
 use Wubbin\Refusal\InvalidInput;
@@ -56,24 +58,9 @@ final readonly class ArtworkController
                 ),
             ),
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'The picture',
-                    content: new OA\JsonContent(ref: ArtworkView::class),
-                ),
-                new OA\Response(
-                    response: 202,
-                    description: 'A large one: the work of reading it, whose result is the picture',
-                    content: new OA\JsonContent(ref: TaskView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'Not a picture that can be printed',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(201, 'The picture', ArtworkView::class),
+                new Answer(202, 'A large one: the work of reading it, whose result is the picture', TaskView::class),
+                new Refused(422, 'Not a picture that can be printed'),
             ],
         ),
     ]
@@ -187,26 +174,11 @@ final readonly class ArtworkController
             path: '/api/artwork/{sha256}/without-background',
             operationId: 'removeBackground',
             parameters: [new OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: BackgroundWish::class)),
+            requestBody: new Body(BackgroundWish::class),
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'A picture without it; the first stays as it is',
-                    content: new OA\JsonContent(ref: ArtworkView::class),
-                ),
-                new OA\Response(
-                    response: 202,
-                    description: 'Of a large one: the work, whose result is the picture',
-                    content: new OA\JsonContent(ref: TaskView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'There is no background to take away',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(201, 'A picture without it; the first stays as it is', ArtworkView::class),
+                new Answer(202, 'Of a large one: the work, whose result is the picture', TaskView::class),
+                new Refused(422, 'There is no background to take away'),
             ],
         ),
     ]

@@ -11,11 +11,12 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Artwork\CutLine;
 use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\UnreadableQuantity;
-use Wubbin\Http\Problem;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
@@ -53,21 +54,7 @@ final readonly class CutLineController
                 ),
                 new OA\QueryParameter(name: 'easier', schema: new OA\Schema(type: 'string', enum: ['0', '1'])),
             ],
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The line',
-                    content: new OA\JsonContent(ref: CutLineView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A size that cannot be',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            responses: [new Answer(200, 'The line', CutLineView::class), new Refused(422, 'A size that cannot be')],
         ),
     ]
     public function get(string $sha256, Request $request): JsonResponse

@@ -11,11 +11,13 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Blank\TracedEdge;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Shelf\ShelfStore;
@@ -37,21 +39,10 @@ final readonly class TraceController
         OA\Post(
             path: '/api/trace',
             operationId: 'trace',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: TraceMarks::class)),
+            requestBody: new Body(TraceMarks::class),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'At true size',
-                    content: new OA\JsonContent(ref: TracedView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'Marks that tell nothing',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(200, 'At true size', TracedView::class),
+                new Refused(422, 'Marks that tell nothing'),
             ],
         ),
     ]
@@ -69,21 +60,10 @@ final readonly class TraceController
         OA\Post(
             path: '/api/shelf/traced',
             operationId: 'addTracedBlank',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewTracedBlank::class)),
+            requestBody: new Body(NewTracedBlank::class),
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'What the shop has',
-                    content: new OA\JsonContent(ref: './shelf.schema.json'),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'One that cannot be',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(201, 'What the shop has', './shelf.schema.json'),
+                new Refused(422, 'One that cannot be'),
             ],
         ),
     ]

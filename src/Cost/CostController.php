@@ -9,9 +9,11 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Job\Job;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Stock\RatesStore;
@@ -38,27 +40,9 @@ final readonly class CostController
                 ),
             ],
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'What they cost',
-                    content: new OA\JsonContent(ref: CostView::class),
-                ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such job',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'No number of pieces',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(200, 'What they cost', CostView::class),
+                new Refused(404, 'No such job'),
+                new Refused(422, 'No number of pieces'),
             ],
         ),
     ]
@@ -88,13 +72,7 @@ final readonly class CostController
         OA\Get(
             path: '/api/rates',
             operationId: 'getRates',
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'What the shop reckons with',
-                    content: new OA\JsonContent(ref: ShopRates::class),
-                ),
-            ],
+            responses: [new Answer(200, 'What the shop reckons with', ShopRates::class)],
         ),
     ]
     public function rates(): JsonResponse
@@ -107,21 +85,10 @@ final readonly class CostController
         OA\Put(
             path: '/api/rates',
             operationId: 'putRates',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ShopRates::class)),
+            requestBody: new Body(ShopRates::class),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'What the shop reckons with',
-                    content: new OA\JsonContent(ref: ShopRates::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(200, 'What the shop reckons with', ShopRates::class),
+                new Refused(422, 'A field is wrong'),
             ],
         ),
     ]

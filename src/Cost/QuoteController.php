@@ -12,12 +12,14 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Cost\CostSheet;
 use Wubbin\Core\Cost\Quote;
 use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Job\NewJob;
 use Wubbin\Measure\SettingsStore;
@@ -44,22 +46,8 @@ final readonly class QuoteController
         OA\Post(
             path: '/api/quotes/reckoned',
             operationId: 'reckonQuote',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: QuoteWish::class)),
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'What it would say',
-                    content: new OA\JsonContent(ref: QuoteView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            requestBody: new Body(QuoteWish::class),
+            responses: [new Answer(200, 'What it would say', QuoteView::class), new Refused(422, 'A field is wrong')],
         ),
     ]
     public function reckon(Request $request): JsonResponse
@@ -81,22 +69,8 @@ final readonly class QuoteController
                     schema: new OA\Schema(type: 'string'),
                 ),
             ],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: QuoteWish::class)),
-            responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'As it is given',
-                    content: new OA\JsonContent(ref: QuoteView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            requestBody: new Body(QuoteWish::class),
+            responses: [new Answer(201, 'As it is given', QuoteView::class), new Refused(422, 'A field is wrong')],
         ),
     ]
     public function keep(Request $request): JsonResponse

@@ -11,10 +11,12 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Day\Provision;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Http\RequestBody;
 use Wubbin\Http\Upload;
 use Wubbin\Job\JobPlanner;
@@ -42,13 +44,7 @@ final readonly class StockController
         OA\Get(
             path: '/api/stock',
             operationId: 'getStock',
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'What there is, what is needed, what to buy',
-                    content: new OA\JsonContent(ref: StockView::class),
-                ),
-            ],
+            responses: [new Answer(200, 'What there is, what is needed, what to buy', StockView::class)],
         ),
     ]
     public function get(): JsonResponse
@@ -76,21 +72,10 @@ final readonly class StockController
         OA\Post(
             path: '/api/stock',
             operationId: 'moveStock',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: StockMove::class)),
+            requestBody: new Body(StockMove::class),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'As it is now',
-                    content: new OA\JsonContent(ref: StockView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong, or there is not as much',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(200, 'As it is now', StockView::class),
+                new Refused(422, 'A field is wrong, or there is not as much'),
             ],
         ),
     ]
@@ -109,22 +94,8 @@ final readonly class StockController
         OA\Put(
             path: '/api/stock/pack',
             operationId: 'packStock',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: PackSize::class)),
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'As it is now',
-                    content: new OA\JsonContent(ref: StockView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'No pack',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            requestBody: new Body(PackSize::class),
+            responses: [new Answer(200, 'As it is now', StockView::class), new Refused(422, 'No pack')],
         ),
     ]
     public function pack(Request $request): JsonResponse
@@ -187,14 +158,7 @@ final readonly class StockController
                         type: 'object',
                     ),
                 ),
-                new OA\Response(
-                    response: 422,
-                    description: 'Lines are wrong; nothing was taken in',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Refused(422, 'Lines are wrong; nothing was taken in'),
             ],
         ),
     ]

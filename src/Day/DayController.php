@@ -11,9 +11,11 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Day\Calendar;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Http\RequestBody;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Task\TaskQueue;
@@ -39,10 +41,10 @@ final readonly class DayController
             path: '/api/day',
             operationId: 'getDay',
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The plan, as it was seen before with what has changed since; or why there is none',
-                    content: new OA\JsonContent(ref: DayView::class),
+                new Answer(
+                    200,
+                    'The plan, as it was seen before with what has changed since; or why there is none',
+                    DayView::class,
                 ),
             ],
         ),
@@ -81,13 +83,7 @@ final readonly class DayController
         OA\Delete(
             path: '/api/day',
             operationId: 'forgetDay',
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'A first plan',
-                    content: new OA\JsonContent(ref: DayView::class),
-                ),
-            ],
+            responses: [new Answer(200, 'A first plan', DayView::class)],
         ),
     ]
     public function forget(): JsonResponse
@@ -102,13 +98,7 @@ final readonly class DayController
         OA\Post(
             path: '/api/day/seen',
             operationId: 'seeDay',
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'People go by this plan from now on',
-                    content: new OA\JsonContent(ref: DayView::class),
-                ),
-            ],
+            responses: [new Answer(200, 'People go by this plan from now on', DayView::class)],
         ),
     ]
     public function seen(): JsonResponse
@@ -123,13 +113,7 @@ final readonly class DayController
         OA\Post(
             path: '/api/day/better',
             operationId: 'betterDay',
-            responses: [
-                new OA\Response(
-                    response: 202,
-                    description: 'The work, after which the plan is the best that was found',
-                    content: new OA\JsonContent(ref: TaskView::class),
-                ),
-            ],
+            responses: [new Answer(202, 'The work, after which the plan is the best that was found', TaskView::class)],
         ),
     ]
     public function better(): JsonResponse
@@ -144,13 +128,7 @@ final readonly class DayController
         OA\Get(
             path: '/api/day/outlook',
             operationId: 'getOutlook',
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'Until when everything may lie, or what would make less late',
-                    content: new OA\JsonContent(ref: Outlook::class),
-                ),
-            ],
+            responses: [new Answer(200, 'Until when everything may lie, or what would make less late', Outlook::class)],
         ),
     ]
     public function outlook(): JsonResponse
@@ -172,22 +150,8 @@ final readonly class DayController
         OA\Put(
             path: '/api/day/pins',
             operationId: 'pinActivity',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewPin::class)),
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'Planned round it',
-                    content: new OA\JsonContent(ref: DayView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'It cannot begin then',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            requestBody: new Body(NewPin::class),
+            responses: [new Answer(200, 'Planned round it', DayView::class), new Refused(422, 'It cannot begin then')],
         ),
     ]
     public function pin(Request $request): JsonResponse
@@ -203,22 +167,8 @@ final readonly class DayController
         OA\Put(
             path: '/api/day/hours',
             operationId: 'putHours',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: WorkHours::class)),
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'Planned by them',
-                    content: new OA\JsonContent(ref: DayView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            requestBody: new Body(WorkHours::class),
+            responses: [new Answer(200, 'Planned by them', DayView::class), new Refused(422, 'A field is wrong')],
         ),
     ]
     public function hours(Request $request): JsonResponse

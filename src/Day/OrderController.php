@@ -9,8 +9,10 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Http\RequestBody;
 use Wubbin\Http\Upload;
 use Wubbin\Refusal\Conflict;
@@ -71,21 +73,10 @@ final readonly class OrderController
         OA\Post(
             path: '/api/orders',
             operationId: 'takeOrder',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewOrder::class)),
+            requestBody: new Body(NewOrder::class),
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'The order; each line has become a job',
-                    content: new OA\JsonContent(ref: OrderView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(201, 'The order; each line has become a job', OrderView::class),
+                new Refused(422, 'A field is wrong'),
             ],
         ),
     ]
@@ -103,29 +94,11 @@ final readonly class OrderController
             path: '/api/orders/{id}',
             operationId: 'changeOrder',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: OrderChange::class)),
+            requestBody: new Body(OrderChange::class),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The order; its jobs are due with it',
-                    content: new OA\JsonContent(ref: OrderView::class),
-                ),
-                new OA\Response(
-                    response: 409,
-                    description: 'It was changed elsewhere',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(200, 'The order; its jobs are due with it', OrderView::class),
+                new Refused(409, 'It was changed elsewhere'),
+                new Refused(422, 'A field is wrong'),
             ],
         ),
     ]
@@ -153,21 +126,10 @@ final readonly class OrderController
             path: '/api/orders/{id}/lines',
             operationId: 'addOrderLine',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: WantedLine::class)),
+            requestBody: new Body(WantedLine::class),
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'The order with one more line',
-                    content: new OA\JsonContent(ref: OrderView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(201, 'The order with one more line', OrderView::class),
+                new Refused(422, 'A field is wrong'),
             ],
         ),
     ]
@@ -187,22 +149,8 @@ final readonly class OrderController
             path: '/api/orders/{id}/repeat',
             operationId: 'repeatOrder',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: OrderRepeat::class)),
-            responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'The same once more',
-                    content: new OA\JsonContent(ref: OrderView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            requestBody: new Body(OrderRepeat::class),
+            responses: [new Answer(201, 'The same once more', OrderView::class), new Refused(422, 'A field is wrong')],
         ),
     ]
     public function repeat(string $id, Request $request): JsonResponse
@@ -278,14 +226,7 @@ final readonly class OrderController
                         type: 'object',
                     ),
                 ),
-                new OA\Response(
-                    response: 422,
-                    description: 'No such table at all',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Refused(422, 'No such table at all'),
             ],
         ),
     ]
@@ -323,14 +264,7 @@ final readonly class OrderController
                         type: 'object',
                     ),
                 ),
-                new OA\Response(
-                    response: 422,
-                    description: 'Lines are wrong; nothing was taken in',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Refused(422, 'Lines are wrong; nothing was taken in'),
             ],
         ),
     ]

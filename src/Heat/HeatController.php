@@ -10,6 +10,9 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Heat\Comparison;
 use Wubbin\Core\Heat\Draw;
 use Wubbin\Core\Heat\ImpossibleModel;
@@ -17,7 +20,6 @@ use Wubbin\Core\Heat\PressWindow;
 use Wubbin\Core\Heat\Readings;
 use Wubbin\Core\Heat\Sweep;
 use Wubbin\Core\Measure\BadRecord;
-use Wubbin\Http\Problem;
 use Wubbin\Http\RequestBody;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
@@ -48,19 +50,8 @@ final readonly class HeatController
                 ),
             ],
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'At the middles of all ranges',
-                    content: new OA\JsonContent(ref: HeatView::class),
-                ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such picture',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(200, 'At the middles of all ranges', HeatView::class),
+                new Refused(404, 'No such picture'),
             ],
         ),
     ]
@@ -95,10 +86,10 @@ final readonly class HeatController
                 new OA\PathParameter(name: 'picture', schema: new OA\Schema(type: 'integer')),
             ],
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'Settings, sources, bases or coolings, at the middles of all ranges',
-                    content: new OA\JsonContent(ref: OtherHeatView::class),
+                new Answer(
+                    200,
+                    'Settings, sources, bases or coolings, at the middles of all ranges',
+                    OtherHeatView::class,
                 ),
             ],
         ),
@@ -130,7 +121,7 @@ final readonly class HeatController
                 new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
                 new OA\PathParameter(name: 'picture', schema: new OA\Schema(type: 'integer')),
             ],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ProbeReadings::class)),
+            requestBody: new Body(ProbeReadings::class),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -168,14 +159,7 @@ final readonly class HeatController
                         type: 'object',
                     ),
                 ),
-                new OA\Response(
-                    response: 422,
-                    description: 'Readings that cannot be',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Refused(422, 'Readings that cannot be'),
             ],
         ),
     ]

@@ -9,9 +9,9 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Refusal\InvalidInput;
 
 /** How this house goes about what practitioners disagree on. */
@@ -64,14 +64,7 @@ final readonly class HouseController
                     description: 'The disputed matters and which way this house goes',
                     content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: Matter::class)),
                 ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A way that Wubbin does not know',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Refused(422, 'A way that Wubbin does not know'),
             ],
         ),
     ]

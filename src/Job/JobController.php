@@ -14,11 +14,13 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Artwork\ArtworkStore;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Job\JobEdit;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\Conflict;
 use Wubbin\Refusal\InvalidInput;
@@ -76,22 +78,8 @@ final readonly class JobController
         OA\Post(
             path: '/api/jobs',
             operationId: 'createJob',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewJob::class)),
-            responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'The job',
-                    content: new OA\JsonContent(ref: JobView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            requestBody: new Body(NewJob::class),
+            responses: [new Answer(201, 'The job', JobView::class), new Refused(422, 'A field is wrong')],
         ),
     ]
     public function create(Request $request): JsonResponse
@@ -136,21 +124,7 @@ final readonly class JobController
                     type: 'object',
                 ),
             ),
-            responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'The copy',
-                    content: new OA\JsonContent(ref: JobView::class),
-                ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such job',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            responses: [new Answer(201, 'The copy', JobView::class), new Refused(404, 'No such job')],
         ),
     ]
     public function copy(string $id, Request $request): JsonResponse
@@ -172,21 +146,7 @@ final readonly class JobController
             path: '/api/jobs/{id}',
             operationId: 'getJob',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The job',
-                    content: new OA\JsonContent(ref: JobView::class),
-                ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such job',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            responses: [new Answer(200, 'The job', JobView::class), new Refused(404, 'No such job')],
         ),
     ]
     public function get(string $id): JsonResponse
@@ -200,29 +160,11 @@ final readonly class JobController
             path: '/api/jobs/{id}',
             operationId: 'changeJob',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: JobChange::class)),
+            requestBody: new Body(JobChange::class),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The job as changed',
-                    content: new OA\JsonContent(ref: JobView::class),
-                ),
-                new OA\Response(
-                    response: 409,
-                    description: 'The job was changed elsewhere',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(200, 'The job as changed', JobView::class),
+                new Refused(409, 'The job was changed elsewhere'),
+                new Refused(422, 'A field is wrong'),
             ],
         ),
     ]

@@ -14,8 +14,9 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\String\UnicodeString;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Job\JobFile;
-use Wubbin\Http\Problem;
 use Wubbin\Http\Upload;
 use Wubbin\Storage\FileStore;
 
@@ -37,13 +38,7 @@ final readonly class JobFileController
             path: '/api/jobs/{id}/export',
             operationId: 'exportJob',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The job file',
-                    content: new OA\JsonContent(ref: './job.schema.json'),
-                ),
-            ],
+            responses: [new Answer(200, 'The job file', './job.schema.json')],
         ),
     ]
     public function export(string $id): Response
@@ -96,19 +91,8 @@ final readonly class JobFileController
                 ),
             ),
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'The job',
-                    content: new OA\JsonContent(ref: JobView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'Not a job file, or a field of it is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(201, 'The job', JobView::class),
+                new Refused(422, 'Not a job file, or a field of it is wrong'),
             ],
         ),
     ]

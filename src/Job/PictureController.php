@@ -14,10 +14,11 @@ use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Artwork\Artwork;
 use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Artwork\ArtworkView;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Job\JobEdit;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\QuantityParser;
-use Wubbin\Http\Problem;
 use Wubbin\Http\RequestBody;
 use Wubbin\Refusal\NotFound;
 
@@ -85,21 +86,14 @@ final readonly class PictureController
             path: '/api/pictures/{sha256}/replace',
             operationId: 'replacePicture',
             parameters: [new OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: Replacement::class)),
+            requestBody: new Body(Replacement::class),
             responses: [
                 new OA\Response(
                     response: 200,
                     description: 'The jobs that took it',
                     content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PictureUse::class)),
                 ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such picture',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Refused(404, 'No such picture'),
             ],
         ),
     ]

@@ -12,6 +12,9 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Log\LadderAxis;
 use Wubbin\Core\Log\LadderMark;
 use Wubbin\Core\Measure\BadRecord;
@@ -22,7 +25,6 @@ use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Route\MirrorsIn;
 use Wubbin\Core\Route\Recipe;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Http\RequestBody;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Refusal\InvalidInput;
@@ -105,21 +107,7 @@ final readonly class LadderController
                     type: 'object',
                 ),
             ),
-            responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'The ladder',
-                    content: new OA\JsonContent(ref: LadderView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            responses: [new Answer(201, 'The ladder', LadderView::class), new Refused(422, 'A field is wrong')],
         ),
     ]
     public function plan(string $id, Request $request): JsonResponse
@@ -171,21 +159,7 @@ final readonly class LadderController
             path: '/api/ladders/{id}',
             operationId: 'getLadder',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The ladder',
-                    content: new OA\JsonContent(ref: LadderView::class),
-                ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such ladder',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            responses: [new Answer(200, 'The ladder', LadderView::class), new Refused(404, 'No such ladder')],
         ),
     ]
     public function get(string $id): JsonResponse
@@ -254,19 +228,8 @@ final readonly class LadderController
                 ),
             ),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The ladder',
-                    content: new OA\JsonContent(ref: LadderView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A swatch it does not have',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(200, 'The ladder', LadderView::class),
+                new Refused(422, 'A swatch it does not have'),
             ],
         ),
     ]
@@ -300,21 +263,10 @@ final readonly class LadderController
             path: '/api/ladders/{id}/recipe',
             operationId: 'ladderToRecipe',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: LadderName::class)),
+            requestBody: new Body(LadderName::class),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The ladder, with its recipe',
-                    content: new OA\JsonContent(ref: LadderView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'No swatch is good, or a field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(200, 'The ladder, with its recipe', LadderView::class),
+                new Refused(422, 'No swatch is good, or a field is wrong'),
             ],
         ),
     ]

@@ -9,11 +9,12 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Log\Complaint;
 use Wubbin\Core\Log\Doctor;
 use Wubbin\Core\Log\OwnWords;
 use Wubbin\Core\Route\Catalogue;
-use Wubbin\Http\Problem;
 use Wubbin\Http\RequestBody;
 use Wubbin\Refusal\InvalidInput;
 
@@ -30,7 +31,7 @@ final readonly class DoctorController
         OA\Post(
             path: '/api/doctor',
             operationId: 'askDoctor',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: Consulted::class)),
+            requestBody: new Body(Consulted::class),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -51,14 +52,7 @@ final readonly class DoctorController
                         type: 'object',
                     ),
                 ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Refused(422, 'A field is wrong'),
             ],
         ),
     ]

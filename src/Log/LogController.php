@@ -13,10 +13,12 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Log\Differences;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Http\Problem;
 use Wubbin\Http\RequestBody;
 use Wubbin\Http\Upload;
 use Wubbin\Refusal\InvalidInput;
@@ -71,19 +73,8 @@ final readonly class LogController
                 ),
             ],
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'Judged pieces, the latest first',
-                    content: new OA\JsonContent(ref: LogPage::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A filter that cannot be',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(200, 'Judged pieces, the latest first', LogPage::class),
+                new Refused(422, 'A filter that cannot be'),
             ],
         ),
     ]
@@ -146,14 +137,7 @@ final readonly class LogController
                         type: 'object',
                     ),
                 ),
-                new OA\Response(
-                    response: 422,
-                    description: 'Lines that are wrong; nothing is taken in',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Refused(422, 'Lines that are wrong; nothing is taken in'),
             ],
         ),
     ]
@@ -167,13 +151,7 @@ final readonly class LogController
         OA\Get(
             path: '/api/logbook/lessons',
             operationId: 'getLessons',
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'What past pieces teach',
-                    content: new OA\JsonContent(ref: LogLessons::class),
-                ),
-            ],
+            responses: [new Answer(200, 'What past pieces teach', LogLessons::class)],
         ),
     ]
     public function lessons(): JsonResponse
@@ -187,21 +165,7 @@ final readonly class LogController
             path: '/api/logbook/{id}',
             operationId: 'getLog',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))],
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The piece',
-                    content: new OA\JsonContent(ref: LogDetail::class),
-                ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such piece',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            responses: [new Answer(200, 'The piece', LogDetail::class), new Refused(404, 'No such piece')],
         ),
     ]
     public function get(int $id): JsonResponse
@@ -264,14 +228,7 @@ final readonly class LogController
                         type: 'object',
                     ),
                 ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such piece',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Refused(404, 'No such piece'),
             ],
         ),
     ]
@@ -297,22 +254,8 @@ final readonly class LogController
             path: '/api/logbook/{id}/later',
             operationId: 'addLater',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewLook::class)),
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The piece',
-                    content: new OA\JsonContent(ref: LogDetail::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            requestBody: new Body(NewLook::class),
+            responses: [new Answer(200, 'The piece', LogDetail::class), new Refused(422, 'A field is wrong')],
         ),
     ]
     public function later(int $id, Request $request): JsonResponse

@@ -9,6 +9,7 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Http\JsonBody;
 use Wubbin\Refusal\InvalidInput;
@@ -24,13 +25,7 @@ final readonly class SettingsController
         OA\Get(
             path: '/api/settings',
             operationId: 'getSettings',
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The settings',
-                    content: new OA\JsonContent(ref: Settings::class),
-                ),
-            ],
+            responses: [new Answer(200, 'The settings', Settings::class)],
         ),
     ]
     public function get(): JsonResponse
@@ -58,13 +53,7 @@ final readonly class SettingsController
                     type: 'object',
                 ),
             ),
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The settings',
-                    content: new OA\JsonContent(ref: Settings::class),
-                ),
-            ],
+            responses: [new Answer(200, 'The settings', Settings::class)],
         ),
     ]
     public function change(Request $request): JsonResponse

@@ -9,6 +9,7 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
 use Wubbin\Core\Blank\BlankKind;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\HeatKind;
@@ -29,13 +30,7 @@ final readonly class CatalogueController
         OA\Get(
             path: '/api/catalogue',
             operationId: 'getCatalogue',
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'What Wubbin knows',
-                    content: new OA\JsonContent(ref: CatalogueView::class),
-                ),
-            ],
+            responses: [new Answer(200, 'What Wubbin knows', CatalogueView::class)],
         ),
     ]
     public function get(): JsonResponse

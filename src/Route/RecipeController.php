@@ -11,12 +11,14 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Recipe;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Http\RequestBody;
 use Wubbin\Http\Upload;
 use Wubbin\Measure\SettingsStore;
@@ -66,13 +68,7 @@ final readonly class RecipeController
             path: '/api/routes/{id}/form',
             operationId: 'getRouteForm',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'What a recipe for this route can say',
-                    content: new OA\JsonContent(ref: RouteForm::class),
-                ),
-            ],
+            responses: [new Answer(200, 'What a recipe for this route can say', RouteForm::class)],
         ),
     ]
     public function form(string $id): JsonResponse
@@ -91,22 +87,8 @@ final readonly class RecipeController
         OA\Post(
             path: '/api/recipes',
             operationId: 'putRecipe',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewRecipe::class)),
-            responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'The recipe',
-                    content: new OA\JsonContent(ref: RecipeView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            requestBody: new Body(NewRecipe::class),
+            responses: [new Answer(201, 'The recipe', RecipeView::class), new Refused(422, 'A field is wrong')],
         ),
     ]
     public function put(Request $request): JsonResponse
@@ -127,14 +109,8 @@ final readonly class RecipeController
             path: '/api/recipes/{id}',
             operationId: 'retireRecipe',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: Retirement::class)),
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The recipe',
-                    content: new OA\JsonContent(ref: RecipeView::class),
-                ),
-            ],
+            requestBody: new Body(Retirement::class),
+            responses: [new Answer(200, 'The recipe', RecipeView::class)],
         ),
     ]
     public function retire(string $id, Request $request): JsonResponse
@@ -151,13 +127,7 @@ final readonly class RecipeController
             path: '/api/recipes/{id}/export',
             operationId: 'exportRecipe',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The recipe file',
-                    content: new OA\JsonContent(ref: './recipe.schema.json'),
-                ),
-            ],
+            responses: [new Answer(200, 'The recipe file', './recipe.schema.json')],
         ),
     ]
     public function export(string $id): Response
@@ -197,19 +167,8 @@ final readonly class RecipeController
                 ),
             ),
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'The recipe',
-                    content: new OA\JsonContent(ref: RecipeView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'Not a recipe file, or a field of it is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(201, 'The recipe', RecipeView::class),
+                new Refused(422, 'Not a recipe file, or a field of it is wrong'),
             ],
         ),
     ]

@@ -11,8 +11,10 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Session\StoredPiece;
 use Wubbin\Session\StoredRun;
 use Wubbin\Storage\Instant;
@@ -68,22 +70,8 @@ final readonly class RunController
             path: '/api/jobs/{job}/runs',
             operationId: 'beginRun',
             parameters: [new OA\PathParameter(name: 'job', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewRun::class)),
-            responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'The session',
-                    content: new OA\JsonContent(ref: RunView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'The job is not ready',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            requestBody: new Body(NewRun::class),
+            responses: [new Answer(201, 'The session', RunView::class), new Refused(422, 'The job is not ready')],
         ),
     ]
     public function begin(string $job, Request $request): JsonResponse
@@ -99,21 +87,7 @@ final readonly class RunController
             path: '/api/runs/{id}',
             operationId: 'getRun',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The session',
-                    content: new OA\JsonContent(ref: RunView::class),
-                ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such session',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            responses: [new Answer(200, 'The session', RunView::class), new Refused(404, 'No such session')],
         ),
     ]
     public function get(string $id): JsonResponse
@@ -127,29 +101,11 @@ final readonly class RunController
             path: '/api/runs/{id}/presses',
             operationId: 'press',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: Press::class)),
+            requestBody: new Body(Press::class),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'Where the session stands now',
-                    content: new OA\JsonContent(ref: RunView::class),
-                ),
-                new OA\Response(
-                    response: 409,
-                    description: 'Another screen was quicker',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A field is wrong',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(200, 'Where the session stands now', RunView::class),
+                new Refused(409, 'Another screen was quicker'),
+                new Refused(422, 'A field is wrong'),
             ],
         ),
     ]

@@ -11,10 +11,11 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
@@ -97,19 +98,8 @@ final readonly class GangController
                 ),
             ),
             responses: [
-                new OA\Response(
-                    response: 202,
-                    description: 'The work of laying them out, whose result are the sheets',
-                    content: new OA\JsonContent(ref: TaskView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'Jobs that cannot be printed yet, or a gap that cannot be',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(202, 'The work of laying them out, whose result are the sheets', TaskView::class),
+                new Refused(422, 'Jobs that cannot be printed yet, or a gap that cannot be'),
             ],
         ),
     ]
@@ -130,19 +120,8 @@ final readonly class GangController
             operationId: 'makeGangSheets',
             parameters: [new OA\PathParameter(name: 'task', schema: new OA\Schema(type: 'string'))],
             responses: [
-                new OA\Response(
-                    response: 202,
-                    description: 'The work, whose result is the sheet',
-                    content: new OA\JsonContent(ref: TaskView::class),
-                ),
-                new OA\Response(
-                    response: 404,
-                    description: 'It was not laid out, or too long ago',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(202, 'The work, whose result is the sheet', TaskView::class),
+                new Refused(404, 'It was not laid out, or too long ago'),
             ],
         ),
     ]

@@ -10,7 +10,9 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Uid\Uuid;
-use Wubbin\Http\Problem;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Http\RequestBody;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Shelf\ShelfStore;
@@ -26,21 +28,10 @@ final readonly class PaperController
         OA\Post(
             path: '/api/shelf/offcuts',
             operationId: 'keepOffcut',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewOffcut::class)),
+            requestBody: new Body(NewOffcut::class),
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'What the shop has',
-                    content: new OA\JsonContent(ref: './shelf.schema.json'),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'Too small to keep',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(201, 'What the shop has', './shelf.schema.json'),
+                new Refused(422, 'Too small to keep'),
             ],
         ),
     ]
@@ -68,13 +59,7 @@ final readonly class PaperController
             path: '/api/shelf/offcuts/{id}',
             operationId: 'dropOffcut',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'What the shop has',
-                    content: new OA\JsonContent(ref: './shelf.schema.json'),
-                ),
-            ],
+            responses: [new Answer(200, 'What the shop has', './shelf.schema.json')],
         ),
     ]
     public function drop(string $id): JsonResponse
@@ -98,22 +83,8 @@ final readonly class PaperController
         OA\Post(
             path: '/api/shelf/sheets',
             operationId: 'countSheets',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SheetCount::class)),
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'What the shop has',
-                    content: new OA\JsonContent(ref: './shelf.schema.json'),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'No number',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            requestBody: new Body(SheetCount::class),
+            responses: [new Answer(200, 'What the shop has', './shelf.schema.json'), new Refused(422, 'No number')],
         ),
     ]
     public function count(Request $request): JsonResponse

@@ -10,13 +10,15 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Printer;
 use Wubbin\Core\Sheet\FeedTest;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Http\RequestBody;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\InvalidInput;
@@ -94,21 +96,7 @@ final readonly class PrinterController
                     type: 'object',
                 ),
             ),
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The printer',
-                    content: new OA\JsonContent(ref: PrinterView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'One that cannot be',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            responses: [new Answer(200, 'The printer', PrinterView::class), new Refused(422, 'One that cannot be')],
         ),
     ]
     public function setUp(string $id, Request $request): JsonResponse
@@ -156,14 +144,8 @@ final readonly class PrinterController
                 new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string')),
                 new OA\PathParameter(name: 'tray', schema: new OA\Schema(type: 'string')),
             ],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: FeedAnswers::class)),
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The printer',
-                    content: new OA\JsonContent(ref: PrinterView::class),
-                ),
-            ],
+            requestBody: new Body(FeedAnswers::class),
+            responses: [new Answer(200, 'The printer', PrinterView::class)],
         ),
     ]
     public function tell(string $id, string $tray, Request $request): JsonResponse

@@ -12,7 +12,8 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Archive\SheetArchive;
-use Wubbin\Http\Problem;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Refused;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Task\TaskQueue;
 use Wubbin\Task\TaskView;
@@ -35,24 +36,9 @@ final readonly class SheetController
             operationId: 'makeSheet',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'The sheet',
-                    content: new OA\JsonContent(ref: SheetView::class),
-                ),
-                new OA\Response(
-                    response: 202,
-                    description: 'Where pictures are bent for it: the work, whose result is the sheet',
-                    content: new OA\JsonContent(ref: TaskView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A check stands against printing',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(201, 'The sheet', SheetView::class),
+                new Answer(202, 'Where pictures are bent for it: the work, whose result is the sheet', TaskView::class),
+                new Refused(422, 'A check stands against printing'),
             ],
         ),
     ]

@@ -8,10 +8,10 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Sheet\WrapTemplate;
-use Wubbin\Http\Problem;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\InvalidInput;
@@ -37,14 +37,7 @@ final readonly class TemplateController
                         schema: new OA\Schema(type: 'string', format: 'binary'),
                     ),
                 ),
-                new OA\Response(
-                    response: 422,
-                    description: 'The blank is not round, or does not fit the paper',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Refused(422, 'The blank is not round, or does not fit the paper'),
             ],
         ),
     ]

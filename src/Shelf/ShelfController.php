@@ -9,6 +9,9 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Provenance;
@@ -17,7 +20,6 @@ use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Http\RequestBody;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\InvalidInput;
@@ -39,13 +41,7 @@ final readonly class ShelfController
         OA\Get(
             path: '/api/shelf',
             operationId: 'getShelf',
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'What the shop has',
-                    content: new OA\JsonContent(ref: './shelf.schema.json'),
-                ),
-            ],
+            responses: [new Answer(200, 'What the shop has', './shelf.schema.json')],
         ),
     ]
     public function get(): JsonResponse
@@ -58,14 +54,8 @@ final readonly class ShelfController
         OA\Put(
             path: '/api/shelf',
             operationId: 'putShelf',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: './shelf.schema.json')),
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'What the shop has',
-                    content: new OA\JsonContent(ref: './shelf.schema.json'),
-                ),
-            ],
+            requestBody: new Body('./shelf.schema.json'),
+            responses: [new Answer(200, 'What the shop has', './shelf.schema.json')],
         ),
     ]
     public function put(Request $request): JsonResponse
@@ -82,21 +72,10 @@ final readonly class ShelfController
         OA\Post(
             path: '/api/shelf/heat',
             operationId: 'addHeatSource',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewHeatSource::class)),
+            requestBody: new Body(NewHeatSource::class),
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'What the shop has',
-                    content: new OA\JsonContent(ref: './shelf.schema.json'),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'One that cannot be',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(201, 'What the shop has', './shelf.schema.json'),
+                new Refused(422, 'One that cannot be'),
             ],
         ),
     ]
@@ -129,14 +108,8 @@ final readonly class ShelfController
         OA\Post(
             path: '/api/shelf/things',
             operationId: 'changeShelf',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ShelfThing::class)),
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'What the shop has',
-                    content: new OA\JsonContent(ref: './shelf.schema.json'),
-                ),
-            ],
+            requestBody: new Body(ShelfThing::class),
+            responses: [new Answer(200, 'What the shop has', './shelf.schema.json')],
         ),
     ]
     public function change(Request $request): JsonResponse
@@ -167,21 +140,10 @@ final readonly class ShelfController
         OA\Post(
             path: '/api/shelf/own',
             operationId: 'addOwnThing',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewOwnThing::class)),
+            requestBody: new Body(NewOwnThing::class),
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'What the shop has',
-                    content: new OA\JsonContent(ref: './shelf.schema.json'),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'One that cannot be',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(201, 'What the shop has', './shelf.schema.json'),
+                new Refused(422, 'One that cannot be'),
             ],
         ),
     ]

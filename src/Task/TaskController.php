@@ -8,7 +8,8 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
-use Wubbin\Http\Problem;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Refused;
 
 #[AsController]
 final readonly class TaskController
@@ -21,21 +22,7 @@ final readonly class TaskController
             path: '/api/tasks/{id}',
             operationId: 'getTask',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'How far it has come',
-                    content: new OA\JsonContent(ref: TaskView::class),
-                ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such work',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
-            ],
+            responses: [new Answer(200, 'How far it has come', TaskView::class), new Refused(404, 'No such work')],
         ),
     ]
     public function get(string $id): JsonResponse
@@ -49,13 +36,7 @@ final readonly class TaskController
             path: '/api/tasks/{id}/enough',
             operationId: 'takeBestSoFar',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'How far it had come',
-                    content: new OA\JsonContent(ref: TaskView::class),
-                ),
-            ],
+            responses: [new Answer(200, 'How far it had come', TaskView::class)],
         ),
     ]
     public function enough(string $id): JsonResponse
@@ -71,13 +52,7 @@ final readonly class TaskController
             path: '/api/tasks/{id}',
             operationId: 'cancelTask',
             parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'How far it had come',
-                    content: new OA\JsonContent(ref: TaskView::class),
-                ),
-            ],
+            responses: [new Answer(200, 'How far it had come', TaskView::class)],
         ),
     ]
     public function cancel(string $id): JsonResponse

@@ -9,8 +9,10 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Http\RequestBody;
 use Wubbin\Refusal\InvalidInput;
 
@@ -25,13 +27,7 @@ final readonly class DeviceController
         OA\Get(
             path: '/api/device',
             operationId: 'readDevice',
-            responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'Its readings now',
-                    content: new OA\JsonContent(ref: DeviceView::class),
-                ),
-            ],
+            responses: [new Answer(200, 'Its readings now', DeviceView::class)],
         ),
     ]
     public function read(): JsonResponse
@@ -61,21 +57,10 @@ final readonly class DeviceController
         OA\Put(
             path: '/api/device',
             operationId: 'setUpDevice',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: DeviceAddress::class)),
+            requestBody: new Body(DeviceAddress::class),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'Its readings now',
-                    content: new OA\JsonContent(ref: DeviceView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'No address of this machine, or no token',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(200, 'Its readings now', DeviceView::class),
+                new Refused(422, 'No address of this machine, or no token'),
             ],
         ),
     ]
@@ -108,19 +93,8 @@ final readonly class DeviceController
                 ),
             ),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'Its readings now',
-                    content: new OA\JsonContent(ref: DeviceView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'It cannot, or does not answer',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(200, 'Its readings now', DeviceView::class),
+                new Refused(422, 'It cannot, or does not answer'),
             ],
         ),
     ]

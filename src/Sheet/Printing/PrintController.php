@@ -13,8 +13,9 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Archive\PrintedSheet;
 use Wubbin\Archive\SheetArchive;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Refused;
 use Wubbin\Http\JsonBody;
-use Wubbin\Http\Problem;
 use Wubbin\Task\Task;
 use Wubbin\Task\TaskQueue;
 use Wubbin\Task\TaskView;
@@ -142,19 +143,8 @@ final readonly class PrintController
                 ),
             ),
             responses: [
-                new OA\Response(
-                    response: 202,
-                    description: 'The work',
-                    content: new OA\JsonContent(ref: TaskView::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A sheet or printer that is not there',
-                    content: new OA\MediaType(
-                        mediaType: 'application/problem+json',
-                        schema: new OA\Schema(ref: Problem::class),
-                    ),
-                ),
+                new Answer(202, 'The work', TaskView::class),
+                new Refused(422, 'A sheet or printer that is not there'),
             ],
         ),
     ]
