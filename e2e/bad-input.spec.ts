@@ -117,6 +117,8 @@ test('a dark shirt is stopped with a way on', async ({ page }) => {
   await expect(checks).toContainText('“Black line art only.”');
   await expect(page.getByRole('button', { name: 'Make the sheet (PDF)' })).toBeEnabled();
   await checks.getByRole('button', { name: 'Heed it again' }).click();
+  // The reason comes back into its field, and the buttons beside it move.
+  await expect(page.getByLabel('Why do it all the same?')).toHaveValue('Black line art only.');
   await checks.getByRole('button', { name: 'Make it white' }).click();
   await expect(checks).not.toContainText('no white ink');
 });

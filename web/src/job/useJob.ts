@@ -95,12 +95,11 @@ function typedAs(view: JobView, at: number, field: string): Changes {
 }
 
 /**
- * A job on the screen, with the picture on it that is at hand. Changes go to the server one after another, each from the revision the last one gave; one that
- * meets a change made elsewhere is kept until the person has decided.
+ * A job on the screen, with the picture on it that is at hand. Changes go to the server one after another, each from the
+ * revision the last one gave; one that meets a change made elsewhere is kept until the person has decided.
  */
 export function useJob(id: string, at = 0) {
   const queries = useQueryClient();
-  const _key = ['job', id];
   const query = useQuery(server.job(id));
   const [undo, setUndo] = useState<{ changes: Changes; transfer: number }[]>([]);
   const [clash, setClash] = useState<{ changes: Changes; transfer: number }>();
