@@ -73,15 +73,15 @@ check_versions() {
 
 # Packages, built page and caches; each is touched only when what it is made from is newer.
 set_up() {
-  local missing
+  local missing php=
   mapfile -t missing < <(missing_packages)
   need_packages "${missing[@]}"
   check_versions
   mkdir -p var
   if newer_than var/.composer composer.json || [ ! -e vendor/autoload.php ]; then
     say 'Fetching PHP packages …'
-    COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet
-    touch var/.composer
+    COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet &
+    php=$!
   fi
   if newer_than var/.npm package.json package-lock.json || [ ! -d node_modules ]; then
     say 'Fetching JavaScript packages …'
@@ -92,6 +92,10 @@ set_up() {
     say 'Building the page …'
     npx vite build --logLevel warn
     touch public/app/index.html
+  fi
+  if [ -n "$php" ]; then
+    wait "$php" || fail 'The PHP packages could not be fetched.'
+    touch var/.composer
   fi
   if newer_than var/.compiled src core/src core/data config composer.json migrations; then
     rm -rf var/cache
