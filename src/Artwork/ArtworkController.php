@@ -13,6 +13,7 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Contract\Answer;
 use Wubbin\Contract\Body;
+use Wubbin\Contract\FileBody;
 use Wubbin\Contract\Refused;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Blank\Bend;
@@ -46,17 +47,7 @@ final readonly class ArtworkController
         OA\Post(
             path: '/api/artwork',
             operationId: 'uploadArtwork',
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\MediaType(
-                    mediaType: 'multipart/form-data',
-                    schema: new OA\Schema(
-                        required: ['file'],
-                        properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
-                        type: 'object',
-                    ),
-                ),
-            ),
+            requestBody: new FileBody('file'),
             responses: [
                 new Answer(201, 'The picture', ArtworkView::class),
                 new Answer(202, 'A large one: the work of reading it, whose result is the picture', TaskView::class),

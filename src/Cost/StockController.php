@@ -13,6 +13,7 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Contract\Answer;
 use Wubbin\Contract\Body;
+use Wubbin\Contract\FileBody;
 use Wubbin\Contract\Refused;
 use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Day\Provision;
@@ -134,17 +135,7 @@ final readonly class StockController
         OA\Post(
             path: '/api/stock/import',
             operationId: 'importStock',
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\MediaType(
-                    mediaType: 'multipart/form-data',
-                    schema: new OA\Schema(
-                        required: ['file'],
-                        properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
-                        type: 'object',
-                    ),
-                ),
-            ),
+            requestBody: new FileBody('file'),
             responses: [
                 new OA\Response(
                     response: 200,

@@ -11,6 +11,7 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Contract\Answer;
 use Wubbin\Contract\Body;
+use Wubbin\Contract\FileBody;
 use Wubbin\Contract\Refused;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\RequestBody;
@@ -169,17 +170,7 @@ final readonly class OrderController
         OA\Post(
             path: '/api/orders/preview',
             operationId: 'previewOrders',
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\MediaType(
-                    mediaType: 'multipart/form-data',
-                    schema: new OA\Schema(
-                        required: ['file'],
-                        properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
-                        type: 'object',
-                    ),
-                ),
-            ),
+            requestBody: new FileBody('file'),
             responses: [
                 new OA\Response(
                     response: 200,
@@ -240,17 +231,7 @@ final readonly class OrderController
         OA\Post(
             path: '/api/orders/import',
             operationId: 'importOrders',
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\MediaType(
-                    mediaType: 'multipart/form-data',
-                    schema: new OA\Schema(
-                        required: ['file'],
-                        properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
-                        type: 'object',
-                    ),
-                ),
-            ),
+            requestBody: new FileBody('file'),
             responses: [
                 new OA\Response(
                     response: 200,

@@ -15,6 +15,7 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\String\UnicodeString;
 use Wubbin\Contract\Answer;
+use Wubbin\Contract\FileBody;
 use Wubbin\Contract\Refused;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Http\Upload;
@@ -79,17 +80,7 @@ final readonly class JobFileController
         OA\Post(
             path: '/api/jobs/import',
             operationId: 'importJob',
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\MediaType(
-                    mediaType: 'multipart/form-data',
-                    schema: new OA\Schema(
-                        required: ['file'],
-                        properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
-                        type: 'object',
-                    ),
-                ),
-            ),
+            requestBody: new FileBody('file'),
             responses: [
                 new Answer(201, 'The job', JobView::class),
                 new Refused(422, 'Not a job file, or a field of it is wrong'),

@@ -13,6 +13,7 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Contract\Answer;
 use Wubbin\Contract\Body;
+use Wubbin\Contract\FileBody;
 use Wubbin\Contract\Refused;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\QuantityParser;
@@ -155,17 +156,7 @@ final readonly class RecipeController
         OA\Post(
             path: '/api/recipes/import',
             operationId: 'importRecipe',
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\MediaType(
-                    mediaType: 'multipart/form-data',
-                    schema: new OA\Schema(
-                        required: ['file'],
-                        properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
-                        type: 'object',
-                    ),
-                ),
-            ),
+            requestBody: new FileBody('file'),
             responses: [
                 new Answer(201, 'The recipe', RecipeView::class),
                 new Refused(422, 'Not a recipe file, or a field of it is wrong'),
