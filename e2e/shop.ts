@@ -106,3 +106,7 @@ export const line = (page: Page, what: string) =>
     .getByRole('region', { name: 'Ticket' })
     .getByRole('button', { name: new RegExp(`(^|\\W)${what}`) })
     .first();
+
+/** Does something that is stored, and waits until the server has stored it: the page shows some choices before. */
+export const stored = (page: Page, act: () => Promise<void>) =>
+  Promise.all([page.waitForResponse((answer) => answer.request().method() !== 'GET' && answer.ok()), act()]);
