@@ -33,9 +33,9 @@ final readonly class NewTracedBlank
     public static function fromRecord(Record $record): self
     {
         return new self(
-            mb_substr($record->string('id'), 0, 64),
+            $record->id('id'),
             $record->string('like'),
-            mb_substr(trim($record->string('label')), 0, 120),
+            $record->name('label'),
             array_map(TraceMarks::fromRecord(...), $record->recordMap('sides')),
         );
     }

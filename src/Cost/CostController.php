@@ -13,6 +13,7 @@ use Wubbin\Contract\Answer;
 use Wubbin\Contract\Body;
 use Wubbin\Contract\Refused;
 use Wubbin\Core\Job\Job;
+use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Http\JsonBody;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Refusal\InvalidInput;
@@ -50,7 +51,7 @@ final readonly class CostController
     {
         $job = $this->jobs->find($id)->job();
         $typed = trim($request->query->getString('pieces'));
-        $pieces = '' === $typed ? $job->quantity : (1 === preg_match('/^\d{1,5}$/', $typed) ? (int) $typed : 0);
+        $pieces = '' === $typed ? $job->quantity : PlainNumber::whole($typed, Job::MOST_PIECES) ?? 0;
         if ($pieces < 1 || $pieces > Job::MOST_PIECES) {
             throw InvalidInput::field('pieces', sprintf('From 1 to %d pieces.', Job::MOST_PIECES));
         }

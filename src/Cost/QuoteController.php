@@ -21,7 +21,6 @@ use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Http\JsonBody;
 use Wubbin\Job\JobPlanner;
-use Wubbin\Job\NewJob;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Storage\WriteTurn;
@@ -75,7 +74,7 @@ final readonly class QuoteController
     ]
     public function keep(Request $request): JsonResponse
     {
-        $id = NewJob::id(Record::of(['id' => $request->query->getString('id')]));
+        $id = Record::of(['id' => $request->query->getString('id')])->id('id');
         $view = $this->view(JsonBody::fromRequest($request));
         $stored = $this->turn->take(function () use ($id, $view): StoredQuote {
             $known = $this->entities->find(StoredQuote::class, $id);

@@ -113,14 +113,13 @@ final readonly class QuoteWish
         $breaks = array_values(
             array_filter(array_map(trim(...), explode(',', $typed)), static fn(string $one): bool => '' !== $one),
         );
-        $numbers = array_map(intval(...), $breaks);
-        $wrong = array_filter(
-            $breaks,
-            static fn(string $one): bool => 1 !== preg_match('/^\d{1,5}$/', $one) ||
-                (int) $one < 1 ||
-                (int) $one > Job::MOST_PIECES,
+        $numbers = array_filter(
+            array_map(static fn(string $one): int => PlainNumber::whole($one, Job::MOST_PIECES) ?? 0, $breaks),
+            static fn(int $one): bool => $one > 0,
         );
 
-        return [] === $wrong && count($numbers) <= self::MOST_BREAKS ? $numbers : null;
+        return count($numbers) === count($breaks) && count($numbers) <= self::MOST_BREAKS
+            ? array_values($numbers)
+            : null;
     }
 }

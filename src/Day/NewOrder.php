@@ -8,7 +8,6 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Job\NewJob;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
@@ -58,7 +57,7 @@ final readonly class NewOrder
         }
 
         return new self(
-            NewJob::id($record),
+            $record->id('id'),
             self::label($record->string('label')),
             self::due($record->string('due')),
             self::note($record->string('note')),

@@ -6,10 +6,13 @@ namespace Wubbin\Http;
 
 use Symfony\Component\HttpFoundation\Request;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Refusal\InvalidInput;
 
 /** Reads a request's body as a JSON object. */
 final readonly class JsonBody
 {
+    private const LONGEST_TEXT = 20_000;
+
     /** @throws Problem when it is not a JSON object */
     public static function fromRequest(Request $request): Record
     {
@@ -20,6 +23,7 @@ final readonly class JsonBody
      * @return array<array-key, mixed>
      *
      * @throws Problem when it is not a JSON object
+     * @throws InvalidInput naming a text that nobody can have typed
      */
     public static function decode(Request $request): array
     {
@@ -29,6 +33,25 @@ final readonly class JsonBody
             throw Problem::unreadable('What was sent is not JSON.');
         }
 
-        return is_array($decoded) ? $decoded : throw Problem::unreadable('What was sent is not a JSON object.');
+        if (!is_array($decoded)) {
+            throw Problem::unreadable('What was sent is not a JSON object.');
+        }
+        array_walk_recursive($decoded, self::hold(...));
+
+        return $decoded;
+    }
+
+    /** No field of a form is as long as that, and none has a character that ends a text for the system. */
+    private static function hold(mixed $value, int|string $field): void
+    {
+        if (!is_string($value)) {
+            return;
+        }
+        if (strlen($value) > self::LONGEST_TEXT) {
+            throw InvalidInput::field((string) $field, sprintf('At most %d characters.', self::LONGEST_TEXT));
+        }
+        if (str_contains($value, "\0")) {
+            throw InvalidInput::field((string) $field, 'This holds a character that cannot be stored. Type it again.');
+        }
     }
 }

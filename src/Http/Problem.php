@@ -65,8 +65,8 @@ final class Problem extends \RuntimeException implements \JsonSerializable
             match ($status) {
                 404 => 'There is nothing at this address.',
                 405 => 'This cannot be done here.',
-                default
-                    => 'Something went wrong inside Wubbin. Nothing you entered was changed; the log has the details.',
+                500 => 'Something went wrong inside Wubbin. Nothing you entered was changed; the log has the details.',
+                default => 'What was sent cannot be read.',
             },
             $status,
         );

@@ -25,6 +25,10 @@ final readonly class RequestGuard
         if (!in_array(preg_replace('/:\d+$/', '', $host), explode(',', $this->allowedHosts), true)) {
             throw Problem::forbidden('This name is not one of Wubbin’s own.');
         }
+        $address = rawurldecode($request->getRequestUri());
+        if (!mb_check_encoding($address, 'UTF-8') || str_contains($address, "\0")) {
+            throw Problem::unreadable('This address holds characters that cannot be read.');
+        }
         if ($request->isMethodSafe()) {
             return;
         }

@@ -93,6 +93,7 @@ final readonly class JobController
                 $this->parser(),
                 $this->jobs->catalogue(),
                 $this->artwork->pictures([$new->changes['artwork'] ?? null]),
+                offered: $this->jobs->offered(),
             );
             $known = StoredJob::fromJob($job, $this->clock->now());
             $view = $this->viewOr422($known);
@@ -129,7 +130,7 @@ final readonly class JobController
     ]
     public function copy(string $id, Request $request): JsonResponse
     {
-        $new = NewJob::id(JsonBody::fromRequest($request));
+        $new = JsonBody::fromRequest($request)->id('id');
         $copy = $this->entities->find(StoredJob::class, $new);
         if (null === $copy) {
             $copy = StoredJob::fromJob($this->jobs->find($id)->job()->copiedAs($new), $this->clock->now());
@@ -186,6 +187,7 @@ final readonly class JobController
                 $this->jobs->catalogue(),
                 $this->jobs->pictures($stored->job()) + $this->artwork->pictures([$change->changes['artwork'] ?? null]),
                 $change->transfer,
+                $this->jobs->offered(),
             ),
             $this->clock->now(),
         );

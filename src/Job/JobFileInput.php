@@ -8,6 +8,7 @@ use Symfony\Component\Console\Exception\InvalidArgumentException;
 use Wubbin\Artwork\Artwork;
 use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Core\Artwork\Picture;
+use Wubbin\Core\Job\JobCheck;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\Record;
@@ -41,6 +42,7 @@ final readonly class JobFileInput
     {
         $record = $this->schemas->decode('job', self::contents($path));
         $job = JobFile::read($record);
+        JobCheck::hold($job, $this->catalogue);
         $artworks = [];
         foreach ($record->records('transfers') as $transfer) {
             $artwork = $this->picture($transfer->recordOrNull('artwork'), '-' === $path ? '.' : dirname($path));

@@ -8,8 +8,10 @@ use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Uid\Uuid;
 use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Core\Job\Job;
+use Wubbin\Core\Job\JobCheck;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Route\Catalogue;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\SchemaCheck;
@@ -21,6 +23,7 @@ final readonly class JobImport
         private SchemaCheck $schemas,
         private ArtworkStore $artwork,
         private EntityManagerInterface $entities,
+        private Catalogue $catalogue,
     ) {}
 
     /**
@@ -32,6 +35,7 @@ final readonly class JobImport
     {
         $record = $this->schemas->decode('job', $json);
         $job = JobFile::read($record);
+        JobCheck::hold($job, $this->catalogue);
         foreach ($record->records('transfers') as $transfer) {
             $artwork = $transfer->recordOrNull('artwork');
             $embedded = $artwork?->stringOrNull('embedded');

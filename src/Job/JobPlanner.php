@@ -17,6 +17,7 @@ use Wubbin\Core\Job\Choices;
 use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobFile;
+use Wubbin\Core\Job\Offered;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\Colour;
@@ -96,6 +97,12 @@ final readonly class JobPlanner
     public function catalogue(): Catalogue
     {
         return $this->shelf->get()->stocked($this->catalogue);
+    }
+
+    /** What a job may choose. */
+    public function offered(): Offered
+    {
+        return new Offered($this->shelf->get(), $this->catalogue, $this->recipes->ids());
     }
 
     public function house(): House

@@ -113,7 +113,7 @@ final readonly class LadderController
     public function plan(string $id, Request $request): JsonResponse
     {
         $body = JsonBody::fromRequest($request);
-        $known = $this->entities->find(StoredLadder::class, mb_substr($body->string('id'), 0, 64));
+        $known = $this->entities->find(StoredLadder::class, $body->id('id'));
         if (null !== $known) {
             return new JsonResponse(LadderView::of($known), 201);
         }
@@ -130,7 +130,7 @@ final readonly class LadderController
         }
         $facts = $transfer->facts->jsonSerialize();
         $stored = new StoredLadder(
-            mb_substr($body->string('id'), 0, 64),
+            $body->id('id'),
             $id,
             $plan->jobName,
             [

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Wubbin\Route;
 
 use OpenApi\Attributes as OA;
-use Wubbin\Core\Measure\QuantityKind;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnreadableQuantity;
@@ -45,7 +44,7 @@ final readonly class NewRecipe
     public static function fromRecord(Record $record): self
     {
         return new self(
-            mb_substr($record->string('id'), 0, 64),
+            $record->id('id'),
             $record->string('route'),
             array_map(trim(...), $record->record('typed')->stringMap()),
         );
@@ -112,16 +111,7 @@ final readonly class NewRecipe
     {
         $figures = [];
         foreach ($route->figures as $name => $figure) {
-            $value = $read(
-                'figure.' . $name,
-                static fn(string $typed): float => match ($figure->kind) {
-                    QuantityKind::Duration => $parser->duration($typed)->seconds,
-                    QuantityKind::Length => $parser->length($typed)->mm,
-                    default => is_numeric($typed)
-                        ? (float) $typed
-                        : throw new UnreadableQuantity('Write a number, such as 3.'),
-                },
-            );
+            $value = $read('figure.' . $name, static fn(string $typed): float => $figure->read($typed, $parser));
             if (null !== $value) {
                 $figures[$name] = $value;
             }

@@ -7,6 +7,7 @@ namespace Wubbin\Route;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
+use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Recipe;
 use Wubbin\Refusal\Conflict;
@@ -22,8 +23,42 @@ final readonly class RecipeStore
         private ClockInterface $clock,
     ) {}
 
-    /** @return list<StoredRecipe> the newest version of each, the newest first; retired ones last */
+    /** @return list<StoredRecipe> the newest version of each that can be read, the newest first; retired ones last */
     public function newest(): array
+    {
+        return array_values(array_filter($this->newestOfAll(), $this->isReadable(...)));
+    }
+
+    /** @return list<string> of all recipes, retired ones too */
+    public function ids(): array
+    {
+        return array_map(static fn(StoredRecipe $stored): string => $stored->id, $this->newestOfAll());
+    }
+
+    /** @return list<string> ids of recipes that cannot be read any more */
+    public function leftOut(): array
+    {
+        return array_values(
+            array_map(
+                static fn(StoredRecipe $stored): string => $stored->id,
+                array_filter($this->newestOfAll(), fn(StoredRecipe $stored): bool => !$this->isReadable($stored)),
+            ),
+        );
+    }
+
+    private function isReadable(StoredRecipe $stored): bool
+    {
+        try {
+            $stored->recipe($this->catalogue);
+
+            return true;
+        } catch (BadRecord) {
+            return false;
+        }
+    }
+
+    /** @return list<StoredRecipe> */
+    private function newestOfAll(): array
     {
         $newest = [];
         foreach ($this->entities->getRepository(StoredRecipe::class)->findBy([], ['version' => 'ASC']) as $stored) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Route;
 
 use Doctrine\ORM\Mapping as ORM;
+use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Recipe;
@@ -34,8 +35,9 @@ class StoredRecipe
         return new self($recipe->id, $recipe->version, $recipe->toRecord(), $now);
     }
 
+    /** @throws BadRecord where Wubbin cannot read it any more */
     public function recipe(Catalogue $catalogue): Recipe
     {
-        return Recipe::fromRecord(Record::of($this->document), $catalogue);
+        return Recipe::fromStored(Record::of($this->document), $catalogue);
     }
 }

@@ -26,7 +26,7 @@ final readonly class NewRun
     public static function fromRecord(Record $record): self
     {
         return new self(
-            mb_substr($record->string('id'), 0, 64),
+            $record->id('id'),
             $record->integer('pieces'),
             $record->has('share') ? $record->integer('share') : null,
         );

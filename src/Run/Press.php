@@ -60,7 +60,7 @@ final readonly class Press
         }
 
         return new self(
-            mb_substr($record->string('id'), 0, 64),
+            $record->id('id'),
             $record->integer('position'),
             $record->enum('type', EventType::class),
             $record->has('outcome') ? $record->enum('outcome', Outcome::class) : null,
@@ -70,8 +70,8 @@ final readonly class Press
             self::photo($record, 'photo_before'),
             $record->numberOrNull('seconds') ?? 0.0,
             $record->has('ready') && $record->boolean('ready'),
-            mb_substr(trim($record->stringOrNull('reason') ?? ''), 0, self::LONGEST_REASON),
-            $record->stringOrNull('undoes'),
+            $record->has('reason') ? $record->name('reason', self::LONGEST_REASON) : '',
+            $record->has('undoes') ? $record->id('undoes') : null,
             max(0.0, min(self::LONGEST_WAIT_S, $record->numberOrNull('ago_s') ?? 0.0)),
             $record->numberOrNull('press_c'),
             $record->numberOrNull('probe_c'),

@@ -13,6 +13,7 @@ use Symfony\Component\Uid\Uuid;
 use Wubbin\Contract\Answer;
 use Wubbin\Contract\Body;
 use Wubbin\Contract\Refused;
+use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Http\RequestBody;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Shelf\ShelfStore;
@@ -21,6 +22,8 @@ use Wubbin\Shelf\ShelfStore;
 #[AsController]
 final readonly class PaperController
 {
+    private const MOST_SHEETS = 999_999;
+
     public function __construct(private ShelfStore $shelf, private RequestBody $bodies) {}
 
     #[Route('/api/shelf/offcuts', methods: ['POST'])]
@@ -38,6 +41,7 @@ final readonly class PaperController
     public function keep(Request $request): JsonResponse
     {
         $body = $this->bodies->read($request, NewOffcut::class);
+        $this->refuseUnknown($body->medium);
         $offcut = [
             'id' => Uuid::v4()->toRfc4122(),
             'medium' => $body->medium,
@@ -91,7 +95,9 @@ final readonly class PaperController
     {
         $body = $this->bodies->read($request, SheetCount::class);
         [$medium, $typed] = [$body->medium, trim($body->count)];
-        if ('' !== $typed && 1 !== preg_match('/^\d{1,6}$/', $typed)) {
+        $this->refuseUnknown($medium);
+        $sheets = PlainNumber::whole($typed, self::MOST_SHEETS);
+        if ('' !== $typed && null === $sheets) {
             throw InvalidInput::field(
                 'count',
                 'Write how many sheets there are, such as 24; leave it empty where nobody counts them.',
@@ -100,12 +106,19 @@ final readonly class PaperController
 
         return new JsonResponse(
             $this->shelf
-                ->changePaper(static function (array $paper) use ($medium, $typed): array {
+                ->changePaper(static function (array $paper) use ($medium, $sheets): array {
                     unset($paper['sheets'][$medium]);
 
-                    return ['sheets' => ('' === $typed ? [] : [$medium => (int) $typed]) + $paper['sheets']] + $paper;
+                    return ['sheets' => (null === $sheets ? [] : [$medium => $sheets]) + $paper['sheets']] + $paper;
                 })
                 ->toRecord(),
         );
+    }
+
+    private function refuseUnknown(string $medium): void
+    {
+        if (!isset($this->shelf->get()->media[$medium])) {
+            throw InvalidInput::field('medium', 'Choose one of those offered.');
+        }
     }
 }

@@ -103,11 +103,18 @@ final readonly class PrinterController
     {
         $known = $this->printer($id)->printer ?? throw new \LogicException('A printer has trays.');
         try {
-            $new = Printer::fromRecord(JsonBody::fromRequest($request));
+            $typed = JsonBody::fromRequest($request);
+            $new = Printer::fromRecord($typed);
+            foreach ($typed->records('trays') as $tray) {
+                $tray->id('id');
+                $tray->name('label');
+            }
         } catch (BadRecord $e) {
             throw InvalidInput::field(
                 str_starts_with($e->field, 'trays') ? 'trays' : $e->field,
-                str_starts_with($e->field, 'trays.') ? 'Give every tray a name.' : $e->getMessage(),
+                str_starts_with($e->field, 'trays.')
+                    ? 'Give every tray a name of up to 120 characters.'
+                    : $e->getMessage(),
             );
         }
         foreach ($new->trays as $tray) {

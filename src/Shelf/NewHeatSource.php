@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Shelf;
 
 use OpenApi\Attributes as OA;
+use Wubbin\Core\Measure\Digits;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnreadableQuantity;
@@ -56,8 +57,8 @@ final readonly class NewHeatSource
     public static function fromRecord(Record $record): self
     {
         return new self(
-            mb_substr($record->string('id'), 0, 64),
-            mb_substr(trim($record->string('label')), 0, 120),
+            $record->id('id'),
+            $record->name('label'),
             $record->enum('kind', HeatKind::class),
             $record->has('dots') ? $record->integer('dots') : 3,
             $record->has('dial') ? $record->integer('dial') : 0,
@@ -91,7 +92,7 @@ final readonly class NewHeatSource
                 $errors[$field] = $e->getMessage();
             }
         }
-        $watts = trim($this->typed['watts'] ?? '');
+        $watts = Digits::ascii(trim($this->typed['watts'] ?? ''));
         if ('' !== $watts) {
             $number = 1 === preg_match('/^(\d{1,5})(?:[.,]0+)?\s*W?$/i', $watts, $found) ? (float) $found[1] : 0.0;
             if ($number < self::LEAST_WATTS || $number > self::MOST_WATTS) {

@@ -19,6 +19,8 @@ final readonly class NewOwnThing
 {
     public const KINDS = ['media', 'markings', 'bases', 'guards', 'covers', 'blanks'];
 
+    private const LONGEST_ZONE = 60;
+
     private const ZONE = ['right', 'below', 'width', 'height'];
 
     /**
@@ -61,9 +63,9 @@ final readonly class NewOwnThing
 
         return new self(
             $kind,
-            mb_substr($record->string('id'), 0, 64),
+            $record->id('id'),
             $record->string('like'),
-            mb_substr(trim($record->string('label')), 0, 120),
+            $record->name('label'),
             array_map(trim(...), $record->record('typed')->stringMap()),
             $record->has('zones')
                 ? array_map(
@@ -138,8 +140,11 @@ final readonly class NewOwnThing
      */
     private function zone(array $zone, QuantityParser $parser, string $name, array &$errors): array
     {
-        $label = mb_substr($zone['label'] ?? '', 0, 60);
-        $errors += '' === $label ? [$name . '.label' => 'Say what is there.'] : [];
+        $label = $zone['label'] ?? '';
+        $errors +=
+            '' === $label || mb_strlen($label) > self::LONGEST_ZONE
+                ? [$name . '.label' => sprintf('Say what is there, in up to %d characters.', self::LONGEST_ZONE)]
+                : [];
         $record = ['label' => $label, 'side' => $zone['side'] ?? '', 'hole' => 'yes' === ($zone['hole'] ?? '')];
         foreach (self::ZONE as $field) {
             try {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Shelf;
 
 use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Job\StoredShelf;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Route\Catalogue;
@@ -18,6 +19,7 @@ use Wubbin\Storage\WriteTurn;
 final readonly class ShelfStore
 {
     private const NAME = 'shelf';
+    private const UNREAD = 'shelf-unread';
 
     public function __construct(
         private Documents $documents,
@@ -28,7 +30,13 @@ final readonly class ShelfStore
 
     public function get(): Shelf
     {
-        return $this->shelf($this->documents->get(self::NAME));
+        return $this->shelf($this->documents->get(self::NAME))->shelf;
+    }
+
+    /** @return list<string> what is on the disk and cannot be read */
+    public function leftOut(): array
+    {
+        return $this->shelf($this->documents->get(self::NAME))->leftOut;
     }
 
     /**
@@ -87,10 +95,13 @@ final readonly class ShelfStore
     {
         return $this->turn->take(function () use ($change): Shelf {
             try {
-                $shelf = Shelf::fromRecord(
-                    Record::of($change($this->shelf($this->documents->fresh(self::NAME))->toRecord())),
-                    $this->catalogue,
-                );
+                $stored = $this->documents->fresh(self::NAME);
+                $before = $this->shelf($stored);
+                if ([] !== $before->leftOut && null !== $stored) {
+                    // What cannot be read is not lost by what is written over it.
+                    $this->documents->put(self::UNREAD, $stored->raw());
+                }
+                $shelf = Shelf::fromRecord(Record::of($change($before->shelf->toRecord())), $this->catalogue);
             } catch (BadRecord $e) {
                 $path = explode('.', $e->field);
                 throw InvalidInput::field(str_replace('_mm', '', end($path)), $e->getMessage());
@@ -114,10 +125,8 @@ final readonly class ShelfStore
         }
     }
 
-    private function shelf(?Record $stored): Shelf
+    private function shelf(?Record $stored): StoredShelf
     {
-        return (null === $stored ? Shelf::nothing() : Shelf::fromRecord($stored, $this->catalogue))->counting(
-            $this->stock->sheets(),
-        );
+        return StoredShelf::fromRecord($stored ?? Record::of([]), $this->catalogue)->counting($this->stock->sheets());
     }
 }

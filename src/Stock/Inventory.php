@@ -81,19 +81,7 @@ final readonly class Inventory
             ) {
                 return;
             }
-            if (
-                MovementKind::Used === $move->kind &&
-                $item->level < (int) round(Movement::THOUSANDTHS * $move->amount)
-            ) {
-                throw InvalidInput::field(
-                    'amount',
-                    sprintf(
-                        'There are only %s %s. Count them where that is not so.',
-                        (string) ($item->level / Movement::THOUSANDTHS),
-                        $item->unit,
-                    ),
-                );
-            }
+            self::refuseMoreThanThereIs($item, $move);
             $item->counted = true;
             $this->store(
                 new StoredMove(
@@ -106,6 +94,67 @@ final readonly class Inventory
                     $move->id,
                 ),
             );
+        });
+    }
+
+    /**
+     * Stores many movements at once, or none; those that are there already change nothing. What they leave
+     * of each item is reckoned beside the database, so that others wait no longer than the writing takes.
+     *
+     * @param array<int, StockMove> $moves by the line that they stand in
+     * @param array<string, float> $packs how many of an item are bought at once, above zero, by key
+     *
+     * @return int how many were new
+     *
+     * @throws Refusal naming the line where more would be used than there is
+     */
+    public function moveAll(array $moves, array $packs, StockNames $names): int
+    {
+        return $this->turn->take(function () use ($moves, $packs, $names): int {
+            $sql = $this->entities->getConnection();
+            $items = $this->items();
+            foreach ($moves as $move) {
+                $items[$move->item] ??= $this->added($names->of($move->item));
+            }
+            foreach ($items as $item) {
+                $this->entities->refresh($item);
+            }
+            /** @var array<string, int> $known */
+            $known = $sql->fetchAllKeyValue("SELECT item || ' ' || source, 1 FROM stock_move");
+            $insert = $sql->prepare(
+                'INSERT INTO stock_move (item, at, kind, amount, price, note, source) VALUES (?, ?, ?, ?, ?, ?, ?)',
+            );
+            $at = Instant::write($this->clock->now());
+            $added = 0;
+            foreach ($moves as $line => $move) {
+                $item = $items[$move->item];
+                if (isset($known[$move->item . ' ' . $move->id])) {
+                    continue;
+                }
+                $known[$move->item . ' ' . $move->id] = 1;
+                try {
+                    self::refuseMoreThanThereIs($item, $move);
+                } catch (Refusal $e) {
+                    throw InvalidInput::field(
+                        'file',
+                        sprintf("Line %d: %s\nNothing was taken in.", $line, $e->getMessage()),
+                    );
+                }
+                $values = [$item->key, $at, $move->kind->value, $move->amount, $move->price, $move->note, $move->id];
+                foreach ($values as $i => $value) {
+                    $insert->bindValue($i + 1, $value);
+                }
+                $insert->executeStatement();
+                $item->counted = true;
+                $item->level = StoredMove::movementOf($move->kind, $move->amount, $move->price)->after($item->level);
+                ++$added;
+            }
+            foreach ($packs as $key => $pack) {
+                $items[$key]->pack = self::packHeld($pack);
+            }
+            $this->entities->flush();
+
+            return $added;
         });
     }
 
@@ -204,12 +253,28 @@ final readonly class Inventory
     /** @param float $pack how many are bought at once, above zero */
     public function pack(string $key, float $pack): void
     {
-        if ($pack <= 0.0) {
-            throw InvalidInput::field('pack', 'Write how many come in a pack, such as 10.');
-        }
         $item = $this->entities->find(StoredItem::class, $key) ?? throw new NotFound('This is not stocked.');
-        $item->pack = $pack;
+        $item->pack = self::packHeld($pack);
         $this->entities->flush();
+    }
+
+    private static function packHeld(float $pack): float
+    {
+        return $pack > 0.0 ? $pack : throw InvalidInput::field('pack', 'Write how many come in a pack, such as 10.');
+    }
+
+    private static function refuseMoreThanThereIs(StoredItem $item, StockMove $move): void
+    {
+        if (MovementKind::Used === $move->kind && $item->level < (int) round(Movement::THOUSANDTHS * $move->amount)) {
+            throw InvalidInput::field(
+                'amount',
+                sprintf(
+                    'There are only %s %s. Count them where that is not so.',
+                    (string) ($item->level / Movement::THOUSANDTHS),
+                    $item->unit,
+                ),
+            );
+        }
     }
 
     private function itemOf(string $key, StockNames $names): StoredItem

@@ -74,7 +74,7 @@ final readonly class ShopRates
                 $errors[$field] = sprintf('This is a percentage from 0 to %s.', $most);
             }
         }
-        if (1 !== preg_match('/^\d{1,3}$/', $this->spares) || (int) $this->spares > self::MOST_SPARES) {
+        if (null === PlainNumber::whole($this->spares, self::MOST_SPARES)) {
             $errors['spares'] = sprintf('From 0 to %d sheets.', self::MOST_SPARES);
         }
         if ([] !== $errors) {
@@ -102,7 +102,7 @@ final readonly class ShopRates
             '' === $this->hour ? null : Money::read($this->hour, $currency)->minor,
             '' === $this->kwh ? null : Money::read($this->kwh, $currency)->minor,
             (PlainNumber::read($this->overhead, self::MOST_OVERHEAD) ?? 0.0) / 100.0,
-            (int) $this->spares,
+            PlainNumber::whole($this->spares, self::MOST_SPARES) ?? 0,
         );
     }
 }

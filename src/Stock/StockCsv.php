@@ -9,10 +9,8 @@ use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\Money;
 use Wubbin\Core\Measure\PlainNumber;
-use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\CsvFile;
-use Wubbin\Storage\WriteTurn;
 
 /** All that came into stock, went and was counted, as a table; `docs/stock-csv.md` says what each column holds. */
 final readonly class StockCsv
@@ -20,11 +18,7 @@ final readonly class StockCsv
     public const COLUMNS = ['id', 'at', 'item', 'label', 'kind', 'amount', 'unit', 'price', 'pack', 'note'];
     private const NEEDED = ['item', 'kind', 'amount'];
 
-    public function __construct(
-        private EntityManagerInterface $entities,
-        private WriteTurn $turn,
-        private Inventory $stock,
-    ) {}
+    public function __construct(private EntityManagerInterface $entities, private Inventory $stock) {}
 
     /** @param resource $to */
     public function write($to, Currency $currency): void
@@ -69,33 +63,16 @@ final readonly class StockCsv
             }
         });
         $moves = $file->whole();
-        $before = $this->count();
-        $this->turn->take(function () use ($moves, $file, $names): void {
-            foreach ($moves as $line => [$move, $pack]) {
-                try {
-                    $this->stock->move(
-                        '' === $move->id ? $move->as('csv-' . substr($file->keys[$line], 0, 60)) : $move,
-                        $names,
-                    );
-                    if (null !== $pack) {
-                        $this->stock->pack($move->item, $pack);
-                    }
-                } catch (Refusal $e) {
-                    throw InvalidInput::field(
-                        'file',
-                        sprintf("Line %d: %s\nNothing was taken in.", $line, $e->getMessage()),
-                    );
-                }
+        $named = $packs = [];
+        foreach ($moves as $line => [$move, $pack]) {
+            $named[$line] = '' === $move->id ? $move->as('csv-' . substr($file->keys[$line], 0, 60)) : $move;
+            if (null !== $pack) {
+                $packs[$move->item] = $pack;
             }
-        });
-        $added = $this->count() - $before;
+        }
+        $added = $this->stock->moveAll($named, $packs, $names);
 
         return ['added' => $added, 'known' => count($moves) - $added];
-    }
-
-    private function count(): int
-    {
-        return $this->entities->getRepository(StoredMove::class)->count();
     }
 
     /** @return iterable<list<string>> */

@@ -12,12 +12,15 @@ use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Route\Catalogue;
 
 /** What can be stocked, by its name on the shelf. */
-final readonly class StockNames
+final class StockNames
 {
     /** Tapes that routes fix sheets with. */
     private const TAPES = ['heat', 'plain'];
 
-    public function __construct(private Shelf $shelf, private Catalogue $catalogue) {}
+    /** @var array<string, Item>|null by key; made when the first one is asked for */
+    private ?array $byKey = null;
+
+    public function __construct(private readonly Shelf $shelf, private readonly Catalogue $catalogue) {}
 
     /** @return list<Item> what the shelf has that is used up */
     public function all(): array
@@ -60,13 +63,14 @@ final readonly class StockNames
         if (Stuff::Blank === $stuff) {
             return $this->blank($id);
         }
-        foreach ($this->all() as $item) {
-            if ($item->key() === $key) {
-                return $item;
-            }
-        }
+        $this->byKey ??= array_column(
+            array_map(static fn(Item $item): array => [$item->key(), $item], $this->all()),
+            1,
+            0,
+        );
 
-        throw BadRecord::at('item', sprintf('“%s” is not on the shelf.', mb_substr($key, 0, 60)));
+        return $this->byKey[$key] ??
+            throw BadRecord::at('item', sprintf('“%s” is not on the shelf.', mb_substr($key, 0, 60)));
     }
 
     private function blank(string $id): Item

@@ -38,10 +38,15 @@ class StoredMove
 
     public function movement(): Movement
     {
-        return match ($this->kind) {
-            MovementKind::Bought => Movement::bought($this->amount, $this->price),
-            MovementKind::Used => Movement::used($this->amount),
-            MovementKind::Counted => Movement::counted($this->amount),
+        return self::movementOf($this->kind, $this->amount, $this->price);
+    }
+
+    public static function movementOf(MovementKind $kind, float $amount, int $price): Movement
+    {
+        return match ($kind) {
+            MovementKind::Bought => Movement::bought($amount, $price),
+            MovementKind::Used => Movement::used($amount),
+            MovementKind::Counted => Movement::counted($amount),
         };
     }
 }

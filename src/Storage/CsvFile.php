@@ -9,7 +9,8 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
 /**
- * Reads a table, RFC 4180 in UTF-8, whose first line names its columns in any order. Every line is looked at, and what
+ * Reads a table, RFC 4180 in UTF-8 or UTF-16, its cells parted by commas, semicolons or tabs, whose first line names
+ * its columns in any order. Every line is looked at, and what
  * is wrong with it is told by line and column.
  *
  * @template-covariant T
@@ -45,18 +46,13 @@ final readonly class CsvFile
      */
     public static function read(string $path, array $columns, array $needed, callable $read): self
     {
-        $file = fopen($path, 'r');
-        if (false === $file) {
-            throw InvalidInput::field('file', 'The file cannot be read.');
-        }
+        $file = self::open($path);
         try {
-            if ("\xEF\xBB\xBF" !== fread($file, 3)) {
-                rewind($file);
-            }
-            $head = self::head($file, $columns, $needed);
+            $separator = self::separator($file, $columns);
+            $head = self::head($file, $separator, $columns, $needed);
             $rows = $wrong = $keys = [];
             $lines = 0;
-            while (is_array($cells = fgetcsv($file, escape: ''))) {
+            while (is_array($cells = fgetcsv($file, separator: $separator, escape: ''))) {
                 ++$lines;
                 if ([null] === $cells) {
                     continue;
@@ -161,15 +157,74 @@ final readonly class CsvFile
     }
 
     /**
+     * The table in UTF-8, at its first cell. Spreadsheets also write UTF-16, which they announce by a mark.
+     *
+     * @return resource
+     */
+    private static function open(string $path)
+    {
+        $file = fopen($path, 'r');
+        if (false === $file) {
+            throw InvalidInput::field('file', 'The file cannot be read.');
+        }
+        $mark = (string) fread($file, 3);
+        $wide = match (substr($mark, 0, 2)) {
+            "\xFF\xFE" => 'UTF-16LE',
+            "\xFE\xFF" => 'UTF-16BE',
+            default => null,
+        };
+        if (null === $wide) {
+            fseek($file, "\xEF\xBB\xBF" === $mark ? 3 : 0);
+
+            return $file;
+        }
+        fseek($file, 2);
+        $text = mb_convert_encoding((string) stream_get_contents($file), 'UTF-8', $wide);
+        fclose($file);
+        $file = fopen('php://temp', 'w+');
+        if (false === $file) {
+            throw new \RuntimeException('Nothing can be kept in memory.');
+        }
+        fwrite($file, $text);
+        rewind($file);
+
+        return $file;
+    }
+
+    /**
+     * What parts the cells: whichever makes most columns of the first line known ones. Where commas mark decimals,
+     * spreadsheets write semicolons.
+     *
+     * @param resource $file left where it was
+     * @param list<string> $columns
+     */
+    private static function separator($file, array $columns): string
+    {
+        $at = (int) ftell($file);
+        $line = (string) fgets($file);
+        fseek($file, $at);
+        $known = [];
+        foreach ([',', ';', "\t"] as $separator) {
+            $cells = array_map(
+                static fn(?string $cell): string => trim((string) $cell),
+                str_getcsv($line, $separator, escape: ''),
+            );
+            $known[$separator] = count(array_intersect($cells, $columns));
+        }
+
+        return (string) array_search(max($known), $known, true);
+    }
+
+    /**
      * @param resource $file
      * @param list<string> $columns
      * @param list<string> $needed
      *
      * @return list<string>
      */
-    private static function head($file, array $columns, array $needed): array
+    private static function head($file, string $separator, array $columns, array $needed): array
     {
-        $head = fgetcsv($file, escape: '');
+        $head = fgetcsv($file, separator: $separator, escape: '');
         $head = is_array($head) ? array_map(static fn(?string $cell): string => trim((string) $cell), $head) : [];
         $unknown = array_values(array_diff($head, $columns));
         $missing = array_diff($needed, $head);

@@ -30,7 +30,7 @@ final readonly class Documents
         return $this->get($name);
     }
 
-    /** @param array<string, mixed> $value */
+    /** @param array<array-key, mixed> $value */
     public function put(string $name, array $value): void
     {
         $stored = $this->entities->find(StoredDocument::class, $name) ?? new StoredDocument($name, []);

@@ -107,7 +107,14 @@ final readonly class SchemaCheck
             ],
             'minLength' => [$path => 'This must not be empty.'],
             'pattern' => [$path => 'This is not written as it must be.'],
-            default => [$path => $error->message()],
+            'exclusiveMinimum' => [
+                $path => sprintf('This is too small: more than %s.', self::text($args['min'] ?? '')),
+            ],
+            'minItems' => [$path => sprintf('At least %s of these are needed.', self::text($args['min'] ?? ''))],
+            'maxItems' => [$path => sprintf('At most %s of these can be read.', self::text($args['max'] ?? ''))],
+            'maxProperties' => [$path => sprintf('At most %s of these can be read.', self::text($args['max'] ?? ''))],
+            'uniqueItems' => [$path => 'One of these is there twice.'],
+            default => [$path => 'This is not written as it must be.'],
         };
     }
 

@@ -11,7 +11,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Table(name: 'setting')]
 class StoredDocument
 {
-    /** @param array<string, mixed> $value */
+    /** @param array<array-key, mixed> $value */
     public function __construct(
         #[ORM\Id, ORM\Column(length: 40)] public readonly string $name,
         #[ORM\Column(type: 'json')] public array $value,

@@ -94,6 +94,22 @@ final class CsvFileTest extends TestCase
         $this->read($text);
     }
 
+    #[TestWith([';'])]
+    #[TestWith(["\t"])]
+    public function testWhatPartsTheCellsIsSeen(string $separator): void
+    {
+        $rows = $this->read("name{$separator}count\n\"a{$separator} b\"{$separator}2,5\n")->rows;
+        self::assertSame(['name' => "a{$separator} b", 'count' => '2,5'], $rows[2]);
+    }
+
+    #[TestWith(['UTF-16LE', "\xFF\xFE"])]
+    #[TestWith(['UTF-16BE', "\xFE\xFF"])]
+    public function testATableInUtf16IsRead(string $encoding, string $mark): void
+    {
+        $text = mb_convert_encoding("name\tcount\nKörbe\t3\n", $encoding, 'UTF-8');
+        self::assertSame(['name' => 'Körbe', 'count' => '3'], $this->read($mark . $text)->rows[2]);
+    }
+
     public function testWhatIsNotUtf8IsToldByLine(): void
     {
         self::assertSame('This is not UTF-8.', $this->read("name\nm\xFCg\n")->wrong[0]['message']);

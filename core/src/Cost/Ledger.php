@@ -24,21 +24,12 @@ final readonly class Ledger
     /** @param iterable<Movement> $movements in the order they happened */
     public static function of(iterable $movements): self
     {
-        $ledger = new self([], null, 0, 0);
+        $layers = new Layers();
         foreach ($movements as $movement) {
-            $ledger = match ($movement->kind) {
-                MovementKind::Bought => new self(
-                    [...$ledger->layers, [$movement->amount, $movement->price]],
-                    $movement->amount > 0 ? $movement->price / $movement->amount : $ledger->last,
-                    $ledger->missing,
-                    $ledger->spent,
-                ),
-                MovementKind::Used => $ledger->without($movement->amount),
-                MovementKind::Counted => $ledger->corrected($movement->amount),
-            };
+            $layers->take($movement);
         }
 
-        return $ledger;
+        return new self($layers->left(), $layers->last, $layers->missing, $layers->spent);
     }
 
     /** How much there is. */
@@ -80,40 +71,5 @@ final readonly class Ledger
     private function priced(int $amount, ?int $price): ?int
     {
         return $price ?? (null === $this->last ? null : (int) round($amount * $this->last));
-    }
-
-    private function without(int $amount): self
-    {
-        $layers = $this->layers;
-        $spent = 0;
-        while ($amount > 0 && [] !== $layers) {
-            [$there, $price] = $layers[0];
-            $taken = min($amount, $there);
-            // The last of a layer takes what is left of its price, so that nothing is lost to rounding.
-            $cost = null === $price ? null : ($taken === $there ? $price : (int) round(($price * $taken) / $there));
-            $spent += $this->priced($taken, $cost) ?? 0;
-            $amount -= $taken;
-            $taken === $there
-                ? array_shift($layers)
-                : ($layers[0] = [$there - $taken, null === $price ? null : $price - (int) $cost]);
-        }
-
-        return new self($layers, $this->last, $this->missing + $amount, $this->spent + $spent);
-    }
-
-    private function corrected(int $amount): self
-    {
-        $more = $amount - $this->level();
-        if ($more > 0) {
-            return new self(
-                [...$this->layers, [$more, null === $this->last ? null : (int) round($more * $this->last)]],
-                $this->last,
-                0,
-                $this->spent,
-            );
-        }
-        $less = $this->without(-$more);
-
-        return new self($less->layers, $this->last, 0, $this->spent);
     }
 }

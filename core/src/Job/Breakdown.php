@@ -8,6 +8,7 @@ use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Blank\BlankKind;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
+use Wubbin\Core\Measure\Digits;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Core\Route\Catalogue;
@@ -31,7 +32,7 @@ final readonly class Breakdown
     {
         $shares = [];
         // A comma between digits is a decimal one.
-        foreach ((array) preg_split('/[;\n]|,(?!\d)/', $typed) as $entry) {
+        foreach ((array) preg_split('/[;\n]|,(?!\d)/', Digits::ascii($typed)) as $entry) {
             $entry = (string) $entry;
             if ('' !== trim($entry)) {
                 $shares[] = self::share(trim($entry), $kind, $catalogue, $parser);

@@ -13,13 +13,14 @@ use Wubbin\Core\Blank\BlankKind;
 use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Blank\Condition;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Digits;
+use Wubbin\Core\Measure\Id;
 use Wubbin\Core\Measure\Length;
-use Wubbin\Core\Measure\QuantityKind;
+use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Core\Route\Catalogue;
-use Wubbin\Core\Route\Figure;
 use Wubbin\Core\Route\Finish;
 
 /**
@@ -43,6 +44,7 @@ final class JobEdit
         private readonly QuantityParser $parser,
         private readonly Catalogue $catalogue,
         private readonly array $pictures,
+        private readonly ?Offered $offered,
     ) {}
 
     /**
@@ -50,6 +52,7 @@ final class JobEdit
      * @param array<string, Picture> $pictures those that the job has and the one that an `artwork` change names, by
      *                                         SHA-256
      * @param int $at the transfer that is meant, from 0
+     * @param Offered|null $offered what may be chosen from the shelf; null where the shelf is not known
      *
      * @throws RefusedEdit naming every field that is wrong
      */
@@ -60,11 +63,12 @@ final class JobEdit
         Catalogue $catalogue,
         array $pictures = [],
         int $at = 0,
+        ?Offered $offered = null,
     ): Job {
         if (!isset($job->transfers[$at])) {
             throw new RefusedEdit(['transfer' => 'There is no such picture on this piece.']);
         }
-        $edit = new self($job, $at, $parser, $catalogue, $pictures);
+        $edit = new self($job, $at, $parser, $catalogue, $pictures, $offered);
         $first = array_intersect(self::FIRST, array_keys($changes));
         $problems = $edit->take($changes, $first);
         if (isset($changes['kind']) && [] === $problems) {
@@ -104,7 +108,9 @@ final class JobEdit
         $transfer = $this->transfer();
         $choices = $transfer->choices;
         match (true) {
-            'override' === $family => $this->override($name, $typed),
+            'override' === $family => $this->put(
+                $transfer->with(overrides: Override::among($transfer->overrides, $name, $typed)),
+            ),
             'school' === $family => $this->put(
                 $transfer->with(
                     choices: $choices->with('schools', $name, '' === $typed ? null : $this->school($name, $typed)),
@@ -112,11 +118,11 @@ final class JobEdit
             ),
             'figure' === $family => $this->figure($name, $typed),
             in_array($field, Choices::THINGS, true) => $this->put(
-                $transfer->with(choices: $choices->with('things', $field, '' === $typed ? null : $typed)),
+                $transfer->with(choices: $choices->with('things', $field, $this->thing($field, $typed))),
             ),
             'name' === $field => $this->set(name: JobFile::name($typed)),
             'quantity' === $field => $this->set(
-                quantity: JobFile::quantity(1 === preg_match('/^\d{1,9}$/', $typed) ? (int) $typed : 0),
+                quantity: JobFile::quantity(PlainNumber::whole($typed, Job::MOST_PIECES) ?? 0),
                 breakdown: [],
             ),
             'breakdown' === $field => $this->breakdown($typed),
@@ -293,6 +299,18 @@ final class JobEdit
         $this->put($this->transfer()->with(placement: $this->transfer()->placement->movedTo($right, $below)));
     }
 
+    /** Something of the shelf, or a recipe; nothing where it is left to Wubbin. */
+    private function thing(string $name, string $id): ?string
+    {
+        if ('' === $id) {
+            return null;
+        }
+
+        return Id::holds($id) && (null === $this->offered || $this->offered->has($name, $id))
+            ? $id
+            : throw self::notOffered();
+    }
+
     private function school(string $matter, string $option): string
     {
         return isset($this->catalogue->schools[$matter]->options[$option]) ? $option : throw self::notOffered();
@@ -311,22 +329,9 @@ final class JobEdit
         }
         $this->put(
             $this->transfer()->with(
-                choices: $this->transfer()->choices->withFigure($name, $this->valueOf($figure, $typed)),
+                choices: $this->transfer()->choices->withFigure($name, $figure->read($typed, $this->parser)),
             ),
         );
-    }
-
-    /** A figure as it was typed, held to what it may be. */
-    private function valueOf(Figure $figure, string $typed): float
-    {
-        $value = match ($figure->kind) {
-            QuantityKind::Duration => $this->parser->duration($typed)->seconds,
-            QuantityKind::Temperature => $this->parser->temperature($typed)->celsius,
-            QuantityKind::Count, QuantityKind::Speed => (float) $typed,
-            default => $this->parser->length($typed)->mm,
-        };
-
-        return $figure->replacedBy($value, $figure->provenance)->value;
     }
 
     /** The quantity is what the shares add up to; emptied, all pieces are alike again. */
@@ -344,23 +349,12 @@ final class JobEdit
             $old->id,
             $old->name,
             $old->quantity,
-            JobFile::due('' === $typed ? null : $typed),
+            JobFile::due('' === $typed ? null : Digits::ascii($typed)),
             $old->blank,
             $old->transfers,
             $old->note,
             $old->breakdown,
         );
-    }
-
-    private function override(string $check, string $reason): void
-    {
-        $overrides = array_values(
-            array_filter($this->transfer()->overrides, static fn(Override $o): bool => $o->check !== $check),
-        );
-        if ('' !== $reason) {
-            $overrides[] = new Override($check, mb_substr($reason, 0, 500));
-        }
-        $this->put($this->transfer()->with(overrides: $overrides));
     }
 
     /**

@@ -207,7 +207,7 @@ final readonly class JobFile
             return null;
         }
         if (
-            1 !== preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $day, $found) ||
+            1 !== preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $day, $found) ||
             !checkdate((int) $found[2], (int) $found[3], (int) $found[1])
         ) {
             throw BadRecord::at('due', 'A day is written as year, month and day, such as 2026-12-05.');

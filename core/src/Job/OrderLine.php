@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Job;
 
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Route\Catalogue;
 
@@ -48,7 +49,7 @@ final readonly class OrderLine
             return new self($like, JobFile::quantity($all), $breakdown);
         }
 
-        return new self($like, JobFile::quantity(1 === preg_match('/^\d{1,9}$/', $quantity) ? (int) $quantity : 0), []);
+        return new self($like, JobFile::quantity(PlainNumber::whole($quantity, Job::MOST_PIECES) ?? 0), []);
     }
 
     /** The job that it becomes. */

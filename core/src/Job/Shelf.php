@@ -158,6 +158,12 @@ final readonly class Shelf
         );
     }
 
+    /** Whether it has, or once had, something of its own under this id. */
+    public function knows(string $kind, string $id): bool
+    {
+        return isset($this->own[$kind][$id]) || ('heat' === $kind && isset($this->heat[$id]));
+    }
+
     /** What Wubbin knows, and the blanks of the shop's own: retired ones too, since old jobs are made on them. */
     public function stocked(Catalogue $catalogue): Catalogue
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Log;
 
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Digits;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Run\Defect;
 use Wubbin\Core\Run\Mark;
@@ -81,7 +82,9 @@ final readonly class CsvRow
             if ('' === $value) {
                 return null;
             }
-            $number = is_numeric($value) ? (float) $value : null;
+            // Whoever parts cells by semicolons writes decimals with a comma.
+            $written = str_replace(',', '.', Digits::ascii($value));
+            $number = is_numeric($written) ? (float) $written : null;
 
             return null !== $number && $number >= $least && $number <= $most
                 ? $number

@@ -26,7 +26,7 @@ final readonly class Money
      */
     public static function read(string $typed, Currency $currency): self
     {
-        $text = trim((string) preg_replace('/' . $currency->code . '|\p{Sc}/u', '', $typed));
+        $text = trim((string) preg_replace('/' . $currency->code . '|\p{Sc}/u', '', Digits::ascii($typed)));
         if (1 !== preg_match('/^([+-]?)(\d{1,3}(?:[ \x{00A0}\x{202F}]\d{3})+|\d+)(?:[.,](\d*))?$/u', $text, $found)) {
             throw UnreadableQuantity::notMoney($typed);
         }

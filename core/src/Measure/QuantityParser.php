@@ -64,7 +64,8 @@ final readonly class QuantityParser
     }
 
     /**
-     * A number alone means seconds; "1:30" means a minute and a half.
+     * A number alone means seconds; "1:30" means a minute and a half. After minutes it means seconds and after hours
+     * minutes, as in "1 min 30"; beside another number without a unit it means nothing.
      *
      * @throws UnreadableQuantity
      */
@@ -80,14 +81,20 @@ final readonly class QuantityParser
         }
         preg_match_all('/(\d+(?:[.,]\d+)?) ?([a-z]*)/', $text, $parts, \PREG_SET_ORDER);
         $seconds = 0.0;
+        $before = count($parts) > 1 ? 0.0 : 60.0;
         foreach ($parts as $part) {
-            $seconds +=
-                (float) str_replace(',', '.', $part[1]) *
-                match ($part[2][0] ?? 's') {
-                    'h' => 3600.0,
-                    'm' => 60.0,
-                    default => 1.0,
-                };
+            $unit = match ($part[2][0] ?? '') {
+                'h' => 3600.0,
+                'm' => 60.0,
+                's' => 1.0,
+                default => $before / 60.0,
+            };
+            // After seconds nothing smaller is left, and before any unit nobody knows what is meant.
+            if ($unit < 1.0) {
+                throw UnreadableQuantity::notADuration($typed);
+            }
+            $seconds += (float) str_replace(',', '.', $part[1]) * $unit;
+            $before = $unit;
         }
 
         return Duration::seconds($seconds);
@@ -124,7 +131,7 @@ final readonly class QuantityParser
 
     private function tidy(string $typed): string
     {
-        $text = strtr(mb_strtolower($typed), self::VULGAR);
+        $text = strtr(mb_strtolower(Digits::ascii($typed)), self::VULGAR);
         $text = str_replace(["\u{2212}", "\u{a0}", "\u{202f}"], ['-', ' ', ' '], $text);
 
         return trim((string) preg_replace('/\s+/u', ' ', $text));

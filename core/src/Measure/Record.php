@@ -35,6 +35,12 @@ final readonly class Record
         return new self($this->values + $other->values, $this->path);
     }
 
+    /** @return array<array-key, mixed> as it was decoded */
+    public function raw(): array
+    {
+        return $this->values;
+    }
+
     public function has(string $key): bool
     {
         return isset($this->values[$key]);
@@ -51,10 +57,32 @@ final readonly class Record
         return $value;
     }
 
+    /** @throws BadRecord unless it is one by which something can be found again */
+    public function id(string $key): string
+    {
+        $id = $this->string($key);
+
+        return Id::holds($id) ? $id : throw BadRecord::at($this->place($key), Id::RULE);
+    }
+
     /** @throws BadRecord */
     public function stringOrNull(string $key): ?string
     {
         return $this->has($key) ? $this->string($key) : null;
+    }
+
+    /**
+     * A name as a person types it, without the space round it. Nothing of it is cut.
+     *
+     * @throws BadRecord when it is longer; an empty one is told by whoever needs it
+     */
+    public function name(string $key, int $longest = 120): string
+    {
+        $name = trim($this->string($key));
+
+        return mb_strlen($name) <= $longest
+            ? $name
+            : throw BadRecord::at($this->place($key), sprintf('A name has up to %d characters.', $longest));
     }
 
     /**

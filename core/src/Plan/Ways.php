@@ -84,12 +84,12 @@ final readonly class Ways
         $figures = $this->figures;
         foreach ($recipe->figures ?? [] as $name => $value) {
             if (null !== $recipe && isset($figures[$name])) {
-                $figures[$name] = $figures[$name]->replacedBy($value, $recipe->provenance());
+                $figures[$name] = $figures[$name]->asStored($value, $recipe->provenance());
             }
         }
         foreach ($this->own as $name => $value) {
             if (isset($figures[$name])) {
-                $figures[$name] = $figures[$name]->replacedBy($value, Provenance::person());
+                $figures[$name] = $figures[$name]->asStored($value, Provenance::person());
             }
         }
 

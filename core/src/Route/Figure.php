@@ -6,9 +6,11 @@ namespace Wubbin\Core\Route;
 
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Duration;
+use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Measure\QuantityKind;
+use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Temperature;
 use Wubbin\Core\Measure\UnreadableQuantity;
@@ -43,6 +45,33 @@ final readonly class Figure
         'varnish' => 'Varnish dries',
         'overnight' => 'Drying fully',
         'fuse' => 'Fusing',
+    ];
+
+    /**
+     * What a person can mean, in the unit of its kind: wide of every figure that the trade gives, and short of what is
+     * a slip of the finger (common practice, no source).
+     */
+    private const LIMITS = [
+        'dry' => [0.0, 172_800.0],
+        'trim' => [0.0, 50.0],
+        'dwell' => [1.0, 1800.0],
+        'edges' => [0.0, 1800.0],
+        'pace' => [0.2, 100.0],
+        'prepress' => [0.0, 120.0],
+        'tack' => [0.0, 60.0],
+        'again' => [1.0, 600.0],
+        'still' => [0.0, 600.0],
+        'soak' => [1.0, 3600.0],
+        'coats' => [1.0, 20.0],
+        'coat_wait' => [0.0, 86_400.0],
+        'hinge' => [0.0, 100.0],
+        'carrier' => [0.0, 200.0],
+        'melt' => [5.0, 3600.0],
+        'set' => [0.0, 3600.0],
+        'overlap' => [0.0, 30.0],
+        'varnish' => [0.0, 604_800.0],
+        'overnight' => [0.0, 604_800.0],
+        'fuse' => [5.0, 1800.0],
     ];
 
     /**
@@ -108,23 +137,76 @@ final readonly class Figure
     }
 
     /**
-     * A figure that somebody set in place of this one.
+     * A figure that somebody sets in place of this one.
      *
-     * @throws UnreadableQuantity when it cannot be: negative, or out of all sense
+     * @throws UnreadableQuantity when it lies outside what a person can mean, or is a part of a count
      */
     public function replacedBy(float $value, Provenance $provenance): self
     {
-        [$least, $most] = match ($this->kind) {
-            QuantityKind::Duration => [0.0, 86_400.0],
-            QuantityKind::Temperature => [20.0, 260.0],
-            QuantityKind::Count => [1.0, 20.0],
-            default => [0.0, 1000.0],
-        };
-        if (!is_finite($value) || $value < $least || $value > $most) {
-            throw UnreadableQuantity::outOfRange('This', self::number($least), self::number($most));
+        if (QuantityKind::Count === $this->kind && floor($value) !== $value) {
+            throw new UnreadableQuantity('Write a whole number, such as 3.');
+        }
+        $set = $this->asStored($value, $provenance);
+        if ($set->value !== $value || !$set->isSensible()) {
+            [$least, $most] = $this->limits();
+            throw UnreadableQuantity::outOfRange('This', $this->shown($least), $this->shown($most));
         }
 
-        return new self($this->id, $this->kind, $value, $this->range, null, null, $provenance);
+        return $set;
+    }
+
+    /** A figure that was set in place of this one, whatever it is: plans are made with it, and say where it is none. */
+    public function asStored(float $value, Provenance $provenance): self
+    {
+        $value = is_finite($value) ? max(0.0, min(1.0e6, $value)) : 0.0;
+
+        return new self(
+            $this->id,
+            $this->kind,
+            QuantityKind::Count === $this->kind ? max(1.0, min(100.0, round($value))) : $value,
+            $this->range,
+            null,
+            null,
+            $provenance,
+        );
+    }
+
+    /**
+     * As it was typed, in its own unit.
+     *
+     * @throws UnreadableQuantity
+     */
+    public function read(string $typed, QuantityParser $parser): float
+    {
+        $value = match ($this->kind) {
+            QuantityKind::Duration => $parser->duration($typed)->seconds,
+            QuantityKind::Temperature => $parser->temperature($typed)->celsius,
+            QuantityKind::Count, QuantityKind::Speed => PlainNumber::read($typed, 9_999_999.0) ??
+                throw new UnreadableQuantity('Write a number, such as 3.'),
+            default => $parser->length($typed)->mm,
+        };
+
+        return $this->replacedBy($value, $this->provenance)->value;
+    }
+
+    /** Whether a person can mean it. */
+    public function isSensible(): bool
+    {
+        [$least, $most] = $this->limits();
+
+        return null !== $this->restOf || ($this->value >= $least && $this->value <= $most);
+    }
+
+    /** @return array{float, float} the least and the most that a person can mean, in the unit of its kind */
+    public function limits(): array
+    {
+        return self::LIMITS[$this->id] ??
+            match ($this->kind) {
+                QuantityKind::Duration => [0.0, 86_400.0],
+                QuantityKind::Temperature => [20.0, 260.0],
+                QuantityKind::Count => [1.0, 20.0],
+                default => [0.0, 1000.0],
+            };
     }
 
     public function label(): string
@@ -176,8 +258,21 @@ final readonly class Figure
         };
     }
 
-    private static function number(float $value): string
+    /** With its unit, as a message says it. */
+    private function shown(float $value): string
     {
-        return rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.');
+        [$shown, $unit] = match ($this->kind) {
+            QuantityKind::Duration => match (true) {
+                $value >= 7200.0 => [$value / 3600.0, ' h'],
+                $value >= 120.0 => [$value / 60.0, ' min'],
+                default => [$value, ' s'],
+            },
+            QuantityKind::Temperature => [$value, ' °C'],
+            QuantityKind::Speed => [$value, ' mm/s'],
+            QuantityKind::Count => [$value, ''],
+            default => [$value, ' mm'],
+        };
+
+        return rtrim(rtrim(number_format($shown, 1, '.', ''), '0'), '.') . $unit;
     }
 }

@@ -20,6 +20,7 @@ final readonly class Recipe
 {
     public const FORMAT = 'wubbin-recipe';
     public const VERSION = 1;
+    public const LONGEST_NOTE = 2000;
     public const HOTTEST_C = 260.0;
 
     /**
@@ -48,6 +49,22 @@ final readonly class Recipe
      */
     public static function fromRecord(Record $record, Catalogue $catalogue): self
     {
+        return self::read($record, $catalogue, false);
+    }
+
+    /**
+     * One that is in the shop already: a figure that nobody can mean stays, and the plans that go by it say so.
+     *
+     * @throws BadRecord naming the field
+     */
+    public static function fromStored(Record $record, Catalogue $catalogue): self
+    {
+        return self::read($record, $catalogue, true);
+    }
+
+    /** @throws BadRecord */
+    private static function read(Record $record, Catalogue $catalogue, bool $stored): self
+    {
         $name = trim($record->words('name'));
         if ('' === $name || mb_strlen($name) > 120) {
             throw BadRecord::at('name', 'Give the recipe a name of up to 120 characters.');
@@ -68,18 +85,18 @@ final readonly class Recipe
         }
 
         return new self(
-            $record->string('id'),
+            $stored ? $record->string('id') : $record->id('id'),
             max(1, $record->has('recipe_version') ? $record->integer('recipe_version') : 1),
             $name,
             $route->id,
             $medium,
             $heat,
-            self::figures($record->recordOrNull('figures'), $route),
+            self::figures($record->recordOrNull('figures'), $route, $stored),
             $temperature,
             $record->wordsOrNull('pressure'),
             self::peel($record->recordOrNull('peel'), $temperature),
             $record->wordsOrNull('print_side'),
-            mb_substr($record->wordsOrNull('note') ?? '', 0, 2000),
+            self::note($record->wordsOrNull('note') ?? ''),
         );
     }
 
@@ -145,20 +162,31 @@ final readonly class Recipe
     }
 
     /** @return array<string, float> */
-    private static function figures(?Record $given, Route $route): array
+    private static function figures(?Record $given, Route $route, bool $stored): array
     {
         $figures = [];
         foreach ($given?->keys() ?? [] as $name) {
             $figure =
                 $route->figures[$name] ?? throw BadRecord::at('figures.' . $name, 'This route has no such figure.');
             try {
-                $figures[$name] = $figure->replacedBy($given?->number($name) ?? 0.0, $figure->provenance)->value;
+                $value = $given?->number($name) ?? 0.0;
+                $figures[$name] = ($stored
+                    ? $figure->asStored($value, $figure->provenance)
+                    : $figure->replacedBy($value, $figure->provenance)
+                )->value;
             } catch (UnreadableQuantity $e) {
                 throw BadRecord::at('figures.' . $name, $e->getMessage());
             }
         }
 
         return $figures;
+    }
+
+    private static function note(string $note): string
+    {
+        return mb_strlen($note) <= self::LONGEST_NOTE
+            ? $note
+            : throw BadRecord::at('note', sprintf('A note has room for %d characters.', self::LONGEST_NOTE));
     }
 
     private static function peel(?Record $given, ?Temperature $press): ?PeelRule

@@ -49,6 +49,7 @@ final readonly class PressChecks
         } else {
             array_push($checks, ...$this->heat());
         }
+        array_push($checks, ...$this->figures());
         array_push($checks, ...$this->scorch());
         array_push($checks, ...$this->care());
         array_push($checks, ...$this->supports());
@@ -103,6 +104,36 @@ final readonly class PressChecks
                         ]),
                         Phrase::of('Take another mug or another press.'),
                     );
+        }
+
+        return $checks;
+    }
+
+    /**
+     * A figure was stored before anybody asked whether a person can mean it.
+     *
+     * @return list<Check>
+     */
+    private function figures(): array
+    {
+        $checks = [];
+        foreach ($this->setup->ways->figures as $figure) {
+            if (!$figure->isSensible()) {
+                [$least, $most] = $figure->limits();
+                $checks[] = Check::found(
+                    'figure.' . str_replace('_', '-', $figure->id),
+                    Stage::Heat,
+                    Severity::Stop,
+                    'figure.' . $figure->id,
+                    Phrase::of($figure->label() . ' is {value}: nobody can mean that.', [
+                        'value' => $figure->quantity(),
+                    ]),
+                    Phrase::of('Write one from {least} to {most}.', [
+                        'least' => $figure->quantity($least),
+                        'most' => $figure->quantity($most),
+                    ]),
+                );
+            }
         }
 
         return $checks;

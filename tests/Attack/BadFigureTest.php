@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Tests\Attack;
+
+use Doctrine\ORM\EntityManagerInterface;
+use PHPUnit\Framework\Attributes\TestWith;
+use Wubbin\Job\StoredJob;
+use Wubbin\Tests\Support\ShopTestCase;
+
+/** Nothing that a person cannot mean comes in, and nothing is cut without a word. */
+final class BadFigureTest extends ShopTestCase
+{
+    #[TestWith(['figure.dwell', '0', 'from 1 s to 30 min'])]
+    #[TestWith(['figure.dwell', '24 h', 'from 1 s to 30 min'])]
+    #[TestWith(['figure.dwell', '1 30', 'not a time'])]
+    #[TestWith(['figure.prepress', '3abc', 'not a time'])]
+    #[TestWith(['figure.nothing', '3', 'no such figure'])]
+    #[TestWith(['medium', 'film-of-the-moon', 'Choose one'])]
+    #[TestWith(['marking', "\u{202e}", 'Choose one'])]
+    #[TestWith(['heat', 'nobody-has-it', 'Choose one'])]
+    #[TestWith(['recipe', 'never-written', 'Choose one'])]
+    #[TestWith(['school.coats', 'coats-99', 'Choose one'])]
+    #[TestWith(['school.weather', 'rain', 'Choose one'])]
+    #[TestWith(['override.no such check', 'because', 'no such check'])]
+    #[TestWith(['quantity', '3abc', 'from 1 to 10 000'])]
+    #[TestWith(['due', "2026-12-05\0", 'cannot be stored'])]
+    public function testItIsToldAtItsField(string $field, string $typed, string $told): void
+    {
+        $this->readyJob();
+        $job = $this->read($this->ask('GET', '/api/jobs/crew'));
+        $problem = $this->read(
+            $this->ask('PATCH', '/api/jobs/crew', [
+                'revision' => $job->integer('revision'),
+                'changes' => [$field => $typed],
+            ]),
+            422,
+        );
+        self::assertStringContainsString($told, $problem->record('errors')->string($field));
+        self::assertEquals($job, $this->read($this->ask('GET', '/api/jobs/crew')), 'nothing was changed');
+    }
+
+    public function testANameOfAMegabyteIsRefusedEverywhere(): void
+    {
+        $this->readyJob();
+        $long = str_repeat('x', 1 << 20);
+        $job = $this->read($this->ask('GET', '/api/jobs/crew'))->integer('revision');
+        $copy = ['kind' => 'bases', 'like' => 'press-pad', 'label' => $long, 'typed' => ['thickness' => '2 mm']];
+        foreach (
+            [
+                ['PATCH', '/api/jobs/crew', ['revision' => $job, 'changes' => ['override.face.mirrored' => $long]]],
+                ['POST', '/api/shelf/own', ['id' => 'mat'] + $copy],
+                ['POST', '/api/shelf/own', ['id' => 'mat', 'label' => str_repeat('x', 121)] + $copy],
+                ['PUT', '/api/day/pins', ['activity' => $long, 'day' => '2026-12-05', 'time' => '10:00']],
+                ['PATCH', '/api/settings', ['currency' => $long]],
+            ]
+            as [$method, $path, $body]
+        ) {
+            $this->read($this->ask($method, $path, $body), 422);
+        }
+    }
+
+    /** It was taken once, and a shop may have it: it opens, is planned with, and stands as a stop. */
+    public function testAFigureThatWasStoredBeforeStandsAsAStop(): void
+    {
+        $this->readyJob();
+        $entities = $this->service(EntityManagerInterface::class);
+        foreach ([0.0, 86_400.0, -5.0] as $dwell) {
+            $entities
+                ->getConnection()
+                ->executeStatement(
+                    'UPDATE job SET document = json_set(document, ' .
+                        "'$.transfers[0].choices.figures', json_object('dwell', CAST(? AS REAL))) WHERE id = 'crew'",
+                    [$dwell],
+                );
+            $entities->clear();
+            $job = $this->read($this->ask('GET', '/api/jobs/crew'));
+            $checks = [];
+            foreach ($job->record('plan')->records('transfers')[0]->records('checks') as $check) {
+                $checks[$check->string('id')] = $check->string('severity');
+            }
+            self::assertSame('stop', $checks['figure.dwell'] ?? null, (string) $dwell);
+        }
+        self::assertNotNull($entities->find(StoredJob::class, 'crew'));
+    }
+
+    public function testAddressesThatCannotBeReadAreNobodysFault(): void
+    {
+        foreach (
+            ['/api/jobs?words=%ff', '/api/logbook?words=%00', '/api/jobs?words[]=a', '/api/costs?x=%c3%28']
+            as $path
+        ) {
+            $problem = $this->read($this->ask('GET', $path), 400);
+            self::assertStringNotContainsString('inside Wubbin', $problem->string('title'), $path);
+        }
+    }
+}
