@@ -14,17 +14,24 @@ use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
+use Wubbin\Storage\DatabaseFile;
+use Wubbin\Storage\ErrorNumber;
+use Wubbin\Storage\StorageTrouble;
+use Wubbin\Storage\TroubleKind;
 
 /** Turns whatever was thrown into a problem that a person can act on; never a stack trace. */
 #[AsEventListener(priority: 10)]
 final readonly class ProblemListener
 {
-    public function __construct(private LoggerInterface $logger) {}
+    public function __construct(private LoggerInterface $logger, private DatabaseFile $database) {}
 
     public function __invoke(ExceptionEvent $event): void
     {
         $thrown = $event->getThrowable();
+        $trouble = StorageTrouble::in($thrown, $this->database->path());
+        $number = ErrorNumber::next();
         $problem = match (true) {
+            null !== $trouble => Problem::fromTrouble($trouble),
             $thrown instanceof Problem => $thrown,
             $thrown instanceof Refusal => Problem::fromRefusal($thrown),
             $thrown instanceof RefusedEdit => Problem::fromRefusal(InvalidInput::fields($thrown->problems)),
@@ -35,13 +42,17 @@ final readonly class ProblemListener
                 InvalidInput::field('value', $thrown->getMessage()),
             ),
             $thrown instanceof HttpExceptionInterface => Problem::unexpected($thrown->getStatusCode()),
-            default => Problem::unexpected(),
+            default => Problem::unexpected(number: $number),
         };
-        if (500 === $problem->status) {
-            $this->logger->critical($thrown->getMessage(), ['exception' => $thrown]);
+        if (500 === $problem->status || (null !== $trouble && TroubleKind::Busy !== $trouble->kind)) {
+            $this->logger->critical(
+                sprintf('%s: %s %s', $number, $event->getRequest()->getMethod(), $event->getRequest()->getPathInfo()),
+                ['exception' => $thrown],
+            );
         }
+        $headers = null === $problem->retryAfter ? [] : ['Retry-After' => (string) $problem->retryAfter];
         $event->setResponse(
-            new JsonResponse($problem, $problem->status, ['Content-Type' => 'application/problem+json']),
+            new JsonResponse($problem, $problem->status, $headers + ['Content-Type' => 'application/problem+json']),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace Wubbin\Http;
 
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
+use Wubbin\Storage\Disk;
 
 /**
  * Lets in only the page's own requests. The Host list stops a foreign name from being rebound to this machine; the
@@ -16,7 +17,7 @@ final readonly class RequestGuard
 {
     public const HEADER = 'X-Wubbin';
 
-    public function __construct(private string $allowedHosts) {}
+    public function __construct(private string $allowedHosts, private Disk $disk) {}
 
     public function __invoke(RequestEvent $event): void
     {
@@ -42,6 +43,7 @@ final readonly class RequestGuard
         ) {
             throw Problem::forbidden('Only Wubbin’s own page may change things.');
         }
+        $this->disk->hold();
         $this->refuseTruncated(
             $request->headers->get('Content-Length'),
             0 === $request->files->count() && 0 === $request->request->count(),

@@ -34,11 +34,11 @@ final readonly class FileStore
             !@mkdir($this->dataDirectory . '/incoming', 0o700, true) &&
             !is_dir($this->dataDirectory . '/incoming')
         ) {
-            throw new \RuntimeException('The data directory cannot be written to.');
+            throw StorageTrouble::readOnly();
         }
         $name = bin2hex(random_bytes(16));
         if (!copy($path, $this->parked($name))) {
-            throw new \RuntimeException('The file could not be written: is the disk full?');
+            throw StorageTrouble::full();
         }
 
         return $name;
@@ -80,12 +80,12 @@ final readonly class FileStore
     {
         $path = $this->path($sha256, $name);
         if (!is_dir(dirname($path)) && !@mkdir(dirname($path), 0o700, true) && !is_dir(dirname($path))) {
-            throw new \RuntimeException('The data directory cannot be written to.');
+            throw StorageTrouble::readOnly();
         }
         $temporary = $path . '.' . bin2hex(random_bytes(4)) . '.part';
         try {
             if (!$write($temporary) || !rename($temporary, $path)) {
-                throw new \RuntimeException('The file could not be written: is the disk full?');
+                throw StorageTrouble::full();
             }
         } finally {
             if (is_file($temporary)) {

@@ -6,6 +6,7 @@ namespace Wubbin\Storage;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\Migrations\DependencyFactory;
+use Doctrine\Migrations\Metadata\AvailableMigration;
 use Doctrine\Migrations\MigratorConfiguration;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -20,16 +21,27 @@ final class MigrateCommand extends Command
         private readonly DependencyFactory $migrations,
         private readonly Connection $connection,
         private readonly string $dataDirectory,
+        private readonly DatabaseFile $database,
+        private readonly Disk $disk,
     ) {
         parent::__construct();
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        if (!is_dir($this->dataDirectory) && !mkdir($this->dataDirectory, 0o700, true)) {
-            throw new \RuntimeException('The data directory cannot be made: ' . $this->dataDirectory);
+        if (!is_dir($this->dataDirectory) && !@mkdir($this->dataDirectory, 0o700, true)) {
+            throw new \RuntimeException('The shop’s directory cannot be made: ' . $this->dataDirectory);
         }
-        $existed = is_file($this->dataDirectory . '/wubbin.sqlite');
+        $existed = $this->database->exists();
+        if ($existed || is_dir($this->dataDirectory . '/files')) {
+            // Pictures without a database are what is left of a shop, not an empty one.
+            $this->database->check($this->known());
+        }
+        $this->disk->hold();
+        $this->closeToOthers();
+        if (!$existed) {
+            $this->database->create();
+        }
         $this->migrations->getMetadataStorage()->ensureInitialized();
         $plan = $this->migrations
             ->getMigrationPlanCalculator()
@@ -46,5 +58,28 @@ final class MigrateCommand extends Command
         $output->writeln('The database is up to date.');
 
         return Command::SUCCESS;
+    }
+
+    /** @return list<string> */
+    private function known(): array
+    {
+        return array_values(
+            array_map(
+                static fn(AvailableMigration $one): string => (string) $one->getVersion(),
+                $this->migrations->getMigrationRepository()->getMigrations()->getItems(),
+            ),
+        );
+    }
+
+    /** Customers, prices and photos are nobody else's on this machine. */
+    private function closeToOthers(): void
+    {
+        if (!is_writable($this->dataDirectory)) {
+            throw StorageTrouble::readOnly();
+        }
+        @chmod($this->dataDirectory, 0o700);
+        foreach ((array) glob($this->database->path() . '*') as $file) {
+            @chmod((string) $file, 0o600);
+        }
     }
 }

@@ -6,6 +6,7 @@ namespace Wubbin\Task;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
+use Psr\Log\LoggerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\AutowireLocator;
 use Symfony\Component\Uid\Uuid;
@@ -14,6 +15,7 @@ use Wubbin\Core\Measure\Record;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
+use Wubbin\Storage\ErrorNumber;
 use Wubbin\Storage\FileStore;
 use Wubbin\Storage\Instant;
 
@@ -39,6 +41,7 @@ final readonly class TaskQueue
         private FileStore $files,
         #[AutowireLocator('wubbin.task', defaultIndexMethod: 'kind')] private ServiceProviderInterface $handlers,
         private ClockInterface $clock,
+        private LoggerInterface $logger,
     ) {}
 
     /** @param array<string, mixed> $input */
@@ -124,8 +127,9 @@ final readonly class TaskQueue
         } catch (Refusal $refusal) {
             $this->fail($id, $worker, $refusal);
         } catch (\Throwable $e) {
-            error_log((string) $e);
-            $this->fail($id, $worker, null);
+            $number = ErrorNumber::next();
+            $this->logger->critical($number . ': ' . $task->kind, ['exception' => $e]);
+            $this->fail($id, $worker, null, $number);
 
             throw $e;
         } finally {
@@ -168,8 +172,11 @@ final readonly class TaskQueue
         return 1 === $taken ? $id : null;
     }
 
-    /** @param Refusal|null $why nothing where the fault is Wubbin's own */
-    private function fail(string $id, string $worker, ?Refusal $why): void
+    /**
+     * @param Refusal|null $why nothing where the fault is Wubbin's own
+     * @param string $number under which the log tells more of that
+     */
+    private function fail(string $id, string $worker, ?Refusal $why, string $number = ''): void
     {
         $kind = match (true) {
             null === $why => 'unexpected',
@@ -180,7 +187,11 @@ final readonly class TaskQueue
             $id,
             $worker,
             TaskState::Failed,
-            (object) ['kind' => $kind, 'title' => $why?->getMessage() ?? '', 'errors' => (object) ($why->errors ?? [])],
+            (object) [
+                'kind' => $kind,
+                'title' => $why?->getMessage() ?? $number,
+                'errors' => (object) ($why->errors ?? []),
+            ],
         );
     }
 

@@ -43,7 +43,7 @@ final readonly class TaskView
     {
         $errors = $failure->record('errors')->stringMap();
         $problem = match ($failure->string('kind')) {
-            'unexpected' => Problem::unexpected(),
+            'unexpected' => Problem::unexpected(number: $failure->string('title')),
             'not-found' => Problem::fromRefusal(new NotFound($failure->string('title'))),
             default => Problem::fromRefusal(
                 InvalidInput::fields([] === $errors ? ['file' => $failure->string('title')] : $errors),

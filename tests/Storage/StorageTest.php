@@ -13,6 +13,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Tools\SchemaTool;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\BufferedOutput;
+use Wubbin\Storage\DatabaseFile;
+use Wubbin\Storage\Disk;
 use Wubbin\Storage\FileStore;
 use Wubbin\Storage\Instant;
 use Wubbin\Storage\MigrateCommand;
@@ -160,6 +162,12 @@ final class StorageTest extends ShopTestCase
             ]),
             new ExistingConnection($connection),
         );
-        (new MigrateCommand($migrations, $connection, $this->data))->run(new ArrayInput([]), $output);
+        (new MigrateCommand(
+            $migrations,
+            $connection,
+            $this->data,
+            $this->service(DatabaseFile::class),
+            $this->service(Disk::class),
+        ))->run(new ArrayInput([]), $output);
     }
 }
