@@ -10,6 +10,7 @@ declare(strict_types=1);
 use Symfony\Component\Filesystem\Filesystem;
 use Wubbin\Artwork\Artwork;
 use Wubbin\Artwork\BentPictures;
+use Wubbin\Artwork\PrivateDetails;
 use Wubbin\Artwork\RasterFile;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\PictureKind;
@@ -35,7 +36,7 @@ try {
     $jpeg = $image->getImageBlob();
     $image->clear();
     $files = new FileStore($directory);
-    $pen = new Pen($files, new BentPictures($files, new RasterFile()));
+    $pen = new Pen($files, new BentPictures($files, new RasterFile()), new PrivateDetails($files));
     $pdf = new BarePdf('P', 'mm', [210.0, 297.0]);
     for ($n = 1; $n <= 20; ++$n) {
         $comment = 'picture ' . $n;

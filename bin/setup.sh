@@ -54,6 +54,8 @@ missing_packages() {
   command -v composer >/dev/null || echo composer
   command -v unzip >/dev/null || echo unzip
   command -v rsvg-convert >/dev/null || echo librsvg2-bin
+  command -v exiftool >/dev/null || echo libimage-exiftool-perl
+  command -v prlimit >/dev/null || echo util-linux
   command -v fc-match >/dev/null || echo fontconfig
   [ -e /usr/share/color/icc/sRGB.icc ] || [ -e /usr/share/color/icc/ghostscript/srgb.icc ] || echo icc-profiles-free
   command -v pdftocairo >/dev/null || echo poppler-utils

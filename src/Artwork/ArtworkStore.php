@@ -20,6 +20,7 @@ final readonly class ArtworkStore
 {
     public function __construct(
         private PictureReader $reader,
+        private PrivateDetails $details,
         private FileStore $files,
         private EntityManagerInterface $entities,
         private ClockInterface $clock,
@@ -38,6 +39,18 @@ final readonly class ArtworkStore
         ?string $madeOf = null,
         Progress $progress = new Unwatched(),
     ): Artwork {
+        return $this->within(
+            fn(string $into): Artwork => $this->takeClean(
+                $this->details->without($path, $into),
+                $name,
+                $madeOf,
+                $progress,
+            ),
+        );
+    }
+
+    private function takeClean(string $path, string $name, ?string $madeOf, Progress $progress): Artwork
+    {
         $known = $this->find((string) hash_file('sha256', $path));
         if (null !== $known) {
             if (null === $known->picture()->traits) {
@@ -47,7 +60,7 @@ final readonly class ArtworkStore
 
             return $known;
         }
-        $artwork = $this->read($path, $name, $madeOf, $progress);
+        $artwork = $this->readClean($path, $name, $madeOf, $progress);
         $this->entities->persist($artwork);
         $this->entities->flush();
 
@@ -65,9 +78,19 @@ final readonly class ArtworkStore
         ?string $madeOf = null,
         Progress $progress = new Unwatched(),
     ): Artwork {
-        $into = sys_get_temp_dir() . '/wubbin-' . bin2hex(random_bytes(8));
-        mkdir($into, 0o700);
-        try {
+        return $this->within(
+            fn(string $into): Artwork => $this->readClean(
+                $this->details->without($path, $into),
+                $name,
+                $madeOf,
+                $progress,
+            ),
+        );
+    }
+
+    private function readClean(string $path, string $name, ?string $madeOf, Progress $progress): Artwork
+    {
+        return $this->within(function (string $into) use ($path, $name, $madeOf, $progress): Artwork {
             $read = $this->reader->read($path, $into, $progress);
             $progress->at(0.7, 'Looking at its pixels');
             $traits = Traits::of(WorkingBitmap::of($into . '/' . ReadPicture::PREVIEW));
@@ -76,11 +99,27 @@ final readonly class ArtworkStore
             foreach ([ReadPicture::PREVIEW, $read->form] as $made) {
                 $this->files->write($sha256, $made, static fn(string $to): bool => copy($into . '/' . $made, $to));
             }
+
+            return Artwork::fromRead($sha256, self::tidy($name), $read, $traits, $madeOf, $this->clock->now());
+        });
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(string): T $work in a directory that is gone afterwards
+     *
+     * @return T
+     */
+    private function within(\Closure $work): mixed
+    {
+        $into = sys_get_temp_dir() . '/wubbin-' . bin2hex(random_bytes(8));
+        mkdir($into, 0o700);
+        try {
+            return $work($into);
         } finally {
             (new Filesystem())->remove($into);
         }
-
-        return Artwork::fromRead($sha256, self::tidy($name), $read, $traits, $madeOf, $this->clock->now());
     }
 
     /** The picture at the size at which it is examined. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Wubbin\Artwork;
 
-use Symfony\Component\Process\Process;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Blank\Bend;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Storage\FileStore;
+use Wubbin\Task\OutsideProgram;
 
 /** Pictures bent for pieces that taper. */
 final readonly class BentPictures
@@ -122,7 +122,7 @@ final readonly class BentPictures
         $visible = $artwork->visibleInForm();
         $base = sys_get_temp_dir() . '/wubbin-' . bin2hex(random_bytes(8));
         try {
-            (new Process(
+            OutsideProgram::run(
                 [
                     'pdftocairo',
                     '-png',
@@ -135,8 +135,8 @@ final readonly class BentPictures
                     $form,
                     $base,
                 ],
-                timeout: self::SECONDS,
-            ))->mustRun();
+                self::SECONDS,
+            );
             $image = $this->raster->open($base . '.png', 'png');
         } finally {
             if (is_file($base . '.png')) {

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Wubbin\Artwork;
 
-use Symfony\Component\Process\Exception\ProcessTimedOutException;
-use Symfony\Component\Process\Process;
+use Wubbin\Refusal\Exhausted;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
+use Wubbin\Task\OutsideProgram;
+use Wubbin\Task\ProgramFailed;
 
 /** Reads the first page of a PDF as a drawing. */
 final readonly class PdfReader
 {
-    private const SECONDS = 8;
+    private const SECONDS = 8.0;
 
     public function __construct(private SvgReader $svg) {}
 
@@ -41,24 +42,22 @@ final readonly class PdfReader
     /** @param non-empty-list<string> $command */
     private function run(array $command): string
     {
-        $process = new Process($command, timeout: self::SECONDS);
         try {
-            $process->run();
-        } catch (ProcessTimedOutException) {
+            return OutsideProgram::run($command, self::SECONDS);
+        } catch (Exhausted $e) {
+            throw $e->isAboutTime()
+                ? InvalidInput::field(
+                    'file',
+                    'This PDF takes too long to draw. Export the page you want as PNG or SVG.',
+                )
+                : $e;
+        } catch (ProgramFailed $e) {
             throw InvalidInput::field(
                 'file',
-                'This PDF takes too long to draw. Export the page you want as PNG or SVG.',
-            );
-        }
-        if (!$process->isSuccessful()) {
-            throw InvalidInput::field(
-                'file',
-                str_contains($process->getErrorOutput(), 'password')
+                str_contains($e->getMessage(), 'password')
                     ? 'This PDF is locked with a password. Save it without one.'
                     : 'This PDF is damaged: its first page cannot be drawn. Export it again, or save the page as PNG.',
             );
         }
-
-        return $process->getOutput();
     }
 }

@@ -14,6 +14,9 @@ final readonly class PictureReader
     /** A raster picture of more pixels takes about a second or longer. */
     private const MANY_PIXELS = 6_000_000;
 
+    /** So does a drawing of more bytes. */
+    private const LARGE_DRAWING = 500_000;
+
     public function __construct(private RasterReader $raster, private SvgReader $svg, private PdfReader $pdf) {}
 
     /**
@@ -26,6 +29,7 @@ final readonly class PictureReader
 
         return str_starts_with($head, '%PDF-') ||
             'heic' === RasterFile::decoderFor($head) ||
+            (filesize($path) > self::LARGE_DRAWING && false === $size && null === RasterFile::decoderFor($head)) ||
             (false !== $size && $size[0] * $size[1] > self::MANY_PIXELS && RasterFile::takes($size[0], $size[1]));
     }
 
@@ -43,7 +47,7 @@ final readonly class PictureReader
         return match (true) {
             '' === $head => throw InvalidInput::field('file', 'This file is empty.'),
             null !== $decoder => $this->raster->read($path, $decoder, $into, $progress),
-            1 === preg_match('/<svg[\s>]|<!DOCTYPE\s+svg|<\?xml/i', $head) => $this->svg->read($path, $into),
+            1 === preg_match('/<svg[\s>]|<!DOCTYPE\s+svg|<\?xml/i', $head) => $this->svg->read($path, $into, $progress),
             str_starts_with($head, '%PDF-') => $this->pdf->read($path, $into),
             default => throw InvalidInput::field(
                 'file',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Artwork;
 
+use Wubbin\Refusal\Exhausted;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
@@ -50,9 +51,17 @@ final readonly class RasterFile
             $image->readImage($decoder . ':' . $path . '[0]');
 
             return $image;
-        } catch (\ImagickException) {
-            throw self::damaged($decoder);
+        } catch (\ImagickException $e) {
+            throw self::failed($e, $decoder);
         }
+    }
+
+    /** What it means that a picture could not be unpacked, or what was made of it could not be held. */
+    public static function failed(\ImagickException $thrown, string $decoder): Refusal
+    {
+        return 1 === preg_match('/resources? exhausted|memory allocation failed|cache/i', $thrown->getMessage())
+            ? Exhausted::memory()
+            : self::damaged($decoder);
     }
 
     public static function damaged(string $decoder): InvalidInput

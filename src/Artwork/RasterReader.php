@@ -24,8 +24,8 @@ final readonly class RasterReader
     {
         try {
             return $this->convert($path, $decoder, $into, $progress);
-        } catch (\ImagickException) {
-            throw RasterFile::damaged($decoder);
+        } catch (\ImagickException $e) {
+            throw RasterFile::failed($e, $decoder);
         }
     }
 
@@ -33,6 +33,9 @@ final readonly class RasterReader
     private function convert(string $path, string $decoder, string $into, Progress $progress): ReadPicture
     {
         $progress->at(0.05, 'Reading the file');
+        if ('jpeg' === $decoder && !JpegEnd::isThere((string) file_get_contents($path))) {
+            throw RasterFile::damaged($decoder);
+        }
         $image = $this->file->open($path, $decoder);
         $progress->at(0.3, 'Turning it upright, its colours to sRGB');
         $untouched = $this->isPlain($image, $path, $decoder);

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Wubbin\Artwork;
 
-use Symfony\Component\Process\Process;
+use Wubbin\Task\OutsideProgram;
+use Wubbin\Task\ProgramFailed;
 
 /** Finds the fonts that a drawing asks for and this machine does not have, and what is drawn in their place. */
 final readonly class SvgFonts
 {
+    private const SECONDS = 5.0;
+
     /** Families that stand for whatever there is. */
     private const GENERIC = [
         'serif',
@@ -67,16 +70,11 @@ final readonly class SvgFonts
     private function match(string $family): ?string
     {
         // What fontconfig reads as a pattern is only a name here.
-        $process = new Process(
-            [
-                'fc-match',
-                '--format=%{family}',
-                str_replace(['\\', '-', ':', ','], ['\\\\', '\\-', '\\:', '\\,'], $family),
-            ],
-            timeout: 5,
-        );
-        $process->run();
-
-        return $process->isSuccessful() ? $process->getOutput() : null;
+        $pattern = str_replace(['\\', '-', ':', ','], ['\\\\', '\\-', '\\:', '\\,'], $family);
+        try {
+            return OutsideProgram::run(['fc-match', '--format=%{family}', $pattern], self::SECONDS);
+        } catch (ProgramFailed) {
+            return null;
+        }
     }
 }

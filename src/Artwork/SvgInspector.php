@@ -10,6 +10,9 @@ use Wubbin\Refusal\Refusal;
 /** Refuses drawings that could run something, fetch something, or swell when they are read. */
 final readonly class SvgInspector
 {
+    /** Drawing so many takes about half a minute here. */
+    public const MOST_ELEMENTS = 200_000;
+
     private const SVG = 'http://www.w3.org/2000/svg';
 
     /** What draws its `href`; a link's address is never followed and does no harm. */
@@ -47,14 +50,40 @@ final readonly class SvgInspector
                 'This is not a well-formed SVG drawing. Save it again from your drawing program.',
             );
         }
-        foreach ($document->getElementsByTagName('*') as $element) {
-            $this->inspectElement($element);
+        $shapes = 0;
+        // From one to the next: a list of all would be counted through anew for each.
+        for ($node = $root; null !== $node; $node = self::after($node, $root)) {
+            if ($node instanceof \DOMElement) {
+                $this->inspectElement($node);
+                if (++$shapes > self::MOST_ELEMENTS) {
+                    throw InvalidInput::field(
+                        'file',
+                        sprintf(
+                            'This drawing has more than %s parts. Simplify it, or export it as PNG.',
+                            number_format(self::MOST_ELEMENTS, 0, '', ' '),
+                        ),
+                    );
+                }
+            }
         }
         foreach ($document->childNodes as $node) {
             if ($node instanceof \DOMProcessingInstruction && 'xml-stylesheet' === $node->target) {
                 throw InvalidInput::field('file', 'This SVG takes its styles from another file. Save it as plain SVG.');
             }
         }
+    }
+
+    /** The next node in the order of the text. */
+    private static function after(\DOMNode $node, \DOMNode $root): ?\DOMNode
+    {
+        if (null !== $node->firstChild) {
+            return $node->firstChild;
+        }
+        while (null !== $node && $node !== $root && null === $node->nextSibling) {
+            $node = $node->parentNode;
+        }
+
+        return null === $node || $node === $root ? null : $node->nextSibling;
     }
 
     private function inspectElement(\DOMElement $element): void

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Wubbin\Artwork;
 
-use Symfony\Component\Process\Exception\ProcessTimedOutException;
-use Symfony\Component\Process\Process;
 use Wubbin\Core\Artwork\PictureKind;
+use Wubbin\Refusal\Exhausted;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
+use Wubbin\Task\OutsideProgram;
+use Wubbin\Task\ProgramFailed;
+use Wubbin\Task\Progress;
+use Wubbin\Task\Unwatched;
 
 /** Reads pictures drawn as lines. What could reach outside the file or run is refused before anything renders it. */
 final readonly class SvgReader
@@ -16,16 +19,18 @@ final readonly class SvgReader
     /** Fine enough that the visible part is found to a tenth of a millimetre on an A4 sheet. */
     private const MEASURE_PIXELS = 2000;
     private const PREVIEW_PIXELS = 1400;
-    private const SECONDS = 15;
+    private const SECONDS = 25.0;
 
     public function __construct(private SvgInspector $inspector, private SvgFonts $fonts) {}
 
     /** @throws Refusal */
-    public function read(string $path, string $into): ReadPicture
+    public function read(string $path, string $into, Progress $progress = new Unwatched()): ReadPicture
     {
+        $progress->at(0.05, 'Looking through the drawing');
         $svg = (string) file_get_contents($path);
         $this->inspector->inspect($svg);
         $measure = $into . '/measure.png';
+        $progress->at(0.2, 'Drawing it');
         $this->render($path, [
             '--format=png',
             '--keep-aspect-ratio',
@@ -33,6 +38,7 @@ final readonly class SvgReader
             '--height=' . self::MEASURE_PIXELS,
             '--output=' . $measure,
         ]);
+        $progress->at(0.5, 'Making its form for printing');
         $this->render($path, ['--format=pdf', '--output=' . $into . '/print.pdf']);
 
         $image = new \Imagick();
@@ -77,20 +83,16 @@ final readonly class SvgReader
      */
     private function render(string $path, array $arguments): void
     {
-        $process = new Process(
-            ['rsvg-convert', ...$arguments],
-            input: (string) file_get_contents($path),
-            timeout: self::SECONDS,
-        );
         try {
-            $process->run();
-        } catch (ProcessTimedOutException) {
-            throw InvalidInput::field(
-                'file',
-                'This drawing takes too long to render. Simplify it, or export it as PNG.',
-            );
-        }
-        if (!$process->isSuccessful()) {
+            OutsideProgram::run(['rsvg-convert', ...$arguments], self::SECONDS, (string) file_get_contents($path));
+        } catch (Exhausted $e) {
+            throw $e->isAboutTime()
+                ? InvalidInput::field(
+                    'file',
+                    'This drawing takes too long to render. Simplify it, or export it as PNG.',
+                )
+                : $e;
+        } catch (ProgramFailed) {
             throw InvalidInput::field(
                 'file',
                 'This drawing cannot be rendered. Save it as plain SVG, or export it as PNG.',

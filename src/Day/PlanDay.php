@@ -10,10 +10,10 @@ use Wubbin\Core\Day\Timetable;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Task\Progress;
-use Wubbin\Task\TaskHandler;
+use Wubbin\Task\Search;
 
 /** Looks for a better plan of the day, and takes the best it has found. */
-final readonly class PlanDay implements TaskHandler
+final readonly class PlanDay implements Search
 {
     private const SEED = 1;
     private const SECONDS = 20.0;

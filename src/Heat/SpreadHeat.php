@@ -10,10 +10,10 @@ use Wubbin\Core\Measure\Record;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Task\Progress;
-use Wubbin\Task\TaskHandler;
+use Wubbin\Task\Search;
 
 /** Computes how sure a press window is. */
-final readonly class SpreadHeat implements TaskHandler
+final readonly class SpreadHeat implements Search
 {
     private const DRAWS = 64;
 

@@ -14,6 +14,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\String\UnicodeString;
+use Wubbin\Artwork\PrivateDetails;
 use Wubbin\Contract\Answer;
 use Wubbin\Contract\FileBody;
 use Wubbin\Contract\Refused;
@@ -30,6 +31,7 @@ final readonly class JobFileController
         private JobPlanner $jobs,
         private JobImport $import,
         private FileStore $files,
+        private PrivateDetails $details,
         private ClockInterface $clock,
     ) {}
 
@@ -47,9 +49,12 @@ final readonly class JobFileController
         $job = $this->jobs->find($id)->job();
         $file = JobFile::write($job);
         foreach ($file['transfers'] as $at => $transfer) {
-            $path = null === $transfer['artwork'] ? '' : $this->files->path($transfer['artwork']['sha256']);
-            if (null !== $transfer['artwork'] && is_file($path)) {
-                $file['transfers'][$at]['artwork']['embedded'] = base64_encode((string) file_get_contents($path));
+            $sha256 = $transfer['artwork']['sha256'] ?? '';
+            if (null !== $transfer['artwork'] && is_file($this->files->path($sha256))) {
+                // Where and when a photo was taken stays here, and so it is another file by its fingerprint.
+                $bytes = (string) file_get_contents($this->details->storedWithout($sha256));
+                $file['transfers'][$at]['artwork']['sha256'] = hash('sha256', $bytes);
+                $file['transfers'][$at]['artwork']['embedded'] = base64_encode($bytes);
             }
         }
         $name = (new UnicodeString($job->name))

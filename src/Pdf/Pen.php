@@ -6,6 +6,7 @@ namespace Wubbin\Pdf;
 
 use Wubbin\Artwork\Artwork;
 use Wubbin\Artwork\BentPictures;
+use Wubbin\Artwork\PrivateDetails;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Blank\Bend;
 use Wubbin\Core\Measure\Rect;
@@ -46,7 +47,11 @@ final readonly class Pen
         [110, 110, 110],
     ];
 
-    public function __construct(private FileStore $files, private BentPictures $bent) {}
+    public function __construct(
+        private FileStore $files,
+        private BentPictures $bent,
+        private PrivateDetails $details,
+    ) {}
 
     /** @param bool $flipped the driver mirrors: all that is drawn until the end is turned beforehand */
     public function begin(BarePdf $pdf, Size $page, bool $flipped): void
@@ -105,7 +110,7 @@ final readonly class Pen
             );
         } else {
             $pdf->Image(
-                $form,
+                $this->details->storedWithout($artwork->sha256, $artwork->form()),
                 $rect->xMm,
                 $rect->yMm,
                 $rect->size->widthMm,

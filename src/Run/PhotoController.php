@@ -11,6 +11,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Artwork\JpegEnd;
 use Wubbin\Artwork\RasterFile;
 use Wubbin\Contract\FileBody;
 use Wubbin\Contract\Refused;
@@ -63,6 +64,9 @@ final readonly class PhotoController
         $decoder =
             RasterFile::decoderFor((string) file_get_contents($path, false, null, 0, 16)) ??
             throw InvalidInput::field('file', 'This is not a JPEG, PNG or WebP photo.');
+        if ('jpeg' === $decoder && !JpegEnd::isThere((string) file_get_contents($path))) {
+            throw RasterFile::damaged($decoder);
+        }
         $image = $this->raster->open($path, $decoder);
         $small = (string) tempnam(sys_get_temp_dir(), 'wubbin');
         try {
@@ -78,8 +82,8 @@ final readonly class PhotoController
             $image->writeImage('jpeg:' . $small);
 
             return new JsonResponse(['sha256' => $this->files->keep($small)], 201);
-        } catch (\ImagickException) {
-            throw RasterFile::damaged($decoder);
+        } catch (\ImagickException $e) {
+            throw RasterFile::failed($e, $decoder);
         } finally {
             unlink($small);
         }

@@ -6,10 +6,10 @@ namespace Wubbin\Sheet;
 
 use Wubbin\Core\Measure\Record;
 use Wubbin\Task\Progress;
-use Wubbin\Task\TaskHandler;
+use Wubbin\Task\Search;
 
 /** Lays jobs out on sheets together, for as long as it is given. */
-final readonly class LayOutGang implements TaskHandler
+final readonly class LayOutGang implements Search
 {
     public function __construct(private GangLayouts $gangs) {}
 

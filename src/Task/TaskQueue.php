@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Wubbin\Task;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Clock\ClockInterface;
@@ -12,7 +14,7 @@ use Symfony\Component\DependencyInjection\Attribute\AutowireLocator;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Contracts\Service\ServiceProviderInterface;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Refusal\InvalidInput;
+use Wubbin\Refusal\Exhausted;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\ErrorNumber;
@@ -92,26 +94,19 @@ final readonly class TaskQueue
     /**
      * Takes up what has waited longest and does it.
      *
-     * @return bool whether there was anything to do
+     * @param bool $short leaves searches, which take as long as they are let, to others
      */
-    public function workOnNext(string $worker): bool
+    public function workOnNext(string $worker, bool $short = false): Worked
     {
-        $id = $this->takeUp($worker);
+        $id = $this->takeUp($worker, $short ? $this->searches() : []);
         if (null === $id) {
-            return false;
+            return Worked::Nothing;
         }
         $task = $this->find($id);
         if ($task->begun > self::MOST_BEGUN) {
-            $this->fail(
-                $id,
-                $worker,
-                InvalidInput::field(
-                    'file',
-                    'This takes longer than Wubbin waits, and was given up. Make the picture smaller or simpler.',
-                ),
-            );
+            $this->fail($id, $worker, Exhausted::time());
 
-            return true;
+            return Worked::Something;
         }
         $progress = new TaskProgress($this->connection, $id, $worker, self::LEASE, $this->clock);
         $progress->watch();
@@ -124,6 +119,10 @@ final readonly class TaskQueue
             );
         } catch (Cancelled) {
             // It says so already.
+        } catch (Exhausted $exhausted) {
+            $this->fail($id, $worker, $exhausted);
+
+            return Worked::BeyondMeasure;
         } catch (Refusal $refusal) {
             $this->fail($id, $worker, $refusal);
         } catch (\Throwable $e) {
@@ -136,7 +135,29 @@ final readonly class TaskQueue
             $progress->unwatch();
         }
 
-        return true;
+        return Worked::Something;
+    }
+
+    /** The last words of a worker that PHP ends because its memory is exhausted. */
+    public function endedForMemory(string $worker): void
+    {
+        $ids = $this->connection->fetchFirstColumn("SELECT id FROM task WHERE worker = ? AND state = 'running'", [
+            $worker,
+        ]);
+        foreach (array_filter($ids, is_string(...)) as $id) {
+            $this->fail($id, $worker, Exhausted::memory());
+        }
+    }
+
+    /**
+     * What was being done when the shop was stopped waits again, and has not failed: only ever called while nobody works.
+     */
+    public function beginAfresh(): void
+    {
+        $this->connection->executeStatement(
+            "UPDATE task SET state = 'waiting', worker = NULL, lease = NULL, begun = MAX(0, begun - 1) " .
+                "WHERE state = 'running'",
+        );
     }
 
     public function forgetOld(): void
@@ -149,15 +170,28 @@ final readonly class TaskQueue
         $this->files->forgetParkedBefore($before);
     }
 
-    private function takeUp(string $worker): ?string
+    /** @return list<string> kinds of work that take as long as they are let */
+    private function searches(): array
+    {
+        return array_values(
+            array_filter(
+                array_keys($this->handlers->getProvidedServices()),
+                fn(string $kind): bool => $this->handlers->get($kind) instanceof Search,
+            ),
+        );
+    }
+
+    /** @param list<string> $without kinds that are left to others */
+    private function takeUp(string $worker, array $without): ?string
     {
         $at = $this->clock->now();
         $now = Instant::write($at);
         $until = Instant::write($at->modify('+' . self::LEASE . ' seconds'));
         $id = $this->connection->fetchOne(
-            "SELECT id FROM task WHERE state = 'waiting' OR (state = 'running' AND lease < ?) ORDER BY created, " .
-                'id LIMIT 1',
-            [$now],
+            "SELECT id FROM task WHERE (state = 'waiting' OR (state = 'running' AND lease < ?)) AND kind NOT IN (?) " .
+                'ORDER BY created, id LIMIT 1',
+            [$now, [] === $without ? [''] : $without],
+            [ParameterType::STRING, ArrayParameterType::STRING],
         );
         if (!is_string($id)) {
             return null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Task;
 
+use Doctrine\DBAL\Exception\LockWaitTimeoutException;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -12,6 +13,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Uid\Uuid;
+use Wubbin\Storage\Disk;
 
 /**
  * Does long work as it comes in. Whoever starts it starts it again when it ends: it ends after a while to begin afresh.
@@ -22,16 +24,23 @@ final class WorkCommand extends Command implements SignalableCommandInterface
     private const LOOK_AGAIN_MICROSECONDS = 150_000;
     private const TASKS_A_LIFE = 50;
 
+    /** Bytes that are kept for the last words. */
+    private const RESERVE = 1 << 20;
+
     private bool $told = false;
 
-    public function __construct(private readonly TaskQueue $tasks, private readonly EntityManagerInterface $entities)
-    {
+    public function __construct(
+        private readonly TaskQueue $tasks,
+        private readonly EntityManagerInterface $entities,
+        private readonly Disk $disk,
+    ) {
         parent::__construct();
     }
 
     protected function configure(): void
     {
         $this->addOption('once', null, InputOption::VALUE_NONE, 'Do what is there and end');
+        $this->addOption('short', null, InputOption::VALUE_NONE, 'Leave searches to others');
     }
 
     /** @return list<int> */
@@ -50,9 +59,16 @@ final class WorkCommand extends Command implements SignalableCommandInterface
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $worker = Uuid::v4()->toRfc4122();
+        $this->listenForTheEnd($worker);
         $this->tasks->forgetOld();
         for ($done = 0; $done < self::TASKS_A_LIFE && !$this->told; ) {
-            if ($this->tasks->workOnNext($worker)) {
+            $worked = $this->disk->isFull()
+                ? Worked::Nothing
+                : $this->work($worker, true === $input->getOption('short'));
+            if (Worked::BeyondMeasure === $worked) {
+                break;
+            }
+            if (Worked::Something === $worked) {
                 ++$done;
                 $this->entities->clear();
                 continue;
@@ -64,5 +80,27 @@ final class WorkCommand extends Command implements SignalableCommandInterface
         }
 
         return Command::SUCCESS;
+    }
+
+    /** Who is busy writing is waited for; every other trouble ends this worker, and the next one meets it. */
+    private function work(string $worker, bool $short): Worked
+    {
+        try {
+            return $this->tasks->workOnNext($worker, $short);
+        } catch (LockWaitTimeoutException) {
+            return Worked::Nothing;
+        }
+    }
+
+    /** PHP ends a process whose memory is exhausted; whoever waits for its work is told that. */
+    private function listenForTheEnd(string $worker): void
+    {
+        $reserve = str_repeat(' ', self::RESERVE);
+        register_shutdown_function(function () use (&$reserve, $worker): void {
+            $reserve = null;
+            if (str_contains(error_get_last()['message'] ?? '', 'Allowed memory size')) {
+                $this->tasks->endedForMemory($worker);
+            }
+        });
     }
 }

@@ -7,6 +7,7 @@ namespace Wubbin\Tests\Sheet;
 use PHPUnit\Framework\Attributes\TestWith;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Task\TaskQueue;
+use Wubbin\Task\Worked;
 use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
 
@@ -278,7 +279,7 @@ final class PrintApiTest extends ShopTestCase
             202,
         )->string('id');
         $this->read($this->ask('DELETE', '/api/tasks/' . $id));
-        self::assertFalse($this->service(TaskQueue::class)->workOnNext('test'));
+        self::assertSame(Worked::Nothing, $this->service(TaskQueue::class)->workOnNext('test'));
         self::assertSame('cancelled', $this->rows('/api/prints')[0]->string('state'));
     }
 

@@ -11,6 +11,7 @@ use Wubbin\Storage\FileStore;
 use Wubbin\Task\Cancelled;
 use Wubbin\Task\TaskProgress;
 use Wubbin\Task\TaskQueue;
+use Wubbin\Task\Worked;
 use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
 
@@ -30,7 +31,7 @@ final class TaskTest extends ShopTestCase
     {
         $task = $this->read($this->send($this->large(), 'large.png'), 202);
         self::assertSame('waiting', $task->string('state'));
-        self::assertTrue($this->service(TaskQueue::class)->workOnNext('one'));
+        self::assertSame(Worked::Something, $this->service(TaskQueue::class)->workOnNext('one'));
         $done = $this->read($this->ask('GET', '/api/tasks/' . $task->string('id')));
         self::assertSame('done', $done->string('state'));
         self::assertSame(3200.0, $done->record('result')->number('width'));
@@ -42,7 +43,7 @@ final class TaskTest extends ShopTestCase
             )->getStatusCode(),
         );
         self::assertSame([], (array) glob($this->data . '/incoming/*'), 'the upload is not kept twice');
-        self::assertFalse($this->service(TaskQueue::class)->workOnNext('one'), 'nothing is left to do');
+        self::assertSame(Worked::Nothing, $this->service(TaskQueue::class)->workOnNext('one'), 'nothing is left to do');
     }
 
     public function testASmallOneIsTakenAtOnce(): void
@@ -57,7 +58,7 @@ final class TaskTest extends ShopTestCase
     {
         $id = $this->read($this->send($this->large()), 202)->string('id');
         self::assertSame('cancelled', $this->read($this->ask('DELETE', '/api/tasks/' . $id))->string('state'));
-        self::assertFalse($this->service(TaskQueue::class)->workOnNext('one'));
+        self::assertSame(Worked::Nothing, $this->service(TaskQueue::class)->workOnNext('one'));
         self::assertSame([], $this->rows('/api/pictures'));
     }
 
@@ -84,7 +85,7 @@ final class TaskTest extends ShopTestCase
             "UPDATE task SET state = 'running', worker = 'gone', lease = '2020-01-01T00:00:00Z' WHERE id = ?",
             [$id],
         );
-        self::assertTrue($this->service(TaskQueue::class)->workOnNext('two'));
+        self::assertSame(Worked::Something, $this->service(TaskQueue::class)->workOnNext('two'));
         self::assertSame('done', $this->read($this->ask('GET', '/api/tasks/' . $id))->string('state'));
     }
 
@@ -97,7 +98,7 @@ final class TaskTest extends ShopTestCase
                 'id = ?',
             [$id],
         );
-        self::assertTrue($this->service(TaskQueue::class)->workOnNext('two'));
+        self::assertSame(Worked::Something, $this->service(TaskQueue::class)->workOnNext('two'));
         $task = $this->read($this->ask('GET', '/api/tasks/' . $id));
         self::assertSame('failed', $task->string('state'));
         self::assertStringContainsString(
@@ -113,7 +114,7 @@ final class TaskTest extends ShopTestCase
             "UPDATE task SET state = 'running', worker = 'one', lease = '2999-01-01T00:00:00Z' WHERE id = ?",
             [$id],
         );
-        self::assertFalse($this->service(TaskQueue::class)->workOnNext('two'));
+        self::assertSame(Worked::Nothing, $this->service(TaskQueue::class)->workOnNext('two'));
     }
 
     public function testWhatCannotBeDoneSaysWhy(): void
@@ -144,7 +145,7 @@ final class TaskTest extends ShopTestCase
         $tasks = $this->service(TaskQueue::class);
         $parked = $this->service(FileStore::class)->park($this->large());
         $tasks->add(TakePicture::kind(), ['parked' => $parked, 'name' => 'large.png']);
-        self::assertTrue($tasks->workOnNext('one'));
+        self::assertSame(Worked::Something, $tasks->workOnNext('one'));
         self::assertSame('large.png', $this->rows('/api/pictures')[0]->record('picture')->string('name'));
     }
 }

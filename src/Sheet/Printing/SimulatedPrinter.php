@@ -6,13 +6,11 @@ namespace Wubbin\Sheet\Printing;
 
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Filesystem\Filesystem;
-use Symfony\Component\Process\Exception\ProcessTimedOutException;
-use Symfony\Component\Process\Process;
 use Wubbin\Core\Sheet\PrintFault;
 use Wubbin\Core\Sheet\Printout;
-use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
+use Wubbin\Task\OutsideProgram;
 use Wubbin\Task\Progress;
 
 /**
@@ -82,7 +80,7 @@ final readonly class SimulatedPrinter implements PrintDevice
     private function page(PrintOrder $order, int $page, string $directory): void
     {
         $rendered = $directory . '/page';
-        $process = new Process(
+        OutsideProgram::run(
             [
                 'pdftoppm',
                 '-r',
@@ -96,13 +94,8 @@ final readonly class SimulatedPrinter implements PrintDevice
                 $order->pdf,
                 $rendered,
             ],
-            timeout: self::SECONDS,
+            self::SECONDS,
         );
-        try {
-            $process->mustRun();
-        } catch (ProcessTimedOutException) {
-            throw InvalidInput::field('sheet', 'This page takes too long to draw.');
-        }
         $image = new \Imagick('png:' . $rendered . '.png');
         unlink($rendered . '.png');
         $image->setImageBackgroundColor('white');
