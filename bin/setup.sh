@@ -1,4 +1,4 @@
-# Sourced by the other scripts: makes sure that everything Wubbin stands on is there, and serves it.
+# Sourced by the other scripts: makes sure that everything Wubbin stands on is there, for the shop and for its tests.
 # shellcheck shell=bash
 
 set -euo pipefail
@@ -103,38 +103,4 @@ set_up() {
     rm -rf var/cache
     touch var/.compiled
   fi
-}
-
-# The first port from the wished one on that nobody listens on.
-free_port() {
-  php -r 'for ($port = (int) $argv[1]; $port < $argv[1] + 50; ++$port) {
-    $socket = @stream_socket_server("tcp://127.0.0.1:$port");
-    if ($socket !== false) { fclose($socket); echo $port; exit(0); }
-  } exit(1);' "$1" || fail "No port is free from $1 on. Choose one with PORT=…"
-}
-
-# Serves the shop in WUBBIN_DATA until Ctrl-C. Several workers, so that one slow request does not stall the page.
-serve() {
-  local address port server worker
-  # To reach it from a phone, name this machine's own address in the network: nothing else is listened on.
-  address=${ADDRESS:-127.0.0.1}
-  export WUBBIN_HOSTS="${WUBBIN_HOSTS:-localhost,127.0.0.1,[::1]${ADDRESS:+,$ADDRESS}}"
-  port=$(free_port "${PORT:-8420}")
-  say ""
-  say "$1: http://$address:$port"
-  say "Ctrl-C stops it."
-  set -m
-  # Long work is done beside the page; a worker that ends, begins afresh.
-  (while sleep 0.2; do php -d memory_limit=1G -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M bin/wubbin work >>"$WUBBIN_DATA/work.log" 2>&1 || sleep 1; done) &
-  worker=$!
-  PHP_CLI_SERVER_WORKERS=${WORKERS:-6} php -d display_errors=0 -d expose_php=0 -d log_errors=1 -d error_log="$WUBBIN_DATA/errors.log" \
-    -d opcache.enable_cli=1 -d memory_limit=512M -d upload_max_filesize=64M -d post_max_size=66M \
-    -S "$address:$port" -t public public/router.php >>"$WUBBIN_DATA/requests.log" 2>&1 &
-  server=$!
-  set +m
-  # However this ends, the worker ends with it.
-  trap 'kill -TERM -- "-$worker" 2>/dev/null || true' EXIT
-  # The workers are the server's children: the whole group is told to stop.
-  trap 'kill -TERM -- "-$server" 2>/dev/null; wait "$server" 2>/dev/null || true; say "Stopped."; exit 0' INT TERM
-  wait "$server"
 }

@@ -64,6 +64,7 @@ final readonly class ArchitectureTest
         'Advice',
         'Ladder',
         'Demo',
+        'Serve',
         'Console',
     ];
 

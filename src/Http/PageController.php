@@ -14,7 +14,7 @@ final readonly class PageController
 {
     public function __construct(private string $projectDirectory) {}
 
-    #[Route('/{path}', requirements: ['path' => '(?!api/|app/).*'], methods: ['GET'], priority: -10)]
+    #[Route('/{path}', requirements: ['path' => '(?!api/|app/|open/).*'], methods: ['GET'], priority: -10)]
     public function __invoke(): Response
     {
         $page = @file_get_contents($this->projectDirectory . '/public/app/index.html');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Http;
 
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Wubbin\Storage\Disk;
 
@@ -17,7 +18,7 @@ final readonly class RequestGuard
 {
     public const HEADER = 'X-Wubbin';
 
-    public function __construct(private string $allowedHosts, private Disk $disk) {}
+    public function __construct(private string $allowedHosts, private Disk $disk, private ShopKey $key) {}
 
     public function __invoke(RequestEvent $event): void
     {
@@ -30,7 +31,8 @@ final readonly class RequestGuard
         if (!mb_check_encoding($address, 'UTF-8') || str_contains($address, "\0")) {
             throw Problem::unreadable('This address holds characters that cannot be read.');
         }
-        if ($request->isMethodSafe()) {
+        $this->keepStrangersOut($event);
+        if ($event->hasResponse() || $request->isMethodSafe()) {
             return;
         }
         $origin = $request->headers->get('Origin');
@@ -48,6 +50,23 @@ final readonly class RequestGuard
             $request->headers->get('Content-Length'),
             0 === $request->files->count() && 0 === $request->request->count(),
         );
+    }
+
+    private function keepStrangersOut(RequestEvent $event): void
+    {
+        $request = $event->getRequest();
+        $path = $request->getPathInfo();
+        if (
+            $this->key->isOfThisMachine($request) ||
+            $this->key->isShownBy($request) ||
+            str_starts_with($path, ClosedDoor::LINK)
+        ) {
+            return;
+        }
+        if (str_starts_with($path, '/api/')) {
+            throw Problem::forbidden('This shop is closed to strangers. ' . ClosedDoor::HOW);
+        }
+        $event->setResponse(new Response(ClosedDoor::page(''), 403));
     }
 
     /** PHP drops a body that is over its limit without a word; the announced length is all that is left of it. */

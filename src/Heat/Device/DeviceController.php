@@ -14,13 +14,14 @@ use Wubbin\Contract\Body;
 use Wubbin\Contract\Refused;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\RequestBody;
+use Wubbin\Http\ShopKey;
 use Wubbin\Refusal\InvalidInput;
 
 /** The shop's press and probe. */
 #[AsController]
 final readonly class DeviceController
 {
-    public function __construct(private DeviceStore $devices, private RequestBody $bodies) {}
+    public function __construct(private DeviceStore $devices, private RequestBody $bodies, private ShopKey $key) {}
 
     #[Route('/api/device', methods: ['GET'])]
     #[
@@ -66,6 +67,7 @@ final readonly class DeviceController
     ]
     public function setUp(Request $request): JsonResponse
     {
+        $this->key->holdToThisMachine($request);
         $body = $this->bodies->read($request, DeviceAddress::class);
         $this->devices->put($body->address, $body->token);
 
@@ -100,6 +102,7 @@ final readonly class DeviceController
     ]
     public function command(Request $request): JsonResponse
     {
+        $this->key->holdToThisMachine($request);
         $body = JsonBody::fromRequest($request);
         $device = $this->devices->get() ?? throw InvalidInput::field('do', 'No press is set up: see Settings.');
         try {

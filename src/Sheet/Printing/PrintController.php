@@ -16,6 +16,7 @@ use Wubbin\Archive\SheetArchive;
 use Wubbin\Contract\Answer;
 use Wubbin\Contract\Refused;
 use Wubbin\Http\JsonBody;
+use Wubbin\Http\ShopKey;
 use Wubbin\Task\Task;
 use Wubbin\Task\TaskQueue;
 use Wubbin\Task\TaskView;
@@ -31,6 +32,7 @@ final readonly class PrintController
         private SheetArchive $sheets,
         private PrintDevices $devices,
         private SimulatedPrinter $simulated,
+        private ShopKey $key,
     ) {}
 
     #[Route('/api/sheets', methods: ['GET'])]
@@ -154,7 +156,9 @@ final readonly class PrintController
         if (null !== $wish->sheet) {
             $this->sheets->find($wish->sheet);
         }
-        $this->devices->find($wish->device);
+        if (SimulatedPrinter::ID !== $this->devices->find($wish->device)->id()) {
+            $this->key->holdToThisMachine($request);
+        }
 
         return new JsonResponse(TaskView::of($this->tasks->add(PrintSheets::kind(), $wish->toRecord())), 202);
     }
