@@ -73,6 +73,17 @@ check_versions() {
     || fail "Node.js 20.19 or newer is needed; this is $(node -v)."
 }
 
+# The versions that were tested; where one of them cannot be had any more, the nearest that composer.json allows.
+php_packages() {
+  local done=0
+  bin/versions wanted >composer.tested.json
+  COMPOSER=composer.tested.json COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet 2>/dev/null \
+    || { say 'Not every version that was tested can be had: taking the nearest.'
+         COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet || done=1; }
+  rm -f composer.tested.json
+  return "$done"
+}
+
 # Packages, built page and caches; each is touched only when what it is made from is newer.
 set_up() {
   local missing php=
@@ -80,9 +91,9 @@ set_up() {
   need_packages "${missing[@]}"
   check_versions
   mkdir -p var
-  if newer_than var/.composer composer.json || [ ! -e vendor/autoload.php ]; then
+  if newer_than var/.composer composer.json versions.json || [ ! -e vendor/autoload.php ]; then
     say 'Fetching PHP packages …'
-    COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet &
+    php_packages &
     php=$!
   fi
   if newer_than var/.npm package.json package-lock.json || [ ! -d node_modules ]; then
