@@ -63,6 +63,7 @@ final readonly class ArchitectureTest
         'Cost',
         'Advice',
         'Ladder',
+        'Keep',
         'Demo',
         'Serve',
         'Console',

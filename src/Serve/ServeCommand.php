@@ -15,6 +15,8 @@ use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
 use Wubbin\Http\ClosedDoor;
 use Wubbin\Http\ShopKey;
+use Wubbin\Storage\ShopIsOpen;
+use Wubbin\Storage\ShopLock;
 use Wubbin\Task\TaskQueue;
 
 /** Opens a shop: brings it up to date, serves its page, does its long work, and keeps all that together. */
@@ -68,14 +70,17 @@ final class ServeCommand extends Command
     {
         try {
             return $this->serve($input, $output);
-        } catch (CannotServe $e) {
+        } catch (CannotServe | ShopIsOpen $e) {
             $output->writeln($e->getMessage());
 
             return Command::FAILURE;
         }
     }
 
-    /** @throws CannotServe */
+    /**
+     * @throws CannotServe
+     * @throws ShopIsOpen
+     */
     private function serve(InputInterface $input, OutputInterface $output): int
     {
         if (!is_dir($this->dataDirectory) && !@mkdir($this->dataDirectory, 0o700, true)) {

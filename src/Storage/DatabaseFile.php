@@ -71,7 +71,7 @@ final readonly class DatabaseFile
         } catch (\PDOException $e) {
             throw StorageTrouble::in($e, $this->path()) ?? $e;
         }
-        $latest = max([0, ...array_map(self::number(...), $known)]);
+        $latest = self::latest($known);
         foreach ($versions as $version) {
             if (is_string($version) && self::number($version) > $latest) {
                 throw StorageTrouble::newer('version ' . self::number($version));
@@ -86,6 +86,41 @@ final readonly class DatabaseFile
         $answer = $database->query($sql);
 
         return false === $answer ? [] : array_values($answer->fetchAll(\PDO::FETCH_COLUMN));
+    }
+
+    /** Number of the last migration of this database; 0 where there was none. */
+    public function version(): int
+    {
+        $versions = self::ask(new \PDO('sqlite:' . $this->path()), 'SELECT version FROM doctrine_migration_versions');
+
+        return max([0, ...array_map(self::number(...), array_filter($versions, is_string(...)))]);
+    }
+
+    /** @return array<string, int> how many rows each table of a database has */
+    public function rowsOf(string $path): array
+    {
+        $database = new \PDO('sqlite:' . $path);
+        $rows = [];
+        $tables = self::ask(
+            $database,
+            "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite%' ORDER BY name",
+        );
+        foreach (array_filter($tables, is_string(...)) as $table) {
+            $count = self::ask($database, sprintf('SELECT COUNT(*) FROM "%s"', $table))[0] ?? 0;
+            $rows[$table] = is_numeric($count) ? (int) $count : 0;
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param list<string> $classes of migrations
+     *
+     * @return int the number of the last one
+     */
+    public static function latest(array $classes): int
+    {
+        return max([0, ...array_map(self::number(...), $classes)]);
     }
 
     /** Migrations are numbered: a larger number is a later one. */

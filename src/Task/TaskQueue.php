@@ -138,6 +138,15 @@ final readonly class TaskQueue
         return Worked::Something;
     }
 
+    /** Whether work of this kind waits or is being done. */
+    public function isAtIt(string $kind): bool
+    {
+        return false !==
+            $this->connection->fetchOne("SELECT 1 FROM task WHERE kind = ? AND state IN ('waiting', 'running')", [
+                $kind,
+            ]);
+    }
+
     /** The last words of a worker that PHP ends because its memory is exhausted. */
     public function endedForMemory(string $worker): void
     {

@@ -6,12 +6,14 @@ namespace Wubbin\Task;
 
 use Doctrine\DBAL\Exception\LockWaitTimeoutException;
 use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Command\SignalableCommandInterface;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 use Symfony\Component\Uid\Uuid;
 use Wubbin\Storage\Disk;
 
@@ -23,16 +25,23 @@ final class WorkCommand extends Command implements SignalableCommandInterface
 {
     private const LOOK_AGAIN_MICROSECONDS = 150_000;
     private const TASKS_A_LIFE = 50;
+    private const DUTIES_EVERY_S = 300;
 
     /** Bytes that are kept for the last words. */
     private const RESERVE = 1 << 20;
 
     private bool $told = false;
 
+    /** When it was last looked for what is due, in seconds since 1970. */
+    private int $looked = 0;
+
+    /** @param iterable<Duty> $duties */
     public function __construct(
         private readonly TaskQueue $tasks,
         private readonly EntityManagerInterface $entities,
         private readonly Disk $disk,
+        private readonly ClockInterface $clock,
+        #[AutowireIterator('wubbin.duty')] private readonly iterable $duties,
     ) {
         parent::__construct();
     }
@@ -76,10 +85,26 @@ final class WorkCommand extends Command implements SignalableCommandInterface
             if (true === $input->getOption('once')) {
                 break;
             }
+            $this->beginWhatIsDue();
             usleep(self::LOOK_AGAIN_MICROSECONDS);
         }
 
         return Command::SUCCESS;
+    }
+
+    /** What nobody has to ask for is begun when there is nothing else to do. */
+    private function beginWhatIsDue(): void
+    {
+        $now = $this->clock->now()->getTimestamp();
+        if ($now - $this->looked < self::DUTIES_EVERY_S || $this->disk->isFull()) {
+            return;
+        }
+        $this->looked = $now;
+        foreach ($this->duties as $duty) {
+            if ($duty->isDue() && !$this->tasks->isAtIt($duty::kind())) {
+                $this->tasks->add($duty::kind(), []);
+            }
+        }
     }
 
     /** Who is busy writing is waited for; every other trouble ends this worker, and the next one meets it. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Wubbin\Serve;
+namespace Wubbin\Storage;
 
 /** One shop is open once: two servers on the same files would each do the other's work again. */
 final class ShopLock
@@ -12,17 +12,17 @@ final class ShopLock
     /** @param resource $file held as long as the shop is open */
     private function __construct(private $file) {}
 
-    /** @throws CannotServe naming where it is open already */
+    /** @throws ShopIsOpen naming where it is open already */
     public static function take(string $directory): self
     {
         $file = @fopen($directory . '/' . self::NAME, 'c+');
         if (false === $file) {
-            throw new CannotServe(
+            throw new ShopIsOpen(
                 sprintf('The shop’s directory cannot be written to: %s. Let Wubbin write there.', $directory),
             );
         }
         if (!flock($file, \LOCK_EX | \LOCK_NB)) {
-            throw new CannotServe(
+            throw new ShopIsOpen(
                 sprintf(
                     'This shop is open already%s. Use that one, or stop it first; another shop has another ' .
                         'directory: WUBBIN_DATA=….',
