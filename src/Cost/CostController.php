@@ -15,6 +15,7 @@ use Wubbin\Contract\Refused;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Http\JsonBody;
+use Wubbin\Http\Version;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Stock\RatesStore;
@@ -78,7 +79,9 @@ final readonly class CostController
     ]
     public function rates(): JsonResponse
     {
-        return new JsonResponse($this->rates->get());
+        $rates = $this->rates->get();
+
+        return Version::of($rates->toRecord())->on(new JsonResponse($rates));
     }
 
     #[Route('/api/rates', methods: ['PUT'])]
@@ -96,8 +99,12 @@ final readonly class CostController
     public function put(Request $request): JsonResponse
     {
         $rates = ShopRates::fromRecord(JsonBody::fromRequest($request));
-        $this->rates->put($rates, $this->costs->currency());
+        $this->rates->put(
+            $rates,
+            $this->costs->currency(),
+            static fn(ShopRates $now) => Version::of($now->toRecord())->hold($request, $now->toRecord()),
+        );
 
-        return new JsonResponse($rates);
+        return Version::of($rates->toRecord())->on(new JsonResponse($rates));
     }
 }

@@ -17,7 +17,9 @@ use Wubbin\Contract\Refused;
 use Wubbin\Core\Day\Calendar;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\RequestBody;
+use Wubbin\Http\Version;
 use Wubbin\Refusal\Refusal;
+use Wubbin\Storage\WriteTurn;
 use Wubbin\Task\TaskQueue;
 use Wubbin\Task\TaskView;
 
@@ -33,6 +35,7 @@ final readonly class DayController
         private DayMemory $memory,
         private ClockInterface $clock,
         private RequestBody $bodies,
+        private WriteTurn $turn,
     ) {}
 
     #[Route('/api/day', methods: ['GET'])]
@@ -157,7 +160,10 @@ final readonly class DayController
     public function pin(Request $request): JsonResponse
     {
         $body = $this->bodies->read($request, NewPin::class);
-        $this->days->pin($body->activity, $body->day, $body->time);
+        $this->turn->take(function () use ($request, $body): void {
+            $this->hold($request);
+            $this->days->pin($body->activity, $body->day, $body->time);
+        });
 
         return $this->view();
     }
@@ -173,7 +179,11 @@ final readonly class DayController
     ]
     public function hours(Request $request): JsonResponse
     {
-        $this->workHours->put(WorkHours::fromRecord(JsonBody::fromRequest($request)));
+        $hours = WorkHours::fromRecord(JsonBody::fromRequest($request));
+        $this->turn->take(function () use ($request, $hours): void {
+            $this->hold($request);
+            $this->workHours->put($hours);
+        });
 
         return $this->view();
     }
@@ -186,9 +196,26 @@ final readonly class DayController
             $agenda = $this->days->agenda();
             $table = $this->days->timetable($agenda);
         } catch (Refusal $e) {
-            return new JsonResponse(DayView::not($e->getMessage(), $this->clock->now()->getTimestamp(), $zone, $hours));
+            return $this->version()->on(
+                new JsonResponse(DayView::not($e->getMessage(), $this->clock->now()->getTimestamp(), $zone, $hours)),
+            );
         }
 
-        return new JsonResponse(DayView::fromTimetable($table, $agenda, $this->days->moved($table), $zone, $hours));
+        return $this->version()->on(
+            new JsonResponse(DayView::fromTimetable($table, $agenda, $this->days->moved($table), $zone, $hours)),
+        );
+    }
+
+    /** Of what people say of a day: when they work, and what begins when. */
+    private function version(): Version
+    {
+        return Version::of([$this->memory->pins(), $this->workHours->get()->toRecord()]);
+    }
+
+    private function hold(Request $request): void
+    {
+        $this->memory->readAgain();
+        $this->workHours->readAgain();
+        $this->version()->hold($request, ['pins' => (object) $this->memory->pins()]);
     }
 }

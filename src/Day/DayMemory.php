@@ -44,6 +44,12 @@ final readonly class DayMemory
         return $this->instants(self::PINS, 'pins');
     }
 
+    /** What others have pinned since this was read. */
+    public function readAgain(): void
+    {
+        $this->documents->fresh(self::PINS);
+    }
+
     /** @param array<string, int> $pins all of them */
     public function pin(array $pins): void
     {

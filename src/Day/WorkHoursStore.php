@@ -21,6 +21,12 @@ final readonly class WorkHoursStore
         return null === $stored ? WorkHours::usual() : WorkHours::fromRecord($stored);
     }
 
+    /** What others have said since this was read. */
+    public function readAgain(): void
+    {
+        $this->documents->fresh(self::NAME);
+    }
+
     public function put(WorkHours $hours): void
     {
         $this->documents->put(self::NAME, $hours->toRecord());

@@ -178,7 +178,7 @@ final class DemoCommand extends Command
             new StockNames($this->jobs->shelf(), $this->jobs->catalogue()),
             $currency,
         );
-        $this->rates->put(ShopRates::fromRecord(Record::of(self::RATES)), $currency);
+        $this->rates->put(ShopRates::fromRecord(Record::of(self::RATES)), $currency, static function (): void {});
     }
 
     private function read(string $file): string

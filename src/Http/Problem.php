@@ -68,6 +68,15 @@ final class Problem extends \RuntimeException implements \JsonSerializable
         );
     }
 
+    public static function unread(): self
+    {
+        return new self(
+            'unread',
+            'Say which version you have read: send its ETag as If-Match, or * to write over whatever is there.',
+            428,
+        );
+    }
+
     public static function unreadable(string $title): self
     {
         return new self('unreadable', $title, 400);

@@ -12,6 +12,7 @@ use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Wubbin\Core\Job\RefusedEdit;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\UnreadableQuantity;
+use Wubbin\Refusal\Conflict;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\DatabaseFile;
@@ -51,6 +52,9 @@ final readonly class ProblemListener
             );
         }
         $headers = null === $problem->retryAfter ? [] : ['Retry-After' => (string) $problem->retryAfter];
+        if ($thrown instanceof Conflict && is_string($thrown->current['version'] ?? null)) {
+            $headers['ETag'] = $thrown->current['version'];
+        }
         $event->setResponse(
             new JsonResponse($problem, $problem->status, $headers + ['Content-Type' => 'application/problem+json']),
         );

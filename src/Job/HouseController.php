@@ -10,8 +10,11 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Contract\Refused;
+use Wubbin\Core\Job\House;
 use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Route\School;
 use Wubbin\Http\JsonBody;
+use Wubbin\Http\Version;
 use Wubbin\Refusal\InvalidInput;
 
 /** How this house goes about what practitioners disagree on. */
@@ -37,12 +40,8 @@ final readonly class HouseController
     public function get(): JsonResponse
     {
         $house = $this->house->get();
-        $matters = [];
-        foreach ($this->catalogue->schools as $school) {
-            $matters[] = Matter::forSchool($school, $house->schools[$school->id] ?? null, $this->catalogue);
-        }
 
-        return new JsonResponse($matters);
+        return Version::of($house->schools)->on(new JsonResponse($this->matters($house)));
     }
 
     /** Each change is an option by its matter; an empty one goes back to Wubbin's default. */
@@ -70,15 +69,37 @@ final readonly class HouseController
     ]
     public function change(Request $request): JsonResponse
     {
-        $house = $this->house->get();
-        foreach (JsonBody::fromRequest($request)->stringMap() as $matter => $option) {
-            if ('' !== $option && !isset($this->catalogue->schools[$matter]->options[$option])) {
-                throw InvalidInput::field($matter, 'Choose one of those offered.');
+        $changes = JsonBody::fromRequest($request)->stringMap();
+        $this->house->change(function (House $house) use ($request, $changes): House {
+            Version::of($house->schools)->hold($request, ['schools' => (object) $house->schools]);
+            foreach ($changes as $matter => $option) {
+                if (!isset($this->catalogue->schools[$matter])) {
+                    throw InvalidInput::field($matter, 'There is no such matter.');
+                }
+                if ('' !== $option && !isset($this->catalogue->schools[$matter]->options[$option])) {
+                    throw InvalidInput::field($matter, 'Choose one of those offered.');
+                }
+                $house = $house->with($matter, '' === $option ? null : $option);
             }
-            $house = $house->with($matter, '' === $option ? null : $option);
-        }
-        $this->house->put($house);
+
+            return $house;
+        });
 
         return $this->get();
+    }
+
+    /** @return list<Matter> */
+    private function matters(House $house): array
+    {
+        return array_values(
+            array_map(
+                fn(School $school): Matter => Matter::forSchool(
+                    $school,
+                    $house->schools[$school->id] ?? null,
+                    $this->catalogue,
+                ),
+                $this->catalogue->schools,
+            ),
+        );
     }
 }

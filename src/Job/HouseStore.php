@@ -6,13 +6,14 @@ namespace Wubbin\Job;
 
 use Wubbin\Core\Job\House;
 use Wubbin\Storage\Documents;
+use Wubbin\Storage\WriteTurn;
 
 /** Keeps the rules of the house. */
 final readonly class HouseStore
 {
     private const NAME = 'house';
 
-    public function __construct(private Documents $documents) {}
+    public function __construct(private Documents $documents, private WriteTurn $turn) {}
 
     public function get(): House
     {
@@ -21,8 +22,12 @@ final readonly class HouseStore
         return null === $stored ? new House() : House::fromRecord($stored);
     }
 
-    public function put(House $house): void
+    /** @param \Closure(House): House $change of the rules as they are now, whoever changes them at the same time */
+    public function change(\Closure $change): void
     {
-        $this->documents->put(self::NAME, ['schools' => $house->schools]);
+        $this->turn->take(function () use ($change): void {
+            $this->documents->fresh(self::NAME);
+            $this->documents->put(self::NAME, ['schools' => $change($this->get())->schools]);
+        });
     }
 }

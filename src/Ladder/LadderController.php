@@ -26,10 +26,12 @@ use Wubbin\Core\Route\MirrorsIn;
 use Wubbin\Core\Route\Recipe;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\RequestBody;
+use Wubbin\Http\Version;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Route\RecipeStore;
+use Wubbin\Storage\WriteTurn;
 
 /** Test ladders: swatches over two settings, marked, and a recipe of the best. */
 #[AsController]
@@ -45,6 +47,7 @@ final readonly class LadderController
         private LadderPdf $pdf,
         private ClockInterface $clock,
         private RequestBody $bodies,
+        private WriteTurn $turn,
     ) {}
 
     #[Route('/api/ladders', methods: ['GET'])]
@@ -164,7 +167,9 @@ final readonly class LadderController
     ]
     public function get(string $id): JsonResponse
     {
-        return new JsonResponse(LadderView::of($this->find($id)));
+        $stored = $this->find($id);
+
+        return Version::of($stored->marks)->on(new JsonResponse(LadderView::of($stored)));
     }
 
     #[Route('/api/ladders/{id}/sheet.pdf', methods: ['GET'])]
@@ -250,10 +255,14 @@ final readonly class LadderController
         } catch (BadRecord $e) {
             throw InvalidInput::field('marks', $e->getMessage());
         }
-        $stored->marks = $marks;
-        $this->entities->flush();
+        $this->turn->take(function () use ($request, $stored, $marks): void {
+            $this->entities->refresh($stored);
+            Version::of($stored->marks)->hold($request, ['marks' => (object) $stored->marks]);
+            $stored->marks = $marks;
+            $this->entities->flush();
+        });
 
-        return new JsonResponse(LadderView::of($stored));
+        return Version::of($stored->marks)->on(new JsonResponse(LadderView::of($stored)));
     }
 
     /** The chosen setting as a recipe of the house; a second time it is a further version of it. */

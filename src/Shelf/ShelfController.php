@@ -21,6 +21,7 @@ use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\RequestBody;
+use Wubbin\Http\Version;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Storage\SchemaCheck;
@@ -46,7 +47,9 @@ final readonly class ShelfController
     ]
     public function get(): JsonResponse
     {
-        return new JsonResponse($this->shelf->get()->toRecord());
+        $shelf = $this->shelf->get()->toRecord();
+
+        return Version::of($shelf)->on(new JsonResponse($shelf));
     }
 
     #[Route('/api/shelf', methods: ['PUT'])]
@@ -61,9 +64,15 @@ final readonly class ShelfController
     public function put(Request $request): JsonResponse
     {
         $shelf = Shelf::fromRecord($this->schemas->decode('shelf', $request->getContent()), $this->catalogue);
-        $this->shelf->put($shelf);
+        $kept = $this->shelf
+            ->change(static function (array $now) use ($request, $shelf): array {
+                Version::of($now)->hold($request, $now);
 
-        return new JsonResponse($shelf->toRecord());
+                return $shelf->toRecord();
+            })
+            ->toRecord();
+
+        return Version::of($kept)->on(new JsonResponse($kept));
     }
 
     /** Adds a heat source whose measures were typed in the person's own units. */

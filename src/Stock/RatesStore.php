@@ -7,12 +7,13 @@ namespace Wubbin\Stock;
 use Wubbin\Core\Measure\Currency;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\Documents;
+use Wubbin\Storage\WriteTurn;
 
 final readonly class RatesStore
 {
     private const NAME = 'rates';
 
-    public function __construct(private Documents $documents) {}
+    public function __construct(private Documents $documents, private WriteTurn $turn) {}
 
     public function get(): ShopRates
     {
@@ -21,10 +22,18 @@ final readonly class RatesStore
         return null === $stored ? ShopRates::unsaid() : ShopRates::fromRecord($stored);
     }
 
-    /** @throws Refusal naming the fields that are wrong */
-    public function put(ShopRates $rates, Currency $currency): void
+    /**
+     * @param \Closure(ShopRates): void $hold looks at what there is now, and throws where that is not what was read
+     *
+     * @throws Refusal naming the fields that are wrong
+     */
+    public function put(ShopRates $rates, Currency $currency, \Closure $hold): void
     {
         $rates->check($currency);
-        $this->documents->put(self::NAME, $rates->toRecord());
+        $this->turn->take(function () use ($rates, $hold): void {
+            $this->documents->fresh(self::NAME);
+            $hold($this->get());
+            $this->documents->put(self::NAME, $rates->toRecord());
+        });
     }
 }

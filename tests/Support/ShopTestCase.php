@@ -101,7 +101,7 @@ abstract class ShopTestCase extends TestCase
             files: null === $file ? [] : ['file' => $file],
             content: $content,
         );
-        foreach ($headers + ['X-Wubbin' => '1', 'Host' => '127.0.0.1'] as $name => $value) {
+        foreach ($headers + ['X-Wubbin' => '1', 'Host' => '127.0.0.1', 'If-Match' => '*'] as $name => $value) {
             $request->headers->set($name, $value);
         }
         // Each request starts from what is stored, as it does on a server.

@@ -51,12 +51,37 @@ export type ChangeJob = (changes: Record<string, string>, transfer?: number) => 
 /** The header tells the server that its own page is asking. */
 export const api = createClient<paths>({ baseUrl: '/', headers: { 'X-Wubbin': '1' } });
 
-/** What the server says is wrong, with the fields it is about. */
+/** Versions of the documents that were read, by their address: whoever writes says which one was seen. */
+const versions = new Map<string, string>();
+
+function documentOf(path: string): string | undefined {
+  return [...versions.keys()].find((read) => path === read || path.startsWith(`${read}/`));
+}
+
+api.use({
+  onRequest({ request }) {
+    const version = versions.get(documentOf(new URL(request.url).pathname) ?? '');
+    if (version !== undefined && (request.method === 'PUT' || request.method === 'PATCH')) {
+      request.headers.set('If-Match', version);
+    }
+    return request;
+  },
+  onResponse({ request, response }) {
+    const version = response.headers.get('ETag');
+    const path = new URL(request.url).pathname;
+    if (version !== null) {
+      versions.set(documentOf(path) ?? path, version);
+    }
+  },
+});
+
+/** What the server says is wrong, with the fields it is about; of a conflict, what is there now. */
 export class ProblemError extends Error {
   constructor(
     title: string,
     readonly status: number,
     readonly errors: Record<string, string>,
+    readonly document?: unknown,
   ) {
     super(title);
   }
@@ -95,7 +120,13 @@ export async function got<T>(asked: Promise<Answer<T>>): Promise<T> {
   const problem = (typeof answer.error === 'object' && answer.error !== null ? answer.error : {}) as Partial<
     Schemas['Problem']
   >;
-  throw new ProblemError(problem.title ?? 'Something went wrong.', answer.response.status, problem.errors ?? {});
+  const current = (problem as { current?: { document?: unknown } }).current;
+  throw new ProblemError(
+    problem.title ?? 'Something went wrong.',
+    answer.response.status,
+    problem.errors ?? {},
+    current?.document,
+  );
 }
 
 export type Task = Schemas['TaskView'];

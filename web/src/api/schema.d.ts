@@ -641,6 +641,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/condition": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getCondition"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listBackups"];
+        put?: never;
+        post: operations["takeBackup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ladders": {
         parameters: {
             query?: never;
@@ -2013,6 +2045,7 @@ export interface components {
             errors: {
                 [key: string]: string;
             };
+            retryAfter: number | null;
         };
         /** @description Changes to a job, field by field as typed, made from the revision that the screen showed. */
         JobChange: {
@@ -2106,6 +2139,30 @@ export interface components {
         Replacement: {
             /** @description SHA-256 of the new one */
             by: string;
+        };
+        /** @description One backup of the shop. */
+        BackupView: {
+            name: string;
+            /** Format: date-time */
+            made: string;
+            /** @description In bytes */
+            size: number;
+        };
+        /** @description Where backups are kept, and those that there are. */
+        BackupsView: {
+            directory: string;
+            backups: components["schemas"]["BackupView"][];
+        };
+        /** @description One thing that is wrong, and what mends it. */
+        ConditionLine: {
+            text: string;
+            mend: string;
+            /** @enum {string} */
+            id: "backup" | "disk" | "left-out";
+        };
+        /** @description What is wrong with where the shop is kept. */
+        ConditionView: {
+            lines: components["schemas"]["ConditionLine"][];
         };
         /** @description The swatch that forgives most. */
         ChosenStep: {
@@ -5671,6 +5728,66 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getCondition: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is wrong with where the shop is kept, if anything */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConditionView"];
+                };
+            };
+        };
+    };
+    listBackups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
+    takeBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The work of taking one */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
                 };
             };
         };

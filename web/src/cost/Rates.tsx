@@ -1,8 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { api, got, type Schemas } from '../api/client';
 import { keys, server } from '../api/queries';
 import { TextField } from '../measure/Field';
+import { Notice } from '../parts/Notice';
 
 type Typed = Schemas['ShopRates'];
 
@@ -29,12 +31,25 @@ export function Rates({ open }: { open: boolean }) {
 
 function Form({ rates }: { rates: Typed }) {
   const queries = useQueryClient();
-  const { register, handleSubmit } = useForm({ defaultValues: rates });
+  const { register, handleSubmit, setValue, formState } = useForm({ defaultValues: rates });
+  const [theirs, setTheirs] = useState<string[]>([]);
   const keep = useMutation({
     mutationFn: (typed: Typed) => got(api.PUT('/api/rates', { body: typed })),
     onSuccess: (kept) => {
       queries.setQueryData(keys.rates, kept);
       queries.invalidateQueries({ queryKey: keys.cost });
+    },
+    onError: (e) => {
+      const now = e.document as Typed | undefined;
+      if (now === undefined) {
+        return;
+      }
+      // What somebody else changed and this person did not, is taken over; the rest stays as it was typed.
+      const changed = FIELDS.filter(([field]) => now[field] !== rates[field]);
+      for (const [field] of changed.filter(([field]) => formState.dirtyFields[field] !== true)) {
+        setValue(field, now[field]);
+      }
+      setTheirs(changed.map(([field, label]) => `${label}: ${now[field] === '' ? 'nothing' : now[field]}`));
     },
   });
   const errors = keep.error?.errors ?? {};
@@ -46,6 +61,11 @@ function Form({ rates }: { rates: Typed }) {
       {FIELDS.map(([field, label]) => (
         <TextField key={field} label={label} inputMode="decimal" error={errors[field]} {...register(field)} />
       ))}
+      {keep.error?.status === 409 && (
+        <Notice tone="hot">
+          {keep.error.message} They wrote {theirs.join('; ')}.
+        </Notice>
+      )}
       <button type="submit" className="key key-on mt-[1.35rem] justify-self-start" disabled={keep.isPending}>
         Reckon with these
       </button>

@@ -14,6 +14,9 @@ interface Typed {
   shelf: string;
 }
 
+/** Nothing of what was typed is cut: what is no number is sent as none, and told at its field. */
+const whole = (typed: string) => (typed.trim() === '' ? Number.NaN : Number(typed));
+
 /** When hands work, how many there are, and what has room. */
 export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKept: (day: Day) => void }) {
   const { register, handleSubmit } = useForm<Typed>({
@@ -30,11 +33,11 @@ export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKe
       got(
         api.PUT('/api/day/hours', {
           body: {
-            hands: Number.parseInt(typed.hands, 10) || 0,
+            hands: whole(typed.hands),
             week: typed.week,
             off: typed.off.split(/\s+/).filter((one) => one !== ''),
-            rack: Number.parseInt(typed.rack, 10) || 0,
-            shelf: Number.parseInt(typed.shelf, 10) || 0,
+            rack: whole(typed.rack),
+            shelf: whole(typed.shelf),
           },
         }),
       ),

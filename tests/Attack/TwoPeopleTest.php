@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Tests\Attack;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Wubbin\Tests\Support\ShopTestCase;
+
+/** Two people read the same document and change it: the second is told what the first did, and nothing is lost. */
+final class TwoPeopleTest extends ShopTestCase
+{
+    /** @return iterable<string, array{string, string, string, \Closure(self): mixed, \Closure(self): mixed}> */
+    public static function documents(): iterable
+    {
+        $rates = static fn(string $margin): \Closure => static fn(self $test): array => ['margin' => $margin] +
+            $test->read($test->ask('GET', '/api/rates'))->raw();
+        yield 'what the shop reckons with' => ['/api/rates', 'PUT', '/api/rates', $rates('41'), $rates('55')];
+        yield 'rules of the house' => [
+            '/api/house',
+            'PATCH',
+            '/api/house',
+            static fn(): array => ['coats' => 'coats-3'],
+            static fn(): array => ['coats' => 'coats-7'],
+        ];
+        $hours = static fn(string $monday): \Closure => static fn(self $test): array => [
+            'week' => [$monday, ...array_fill(0, 6, '')],
+        ] + $test->read($test->ask('GET', '/api/day'))->record('hours')->raw();
+        yield 'hours of work' => ['/api/day', 'PUT', '/api/day/hours', $hours('09:00-12:00'), $hours('10:00-12:00')];
+        $shelf = static fn(string $cover): \Closure => static fn(self $test): array => ['covers' => [$cover]] +
+            $test->read($test->ask('GET', '/api/shelf'))->raw();
+        yield 'the whole shelf' => ['/api/shelf', 'PUT', '/api/shelf', $shelf('parchment'), $shelf('silicone')];
+        yield 'marks of a ladder' => [
+            '/api/ladders/ladder',
+            'PUT',
+            '/api/ladders/ladder/marks',
+            static fn(): array => ['marks' => ['A1' => 'good']],
+            static fn(): array => ['marks' => ['A1' => 'too-much']],
+        ];
+    }
+
+    /**
+     * @param \Closure(self): mixed $first
+     * @param \Closure(self): mixed $second
+     */
+    #[DataProvider('documents')]
+    public function testTheSecondIsTold(
+        string $read,
+        string $method,
+        string $write,
+        \Closure $first,
+        \Closure $second,
+    ): void {
+        $this->readyJob();
+        $this->read(
+            $this->ask('POST', '/api/jobs/crew/ladders', [
+                'id' => 'ladder',
+                'picture' => 0,
+                'x' => ['of' => 'seconds', 'values' => ['10', '20']],
+                'y' => ['of' => 'celsius', 'values' => ['180', '200']],
+                'swatch_mm' => 20,
+            ]),
+            201,
+        );
+        $seen = (string) $this->ask('GET', $read)->headers->get('ETag');
+        self::assertMatchesRegularExpression('/^"[0-9a-f]{16}"$/', $seen);
+        [$one, $two] = [$first($this), $second($this)];
+        $this->read($this->ask($method, $write, $one, ['If-Match' => $seen]));
+        $kept = (string) $this->ask('GET', $read)->getContent();
+        $answer = $this->ask($method, $write, $two, ['If-Match' => $seen]);
+        $problem = $this->read($answer, 409);
+        self::assertStringContainsString('Somebody else changed this', $problem->string('title'));
+        self::assertNotSame([], $problem->record('current')->record('document')->keys(), 'what is there now');
+        self::assertTrue($kept === (string) $this->ask('GET', $read)->getContent(), 'the first one’s is there');
+        // Having seen that, the second stores theirs again.
+        $this->read($this->ask($method, $write, $two, ['If-Match' => (string) $answer->headers->get('ETag')]));
+        self::assertFalse($kept === (string) $this->ask('GET', $read)->getContent());
+    }
+
+    public function testWhoDoesNotSayWhatTheyReadIsAskedTo(): void
+    {
+        $this->readyJob();
+        $this->read($this->ask('PUT', '/api/rates', [], ['If-Match' => '"never"']), 422);
+        $rates = $this->read($this->ask('GET', '/api/rates'))->raw();
+        $request = \Symfony\Component\HttpFoundation\Request::create(
+            'http://127.0.0.1/api/rates',
+            'PUT',
+            content: json_encode($rates, \JSON_THROW_ON_ERROR),
+        );
+        $request->headers->set('X-Wubbin', '1');
+        $kernel = $this->service(\Symfony\Component\HttpKernel\HttpKernelInterface::class);
+        self::assertSame(428, $kernel->handle($request)->getStatusCode());
+    }
+}
