@@ -21,6 +21,7 @@ const ROOMS = [
   'cost',
   'advice',
   'ladder',
+  'keep',
   'app',
 ];
 const ROOT = 'web/src';

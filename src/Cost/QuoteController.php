@@ -23,6 +23,8 @@ use Wubbin\Http\JsonBody;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\NotFound;
+use Wubbin\Storage\Removed;
+use Wubbin\Storage\RemovedKind;
 use Wubbin\Storage\WriteTurn;
 
 /** Quotes: reckoned as often as one likes, and kept as they were given. */
@@ -38,6 +40,7 @@ final readonly class QuoteController
         private WriteTurn $turn,
         private SettingsStore $settings,
         private ClockInterface $clock,
+        private Removed $removed,
     ) {}
 
     #[Route('/api/quotes/reckoned', methods: ['POST'])]
@@ -149,7 +152,7 @@ final readonly class QuoteController
                         $one->document,
                         array_flip(['number', 'for', 'created', 'valid', 'gross', 'currency', 'digits']),
                     ),
-                $this->entities->getRepository(StoredQuote::class)->findBy([], ['number' => 'DESC'], self::MOST_LISTED),
+                $this->listed(),
             ),
         );
     }
@@ -197,5 +200,16 @@ final readonly class QuoteController
             $currency,
             array_values(array_unique($unknown)),
         );
+    }
+
+    /** @return list<StoredQuote> the newest first */
+    private function listed(): array
+    {
+        $removed = $this->removed->ids(RemovedKind::Quote);
+        $quotes = $this->entities
+            ->getRepository(StoredQuote::class)
+            ->findBy([], ['number' => 'DESC'], self::MOST_LISTED + count($removed));
+
+        return array_values(array_filter($quotes, static fn(StoredQuote $quote): bool => !isset($removed[$quote->id])));
     }
 }

@@ -19,6 +19,8 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Session\GoodPieces;
+use Wubbin\Storage\Removed;
+use Wubbin\Storage\RemovedKind;
 
 /** Takes orders, makes their lines jobs, and tells how far they are. */
 final readonly class OrderBook
@@ -31,6 +33,7 @@ final readonly class OrderBook
         private GoodPieces $goodPieces,
         private SettingsStore $settings,
         private ClockInterface $clock,
+        private Removed $removed,
     ) {}
 
     /** @throws Refusal when there is none */
@@ -50,6 +53,11 @@ final readonly class OrderBook
             ->from(StoredOrder::class, 'o')
             ->where('o.archived = :archived')
             ->setParameter('archived', $archived)
+            ->andWhere('o.id NOT IN (:removed)')
+            ->setParameter('removed', [
+                '',
+                ...array_map(strval(...), array_keys($this->removed->ids(RemovedKind::Order))),
+            ])
             ->andWhere('LOWER(o.label) LIKE :words')
             ->setParameter('words', '%' . addcslashes(mb_strtolower($words), '%_') . '%')
             ->orderBy('day')

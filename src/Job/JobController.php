@@ -55,6 +55,12 @@ final readonly class JobController
                     required: false,
                     schema: new OA\Schema(type: 'integer'),
                 ),
+                new OA\QueryParameter(
+                    name: 'archived',
+                    description: 'Those that were put away',
+                    required: false,
+                    schema: new OA\Schema(type: 'string', enum: ['', '1']),
+                ),
             ],
             responses: [
                 new OA\Response(
@@ -68,7 +74,11 @@ final readonly class JobController
     public function list(Request $request): JsonResponse
     {
         return new JsonResponse(
-            $this->list->page(trim($request->query->getString('words')), (int) $request->query->getString('after')),
+            $this->list->page(
+                trim($request->query->getString('words')),
+                (int) $request->query->getString('after'),
+                '1' === $request->query->getString('archived'),
+            ),
         );
     }
 

@@ -32,8 +32,12 @@ final readonly class JobList
         private CacheInterface $kept,
     ) {}
 
-    /** @return list<JobSummary> */
-    public function page(string $words, int $after): array
+    /**
+     * @param bool $archived those that were put away, instead of those that were not
+     *
+     * @return list<JobSummary>
+     */
+    public function page(string $words, int $after, bool $archived = false): array
     {
         /** @var list<string> $ids */
         $ids = $this->entities
@@ -41,7 +45,9 @@ final readonly class JobList
             ->createQueryBuilder()
             ->select('id')
             ->from('job')
-            ->where('archived = 0')
+            ->where('archived = :archived')
+            ->andWhere("id NOT IN (SELECT id FROM removed WHERE kind = 'job')")
+            ->setParameter('archived', $archived ? 1 : 0)
             ->andWhere("instr(lower(json_extract(document, '$.name')), :words) > 0")
             ->setParameter('words', mb_strtolower($words))
             ->orderBy("COALESCE(json_extract(document, '$.due'), '9999')")

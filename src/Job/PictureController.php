@@ -21,6 +21,8 @@ use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Http\RequestBody;
 use Wubbin\Refusal\NotFound;
+use Wubbin\Storage\Removed;
+use Wubbin\Storage\RemovedKind;
 
 /** The shop's pictures: where each is used, and one put in another's place. */
 #[AsController]
@@ -32,6 +34,7 @@ final readonly class PictureController
         private JobPlanner $jobs,
         private ClockInterface $clock,
         private RequestBody $bodies,
+        private Removed $removed,
     ) {}
 
     #[Route('/api/pictures', methods: ['GET'])]
@@ -51,8 +54,12 @@ final readonly class PictureController
     public function list(): JsonResponse
     {
         $used = [];
+        $removed = $this->removed->ids(RemovedKind::Job);
         foreach ($this->entities->getRepository(StoredJob::class)->findAll() as $stored) {
             $job = $stored->job();
+            if (isset($removed[$job->id])) {
+                continue;
+            }
             foreach (
                 array_unique(
                     array_map(static fn(Transfer $transfer): string => $transfer->artwork ?? '', $job->transfers),
@@ -62,7 +69,13 @@ final readonly class PictureController
                 $used[$sha256][] = new PictureUse($job->id, $job->name, $stored->archived);
             }
         }
-        $pictures = $this->entities->getRepository(Artwork::class)->findBy([], ['created' => 'DESC']);
+        $gone = $this->removed->ids(RemovedKind::Picture);
+        $pictures = array_values(
+            array_filter(
+                $this->entities->getRepository(Artwork::class)->findBy([], ['created' => 'DESC']),
+                static fn(Artwork $artwork): bool => !isset($gone[$artwork->sha256]),
+            ),
+        );
 
         return new JsonResponse(
             array_map(

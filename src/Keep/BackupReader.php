@@ -15,7 +15,7 @@ final readonly class BackupReader
     private const TELL_EVERY = 8 << 20;
 
     /** What may be in one; nothing leads out of the directory that it is put into. */
-    private const NAME = '~^(?:wubbin\.sqlite|(?:files|incoming)(?:/(?!\.)[\w.-]+)+)$~D';
+    private const NAME = '~^(?:wubbin\.sqlite|(?:files|incoming|sheets)(?:/(?!\.)[\w.-]+)+)$~D';
 
     /**
      * @param string|null $into an empty directory that all is put into; null where it is only looked through

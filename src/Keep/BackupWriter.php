@@ -28,7 +28,7 @@ final readonly class BackupWriter
     public const SUM = 'manifest.sha256';
 
     /** What of a shop's directory belongs to it, beside the database. */
-    public const DIRECTORIES = ['files', 'incoming'];
+    public const DIRECTORIES = ['files', 'incoming', 'sheets'];
 
     /** So often whoever waits is told how far it is, in bytes. */
     private const TELL_EVERY = 8 << 20;

@@ -13,6 +13,8 @@ use Wubbin\Core\Route\Recipe;
 use Wubbin\Refusal\Conflict;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
+use Wubbin\Storage\Removed;
+use Wubbin\Storage\RemovedKind;
 
 /** Keeps the recipes of the house, every version of each. */
 final readonly class RecipeStore
@@ -21,12 +23,20 @@ final readonly class RecipeStore
         private EntityManagerInterface $entities,
         private Catalogue $catalogue,
         private ClockInterface $clock,
+        private Removed $removed,
     ) {}
 
     /** @return list<StoredRecipe> the newest version of each that can be read, the newest first; retired ones last */
     public function newest(): array
     {
-        return array_values(array_filter($this->newestOfAll(), $this->isReadable(...)));
+        $removed = $this->removed->ids(RemovedKind::Recipe);
+
+        return array_values(
+            array_filter(
+                $this->newestOfAll(),
+                fn(StoredRecipe $stored): bool => !isset($removed[$stored->id]) && $this->isReadable($stored),
+            ),
+        );
     }
 
     /** @return list<string> of all recipes, retired ones too */

@@ -35,6 +35,12 @@ class StoredRecipe
         return new self($recipe->id, $recipe->version, $recipe->toRecord(), $now);
     }
 
+    /** What it is called; its id where not even that can be read. */
+    public function name(): string
+    {
+        return is_string($this->document['name'] ?? null) ? $this->document['name'] : $this->id;
+    }
+
     /** @throws BadRecord where Wubbin cannot read it any more */
     public function recipe(Catalogue $catalogue): Recipe
     {

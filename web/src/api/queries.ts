@@ -11,7 +11,10 @@ export const keys = {
   device: ['device'],
   heat: ['heat'],
   heatOthers: ['heat-others'],
+  backups: ['backups'],
+  condition: ['condition'],
   house: ['house'],
+  removed: ['removed'],
   jobs: ['jobs'],
   anyJob: ['job'],
   job: (id: string) => ['job', id],
@@ -82,10 +85,10 @@ export const server = {
       queryFn: () => got(api.GET('/api/jobs/{id}', { params: { path: { id } } })),
       refetchOnWindowFocus: false,
     }),
-  jobs: (words = '', after = 0) =>
+  jobs: (words = '', after = 0, archived = false) =>
     queryOptions({
-      queryKey: [...keys.jobs, words, after],
-      queryFn: () => got(api.GET('/api/jobs', { params: { query: { words, after } } })),
+      queryKey: [...keys.jobs, words, after, archived],
+      queryFn: () => got(api.GET('/api/jobs', { params: { query: { words, after, archived: archived ? '1' : '' } } })),
     }),
   ladder: (id: string) =>
     queryOptions({
@@ -115,6 +118,9 @@ export const server = {
       queryFn: () => got(api.GET('/api/logbook', { params: { query: { ...query, after } } })),
       ...fresh,
     }),
+  backups: () => queryOptions({ queryKey: keys.backups, queryFn: () => got(api.GET('/api/backups')), ...fresh }),
+  condition: () => queryOptions({ queryKey: keys.condition, queryFn: () => got(api.GET('/api/condition')), ...fresh }),
+  removed: () => queryOptions({ queryKey: keys.removed, queryFn: () => got(api.GET('/api/removed')), ...fresh }),
   orders: (words: string, archived: boolean, after: number) =>
     queryOptions({
       queryKey: [...keys.orders, words, archived, after],

@@ -673,6 +673,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/removed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listRemoved"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/removed/{kind}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["remove"];
+        post?: never;
+        delete: operations["takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ladders": {
         parameters: {
             query?: never;
@@ -2163,6 +2195,20 @@ export interface components {
         /** @description What is wrong with where the shop is kept. */
         ConditionView: {
             lines: components["schemas"]["ConditionLine"][];
+        };
+        /** @description Something that was deleted and can be taken back. */
+        RemovedView: {
+            id: string;
+            label: string;
+            /** @enum {string} */
+            kind: "job" | "order" | "picture" | "recipe" | "quote";
+            /** Format: date-time */
+            at: string;
+            /**
+             * Format: date-time
+             * @description From then on it is gone for good
+             */
+            until: string;
         };
         /** @description The swatch that forgives most. */
         ChosenStep: {
@@ -5456,6 +5502,8 @@ export interface operations {
                 words?: string;
                 /** @description How many are passed over */
                 after?: number;
+                /** @description Those that were put away */
+                archived?: "" | "1";
             };
             header?: never;
             path?: never;
@@ -5788,6 +5836,99 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TaskView"];
+                };
+            };
+        };
+    };
+    listRemoved: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What can be taken back, the latest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemovedView"][];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "job" | "order" | "picture" | "recipe" | "quote";
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted; what can be taken back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemovedView"][];
+                };
+            };
+            /** @description There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something needs it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "job" | "order" | "picture" | "recipe" | "quote";
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back; what else can be */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemovedView"][];
+                };
+            };
+            /** @description It is gone for good */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -35,6 +35,7 @@ const TracePage = lazy(() => import('../blank/TracePage').then((m) => ({ default
 const ShelfPage = lazy(() => import('../route/ShelfPage').then((m) => ({ default: m.ShelfPage })));
 const SettingsPage = lazy(() => import('../measure/SettingsPage').then((m) => ({ default: m.SettingsPage })));
 
+const BackupPage = lazy(() => import('../keep/BackupPage').then((m) => ({ default: m.BackupPage })));
 const DeviceSetUp = lazy(() => import('../heat/Device').then((m) => ({ default: m.DeviceSetUp })));
 const PrintersPage = lazy(() => import('../sheet/PrintersPage').then((m) => ({ default: m.PrintersPage })));
 const QueuePage = lazy(() => import('../sheet/QueuePage').then((m) => ({ default: m.QueuePage })));
@@ -58,7 +59,11 @@ const ROOMS = [
 ] as const;
 
 /** Pages that belong to a room under another address. */
-const INSIDE: Record<string, string[]> = { '/': ['/', '/jobs'], '/orders': ['/orders', '/quotes'] };
+const INSIDE: Record<string, string[]> = {
+  '/': ['/', '/jobs'],
+  '/orders': ['/orders', '/quotes'],
+  '/settings': ['/settings', '/backup'],
+};
 
 function UnitToggle() {
   const { settings, change } = useSettings();
@@ -170,6 +175,7 @@ export function App() {
               <Route path="/doctor" element={<DoctorPage />} />
               <Route path="/logbook/:id" element={<LogPage />} />
               <Route path="/pictures" element={<PicturesPage />} />
+              <Route path="/backup" element={<BackupPage />} />
               <Route path="/shelf" element={<ShelfPage />} />
               <Route path="/shelf/trace" element={<TracePage />} />
               <Route path="/sheets" element={<GangPage />} />
@@ -180,6 +186,11 @@ export function App() {
                 element={
                   <SettingsPage>
                     <DeviceSetUp />
+                    <p className="mt-6 border-t border-rule pt-3">
+                      <Link to="/backup" className="link">
+                        Backup, and what was deleted
+                      </Link>
+                    </p>
                   </SettingsPage>
                 }
               />

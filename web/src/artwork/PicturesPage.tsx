@@ -5,6 +5,7 @@ import { api, done, fileBody, got, problemOf, type Schemas, type Task } from '..
 import { keys, server } from '../api/queries';
 import { useMoments } from '../measure/settings';
 import { Notice, Waiting } from '../parts/Notice';
+import { Remove } from '../parts/Remove';
 import { PicturePicker } from './PicturePicker';
 
 type Entry = Schemas['PictureEntry'];
@@ -149,6 +150,7 @@ function Line({ entry: { picture, created, jobs } }: { entry: Entry }) {
               />
             </label>
           )}
+          {jobs.length === 0 && <Remove kind="picture" id={picture.sha256} name={picture.name} />}
         </p>
         {said !== undefined && <Notice tone={said.wrong ? 'hot' : 'wait'}>{said.text}</Notice>}
       </div>

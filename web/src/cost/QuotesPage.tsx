@@ -4,6 +4,7 @@ import { server } from '../api/queries';
 import { money } from '../measure/money';
 import { useMoments } from '../measure/settings';
 import { Waiting } from '../parts/Notice';
+import { Remove } from '../parts/Remove';
 
 /** Quotes that were given, the latest first. */
 export function QuotesPage() {
@@ -35,6 +36,7 @@ export function QuotesPage() {
               <a className="link" href={`/api/quotes/${quote.id}.pdf`} download>
                 PDF
               </a>
+              <Remove kind="quote" id={quote.id} name={`Quote ${quote.number}`} />
             </li>
           ))}
         </ul>

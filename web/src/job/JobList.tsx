@@ -5,6 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { api, fileBody, got, type ProblemError, problemOf } from '../api/client';
 import { keys, server } from '../api/queries';
 import { useMoments } from '../measure/settings';
+import { Condition } from '../parts/Condition';
 import { Notice, Waiting } from '../parts/Notice';
 import { SearchField } from '../parts/SearchField';
 import { FirstSteps } from './FirstSteps';
@@ -65,7 +66,8 @@ const SEARCHED_FROM = 20;
 export function JobList() {
   const [words, setWords] = useState('');
   const [after, setAfter] = useState(0);
-  const jobs = useQuery({ ...server.jobs(words, after), staleTime: 0, placeholderData: keepPreviousData });
+  const [archived, setArchived] = useState(false);
+  const jobs = useQuery({ ...server.jobs(words, after, archived), staleTime: 0, placeholderData: keepPreviousData });
   const moments = useMoments();
   if (jobs.data === undefined) {
     return <Waiting error={jobs.error} />;
@@ -79,6 +81,7 @@ export function JobList() {
           <Plus size={18} aria-hidden /> New job
         </Link>
       </div>
+      <Condition />
       {(words !== '' || after > 0 || jobs.data.length > SEARCHED_FROM) && (
         <SearchField
           label="Words of its name"
@@ -89,10 +92,10 @@ export function JobList() {
           }}
         />
       )}
-      {jobs.data.length === 0 && words === '' && after === 0 ? (
+      {jobs.data.length === 0 && words === '' && after === 0 && !archived ? (
         <FirstSteps />
       ) : jobs.data.length === 0 ? (
-        <p className="mt-5 text-lg">No job is called like that.</p>
+        <p className="mt-5 text-lg">{words === '' ? 'No job was put away.' : 'No job is called like that.'}</p>
       ) : (
         <ul className="mt-5 border-t border-ink">
           {jobs.data.map((job) => (
@@ -127,6 +130,18 @@ export function JobList() {
           ))}
         </ul>
       )}
+      <p className="mt-3 text-sm">
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            setAfter(0);
+            setArchived(!archived);
+          }}
+        >
+          {archived ? 'Show the jobs that are open' : 'Show the jobs that were put away'}
+        </button>
+      </p>
       {(after > 0 || jobs.data.length === A_PAGE) && (
         <p className="mt-3 flex gap-3">
           <button type="button" className="key" disabled={after === 0} onClick={() => setAfter(after - A_PAGE)}>

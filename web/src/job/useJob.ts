@@ -187,23 +187,26 @@ export function useJob(id: string, at = 0) {
 
   const refresh = useCallback(() => queries.invalidateQueries({ queryKey: keys.job(id) }), [id, queries]);
 
-  /** Takes the job off the list; what was made from it stays in the logbook. True when it is done. */
-  const archive = useCallback(async () => {
-    const revision = queries.getQueryData<JobView>(keys.job(id))?.revision ?? 0;
-    try {
-      const after = await got(
-        api.PATCH('/api/jobs/{id}', {
-          params: { path: { id } },
-          body: { revision, changes: {}, transfer: 0, archived: true },
-        }),
-      );
-      queries.setQueryData(keys.job(id), after);
-      return true;
-    } catch (e) {
-      setTrouble(problemOf(e).message);
-      return false;
-    }
-  }, [id, queries]);
+  /** Takes the job off the list, or puts it back; what was made from it stays in the logbook. True when it is done. */
+  const archive = useCallback(
+    async (archived: boolean) => {
+      const revision = queries.getQueryData<JobView>(keys.job(id))?.revision ?? 0;
+      try {
+        const after = await got(
+          api.PATCH('/api/jobs/{id}', {
+            params: { path: { id } },
+            body: { revision, changes: {}, transfer: 0, archived },
+          }),
+        );
+        queries.setQueryData(keys.job(id), after);
+        return true;
+      } catch (e) {
+        setTrouble(problemOf(e).message);
+        return false;
+      }
+    },
+    [id, queries],
+  );
 
   return {
     refresh,

@@ -8,6 +8,7 @@ import { TextField } from '../measure/Field';
 import { dayFrom } from '../measure/money';
 import { useMoments } from '../measure/settings';
 import { Waiting } from '../parts/Notice';
+import { Remove } from '../parts/Remove';
 import { SearchField } from '../parts/SearchField';
 import { NewLine } from './NewLine';
 
@@ -151,6 +152,7 @@ function OrderLines({ order }: { order: Order }) {
         >
           Quote
         </Link>
+        <Remove kind="order" id={order.id} name={order.label} />
       </div>
       {open === 'line' && <AddLine order={order} onDone={() => setOpen(undefined)} />}
       {open === 'change' && <Change order={order} onDone={() => setOpen(undefined)} />}

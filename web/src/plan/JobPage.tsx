@@ -10,6 +10,7 @@ import { StartBench } from '../job/StartBench';
 import { type JobHandle, useJob } from '../job/useJob';
 import { useMoments } from '../measure/settings';
 import { Notice, Waiting } from '../parts/Notice';
+import { Remove } from '../parts/Remove';
 import { useKeys } from '../parts/useKeys';
 import { SheetStage } from '../sheet/SheetStage';
 import { StackSection } from '../stack/StackSection';
@@ -128,7 +129,14 @@ export function JobPage() {
             </button>
           </div>
           <Ticket key={part.at} view={part} handle={handle} />
-          <JobLinks id={id} handle={handle} onCopy={copy} onAway={() => navigate('/')} />
+          <JobLinks
+            id={id}
+            name={job.name}
+            archived={view.archived}
+            handle={handle}
+            onCopy={copy}
+            onAway={() => navigate('/')}
+          />
         </section>
         <section aria-label="Drawing and checks" className="flex min-h-0 min-w-0 flex-col px-5 pt-3">
           <Tabs.Root value={stage} onValueChange={setStage} className="flex min-h-[26rem] flex-1 flex-col lg:min-h-0">
@@ -272,11 +280,15 @@ function PictureTabs({
 /** What else can be done with a job. */
 function JobLinks({
   id,
+  name,
+  archived,
   handle,
   onCopy,
   onAway,
 }: {
   id: string;
+  name: string;
+  archived: boolean;
   handle: JobHandle;
   onCopy: () => void;
   onAway: () => void;
@@ -307,9 +319,16 @@ function JobLinks({
       <button type="button" className="link" onClick={onCopy}>
         Copy as a new job
       </button>
-      <button type="button" className="link" onClick={() => handle.archive().then((ok) => ok && onAway())}>
-        Put the job away
-      </button>
+      {archived ? (
+        <button type="button" className="link" onClick={() => handle.archive(false)}>
+          Put it back on the list
+        </button>
+      ) : (
+        <button type="button" className="link" onClick={() => handle.archive(true).then((ok) => ok && onAway())}>
+          Put the job away
+        </button>
+      )}
+      <Remove kind="job" id={id} name={name} onGone={onAway} />
     </div>
   );
 }

@@ -5,6 +5,7 @@ import { api, fileBody, got, type ProblemError, problemOf, type Schemas } from '
 import { keys, server } from '../api/queries';
 import { useFormat, useMoments } from '../measure/settings';
 import { Notice, Waiting } from '../parts/Notice';
+import { Remove } from '../parts/Remove';
 import { RecipeForm } from './RecipeForm';
 
 type View = Schemas['RecipeView'];
@@ -142,6 +143,7 @@ export function RecipesPage() {
                 >
                   {view.retired ? 'Use again' : 'Retire'}
                 </button>
+                <Remove kind="recipe" id={view.recipe.id} name={view.recipe.name} />
               </span>
             </li>
           ))}
