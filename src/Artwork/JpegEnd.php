@@ -7,8 +7,8 @@ namespace Wubbin\Artwork;
 /**
  * Whether a JPEG was copied to its end: decoders fill what is missing with grey, and say nothing.
  *
- * Walks the markers of ITU-T T.81 (annex B, from memory): segments tell their length, a scan goes on until a marker that
- * is neither a stuffed byte nor a restart, and all ends with EOI.
+ * Walks the markers of ITU-T T.81 (annex B, from memory): segments tell their length, a scan goes on until a marker
+ * that is neither a stuffed byte nor a restart, and all ends with EOI.
  */
 final class JpegEnd
 {

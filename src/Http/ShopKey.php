@@ -8,8 +8,8 @@ use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Request;
 
 /**
- * Who asks from another machine shows this shop's key: long, made by chance, printed at the start as a link, and kept by
- * the browser where no script reads it. Who asks from this machine needs none.
+ * Who asks from another machine shows this shop's key: long, made by chance, printed at the start as a link, and kept
+ * by the browser where no script reads it. Who asks from this machine needs none.
  */
 final readonly class ShopKey
 {

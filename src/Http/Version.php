@@ -9,8 +9,8 @@ use Symfony\Component\HttpFoundation\Request;
 use Wubbin\Refusal\Conflict;
 
 /**
- * What tells two people apart who change the same document: RFC 9110's entity tag (§8.8.3) and If-Match (§13.1.1). The tag
- * is the hash of what it says, so that nothing is counted anywhere.
+ * What tells two people apart who change the same document: RFC 9110's entity tag (§8.8.3) and If-Match (§13.1.1). The
+ * tag is the hash of what it says, so that nothing is counted anywhere.
  */
 final readonly class Version
 {
@@ -50,8 +50,8 @@ final readonly class Version
         }
         if ('*' !== trim($read) && !in_array($this->tag, array_map(trim(...), explode(',', $read)), true)) {
             throw new Conflict(
-                'Somebody else changed this meanwhile. Nothing of theirs was lost, and yours was not stored yet: look at ' .
-                    'what is there now, and store yours again.',
+                'Somebody else changed this meanwhile. Nothing of theirs was lost, and yours was not stored yet: ' .
+                    'look at what is there now, and store yours again.',
                 ['version' => $this->tag, 'document' => $current],
             );
         }

@@ -36,7 +36,8 @@ final class BadBackup extends \RuntimeException
     {
         return new self(
             sprintf(
-                '%s was made by a newer Wubbin (its database is version %d, this one knows %d). Restore it with that one.',
+                '%s was made by a newer Wubbin (its database is version %d, this one knows %d). Restore it with ' .
+                    'that one.',
                 $path,
                 $theirs,
                 $ours,

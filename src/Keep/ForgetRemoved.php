@@ -12,7 +12,9 @@ use Wubbin\Task\Duty;
 use Wubbin\Task\Progress;
 use Wubbin\Task\Search;
 
-/** Once a day: what was deleted thirty days ago is gone for good. Never beside a backup, which the same worker takes. */
+/**
+ * Once a day: what was deleted thirty days ago is gone for good. Never beside a backup, which the same worker takes.
+ */
 final readonly class ForgetRemoved implements Duty, Search
 {
     private const STATE = 'forgotten';

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Wubbin\Keep;
 
 /**
- * Which backups are kept: the newest of each of the last seven days, of the last four weeks and of the last twelve months
- * in which there was one. (A common rule; no source.).
+ * Which backups are kept: the newest of each of the last seven days, of the last four weeks and of the last twelve
+ * months in which there was one. (A common rule; no source.).
  */
 final class KeepRule
 {

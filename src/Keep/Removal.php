@@ -25,8 +25,8 @@ use Wubbin\Storage\RemovedThing;
 use Wubbin\Storage\WriteTurn;
 
 /**
- * Deletes what nobody wants any more: hidden at once, taken back as it was for thirty days, and then gone with the files
- * that nothing else uses. The logbook keeps what was made.
+ * Deletes what nobody wants any more: hidden at once, taken back as it was for thirty days, and then gone with the
+ * files that nothing else uses. The logbook keeps what was made.
  */
 final readonly class Removal
 {

@@ -13,8 +13,8 @@ use Wubbin\Storage\StorageTrouble;
 use Wubbin\Task\Progress;
 
 /**
- * Brings a shop back from a backup. Everything is looked through, put beside and brought up to date first; only then does
- * it take the place of what is there, and that is kept.
+ * Brings a shop back from a backup. Everything is looked through, put beside and brought up to date first; only then
+ * does it take the place of what is there, and that is kept.
  */
 final readonly class Restore
 {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Wubbin\Keep;
 
 /**
- * Locked with a passphrase: libsodium's secret stream (XChaCha20-Poly1305), its key made by Argon2id. A file that was cut,
- * changed or put together otherwise does not open.
+ * Locked with a passphrase: libsodium's secret stream (XChaCha20-Poly1305), its key made by Argon2id. A file that was
+ * cut, changed or put together otherwise does not open.
  */
 final class SealedSink implements ByteSink
 {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Wubbin\Keep;
 
 /**
- * Writes files one after the other in the tape archive's format that every system reads: POSIX.1-1988 ustar (from memory),
- * blocks of 512 bytes. Each is hashed as it goes by, so that nothing is read twice.
+ * Writes files one after the other in the tape archive's format that every system reads: POSIX.1-1988 ustar (from
+ * memory), blocks of 512 bytes. Each is hashed as it goes by, so that nothing is read twice.
  */
 final readonly class TarWriter
 {

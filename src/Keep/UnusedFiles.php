@@ -9,8 +9,8 @@ use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Filesystem\Filesystem;
 
 /**
- * Lets go of files that nothing in the database names. Files are named by their SHA-256, and whatever uses one writes that
- * name down somewhere: what no row of no table has, nobody finds again.
+ * Lets go of files that nothing in the database names. Files are named by their SHA-256, and whatever uses one writes
+ * that name down somewhere: what no row of no table has, nobody finds again.
  */
 final readonly class UnusedFiles
 {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Wubbin\Serve;
 
 /**
- * A process that belongs to a shop, in a group of its own with all that it starts. Beside it stands a guard that ends the
- * group when this process is gone, however it went: nothing outlives its shop.
+ * A process that belongs to a shop, in a group of its own with all that it starts. Beside it stands a guard that ends
+ * the group when this process is gone, however it went: nothing outlives its shop.
  */
 final class Child
 {

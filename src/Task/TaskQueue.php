@@ -159,7 +159,8 @@ final readonly class TaskQueue
     }
 
     /**
-     * What was being done when the shop was stopped waits again, and has not failed: only ever called while nobody works.
+     * What was being done when the shop was stopped waits again, and has not failed: only ever called while nobody
+     * works.
      */
     public function beginAfresh(): void
     {

@@ -7,6 +7,9 @@ namespace Wubbin\Tests\Run;
 use PHPUnit\Framework\Attributes\Group;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Symfony\Component\Process\Process;
+use Wubbin\Task\TaskQueue;
+use Wubbin\Task\Worked;
 use Wubbin\Tests\Support\RealServer;
 use Wubbin\Tests\Support\ShopTestCase;
 
@@ -39,12 +42,62 @@ final class KilledServerTest extends ShopTestCase
     {
         $random = new Randomizer(new Mt19937(6));
         $kills = false === getenv('WUBBIN_FULL') ? self::KILLS : self::KILLS_IN_FULL;
+        $tasks = $this->longWork($kills);
         for ($round = 0; $round < $kills; ++$round) {
             $this->server->start();
+            $worker = $this->worker();
             $presses = (new Screens($this->server, 'r' . $round))->press($random->getInt(1, self::MOST_BEFORE_A_KILL));
             $this->server->kill();
+            $worker->signal(\SIGKILL);
+            $worker->wait();
             self::assertSame([], array_values(array_diff($presses, $this->stored())), 'confirmed, and gone');
+            // As when the shop is opened again: nobody works any more.
+            $this->restart();
+            $this->service(TaskQueue::class)->beginAfresh();
         }
+        while (Worked::Something === $this->service(TaskQueue::class)->workOnNext('the last')) {
+            continue;
+        }
+        $states = array_map(
+            fn(string $id): string => $this->read($this->ask('GET', '/api/tasks/' . $id))->string('state'),
+            $tasks,
+        );
+        self::assertSame(
+            ['done'],
+            array_values(array_unique($states)),
+            'work goes on, however often it was interrupted',
+        );
+    }
+
+    /**
+     * Pictures that take their time, one for each time that the machine is killed.
+     *
+     * @return list<string> ids of the work
+     */
+    private function longWork(int $many): array
+    {
+        $ids = [];
+        for ($i = 0; $i < $many; ++$i) {
+            $path = $this->data . '/large-' . $i . '.png';
+            $image = new \Imagick();
+            $image->newImage(3000, 2100, sprintf('#%02x4020', $i % 256));
+            $image->writeImage('png:' . $path);
+            $ids[] = $this->read($this->send($path, 'large.png'), 202)->string('id');
+        }
+
+        return $ids;
+    }
+
+    private function worker(): Process
+    {
+        $worker = new Process(
+            ['setsid', \PHP_BINARY, self::PROJECT . '/bin/wubbin', 'work'],
+            env: ['WUBBIN_DATA' => $this->data],
+            timeout: null,
+        );
+        $worker->start();
+
+        return $worker;
     }
 
     public function testTwentyScreensHaveEveryPressStored(): void

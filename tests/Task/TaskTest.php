@@ -107,6 +107,45 @@ final class TaskTest extends ShopTestCase
         );
     }
 
+    /** A shop that is stopped and opened again is no fault of the work that was under way. */
+    public function testWorkThatWasInterruptedByClosingTheShopIsNeverGivenUp(): void
+    {
+        $id = $this->read($this->send($this->large()), 202)->string('id');
+        for ($time = 0; $time < 5; ++$time) {
+            $this->service(Connection::class)->executeStatement(
+                "UPDATE task SET state = 'running', worker = 'gone', begun = begun + 1, " .
+                    "lease = '2999-01-01T00:00:00Z' WHERE id = ?",
+                [$id],
+            );
+            $this->service(TaskQueue::class)->beginAfresh();
+        }
+        self::assertSame(Worked::Something, $this->service(TaskQueue::class)->workOnNext('two'));
+        self::assertSame('done', $this->read($this->ask('GET', '/api/tasks/' . $id))->string('state'));
+    }
+
+    public function testASearchIsLeftToOthersByWhoeverKeepsTheWayFree(): void
+    {
+        $tasks = $this->service(TaskQueue::class);
+        $search = $tasks->add('plan-day', [])->id;
+        $this->read($this->send($this->large()), 202);
+        self::assertSame(Worked::Something, $tasks->workOnNext('quick', true));
+        self::assertSame(Worked::Nothing, $tasks->workOnNext('quick', true));
+        self::assertSame('waiting', $this->read($this->ask('GET', '/api/tasks/' . $search))->string('state'));
+    }
+
+    public function testWhoseMemoryIsExhaustedIsToldThatAndNoOther(): void
+    {
+        $id = $this->read($this->send($this->large()), 202)->string('id');
+        $this->service(Connection::class)->executeStatement(
+            "UPDATE task SET state = 'running', worker = 'one', lease = '2999-01-01T00:00:00Z' WHERE id = ?",
+            [$id],
+        );
+        $this->service(TaskQueue::class)->endedForMemory('one');
+        $task = $this->read($this->ask('GET', '/api/tasks/' . $id));
+        self::assertSame('failed', $task->string('state'));
+        self::assertStringContainsString('more memory', $task->record('result')->record('errors')->string('file'));
+    }
+
     public function testWorkOfAWorkerThatIsThereIsLeftToIt(): void
     {
         $id = $this->read($this->send($this->large()), 202)->string('id');

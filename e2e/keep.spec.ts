@@ -1,0 +1,68 @@
+import type { Page } from '@playwright/test';
+import { expect, newJob, stored, stripes, test } from './shop';
+
+test('a backup is taken and saved, and what was deleted is taken back', async ({ page }) => {
+  await newJob(page, 'Thrown away', { name: 'thrown.png', buffer: stripes(700, 500, 91) });
+  await page.getByRole('button', { name: 'Delete', exact: true }).click();
+  const asked = page.getByRole('group', { name: 'Delete Thrown away?' });
+  await asked.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Delete', exact: true }).click();
+  await stored(page, () => asked.getByRole('button', { name: 'Yes, delete it' }).click());
+  await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Thrown away/ })).toHaveCount(0);
+  await page.goto('/settings');
+  await page.getByRole('link', { name: 'Backup, and what was deleted' }).click();
+  await page.getByRole('button', { name: 'Take a backup now' }).click();
+  await expect(page.getByText('The backup is taken, looked through, and whole.')).toBeVisible();
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('list', { name: 'Backups' }).getByRole('link', { name: 'Save a copy' }).first().click(),
+  ]);
+  expect(saved.suggestedFilename()).toMatch(/^wubbin-\d{8}-\d{6}\.backup$/);
+  const line = page.getByRole('listitem').filter({ hasText: 'Thrown away' });
+  await expect(line).toContainText('gone for good on');
+  await stored(page, () => line.getByRole('button', { name: 'Take it back' }).click());
+  await expect(line).toHaveCount(0);
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: /Thrown away/ })).toBeVisible();
+});
+
+test('trouble with the place where the shop is kept stands on the first page', async ({ page }) => {
+  const text = 'There is no backup of this shop yet.';
+  await page.route('**/api/condition', (route) =>
+    route.fulfill({ json: { lines: [{ id: 'backup', text, mend: 'Take one now, under Backup.' }] } }),
+  );
+  await page.goto('/');
+  await expect(page.getByRole('alert')).toContainText(text);
+  await page.getByRole('link', { name: 'To the backups' }).click();
+  await expect(page.getByRole('heading', { name: 'Backup' })).toBeVisible();
+});
+
+test('of two people who change what the shop reckons with, nobody loses anything', async ({ page, context }) => {
+  await page.goto('/jobs/wheel-shirts/cost');
+  const other = await context.newPage();
+  await other.goto('/jobs/wheel-shirts/cost');
+  // Neither counts in what a piece costs, which others look at meanwhile.
+  const tax = (of: Page) => of.getByLabel('Tax, %');
+  const setUp = (of: Page) => of.getByLabel('Set-up, once for a quote');
+  const store = (of: Page) => of.getByRole('button', { name: 'Reckon with these' }).click();
+  const open = async (of: Page) => {
+    await of.getByText('What the shop reckons with').click();
+    await expect(tax(of)).toBeVisible();
+  };
+  await open(page);
+  await open(other);
+  await tax(page).fill('7');
+  await stored(page, () => store(page));
+  await setUp(other).fill('12.00');
+  await store(other);
+  await expect(other.getByRole('alert')).toContainText('Somebody else changed this');
+  await expect(other.getByRole('alert')).toContainText('Tax, %: 7');
+  // Theirs is taken over, one's own is kept: stored again, both are there.
+  await expect(tax(other)).toHaveValue('7');
+  await stored(other, () => store(other));
+  await page.reload();
+  await open(page);
+  await expect(tax(page)).toHaveValue('7');
+  await expect(setUp(page)).toHaveValue('12.00');
+});
