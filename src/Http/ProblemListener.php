@@ -17,7 +17,6 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\DatabaseFile;
 use Wubbin\Storage\ErrorNumber;
-use Wubbin\Storage\StorageTrouble;
 use Wubbin\Storage\TroubleKind;
 
 /** Turns whatever was thrown into a problem that a person can act on; never a stack trace. */
@@ -29,7 +28,7 @@ final readonly class ProblemListener
     public function __invoke(ExceptionEvent $event): void
     {
         $thrown = $event->getThrowable();
-        $trouble = StorageTrouble::in($thrown, $this->database->path());
+        $trouble = $this->database->troubleIn($thrown);
         $number = ErrorNumber::next();
         $problem = match (true) {
             null !== $trouble => Problem::fromTrouble($trouble),

@@ -20,6 +20,7 @@ use Wubbin\Contract\Refused;
 use Wubbin\Core\Job\JobEdit;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\QuantityParser;
+use Wubbin\Core\Plan\Check;
 use Wubbin\Http\JsonBody;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\Conflict;
@@ -186,6 +187,7 @@ final readonly class JobController
         if ($change->revision !== $stored->revision) {
             throw $this->changedElsewhere($stored);
         }
+        $this->refuseUnknownChecks($stored, $change);
         if (null !== $change->archived) {
             $stored->archived = $change->archived;
         }
@@ -210,6 +212,25 @@ final readonly class JobController
         }
 
         return new JsonResponse($this->jobs->view($stored));
+    }
+
+    /** Only what was found can be set aside. */
+    private function refuseUnknownChecks(StoredJob $stored, JobChange $change): void
+    {
+        $named = array_filter(
+            array_keys($change->changes),
+            static fn(string $field): bool => str_starts_with($field, 'override.') && '' !== $change->changes[$field],
+        );
+        if ([] === $named) {
+            return;
+        }
+        $checks = $this->jobs->plan($stored->job())->transfers[$change->transfer]->checks ?? [];
+        foreach ($named as $field) {
+            $found = array_filter($checks, static fn(Check $check): bool => 'override.' . $check->id === $field);
+            if ([] === $found) {
+                throw InvalidInput::field($field, 'There is no such check.');
+            }
+        }
     }
 
     private function changedElsewhere(StoredJob $stored): Conflict

@@ -7,6 +7,7 @@ namespace Wubbin\Keep;
 use Symfony\Component\Clock\ClockInterface;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Refusal\NotFound;
+use Wubbin\Storage\BackupPlace;
 use Wubbin\Storage\Documents;
 use Wubbin\Storage\Instant;
 use Wubbin\Task\Progress;
@@ -15,7 +16,6 @@ use Wubbin\Task\Progress;
 final readonly class Backups
 {
     private const STATE = 'backup';
-    private const NAME = '/^wubbin-(\d{8}-\d{6})\.backup$/D';
 
     /** Taken every day; a working day's end differs a little from the last one's. */
     private const DUE_AFTER = '-20 hours';
@@ -24,8 +24,7 @@ final readonly class Backups
     private const LATE_AFTER = '-4 days';
 
     public function __construct(
-        private string $dataDirectory,
-        private string $backupDirectory,
+        private BackupPlace $place,
         private string $backupPassphrase,
         private BackupWriter $writer,
         private BackupReader $reader,
@@ -35,7 +34,7 @@ final readonly class Backups
 
     public function directory(): string
     {
-        return '' === $this->backupDirectory ? rtrim($this->dataDirectory, '/') . '.backups' : $this->backupDirectory;
+        return $this->place->directory();
     }
 
     /** Takes one, looks it through, and lets go of those that the rule does not keep. */
@@ -76,7 +75,7 @@ final readonly class Backups
     {
         $path = $this->directory() . '/' . $name;
 
-        return 1 === preg_match(self::NAME, $name) && is_file($path)
+        return 1 === preg_match(BackupPlace::NAME, $name) && is_file($path)
             ? $path
             : throw new NotFound('There is no such backup any more.');
     }
@@ -120,11 +119,10 @@ final readonly class Backups
     private function made(): array
     {
         $made = [];
-        foreach ((array) @scandir($this->directory()) as $name) {
-            if (is_string($name) && 1 === preg_match(self::NAME, $name, $found)) {
-                $at = \DateTimeImmutable::createFromFormat('!Ymd-His', $found[1], new \DateTimeZone('UTC'));
-                $made += false === $at ? [] : [$name => $at];
-            }
+        foreach ($this->place->names() as $name) {
+            $digits = (string) preg_replace(BackupPlace::NAME, '$1', $name);
+            $at = \DateTimeImmutable::createFromFormat('!Ymd-His', $digits, new \DateTimeZone('UTC'));
+            $made += false === $at ? [] : [$name => $at];
         }
 
         return $made;

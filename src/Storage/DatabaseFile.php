@@ -9,7 +9,13 @@ final readonly class DatabaseFile
 {
     public const NAME = 'wubbin.sqlite';
 
-    public function __construct(private string $dataDirectory) {}
+    public function __construct(private string $dataDirectory, private ?BackupPlace $backups = null) {}
+
+    /** What was thrown, where it comes from the database or the disk; null for all else. */
+    public function troubleIn(\Throwable $thrown): ?StorageTrouble
+    {
+        return StorageTrouble::in($thrown, $this->path(), $this->backups?->latest());
+    }
 
     public function path(): string
     {
@@ -55,21 +61,23 @@ final readonly class DatabaseFile
     {
         clearstatcache();
         if (0 === (int) @filesize($this->path())) {
-            throw $this->exists() ? StorageTrouble::empty($this->path()) : StorageTrouble::missing($this->path());
+            throw $this->exists()
+                ? StorageTrouble::empty($this->path(), $this->backups?->latest())
+                : StorageTrouble::missing($this->path(), null, $this->backups?->latest());
         }
         try {
             $path = self::isReadableAlone($this->path()) ? 'file:' . $this->path() . '?immutable=1' : $this->path();
             $readOnly = [\PDO::SQLITE_ATTR_OPEN_FLAGS => \PDO::SQLITE_OPEN_READONLY];
             $database = new \PDO('sqlite:' . $path, options: $readOnly);
             if (['ok'] !== self::ask($database, 'PRAGMA quick_check(1)')) {
-                throw StorageTrouble::damaged($this->path());
+                throw StorageTrouble::damaged($this->path(), null, $this->backups?->latest());
             }
             $versions =
                 [] === self::ask($database, "SELECT 1 FROM sqlite_master WHERE name = 'doctrine_migration_versions'")
                     ? []
                     : self::ask($database, 'SELECT version FROM doctrine_migration_versions');
         } catch (\PDOException $e) {
-            throw StorageTrouble::in($e, $this->path()) ?? $e;
+            throw $this->troubleIn($e) ?? $e;
         }
         $latest = self::latest($known);
         foreach ($versions as $version) {

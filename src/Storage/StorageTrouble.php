@@ -54,39 +54,42 @@ final class StorageTrouble extends \RuntimeException
         );
     }
 
-    public static function damaged(string $path, ?\Throwable $previous = null): self
+    public static function damaged(string $path, ?\Throwable $previous = null, ?string $backup = null): self
     {
         return new self(
             TroubleKind::Damaged,
             sprintf(
-                'The shop’s database is damaged: %s. Stop Wubbin and bring back the last good backup with ' .
-                    '“bin/wubbin restore”; the damaged file is kept aside.',
+                'The shop’s database is damaged: %s. Stop Wubbin and bring back the last good backup with %s; the ' .
+                    'damaged file is kept aside.',
                 $path,
+                self::restoring($backup),
             ),
             $previous,
         );
     }
 
-    public static function empty(string $path): self
+    public static function empty(string $path, ?string $backup = null): self
     {
         return new self(
             TroubleKind::Empty,
             sprintf(
                 'The shop’s database has nothing in it, not even a beginning: %s. Bring back the last good backup ' .
-                    'with “bin/wubbin restore”. To begin with an empty shop instead, move that file away.',
+                    'with %s. To begin with an empty shop instead, move that file away.',
                 $path,
+                self::restoring($backup),
             ),
         );
     }
 
-    public static function missing(string $path, ?\Throwable $previous = null): self
+    public static function missing(string $path, ?\Throwable $previous = null, ?string $backup = null): self
     {
         return new self(
             TroubleKind::Missing,
             sprintf(
                 'There is no database at %s, though there may have been one. Put it back, or bring back the last ' .
-                    'good backup with “bin/wubbin restore”.',
+                    'good backup with %s.',
                 $path,
+                self::restoring($backup),
             ),
             $previous,
         );
@@ -104,8 +107,13 @@ final class StorageTrouble extends \RuntimeException
         );
     }
 
+    private static function restoring(?string $backup): string
+    {
+        return sprintf('“bin/wubbin restore %s”', $backup ?? 'FILE');
+    }
+
     /** What was thrown, where it comes from the database or the disk; null for all else. */
-    public static function in(\Throwable $thrown, string $path): ?self
+    public static function in(\Throwable $thrown, string $path, ?string $backup = null): ?self
     {
         for ($one = $thrown; null !== $one; $one = $one->getPrevious()) {
             if ($one instanceof self) {
@@ -113,7 +121,7 @@ final class StorageTrouble extends \RuntimeException
             }
             foreach ($one instanceof \PDOException ? self::SAID : [] as $said => $kind) {
                 if (str_contains($one->getMessage(), $said)) {
-                    return self::of($kind, $path, $thrown);
+                    return self::of($kind, $path, $thrown, $backup);
                 }
             }
         }
@@ -121,25 +129,25 @@ final class StorageTrouble extends \RuntimeException
         return null;
     }
 
-    private static function of(TroubleKind $kind, string $path, \Throwable $thrown): self
+    private static function of(TroubleKind $kind, string $path, \Throwable $thrown, ?string $backup): self
     {
         return match (true) {
             TroubleKind::Busy === $kind => self::busy($thrown),
             // What SQLite cannot open or write is most often what the disk does not let it.
             (new Disk(dirname($path)))->isFull() => self::full($thrown),
             is_file($path) && !is_writable(dirname($path)) => self::readOnly($thrown),
-            default => self::told($kind, $path, $thrown),
+            default => self::told($kind, $path, $thrown, $backup),
         };
     }
 
-    private static function told(TroubleKind $kind, string $path, \Throwable $thrown): self
+    private static function told(TroubleKind $kind, string $path, \Throwable $thrown, ?string $backup): self
     {
         return match ($kind) {
             TroubleKind::Busy => self::busy($thrown),
             TroubleKind::Full => self::full($thrown),
             TroubleKind::ReadOnly => self::readOnly($thrown),
-            TroubleKind::Missing => self::missing($path, $thrown),
-            default => self::damaged($path, $thrown),
+            TroubleKind::Missing => self::missing($path, $thrown, $backup),
+            default => self::damaged($path, $thrown, $backup),
         };
     }
 }

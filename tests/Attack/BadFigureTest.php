@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Wubbin\Tests\Attack;
 
 use Doctrine\ORM\EntityManagerInterface;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\Response;
 use Wubbin\Job\StoredJob;
 use Wubbin\Tests\Support\ShopTestCase;
 
@@ -24,6 +27,7 @@ final class BadFigureTest extends ShopTestCase
     #[TestWith(['school.coats', 'coats-99', 'Choose one'])]
     #[TestWith(['school.weather', 'rain', 'Choose one'])]
     #[TestWith(['override.no such check', 'because', 'no such check'])]
+    #[TestWith(['override.made.up', 'because', 'no such check'])]
     #[TestWith(['quantity', '3abc', 'from 1 to 10 000'])]
     #[TestWith(['due', "2026-12-05\0", 'cannot be stored'])]
     public function testItIsToldAtItsField(string $field, string $typed, string $told): void
@@ -83,6 +87,63 @@ final class BadFigureTest extends ShopTestCase
             self::assertSame('stop', $checks['figure.dwell'] ?? null, (string) $dwell);
         }
         self::assertNotNull($entities->find(StoredJob::class, 'crew'));
+    }
+
+    /** @return iterable<string, array{string, string, string}> what is there, what becomes of it, where it is told */
+    public static function badFiles(): iterable
+    {
+        yield 'sizes that are not as many as the pieces' => [
+            '"breakdown": []',
+            '"breakdown": [{"quantity": 500, "size": "S", "colour": null, "width_mm": null}]',
+            'breakdown',
+        ];
+        $choices = 'transfers.0.choices.';
+        $schools = '"schools": {}';
+        yield 'a school that nobody knows' => [
+            $schools,
+            '"schools": {"coats": "coats-99"}',
+            $choices . 'schools.coats',
+        ];
+        $figures = '"figures": {}';
+        yield 'a day under the iron' => [$figures, '"figures": {"dwell": 86400}', $choices . 'figures.dwell'];
+        yield 'a figure of no route' => [$figures, '"figures": {"weather": 3}', $choices . 'figures.weather'];
+        $things = '"things": {}';
+        yield 'a paper with a path for a name' => [$things, '"things": {"medium": "../f"}', $choices . 'things.medium'];
+        yield 'an id that is a number' => ['"id": "crew"', '"id": "0"', 'id'];
+    }
+
+    #[DataProvider('badFiles')]
+    public function testAJobFileThatCannotBeMeantIsNotTakenIn(string $is, string $becomes, string $field): void
+    {
+        $this->readyJob();
+        $import = function (string $json): Response {
+            $path = $this->data . '/job.json';
+            file_put_contents($path, $json);
+
+            return $this->ask('POST', '/api/jobs/import', file: new UploadedFile($path, 'job.json', test: true));
+        };
+        $whole = (string) $this->ask('GET', '/api/jobs/crew/export')->getContent();
+        $this->read($import($whole), 201);
+        self::assertStringContainsString($is, $whole);
+        $problem = $this->read($import(str_replace($is, $becomes, $whole)), 422);
+        self::assertContains($field, $problem->record('errors')->keys());
+        self::assertCount(2, $this->rows('/api/jobs'));
+    }
+
+    public function testWhatGoesWrongInsideIsLoggedUnderTheNumberThatIsTold(): void
+    {
+        $this->readyJob();
+        $this->service(EntityManagerInterface::class)->getConnection()->executeStatement('DROP TABLE quote');
+        $problem = $this->read($this->ask('GET', '/api/quotes'), 500);
+        self::assertSame(
+            1,
+            preg_match('/number (\d{3}-\d{3})/', $problem->string('title'), $found),
+            $problem->string('title'),
+        );
+        $log = (string) file_get_contents((string) ((array) glob($this->data . '/logs/errors-*.log'))[0]);
+        self::assertStringContainsString(($found[1] ?? '') . ': GET /api/quotes', $log);
+        self::assertStringContainsString('no such table: quote', $log);
+        self::assertStringContainsString('QuoteController.php', $log, 'where it was');
     }
 
     public function testAddressesThatCannotBeReadAreNobodysFault(): void

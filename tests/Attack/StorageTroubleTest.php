@@ -74,10 +74,16 @@ final class StorageTroubleTest extends ShopTestCase
             fwrite($file, str_repeat("\xA5", 4096));
         }
         fclose($file);
+        mkdir($this->data . '.backups');
+        touch($this->data . '.backups/wubbin-20261126-180000.backup');
         self::assertSame(TroubleKind::Damaged, $this->start());
         $problem = $this->read($this->ask('GET', '/api/jobs'), 503);
         self::assertStringContainsString($this->database(), $problem->string('title'));
-        self::assertStringContainsString('bin/wubbin restore', $problem->string('title'));
+        self::assertStringContainsString(
+            'restore ' . $this->data . '.backups/wubbin-20261126-180000.backup',
+            $problem->string('title'),
+        );
+        (new Filesystem())->remove($this->data . '.backups');
     }
 
     public function testAShopOfANewerVersionIsLeftAlone(): void

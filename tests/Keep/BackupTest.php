@@ -10,6 +10,7 @@ use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\BufferedOutput;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
+use Wubbin\Core\Measure\Id;
 use Wubbin\Keep\BackUp;
 use Wubbin\Keep\BackupCommand;
 use Wubbin\Keep\BackupReader;
@@ -192,6 +193,32 @@ final class BackupTest extends ShopTestCase
         }
         self::assertSame($before, self::everything($this->data));
         self::assertSame([], (array) glob($this->data . '.restoring*'));
+    }
+
+    /** Of a shop from before the last migration, with a session that no address could reach. */
+    public function testABackupOfAnOlderWubbinIsBroughtUpToDate(): void
+    {
+        $this->readyJob();
+        $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'run', 'pieces' => 1]), 201);
+        $shop = $this->service(Connection::class);
+        $shop->executeStatement('DROP TABLE removed');
+        $shop->executeStatement("DELETE FROM doctrine_migration_versions WHERE version LIKE '%Version8'");
+        $shop->executeStatement('PRAGMA foreign_keys = OFF');
+        foreach (['run' => 'id', 'piece' => 'run_id', 'event' => 'run_id'] as $table => $column) {
+            $shop->executeStatement(sprintf("UPDATE %s SET %s = 'a/b'", $table, $column));
+        }
+        $before = self::everything($this->data);
+        $into = $this->data . '.elsewhere';
+        $this->service(Restore::class)->into($this->take(), null, $into, 8, new Unwatched());
+        $after = self::everything($into);
+        $mended = Id::mended('a/b');
+        foreach ($before as $what => $row) {
+            if (!str_starts_with($what, 'doctrine')) {
+                self::assertSame(str_replace('"a\\/b"', '"' . $mended . '"', $row), $after[$what], $what);
+            }
+        }
+        self::assertSame(0, (new DatabaseFile($into))->rowsOf($into . '/wubbin.sqlite')['removed']);
+        self::assertSame(8, (new DatabaseFile($into))->version());
     }
 
     public function testAtTheConsoleItTakesThePlaceOfWhatIsThereAndThatIsKept(): void

@@ -48,8 +48,25 @@ export function partOf(view: JobView, wanted: number): Part {
 /** Changes fields of a job as they were typed; answers what is wrong, by field. */
 export type ChangeJob = (changes: Record<string, string>, transfer?: number) => Promise<Record<string, string>>;
 
+/** How often what is busy is asked again before that is told. */
+const PATIENCE = 2;
+
+/** Who is busy writing something else says when to ask again, and has changed nothing until then. */
+async function patient(request: Request): Promise<Response> {
+  for (let tries = 0; ; tries++) {
+    const again = request.clone();
+    const answer = await fetch(request);
+    const wait = Number(answer.headers.get('Retry-After') ?? Number.NaN);
+    if (answer.status !== 503 || !(wait > 0) || tries === PATIENCE) {
+      return answer;
+    }
+    await new Promise((resolve) => setTimeout(resolve, wait * 1000));
+    request = again;
+  }
+}
+
 /** The header tells the server that its own page is asking. */
-export const api = createClient<paths>({ baseUrl: '/', headers: { 'X-Wubbin': '1' } });
+export const api = createClient<paths>({ baseUrl: '/', headers: { 'X-Wubbin': '1' }, fetch: patient });
 
 /** Versions of the documents that were read, by their address: whoever writes says which one was seen. */
 const versions = new Map<string, string>();
