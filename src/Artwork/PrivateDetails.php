@@ -18,8 +18,8 @@ final readonly class PrivateDetails
     private const SECONDS = 20.0;
     private const CLEAN = 'clean';
 
-    /** What such details are announced by, in JPEG, PNG, WebP and HEIC. */
-    private const ANNOUNCED = '/Exif\0\0|eXIf|EXIF|ns\.adobe\.com\/xap|XMP |Photoshop 3\.0|[tiz](?:EXt|TXt)|tIME/';
+    /** What such details are announced by, in JPEG and WebP. */
+    private const ANNOUNCED = '/Exif\0\0|EXIF|ns\.adobe\.com\/xap|XMP |Photoshop 3\.0/';
 
     public function __construct(private FileStore $files) {}
 
@@ -38,6 +38,13 @@ final readonly class PrivateDetails
             return $path;
         }
         $clean = $into . '/' . self::CLEAN;
+        $png = 'png' === $decoder ? (string) file_get_contents($path) : '';
+        // Which way is up stands in EXIF, and is kept by the program that knows it.
+        if ('png' === $decoder && !in_array('eXIf', PngChunks::names($png), true)) {
+            file_put_contents($clean, PngChunks::withoutWords($png));
+
+            return $clean;
+        }
         try {
             OutsideProgram::run(
                 [
@@ -88,7 +95,11 @@ final readonly class PrivateDetails
 
     private static function has(string $path, string $decoder): bool
     {
-        // In HEIC they are a part among others, without a name of its own.
-        return 'heic' === $decoder || 1 === preg_match(self::ANNOUNCED, (string) file_get_contents($path));
+        return match ($decoder) {
+            'png' => PngChunks::hasWords((string) file_get_contents($path)),
+            // In HEIC they are a part among others, without a name of its own.
+            'heic' => true,
+            default => 1 === preg_match(self::ANNOUNCED, (string) file_get_contents($path)),
+        };
     }
 }

@@ -6,6 +6,7 @@ namespace Wubbin\Tests\Attack;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use Wubbin\Artwork\JpegEnd;
+use Wubbin\Artwork\PngChunks;
 use Wubbin\Artwork\SvgInspector;
 use Wubbin\Refusal\Exhausted;
 use Wubbin\Storage\FileStore;
@@ -88,6 +89,23 @@ final class BadPictureTest extends ShopTestCase
             self::assertSame([], (new \Imagick((string) $kept))->getImageProperties('exif:GPS*'), (string) $kept);
         }
         self::assertSame($sha256, $this->read($this->upload($path, 'again.jpg'), 201)->string('sha256'));
+    }
+
+    public function testWordsInAPngAreKeptNowhereAndItsPixelsAsTheyAre(): void
+    {
+        $image = Pictures::quarters(90, 60);
+        $image->setImageProperty('comment', 'drawn in the orchard behind the house');
+        $image->setImageProperty('Author', 'somebody');
+        $path = Pictures::save($image, 'png', $this->data . '/words.png');
+        self::assertStringContainsString('orchard behind', (string) file_get_contents($path));
+        $clean = PngChunks::withoutWords((string) file_get_contents($path));
+        self::assertStringNotContainsString('orchard behind', $clean);
+        $one = new \Imagick();
+        $one->readImageBlob($clean);
+        self::assertSame((new \Imagick($path))->getImageSignature(), $one->getImageSignature(), 'the same pixels');
+        self::assertSame($clean, PngChunks::withoutWords($clean));
+        $sha256 = $this->read($this->upload($path), 201)->string('sha256');
+        self::assertSame(hash('sha256', $clean), $sha256);
     }
 
     /** It was kept before anybody took it out: it does not leave the shop. */
