@@ -13,6 +13,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Wubbin\Storage\DatabaseFile;
+use Wubbin\Storage\Instant;
 use Wubbin\Storage\ShopLock;
 
 /** Brings a shop back from a backup. */
@@ -53,7 +54,12 @@ final class RestoreCommand extends Command
             $lock?->letGo();
         }
         $output->writeln(
-            sprintf('The shop as it was on %s is in %s: %d files.', $contents->made, $directory, $contents->files),
+            sprintf(
+                'The shop as it was on %s is in %s: %d files.',
+                Instant::read($contents->made)->format('j F Y, H:i \U\T\C'),
+                $directory,
+                $contents->files,
+            ),
         );
         if (null !== $aside) {
             $output->writeln('What was there before is in ' . $aside);

@@ -177,10 +177,14 @@ final readonly class BenchSessions
         return BenchState::fromEvents($run->sequence(), $run->history());
     }
 
-    /** Whether the job has been changed since the session's plan was frozen. */
+    /** Whether the job has been changed since the session's plan was frozen, or is gone. */
     public function stale(StoredRun $run): bool
     {
-        $plan = $this->jobs->plan($this->jobs->find($run->job)->job());
+        try {
+            $plan = $this->jobs->plan($this->jobs->find($run->job)->job());
+        } catch (NotFound) {
+            return true;
+        }
 
         return !in_array(
             $run->plan,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Tests\Keep;
 
+use Doctrine\ORM\EntityManagerInterface;
 use Wubbin\Keep\Removal;
 use Wubbin\Keep\UnusedFiles;
 use Wubbin\Storage\FileStore;
@@ -125,5 +126,25 @@ final class RemovalTest extends ShopTestCase
         self::assertSame([], $this->rows('/api/removed'));
         self::assertFileDoesNotExist($files->path($gone));
         self::assertFileExists($files->path($kept), 'what is used stays');
+    }
+
+    /** What was made of a job stays told, with its picture, when the job itself is gone. */
+    public function testASessionOutlivesItsJob(): void
+    {
+        $clock = $this->freeze('2026-11-27 12:00');
+        $this->readyJob();
+        $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'old', 'pieces' => 1]), 201);
+        $this->service(EntityManagerInterface::class)
+            ->getConnection()
+            ->executeStatement("UPDATE run SET finished = '2026-11-27T12:00:00.000Z'");
+        $this->read($this->ask('PUT', '/api/removed/job/crew'));
+        $sha256 = $this->rows('/api/pictures')[0]->record('picture')->string('sha256');
+        $clock->modify('+31 days');
+        $this->restart();
+        $this->service(Removal::class)->forget();
+        $this->service(UnusedFiles::class)->forget();
+        $this->read($this->ask('GET', '/api/jobs/crew'), 404);
+        self::assertTrue($this->read($this->ask('GET', '/api/runs/old'))->boolean('stale'));
+        self::assertFileExists($this->service(FileStore::class)->path($sha256));
     }
 }
