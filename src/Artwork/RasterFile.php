@@ -20,6 +20,12 @@ final readonly class RasterFile
     private const MOST_PIXELS = 100_000_000;
     private const LONGEST_SIDE = 30_000;
 
+    /** In bytes. */
+    private const MEMORY = 1 << 30;
+
+    /** Four channels of sixteen bits: what ImageMagick 6 holds of each, whatever the file has. */
+    private const BYTES_A_PIXEL = 8;
+
     /** The decoder for what a file's first bytes say it is; null where they say nothing known. */
     public static function decoderFor(string $head): ?string
     {
@@ -41,8 +47,8 @@ final readonly class RasterFile
         'heic' === $decoder
             ? $this->refuseTooLarge(self::heicSize($path))
             : $this->refuseTooLarge(@getimagesize($path));
-        \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_MEMORY, 1 << 30);
-        \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_MAP, 1 << 30);
+        \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_MEMORY, self::MEMORY);
+        \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_MAP, self::MEMORY);
         \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_AREA, self::MOST_PIXELS);
         \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_DISK, 2 << 30);
         \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_THREAD, 2);
@@ -78,7 +84,21 @@ final readonly class RasterFile
     /** Whether one of this size is taken at all. */
     public static function takes(int $width, int $height): bool
     {
-        return max($width, $height) <= self::longestSide() && $width * $height <= self::MOST_PIXELS;
+        return max($width, $height) <= self::longestSide() && $width * $height <= self::mostPixels();
+    }
+
+    /**
+     * As many as are held at once: the picture itself in what this machine's own policy gives of memory or of files that
+     * stand for it; what is turned or looked through beside it goes to the disk.
+     */
+    public static function mostPixels(): int
+    {
+        $held = max(
+            min(self::MEMORY, \Imagick::getResourceLimit(\Imagick::RESOURCETYPE_MEMORY)),
+            min(self::MEMORY, \Imagick::getResourceLimit(\Imagick::RESOURCETYPE_MAP)),
+        );
+
+        return (int) min(self::MOST_PIXELS, floor($held / self::BYTES_A_PIXEL));
     }
 
     /** What this machine's own policy for pictures lets through, if that is less. */
@@ -121,10 +141,11 @@ final readonly class RasterFile
             throw InvalidInput::field(
                 'file',
                 sprintf(
-                    'This picture is %s × %s pixels; Wubbin takes up to 100 million pixels and %s a side. Make ' .
+                    'This picture is %s × %s pixels; Wubbin takes up to %d million pixels here, and %s a side. Make ' .
                         'it smaller: 300 pixels an inch at its final size are plenty.',
                     number_format($width, 0, '', ' '),
                     number_format($height, 0, '', ' '),
+                    intdiv(self::mostPixels(), 1_000_000),
                     number_format($longest, 0, '', ' '),
                 ),
             );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Artwork;
 
 use Wubbin\Core\Artwork\PictureKind;
+use Wubbin\Refusal\Exhausted;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Task\Progress;
@@ -24,8 +25,9 @@ final readonly class RasterReader
     {
         try {
             return $this->convert($path, $decoder, $into, $progress);
-        } catch (\ImagickException $e) {
-            throw RasterFile::failed($e, $decoder);
+        } catch (\ImagickException) {
+            // It was unpacked: what is made of it does not fit beside it.
+            throw Exhausted::memory();
         }
     }
 

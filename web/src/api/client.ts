@@ -53,15 +53,16 @@ const PATIENCE = 2;
 
 /** Who is busy writing something else says when to ask again, and has changed nothing until then. */
 async function patient(request: Request): Promise<Response> {
+  const { url, method, headers, signal } = request;
+  // Read once: a request can be sent only once.
+  const body = method === 'GET' || method === 'HEAD' ? null : await request.arrayBuffer();
   for (let tries = 0; ; tries++) {
-    const again = request.clone();
-    const answer = await fetch(request);
+    const answer = await fetch(url, { method, headers, signal, body });
     const wait = Number(answer.headers.get('Retry-After') ?? Number.NaN);
     if (answer.status !== 503 || !(wait > 0) || tries === PATIENCE) {
       return answer;
     }
     await new Promise((resolve) => setTimeout(resolve, wait * 1000));
-    request = again;
   }
 }
 
