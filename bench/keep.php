@@ -59,6 +59,8 @@ for ($i = 0; $i < 1024; ++$i) {
     mkdir($directory, 0o700, true);
     file_put_contents($directory . '/original', $bytes);
 }
+// Photos of years are on the disk: what the system still has to put there of these is no matter of the backup's.
+(new Process(['sync']))->mustRun();
 $file = $data . '.bench-backup';
 $environment = ['WUBBIN_DATA' => $data, 'WUBBIN_BACKUPS' => $data . '.bench-backups'];
 $command = [PHP_BINARY, dirname(__DIR__) . '/bin/wubbin'];
