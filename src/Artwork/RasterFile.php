@@ -88,8 +88,8 @@ final readonly class RasterFile
     }
 
     /**
-     * As many as are held at once: the picture itself in what this machine's own policy gives of memory or of files that
-     * stand for it; what is turned or looked through beside it goes to the disk.
+     * As many as are held at once: the picture itself in what this machine's own policy gives of memory or of files
+     * that stand for it; what is turned or looked through beside it goes to the disk.
      */
     public static function mostPixels(): int
     {

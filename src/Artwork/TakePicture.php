@@ -7,10 +7,10 @@ namespace Wubbin\Artwork;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Storage\FileStore;
 use Wubbin\Task\Progress;
-use Wubbin\Task\TaskHandler;
+use Wubbin\Task\TidiesUp;
 
 /** Takes in a large picture. */
-final readonly class TakePicture implements TaskHandler
+final readonly class TakePicture implements TidiesUp
 {
     public function __construct(private ArtworkStore $store, private FileStore $files) {}
 
@@ -21,13 +21,13 @@ final readonly class TakePicture implements TaskHandler
 
     public function run(Record $input, Progress $progress): ArtworkView
     {
-        $parked = $input->string('parked');
-        try {
-            return ArtworkView::of(
-                $this->store->take($this->files->parked($parked), $input->string('name'), null, $progress),
-            );
-        } finally {
-            $this->files->unpark($parked);
-        }
+        return ArtworkView::of(
+            $this->store->take($this->files->parked($input->string('parked')), $input->string('name'), null, $progress),
+        );
+    }
+
+    public function tidyUp(Record $input): void
+    {
+        $this->files->unpark($input->string('parked'));
     }
 }

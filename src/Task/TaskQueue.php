@@ -133,6 +133,10 @@ final readonly class TaskQueue
             throw $e;
         } finally {
             $progress->unwatch();
+            $handler = $this->handlers->get($task->kind);
+            if ($handler instanceof TidiesUp) {
+                $handler->tidyUp(Record::of($task->input));
+            }
         }
 
         return Worked::Something;

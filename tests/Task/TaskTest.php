@@ -7,10 +7,12 @@ namespace Wubbin\Tests\Task;
 use Doctrine\DBAL\Connection;
 use Symfony\Component\Clock\NativeClock;
 use Wubbin\Artwork\TakePicture;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Storage\FileStore;
 use Wubbin\Task\Cancelled;
 use Wubbin\Task\TaskProgress;
 use Wubbin\Task\TaskQueue;
+use Wubbin\Task\Unwatched;
 use Wubbin\Task\Worked;
 use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
@@ -121,6 +123,17 @@ final class TaskTest extends ShopTestCase
         }
         self::assertSame(Worked::Something, $this->service(TaskQueue::class)->workOnNext('two'));
         self::assertSame('done', $this->read($this->ask('GET', '/api/tasks/' . $id))->string('state'));
+    }
+
+    /** The worker is gone after it did the work, and before that was written down: it is done again, from what was sent. */
+    public function testWorkThatWasDoneAndNotWrittenDownIsDoneAgain(): void
+    {
+        $id = $this->read($this->send($this->large()), 202)->string('id');
+        $input = Record::of($this->service(TaskQueue::class)->find($id)->input);
+        $this->service(TakePicture::class)->run($input, new Unwatched());
+        self::assertSame(Worked::Something, $this->service(TaskQueue::class)->workOnNext('two'));
+        self::assertSame('done', $this->read($this->ask('GET', '/api/tasks/' . $id))->string('state'));
+        self::assertSame([], (array) glob($this->data . '/incoming/*'));
     }
 
     public function testASearchIsLeftToOthersByWhoeverKeepsTheWayFree(): void
