@@ -125,7 +125,7 @@ final class TaskTest extends ShopTestCase
         self::assertSame('done', $this->read($this->ask('GET', '/api/tasks/' . $id))->string('state'));
     }
 
-    /** The worker is gone after it did the work, and before that was written down: it is done again, from what was sent. */
+    /** The worker is gone after it did the work, and before that was written down: it is done again. */
     public function testWorkThatWasDoneAndNotWrittenDownIsDoneAgain(): void
     {
         $id = $this->read($this->send($this->large()), 202)->string('id');
