@@ -130,6 +130,25 @@ final class BadFigureTest extends ShopTestCase
         self::assertCount(2, $this->rows('/api/jobs'));
     }
 
+    /** What a file has too many of, or too few, is said in numbers, and not in the words of whoever checks it. */
+    public function testAShelfThatHoldsTooMuchIsToldInWords(): void
+    {
+        $this->readyJob();
+        $shelf = $this->read($this->ask('GET', '/api/shelf'))->raw();
+        $many = array_map(static fn(int $n): string => 'film-' . $n, range(1, 301));
+        foreach ([['media' => $many], ['media' => ['film-clear-a4', 'film-clear-a4']], ['heat' => 'none']] as $wrong) {
+            $problem = $this->read($this->ask('PUT', '/api/shelf', $wrong + $shelf), 422);
+            $told = $problem->record('errors')->string((string) array_key_first($wrong));
+            self::assertDoesNotMatchRegularExpression('/[{}]/', $told);
+        }
+        self::assertSame(
+            'At most 300 of these can be read.',
+            $this->read($this->ask('PUT', '/api/shelf', ['media' => $many] + $shelf), 422)
+                ->record('errors')
+                ->string('media'),
+        );
+    }
+
     public function testWhatGoesWrongInsideIsLoggedUnderTheNumberThatIsTold(): void
     {
         $this->readyJob();

@@ -116,6 +116,9 @@ final class StorageTroubleTest extends ShopTestCase
     {
         $this->onADiskOf('24m');
         $before = (string) $this->ask('GET', '/api/jobs/crew')->getContent();
+        // Told while there is still time: there are less than 500 MB.
+        $lines = $this->read($this->ask('GET', '/api/condition'))->records('lines');
+        self::assertContains('disk', array_map(static fn($line): string => $line->string('id'), $lines));
         file_put_contents($this->data . '/ballast', '');
         (new Process(['dd', 'if=/dev/zero', 'of=' . $this->data . '/ballast', 'bs=64k']))->run();
         $problem = $this->read($this->ask('PATCH', '/api/settings', ['theme' => 'dark']), 507);
