@@ -138,7 +138,7 @@ final class BadFigureTest extends ShopTestCase
         $many = array_map(static fn(int $n): string => 'film-' . $n, range(1, 301));
         foreach ([['media' => $many], ['media' => ['film-clear-a4', 'film-clear-a4']], ['heat' => 'none']] as $wrong) {
             $problem = $this->read($this->ask('PUT', '/api/shelf', $wrong + $shelf), 422);
-            $told = $problem->record('errors')->string((string) array_key_first($wrong));
+            $told = $problem->record('errors')->string(array_key_first($wrong));
             self::assertDoesNotMatchRegularExpression('/[{}]/', $told);
         }
         self::assertSame(
