@@ -161,7 +161,7 @@ final readonly class DayController
     {
         $body = $this->bodies->read($request, NewPin::class);
         $this->turn->take(function () use ($request, $body): void {
-            $this->hold($request);
+            $this->holdPins($request);
             $this->days->pin($body->activity, $body->day, $body->time);
         });
 
@@ -181,7 +181,7 @@ final readonly class DayController
     {
         $hours = WorkHours::fromRecord(JsonBody::fromRequest($request));
         $this->turn->take(function () use ($request, $hours): void {
-            $this->hold($request);
+            $this->holdHours($request);
             $this->workHours->put($hours);
         });
 
@@ -206,16 +206,23 @@ final readonly class DayController
         );
     }
 
-    /** Of what people say of a day: when they work, and what begins when. */
+    /** Of what people say of a day: when they work, and what begins when. Neither stands in the other's way. */
     private function version(): Version
     {
-        return Version::of([$this->memory->pins(), $this->workHours->get()->toRecord()]);
+        return Version::of($this->memory->pins())->and(Version::of($this->workHours->get()->toRecord()));
     }
 
-    private function hold(Request $request): void
+    private function holdPins(Request $request): void
     {
         $this->memory->readAgain();
+        $pins = $this->memory->pins();
+        Version::of($pins)->hold($request, ['pins' => (object) $pins], $this->version());
+    }
+
+    private function holdHours(Request $request): void
+    {
         $this->workHours->readAgain();
-        $this->version()->hold($request, ['pins' => (object) $this->memory->pins()]);
+        $hours = $this->workHours->get()->toRecord();
+        Version::of($hours)->hold($request, $hours, $this->version());
     }
 }
