@@ -59,13 +59,26 @@ final readonly class StoredShelf
     {
         try {
             $shelf = Shelf::fromRecord(Record::of($record), $catalogue);
-            // What was read must be readable again: a number as a key of a list is not.
-            Shelf::fromRecord(Record::of($shelf->toRecord()), $catalogue);
+            // A number as a key is written as one, and cannot be read again.
+            foreach ([$shelf->media, $shelf->markings, $shelf->heat, $shelf->bases, $shelf->guards] as $things) {
+                if (self::hasNumbers($things)) {
+                    return null;
+                }
+            }
+            if (self::hasNumbers($shelf->covers + $shelf->blanks)) {
+                return null;
+            }
 
             return $shelf;
         } catch (BadRecord | UnreadableQuantity) {
             return null;
         }
+    }
+
+    /** @param array<array-key, mixed> $things by what should be their ids */
+    private static function hasNumbers(array $things): bool
+    {
+        return [] !== array_filter(array_keys($things), is_int(...));
     }
 
     /**
