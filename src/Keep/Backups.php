@@ -46,6 +46,8 @@ final readonly class Backups
             $this->writer->write($path, $this->passphrase(), $progress);
             $this->reader->read($path, $this->passphrase(), null, $progress);
         } catch (BadBackup $e) {
+            // Not among those that are brought back: the last good one is the one before it.
+            @rename($path, $path . '.bad');
             $this->say($name, $e->getMessage());
             throw $e;
         }

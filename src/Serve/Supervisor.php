@@ -41,11 +41,6 @@ final class Supervisor
         pcntl_signal(\SIGPIPE, \SIG_IGN);
     }
 
-    public function wasTold(): bool
-    {
-        return $this->told;
-    }
-
     /** @throws CannotServe where one of them does not stay */
     public function run(\Closure $begun): void
     {
