@@ -12,6 +12,7 @@ use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\Traits;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\FileStore;
+use Wubbin\Storage\WriteTurn;
 use Wubbin\Task\Progress;
 use Wubbin\Task\Unwatched;
 
@@ -23,6 +24,7 @@ final readonly class ArtworkStore
         private PrivateDetails $details,
         private FileStore $files,
         private EntityManagerInterface $entities,
+        private WriteTurn $turn,
         private ClockInterface $clock,
     ) {}
 
@@ -60,9 +62,15 @@ final readonly class ArtworkStore
 
             return $known;
         }
-        $artwork = $this->readClean($path, $name, $madeOf, $progress);
+        $read = $this->readClean($path, $name, $madeOf, $progress);
+
+        // Reading takes long enough for somebody else to have brought the same file meanwhile.
+        return $this->turn->take(fn(): Artwork => $this->find($read->sha256) ?? $this->entered($read));
+    }
+
+    private function entered(Artwork $artwork): Artwork
+    {
         $this->entities->persist($artwork);
-        $this->entities->flush();
 
         return $artwork;
     }

@@ -6,7 +6,10 @@ namespace Wubbin\Tests\Artwork;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
+use Wubbin\Artwork\Artwork;
+use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Task\Progress;
 use Wubbin\Tests\Support\ColourDifference;
 use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
@@ -30,6 +33,32 @@ final class UploadTest extends ShopTestCase
         $preview = $this->preview($view);
         self::assertLessThan(3.0, ColourDifference::ofRgb([0xd0, 0x20, 0x20], Pictures::at($preview, 100, 75)));
         self::assertLessThan(3.0, ColourDifference::ofRgb([0x20, 0xa0, 0x40], Pictures::at($preview, 300, 75)));
+    }
+
+    public function testTheSameFileBroughtTwiceAtOnceIsOnePicture(): void
+    {
+        $path = Pictures::save(Pictures::quarters(400, 300), 'png', $this->data . '/in');
+        $store = $this->service(ArtworkStore::class);
+        $meanwhile = new class (static fn(): Artwork => $store->take($path, 'theirs.png')) implements Progress {
+            private bool $wasBrought = false;
+
+            public function __construct(private readonly \Closure $bring) {}
+
+            public function at(float $share, string $doing): void
+            {
+                if (!$this->wasBrought) {
+                    $this->wasBrought = true;
+                    ($this->bring)();
+                }
+            }
+
+            public function enough(): bool
+            {
+                return false;
+            }
+        };
+        self::assertSame('theirs.png', $store->take($path, 'mine.png', null, $meanwhile)->picture()->name);
+        self::assertSame('theirs.png', $store->take($path, 'again.png')->picture()->name);
     }
 
     public function testADrawingIsSizedByWhatIsSeenOfIt(): void

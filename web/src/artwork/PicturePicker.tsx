@@ -19,7 +19,7 @@ export function PicturePicker({
   const [error, setError] = useState<string>();
   const [sending, setSending] = useState<string>();
   const [task, setTask] = useState<Task>();
-  const [over, setOver] = useState(false);
+  const [hovered, setHovered] = useState(false);
   const asked = useRef<AbortController>(null);
   const id = useId();
 
@@ -41,33 +41,49 @@ export function PicturePicker({
     setSending(file.name);
     onReading?.(true);
     try {
-      const sent = api.POST('/api/artwork', { ...fileBody(file), signal: abort.signal });
-      onPicked(await done<Schemas['ArtworkView']>(sent, setTask, abort.signal));
+      // The sending itself is not broken off: whoever gives up while it is under way would leave work behind that
+      // nobody asks for.
+      const sent = api.POST('/api/artwork', fileBody(file));
+      const told = (at: Task) => (abort.signal.aborted ? undefined : setTask(at));
+      const view = await done<Schemas['ArtworkView']>(sent, told, abort.signal);
+      if (!abort.signal.aborted) {
+        onPicked(view);
+      }
     } catch (e) {
       if (!abort.signal.aborted) {
         setError(problemOf(e).message);
       }
     } finally {
       if (asked.current === abort) {
-        setSending(undefined);
-        setTask(undefined);
-        onReading?.(false);
+        ended();
       }
     }
+  }
+
+  function ended() {
+    asked.current = null;
+    setSending(undefined);
+    setTask(undefined);
+    onReading?.(false);
+  }
+
+  function giveUp() {
+    asked.current?.abort();
+    ended();
   }
 
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: dropping a file is an extra; the button inside does the same
     <div
-      className={`border border-dashed p-3 ${over ? 'border-face bg-shade' : 'border-line'}`}
+      className={`border border-dashed p-3 ${hovered ? 'border-face bg-shade' : 'border-line'}`}
       onDragOver={(e) => {
         e.preventDefault();
-        setOver(true);
+        setHovered(true);
       }}
-      onDragLeave={() => setOver(false)}
+      onDragLeave={() => setHovered(false)}
       onDrop={(e) => {
         e.preventDefault();
-        setOver(false);
+        setHovered(false);
         take(e.dataTransfer.files[0]);
       }}
     >
@@ -104,7 +120,7 @@ export function PicturePicker({
           {sending !== undefined ? (
             <>
               {task === undefined ? `Reading ${sending} …` : `${task.doing}, ${Math.round(task.share * 100)} %`}{' '}
-              <button type="button" className="link" onClick={() => asked.current?.abort()}>
+              <button type="button" className="link" onClick={giveUp}>
                 Cancel
               </button>
             </>
