@@ -60,7 +60,7 @@ missing_packages() {
   [ -e /usr/share/color/icc/sRGB.icc ] || [ -e /usr/share/color/icc/ghostscript/srgb.icc ] || echo icc-profiles-free
   command -v pdftocairo >/dev/null || echo poppler-utils
   if [ "${WITH_TESTS:-}" = 1 ]; then
-    [ -x /usr/bin/chromium ] || echo chromium
+    [ -x /usr/bin/chromium-headless-shell ] || echo chromium-headless-shell
     compgen -G '/usr/bin/convert-im6*' >/dev/null || echo imagemagick
     [ -e /usr/share/color/icc/LStar-RGB.icc ] || echo icc-profiles-free
   fi
