@@ -15,7 +15,6 @@ use Wubbin\Core\Day\Activity;
 use Wubbin\Core\Day\Day;
 use Wubbin\Core\Day\Hours;
 use Wubbin\Core\Day\JobActivities;
-use Wubbin\Core\Day\Part;
 use Wubbin\Core\Day\Scheduler;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Core\Day\Wait;
@@ -27,6 +26,10 @@ use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\CatalogueReader;
+use Wubbin\Core\Run\BenchSequence;
+use Wubbin\Core\Work\Place;
+use Wubbin\Core\Work\Places;
+use Wubbin\Core\Work\Work;
 
 require dirname(__DIR__) . '/vendor/autoload.php';
 
@@ -58,7 +61,14 @@ $shopDay = static function (int $pieces, int $seed) use ($plans): Day {
     // Each job is wanted at some time of what all of it takes: some will be close.
     $takes =
         (array_sum(
-            array_map(static fn(Plan $plan): float => $plan->handsFor(max(1, intdiv($pieces, 8)))->seconds, $plans),
+            array_map(
+                static fn(Plan $plan): float => (float) Work::forPieces(
+                    $plan,
+                    max(1, intdiv($pieces, 8)),
+                    new Places(),
+                )->handsS(),
+                $plans,
+            ),
         ) *
             8.0) /
         count($plans);
@@ -76,7 +86,15 @@ $shopDay = static function (int $pieces, int $seed) use ($plans): Day {
                 );
         $left -= $count;
         $due = 32_400 + (int) (((($takes * $random->getInt(20, 110)) / 100.0) * 86_400) / 28_800);
-        array_push($activities, ...JobActivities::forPlan($plan, 1, max(1, $count), $due, 8, 8));
+        array_push(
+            $activities,
+            ...JobActivities::forWork(
+                $plan->jobId,
+                BenchSequence::fromTasks(Work::forPieces($plan, max(1, $count), new Places())->tasks()),
+                1,
+                $due,
+            ),
+        );
     }
     $machines = array_fill_keys(
         array_filter(array_map(static fn(Activity $one): ?string => $one->machine, $activities), is_string(...)),
@@ -86,8 +104,8 @@ $shopDay = static function (int $pieces, int $seed) use ($plans): Day {
     return new Day(
         $activities,
         new Workshop(1, new Hours($hours), $machines, array_map(static fn(): float => 4.0, $machines), [
-            Part::RACK => 8,
-            Part::SHELF => 8,
+            Place::Rack->value => 8,
+            Place::Shelf->value => 8,
         ]),
         32_400,
     );

@@ -10,7 +10,10 @@ const TARGET_MS = 200;
 /** Sixty a second, and a tenth for the clock's own grain. */
 const FRAME_MS = 18.4;
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox', '--disable-gpu'] });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium-headless-shell',
+  args: ['--no-sandbox', '--disable-gpu'],
+});
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${process.argv[2]}/jobs/picking-crew`);

@@ -20,8 +20,10 @@ use Wubbin\Core\Log\SuccessShare;
 use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Plan\JobSheets;
 use Wubbin\Core\Plan\Plan;
-use Wubbin\Day\WorkHoursStore;
+use Wubbin\Core\Sheet\Gang\GangOrder;
+use Wubbin\Core\Work\Work;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Log\LogStats;
 use Wubbin\Measure\SettingsStore;
@@ -42,7 +44,6 @@ final class CostEstimator
         private readonly JobPlanner $jobs,
         private readonly Inventory $stock,
         private readonly LogStats $stats,
-        private readonly WorkHoursStore $workHours,
         private readonly SettingsStore $settings,
         private readonly Advisor $advisor,
     ) {}
@@ -58,13 +59,12 @@ final class CostEstimator
         $shelf = $this->jobs->shelf();
         $catalogue = $this->jobs->catalogue();
         $rates = $this->rates->get()->rates($this->currency());
-        $hours = $this->workHours->get();
         $needs = Needs::forPieces($job, $plan, $pieces, $this->jobs->pictures($job), $catalogue, $rates->spares);
 
         return CostSheet::forPieces(
             $pieces,
             $needs,
-            Batch::forPlan($plan, $pieces, $shelf, $catalogue, $hours->rack, $hours->shelf),
+            Batch::forWork($plan, Work::forPieces($plan, $pieces, $this->jobs->places()), $shelf, $catalogue),
             $rates,
             $this->ledgers ??= $this->stock->ledgers(),
             $losses ? $this->share($plan) : null,
@@ -78,9 +78,9 @@ final class CostEstimator
     public function cheaper(Job $job, Plan $plan, CostSheet $now): array
     {
         $ways = [];
-        $holds = $plan->transfers[0]->perSheet();
+        $holds = JobSheets::of($plan, $plan->divided(GangOrder::MOST_PIECES))->fullest();
         $full = (int) ceil($now->pieces / $holds) * $holds;
-        if ($holds > 1 && $full > $now->pieces && null !== $plan->transfers[0]->medium) {
+        if ($holds > 1 && $full > $now->pieces && [] === $plan->shares) {
             $ways[] = [
                 'fill',
                 sprintf('Fill the sheet: make %d, %d on each', $full, $holds),

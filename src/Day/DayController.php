@@ -19,6 +19,8 @@ use Wubbin\Http\JsonBody;
 use Wubbin\Http\RequestBody;
 use Wubbin\Http\Version;
 use Wubbin\Refusal\Refusal;
+use Wubbin\Shelf\WorkHours;
+use Wubbin\Shelf\WorkHoursStore;
 use Wubbin\Storage\WriteTurn;
 use Wubbin\Task\TaskQueue;
 use Wubbin\Task\TaskView;

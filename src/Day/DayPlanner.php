@@ -10,24 +10,32 @@ use Wubbin\Core\Day\Day;
 use Wubbin\Core\Day\Impossible;
 use Wubbin\Core\Day\JobActivities;
 use Wubbin\Core\Day\Move;
-use Wubbin\Core\Day\Part;
 use Wubbin\Core\Day\Scheduler;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Core\Day\Workshop;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Run\BenchSequence;
+use Wubbin\Core\Work\Place;
+use Wubbin\Core\Work\Places;
+use Wubbin\Core\Work\Work;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Run\BenchSessions;
 use Wubbin\Session\StoredRun;
+use Wubbin\Shelf\WorkHours;
+use Wubbin\Shelf\WorkHoursStore;
 
 /** Plans what is left of all jobs that are due, with the hands, machines and places of this shop. */
 final readonly class DayPlanner
 {
     /** More is planned a part at a time: what is due first. */
     private const MOST_ACTIVITIES = 2000;
+
+    /** Of one job no more is laid out in a day: two sessions at the bench. */
+    private const MOST_PIECES = 2 * Places::SESSION;
 
     public function __construct(
         private JobPlanner $jobs,
@@ -94,7 +102,7 @@ final readonly class DayPlanner
             array_push(
                 $own,
                 ...JobActivities::forSession(
-                    $plan,
+                    $job->id,
                     $run->id,
                     $run->sequence(),
                     $this->bench->state($run),
@@ -103,16 +111,21 @@ final readonly class DayPlanner
                 ),
             );
         }
+        $done = $job->quantity - $pieces;
         if ($pieces > 0 && null !== $due) {
             array_push(
                 $own,
-                ...JobActivities::forPlan(
-                    $plan,
-                    $job->quantity - $pieces + 1,
-                    $job->quantity,
+                ...JobActivities::forWork(
+                    $job->id,
+                    BenchSequence::fromTasks(
+                        Work::forPieces(
+                            $plan,
+                            min($job->quantity, $done + self::MOST_PIECES),
+                            $this->jobs->places(),
+                        )->tasks(),
+                    ),
+                    $done + 1,
                     $due,
-                    $hours->rack,
-                    $hours->shelf,
                 ),
             );
         }
@@ -129,8 +142,8 @@ final readonly class DayPlanner
         );
 
         return new Workshop($hours->hands, $hours->hours($now, $this->workHours->zone()), $machines, $this->heating(), [
-            Part::RACK => $hours->rack,
-            Part::SHELF => $hours->shelf,
+            Place::Rack->value => $hours->rack,
+            Place::Shelf->value => $hours->shelf,
         ]);
     }
 

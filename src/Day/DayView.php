@@ -10,6 +10,7 @@ use Wubbin\Core\Day\Link;
 use Wubbin\Core\Day\Move;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Core\Day\Workshop;
+use Wubbin\Shelf\WorkHours;
 
 /** What to do when, as its screen draws it: seconds since 1970 throughout. */
 #[OA\Schema]

@@ -11,6 +11,7 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Wubbin\Artwork\ArtworkStore;
+use Wubbin\Core\Cost\SessionUse;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\Currency;
@@ -21,8 +22,10 @@ use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Run\BenchState;
 use Wubbin\Core\Run\Defect;
 use Wubbin\Core\Run\Event;
+use Wubbin\Core\Run\EventType;
 use Wubbin\Core\Run\Mark;
 use Wubbin\Core\Run\Outcome;
+use Wubbin\Core\Work\Work;
 use Wubbin\Day\OrderBook;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Job\StoredJob;
@@ -188,8 +191,10 @@ final class DemoCommand extends Command
 
     private function rememberPastRun(string $jobId, \DateTimeImmutable $at): void
     {
-        $plan = $this->jobs->plan($this->jobs->find($jobId)->job());
-        $sequence = BenchSequence::fromRounds($plan->rounds, count(self::PAST));
+        $job = $this->jobs->find($jobId)->job();
+        $plan = $this->jobs->plan($job)->alike();
+        $pieces = count(self::PAST);
+        $sequence = BenchSequence::fromTasks(Work::of($plan, $this->jobs->places(), [$pieces])->tasks());
         /** @var array<string, mixed> $document */
         $document = json_decode(json_encode($plan, \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
         $run = StoredRun::begin(
@@ -199,39 +204,26 @@ final class DemoCommand extends Command
             $plan->id(),
             $document,
             $sequence,
-            count(self::PAST),
+            SessionUse::of($job, $plan, $pieces, $this->jobs->pictures($job), $this->jobs->catalogue()),
+            $pieces,
             $this->clock->now(),
         );
         foreach ($sequence->steps as $position => $step) {
-            $piece = null === $step->piece ? null : $run->pieces->get($step->piece);
-            $past = null === $step->piece ? null : self::PAST[$step->piece - 1];
+            $piece = $step->shared ? null : $run->pieces->get($step->pieces[0]);
+            $past = $step->shared ? null : self::PAST[$step->pieces[0] - 1];
             $seconds = (int) (str_starts_with($step->stepId, 'heat-') && null !== $past ? $past[3] : $step->seconds);
             if ($step->timed) {
-                $run->events->add(
-                    new StoredEvent(
-                        'demo-s' . $position,
-                        $run,
-                        $piece,
-                        Event::started($position, $at, 'demo-s' . $position),
-                    ),
-                );
+                $began = Event::started($position, $at, 'demo-s' . $position);
+                $run->events->add(new StoredEvent($began->press, $run, $piece, $began));
             }
             $at = $at->modify('+' . $seconds . ' seconds');
-            $run->events->add(
-                new StoredEvent('demo-d' . $position, $run, $piece, Event::done($position, $at, 'demo-d' . $position)),
-            );
-            $own = $sequence->positionsOf($step->piece);
-            if (null !== $past && null !== $piece && $own[count($own) - 1] === $position) {
-                $marks = array_map(static fn(array $mark): Mark => Mark::forDefect(...$mark), $past[1]);
-                $run->events->add(
-                    new StoredEvent(
-                        'demo-j' . $position,
-                        $run,
-                        $piece,
-                        Event::judged($position, $at, $past[0], $marks, 'demo-j' . $position),
-                    ),
-                );
-                $piece->judge($past[0], $at);
+            $done = Event::done($position, $at, 'demo-d' . $position);
+            $run->events->add(new StoredEvent($done->press, $run, $piece, $done));
+            foreach ($step->shared ? [] : $step->pieces as $number) {
+                $own = $sequence->positionsOf($number);
+                if ($own[count($own) - 1] === $position) {
+                    $this->judgePast($run, $position, $number, $at);
+                }
             }
         }
         $run->finish($at);
@@ -241,15 +233,31 @@ final class DemoCommand extends Command
         $this->entities->flush();
     }
 
+    private function judgePast(StoredRun $run, int $position, int $number, \DateTimeImmutable $at): void
+    {
+        [$outcome, $marks] = self::PAST[$number - 1];
+        $piece = $run->pieces->get($number) ?? throw new \LogicException('It is there.');
+        $judged = Event::judged(
+            $position,
+            $at,
+            $outcome,
+            array_map(static fn(array $mark): Mark => Mark::forDefect(...$mark), $marks),
+            'demo-j' . $number,
+            $number,
+        );
+        $run->events->add(new StoredEvent($judged->press, $run, $piece, $judged));
+        $piece->judge($outcome, $at);
+    }
+
     private function rememberPieces(StoredRun $run, BenchSequence $sequence): void
     {
-        foreach (self::PAST as $n => [, $marks, $note]) {
-            $this->log->write(
-                $run->pieces->get($n + 1) ?? throw new \LogicException('It is there.'),
-                BenchState::fromEvents($sequence, $run->history()),
-                array_map(static fn(array $mark): Mark => Mark::forDefect(...$mark), $marks),
-                $note,
-            );
+        $state = BenchState::fromEvents($sequence, $run->history());
+        foreach ($run->history() as $event) {
+            $piece = null === $event->piece ? null : $run->pieces->get($event->piece);
+            if (null !== $piece && EventType::Judged === $event->type) {
+                $this->log->write($piece, $state, $event, self::PAST[$piece->number - 1][2]);
+            }
         }
+        $this->log->learn($run, $state);
     }
 }

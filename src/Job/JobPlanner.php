@@ -27,12 +27,14 @@ use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Finish;
+use Wubbin\Core\Work\Places;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Route\RecipeStore;
 use Wubbin\Session\LearnedTimes;
 use Wubbin\Shelf\ShelfStore;
+use Wubbin\Shelf\WorkHoursStore;
 
 /** Brings together what a job's plan is made from, and finds jobs by their id. */
 final readonly class JobPlanner
@@ -47,6 +49,7 @@ final readonly class JobPlanner
         private Planner $planner,
         private SheetArchive $sheets,
         private SettingsStore $settings,
+        private WorkHoursStore $workHours,
         private Catalogue $catalogue,
     ) {}
 
@@ -99,6 +102,14 @@ final readonly class JobPlanner
         return $this->shelf->get()->stocked($this->catalogue);
     }
 
+    /** How much has room to wait in this shop. */
+    public function places(): Places
+    {
+        $hours = $this->workHours->get();
+
+        return new Places(max(1, $hours->rack), max(1, $hours->shelf));
+    }
+
     /** What a job may choose. */
     public function offered(): Offered
     {
@@ -129,6 +140,7 @@ final readonly class JobPlanner
             $stored->archived,
             JobFile::write($job),
             $plan,
+            WorkView::of($plan, $this->places()),
             array_map(fn(Transfer $transfer): ?ArtworkView => $this->artworkOf($transfer), $job->transfers),
             null === $printed ? null : new PrintedView($printed->plan, $printed->at, $printed->plan === $plan->id()),
         );

@@ -24,6 +24,7 @@ final readonly class JobView
         public bool $archived,
         #[OA\Property(ref: './job.schema.json', type: 'object')] public array $job,
         #[OA\Property(ref: './plan.schema.json', type: 'object')] public Plan $plan,
+        public WorkView $work,
         #[
             OA\Property(
                 type: 'array',

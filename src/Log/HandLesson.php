@@ -12,7 +12,8 @@ final readonly class HandLesson
 {
     public function __construct(
         public string $kind,
-        #[OA\Property(description: 'The median of the latest')] public float $seconds,
+        #[OA\Property(description: 'For one piece by itself')] public float $seconds,
+        #[OA\Property(description: 'Of several in one go, for each')] public float $each,
         public float $planned,
         public int $of,
         #[OA\Property(description: 'Plans go by it')] public bool $used,

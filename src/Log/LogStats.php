@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Log;
 
 use Doctrine\DBAL\Connection;
+use Wubbin\Core\Log\HandLearning;
 use Wubbin\Core\Log\PressSetting;
 use Wubbin\Core\Log\SuccessShare;
 use Wubbin\Core\Log\Survival;
@@ -86,10 +87,11 @@ final readonly class LogStats
             array_map(
                 static fn(string $kind, array $time): HandLesson => new HandLesson(
                     kind: StepKind::from($kind)->value,
-                    seconds: $time['seconds'],
+                    seconds: $time['time']->one(),
+                    each: $time['time']->eachS,
                     planned: $time['planned'],
                     of: $time['of'],
-                    used: $time['of'] >= LearnedTimes::ENOUGH,
+                    used: $time['of'] >= HandLearning::ENOUGH,
                 ),
                 array_keys($this->times->all()),
                 array_values($this->times->all()),

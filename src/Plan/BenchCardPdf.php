@@ -122,7 +122,7 @@ final readonly class BenchCardPdf
 
     private function step(BarePdf $pdf, Step $step, UnitFormat $format): void
     {
-        $time = $step->timed ? ' — ' . $format->quantity(Quantity::duration($step->duration)) : '';
+        $time = $step->time->timed ? ' — ' . $format->quantity(Quantity::duration($step->duration)) : '';
         $text = $format->phrase($step->title) . $time;
         $pdf->setFont(self::FONT, 'B', 9.0);
         $width = $pdf->getPageWidth() - 2.0 * self::MARGIN_MM - 8.0;

@@ -6,11 +6,14 @@ namespace Wubbin\Run;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
+use Wubbin\Core\Cost\SessionUse;
 use Wubbin\Core\Plan\SharePlan;
 use Wubbin\Core\Run\AtHand;
 use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Run\BenchState;
 use Wubbin\Core\Run\EventType;
+use Wubbin\Core\Work\Places;
+use Wubbin\Core\Work\Work;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Refusal\Conflict;
 use Wubbin\Refusal\InvalidInput;
@@ -24,8 +27,6 @@ use Wubbin\Storage\WriteTurn;
 /** Runs the bench: begins sessions, takes presses, and tells where each session stands. */
 final readonly class BenchSessions
 {
-    private const MOST_PIECES = 200;
-
     /** Older sessions that nobody closed are not shown among the clocks. */
     private const MOST_AT_ONCE = 12;
 
@@ -61,9 +62,9 @@ final readonly class BenchSessions
             null === $share
                 ? null
                 : $plan->shares[$share] ?? throw InvalidInput::field('share', 'Choose one of those offered.');
-        $plan = $of->plan ?? $plan;
-        if ($pieces < 1 || $pieces > self::MOST_PIECES) {
-            throw InvalidInput::field('pieces', sprintf('From 1 to %d pieces in one session.', self::MOST_PIECES));
+        $plan = ($of->plan ?? $plan)->alike();
+        if ($pieces < 1 || $pieces > Places::SESSION) {
+            throw InvalidInput::field('pieces', sprintf('From 1 to %d pieces in one session.', Places::SESSION));
         }
         $document = json_decode(json_encode($plan, \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
         if (!is_array($document)) {
@@ -76,7 +77,14 @@ final readonly class BenchSessions
             mb_substr($job->name . (null === $of ? '' : ' · ' . $of->label), 0, 120),
             $plan->id(),
             $document,
-            BenchSequence::fromRounds($plan->rounds, $pieces),
+            BenchSequence::fromTasks(Work::of($plan, $this->jobs->places(), [$pieces])->tasks()),
+            SessionUse::of(
+                null === $share ? $job : $job->forShare($job->breakdown[$share]),
+                $plan,
+                $pieces,
+                $this->jobs->pictures($job),
+                $this->jobs->catalogue(),
+            ),
             $pieces,
             $this->clock->now(),
         );
@@ -125,9 +133,9 @@ final readonly class BenchSessions
             throw new Conflict('Another screen was quicker: this step is already done.', ['run' => $run->id]);
         }
         // Undoing concerns the piece of the press that was a mistake.
-        $number =
-            $sequence->steps[EventType::Undone === $event->type ? $before->last->position ?? 0 : $press->position]
-                ->piece;
+        $of = EventType::Undone === $event->type ? $before->last ?? $event : $event;
+        $step = $sequence->steps[$of->position];
+        $number = $step->shared ? null : $of->piece ?? ($step->pieces[0] ?? null);
         $piece = null === $number ? null : $run->pieces->get($number);
         $reading =
             null === $press->press_c && null === $press->probe_c
@@ -144,8 +152,9 @@ final readonly class BenchSessions
             $piece->judge($outcome, $event->at);
             null === $outcome
                 ? $this->log->forget($piece)
-                : $this->log->write($piece, $state, $event->marks, $press->note, $press->photo, $press->photo_before);
+                : $this->log->write($piece, $state, $event, $press->note, $press->photo, $press->photo_before);
             $this->stock->of($run);
+            $this->log->learn($run, $state);
         }
     }
 
@@ -161,12 +170,12 @@ final readonly class BenchSessions
             $state = $this->state($run);
             foreach (AtHand::forRun($run->id, $run->sequence(), $state) as $hand) {
                 $hands[] = $hand;
-                $views[$hand->run . ' ' . $hand->position] = [$run, $state];
+                $views[$run->id] = [$run, $state];
             }
         }
 
         return array_map(static function (AtHand $hand) use ($views): HandView {
-            [$run, $state] = $views[$hand->run . ' ' . $hand->position];
+            [$run, $state] = $views[$hand->run];
 
             return HandView::fromHand($run, $hand, $state);
         }, AtHand::inOrder($hands, $this->clock->now()));
@@ -188,7 +197,11 @@ final readonly class BenchSessions
 
         return !in_array(
             $run->plan,
-            [$plan->id(), ...array_map(static fn(SharePlan $share): string => $share->plan->id(), $plan->shares)],
+            [
+                $plan->id(),
+                $plan->alike()->id(),
+                ...array_map(static fn(SharePlan $share): string => $share->plan->id(), $plan->shares),
+            ],
             true,
         );
     }

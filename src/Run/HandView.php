@@ -8,6 +8,7 @@ use OpenApi\Attributes as OA;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Run\AtHand;
 use Wubbin\Core\Run\BenchState;
+use Wubbin\Core\Run\BenchStep;
 use Wubbin\Session\StoredRun;
 use Wubbin\Storage\Instant;
 
@@ -16,6 +17,7 @@ use Wubbin\Storage\Instant;
 final readonly class HandView
 {
     /**
+     * @param list<int> $together
      * @param array<string, mixed> $step
      * @param list<string> $questions
      */
@@ -23,9 +25,22 @@ final readonly class HandView
         public string $run,
         #[OA\Property(description: 'Of the job')] public string $name,
         #[
-            OA\Property(type: 'integer', nullable: true, description: 'Null for what is done for all'),
+            OA\Property(
+                type: 'integer',
+                nullable: true,
+                description: 'The first of those at hand, or the one that is judged; null for what is done for all',
+            ),
         ]
         public ?int $piece,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(type: 'integer'),
+                description: 'Pieces that it is done to in one go',
+            ),
+        ]
+        public array $together,
+        #[OA\Property(description: 'Sheets or pieces that pass through the hands')] public int $count,
         public int $pieces,
         public int $position,
         #[OA\Property(ref: './plan.schema.json#/$defs/Step', type: 'object')] public array $step,
@@ -68,16 +83,22 @@ final readonly class HandView
     {
         $step = $run->step($hand->step->stepId);
         $sequence = $run->sequence();
-        $own = $sequence->positionsOf($hand->step->piece);
+        $piece = $hand->step->shared ? null : $hand->judging ?? ($hand->pieces[0] ?? null);
+        $own =
+            null === $piece
+                ? array_keys(array_filter($sequence->steps, static fn(BenchStep $one): bool => $one->shared))
+                : $sequence->positionsOf($piece);
         $heated = array_filter(
-            array_keys($state->lane($hand->position)->taken),
+            array_intersect($own, array_keys($state->taken)),
             static fn(int $position): bool => $sequence->steps[$position]->heats(),
         );
 
         return new self(
             $run->id,
             $run->name,
-            $hand->step->piece,
+            $piece,
+            $hand->pieces,
+            $hand->step->count,
             $run->pieces->count(),
             $hand->position,
             $step,
@@ -86,7 +107,7 @@ final readonly class HandView
             null === $hand->clock ? null : Instant::write($hand->clock->since),
             $hand->clock->before ?? 0.0,
             $hand->clock->running ?? false,
-            $hand->judging,
+            null !== $hand->judging,
             $state->asks($hand->position) ? Record::of($step)->strings('questions') : [],
             $hand->step->heats(),
             null !== $hand->clock && $hand->step->heats() ? $hand->position : ([] === $heated ? null : max($heated)),

@@ -5,27 +5,31 @@ declare(strict_types=1);
 namespace Wubbin\Run;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Wubbin\Core\Log\HandSample;
 use Wubbin\Core\Log\PressSetting;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Run\BenchState;
+use Wubbin\Core\Run\Event;
 use Wubbin\Core\Run\EventType;
 use Wubbin\Core\Run\Mark;
+use Wubbin\Core\Run\Outcome;
 use Wubbin\Session\LearnedTimes;
 use Wubbin\Session\StoredDefect;
 use Wubbin\Session\StoredEntry;
 use Wubbin\Session\StoredEvent;
 use Wubbin\Session\StoredPiece;
+use Wubbin\Session\StoredRun;
 
 /** Writes pieces into the logbook as they are judged at the bench, with what was really done. */
 final readonly class LogWriter
 {
     public function __construct(private EntityManagerInterface $entities, private LearnedTimes $times) {}
 
-    /** @param list<Mark> $marks */
+    /** @param Event $judgement of it: a failure belongs to the picture that was at hand */
     public function write(
         StoredPiece $piece,
         BenchState $state,
-        array $marks,
+        Event $judgement,
         string $note,
         ?string $photo = null,
         ?string $photoBefore = null,
@@ -33,7 +37,11 @@ final readonly class LogWriter
         $this->forget($piece);
         $run = $piece->run;
         $transfers = Record::of($run->document)->records('transfers');
-        $facts = $transfers[0]->recordOrNull('facts') ?? Record::of([]);
+        $at = Outcome::Good === $piece->outcome ? 0 : $run->sequence()->steps[$judgement->position]->transfer;
+        // Plans that were frozen earlier tell no more than their route.
+        $facts =
+            ($transfers[$at] ?? $transfers[0])->recordOrNull('facts') ??
+            Record::of(['route' => $transfers[0]->string('route')]);
         $text = static fn(string $key): string => $facts->stringOrNull($key) ?? '';
         $entry = new StoredEntry(
             self::source($piece),
@@ -42,14 +50,14 @@ final readonly class LogWriter
             $run->name,
             $piece->number,
             $piece->outcome ?? throw new \LogicException('It is judged.'),
-            $marks,
+            $judgement->marks,
             $note,
             $text('route'),
             $text('medium'),
             $text('printer'),
             $text('heat'),
             $text('blank'),
-            ['facts' => $this->document($run->document), 'plan' => $run->plan] + $this->taken($piece, $state),
+            ['facts' => $facts->raw(), 'plan' => $run->plan] + $this->taken($piece, $state),
             PressSetting::of($facts)->key(),
         );
         $entry->run = $run->id;
@@ -57,8 +65,10 @@ final readonly class LogWriter
         $entry->photoBefore = $photoBefore;
         [$entry->pressC, $entry->probeC] = $this->hottest($piece);
         $this->entities->persist($entry);
-        $this->times->learn($this->byHand($piece, $state));
-        foreach (array_unique(array_map(static fn(Mark $mark): string => $mark->defect->value, $marks)) as $defect) {
+        foreach (
+            array_unique(array_map(static fn(Mark $mark): string => $mark->defect->value, $judgement->marks))
+            as $defect
+        ) {
             $this->entities->persist(new StoredDefect($entry, $defect));
         }
     }
@@ -77,17 +87,21 @@ final readonly class LogWriter
     }
 
     /**
-     * @param array<string, mixed> $document
-     *
-     * @return array<string, mixed>
+     * What hands took for what no clock ran for, as far as pieces of it are judged. Told anew for the whole session
+     * each time, so that judging again teaches nothing twice, and what was undone is forgotten.
      */
-    private function document(array $document): array
+    public function learn(StoredRun $run, BenchState $state): void
     {
-        /** @var list<array{facts?: array<string, mixed>, route: string}> $transfers */
-        $transfers = $document['transfers'];
-
-        // Plans that were frozen earlier tell no more than their route.
-        return $transfers[0]['facts'] ?? ['route' => $transfers[0]['route']];
+        $judged = array_keys($state->outcomes());
+        $samples = [];
+        foreach ($state->hands as $position => $taken) {
+            $step = $run->sequence()->steps[$position];
+            $count = count($step->pieces);
+            if (!$step->shared && $count > 0 && [] !== array_intersect($step->pieces, $judged)) {
+                $samples[] = new HandSample($step->kind->value, $count, $taken, $step->seconds);
+            }
+        }
+        $this->times->learn($run->id, $samples);
     }
 
     /**
@@ -100,19 +114,20 @@ final readonly class LogWriter
     {
         $steps = $skipped = [];
         foreach ($piece->run->sequence()->steps as $position => $step) {
-            if (null !== $step->piece && $step->piece !== $piece->number) {
+            if (!in_array($piece->number, $step->pieces, true)) {
                 continue;
             }
-            $lane = $state->lane($position);
-            $taken = $lane->taken[$position] ?? ($lane->hands[$position] ?? null);
+            // Of what hands do to several one after the other each has its part.
+            $part = $step->timed || $step->shared ? 1 : count($step->pieces);
+            $taken = $state->taken[$position] ?? ($state->hands[$position] ?? null);
             $steps[] = [
                 'step' => $step->stepId,
                 'kind' => $step->kind->value,
-                'planned' => $step->seconds,
-                'taken' => null === $taken ? null : round($taken, 1),
+                'planned' => round($step->seconds / $part, 1),
+                'taken' => null === $taken ? null : round($taken / $part, 1),
             ];
-            if (isset($lane->skipped[$position])) {
-                $skipped[] = ['step' => $step->stepId, 'reason' => $lane->skipped[$position]];
+            if (isset($state->skipped[$position])) {
+                $skipped[] = ['step' => $step->stepId, 'reason' => $state->skipped[$position]];
             }
         }
         $own = $this->eventsOf($piece);
@@ -132,21 +147,6 @@ final readonly class LogWriter
             ),
             'skipped' => $skipped,
         ];
-    }
-
-    /**
-     * @return list<array{kind: string, planned: float,
-     *     taken: float|null}> what hands did with this piece and no clock ran for
-     */
-    private function byHand(StoredPiece $piece, BenchState $state): array
-    {
-        $hands = [];
-        foreach ($state->lanes[$piece->number]->hands as $position => $taken) {
-            $step = $piece->run->sequence()->steps[$position];
-            $hands[] = ['kind' => $step->kind->value, 'planned' => $step->seconds, 'taken' => $taken];
-        }
-
-        return $hands;
     }
 
     /** @return array{float|null, float|null} what press and probe showed at the most while this piece was at hand */
@@ -170,8 +170,17 @@ final readonly class LogWriter
     /** @return list<StoredEvent> */
     private function eventsOf(StoredPiece $piece): array
     {
+        $steps = $piece->run->sequence()->steps;
+
         return array_values(
-            $piece->run->events->filter(static fn(StoredEvent $event): bool => $event->piece === $piece)->toArray(),
+            $piece->run->events
+                ->filter(
+                    static fn(StoredEvent $event): bool => $event->piece === $piece ||
+                        (EventType::Judged !== $event->type &&
+                            !$steps[$event->position]->shared &&
+                            in_array($piece->number, $steps[$event->position]->pieces, true)),
+                )
+                ->toArray(),
         );
     }
 }

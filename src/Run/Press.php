@@ -29,6 +29,14 @@ final readonly class Press
         #[OA\Property(description: 'The step that was on the screen')] public int $position,
         public EventType $type,
         public ?Outcome $outcome,
+        #[
+            OA\Property(
+                type: 'integer',
+                nullable: true,
+                description: 'The piece that is judged, where several are at hand',
+            ),
+        ]
+        public ?int $piece,
         public array $defects,
         public string $note,
         #[
@@ -64,6 +72,7 @@ final readonly class Press
             $record->integer('position'),
             $record->enum('type', EventType::class),
             $record->has('outcome') ? $record->enum('outcome', Outcome::class) : null,
+            $record->has('piece') ? $record->integer('piece') : null,
             $marks,
             JobFile::note($record->stringOrNull('note') ?? ''),
             self::photo($record, 'photo'),
@@ -95,6 +104,7 @@ final readonly class Press
                 $this->outcome ?? throw InvalidInput::field('outcome', 'Say how it came out.'),
                 $this->defects,
                 $this->id,
+                $this->piece,
             ),
             EventType::Undone => Event::undone(
                 $this->position,

@@ -65,7 +65,8 @@ final readonly class RunView
             array_map(
                 static fn(BenchStep $step): BenchStepView => new BenchStepView(
                     $step->stepId,
-                    $step->piece,
+                    $step->pieces,
+                    $step->shared,
                     $step->timed,
                     $step->seconds,
                 ),

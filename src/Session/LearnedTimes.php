@@ -4,93 +4,116 @@ declare(strict_types=1);
 
 namespace Wubbin\Session;
 
+use Wubbin\Core\Log\HandLearning;
+use Wubbin\Core\Log\HandSample;
+use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Route\HandTime;
+use Wubbin\Core\Route\StepKind;
 use Wubbin\Storage\Documents;
 
-/** How long hands really take for each kind of step: the medians of the latest, kept up as pieces are written down. */
+/** How long hands really take for each kind of step: the latest samples, kept by the session that they are from. */
 final readonly class LearnedTimes
 {
-    /** With fewer pieces a plan goes on with what is usual. */
-    public const ENOUGH = 5;
-
     private const NAME = 'learned-times';
     private const LATEST = 60;
 
-    /** What took so many times the plan was interrupted, and tells nothing. */
-    private const INTERRUPTED = 8.0;
+    public function __construct(private Documents $documents, private Catalogue $catalogue) {}
 
-    public function __construct(private Documents $documents) {}
-
-    /** @return array<string, array{seconds: float, planned: float, of: int}> by kind of step */
+    /** @return array<string, array{time: HandTime, planned: float, of: int}> by kind of step */
     public function all(): array
     {
         return array_map(
-            fn(array $one): array => [
-                'seconds' => $this->median($one['latest']),
-                'planned' => $one['planned'],
-                'of' => $one['of'],
+            fn(array $kept): array => [
+                'time' => HandLearning::from(array_column($kept, 1), $this->usual($kept[0][1])),
+                'planned' => $this->usual($kept[0][1])->one(),
+                'of' => count($kept),
             ],
             $this->kept(),
         );
     }
 
-    /** @return array<string, float> seconds, by kind of step, of those that enough is known of */
+    /** @return array<string, HandTime> by kind of step, of those that enough is known of */
     public function known(): array
     {
         return array_map(
-            static fn(array $one): float => $one['seconds'],
-            array_filter($this->all(), static fn(array $one): bool => $one['of'] >= self::ENOUGH),
+            static fn(array $one): HandTime => $one['time'],
+            array_filter($this->all(), static fn(array $one): bool => $one['of'] >= HandLearning::ENOUGH),
         );
     }
 
     /**
-     * @param list<array{kind: string, planned: float, taken: float|null}> $hands steps that hands did and no clock
-     *                                                                            ran for
+     * All that a session teaches; what it taught before is forgotten.
+     *
+     * @param list<HandSample> $samples steps that hands did and no clock ran for
      */
-    public function learn(array $hands): void
+    public function learn(string $run, array $samples): void
     {
-        $kept = $this->kept();
-        foreach ($hands as $step) {
-            if (
-                null !== $step['taken'] &&
-                $step['taken'] > 0.0 &&
-                $step['taken'] <= self::INTERRUPTED * $step['planned']
-            ) {
-                $before = $kept[$step['kind']] ?? ['latest' => [], 'of' => 0];
-                $kept[$step['kind']] = [
-                    'latest' => array_slice([...$before['latest'], round($step['taken'], 1)], -self::LATEST),
-                    'planned' => $step['planned'],
-                    'of' => $before['of'] + 1,
-                ];
+        $kept = array_map(
+            static fn(array $of): array => array_values(
+                array_filter($of, static fn(array $one): bool => $one[0] !== $run),
+            ),
+            $this->kept(),
+        );
+        foreach ($samples as $sample) {
+            if (HandLearning::teaches($sample)) {
+                $kept[$sample->kind][] = [$run, $sample];
             }
         }
-        // A list of numbers is written as one text.
+        // A list of records would be read one by one each time a plan is made: it is written as one text.
         $this->documents->put(self::NAME, [
             'kinds' => array_map(
-                static fn(array $one): array => ['latest' => implode(' ', $one['latest'])] + $one,
-                $kept,
+                static fn(array $of): array => [
+                    'samples' => implode(
+                        ' ',
+                        array_map(
+                            static fn(array $one): string => sprintf(
+                                '%s/%d/%.1f/%.1f',
+                                $one[0],
+                                $one[1]->count,
+                                $one[1]->takenS,
+                                $one[1]->plannedS,
+                            ),
+                            array_slice($of, -self::LATEST),
+                        ),
+                    ),
+                ],
+                array_filter($kept, static fn(array $of): bool => [] !== $of),
             ),
         ]);
     }
 
-    /** @return array<string, array{latest: non-empty-list<float>, planned: float, of: int}> */
+    /** @return array<string, non-empty-list<array{string, HandSample}>> session and sample, by kind of step */
     private function kept(): array
     {
         $kept = [];
         foreach (($this->documents->get(self::NAME) ?? Record::of([]))->recordMap('kinds') as $kind => $one) {
-            $latest = array_map(floatval(...), explode(' ', $one->string('latest')));
-            $kept[$kind] = ['latest' => $latest, 'planned' => $one->number('planned'), 'of' => $one->integer('of')];
+            // Before sessions were kept with them all samples were of one piece.
+            $samples = $one->has('samples')
+                ? array_map(
+                    static fn(string $text): array => explode('/', $text),
+                    explode(' ', $one->string('samples')),
+                )
+                : array_map(
+                    static fn(string $taken): array => ['', '1', $taken, (string) $one->number('planned')],
+                    explode(' ', $one->string('latest')),
+                );
+            foreach ($samples as [$run, $count, $taken, $planned]) {
+                $kept[$kind][] = [$run, new HandSample($kind, max(1, (int) $count), (float) $taken, (float) $planned)];
+            }
         }
 
         return $kept;
     }
 
-    /** @param non-empty-list<float> $of */
-    private function median(array $of): float
+    /** What it was thought to take; cutting hangs on the line, so that what was planned is all that is known of it. */
+    private function usual(HandSample $sample): HandTime
     {
-        sort($of);
-        $middle = intdiv(count($of), 2);
-
-        return 1 === count($of) % 2 ? $of[$middle] : ($of[$middle - 1] + $of[$middle]) / 2.0;
+        try {
+            return $this->catalogue->hands->of(StepKind::from($sample->kind));
+        } catch (BadRecord) {
+            return new HandTime(0.0, $sample->plannedS / $sample->count);
+        }
     }
 }

@@ -7,6 +7,7 @@ namespace Wubbin\Session;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
+use Wubbin\Core\Cost\SessionUse;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Run\BenchSequence;
@@ -40,7 +41,8 @@ class StoredRun
 
     /**
      * @param array<string, mixed> $document the plan
-     * @param list<array{step: string, piece: int|null, timed: bool, seconds: float}> $sequence
+     * @param list<array<string, mixed>> $sequence
+     * @param array<string, mixed>|null $uses what its pieces use; unknown of sessions that were begun long ago
      */
     private function __construct(
         #[ORM\Id, ORM\Column(length: 64)] public readonly string $id,
@@ -49,6 +51,7 @@ class StoredRun
         #[ORM\Column(length: 8)] public readonly string $plan,
         #[ORM\Column(type: 'json')] public readonly array $document,
         #[ORM\Column(type: 'json')] private readonly array $sequence,
+        #[ORM\Column(type: 'json', nullable: true)] private readonly ?array $uses,
         \DateTimeImmutable $now,
     ) {
         $this->created = Instant::write($now);
@@ -67,6 +70,7 @@ class StoredRun
         string $plan,
         array $document,
         BenchSequence $sequence,
+        SessionUse $uses,
         int $pieces,
         \DateTimeImmutable $now,
     ): self {
@@ -76,15 +80,8 @@ class StoredRun
             $name,
             $plan,
             $document,
-            array_map(
-                static fn(BenchStep $step): array => [
-                    'step' => $step->stepId,
-                    'piece' => $step->piece,
-                    'timed' => $step->timed,
-                    'seconds' => $step->seconds,
-                ],
-                $sequence->steps,
-            ),
+            array_map(self::written(...), $sequence->steps),
+            self::written($uses),
             $now,
         );
         for ($number = 1; $number <= $pieces; ++$number) {
@@ -99,29 +96,64 @@ class StoredRun
         return $this->read ??= $this->readSequence();
     }
 
+    /** What its pieces use, as it was known when it began. */
+    public function uses(): ?SessionUse
+    {
+        return null === $this->uses ? null : SessionUse::fromRecord(Record::of($this->uses));
+    }
+
+    /** @return array<string, mixed> */
+    private static function written(\JsonSerializable $value): array
+    {
+        /** @var array<string, mixed> $written */
+        $written = json_decode(json_encode($value, \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
+
+        return $written;
+    }
+
     private function readSequence(): BenchSequence
     {
-        $plan = [];
-        foreach (Record::of($this->document)->records('steps') as $step) {
-            $plan[$step->string('id')] = [
-                $step->enum('kind', StepKind::class),
-                $step->has('questions') && [] !== $step->strings('questions'),
-            ];
-        }
+        $steps = Record::of($this->sequence)->each();
 
-        return BenchSequence::frozen(
+        return [] !== $steps && $steps[0]->has('shared')
+            ? BenchSequence::frozen(array_map(BenchStep::fromRecord(...), $steps))
+            : BenchSequence::inLanes($this->stepsOfBefore($steps));
+    }
+
+    /**
+     * Sessions that were begun long ago tell no more of a step than its name, piece and clock.
+     *
+     * @param list<Record> $steps
+     *
+     * @return list<BenchStep>
+     */
+    private function stepsOfBefore(array $steps): array
+    {
+        $plan = array_column(
             array_map(
-                static fn(Record $step): BenchStep => new BenchStep(
-                    $step->string('step'),
-                    $plan[$step->string('step')][0],
-                    $step->has('piece') ? $step->integer('piece') : null,
-                    $step->boolean('timed'),
-                    $step->number('seconds'),
-                    $plan[$step->string('step')][1],
-                ),
-                Record::of($this->sequence)->each(),
+                static fn(Record $step): array => [$step->string('id'), $step],
+                Record::of($this->document)->records('steps'),
             ),
+            1,
+            0,
         );
+
+        return array_map(function (Record $step) use ($plan): BenchStep {
+            $of = $plan[$step->string('step')];
+            $kind = $of->enum('kind', StepKind::class);
+
+            return new BenchStep(
+                $step->string('step'),
+                $kind,
+                $step->has('piece') ? [$step->integer('piece')] : $this->pieces->getKeys(),
+                !$step->has('piece'),
+                $step->boolean('timed'),
+                $step->number('seconds'),
+                $of->has('questions') && [] !== $of->strings('questions'),
+                handsS: $kind->waits() ? 0.0 : $step->number('seconds'),
+                transfer: $of->has('transfer') ? $of->integer('transfer') : 0,
+            );
+        }, $steps);
     }
 
     /** @return array<string, mixed> of the plan, by its id */

@@ -11,6 +11,7 @@ use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Plan\GangLot;
 use Wubbin\Core\Plan\GangPicture;
+use Wubbin\Core\Plan\SheetRun;
 use Wubbin\Core\Sheet\MarkKind;
 use Wubbin\Core\Sheet\SheetLayout;
 use Wubbin\Core\Sheet\SheetMark;
@@ -71,6 +72,35 @@ final readonly class GangPdf
         }
 
         return [$pdf, $pages];
+    }
+
+    /**
+     * One of the sheets of a single job.
+     *
+     * @param array<string, Artwork> $artworks
+     * @param string $of which of them it is
+     */
+    public function sheet(BarePdf $pdf, SheetRun $run, array $artworks, string $of): SheetPage
+    {
+        $lot = $run->lot;
+        $sheet = Record::of(
+            json_decode(
+                json_encode(GangSheetView::of($run->sheet), \JSON_THROW_ON_ERROR),
+                true,
+                64,
+                \JSON_THROW_ON_ERROR,
+            ),
+        );
+        $names = implode(', ', self::namesOn($lot->pictures, $sheet)) . $of;
+        $this->page($pdf, $lot, $lot->pictures, $sheet, $artworks, $names);
+
+        return SheetPage::forMedium(
+            $lot->medium,
+            $lot->marking,
+            $lot->mirrored,
+            $lot->first()->carrier->foldLeads ?? false,
+            $names,
+        );
     }
 
     /**

@@ -23,6 +23,9 @@ use Wubbin\Task\Unwatched;
 /** Makes the sheets of plans, and of jobs that share them. */
 final readonly class SheetMaker
 {
+    /** So many sheets take about a second. */
+    private const MANY = 12;
+
     public function __construct(
         private EntityManagerInterface $entities,
         private SheetPdf $pdf,
@@ -48,7 +51,7 @@ final readonly class SheetMaker
             throw InvalidInput::field('sheet', 'The checks before printing are not all settled yet.');
         }
         $latest = $this->archive->latest($plan->jobId);
-        if (null !== $latest && $latest->plan === $plan->id() && is_file($this->archive->path($latest->id))) {
+        if (null !== $latest && self::isOf($latest, $plan) && is_file($this->archive->path($latest->id))) {
             return $latest;
         }
         $id = Uuid::v4()->toRfc4122();
@@ -110,12 +113,23 @@ final readonly class SheetMaker
         return $made ?? throw new \LogicException('A gang has jobs.');
     }
 
+    /** It was made of this plan, for as many pieces. */
+    private static function isOf(PrintedSheet $sheet, Plan $plan): bool
+    {
+        $pages = array_filter($sheet->pages(), static fn(SheetPage $page): bool => !$page->guides);
+
+        return $sheet->plan === $plan->id() && count($pages) === min(SheetPdf::MOST, $plan->sheets()->count());
+    }
+
     /** Whether making it takes longer than a page should wait for: pictures are bent for it at full resolution. */
     public function takesLong(Plan $plan): bool
     {
         $latest = $this->archive->latest($plan->jobId);
-        if (null !== $latest && $latest->plan === $plan->id()) {
+        if (null !== $latest && self::isOf($latest, $plan)) {
             return false;
+        }
+        if ($plan->sheets()->count() > self::MANY) {
+            return true;
         }
         foreach ([$plan, ...array_map(static fn(SharePlan $share): Plan => $share->plan, $plan->shares)] as $part) {
             foreach ($part->transfers as $transfer) {

@@ -7,7 +7,9 @@ namespace Wubbin\Sheet;
 use Wubbin\Archive\SheetPage;
 use Wubbin\Artwork\Artwork;
 use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Plan\GangPicture;
 use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Plan\SheetRun;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Sheet\MarkKind;
 use Wubbin\Core\Sheet\PlacedTile;
@@ -21,13 +23,16 @@ use Wubbin\Task\Progress;
 use Wubbin\Task\Unwatched;
 
 /**
- * Draws a job's sheets as PDF at true size: a page for each picture, or for each of its parts where it is larger than
- * the sheet, and for each size and colour that is printed otherwise. Only the picture is mirrored; everything beside it
+ * Draws all sheets of a job as PDF at true size, as they are laid out for its pieces; a picture that is larger than a
+ * sheet in parts, anew for every piece. Only the picture is mirrored; everything beside it
  * reads right.
  */
 final readonly class SheetPdf
 {
-    public function __construct(private Pen $pen) {}
+    /** A PDF has no more sheets: so many are a session at the bench, and a stack that a printer takes. */
+    public const MOST = 200;
+
+    public function __construct(private Pen $pen, private GangPdf $gang) {}
 
     /**
      * @param array<string, Artwork> $artworks by SHA-256; a plan without one gets a size template that is drawn on by
@@ -43,31 +48,49 @@ final readonly class SheetPdf
         $pdf->setTitle($plan->jobName . ' · ' . $plan->id());
         $pdf->setCreator('Wubbin');
         $pages = [];
-        $parts =
-            [] === $plan->shares
-                ? [[$plan, '']]
-                : array_map(
-                    static fn($share): array => [$share->plan, sprintf(' · %d × %s', $share->quantity, $share->label)],
-                    $plan->shares,
+        $sheets = $plan->sheets();
+        $all = max(1, min(self::MOST, $sheets->count()));
+        foreach ($sheets->runs as $run) {
+            for ($copy = 1; $copy <= $run->copies && count($pages) < self::MOST; ++$copy) {
+                $progress->at(
+                    0.1 + (0.8 * count($pages)) / $all,
+                    sprintf('Drawing sheet %d of %d', count($pages) + 1, $all),
                 );
-        foreach ($parts as $n => [$part, $of]) {
-            foreach ($part->transfers as $transfer) {
-                $progress->at(0.1 + (0.8 * $n) / count($parts), 'Laying out ' . $transfer->label . $of);
-                array_push(
-                    $pages,
-                    ...$this->pages(
-                        $pdf,
-                        $transfer,
-                        $artworks[$transfer->artwork ?? ''] ?? null,
-                        $of . ' · plan ' . $part->id(),
-                    ),
-                );
+                $of = $all > 1 ? sprintf(' · sheet %d of %d', count($pages) + 1, $all) : '';
+                array_push($pages, ...$this->sheet($pdf, $run, $plan, $artworks, $of));
+            }
+        }
+        foreach ($sheets->apart as [$transfer, $p, , $pieces]) {
+            [$part] = $plan->parts()[$p];
+            for ($piece = 1; $piece <= $pieces && count($pages) < self::MOST; ++$piece) {
+                $progress->at(0.1 + (0.8 * count($pages)) / $all, 'Laying out ' . $transfer->label);
+                $of = ($pieces > 1 ? sprintf(' · piece %d of %d', $piece, $pieces) : '') . ' · plan ' . $part->id();
+                array_push($pages, ...$this->pages($pdf, $transfer, $artworks[$transfer->artwork ?? ''] ?? null, $of));
             }
         }
         $progress->at(0.9, 'Writing the sheet');
         $pdf->writeTo($path);
 
         return $pages;
+    }
+
+    /**
+     * One of a run; a picture that has a sheet to itself lies in its middle, with all its marks.
+     *
+     * @param array<string, Artwork> $artworks
+     *
+     * @return list<SheetPage>
+     */
+    private function sheet(BarePdf $pdf, SheetRun $run, Plan $plan, array $artworks, string $of): array
+    {
+        if (count($run->sheet->places) > 1) {
+            return [$this->gang->sheet($pdf, $run, $artworks, $of)];
+        }
+        $picture = $run->lot->pictures[$run->sheet->places[0]->piece];
+        [$part, , $label] = $plan->parts()[GangPicture::numbers($picture->piece->id)[0]];
+        $named = ('' === $label ? '' : ' · ' . $label) . $of . ' · plan ' . $part->id();
+
+        return $this->pages($pdf, $picture->transfer, $artworks[$picture->transfer->artwork ?? ''] ?? null, $named);
     }
 
     /**

@@ -193,11 +193,15 @@ final class StockApiTest extends ShopTestCase
         $this->moved('counted', '20');
         $second = 0;
         foreach ($this->read($this->ask('GET', '/api/runs/run'))->records('steps') as $n => $step) {
-            $second = 2.0 === $step->numberOrNull('piece') && 0 === $second ? $n : $second;
+            $second =
+                !$step->boolean('shared') && in_array(2, $step->integers('pieces'), true) && 0 === $second
+                    ? $n
+                    : $second;
         }
         $this->read(
             $this->ask('POST', '/api/runs/run/presses', [
                 'id' => 'judge-2',
+                'piece' => 2,
                 'position' => $second,
                 'type' => 'judged',
                 'outcome' => 'spoiled',
@@ -350,7 +354,7 @@ final class StockApiTest extends ShopTestCase
     {
         $position = 0;
         foreach ($this->read($this->ask('GET', '/api/runs/run'))->records('steps') as $n => $step) {
-            if (1.0 === $step->numberOrNull('piece')) {
+            if (!$step->boolean('shared')) {
                 $position = $n;
                 break;
             }

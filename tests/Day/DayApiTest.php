@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Process\Process;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Day\WorkHours;
+use Wubbin\Shelf\WorkHours;
 use Wubbin\Task\TaskQueue;
 use Wubbin\Tests\Support\ShopTestCase;
 
@@ -185,12 +185,17 @@ final class DayApiTest extends ShopTestCase
         );
         self::assertSame(
             [],
-            array_filter($ids, static fn(string $id): bool => 1 === preg_match('/^crew 0 piece [12] /', $id)),
+            array_filter(
+                $this->day()->records('blocks'),
+                static fn(Record $one): bool => 1 === preg_match('/^crew \d/', $one->string('id')) &&
+                    in_array($one->numberOrNull('piece'), [1.0, 2.0], true),
+            ),
             'the first two are in hand',
         );
         self::assertNotSame(
             [],
-            array_filter($ids, static fn(string $id): bool => str_starts_with($id, 'crew 0 piece 3 ')),
+            array_filter($ids, static fn(string $id): bool => 1 === preg_match('/^crew \d/', $id)),
+            'the third is planned',
         );
     }
 

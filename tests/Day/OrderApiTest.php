@@ -176,7 +176,7 @@ final class OrderApiTest extends ShopTestCase
             ->string('job');
         $this->read($this->ask('POST', '/api/jobs/' . $job . '/runs', ['id' => 'run', 'pieces' => 1]), 201);
         foreach ($this->read($this->ask('GET', '/api/runs/run'))->records('steps') as $n => $step) {
-            if (1.0 === $step->numberOrNull('piece')) {
+            if (!$step->boolean('shared')) {
                 $this->read(
                     $this->ask('POST', '/api/runs/run/presses', [
                         'id' => 'judge',

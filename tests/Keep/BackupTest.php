@@ -202,23 +202,28 @@ final class BackupTest extends ShopTestCase
         $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'run', 'pieces' => 1]), 201);
         $shop = $this->service(Connection::class);
         $shop->executeStatement('DROP TABLE removed');
-        $shop->executeStatement("DELETE FROM doctrine_migration_versions WHERE version LIKE '%Version8'");
+        $shop->executeStatement('ALTER TABLE run DROP COLUMN uses');
+        $shop->executeStatement(
+            "DELETE FROM doctrine_migration_versions WHERE version LIKE '%Version8' OR version LIKE '%Version9'",
+        );
         $shop->executeStatement('PRAGMA foreign_keys = OFF');
         foreach (['run' => 'id', 'piece' => 'run_id', 'event' => 'run_id'] as $table => $column) {
             $shop->executeStatement(sprintf("UPDATE %s SET %s = 'a/b'", $table, $column));
         }
         $before = self::everything($this->data);
         $into = $this->data . '.elsewhere';
-        $this->service(Restore::class)->into($this->take(), null, $into, 8, new Unwatched());
+        $this->service(Restore::class)->into($this->take(), null, $into, 9, new Unwatched());
         $after = self::everything($into);
         $mended = Id::mended('a/b');
         foreach ($before as $what => $row) {
             if (!str_starts_with($what, 'doctrine')) {
-                self::assertSame(str_replace('"a\\/b"', '"' . $mended . '"', $row), $after[$what], $what);
+                // What came with a later migration is empty.
+                $now = str_replace(',"uses":null', '', $after[$what]);
+                self::assertSame(str_replace('"a\\/b"', '"' . $mended . '"', $row), $now, $what);
             }
         }
         self::assertSame(0, (new DatabaseFile($into))->rowsOf($into . '/wubbin.sqlite')['removed']);
-        self::assertSame(8, (new DatabaseFile($into))->version());
+        self::assertSame(9, (new DatabaseFile($into))->version());
     }
 
     public function testAtTheConsoleItTakesThePlaceOfWhatIsThereAndThatIsKept(): void

@@ -72,12 +72,12 @@ final class RunApiTest extends ShopTestCase
         while (!$this->front($run)->boolean('timed')) {
             $run = $this->step($run);
         }
-        $started = $this->front($this->read($this->press($run, 'started')))->string('since');
+        $started = $this->clocked($this->read($this->press($run, 'started')))->string('since');
         // Every request starts from the disk alone, as after a killed server.
-        self::assertSame($started, $this->front($this->read($this->ask('GET', '/api/runs/run')))->string('since'));
+        self::assertSame($started, $this->clocked($this->read($this->ask('GET', '/api/runs/run')))->string('since'));
         self::assertSame(
             $started,
-            $this->read($this->ask('GET', '/api/bench'))->records('hands')[0]->string('since'),
+            $this->clocked($this->read($this->ask('GET', '/api/bench')))->string('since'),
             'on the screen of all clocks too',
         );
         self::assertSame('2026-11-27T10:00:00.000Z', $started);
@@ -93,10 +93,13 @@ final class RunApiTest extends ShopTestCase
         $run = $this->step($this->begin());
         $run = $this->step($run);
         $clock->sleep(0.5);
-        $started = $this->front($this->read($this->press($run, 'started', ['ago_s' => 0.4])))->string('since');
+        $started = $this->clocked($this->read($this->press($run, 'started', ['ago_s' => 0.4])))->string('since');
         self::assertSame('2026-11-27T10:00:00.100Z', $started);
         $late = $this->read($this->press($run, 'done', ['ago_s' => 500000.0]));
-        self::assertGreaterThan($this->front($run)->integer('position'), $this->front($late)->integer('position'));
+        self::assertNotContains(
+            $this->front($run)->integer('position'),
+            array_map(static fn(Record $hand): int => $hand->integer('position'), $late->records('hands')),
+        );
     }
 
     public function testPeekAgainPauseSkipAndUndoAreKept(): void
@@ -309,6 +312,17 @@ final class RunApiTest extends ShopTestCase
     private function front(Record $run): Record
     {
         return $run->records('hands')[0];
+    }
+
+    /** Whose clock runs. */
+    private function clocked(Record $view): Record
+    {
+        return array_values(
+            array_filter(
+                $view->records('hands'),
+                static fn(Record $hand): bool => null !== $hand->stringOrNull('since'),
+            ),
+        )[0];
     }
 
     /** Does the step at hand, questions, clock and all. */

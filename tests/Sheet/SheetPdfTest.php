@@ -98,17 +98,17 @@ final class SheetPdfTest extends ShopTestCase
         self::assertMatchesRegularExpression('/Crew – Ärmel & Söhne · plan [0-9a-f]{8}/u', $text);
     }
 
-    public function testEachSizeThatIsPrintedOtherwiseHasItsPage(): void
+    public function testEverySheetThatThePiecesWantIsMade(): void
     {
         $this->readyJob();
-        [, , $pdf] = $this->printed($this->picture('png'), ['width' => '100 mm', 'breakdown' => '5 S 80 mm, 9 M']);
+        [, , $pdf] = $this->printed($this->picture('png'), ['width' => '100 mm', 'breakdown' => '5 S 180 mm, 2 M']);
         self::assertMatchesRegularExpression(
-            '/Pages:\s+2\b/',
+            '/Pages:\s+6\b/',
             (new Process(['pdfinfo', $pdf]))->mustRun()->getOutput(),
         );
         $text = (new Process(['pdftotext', '-layout', $pdf, '-']))->mustRun()->getOutput();
-        self::assertStringContainsString('5 × S 80 mm', $text);
-        self::assertStringContainsString('9 × M', $text);
+        self::assertSame(5, substr_count($text, 'S 180 mm'));
+        self::assertStringContainsString('sheet 6 of 6', $text);
     }
 
     public function testADrawingStaysADrawing(): void

@@ -24,6 +24,8 @@ use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Route\Route;
 use Wubbin\Core\Route\Verdict;
+use Wubbin\Core\Work\Places;
+use Wubbin\Core\Work\Work;
 
 /**
  * Says which routes a job can go: those that work with what is on the shelf, best first; those that would if something
@@ -145,7 +147,8 @@ final readonly class Advisor
             default => Standing::Works,
         };
         $criteria = Criteria::forRoute($route, $verdicts, $plan, $wish, $runs);
-        $hands = $plan->handsFor(1)->seconds;
+        $one = Work::forPieces($plan, 1, new Places());
+        $hands = (float) $one->handsS();
 
         return new RouteAdvice(
             $route->id,
@@ -164,7 +167,7 @@ final readonly class Advisor
                     static fn($d): bool => in_array($d->id, self::COMPARED, true),
                 ),
             ),
-            $plan->timeFor(1)->seconds,
+            (float) $one->spanS(),
             $hands,
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Advice;
 
+use Wubbin\Core\Measure\Duration;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Quantity;
@@ -11,6 +12,8 @@ use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Route\Fit;
 use Wubbin\Core\Route\Route;
 use Wubbin\Core\Route\Verdict;
+use Wubbin\Core\Work\Places;
+use Wubbin\Core\Work\Work;
 
 /** What speaks for a route and against it, each with a grade from 0 to 3. */
 final readonly class Criteria
@@ -54,13 +57,14 @@ final readonly class Criteria
             Phrase::of([1 => 'cheap', 2 => 'fair', 3 => 'dear'][$route->cost] ?? 'dear'),
             $route->costProvenance,
         );
-        $minutes = $plan->handsFor(1)->seconds / 60.0;
+        $hands = Duration::seconds((float) Work::forPieces($plan, 1, new Places())->handsS());
+        $minutes = $hands->seconds / 60.0;
         $effort = 3 - count(array_filter(self::EASY_MINUTES, static fn(float $limit): bool => $minutes > $limit));
         $criteria[] = new Criterion(
             'effort',
             'Effort',
             max(0, $effort),
-            Phrase::of('{hands} of hands a piece', ['hands' => Quantity::duration($plan->handsFor(1))]),
+            Phrase::of('{hands} of hands a piece', ['hands' => Quantity::duration($hands)]),
             Provenance::computed(),
         );
         $started = $runs['started'] ?? 0;

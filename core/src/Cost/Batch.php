@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Cost;
 
-use Wubbin\Core\Day\Activity;
-use Wubbin\Core\Day\JobActivities;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Work\Work;
 
 /** The time and the electricity that so many pieces made in one go take. */
 final readonly class Batch
@@ -34,16 +33,9 @@ final readonly class Batch
      * Power times time: heating up by what the heat model has of the plate, then at full power while a piece is heated.
      * What keeps a plate hot between pieces is not known and is left out; a plate heats whatever it holds at once.
      */
-    public static function forPlan(
-        Plan $plan,
-        int $pieces,
-        Shelf $shelf,
-        Catalogue $catalogue,
-        int $rack,
-        int $dryingShelf,
-    ): self {
-        $activities = JobActivities::forPlan($plan, 1, $pieces, null, $rack, $dryingShelf);
-        $hands = array_sum(array_map(static fn(Activity $one): int => $one->hands ? $one->seconds : 0, $activities));
+    public static function forWork(Plan $plan, Work $work, Shelf $shelf, Catalogue $catalogue): self
+    {
+        $busy = $work->machines();
         $heatUp = $held = 0.0;
         $usual = false;
         foreach (self::sources($plan) as $label => $transfer) {
@@ -51,17 +43,10 @@ final readonly class Batch
             $watts = $known ?? self::usualWatts($transfer, $catalogue);
             $usual = $usual || (null === $known && $watts > 0.0);
             $heatUp += $watts * self::heatUpSeconds($transfer, $catalogue);
-            $held +=
-                $watts *
-                array_sum(
-                    array_map(
-                        static fn(Activity $one): int => $one->machine === $label && $one->hands ? $one->seconds : 0,
-                        $activities,
-                    ),
-                );
+            $held += $watts * ($busy[$label] ?? 0);
         }
 
-        return new self((float) $hands, $heatUp, $held, $usual);
+        return new self((float) $work->handsS(), $heatUp, $held, $usual);
     }
 
     public function heatUpKwh(): float

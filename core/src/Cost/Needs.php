@@ -7,11 +7,11 @@ namespace Wubbin\Core\Cost;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Share;
-use Wubbin\Core\Measure\Money;
+use Wubbin\Core\Plan\JobSheets;
 use Wubbin\Core\Plan\Plan;
-use Wubbin\Core\Plan\SharePlan;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Route\Medium;
 
 /** What so many pieces of a job use up: whole sheets with what is cut away, blanks, ink, tape and covers. */
 final readonly class Needs
@@ -32,7 +32,7 @@ final readonly class Needs
 
     /**
      * @param array<string, Picture> $pictures by SHA-256; of one that is not there nobody knows how much ink it takes
-     * @param int $spares sheets that are printed beyond what is needed
+     * @param int $spares sheets of each paper that are printed beyond what is needed
      */
     public static function forPieces(
         Job $job,
@@ -42,23 +42,26 @@ final readonly class Needs
         Catalogue $catalogue,
         int $spares = 0,
     ): self {
-        $counts = self::divided($job, $pieces);
+        $counts = $plan->divided($pieces);
         $needs = self::nothing();
-        foreach (
-            [] === $plan->shares ? [$plan] : array_map(static fn(SharePlan $share): Plan => $share->plan, $plan->shares)
-            as $n => $of
-        ) {
+        $sheets = $pieces === $plan->quantity ? $plan->sheets() : JobSheets::of($plan, $counts);
+        foreach ($sheets->byMedium() as [$medium, $count]) {
+            $needs = $needs->with(self::sheet($medium), (float) ($count + $spares));
+        }
+        foreach ($plan->parts() as $n => [$of]) {
             foreach ($counts[$n] > 0 ? $of->transfers : [] as $transfer) {
                 $needs = $needs->plus(
                     self::picture($transfer, $counts[$n], $pictures[$transfer->artwork ?? ''] ?? null, $catalogue),
                 );
             }
         }
-        foreach ($plan->transfers as $transfer) {
-            $needs = $needs->plus(self::sheets($transfer, $spares));
-        }
 
-        return $needs->plus(self::blanks($job, $counts, $catalogue));
+        return $needs->plus(self::blanks($job, [] === $plan->shares ? [] : $job->breakdown, $counts, $catalogue));
+    }
+
+    public static function sheet(Medium $medium): Item
+    {
+        return new Item(Stuff::Sheet, $medium->id, $medium->label, Stuff::Sheet->unit());
     }
 
     /** So much more of an item. */
@@ -85,33 +88,9 @@ final readonly class Needs
         return $sum;
     }
 
-    /**
-     * So many pieces of each share, in the proportion that all of them have.
-     *
-     * @return list<int>
-     */
-    private static function divided(Job $job, int $pieces): array
-    {
-        if ([] === $job->breakdown) {
-            return [$pieces];
-        }
-        $all = array_sum(array_map(static fn(Share $share): int => $share->quantity, $job->breakdown));
-        $parts = [];
-        foreach ($job->breakdown as $n => $share) {
-            $parts['share ' . $n] = ($pieces * $share->quantity) / $all;
-        }
-
-        return array_values(Money::apportioned($parts));
-    }
-
     private static function picture(TransferPlan $transfer, int $pieces, ?Picture $picture, Catalogue $catalogue): self
     {
-        $needs = self::sheets(
-            $transfer,
-            null === $transfer->tiling
-                ? (int) ceil($pieces / $transfer->perSheet())
-                : $pieces * count($transfer->tiling->tiles),
-        );
+        $needs = self::nothing();
         $marking = $transfer->marking;
         $ink = null === $marking ? null : $catalogue->consumption->ink($marking->ink);
         if (null !== $marking && null !== $ink && null !== $picture?->traits && null !== $transfer->placed) {
@@ -140,27 +119,20 @@ final readonly class Needs
             );
     }
 
-    private static function sheets(TransferPlan $transfer, int $count): self
-    {
-        return null === $transfer->medium || !$transfer->laidOut()
-            ? self::nothing()
-            : self::nothing()->with(
-                new Item(Stuff::Sheet, $transfer->medium->id, $transfer->medium->label, Stuff::Sheet->unit()),
-                (float) $count,
-            );
-    }
-
-    /** @param list<int> $counts of each share */
-    private static function blanks(Job $job, array $counts, Catalogue $catalogue): self
+    /**
+     * @param list<Share> $shares
+     * @param list<int> $counts of each of them, or of all
+     */
+    private static function blanks(Job $job, array $shares, array $counts, Catalogue $catalogue): self
     {
         $blank = $job->blank;
         $needs = self::nothing();
         foreach (
-            [] === $job->breakdown
+            [] === $shares
                 ? [[$blank->sizeId, $blank->colour]]
                 : array_map(
                     static fn(Share $share): array => [$share->sizeId, $share->colour ?? $blank->colour],
-                    $job->breakdown,
+                    $shares,
                 )
             as $n => [$size, $colour]
         ) {

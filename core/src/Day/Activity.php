@@ -48,6 +48,32 @@ final readonly class Activity
         public bool $attended = false,
     ) {}
 
+    /** The same with more that hands go on with. */
+    public function longer(int $seconds, string $label): self
+    {
+        $labels = explode(', ', $this->label);
+
+        return new self(
+            $this->id,
+            $this->group,
+            implode(', ', array_unique([...$labels, $label])),
+            $this->seconds + $seconds,
+            $this->hands,
+            $this->machine,
+            $this->celsius,
+            $this->place,
+            $this->after,
+            $this->due,
+            $this->weight,
+            $this->earliest,
+            $this->pinned,
+            $this->piece,
+            $this->room,
+            $this->began,
+            $this->attended,
+        );
+    }
+
     /** The same, due at an instant; a second that it is late weighs so much. */
     public function dueAt(int $instant, float $weight): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Job;
 
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Route\HandTime;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Route\Recipe;
@@ -18,7 +19,7 @@ final readonly class House
     /**
      * @param array<string, string> $schools option by matter
      * @param list<Recipe> $recipes the newest version of each, the newest recipe first
-     * @param array<string, float> $hands seconds that hands here have been seen to take, by kind of step
+     * @param array<string, HandTime> $hands what hands here have been seen to take, by kind of step
      */
     public function __construct(public array $schools = [], public array $recipes = [], public array $hands = []) {}
 
@@ -41,7 +42,7 @@ final readonly class House
         return new self($this->schools, $recipes, $this->hands);
     }
 
-    /** @param array<string, float> $hands */
+    /** @param array<string, HandTime> $hands */
     public function withHands(array $hands): self
     {
         return new self($this->schools, $this->recipes, $hands);

@@ -204,6 +204,18 @@ final readonly class Record
     }
 
     /**
+     * @return list<int>
+     *
+     * @throws BadRecord
+     */
+    public function integers(string $key): array
+    {
+        $list = $this->record($key);
+
+        return array_map(static fn(int|string $k): int => $list->integer((string) $k), array_keys($list->values));
+    }
+
+    /**
      * @return list<string> empty where the key is not there
      *
      * @throws BadRecord

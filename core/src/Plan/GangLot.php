@@ -16,6 +16,7 @@ use Wubbin\Core\Sheet\Gang\GangOrder;
 use Wubbin\Core\Sheet\Gang\GangPaper;
 use Wubbin\Core\Sheet\Gang\GangPiece;
 use Wubbin\Core\Sheet\Gang\GangPin;
+use Wubbin\Core\Sheet\Gang\GangSheet;
 use Wubbin\Core\Sheet\SheetLayout;
 
 /**
@@ -24,6 +25,9 @@ use Wubbin\Core\Sheet\SheetLayout;
  */
 final readonly class GangLot
 {
+    /** Between two pictures, in mm, where nobody says otherwise: what scissors want (assumed). */
+    public const GAP_MM = 3.0;
+
     /** @param non-empty-array<string, GangPicture> $pictures by the id of their piece */
     private function __construct(
         public string $id,
@@ -168,15 +172,6 @@ final readonly class GangLot
         array $spare = [],
         array $upright = [],
     ): Gang {
-        $pieces = array_values(
-            array_map(
-                fn(GangPicture $picture): GangPiece => $this->medium->oneWay ||
-                in_array($picture->piece->id, $upright, true)
-                    ? $picture->piece->upright()
-                    : $picture->piece,
-                $this->pictures,
-            ),
-        );
         $papers = [];
         foreach ($offcuts as $offcut) {
             $printable = SheetLayout::printable($offcut->size, $this->marking->marginMm);
@@ -187,17 +182,83 @@ final readonly class GangLot
         }
 
         return Gang::fromOrder(
-            new GangOrder(
-                $pieces,
-                new GangPaper($this->page(), $this->room(), blocked: $this->tape()),
-                $gap,
-                $papers,
-                $pins,
-                $spare,
-            ),
+            new GangOrder($this->pieces($upright), $this->paper(), $gap, $papers, $pins, $spare),
             $seed,
             $goOn,
         );
+    }
+
+    /** @throws BadRecord where nothing of it can be printed on */
+    private function paper(): GangPaper
+    {
+        return new GangPaper($this->page(), $this->room(), blocked: $this->tape());
+    }
+
+    /**
+     * @param list<string> $upright ids of pieces that are not turned
+     *
+     * @return list<GangPiece>
+     */
+    private function pieces(array $upright = []): array
+    {
+        return array_values(
+            array_map(
+                fn(GangPicture $picture): GangPiece => $this->medium->oneWay ||
+                in_array($picture->piece->id, $upright, true)
+                    ? $picture->piece->upright()
+                    : $picture->piece,
+                $this->pictures,
+            ),
+        );
+    }
+
+    /**
+     * So many of each picture on sheets that are full, by one pass without a search: as many sheets of one picture
+     * alone as are filled by it, and what remains of all of them together. The same always gives the same.
+     *
+     * @param array<string, int> $counts by the id of a piece; what is not named is left out
+     *
+     * @return list<SheetRun>
+     *
+     * @throws BadRecord where something does not fit
+     */
+    public function full(array $counts): array
+    {
+        $gap = Length::mm(self::GAP_MM);
+        $fill = fn(GangPiece $piece): GangSheet => Gang::full(new GangOrder([$piece], $this->paper(), $gap));
+        $runs = $rest = $known = [];
+        foreach ($this->pieces() as $piece) {
+            $count = $counts[$piece->id] ?? 0;
+            if ($count > 1) {
+                // Sizes of a garment have the same picture: what is filled with one is filled with the other.
+                $same = json_encode([$piece->outline, $piece->turns], \JSON_THROW_ON_ERROR);
+                $known[$same] ??= $fill($piece->counting($this->mostOf($piece)));
+                $sheet = $known[$same]->of($piece->id);
+                $copies = intdiv($count, count($sheet->places));
+                $runs = $copies > 0 ? [...$runs, new SheetRun($this, $sheet, $copies)] : $runs;
+                $count -= $copies * count($sheet->places);
+            }
+            if ($count > 0) {
+                $rest[] = $piece->counting($count);
+            }
+        }
+        $sheets = match (count($rest)) {
+            0 => [],
+            1 => [$fill($rest[0])],
+            default => Gang::fromOrder(new GangOrder($rest, $this->paper(), $gap), 1, static fn(): bool => false)
+                ->sheets,
+        };
+        foreach ($sheets as $sheet) {
+            $runs[] = new SheetRun($this, $sheet, 1);
+        }
+
+        return $runs;
+    }
+
+    /** More of a piece never lie on a sheet. */
+    private function mostOf(GangPiece $piece): int
+    {
+        return max(1, min(GangOrder::MOST_PIECES, (int) ceil($this->room()->size->areaMm2() / $piece->areaMm2())));
     }
 
     /** The driver's settings and the way into the printer, which are alike for all of them. */
@@ -210,21 +271,14 @@ final readonly class GangLot
     private static function pictures(Plan $plan): array
     {
         $all = [];
-        $parts =
-            [] === $plan->shares
-                ? [[$plan, $plan->quantity, '']]
-                : array_map(
-                    static fn(SharePlan $share): array => [$share->plan, $share->quantity, $share->label],
-                    $plan->shares,
-                );
-        foreach ($parts as $p => [$part, $count, $label]) {
+        foreach ($plan->parts() as $p => [$part, $count, $label]) {
             foreach ($part->transfers as $t => $transfer) {
                 $cut = $transfer->sheet?->cut;
                 if (null !== $cut) {
                     $name = $transfer->label . ('' === $label ? '' : ' · ' . $label);
                     $all[] = new GangPicture(
                         new GangPiece(
-                            $plan->jobId . '/' . $p . '/' . $t,
+                            GangPicture::id($plan->jobId, $p, $t),
                             $name,
                             $cut->size,
                             $count,

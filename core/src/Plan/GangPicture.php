@@ -15,4 +15,18 @@ final readonly class GangPicture
         public string $planId,
         public TransferPlan $transfer,
     ) {}
+
+    /** Of the piece: whose it is, of which share, and which picture of it. */
+    public static function id(string $jobId, int $share, int $transfer): string
+    {
+        return $jobId . '/' . $share . '/' . $transfer;
+    }
+
+    /** @return array{int, int} share and picture that an id names */
+    public static function numbers(string $id): array
+    {
+        [, $share, $transfer] = explode('/', $id);
+
+        return [(int) $share, (int) $transfer];
+    }
 }

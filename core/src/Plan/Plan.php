@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Blank\Shape;
-use Wubbin\Core\Measure\Duration;
+use Wubbin\Core\Measure\Money;
 
 /** Everything that follows from a job, a shelf and a house. Computed, never edited. */
 final class Plan implements \JsonSerializable
 {
     /** Kept once it is asked for, since telling it means writing the whole plan. */
     private ?string $id = null;
+
+    private ?JobSheets $sheets = null;
 
     /**
      * @param int<1, max> $quantity
@@ -31,15 +33,45 @@ final class Plan implements \JsonSerializable
     ) {}
 
     /**
+     * A whole job, held against the paper that there is.
+     *
      * @param non-empty-list<Setup> $setups of the job's transfers, in their order
      * @param list<SharePlan> $shares plans of what the pieces divide into
      */
-    public static function fromSetups(array $setups, array $shares = []): self
+    public static function ofJob(array $setups, array $shares): self
+    {
+        $plan = self::fromSetups($setups, $shares);
+        $short = [];
+        foreach ($plan->sheets()->byMedium() as $id => [, $wanted]) {
+            $there = $setups[0]->shelf->paper->sheets[$id] ?? null;
+            if (null !== $there && $there < $wanted) {
+                $short[$id] = Preflight::ofStock($there, $wanted);
+            }
+        }
+        if ([] !== $short) {
+            $told = self::fromSetups($setups, $shares, $short);
+            $told->sheets = $plan->sheets;
+            $plan = $told;
+        }
+
+        return $plan;
+    }
+
+    /**
+     * @param non-empty-list<Setup> $setups of the job's transfers, in their order
+     * @param list<SharePlan> $shares plans of what the pieces divide into
+     * @param array<string, Check> $short what is told of a paper, by its id
+     */
+    public static function fromSetups(array $setups, array $shares = [], array $short = []): self
     {
         $names = Layering::names($setups);
         $transfers = [];
         foreach ($setups as $at => $setup) {
-            $along = [...Layering::checks($setups, $names, $at), ...0 === $at ? Preflight::ofShares($shares) : []];
+            $along = [
+                ...Layering::checks($setups, $names, $at),
+                ...0 === $at ? Preflight::ofShares($shares) : [],
+                ...array_values(array_intersect_key($short, [$setup->medium->id ?? '' => 1])),
+            ];
             $transfers[] = TransferPlan::fromSetup(
                 $setup,
                 $names[$at],
@@ -75,6 +107,54 @@ final class Plan implements \JsonSerializable
         return [] === array_filter($this->transfers, static fn(TransferPlan $transfer): bool => !$transfer->ready());
     }
 
+    /** All pieces as the job's own, whatever they divide into. */
+    public function alike(): self
+    {
+        return [] === $this->shares
+            ? $this
+            : new self(
+                $this->jobId,
+                $this->jobName,
+                $this->quantity,
+                $this->piece,
+                $this->transfers,
+                $this->rounds,
+                [],
+            );
+    }
+
+    /** @return non-empty-list<array{self, int, string}> what the pieces divide into: its plan, how many, its name */
+    public function parts(): array
+    {
+        return [] === $this->shares
+            ? [[$this, $this->quantity, '']]
+            : array_map(
+                static fn(SharePlan $share): array => [$share->plan, $share->quantity, $share->label],
+                $this->shares,
+            );
+    }
+
+    /**
+     * So many pieces of each share, in the proportion that all of them have; or of the whole.
+     *
+     * @return list<int>
+     */
+    public function divided(int $pieces): array
+    {
+        $parts = [];
+        foreach ($this->parts() as $n => [, $quantity]) {
+            $parts['share ' . $n] = ($pieces * $quantity) / $this->quantity;
+        }
+
+        return array_values(Money::apportioned($parts));
+    }
+
+    /** Of all its pieces; laid out once. */
+    public function sheets(): JobSheets
+    {
+        return $this->sheets ??= JobSheets::of($this);
+    }
+
     /** @return list<Check> of all pictures */
     public function checks(): array
     {
@@ -87,29 +167,6 @@ final class Plan implements \JsonSerializable
     public function steps(): array
     {
         return array_merge(...$this->rounds);
-    }
-
-    /**
-     * Time for this many pieces made in one go: hands take one piece after another, and what waits for itself is
-     * waited for once, since the next piece is in hand meanwhile.
-     *
-     * @param int<1, max> $pieces
-     */
-    public function timeFor(int $pieces): Duration
-    {
-        $waiting = array_filter($this->steps(), static fn(Step $step): bool => $step->kind->waits());
-
-        return $this->handsFor($pieces)->plus(self::sum($waiting, 1));
-    }
-
-    /**
-     * The part of it that keeps hands busy.
-     *
-     * @param int<1, max> $pieces
-     */
-    public function handsFor(int $pieces): Duration
-    {
-        return self::sum(array_filter($this->steps(), static fn(Step $step): bool => !$step->kind->waits()), $pieces);
     }
 
     /**
@@ -141,25 +198,6 @@ final class Plan implements \JsonSerializable
             'transfers' => $this->transfers,
             'steps' => $this->steps(),
             'shares' => $this->shares,
-            'times' => [
-                'one_s' => $this->timeFor(1)->seconds,
-                'one_hands_s' => $this->handsFor(1)->seconds,
-                'all_s' => $this->timeFor($this->quantity)->seconds,
-                'all_hands_s' => $this->handsFor($this->quantity)->seconds,
-            ],
         ];
-    }
-
-    /**
-     * @param array<Step> $steps
-     * @param int<1, max> $pieces
-     */
-    private static function sum(array $steps, int $pieces): Duration
-    {
-        return array_reduce(
-            $steps,
-            static fn(Duration $sum, Step $step): Duration => $sum->plus($step->durationFor($pieces)),
-            Duration::seconds(0.0),
-        );
     }
 }

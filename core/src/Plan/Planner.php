@@ -48,6 +48,6 @@ final readonly class Planner
             );
         }
 
-        return Plan::fromSetups($setups($job), $shares);
+        return Plan::ofJob($setups($job), $shares);
     }
 }

@@ -44,6 +44,23 @@ final readonly class Preflight
         );
     }
 
+    /** Of a paper there are fewer sheets than all pieces want. */
+    public static function ofStock(int $there, int $wanted): Check
+    {
+        return Check::found(
+            'sheet.stock',
+            Stage::Print,
+            Severity::Warn,
+            'medium',
+            Phrase::of(
+                1 === $there
+                    ? sprintf('You have 1 sheet of this; the job needs %d.', $wanted)
+                    : sprintf('You have %d sheets of this; the job needs %d.', $there, $wanted),
+            ),
+            Phrase::of('Get more, or make fewer pieces.'),
+        );
+    }
+
     /**
      * What stands against single shares of the pieces; what stands against all of them is told once, by the job's own.
      *

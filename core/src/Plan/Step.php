@@ -6,22 +6,23 @@ namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Measure\Duration;
 use Wubbin\Core\Measure\Phrase;
-use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Route\Once;
 use Wubbin\Core\Route\Scope;
 use Wubbin\Core\Route\StepKind;
 
 /**
- * One thing to do, with the cue to watch for.
- *
- * `timed` steps have a duration that matters and run on the clock; of the others the duration is only what hands
- * usually need. `area` counts the places of the iron from 1, `transfer` the pictures of the job from 0.
+ * One thing to do, with the cue to watch for. `area` counts the places of the iron from 1, `transfer` the pictures of
+ * the job from 0.
  */
 final readonly class Step implements \JsonSerializable
 {
+    /** For one by itself. */
+    public Duration $duration;
+
     /**
      * @param list<string> $cautions
      * @param list<string> $questions what must be true before it is begun, asked once for all pieces
+     * @param bool $atHeat it is done where the heat is: with as many pieces as go under it at once
      */
     public function __construct(
         public string $id,
@@ -29,15 +30,16 @@ final readonly class Step implements \JsonSerializable
         public Scope $scope,
         public Phrase $title,
         public Phrase $cue,
-        public Duration $duration,
-        public bool $timed,
-        public Provenance $provenance,
+        public StepTime $time,
         public ?int $area = null,
         public array $cautions = [],
         public ?Once $once = null,
         public int $transfer = 0,
         public array $questions = [],
-    ) {}
+        public bool $atHeat = false,
+    ) {
+        $this->duration = Duration::seconds($time->hands->one());
+    }
 
     /** The same step for another picture of the job; ids stay different. */
     public function of(int $transfer): self
@@ -50,14 +52,13 @@ final readonly class Step implements \JsonSerializable
                 $this->scope,
                 $this->title,
                 $this->cue,
-                $this->duration,
-                $this->timed,
-                $this->provenance,
+                $this->time,
                 $this->area,
                 $this->cautions,
                 $this->once,
                 $transfer,
                 $this->questions,
+                $this->atHeat,
             );
     }
 
@@ -70,14 +71,13 @@ final readonly class Step implements \JsonSerializable
             $this->scope,
             $this->title,
             $this->cue,
-            $this->duration,
-            $this->timed,
-            $this->provenance,
+            $this->time,
             $this->area,
             $this->cautions,
             $this->once,
             $this->transfer,
             $questions,
+            $this->atHeat,
         );
     }
 
@@ -90,25 +90,15 @@ final readonly class Step implements \JsonSerializable
             $this->duration->seconds === $other->duration->seconds;
     }
 
-    /**
-     * Time for this many pieces made in one go.
-     *
-     * @param int<1, max> $pieces
-     */
-    public function durationFor(int $pieces): Duration
-    {
-        return match ($this->scope) {
-            Scope::OnceBefore, Scope::OnceAfter => $this->duration,
-            Scope::EachSheet, Scope::EachPiece => $this->duration->times($pieces),
-        };
-    }
-
-    /** @return array<string, mixed> what makes it another step: how long hands usually need for it does not */
+    /** @return array<string, mixed> what makes it another step: neither its words nor what hands usually need */
     public function content(): array
     {
-        return $this->timed
-            ? $this->jsonSerialize()
-            : array_diff_key($this->jsonSerialize(), ['duration_s' => 1, 'provenance' => 1]);
+        return [
+            'id' => $this->id,
+            'scope' => $this->scope->value,
+            'area' => $this->area,
+            'clock_s' => $this->time->timed ? $this->duration->seconds : null,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -121,9 +111,9 @@ final readonly class Step implements \JsonSerializable
             'title' => $this->title,
             'cue' => $this->cue,
             'duration_s' => $this->duration->seconds,
-            'timed' => $this->timed,
+            'timed' => $this->time->timed,
             'waits' => $this->kind->waits(),
-            'provenance' => $this->provenance,
+            'provenance' => $this->time->provenance,
             'area' => $this->area,
             'cautions' => $this->cautions,
             'questions' => $this->questions,

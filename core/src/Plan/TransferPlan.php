@@ -13,22 +13,22 @@ use Wubbin\Core\Heat\IronCoverage;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Route\Caution;
+use Wubbin\Core\Route\Figure;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Medium;
+use Wubbin\Core\Route\SchoolOption;
 use Wubbin\Core\Sheet\Carrier;
 use Wubbin\Core\Sheet\Loading;
 use Wubbin\Core\Sheet\SettingsCard;
 use Wubbin\Core\Sheet\SheetLayout;
 use Wubbin\Core\Sheet\Tiling;
+use Wubbin\Core\Stack\Layer;
 use Wubbin\Core\Stack\Stack;
 
 /** Everything that follows for one picture of a job, from the shelf and the house. Computed, never edited. */
 final readonly class TransferPlan implements \JsonSerializable
 {
-    /** Scissors want so much between pictures (assumed). */
-    private const BETWEEN_MM = 3.0;
-
     /**
      * @param list<Decision> $decisions
      * @param list<Check> $checks
@@ -38,6 +38,8 @@ final readonly class TransferPlan implements \JsonSerializable
      * @param string $name the picture's own, among those of the job
      * @param bool $withThePrevious it is pressed in one go with the picture before it
      * @param string $label what stands on its sheet
+     * @param array<string, string|float|array<string, string|float>|null> $chosen ids of things, options of schools,
+     *                                                                             and figures
      */
     private function __construct(
         public string $name,
@@ -75,6 +77,7 @@ final readonly class TransferPlan implements \JsonSerializable
         public ?float $heatC,
         public string $peelWord,
         public ?string $coverId,
+        private array $chosen,
     ) {}
 
     /**
@@ -133,15 +136,35 @@ final readonly class TransferPlan implements \JsonSerializable
             $setup->temperature()?->celsius,
             $setup->peel->word,
             $setup->cover?->id,
+            self::chosen($setup),
         );
     }
 
-    /** How many of its picture fit on a sheet in plain rows; laid out together with others there may be more. */
-    public function perSheet(): int
+    /** @return array<string, string|float|array<string, string|float>|null> */
+    private static function chosen(Setup $setup): array
     {
-        $room = null === $this->sheet ? null : SheetLayout::room($this->sheet->printable);
-
-        return null === $room ? 1 : max(1, $room->size->holds($this->sheet->cut->size, self::BETWEEN_MM));
+        return [
+            'route' => $setup->route->id,
+            'blank' => $setup->kind->id,
+            'size' => $setup->size->id,
+            'material' => $setup->material->id,
+            'condition' => $setup->job->blank->condition->value,
+            'side' => $setup->side,
+            'medium' => $setup->medium?->id,
+            'marking' => $setup->marking?->id,
+            'heat' => $setup->heat?->id,
+            'celsius' => $setup->temperature()?->celsius,
+            'dots' => null === $setup->setting->dots ? null : (float) $setup->setting->dots,
+            'pressure' => $setup->setting->pressure,
+            'base' => $setup->base?->id,
+            'guard' => $setup->guard?->id,
+            'cover' => $setup->cover?->id,
+            'finish' => $setup->transfer->finish->value,
+            'peel' => $setup->peel->word,
+            'recipe' => $setup->recipe?->id,
+            'figures' => array_map(static fn(Figure $figure): float => $figure->value, $setup->ways->figures),
+            'schools' => array_map(static fn(SchoolOption $option): string => $option->id, $setup->ways->options),
+        ];
     }
 
     /** It lies on a sheet, or in parts on several. */
@@ -177,21 +200,28 @@ final readonly class TransferPlan implements \JsonSerializable
             [] === array_filter($this->checks, static fn(Check $check): bool => $check->blocks());
     }
 
-    /** @return list<mixed> all that shows on its sheet or at the bench; how many pieces there are is no part of it */
+    /**
+     * What makes it another plan: what is chosen, figures and geometry. What things are called, how a sentence runs and
+     * what else could have been chosen does not; nor how many pieces there are.
+     *
+     * @return list<mixed>
+     */
     public function content(): array
     {
-        $lines = array_values(
-            array_filter($this->decisions, static fn(Decision $decision): bool => 'quantity' !== $decision->id),
-        );
-
         return [
-            $lines,
+            $this->chosen,
             array_map(static fn(Step $step): array => $step->content(), $this->steps),
-            $this->stack->layers,
+            array_map(
+                static fn(Layer $layer): array => [$layer->role->value, $layer->printedFace?->value],
+                $this->stack->layers,
+            ),
             $this->placed,
+            $this->bend?->toQuery(),
             $this->artwork,
             $this->sheet?->page,
             $this->sheet?->picture,
+            $this->sheet?->cut,
+            $this->sheet?->mirrored,
             $this->tiling?->tiles,
             $this->coverage?->places,
         ];

@@ -150,9 +150,7 @@ final readonly class WorkOrder
             Scope::EachPiece,
             Phrase::of('Turn it over: the ' . $transfer->side . ' now.'),
             Phrase::of('The first side is quite cool, and lies on parchment or silicone.'),
-            $hands->of(StepKind::Turn),
-            false,
-            $hands->provenance,
+            StepTime::byHand($hands->of(StepKind::Turn), $hands->provenance),
         );
     }
 }

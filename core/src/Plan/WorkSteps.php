@@ -59,7 +59,7 @@ final readonly class WorkSteps
         for ($time = 1; $time <= $times; ++$time) {
             foreach ($group as $rule) {
                 $step = $this->step($rule, $time, $times, $places);
-                if (!$step->timed || $step->duration->seconds > 0.0) {
+                if (!$step->time->timed || $step->duration->seconds > 0.0) {
                     $steps[] = $step;
                 }
             }
@@ -75,53 +75,52 @@ final readonly class WorkSteps
             $title = rtrim($title, '.') . sprintf(' (%d of %d).', $time, $times);
         }
         $area = $times > 1 ? sprintf('area %d of %d', $time, $times) : 'it';
-        [$duration, $provenance] = $this->duration($rule);
+        $takes = $this->time($rule);
 
         return new Step(
             1 === $times ? $rule->id : $rule->id . '-' . $time,
             $rule->kind,
             $rule->scope,
             Words::in($title, $this->setup, ['area' => $area]),
-            Words::in($rule->cue . $this->overSteamHoles($rule, $duration), $this->setup, ['area' => $area]),
-            $duration,
-            null !== $rule->time,
-            $provenance,
+            Words::in($rule->cue . $this->overSteamHoles($rule, $takes), $this->setup, ['area' => $area]),
+            $takes,
             $rule->perPlace && $places > 0 ? $time : null,
             $this->cautions($rule->kind),
             $rule->once,
+            atHeat: $rule->atHeat,
         );
     }
 
     /** A sole with steam holes that stands on a place leaves its holes cold, unless it is moved on the way. */
-    private function overSteamHoles(StepRule $rule, Duration $duration): string
+    private function overSteamHoles(StepRule $rule, StepTime $time): string
     {
         $moves =
             str_contains($rule->title . $rule->cue, '<moving>') &&
             'stand-press' !== ($this->setup->ways->options['iron-move']->id ?? '');
-        $stands = $rule->perPlace && !$moves && $duration->seconds >= self::MOVED_FROM_S;
+        $stands = $rule->perPlace && !$moves && $time->hands->eachS >= self::MOVED_FROM_S;
 
         return $stands && ($this->setup->coverage->shiftMm ?? 0.0) > 0.0
             ? ' Halfway move it {shift} back: what lay under a steam hole is pressed too.'
             : '';
     }
 
-    /** @return array{Duration, Provenance} */
-    private function duration(StepRule $rule): array
+    private function time(StepRule $rule): StepTime
     {
         $hands = $this->setup->catalogue->hands;
+        $learned = $this->setup->house->hands[$rule->kind->value] ?? null;
 
         return match (true) {
-            'peel' === $rule->time => [$this->setup->peel->wait, $this->setup->peel->provenance],
-            null !== $rule->time => [
+            'peel' === $rule->time => StepTime::onTheClock($this->setup->peel->wait, $this->setup->peel->provenance),
+            null !== $rule->time => StepTime::onTheClock(
                 Duration::seconds($this->setup->seconds($rule->time) * $rule->times),
                 $this->setup->ways->figures[$rule->time]->provenance,
-            ],
-            StepKind::Cut === $rule->kind => [$hands->cutting($this->setup->trimLength()), $hands->trimProvenance],
-            isset($this->setup->house->hands[$rule->kind->value]) => [
-                Duration::seconds($this->setup->house->hands[$rule->kind->value]),
-                Provenance::learned(),
-            ],
-            default => [$hands->of($rule->kind), $hands->provenance],
+            ),
+            StepKind::Cut === $rule->kind => StepTime::byHand(
+                $hands->cutting($this->setup->trimLength()),
+                $hands->trimProvenance,
+            ),
+            null !== $learned => StepTime::byHand($learned, Provenance::learned()),
+            default => StepTime::byHand($hands->of($rule->kind), $hands->provenance),
         };
     }
 

@@ -44,6 +44,29 @@ enum StepKind: string
         return in_array($this, [self::Draw, self::Cut, self::Place, self::Wrap, self::Peel], true);
     }
 
+    /**
+     * Usually done where the heat is, with the pieces that go under it at once; the rest is done to a whole lot before
+     * or after.
+     */
+    public function atHeat(): bool
+    {
+        return in_array(
+            $this,
+            [self::Prepress, self::Place, self::Tack, self::Heat, self::Burnish, self::Turn, self::Set, self::Fuse],
+            true,
+        );
+    }
+
+    /** Done to the sheet, and not to the piece that it goes onto. */
+    public function concernsSheet(): bool
+    {
+        return in_array(
+            $this,
+            [self::Flatten, self::Carrier, self::Print, self::Look, self::Draw, self::Dry, self::Cut],
+            true,
+        );
+    }
+
     /** Waiting keeps nobody's hands busy. */
     public function waits(): bool
     {

@@ -12,7 +12,7 @@ use Wubbin\Core\Measure\Record;
  *
  * `time` names the figure its clock runs on; a step without one takes what hands usually need. `perPlace` repeats it
  * for each place of the plate, `repeat` as often as a figure counts. `once` is for what several pictures on one side
- * share.
+ * share. `atHeat` is for what is done where the heat is, which differs from the rest of its kind.
  */
 final readonly class StepRule
 {
@@ -28,6 +28,7 @@ final readonly class StepRule
         public ?string $repeat,
         public ?Once $once,
         public When $when,
+        public bool $atHeat,
     ) {}
 
     /** @throws BadRecord */
@@ -45,6 +46,7 @@ final readonly class StepRule
             $record->stringOrNull('repeat'),
             $record->has('once') ? $record->enum('once', Once::class) : null,
             When::fromRecord($record->recordOrNull('when')),
+            $record->has('at_heat') ? $record->boolean('at_heat') : $record->enum('kind', StepKind::class)->atHeat(),
         );
     }
 }

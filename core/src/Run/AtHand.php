@@ -12,24 +12,40 @@ use Wubbin\Core\Route\StepKind;
  */
 final readonly class AtHand
 {
-    /** @param int $done steps of its piece that are done with */
+    /**
+     * @param int|null $judging piece whose last step is done: how did it come out?
+     * @param list<int> $pieces that are in it and not judged
+     * @param int $done steps of its first piece that are done with
+     */
     public function __construct(
         public string $run,
         public int $position,
         public BenchStep $step,
         public ?Clock $clock,
-        public bool $judging,
+        public ?int $judging,
+        public array $pieces,
         public int $done,
     ) {}
 
     /** @return list<self> of a run */
     public static function forRun(string $run, BenchSequence $sequence, BenchState $state): array
     {
-        return array_map(static function (int $position) use ($run, $sequence, $state): self {
-            $lane = $state->lane($position);
+        $all = [];
+        foreach ($state->toJudge() as $piece => $position) {
+            $own = $sequence->positionsOf($piece);
+            $all[] = new self($run, $position, $sequence->steps[$position], null, $piece, [$piece], count($own));
+        }
+        foreach ($state->atHand() as $position) {
+            $step = $sequence->steps[$position];
+            $pieces = $state->living($position);
+            $before =
+                $step->shared || [] === $pieces
+                    ? []
+                    : array_filter($sequence->positionsOf($pieces[0]), $state->isDone(...));
+            $all[] = new self($run, $position, $step, $state->clock($position), null, $pieces, count($before));
+        }
 
-            return new self($run, $position, $sequence->steps[$position], $lane->clock, $lane->judging, $lane->done());
-        }, $state->atHand());
+        return $all;
     }
 
     /**
@@ -63,8 +79,8 @@ final readonly class AtHand
             ];
         }
         // What was just heated is peeled before a new piece is taken up; a paused clock is work that is begun.
-        $begun = $this->done > 0 || null !== $this->clock || $this->judging;
-        $hot = StepKind::Peel === $this->step->kind ? 0.0 : 1.0;
+        $begun = $this->done > 0 || null !== $this->clock || null !== $this->judging;
+        $hot = StepKind::Peel === $this->step->kind && null === $this->judging ? 0.0 : 1.0;
 
         return [$begun ? 2 : 3, $hot, (float) -$this->done, $this->position];
     }

@@ -4,51 +4,46 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Run;
 
-use Wubbin\Core\Plan\Step;
 use Wubbin\Core\Route\Scope;
+use Wubbin\Core\Work\Need;
+use Wubbin\Core\Work\Task;
 
-/**
- * The steps of a run, one after another: round by round what is shared, then piece after piece, then what closes the
- * round.
- */
-final readonly class BenchSequence
+/** The tasks of a session, in an order in which they can be done, each with what it waits for. */
+final class BenchSequence
 {
+    /** @var array<int, list<int>>|null positions of what is done to each piece, once it was asked for */
+    private ?array $own = null;
+
     /** @param list<BenchStep> $steps */
-    private function __construct(public array $steps) {}
+    private function __construct(public readonly array $steps) {}
 
-    /**
-     * @param non-empty-list<list<Step>> $rounds of the plan
-     * @param int<1, max> $pieces made in this run
-     */
-    public static function fromRounds(array $rounds, int $pieces): self
+    /** @param list<Task> $tasks */
+    public static function fromTasks(array $tasks): self
     {
-        $sequence = [];
-        foreach ($rounds as $steps) {
-            foreach ($steps as $step) {
-                if (Scope::OnceBefore === $step->scope || Scope::EachSheet === $step->scope) {
-                    $sequence[] = self::step($step, null, $step->durationFor($pieces)->seconds);
-                }
-            }
-            for ($piece = 1; $piece <= $pieces; ++$piece) {
-                foreach ($steps as $step) {
-                    if (Scope::EachPiece === $step->scope) {
-                        $sequence[] = self::step($step, $piece, $step->duration->seconds);
-                    }
-                }
-            }
-            foreach ($steps as $step) {
-                if (Scope::OnceAfter === $step->scope) {
-                    $sequence[] = self::step($step, null, $step->duration->seconds);
-                }
-            }
-        }
+        $positions = array_flip(array_map(static fn(Task $task): string => $task->id, $tasks));
 
-        return new self($sequence);
-    }
-
-    private static function step(Step $step, ?int $piece, float $seconds): BenchStep
-    {
-        return new BenchStep($step->id, $step->kind, $piece, $step->timed, $seconds, [] !== $step->questions);
+        return new self(
+            array_map(
+                static fn(Task $task): BenchStep => new BenchStep(
+                    $task->step->id,
+                    $task->step->kind,
+                    $task->pieces,
+                    Scope::EachPiece !== $task->step->scope,
+                    $task->step->time->timed,
+                    (float) $task->seconds(),
+                    [] !== $task->step->questions,
+                    array_map(
+                        static fn(Need $need): BenchNeed => new BenchNeed($positions[$need->task], $need->withinS),
+                        $task->after,
+                    ),
+                    (float) $task->handsS,
+                    $task->count,
+                    new Takes($task->machine, $task->celsius, $task->place),
+                    $task->step->transfer,
+                ),
+                $tasks,
+            ),
+        );
     }
 
     /** @param list<BenchStep> $steps as they were frozen with the run */
@@ -57,19 +52,64 @@ final readonly class BenchSequence
         return new self($steps);
     }
 
-    /** @return list<int> of a piece's steps, or of what all pieces share */
-    public function positionsOf(?int $piece): array
+    /**
+     * Steps that know nothing of what they wait for, as sessions were kept before: a piece goes through its own one
+     * after another and waits for what is shared before it, and what is shared waits for every piece.
+     *
+     * @param list<BenchStep> $steps
+     */
+    public static function inLanes(array $steps): self
     {
-        return array_keys(array_filter($this->steps, static fn(BenchStep $step): bool => $step->piece === $piece));
+        $last = $sequence = [];
+        foreach ($steps as $position => $step) {
+            $lane = $step->shared ? 0 : $step->pieces[0];
+            $after = $step->shared ? $last : array_intersect_key($last, [0 => 0, $lane => 0]);
+            $sequence[] = new BenchStep(
+                $step->stepId,
+                $step->kind,
+                $step->pieces,
+                $step->shared,
+                $step->timed,
+                $step->seconds,
+                $step->asks,
+                array_map(static fn(int $at): BenchNeed => new BenchNeed($at), array_values($after)),
+                $step->handsS,
+                $step->count,
+                $step->takes,
+                $step->transfer,
+            );
+            $last[$lane] = $position;
+        }
+
+        return new self($sequence);
+    }
+
+    /** @return list<int> positions of what is done to a piece */
+    public function positionsOf(int $piece): array
+    {
+        return $this->own()[$piece] ?? [];
     }
 
     /** @return list<int> */
     public function pieces(): array
     {
-        return array_values(
-            array_unique(
-                array_filter(array_map(static fn(BenchStep $step): ?int => $step->piece, $this->steps), is_int(...)),
-            ),
-        );
+        return array_keys($this->own());
+    }
+
+    /** @return array<int, list<int>> */
+    private function own(): array
+    {
+        if (null === $this->own) {
+            $own = [];
+            foreach ($this->steps as $position => $step) {
+                foreach ($step->shared ? [] : $step->pieces as $piece) {
+                    $own[$piece][] = $position;
+                }
+            }
+            ksort($own);
+            $this->own = $own;
+        }
+
+        return $this->own;
     }
 }

@@ -19,6 +19,7 @@ final readonly class Event
      * @param string $reason why a step was left out
      * @param string|null $undoes press that was a mistake
      * @param list<Mark> $marks
+     * @param int|null $piece that is judged; nothing for the first of the step
      */
     private function __construct(
         public EventType $type,
@@ -31,6 +32,7 @@ final readonly class Event
         public bool $ready = false,
         public string $reason = '',
         public ?string $undoes = null,
+        public ?int $piece = null,
     ) {}
 
     /** One that says all by its type: checked, started, paused, resumed or done. */
@@ -77,8 +79,9 @@ final readonly class Event
         Outcome $outcome,
         array $marks,
         string $press = '',
+        ?int $piece = null,
     ): self {
-        return new self(EventType::Judged, $position, $at, $press, $outcome, $marks);
+        return new self(EventType::Judged, $position, $at, $press, $outcome, $marks, piece: $piece);
     }
 
     public static function undone(int $position, \DateTimeImmutable $at, string $undoes, string $press = ''): self

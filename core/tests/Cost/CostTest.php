@@ -27,6 +27,8 @@ use Wubbin\Core\Job\Job;
 use Wubbin\Core\Log\SuccessShare;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Tests\Orchard;
+use Wubbin\Core\Work\Places;
+use Wubbin\Core\Work\Work;
 
 final class CostTest extends TestCase
 {
@@ -58,13 +60,13 @@ final class CostTest extends TestCase
 
     private static function batch(Job $job, int $pieces): Batch
     {
-        return Batch::forPlan(
-            Orchard::whole($job, self::cyan()),
-            $pieces,
+        $plan = Orchard::whole($job, self::cyan());
+
+        return Batch::forWork(
+            $plan,
+            Work::forPieces($plan, $pieces, new Places(6, 6)),
             Orchard::shelf(),
             Orchard::catalogue(),
-            6,
-            6,
         );
     }
 
@@ -209,7 +211,10 @@ final class CostTest extends TestCase
     public function testManyOnASheetShareIt(): void
     {
         $job = Orchard::edited(['width' => '50 mm']);
-        $holds = Orchard::plan($job, self::cyan())->perSheet();
+        $holds = Orchard::whole(Orchard::edited(['width' => '50 mm', 'quantity' => '200']), self::cyan())
+            ->sheets()
+            ->fullest();
+        self::assertGreaterThan(8, $holds);
         self::assertSame(1.0, self::needs($job, $holds)->amounts['sheet film-clear-a4']);
         self::assertSame(
             2.0,

@@ -10,7 +10,6 @@ use Wubbin\Core\Day\Activity;
 use Wubbin\Core\Day\Day;
 use Wubbin\Core\Day\Hours;
 use Wubbin\Core\Day\JobActivities;
-use Wubbin\Core\Day\Part;
 use Wubbin\Core\Day\Scheduler;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Core\Day\Workshop;
@@ -20,12 +19,34 @@ use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Run\BenchState;
 use Wubbin\Core\Run\Event;
 use Wubbin\Core\Tests\Orchard;
+use Wubbin\Core\Work\Place;
+use Wubbin\Core\Work\Places;
+use Wubbin\Core\Work\Work;
 
 final class JobActivitiesTest extends TestCase
 {
+    /** @return list<Activity> */
+    private static function activities(
+        Plan $plan,
+        int $pieces,
+        int $rack = 6,
+        int $shelf = 4,
+        ?int $due = null,
+        int $from = 1,
+    ): array {
+        return JobActivities::forWork($plan->jobId, self::sequence($plan, $pieces, $rack, $shelf), $from, $due);
+    }
+
+    private static function sequence(Plan $plan, int $pieces, int $rack = 6, int $shelf = 4): BenchSequence
+    {
+        return BenchSequence::fromTasks(
+            Work::forPieces($plan, $pieces, new Places(max(1, $rack), max(1, $shelf)))->tasks(),
+        );
+    }
+
     private static function day(Plan $plan, int $pieces, int $hands = 1): Day
     {
-        $activities = JobActivities::forPlan($plan, 1, $pieces, 40_000, 6, 4);
+        $activities = self::activities($plan, $pieces, due: 40_000);
         $machines = array_fill_keys(
             array_filter(array_map(static fn(Activity $one): ?string => $one->machine, $activities), is_string(...)),
             1,
@@ -33,7 +54,13 @@ final class JobActivitiesTest extends TestCase
 
         return new Day(
             $activities,
-            new Workshop($hands, new Hours([[0, 200_000]]), $machines, [], [Part::RACK => 6, Part::SHELF => 4]),
+            new Workshop(
+                $hands,
+                new Hours([[0, 200_000]]),
+                $machines,
+                [],
+                [Place::Rack->value => 6, Place::Shelf->value => 4],
+            ),
             0,
         );
     }
@@ -54,49 +81,54 @@ final class JobActivitiesTest extends TestCase
         );
     }
 
-    /** A rack full of sheets is printed and dried, then each piece by itself, then the iron off. */
+    /** A rack full of sheets is printed and dried, each piece is heated by itself, then the iron off. */
     public function testAJobBecomesActivities(): void
     {
-        $activities = self::named(JobActivities::forPlan(Orchard::whole(), 1, 2, null, 6, 4));
-        self::assertFalse($activities['1: print']->hands, 'while the printer runs there is time for something else');
-        self::assertSame(180, $activities['1: print']->seconds, 'two sheets');
+        $activities = self::named(self::activities(Orchard::whole(), 2));
+        $printer = array_values(
+            array_filter(
+                $activities,
+                static fn(Activity $one): bool => 'black-and-white laser' !== $one->machine && 'print' === $one->label,
+            ),
+        );
+        self::assertSame([true, false], array_column($printer, 'hands'), 'loaded by hands; it goes on by itself');
+        self::assertSame([30 + 2 * 15, 2 * 45], array_column($printer, 'seconds'), 'two sheets');
         self::assertSame(
-            [Part::RACK, 2],
+            [Place::Rack->value, 2],
             [$activities['1: dry']->place, $activities['1: dry']->room],
             'both lie there',
         );
         self::assertTrue($activities['1: heat']->hands);
         self::assertSame(200.0, $activities['1: heat']->celsius);
-        self::assertSame(Part::SHELF, $activities['2: cool']->place);
-        self::assertCount(2, $activities['off']->after, 'the iron stays on for both');
+        self::assertSame(Place::Shelf->value, $activities['2: cool']->place);
+        self::assertSame([], $activities['1: ready']->after, 'blanks are made ready while the ink dries');
     }
 
-    /** Sixteen sheets and room for six to dry: three stacks, whose numbers stay when the first pieces are done with. */
+    /** Sixteen sheets and room for six to dry: three stacks, whose names stay when the first pieces are done with. */
     public function testSheetsArePrintedARackFullAtATime(): void
     {
         $stacks = static fn(int $from): array => array_values(
             array_map(
                 static fn(Activity $one): array => [$one->id, $one->room],
                 array_filter(
-                    JobActivities::forPlan(Orchard::whole(), $from, 16, null, 6, 4),
+                    self::activities(Orchard::whole(), 16, from: $from),
                     static fn(Activity $one): bool => 'dry' === $one->label,
                 ),
             ),
         );
-        self::assertSame([['crew 0 sheets 1 2', 6], ['crew 0 sheets 7 2', 6], ['crew 0 sheets 13 2', 4]], $stacks(1));
-        self::assertSame([['crew 0 sheets 3 2', 4], ['crew 0 sheets 7 2', 6], ['crew 0 sheets 13 2', 4]], $stacks(3));
+        self::assertSame([6, 6, 4], array_column($stacks(1), 1));
+        self::assertSame([4, 6, 4], array_column($stacks(3), 1));
+        self::assertSame(array_column($stacks(1), 0), array_column($stacks(3), 0));
     }
 
     /** A small picture lies on a sheet several times: one sheet is printed for them all. */
     public function testASheetIsPrintedOnceForManyPieces(): void
     {
-        $plan = Orchard::whole(Orchard::edited(['width' => '50 mm']));
-        $holds = $plan->transfers[0]->perSheet();
-        self::assertGreaterThan(4, $holds);
-        $activities = self::named(JobActivities::forPlan($plan, 1, $holds, null, 6, 4));
-        self::assertSame([90, 1], [$activities['1: print']->seconds, $activities['1: dry']->room]);
-        $more = self::named(JobActivities::forPlan($plan, 1, $holds + 1, null, 6, 4));
-        self::assertSame([180, 2], [$more['1: print']->seconds, $more['1: dry']->room]);
+        $plan = Orchard::whole(Orchard::edited(['width' => '50 mm', 'quantity' => '100']));
+        $holds = $plan->sheets()->fullest();
+        self::assertGreaterThan(8, $holds);
+        $room = static fn(int $pieces): int => self::named(self::activities($plan, $pieces))['1: dry']->room;
+        self::assertSame([1, 2], [$room($holds), $room($holds + 1)]);
     }
 
     /** What lies flat is pressed as many at once as the plate holds; a shirt is not. */
@@ -125,61 +157,41 @@ final class JobActivitiesTest extends TestCase
         self::assertGreaterThan(8, $holds);
         $heat = array_values(
             array_filter(
-                JobActivities::forPlan($board, 1, 12, null, 20, 20),
+                self::activities($board, 12, 20, 20),
                 static fn(Activity $one): bool => null !== $one->celsius,
             ),
         );
         $one = array_values(
-            array_filter(
-                JobActivities::forPlan($board, 1, 1, null, 20, 20),
-                static fn(Activity $one): bool => null !== $one->celsius,
-            ),
+            array_filter(self::activities($board, 1, 20, 20), static fn(Activity $one): bool => null !== $one->celsius),
         );
         self::assertSame((int) ceil(12 / min(20, $holds)) * count($one), count($heat));
         self::assertSame($one[0]->seconds, $heat[0]->seconds, 'the plate heats them all together');
         $shirts = array_filter(
-            JobActivities::forPlan(Orchard::whole(Orchard::jobOf('dark-film', $press)), 1, 3, null, 6, 4),
+            self::activities(Orchard::whole(Orchard::jobOf('dark-film', $press)), 3),
             static fn(Activity $one): bool => 'heat' === $one->label,
         );
         self::assertCount(3, $shirts);
     }
 
-    /**
-     * Forty tags: each is heated and peeled by itself, then two are coated one after the other and dry beside each
-     * other.
-     */
+    /** Forty tags: as many under the iron as it holds, eight coated one after the other, drying beside each other. */
     public function testWhatMayWaitIsDoneInLots(): void
     {
-        $plan = Orchard::whole(Orchard::jobOf('toner-metal', ['quantity' => 40]));
-        $activities = JobActivities::forPlan($plan, 1, 40, null, 8, 8);
-        $of = static fn(string $label): array => array_values(
-            array_filter($activities, static fn(Activity $one): bool => $label === $one->label),
-        );
-        self::assertCount(40, $of('heat'));
-        $waits = $of('wait');
-        self::assertSame([2, 0], [$waits[0]->room, count($waits) % 20]);
-        $coats = array_values(array_filter($plan->steps(), static fn($step): bool => 'coat' === $step->kind->value));
-        self::assertSame(2 * (int) $coats[0]->duration->seconds, $of('coat')[0]->seconds);
-        $hands = array_sum(array_map(static fn(Activity $one): int => $one->hands ? $one->seconds : 0, $activities));
-        $sheets = array_sum(
+        $activities = self::activities(Orchard::whole(Orchard::jobOf('toner-metal', ['quantity' => 40])), 40, 8, 8);
+        $rooms = array_values(
             array_map(
-                static fn($step): float => 'each-sheet' === $step->scope->value ? $step->duration->seconds : 0.0,
-                $plan->steps(),
+                static fn(Activity $one): int => $one->room,
+                array_filter($activities, static fn(Activity $one): bool => 'wait' === $one->label),
             ),
         );
-        self::assertEqualsWithDelta(
-            $plan->handsFor(40)->seconds - 40 * $sheets,
-            $hands,
-            40 * $sheets,
-            'no time is lost but what many pieces on a sheet share',
-        );
+        self::assertSame(array_fill(0, count($rooms), 8), $rooms);
+        self::assertSame(0, count($rooms) % 5, 'five lots, coat by coat');
     }
 
     /** One piece at the heat, one not begun: the first stays where it is, and what follows waits for it. */
     public function testASessionAtTheBenchGoesOn(): void
     {
         $plan = Orchard::whole();
-        $sequence = BenchSequence::fromRounds($plan->rounds, 2);
+        $sequence = self::sequence($plan, 2);
         $at = new \DateTimeImmutable('2026-11-26 10:00:00 UTC');
         $events = [];
         foreach ($sequence->steps as $position => $step) {
@@ -191,7 +203,7 @@ final class JobActivitiesTest extends TestCase
         }
         $now = $at->modify('+5 seconds');
         $all = JobActivities::forSession(
-            $plan,
+            $plan->jobId,
             'r1',
             $sequence,
             BenchState::fromEvents($sequence, $events),
@@ -216,7 +228,7 @@ final class JobActivitiesTest extends TestCase
                 new Hours([[$now->getTimestamp(), $now->getTimestamp() + 9000]]),
                 $machines,
                 [],
-                [Part::RACK => 6, Part::SHELF => 4],
+                [Place::Rack->value => 6, Place::Shelf->value => 4],
             ),
             $now->getTimestamp(),
         );
@@ -232,7 +244,7 @@ final class JobActivitiesTest extends TestCase
     {
         $kinds = array_map(
             static fn($step): string => $step->kind->value,
-            BenchSequence::fromRounds(Orchard::whole(Orchard::jobOf($route))->rounds, 1)->steps,
+            self::sequence(Orchard::whole(Orchard::jobOf($route)), 1)->steps,
         );
         $dries = array_search('dry', $kinds, true);
         $made =
@@ -247,31 +259,9 @@ final class JobActivitiesTest extends TestCase
     #[TestWith(['gloss', null])]
     public function testAWarmPeelMayNotWait(string $finish, ?int $most): void
     {
-        $activities = self::named(
-            JobActivities::forPlan(Orchard::whole(Orchard::edited(['finish' => $finish])), 1, 1, null, 6, 4),
-        );
+        $activities = self::named(self::activities(Orchard::whole(Orchard::edited(['finish' => $finish])), 1));
         self::assertSame(0, $activities['1: cool']->after[0]->most);
         self::assertSame($most, $activities['1: peel, compare']->after[0]->most);
-    }
-
-    /** No time is lost or won between plan and day. */
-    #[TestWith([1])]
-    #[TestWith([5])]
-    public function testTheTimesAreThePlans(int $pieces): void
-    {
-        $plan = Orchard::whole();
-        $seconds = array_sum(
-            array_map(
-                static fn(Activity $one): int => $one->hands ? $one->seconds : 0,
-                JobActivities::forPlan($plan, 1, $pieces, null, 6, 4),
-            ),
-        );
-        $printing = $plan->steps()[0]->durationFor(max(1, $pieces))->seconds;
-        self::assertEqualsWithDelta(
-            $plan->handsFor(max(1, $pieces))->seconds - $printing,
-            $seconds,
-            3.0 * $pieces + 13.0,
-        );
     }
 
     /** Waiting overlaps with hands: six shirts need far less than six times one. */

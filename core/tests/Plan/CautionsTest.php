@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Tests\Plan;
 
-use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Plan\Step;
@@ -68,33 +67,6 @@ final class CautionsTest extends TestCase
         self::assertStringContainsString('drinking rim', $on(self::plan('laser-ceramic', [])));
         self::assertStringContainsString('wick flame away from the paper', $on(self::plan('tissue-wax', [])));
         self::assertStringContainsString('rights to a picture', $on(Orchard::plan()));
-    }
-
-    /** @return iterable<string, array{string}> */
-    public static function routes(): iterable
-    {
-        foreach (array_keys(Orchard::catalogue()->routes) as $route) {
-            yield $route => [$route];
-        }
-    }
-
-    /** Hands take one piece after another; what waits for itself is waited for once. */
-    #[DataProvider('routes')]
-    public function testABatchTakesLongerButNotAsLongAsSoManyAlone(string $route): void
-    {
-        $plan = Orchard::whole(Orchard::jobOf($route));
-        $waits = 0.0;
-        $once = 0.0;
-        foreach ($plan->steps() as $step) {
-            $waits += $step->kind->waits() ? $step->durationFor(1)->seconds : 0.0;
-            $once +=
-                !$step->kind->waits() && str_starts_with($step->scope->value, 'once') ? $step->duration->seconds : 0.0;
-        }
-        $one = $plan->timeFor(1)->seconds;
-        self::assertEqualsWithDelta(10.0 * ($one - $waits - $once) + $waits + $once, $plan->timeFor(10)->seconds, 1e-6);
-        self::assertEqualsWithDelta($one - $waits, $plan->handsFor(1)->seconds, 1e-6);
-        self::assertGreaterThan($plan->timeFor(10)->seconds, $plan->timeFor(11)->seconds);
-        self::assertLessThanOrEqual(10.0 * $one, $plan->timeFor(10)->seconds);
     }
 
     /** @param array<string, string> $changes as typed */

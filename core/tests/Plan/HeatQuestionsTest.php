@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Job\House;
 use Wubbin\Core\Measure\ProvenanceKind;
 use Wubbin\Core\Plan\Step;
+use Wubbin\Core\Route\HandTime;
 use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Tests\Orchard;
 
@@ -82,14 +83,14 @@ final class HeatQuestionsTest extends TestCase
     /** How long hands have been seen to take outranks what is usual; a clock's time stays the recipe's. */
     public function testLearnedTimesAreUsed(): void
     {
-        $house = (new House())->withHands(['peel' => 47.0, 'heat' => 3.0]);
+        $house = (new House())->withHands(['peel' => new HandTime(7.0, 40.0), 'heat' => new HandTime(0.0, 3.0)]);
         $steps = Orchard::plan(null, null, null, $house)->steps;
         $of = static fn(StepKind $kind): Step => array_values(
             array_filter($steps, static fn(Step $step): bool => $kind === $step->kind),
         )[0];
         self::assertSame(
             [47.0, ProvenanceKind::Learned],
-            [$of(StepKind::Peel)->duration->seconds, $of(StepKind::Peel)->provenance->kind],
+            [$of(StepKind::Peel)->duration->seconds, $of(StepKind::Peel)->time->provenance->kind],
         );
         self::assertSame(18.0, $of(StepKind::Heat)->duration->seconds);
     }

@@ -33,7 +33,7 @@ final class StepsTest extends TestCase
             self::assertGreaterThanOrEqual(15.0, $step->duration->seconds);
             self::assertLessThanOrEqual(20.0, $step->duration->seconds);
             self::assertSame($i + 1, $step->area);
-            self::assertSame(ProvenanceKind::CommonPractice, $step->provenance->kind);
+            self::assertSame(ProvenanceKind::CommonPractice, $step->time->provenance->kind);
         }
     }
 
@@ -90,19 +90,6 @@ final class StepsTest extends TestCase
             'Children',
             Orchard::plan(Orchard::edited(['size' => 'child-9']))->cautions[0],
         );
-    }
-
-    public function testABatchSharesWaitingAndSwitchingOff(): void
-    {
-        $plan = Orchard::plan();
-        $whole = Orchard::whole();
-        $waits = array_sum(
-            array_map(static fn(Step $s): float => $s->kind->waits() ? $s->duration->seconds : 0.0, $plan->steps),
-        );
-        $off = self::of($plan, StepKind::Off)[0]->duration->seconds;
-        $hands = $whole->handsFor(1)->seconds - $off;
-        self::assertEqualsWithDelta(24.0 * $hands + $off, $whole->handsFor(24)->seconds, 1e-6);
-        self::assertEqualsWithDelta(24.0 * $hands + $off + $waits, $whole->timeFor(24)->seconds, 1e-6);
     }
 
     public function testThePlansIdChangesWithWhatShows(): void

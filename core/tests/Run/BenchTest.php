@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Tests\Run;
 
 use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Job\Job;
 use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Run\AtHand;
 use Wubbin\Core\Run\BenchSequence;
@@ -16,58 +17,68 @@ use Wubbin\Core\Run\EventType;
 use Wubbin\Core\Run\Mark;
 use Wubbin\Core\Run\Outcome;
 use Wubbin\Core\Tests\Orchard;
+use Wubbin\Core\Work\Places;
+use Wubbin\Core\Work\Work;
 
 final class BenchTest extends TestCase
 {
-    public function testSharedStepsFirstThenPieceByPieceThenTheEnd(): void
+    /** Six tags, four of which go under the iron at once. */
+    public function testWhatIsUnderTheHeatTogetherIsOneTaskAndJudgedPieceByPiece(): void
     {
-        $steps = BenchSequence::fromRounds(Orchard::whole()->rounds, 2)->steps;
-        $pieces = array_map(static fn(BenchStep $s): ?int => $s->piece, $steps);
-        self::assertSame(
-            [null, 1, 2, null],
-            array_values(
-                array_filter(
-                    $pieces,
-                    static fn(?int $p, int $i): bool => 0 === $i || $p !== $pieces[$i - 1],
-                    \ARRAY_FILTER_USE_BOTH,
-                ),
-            ),
+        $sequence = self::sequence(Orchard::jobOf('toner-metal', ['quantity' => 6]));
+        $ids = array_map(static fn(BenchStep $s): string => $s->stepId . ' ' . count($s->pieces), $sequence->steps);
+        self::assertContains('clean 6', $ids, 'degreased in one go');
+        $heat = array_search('heat 4', $ids, true);
+        self::assertIsInt($heat, 'four under one plate');
+        self::assertSame([1, 2, 3, 4], $sequence->steps[$heat]->pieces);
+        $before = BenchState::fromEvents($sequence, self::doneBefore($sequence, $heat));
+        $spoiled = Event::judged($heat, self::at(900), Outcome::Spoiled, [], piece: 3);
+        self::assertTrue($before->accepts($spoiled));
+        self::assertFalse($before->accepts(Event::judged($heat, self::at(900), Outcome::Spoiled, [], piece: 5)));
+        $state = BenchState::fromEvents($sequence, [...self::doneBefore($sequence, $heat), $spoiled]);
+        self::assertSame([1, 2, 4], $state->living($heat), 'the others go on');
+        self::assertTrue($state->open($heat));
+        self::assertFalse($state->accepts($spoiled), 'once');
+    }
+
+    /** While the ink dries, blanks are made ready. */
+    public function testWhatDoesNotWaitForTheSheetIsOfferedFromTheBegin(): void
+    {
+        $sequence = self::sequence(Orchard::job(['quantity' => 3]));
+        $offered = array_map(
+            static fn(int $at): string => $sequence->steps[$at]->stepId,
+            BenchState::fromEvents($sequence, [])->atHand(),
         );
-        self::assertSame('off', array_slice($steps, -1)[0]->stepId, 'the last step asks whether the heat is off');
-        self::assertSame(180.0, $steps[0]->seconds, 'two sheets to print');
+        self::assertSame(['print', 'ready'], $offered);
+        $cut = self::position($sequence, 'cut');
+        $dry = self::position($sequence, 'dry');
+        $done = self::doneBefore($sequence, $dry);
+        $drying = BenchState::fromEvents($sequence, [...$done, Event::started($dry, self::at(100))]);
+        self::assertFalse($drying->open($cut), 'nothing touches the print');
+        self::assertTrue($drying->open(self::position($sequence, 'ready')));
     }
 
     /** Each picture goes onto all pieces before the next one does. */
-    public function testRoundsGoOverAllPiecesAndAPieceThatWentWrongIsLeftOutOfTheNext(): void
+    public function testAPieceThatWentWrongIsLeftOutOfTheNextRound(): void
     {
-        $sequence = BenchSequence::fromRounds(Orchard::whole(Orchard::layered([[], ['side' => 'back']]))->rounds, 3);
-        $rounds = array_values(
-            array_filter(array_map(static fn(BenchStep $s): ?int => $s->piece, $sequence->steps), is_int(...)),
+        $sequence = self::sequence(Orchard::layered([[], ['side' => 'back']], ['quantity' => 3]));
+        $heat = self::position($sequence, 'heat-1');
+        $state = BenchState::fromEvents($sequence, [
+            ...self::doneBefore($sequence, $heat),
+            Event::judged($heat, self::at(9999), Outcome::Spoiled, []),
+        ]);
+        $piece = $sequence->steps[$heat]->pieces[0];
+        self::assertSame(
+            [$piece => Outcome::Spoiled],
+            $state->outcomes(),
+            'the front alone does not finish the others',
         );
         self::assertSame(
-            [1, 2, 3, 1, 2, 3],
-            array_values(
-                array_filter(
-                    $rounds,
-                    static fn(int $p, int $i): bool => 0 === $i || $p !== $rounds[$i - 1],
-                    \ARRAY_FILTER_USE_BOTH,
-                ),
+            [],
+            array_filter(
+                $sequence->positionsOf($piece),
+                static fn(int $at): bool => [$piece] === $sequence->steps[$at]->pieces && $state->open($at),
             ),
-        );
-        $first = $sequence->positionsOf(2)[0];
-        $events = [];
-        for ($position = 0; $position < $first; ++$position) {
-            $events[] = Event::done($position, self::at($position));
-        }
-        $state = BenchState::fromEvents($sequence, [
-            ...$events,
-            Event::judged($first, self::at(99), Outcome::Spoiled, []),
-        ]);
-        self::assertSame([2 => Outcome::Spoiled], $state->outcomes(), 'the front alone does not finish the first');
-        self::assertNull($state->lanes[2]->position());
-        self::assertFalse(
-            $state->open($sequence->positionsOf(1)[count($sequence->positionsOf(1)) - 1]),
-            'its back waits for the other fronts',
         );
     }
 
@@ -95,9 +106,9 @@ final class BenchTest extends TestCase
             Event::started(2, self::at(31)),
             Event::started(4, self::at(40)),
         ]);
-        self::assertEqualsWithDelta(29.0, $state->lanes[1]->clock?->elapsed(self::at(60)), 1e-9);
-        self::assertEqualsWithDelta(20.0, $state->lanes[2]->clock?->elapsed(self::at(60)), 1e-9);
-        self::assertEqualsWithDelta(20.0, $state->lanes[1]->taken[1], 1e-9, 'what the first was really heated');
+        self::assertEqualsWithDelta(29.0, $state->clock(2)?->elapsed(self::at(60)), 1e-9);
+        self::assertEqualsWithDelta(20.0, $state->clock(4)?->elapsed(self::at(60)), 1e-9);
+        self::assertEqualsWithDelta(20.0, $state->taken[1], 1e-9, 'what the first was really heated');
     }
 
     public function testWhatNeedsHandsNextIsInFront(): void
@@ -141,7 +152,7 @@ final class BenchTest extends TestCase
             Event::done(3, self::at(90)),
         ];
         $state = BenchState::fromEvents(self::two(), $events);
-        self::assertTrue($state->lanes[1]->judging);
+        self::assertTrue($state->judging(1));
         self::assertFalse($state->accepts(Event::done(3, self::at(91))));
         $judged = BenchState::fromEvents(self::two(), [...$events, Event::judged(3, self::at(95), Outcome::Good, [])]);
         self::assertSame([1 => Outcome::Good], $judged->outcomes());
@@ -194,10 +205,10 @@ final class BenchTest extends TestCase
             Event::plain(EventType::Paused, 1, self::at(15)),
         ];
         $paused = BenchState::fromEvents(self::two(), $events);
-        self::assertEqualsWithDelta(5.0, $paused->lanes[1]->clock?->elapsed(self::at(500)), 1e-9);
+        self::assertEqualsWithDelta(5.0, $paused->clock(1)?->elapsed(self::at(500)), 1e-9);
         self::assertFalse($paused->accepts(Event::plain(EventType::Paused, 1, self::at(501))));
         $on = BenchState::fromEvents(self::two(), [...$events, Event::plain(EventType::Resumed, 1, self::at(500))]);
-        self::assertEqualsWithDelta(8.0, $on->lanes[1]->clock?->elapsed(self::at(503)), 1e-9);
+        self::assertEqualsWithDelta(8.0, $on->clock(1)?->elapsed(self::at(503)), 1e-9);
         self::assertFalse($on->accepts(Event::plain(EventType::Resumed, 1, self::at(504))));
     }
 
@@ -208,13 +219,9 @@ final class BenchTest extends TestCase
             ...$events,
             Event::peeked(1, self::at(20), false, [Mark::forDefect(Defect::MissedPatch, 0.9, 0.9)]),
         ]);
-        self::assertSame(1, $notYet->lanes[1]->position());
-        self::assertSame(
-            2,
-            BenchState::fromEvents(self::two(), [
-                ...$events,
-                Event::peeked(1, self::at(20), true),
-            ])->lanes[1]->position(),
+        self::assertTrue($notYet->open(1));
+        self::assertTrue(
+            BenchState::fromEvents(self::two(), [...$events, Event::peeked(1, self::at(20), true)])->open(2),
         );
         self::assertFalse(
             BenchState::fromEvents(self::two(), [Event::done(0, self::at(0))])->accepts(
@@ -228,7 +235,7 @@ final class BenchTest extends TestCase
     {
         $events = [Event::done(0, self::at(0)), Event::started(1, self::at(10))];
         $longer = BenchState::fromEvents(self::two(), [...$events, Event::again(1, self::at(20), 10.0)]);
-        self::assertSame(28.0, $longer->lanes[1]->clock?->seconds, 'its clock runs on');
+        self::assertSame(28.0, $longer->clock(1)?->seconds, 'its clock runs on');
         $peeling = [
             ...$events,
             Event::done(1, self::at(28)),
@@ -238,10 +245,10 @@ final class BenchTest extends TestCase
         $again = Event::again(1, self::at(100), 10.0);
         self::assertTrue(BenchState::fromEvents(self::two(), $peeling)->accepts($again), 'a spot stayed on the paper');
         $back = BenchState::fromEvents(self::two(), [...$peeling, $again]);
-        self::assertSame([1, 10.0], [$back->lanes[1]->position(), $back->lanes[1]->clock?->seconds]);
+        self::assertSame([[1, 4], 10.0], [$back->atHand(), $back->clock(1)?->seconds]);
         $after = BenchState::fromEvents(self::two(), [...$peeling, $again, Event::done(1, self::at(111))]);
-        self::assertEqualsWithDelta(29.0, $after->lanes[1]->taken[1], 1e-9, 'both times count');
-        self::assertSame(2, $after->lanes[1]->position(), 'it cools once more');
+        self::assertEqualsWithDelta(29.0, $after->taken[1], 1e-9, 'both times count');
+        self::assertTrue($after->open(2), 'it cools once more');
         self::assertFalse(
             BenchState::fromEvents(self::two(), $events)->accepts(Event::again(4, self::at(20), 10.0)),
             'the other was not heated at all',
@@ -256,8 +263,8 @@ final class BenchTest extends TestCase
         self::assertFalse($state->accepts(Event::skipped(2, self::at(20), '  ')));
         self::assertTrue($state->accepts(Event::skipped(2, self::at(20), 'It is for peeling hot.')));
         $skipped = BenchState::fromEvents(self::two(), [...$events, Event::skipped(2, self::at(20), 'Hot peel.')]);
-        self::assertSame([2 => 'Hot peel.'], $skipped->lanes[1]->skipped);
-        self::assertSame(3, $skipped->lanes[1]->position());
+        self::assertSame([2 => 'Hot peel.'], $skipped->skipped);
+        self::assertTrue($skipped->open(3));
     }
 
     public function testTheLastPressIsUndone(): void
@@ -274,7 +281,7 @@ final class BenchTest extends TestCase
         $undone = BenchState::fromEvents(self::two(), [...$events, Event::undone(1, self::at(5), 'c', 'u')]);
         self::assertEqualsWithDelta(
             9.0,
-            $undone->lanes[1]->clock?->elapsed(self::at(10)),
+            $undone->clock(1)?->elapsed(self::at(10)),
             1e-9,
             'its clock had never stopped',
         );
@@ -283,9 +290,9 @@ final class BenchTest extends TestCase
 
     public function testWhatIsAskedBeforeHeatIsAskedOnce(): void
     {
-        $asking = BenchSequence::frozen([
-            new BenchStep('heat', StepKind::Heat, 1, true, 18.0, true),
-            new BenchStep('heat', StepKind::Heat, 2, true, 18.0, true),
+        $asking = BenchSequence::inLanes([
+            self::step('heat', StepKind::Heat, 1, true, 18.0, true),
+            self::step('heat', StepKind::Heat, 2, true, 18.0, true),
         ]);
         $state = BenchState::fromEvents($asking, []);
         self::assertTrue($state->asks(0));
@@ -306,7 +313,7 @@ final class BenchTest extends TestCase
             Event::done(2, self::at(90)),
             Event::done(3, self::at(107)),
         ]);
-        self::assertEqualsWithDelta(17.0, $state->lanes[1]->hands[3], 1e-9);
+        self::assertEqualsWithDelta(17.0, $state->hands[3], 1e-9);
     }
 
     /** In Europe/Berlin the clock is put back on this night: an hour by the wall takes two. Instants do not care. */
@@ -316,22 +323,55 @@ final class BenchTest extends TestCase
         $after = $before->modify('+20 minutes')->setTimezone(new \DateTimeZone('Europe/Berlin'));
         self::assertSame('02:10', $after->format('H:i'), 'the wall clock went back');
         $state = BenchState::fromEvents(self::two(), [Event::done(0, $before), Event::started(1, $before)]);
-        self::assertEqualsWithDelta(1200.0, $state->lanes[1]->clock?->elapsed($after), 1e-9);
+        self::assertEqualsWithDelta(1200.0, $state->clock(1)?->elapsed($after), 1e-9);
+    }
+
+    private static function sequence(Job $job): BenchSequence
+    {
+        return BenchSequence::fromTasks(Work::of(Orchard::whole($job), new Places())->tasks());
+    }
+
+    private static function position(BenchSequence $sequence, string $step): int
+    {
+        $at = array_search($step, array_map(static fn(BenchStep $s): string => $s->stepId, $sequence->steps), true);
+        self::assertIsInt($at);
+
+        return $at;
+    }
+
+    /** @return list<Event> */
+    private static function doneBefore(BenchSequence $sequence, int $position): array
+    {
+        return array_map(
+            static fn(int $at): Event => Event::done($at, self::at($at)),
+            0 === $position ? [] : range(0, $position - 1),
+        );
     }
 
     /** Printing for all; ironing, cooling and peeling of two pieces; the iron off. */
     private static function two(): BenchSequence
     {
-        return BenchSequence::frozen([
-            new BenchStep('print', StepKind::Print, null, false, 90.0),
-            new BenchStep('heat-1', StepKind::Heat, 1, true, 18.0),
-            new BenchStep('cool', StepKind::Cool, 1, true, 60.0),
-            new BenchStep('peel', StepKind::Peel, 1, false, 20.0),
-            new BenchStep('heat-1', StepKind::Heat, 2, true, 18.0),
-            new BenchStep('cool', StepKind::Cool, 2, true, 60.0),
-            new BenchStep('peel', StepKind::Peel, 2, false, 20.0),
-            new BenchStep('off', StepKind::Off, null, false, 10.0),
+        return BenchSequence::inLanes([
+            self::step('print', StepKind::Print, null, false, 90.0),
+            self::step('heat-1', StepKind::Heat, 1, true, 18.0),
+            self::step('cool', StepKind::Cool, 1, true, 60.0),
+            self::step('peel', StepKind::Peel, 1, false, 20.0),
+            self::step('heat-1', StepKind::Heat, 2, true, 18.0),
+            self::step('cool', StepKind::Cool, 2, true, 60.0),
+            self::step('peel', StepKind::Peel, 2, false, 20.0),
+            self::step('off', StepKind::Off, null, false, 10.0),
         ]);
+    }
+
+    private static function step(
+        string $id,
+        StepKind $kind,
+        ?int $piece,
+        bool $timed,
+        float $seconds,
+        bool $asks = false,
+    ): BenchStep {
+        return new BenchStep($id, $kind, null === $piece ? [1, 2] : [$piece], null === $piece, $timed, $seconds, $asks);
     }
 
     private static function at(int $seconds): \DateTimeImmutable

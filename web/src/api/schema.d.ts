@@ -1916,17 +1916,6 @@ export interface components {
             /** @description Id of the job that it is like */
             what: string;
         };
-        /** @description When hands work in this shop, how many pairs there are, and what has room. */
-        WorkHours: {
-            week: string[];
-            /** @description Pairs of hands */
-            hands: number;
-            off: string[];
-            /** @description Pieces that the drying rack has room for */
-            rack: number;
-            /** @description Pieces that the cooling shelf has room for */
-            shelf: number;
-        };
         /** @description Where a press is reached. */
         DeviceAddress: {
             token: string;
@@ -2089,6 +2078,44 @@ export interface components {
             /** @description The picture on the piece that is meant, from 0 */
             transfer?: number;
         };
+        /** @description Where a picture lies on a sheet, in mm from its upper left corner. */
+        JobSheetPlace: {
+            y_mm: number;
+            width_mm: number;
+            height_mm: number;
+            cut_height_mm: number;
+            picture_x_mm: number;
+            picture_y_mm: number;
+            picture_width_mm: number;
+            picture_height_mm: number;
+            /**
+             * Format: float
+             * @description Of what is cut out, as it lies
+             */
+            x_mm: number;
+            /** @description Turned with the clock */
+            quarters: number;
+            /**
+             * Format: float
+             * @description Its box before it is turned, and in it the picture from its corner
+             */
+            cut_width_mm: number;
+            /** @description SHA-256 of the picture */
+            artwork: string | null;
+            /** @description How it is bent */
+            bent: string | null;
+        };
+        /** @description Sheets of a job that are all alike. */
+        JobSheetView: {
+            copies: number;
+            paper: string;
+            page_width_mm: number;
+            page_height_mm: number;
+            mirrored: boolean;
+            /** @description How many of what lie on each, in words */
+            holds: string[];
+            places: components["schemas"]["JobSheetPlace"][];
+        };
         /** @description A line of the job list. */
         JobSummary: {
             id: string;
@@ -2111,6 +2138,7 @@ export interface components {
         /** @description A job with everything that follows from it, as one screen needs it. */
         JobView: {
             archived: boolean;
+            work: components["schemas"]["WorkView"];
             printed: components["schemas"]["PrintedView"] | null;
             /** @description Sent back with a change, so that a change made elsewhere is noticed */
             revision: number;
@@ -2171,6 +2199,39 @@ export interface components {
         Replacement: {
             /** @description SHA-256 of the new one */
             by: string;
+        };
+        /** @description One step over all pieces of a job. */
+        WorkLineView: {
+            kind: string;
+            /** @description Id of the step in the plan */
+            step: string;
+            /** @description How often it is done */
+            goes: number;
+            /** @description Sheets or pieces that pass through the hands */
+            count: number;
+            /** @description The most in one go */
+            at_once: number;
+            /** @description Seconds of hands, all together */
+            hands_s: number;
+            /** @description Seconds that it goes on for without them, once */
+            wait_s: number;
+        };
+        /** @description What a job comes to for all its pieces: sheets, hands and hours, for the lot and for one by itself. */
+        WorkView: {
+            /** @description Sheets that all pieces want */
+            sheets: number;
+            /** @description Sheets that are alike, and what is on each; without those of pictures in parts */
+            on: components["schemas"]["JobSheetView"][];
+            /** @description Step by step, how hands come to their time */
+            lines: components["schemas"]["WorkLineView"][];
+            /** @description Seconds of hands for all */
+            hands_s: number;
+            /** @description Seconds from begin to end with one pair of hands */
+            span_s: number;
+            /** @description Seconds of hands for a single piece by itself */
+            one_hands_s: number;
+            /** @description Seconds for that from begin to end */
+            one_span_s: number;
         };
         /** @description One backup of the shop. */
         BackupView: {
@@ -2298,9 +2359,14 @@ export interface components {
             of: number;
             /**
              * Format: float
-             * @description The median of the latest
+             * @description For one piece by itself
              */
             seconds: number;
+            /**
+             * Format: float
+             * @description Of several in one go, for each
+             */
+            each: number;
             /** @description Plans go by it */
             used: boolean;
         };
@@ -2569,11 +2635,13 @@ export interface components {
             measures: components["schemas"]["MeasureOption"][];
         };
         BenchStepView: {
-            piece: number | null;
+            pieces: number[];
             timed: boolean;
             seconds: number;
             /** @description Id of the step in the plan */
             step: string;
+            /** @description It is done to sheets, or for all */
+            shared: boolean;
         };
         /** @description One thing that a person could turn to at the bench: a step that may be done, or a clock that runs. */
         HandView: {
@@ -2584,8 +2652,12 @@ export interface components {
             of: number;
             /** @description Of the job */
             name: string;
-            /** @description Null for what is done for all */
+            /** @description The first of those at hand, or the one that is judged; null for what is done for all */
             piece: number | null;
+            /** @description Pieces that it is done to in one go */
+            together: number[];
+            /** @description Sheets or pieces that pass through the hands */
+            count: number;
             step: components["schemas"]["Step"];
             /**
              * Format: float
@@ -2644,6 +2716,8 @@ export interface components {
             id: string;
             /** @description The step that was on the screen */
             position: number;
+            /** @description The piece that is judged, where several are at hand */
+            piece?: number | null;
             /** @description SHA-256 of an uploaded photo */
             photo?: string | null;
             /** @description The same of one from before */
@@ -2962,6 +3036,17 @@ export interface components {
             kind: "media" | "markings" | "bases" | "guards" | "covers" | "blanks" | "heat";
             /** @description It is on the shelf; of heat sources only false */
             has: boolean;
+        };
+        /** @description When hands work in this shop, how many pairs there are, and what has room. */
+        WorkHours: {
+            week: string[];
+            /** @description Pairs of hands */
+            hands: number;
+            off: string[];
+            /** @description Pieces that the drying rack has room for */
+            rack: number;
+            /** @description Pieces that the cooling shelf has room for */
+            shelf: number;
         };
         /** @description What this shop reckons with, as it was typed: empty where nobody has said. */
         ShopRates: {
@@ -3779,12 +3864,6 @@ export interface components {
             ready: boolean;
             transfers: components["schemas"]["TransferPlan"][];
             steps: components["schemas"]["Step"][];
-            times: {
-                one_s: number;
-                one_hands_s: number;
-                all_s: number;
-                all_hands_s: number;
-            };
             /** @description What one of them is called. */
             piece: string;
             shares: components["schemas"]["SharePlan"][];

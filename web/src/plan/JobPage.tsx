@@ -165,7 +165,7 @@ export function JobPage() {
               <BlankStage view={part} handle={handle} seen={seen} onPick={pick} />
             </Tabs.Content>
             <Tabs.Content value="sheet" className="min-h-0 flex-1">
-              <SheetStage view={part} handle={handle} />
+              <SheetStage view={part} work={view.work} handle={handle} />
             </Tabs.Content>
             <Tabs.Content value="look" className="min-h-0 flex-1">
               <LookStage view={part} change={handle.change} seen={seen} />
@@ -186,7 +186,7 @@ export function JobPage() {
         </section>
       </div>
       <footer className="shrink-0 border-t border-ink px-5 pt-2.5 pb-3">
-        <TimeStrip plan={whole}>
+        <TimeStrip view={view}>
           {view.printed !== null && (
             <span className={view.printed.current ? 'text-done' : 'font-semibold text-wait'}>
               {view.printed.current
@@ -202,7 +202,7 @@ export function JobPage() {
           >
             {making !== undefined
               ? `${making.doing}, ${Math.round(making.share * 100)} %`
-              : whole.transfers.length === 1
+              : view.work.sheets === 1
                 ? 'Make the sheet (PDF)'
                 : 'Make the sheets (PDF)'}
           </button>

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Plan, Step } from '../api/client';
+import type { JobView, Step } from '../api/client';
 import { useFormat } from '../measure/settings';
 import { useSize } from '../parts/useSize';
 
@@ -52,24 +52,25 @@ interface Stretch {
   waits: boolean;
 }
 
-/** Every step to scale along the foot of the page: hands-on time solid, waiting hatched. */
-export function TimeStrip({ plan, children }: { plan: Plan; children: ReactNode }) {
+/** The work on all pieces to scale along the foot of the page: hands solid, waiting hatched and once. */
+export function TimeStrip({ view, children }: { view: JobView; children: ReactNode }) {
   const format = useFormat();
-  const { times, quantity } = plan;
+  const { plan, work } = view;
+  const { quantity } = plan;
   const { ref, width } = useSize<HTMLDivElement>();
   const stretches: Stretch[] = [];
-  for (const step of plan.steps) {
+  for (const [n, line] of work.lines.entries()) {
     const last = stretches.at(-1);
-    if (last?.word === WORD[step.kind]) {
-      last.seconds += step.duration_s;
+    const kind = line.kind as Step['kind'];
+    if (kind === 'off') {
+      // Done in passing: it would be a stretch of nothing.
+      continue;
+    }
+    const waits = line.hands_s === 0;
+    if (last !== undefined && last.word === WORD[kind] && last.waits === waits) {
+      last.seconds += line.hands_s + line.wait_s;
     } else {
-      stretches.push({
-        key: step.id,
-        word: WORD[step.kind],
-        seconds: step.duration_s,
-        kind: step.kind,
-        waits: step.waits,
-      });
+      stretches.push({ key: `${n}`, word: WORD[kind], seconds: line.hands_s + line.wait_s, kind, waits });
     }
   }
   const labels = placeLabels(stretches, width, (s) =>
@@ -85,11 +86,12 @@ export function TimeStrip({ plan, children }: { plan: Plan; children: ReactNode 
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <p className="mr-auto">
           <b>
-            One {plan.piece}: {format.duration(times.one_s)}, of which hands {format.duration(times.one_hands_s)}.
+            One {plan.piece}: {format.duration(work.one_span_s)}, of which hands {format.duration(work.one_hands_s)}.
           </b>{' '}
           {quantity > 1 && (
             <span className="text-soft">
-              {quantity}, in one go, waiting shared: {format.duration(times.all_s)}.
+              All {quantity}: hands {format.duration(work.hands_s)}, {format.duration(work.span_s)} from start to end,{' '}
+              {work.sheets === 1 ? '1 sheet' : `${work.sheets} sheets`}.
             </span>
           )}
         </p>

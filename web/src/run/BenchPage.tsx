@@ -10,7 +10,7 @@ import { IronPlaces } from '../stack/StackSection';
 import { Again, Peek, Skip } from './Ask';
 import { type Asking, benchActs } from './acts';
 import { silentBy, wakeSound } from './beep';
-import { Clocks, tone, whose } from './Clocks';
+import { Clocks, inHand, same, tone, whose } from './Clocks';
 import { Judge } from './Judge';
 import { type Hand, left, useBoard, usePresses, useRunView, useTicking } from './useRun';
 import { useAwake, useRinging } from './watching';
@@ -48,8 +48,6 @@ function keyWord(hand: Hand, over: boolean): string {
   }
   return hand.since !== null ? (STOP[kind]?.[over ? 1 : 0] ?? 'Done') : (START[kind] ?? 'Start');
 }
-
-const same = (one: Hand, other: Hand) => one.run === other.run && one.position === other.position;
 
 /** The bench: one session, or all that are under way. The one that needs hands next stands in front. */
 export function BenchPage() {
@@ -136,8 +134,8 @@ function Bench({
   const remaining = left(front);
   const over = remaining !== null && remaining <= 0;
   const anyOver = hands.some((hand) => hand.running && (left(hand) ?? 1) <= 0);
-  const own = run.steps.filter((s) => s.piece === front.piece);
-  const next = run.steps[run.steps.indexOf(own[front.number - 1] as RunView['steps'][number]) + 1];
+  const own = run.steps.filter((s) => (front.piece === null ? s.shared : !s.shared && s.pieces.includes(front.piece)));
+  const next = own[front.number];
   const nextStep = run.plan.steps.find((s) => s.id === next?.step);
 
   // Whatever is pressed, the one that needs hands next comes to the front again.
@@ -195,7 +193,8 @@ function Bench({
       >
         <b className="min-w-0 truncate">{run.name}</b>
         <span className="whitespace-nowrap text-soft">
-          {front.piece === null ? 'all pieces together' : `piece ${front.piece} of ${front.pieces}`}
+          {inHand(front)}
+          {front.pieces > 1 && (front.piece === null ? `, ${front.pieces} pieces` : ` of ${front.pieces}`)}
           {run.plan.transfers.length > 1 && part !== undefined && ` · ${part.name}`}
         </span>
         {asking !== undefined && remaining !== null && (
@@ -251,8 +250,8 @@ function Bench({
         <Skip position={front.position} title={format.phrase(step.title)} press={pressed} onClose={close} />
       ) : front.judging || (asking === 'wrong' && front.piece !== null) ? (
         <Judge
-          key={`${front.run} ${front.position}`}
-          piece={front.piece ?? 1}
+          key={`${front.run} ${front.position} ${front.judging ? front.piece : ''}`}
+          among={front.judging ? [front.piece ?? 1] : front.together}
           pieces={front.pieces}
           position={front.position}
           picture={picture}
@@ -359,7 +358,7 @@ function Bench({
                   const title = run.plan.steps.find((p) => p.id === s.step)?.title;
                   return (
                     <li
-                      key={s.step}
+                      key={`${s.step} ${s.pieces[0]}`}
                       aria-current={n === front.number - 1 ? 'step' : undefined}
                       className={`border-t border-rule py-1 ${n === front.number - 1 ? 'font-bold' : 'text-soft'}`}
                     >

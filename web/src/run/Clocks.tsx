@@ -2,11 +2,59 @@ import { clock } from '../measure/format';
 import { useFormat } from '../measure/settings';
 import { type Hand, left } from './useRun';
 
-/** Whose it is: the job where several are under way, and the piece. */
-export function whose(hand: Hand, severalJobs: boolean): string {
-  const piece = hand.piece === null ? 'all pieces' : hand.pieces === 1 ? 'the piece' : `piece ${hand.piece}`;
-  return severalJobs ? `${piece}, ${hand.name}` : piece;
+/** Numbers that follow each other as one stretch: 1–4, 7. */
+export function numbers(pieces: number[]): string {
+  const stretches: [number, number][] = [];
+  for (const piece of pieces) {
+    const last = stretches.at(-1);
+    if (last !== undefined && piece === last[1] + 1) {
+      last[1] = piece;
+    } else {
+      stretches.push([piece, piece]);
+    }
+  }
+  return stretches.map(([from, to]) => (from === to ? `${from}` : `${from}–${to}`)).join(', ');
 }
+
+const ON_SHEETS: ReadonlySet<Hand['step']['kind']> = new Set(['flatten', 'carrier', 'print', 'look', 'dry']);
+
+/** What is in hands: sheets and whom they are for, some pieces, or one. */
+export function inHand(hand: Hand): string {
+  if (hand.piece === null) {
+    if (!ON_SHEETS.has(hand.step.kind)) {
+      return 'all pieces';
+    }
+    const sheets = hand.count === 1 ? '1 sheet' : `${hand.count} sheets`;
+    return hand.together.length === hand.pieces ? sheets : `${sheets} for pieces ${numbers(hand.together)}`;
+  }
+  if (hand.pieces === 1) {
+    return 'the piece';
+  }
+  return hand.judging || hand.together.length < 2 ? `piece ${hand.piece}` : `pieces ${numbers(hand.together)}`;
+}
+
+/** Whose it is: the job where several are under way, and what of it. */
+export function whose(hand: Hand, severalJobs: boolean): string {
+  return severalJobs ? `${inHand(hand)}, ${hand.name}` : inHand(hand);
+}
+
+/** The same work, however it has come on since. */
+export const same = (one: Hand, other: Hand) =>
+  one.run === other.run &&
+  one.position === other.position &&
+  one.judging === other.judging &&
+  one.piece === other.piece;
+
+const keyOf = (hand: Hand) => `${hand.run} ${hand.position} ${hand.judging ? hand.piece : ''}`;
+
+/** What would be done, in a word. */
+const KIND: Partial<Record<Hand['step']['kind'], string>> = {
+  ready: 'make ready',
+  prepress: 'press flat',
+  'touch-up': 'touch up',
+  compare: 'look at',
+  off: 'switch off',
+};
 
 export const tone = (hand: Hand, over: boolean) =>
   over || ['heat', 'prepress', 'tack', 'fuse'].includes(hand.step.kind)
@@ -28,7 +76,7 @@ export function Clocks({
   onPick: (hand: Hand) => void;
 }) {
   const format = useFormat();
-  const others = hands.filter((hand) => hand.run !== front.run || hand.position !== front.position);
+  const others = hands.filter((hand) => !same(hand, front));
   const clocks = others.filter((hand) => hand.since !== null);
   const open = others.filter((hand) => hand.since === null);
   if (others.length === 0) {
@@ -41,7 +89,7 @@ export function Clocks({
         const over = seconds <= 0;
         return (
           <button
-            key={`${hand.run} ${hand.position}`}
+            key={keyOf(hand)}
             type="button"
             onClick={() => onPick(hand)}
             className={`mb-2 grid min-h-16 w-full grid-cols-[1fr_auto] items-center gap-x-3 border-2 px-3 py-1 text-left hover:bg-shade ${over ? 'border-hot bg-hotfill' : 'border-rule'}`}
@@ -64,10 +112,10 @@ export function Clocks({
         <p className="text-base">
           <span className="text-soft">Could be next (N): </span>
           {open.slice(0, 3).map((hand, n) => (
-            <span key={`${hand.run} ${hand.position}`}>
+            <span key={keyOf(hand)}>
               {n > 0 && ', '}
               <button type="button" className="link min-h-8" onClick={() => onPick(hand)}>
-                {whose(hand, severalJobs)}
+                {KIND[hand.step.kind] ?? hand.step.kind} {whose(hand, severalJobs)}
               </button>
             </span>
           ))}

@@ -18,7 +18,7 @@ const OUTCOMES: [Outcome, string, string, string][] = [
 
 /** How a piece came out: one big key, what went wrong and where, and what is worth remembering. */
 export function Judge({
-  piece,
+  among,
   pieces,
   position,
   picture,
@@ -27,7 +27,8 @@ export function Judge({
   onBack,
   onClose,
 }: {
-  piece: number;
+  /** Pieces one of which is judged. */
+  among: number[];
   pieces: number;
   position: number;
   picture: string | undefined;
@@ -38,6 +39,7 @@ export function Judge({
 }) {
   const catalogue = useQuery(server.catalogue());
   const [outcome, setOutcome] = useState<Outcome>();
+  const [piece, setPiece] = useState(among[0] ?? 1);
   const [marks, setMarks] = useState<Mark[]>([]);
   const [latest, setLatest] = useState<string>();
   const [note, setNote] = useState('');
@@ -93,6 +95,7 @@ export function Judge({
             position,
             type: 'judged',
             outcome,
+            piece,
             defects: outcome === 'good' ? [] : marks,
             note,
             ...photos,
@@ -106,6 +109,24 @@ export function Judge({
         <h1 className="text-[clamp(2rem,4.4vw,3rem)] font-extrabold">
           How did {pieces === 1 ? 'it' : `piece ${piece}`} come out?
         </h1>
+        {among.length > 1 && (
+          <fieldset className="mt-4">
+            <legend className="text-xl text-soft">Which of those in hand?</legend>
+            <div className="mt-2 flex flex-wrap gap-3">
+              {among.map((one) => (
+                <button
+                  key={one}
+                  type="button"
+                  aria-pressed={one === piece}
+                  onClick={() => setPiece(one)}
+                  className={`min-h-14 min-w-14 border-2 text-2xl font-extrabold ${one === piece ? 'border-ink bg-ink text-ground' : 'border-rule hover:bg-shade'}`}
+                >
+                  {one}
+                </button>
+              ))}
+            </div>
+          </fieldset>
+        )}
         <div className="mt-5 grid max-w-5xl grid-cols-3 gap-4">
           {OUTCOMES.map(([id, text, key, look]) => (
             <button

@@ -1,9 +1,10 @@
 import { useId } from 'react';
-import type { Part } from '../api/client';
+import type { Part, Schemas } from '../api/client';
 import { Worn } from '../artwork/Worn';
 import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
 import { scaleLabel, useSize } from '../parts/useSize';
+import { AllSheets } from './AllSheets';
 import { CarrierCard } from './CarrierCard';
 import { DriverCard } from './DriverCard';
 import { LoadDrawing } from './LoadDrawing';
@@ -18,16 +19,18 @@ const BELOW = 46;
 const LABEL = {
   assembly: 'Put together',
   sheets: 'Its sheets',
-  sheet: 'The sheet',
+  sheet: 'The picture on a sheet',
+  all: 'All sheets',
   carrier: 'Its carrier',
   printer: 'Into the printer',
 } as const;
 
 /** A job's sheets: as they come out, how they go in, and what is done for them before. */
-export function SheetStage({ view, handle }: { view: Part; handle: JobHandle }) {
+export function SheetStage({ view, work, handle }: { view: Part; work: Schemas['WorkView']; handle: JobHandle }) {
   const { sheet, tiling, carrier, loading, driver } = view.plan;
   const views = [
     ...(tiling === null ? (['sheet'] as const) : (['assembly', 'sheets'] as const)),
+    ...(work.on.length > 0 && view.whole.quantity > 1 ? (['all'] as const) : []),
     ...(carrier === null ? [] : (['carrier'] as const)),
     ...(loading === null ? [] : (['printer'] as const)),
   ];
@@ -53,6 +56,7 @@ export function SheetStage({ view, handle }: { view: Part; handle: JobHandle }) 
       )}
       <div className="min-h-0 flex-1 overflow-auto">
         {shown === 'sheet' && <OneSheet view={view} />}
+        {shown === 'all' && <AllSheets work={work} />}
         {shown === 'assembly' && tiling !== null && <Assembly view={view} tiling={tiling} handle={handle} />}
         {shown === 'sheets' && tiling !== null && <TileSheets view={view} tiling={tiling} />}
         {shown === 'carrier' && carrier !== null && (
@@ -84,7 +88,7 @@ export function SheetStage({ view, handle }: { view: Part; handle: JobHandle }) 
 /** The sheet as it comes out of the printer, print side up, to scale. */
 function OneSheet({ view }: { view: Part }) {
   const { sheet, label } = view.plan;
-  const { id, quantity } = view.whole;
+  const { id } = view.whole;
   const format = useFormat();
   const dull = useId();
   const onSheet = view.plan.look?.appearances.find((one) => one.id === 'sheet');
@@ -134,7 +138,7 @@ function OneSheet({ view }: { view: Part }) {
             ))}
           </svg>
           <p className="absolute inset-x-0 text-center text-sm text-soft" style={{ top: ABOVE + h * scale + 6 }}>
-            {format.bareLength(w)} × {format.length(h)}, print side up. Print {quantity}.{' '}
+            {format.bareLength(w)} × {format.length(h)}, print side up.{' '}
             {sheet.mirrored ? 'The picture reads backwards here, and right on the piece.' : 'The picture reads right.'}{' '}
             {onSheet?.words} {sheet.apart && 'Its cut line is printed on a page of its own, on plain paper.'}
           </p>

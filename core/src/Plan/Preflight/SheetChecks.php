@@ -178,26 +178,6 @@ final readonly class SheetChecks
     }
 
     /** @return list<Check> */
-    private function stock(Medium $medium): array
-    {
-        $checks = [];
-        $there = $this->setup->shelf->paper->sheets[$medium->id] ?? null;
-        $wanted = $this->setup->job->quantity * count($this->setup->tiling->sheets ?? [1]);
-        if (null !== $there && $there < $wanted) {
-            $checks[] = Check::found(
-                'sheet.stock',
-                Stage::Print,
-                Severity::Warn,
-                'medium',
-                Phrase::of(sprintf('The shelf has %d of these; one picture a sheet it wants %d.', $there, $wanted)),
-                Phrase::of('Put several on a sheet on the page “Sheets”, or get more.'),
-            );
-        }
-
-        return $checks;
-    }
-
-    /** @return list<Check> */
     private function drying(): array
     {
         $setup = $this->setup;
@@ -269,7 +249,6 @@ final readonly class SheetChecks
                 Phrase::of('Open the flap at the back, if there is one, and enter it as a tray.'),
             );
         }
-        array_push($checks, ...$this->stock($medium));
 
         return $checks;
     }

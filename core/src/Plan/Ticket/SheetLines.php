@@ -60,7 +60,7 @@ final readonly class SheetLines
                         $this->setup->printSide($medium),
                         count($this->setup->tiling->sheets),
                     ),
-                    default => sprintf('Print side: %s. One picture a sheet.', $this->setup->printSide($medium)),
+                    default => sprintf('Print side: %s.', $this->setup->printSide($medium)),
                 },
             ),
             'medium.print-side',

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Sheet\Gang;
 
+use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Rect;
-use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Sheet\SheetLayout;
 
 /**
@@ -14,11 +14,11 @@ use Wubbin\Core\Sheet\SheetLayout;
  */
 final readonly class Gang
 {
-    /** Steps that lengths are counted in between boxes: a twentieth of a millimetre is finer than any cut. */
-    private const STEPS_A_MM = 20;
+    /** Outlines of one kind never fill more of a sheet, the gaps between them off (assumed). */
+    private const DENSEST = 0.85;
 
-    /** Cells of the raster that outlines are laid on: 1 mm, or so many across a large sheet. */
-    private const CELLS_ACROSS = 260.0;
+    /** A sheet that is filled without a search is filled on cells so many times as wide. */
+    private const COARSER = 2.0;
 
     /**
      * @param list<GangSheet> $sheets
@@ -36,17 +36,17 @@ final readonly class Gang
         $pinned = $order->pinnedSheets();
         $grounds = self::grounds($order, $pinned);
         $boxes = Packer::pack(
-            self::byBoxes($order, $grounds),
+            GangFilling::byBoxes($order, $grounds),
             $order->counts(),
             $seed,
             static fn(int $tried, int $sheets): bool => $goOn($tried, $sheets, 0),
         );
-        $laid = self::laid($boxes, $order, $grounds, 1.0 / self::STEPS_A_MM);
+        $laid = self::laid($boxes, $order, $grounds, 1.0 / GangFilling::STEPS_A_MM);
         $nested = false;
         if ($order->couldNest() && count($boxes) > 1) {
-            $cell = self::cellMm($order);
+            $cell = GangFilling::cellMm($order);
             $outlines = Packer::pack(
-                self::byOutlines($order, $grounds, $cell),
+                GangFilling::byOutlines($order, $grounds, $cell),
                 $order->counts(),
                 $seed,
                 static fn(int $tried, int $sheets): bool => $goOn($tried, $sheets, 1),
@@ -55,37 +55,80 @@ final readonly class Gang
             $laid = $nested ? self::laid($outlines, $order, $grounds, $cell) : $laid;
         }
         $laid = self::withSpare($laid, $order, $nested || $order->couldNest());
-        $gap = $order->gap->mm;
         $sheets = [];
         foreach ($laid as [$paper, $places]) {
             // A sheet that is there once and was not needed is no sheet of this gang.
             if ([] !== $places) {
-                $taken = [
-                    ...$paper->blocked,
-                    ...array_map(static fn(GangPlace $place): Rect => $place->rect->grown($gap), $places),
-                ];
-                $area = array_sum(
-                    array_map(
-                        static fn(GangPlace $place): float => self::piece($order, $place->piece)->areaMm2(),
-                        $places,
-                    ),
-                );
-                $bar = SheetLayout::secondBar($paper->room, $taken);
-                // What is kept of a sheet has nothing printed on it.
-                $sheets[] = new GangSheet(
-                    $paper,
-                    $places,
-                    $area / $paper->room->size->areaMm2(),
-                    Leftovers::fromRoom(
-                        $paper->room,
-                        null === $bar ? $taken : [...$taken, SheetLayout::roomOfBar($bar)],
-                    ),
-                    $bar,
-                );
+                $sheets[] = self::sheet($order, $paper, $places);
             }
         }
 
         return new self($sheets, $order->byId, $nested);
+    }
+
+    /**
+     * A whole sheet filled with as many of the order's first piece as fit on it: by outlines where that is more.
+     *
+     * @throws BadRecord where not even one does
+     */
+    public static function full(GangOrder $order): GangSheet
+    {
+        $boxes = GangFilling::byBoxes($order, []);
+        $best = self::fullest($boxes, $order, $boxes->rules());
+        $unit = 1.0 / GangFilling::STEPS_A_MM;
+        $most = (self::DENSEST * $order->paper->room->size->areaMm2()) / $order->pieces[0]->areaMm2();
+        if ($order->couldNest() && count($best->spots) < min($order->pieces[0]->count, (int) $most)) {
+            $cell = self::COARSER * GangFilling::cellMm($order);
+            $nested = self::fullest(GangFilling::byOutlines($order, [], $cell), $order, 1);
+            [$best, $unit] = count($nested->spots) > count($best->spots) ? [$nested, $cell] : [$best, $unit];
+        }
+
+        if ([] === $best->spots) {
+            throw BadRecord::at(
+                'pieces',
+                sprintf('“%s” has no place beside what is taped on.', $order->pieces[0]->label),
+            );
+        }
+
+        return self::sheet($order, $order->paper, self::places($best->spots, $order->pieces, $order->paper, $unit));
+    }
+
+    private static function fullest(Filling $filling, GangOrder $order, int $rules): Packed
+    {
+        $best = new Packed(0, [], 0);
+        for ($rule = 0; $rule < $rules; ++$rule) {
+            $pool = [$order->pieces[0]->count];
+            $filled = $filling->fill($pool, [0], $rule, 0);
+            $best = count($filled->spots) > count($best->spots) ? $filled : $best;
+        }
+
+        return $best;
+    }
+
+    /** @param list<GangPlace> $places */
+    private static function sheet(GangOrder $order, GangPaper $paper, array $places): GangSheet
+    {
+        $gap = $order->gap->mm;
+        $taken = [
+            ...$paper->blocked,
+            ...array_map(static fn(GangPlace $place): Rect => $place->rect->grown($gap), $places),
+        ];
+        $area = array_sum(
+            array_map(
+                static fn(GangPlace $place): float => GangFilling::piece($order, $place->piece)->areaMm2(),
+                $places,
+            ),
+        );
+        $bar = SheetLayout::secondBar($paper->room, $taken);
+
+        // What is kept of a sheet has nothing printed on it.
+        return new GangSheet(
+            $paper,
+            $places,
+            $area / $paper->room->size->areaMm2(),
+            Leftovers::fromRoom($paper->room, null === $bar ? $taken : [...$taken, SheetLayout::roomOfBar($bar)]),
+            $bar,
+        );
     }
 
     /** How many whole sheets it takes. */
@@ -137,104 +180,6 @@ final readonly class Gang
         }
 
         return $grounds;
-    }
-
-    /** @param list<array{GangPaper, list<GangPlace>}> $grounds */
-    private static function byBoxes(GangOrder $order, array $grounds, bool $spare = false): RectFilling
-    {
-        $gap = $order->gap->mm;
-        $sheet = static fn(Size $room): array => [
-            (int) floor(($room->widthMm + $gap) * self::STEPS_A_MM + 1e-6),
-            (int) floor(($room->heightMm + $gap) * self::STEPS_A_MM + 1e-6),
-        ];
-        $down = static fn(float $mm): int => (int) floor($mm * self::STEPS_A_MM + 1e-6);
-        $up = static fn(float $mm): int => (int) ceil($mm * self::STEPS_A_MM - 1e-6);
-        $edges = static fn(Rect $rect, Rect $room): array => [
-            max(0, $down($rect->xMm - $room->xMm)),
-            max(0, $down($rect->yMm - $room->yMm)),
-            $up($rect->right() + $gap - $room->xMm),
-            $up($rect->bottom() + $gap - $room->yMm),
-        ];
-        // The gap is added to every piece on two sides, and to the sheet once.
-        $kinds = array_map(
-            static fn(GangPiece $piece): array => [
-                $up($piece->size->widthMm + $gap),
-                $up($piece->size->heightMm + $gap),
-                $piece->turns,
-            ],
-            $spare ? $order->spare : $order->pieces,
-        );
-        $single = [];
-        foreach ($grounds as [$paper, $places]) {
-            $room = $paper->room;
-            $taken = array_map(static fn(GangPlace $place): array => $edges($place->rect, $room), $places);
-            $single[] = [
-                ...$sheet($room->size),
-                [...$taken, ...array_map(static fn(Rect $rect): array => $edges($rect, $room), $paper->blocked)],
-            ];
-        }
-        $blocked = array_map(
-            static fn(Rect $rect): array => $edges($rect, $order->paper->room),
-            $order->paper->blocked,
-        );
-
-        [$width, $height] = $sheet($order->paper->room->size);
-
-        return new RectFilling($kinds, $width, $height, grounds: $single, blocked: $blocked);
-    }
-
-    /** @param list<array{GangPaper, list<GangPlace>}> $grounds */
-    private static function byOutlines(
-        GangOrder $order,
-        array $grounds,
-        float $cell,
-        bool $spare = false,
-    ): OutlineFilling {
-        $gap = $order->gap->mm;
-        $sheet = static fn(Size $room): array => [
-            (int) floor(($room->widthMm + $gap) / $cell + 1e-6),
-            (int) floor(($room->heightMm + $gap) / $cell + 1e-6),
-        ];
-        $points = static fn(GangPiece $piece): array => array_map(
-            static fn(array $p): array => [$p[0] / $cell, $p[1] / $cell],
-            $piece->outline,
-        );
-        $kinds = array_map(
-            static fn(GangPiece $piece): array => [$points($piece), $piece->turns],
-            $spare ? $order->spare : $order->pieces,
-        );
-        $blocked = static fn(GangPaper $paper): array => array_map(
-            static fn(Rect $rect): array => self::lying(
-                Rect::at(0.0, 0.0, Size::mm($rect->size->widthMm / $cell, $rect->size->heightMm / $cell))->corners(),
-                $rect,
-                $paper->room,
-                $cell,
-            ),
-            $paper->blocked,
-        );
-        $single = [];
-        foreach ($grounds as [$paper, $places]) {
-            $taken = [];
-            foreach ($places as $place) {
-                $outline = $points(self::piece($order, $place->piece));
-                for ($turn = 0; $turn < $place->quarters; ++$turn) {
-                    $outline = Silhouette::turned($outline);
-                }
-                $taken[] = self::lying($outline, $place->rect, $paper->room, $cell);
-            }
-            $single[] = [...$sheet($paper->room->size), [...$taken, ...$blocked($paper)]];
-        }
-
-        [$width, $height] = $sheet($order->paper->room->size);
-
-        return new OutlineFilling(
-            $kinds,
-            $width,
-            $height,
-            grow: $gap / 2.0 / $cell,
-            grounds: $single,
-            blocked: $blocked($order->paper),
-        );
     }
 
     /**
@@ -301,8 +246,8 @@ final readonly class Gang
             return $laid;
         }
         [$filling, $unit] = $nested
-            ? [self::byOutlines($order, $laid, self::cellMm($order), true), self::cellMm($order)]
-            : [self::byBoxes($order, $laid, true), 1.0 / self::STEPS_A_MM];
+            ? [GangFilling::byOutlines($order, $laid, GangFilling::cellMm($order), true), GangFilling::cellMm($order)]
+            : [GangFilling::byBoxes($order, $laid, true), 1.0 / GangFilling::STEPS_A_MM];
         $areas = $filling->areas();
         foreach ($laid as $at => [$paper, $places]) {
             if ([] !== $places) {
@@ -317,41 +262,5 @@ final readonly class Gang
         }
 
         return $laid;
-    }
-
-    private static function piece(GangOrder $order, string $id): GangPiece
-    {
-        foreach ($order->spare as $piece) {
-            if ($piece->id === $id) {
-                return $piece;
-            }
-        }
-
-        return $order->byId[$id];
-    }
-
-    private static function cellMm(GangOrder $order): float
-    {
-        return max(1.0, sqrt($order->paper->room->size->areaMm2()) / self::CELLS_ACROSS);
-    }
-
-    /**
-     * An outline with the place of its box, in cells of the room.
-     *
-     * @param non-empty-list<array{float, float}> $outline in cells from its box
-     *
-     * @return array{non-empty-list<array{float, float}>, int, int}
-     */
-    private static function lying(array $outline, Rect $rect, Rect $room, float $cell): array
-    {
-        [$x, $y] = [max(0.0, ($rect->xMm - $room->xMm) / $cell), max(0.0, ($rect->yMm - $room->yMm) / $cell)];
-        // Placed by hand it may lie between two cells.
-        [$dx, $dy] = [$x - floor($x), $y - floor($y)];
-
-        return [
-            array_map(static fn(array $p): array => [$p[0] + $dx, $p[1] + $dy], $outline),
-            (int) floor($x),
-            (int) floor($y),
-        ];
     }
 }

@@ -40,6 +40,12 @@ final readonly class GangPiece
         return new self($this->id, $this->label, $this->size, $this->count, false, $this->outline);
     }
 
+    /** So many of it. */
+    public function counting(int $count): self
+    {
+        return new self($this->id, $this->label, $this->size, $count, $this->turns, $this->outline);
+    }
+
     public function areaMm2(): float
     {
         return abs(Contour::area($this->outline));

@@ -23,4 +23,19 @@ final readonly class GangSheet
         public array $offcuts,
         public ?SheetMark $bar,
     ) {}
+
+    /** The same with another piece of the same outline in all its places. */
+    public function of(string $piece): self
+    {
+        return new self(
+            $this->paper,
+            array_map(
+                static fn(GangPlace $place): GangPlace => new GangPlace($piece, $place->rect, $place->quarters),
+                $this->places,
+            ),
+            $this->filled,
+            $this->offcuts,
+            $this->bar,
+        );
+    }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Wubbin\Day;
+namespace Wubbin\Shelf;
 
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Storage\Documents;

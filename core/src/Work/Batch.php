@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Work;
+
+use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Plan\Step;
+use Wubbin\Core\Route\StepKind;
+
+/** What a step takes when it is done to so many in one go. */
+final readonly class Batch
+{
+    /** Heat that hands and a machine give together. */
+    private const HEATED = [StepKind::Prepress, StepKind::Tack, StepKind::Heat, StepKind::Fuse];
+
+    /**
+     * @param int $handsS seconds of hands
+     * @param int $aloneS that it goes on for without them
+     */
+    private function __construct(
+        public int $handsS,
+        public int $aloneS,
+        public ?string $machine,
+        public ?float $celsius,
+        public ?Place $place,
+    ) {}
+
+    /**
+     * A clock runs once for all that lie under the same heat, or wait together; hands take one after another.
+     *
+     * @param int<1, max> $count
+     */
+    public static function of(Step $step, int $count, Plan $plan): self
+    {
+        $transfer = $plan->transfers[$step->transfer];
+        $time = $step->time->hands;
+        $heated = in_array($step->kind, self::HEATED, true);
+        $hands = (int) ceil($step->time->timed ? $time->eachS : $time->hands($count));
+
+        return match (true) {
+            $step->kind->waits() => new self(0, $hands, null, null, self::placeOf($step->kind)),
+            StepKind::Print === $step->kind => new self(
+                $hands,
+                (int) ceil($count * $time->aloneS),
+                $transfer->marking?->label,
+                null,
+                null,
+            ),
+            $heated => new self($hands, 0, $transfer->heatLabel, $transfer->heatC, null),
+            default => new self($hands, (int) ceil($time->aloneS), null, null, null),
+        };
+    }
+
+    public static function placeOf(StepKind $kind): ?Place
+    {
+        return match ($kind) {
+            StepKind::Dry, StepKind::Wait => Place::Rack,
+            StepKind::Cool => Place::Shelf,
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Work;
+
+use Wubbin\Core\Blank\Shape;
+use Wubbin\Core\Measure\Size;
+use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Plan\Step;
+use Wubbin\Core\Plan\TransferPlan;
+use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Route\Scope;
+use Wubbin\Core\Route\StepKind;
+
+/** A round of work on pieces that are all alike: what is done to each of them, and what closes it. */
+final readonly class Round
+{
+    /** What a blank is made ready by: none of it waits for its picture. */
+    private const BLANK = [StepKind::Sand, StepKind::Clean, StepKind::Ready, StepKind::Prepress];
+
+    /**
+     * @param list<Chain> $chains
+     * @param list<Step> $closing
+     * @param int<1, max> $lot pieces that are worked on together
+     * @param int<1, max> $plate pieces that go under the heat at once
+     * @param int $join step from which on picture and piece are one thing, counted from 0
+     */
+    private function __construct(
+        public array $chains,
+        public array $closing,
+        public int $lot,
+        public int $plate,
+        public int $join,
+    ) {}
+
+    /** @param list<Step> $steps of a round of the plan */
+    public static function of(array $steps, Plan $plan, Places $places): self
+    {
+        $on = static fn(Scope $scope): array => array_values(
+            array_filter($steps, static fn(Step $step): bool => $scope === $step->scope),
+        );
+        $pieces = $on(Scope::EachPiece);
+        $heat = $plan->transfers[$pieces[0]->transfer ?? 0];
+        $chains = Chain::all($pieces, $heat->peelWord);
+        $room = self::room($chains, $places);
+        $plate = max(1, min(self::underHeat($heat), $room));
+        $join = 0;
+        foreach ($pieces as $n => $step) {
+            if (!$step->kind->concernsSheet() && !in_array($step->kind, self::BLANK, true)) {
+                break;
+            }
+            $join = $n + 1;
+        }
+
+        return new self(
+            $chains,
+            $on(Scope::OnceAfter),
+            // Whole plates: what is pressed together stays together.
+            max(1, intdiv($room, $plate) * $plate),
+            $plate,
+            $join,
+        );
+    }
+
+    /**
+     * So many pieces, as batches that are alike: a step, how many pieces, how often.
+     *
+     * @param int<0, max> $pieces
+     *
+     * @return \Generator<array{Step, int<1, max>, int<1, max>}>
+     */
+    public function batches(int $pieces): \Generator
+    {
+        foreach ($this->chains as $chain) {
+            foreach (self::split($pieces, $this->size($chain)) as [$size, $times]) {
+                foreach ($chain->steps as $step) {
+                    yield [$step, $size, $times];
+                }
+            }
+        }
+        foreach ($this->closing as $step) {
+            yield [$step, 1, 1];
+        }
+    }
+
+    /**
+     * How many of the pieces a chain takes at once.
+     *
+     * @return int<1, max>
+     */
+    public function size(Chain $chain): int
+    {
+        return match (true) {
+            $chain->atHeat => $this->plate,
+            $chain->first => Places::SESSION,
+            default => $this->lot,
+        };
+    }
+
+    /**
+     * So many in batches of a size: whole ones, and what remains.
+     *
+     * @param int<0, max> $count
+     * @param int<1, max> $size
+     *
+     * @return list<array{int<1, max>, int<1, max>}> size, and how many of it
+     */
+    public static function split(int $count, int $size): array
+    {
+        $all = [];
+        [$whole, $rest] = [intdiv($count, $size), $count % $size];
+        if ($whole > 0) {
+            $all[] = [$size, $whole];
+        }
+        if ($rest > 0) {
+            $all[] = [$rest, 1];
+        }
+
+        return $all;
+    }
+
+    /**
+     * As many as there is room for wherever they wait.
+     *
+     * @param list<Chain> $chains
+     */
+    private static function room(array $chains, Places $places): int
+    {
+        $room = Places::TABLE;
+        foreach ($chains as $chain) {
+            foreach ($chain->steps as $step) {
+                $room = match (Batch::placeOf($step->kind)) {
+                    Place::Rack => min($room, $places->rack),
+                    Place::Shelf => min($room, $places->shelf),
+                    null => $room,
+                };
+            }
+        }
+
+        return $room;
+    }
+
+    /** How many blanks lie under a plate at once: flat ones only, each as it is, where the plate need not be moved. */
+    private static function underHeat(TransferPlan $transfer): int
+    {
+        $flat = Shape::Garment !== $transfer->size->shape && null === $transfer->size->diameterMm;
+        $stands =
+            HeatKind::FlatPress === $transfer->heat ||
+            (HeatKind::Iron === $transfer->heat && count($transfer->coverage->places ?? [1]) <= 1);
+
+        return $flat && $stands && null !== $transfer->plate
+            ? $transfer->plate->holds(Size::mm($transfer->size->widthMm, $transfer->size->heightMm), 0.0)
+            : 1;
+    }
+}
