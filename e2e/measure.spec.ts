@@ -87,8 +87,8 @@ test('a tapered mug: bent on the drawing, turned, on its sheet, with a template'
 
   const template = await page.request.get('/api/jobs/tasting-cups/template.pdf');
   expect((await template.body()).toString('latin1', 0, 5)).toBe('%PDF-');
-  await page.getByRole('button', { name: 'Make the sheet (PDF)' }).click();
-  await expect(page.getByText(/Sheet made, plan/)).toBeVisible();
+  await page.getByRole('button', { name: 'Make the sheets (PDF)' }).click();
+  await expect(page.getByText(/Sheets? made, plan/)).toBeVisible();
   await page.keyboard.press('2');
   await expect(page.getByRole('img', { name: /The sheet, print side up/ }).locator('image')).toHaveAttribute(
     'href',

@@ -29,11 +29,14 @@ test('a front and a back go through one job: places, sheets, bench', async ({ pa
 
   await page.getByRole('button', { name: 'To the bench' }).click();
   await page.getByRole('button', { name: 'Begin' }).click();
-  await expect(page.locator('main > header')).toContainText('Front');
+  await expect(page.locator('main > header')).toContainText('2 sheets');
   await page.keyboard.press('Space');
   await expect(page.getByRole('heading', { name: 'Look at the print' })).toBeVisible();
   await page.keyboard.press('Space');
-  await expect(page.locator('main > header')).toContainText('Back');
+  await expect(page.getByRole('heading', { name: 'Let the ink dry.' })).toBeVisible();
+  // The back is cut with its own outline, and waits for the same ink.
+  const next = page.getByRole('region', { name: 'Other clocks and pieces' });
+  await expect(next).toContainText('make ready');
 });
 
 test('two pictures that meet are stopped, moved or laid over, put into order and taken off again', async ({ page }) => {
