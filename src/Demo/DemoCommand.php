@@ -191,7 +191,8 @@ final class DemoCommand extends Command
 
     private function rememberPastRun(string $jobId, \DateTimeImmutable $at): void
     {
-        $job = $this->jobs->find($jobId)->job();
+        $stored = $this->jobs->find($jobId);
+        $job = $stored->job();
         $plan = $this->jobs->plan($job)->alike();
         $pieces = count(self::PAST);
         $sequence = BenchSequence::fromTasks(Work::of($plan, $this->jobs->places(), [$pieces])->tasks());
@@ -205,6 +206,7 @@ final class DemoCommand extends Command
             $document,
             $sequence,
             SessionUse::of($job, $plan, $pieces, $this->jobs->pictures($job), $this->jobs->catalogue()),
+            $stored->revision,
             $pieces,
             $this->clock->now(),
         );

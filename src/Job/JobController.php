@@ -203,7 +203,7 @@ final readonly class JobController
             ),
             $this->clock->now(),
         );
-        $this->viewOr422($stored);
+        $view = $this->viewOr422($stored);
         try {
             $this->entities->flush();
         } catch (OptimisticLockException) {
@@ -211,7 +211,7 @@ final readonly class JobController
             throw $this->changedElsewhere($this->jobs->find($id));
         }
 
-        return new JsonResponse($this->jobs->view($stored));
+        return new JsonResponse($view->stored($stored->revision));
     }
 
     /** Only what was found can be set aside. */

@@ -35,4 +35,18 @@ final readonly class JobView
         public array $artworks,
         public ?PrintedView $printed,
     ) {}
+
+    /** The same once it is stored: nothing of it is planned again. */
+    public function stored(int $revision): self
+    {
+        return new self(
+            $revision,
+            $this->archived,
+            $this->job,
+            $this->plan,
+            $this->work,
+            $this->artworks,
+            $this->printed,
+        );
+    }
 }

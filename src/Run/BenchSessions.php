@@ -53,7 +53,8 @@ final readonly class BenchSessions
         if (null !== $known) {
             return $known;
         }
-        $job = $this->jobs->find($jobId)->job();
+        $stored = $this->jobs->find($jobId);
+        $job = $stored->job();
         $plan = $this->jobs->plan($job);
         if (!$plan->ready()) {
             throw InvalidInput::field('run', 'The checks of this job are not all settled yet.');
@@ -85,6 +86,7 @@ final readonly class BenchSessions
                 $this->jobs->pictures($job),
                 $this->jobs->catalogue(),
             ),
+            $stored->revision,
             $pieces,
             $this->clock->now(),
         );
@@ -104,22 +106,25 @@ final readonly class BenchSessions
      * Stores a press at the instant the server takes it, or so long ago as it had to wait for the network. One that was
      * stored before is not stored again.
      *
+     * @return array{StoredRun, BenchState} the session, and where it stands now
+     *
      * @throws Refusal when the session has moved on meanwhile, or a field is wrong
      */
-    public function press(string $id, Press $press): StoredRun
+    public function press(string $id, Press $press): array
     {
-        return $this->turn->take(function () use ($id, $press): StoredRun {
+        return $this->turn->take(function () use ($id, $press): array {
             $run = $this->find($id);
-            if (null === $this->entities->getRepository(StoredEvent::class)->findOneBy(['press' => $press->id])) {
-                $this->take($run, $press);
-                $this->entities->flush();
+            if (null !== $this->entities->getRepository(StoredEvent::class)->findOneBy(['press' => $press->id])) {
+                return [$run, $this->state($run)];
             }
+            $state = $this->take($run, $press);
+            $this->entities->flush();
 
-            return $run;
+            return [$run, $state];
         });
     }
 
-    private function take(StoredRun $run, Press $press): void
+    private function take(StoredRun $run, Press $press): BenchState
     {
         $sequence = $run->sequence();
         $history = $run->history();
@@ -142,10 +147,14 @@ final readonly class BenchSessions
                 ? null
                 : ['press_c' => $press->press_c, 'probe_c' => $press->probe_c];
         $run->events->add(new StoredEvent($press->id, $run, $piece, $event, $reading));
-        $state = BenchState::fromEvents($sequence, [...$history, $event]);
+        // An undone press has to be taken out of those before it.
+        $state =
+            EventType::Undone === $event->type
+                ? BenchState::fromEvents($sequence, [...$history, $event])
+                : $before->and($event);
         $run->finish($state->finished() ? $event->at : null);
         if (null === $piece) {
-            return;
+            return $state;
         }
         $outcome = $state->outcomes()[$number] ?? null;
         if ($outcome !== $piece->outcome) {
@@ -156,6 +165,8 @@ final readonly class BenchSessions
             $this->stock->of($run);
             $this->log->learn($run, $state);
         }
+
+        return $state;
     }
 
     /** @return list<HandView> of all sessions under way, what needs hands next in front */
@@ -190,10 +201,14 @@ final readonly class BenchSessions
     public function stale(StoredRun $run): bool
     {
         try {
-            $plan = $this->jobs->plan($this->jobs->find($run->job)->job());
+            $stored = $this->jobs->find($run->job);
         } catch (NotFound) {
             return true;
         }
+        if ($stored->revision === $run->revision) {
+            return false;
+        }
+        $plan = $this->jobs->plan($stored->job());
 
         return !in_array(
             $run->plan,

@@ -14,6 +14,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Contract\Answer;
 use Wubbin\Contract\Body;
 use Wubbin\Contract\Refused;
+use Wubbin\Core\Run\BenchState;
 use Wubbin\Http\JsonBody;
 use Wubbin\Session\StoredPiece;
 use Wubbin\Session\StoredRun;
@@ -78,7 +79,9 @@ final readonly class RunController
     {
         $new = NewRun::fromRecord(JsonBody::fromRequest($request));
 
-        return $this->view($this->sessions->begin($new->id, $job, $new->pieces, $new->share), 201);
+        $run = $this->sessions->begin($new->id, $job, $new->pieces, $new->share);
+
+        return $this->view($run, $this->sessions->state($run), 201);
     }
 
     #[Route('/api/runs/{id}', methods: ['GET'])]
@@ -92,7 +95,9 @@ final readonly class RunController
     ]
     public function get(string $id): JsonResponse
     {
-        return $this->view($this->sessions->find($id));
+        $run = $this->sessions->find($id);
+
+        return $this->view($run, $this->sessions->state($run));
     }
 
     #[Route('/api/runs/{id}/presses', methods: ['POST'])]
@@ -111,7 +116,7 @@ final readonly class RunController
     ]
     public function press(string $id, Request $request): JsonResponse
     {
-        return $this->view($this->sessions->press($id, Press::fromRecord(JsonBody::fromRequest($request))));
+        return $this->view(...$this->sessions->press($id, Press::fromRecord(JsonBody::fromRequest($request))));
     }
 
     #[Route('/api/bench', methods: ['GET'])]
@@ -150,10 +155,10 @@ final readonly class RunController
         return new JsonResponse(['hands' => $this->sessions->bench(), 'now' => Instant::write($this->clock->now())]);
     }
 
-    private function view(StoredRun $run, int $status = 200): JsonResponse
+    private function view(StoredRun $run, BenchState $state, int $status = 200): JsonResponse
     {
         return new JsonResponse(
-            RunView::fromRun($run, $this->sessions->state($run), $this->sessions->stale($run), $this->clock->now()),
+            RunView::fromRun($run, $state, $this->sessions->stale($run), $this->clock->now()),
             $status,
         );
     }

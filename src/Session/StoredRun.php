@@ -43,6 +43,7 @@ class StoredRun
      * @param array<string, mixed> $document the plan
      * @param list<array<string, mixed>> $sequence
      * @param array<string, mixed>|null $uses what its pieces use; unknown of sessions that were begun long ago
+     * @param int|null $revision of the job; unknown likewise
      */
     private function __construct(
         #[ORM\Id, ORM\Column(length: 64)] public readonly string $id,
@@ -52,6 +53,7 @@ class StoredRun
         #[ORM\Column(type: 'json')] public readonly array $document,
         #[ORM\Column(type: 'json')] private readonly array $sequence,
         #[ORM\Column(type: 'json', nullable: true)] private readonly ?array $uses,
+        #[ORM\Column(nullable: true)] public readonly ?int $revision,
         \DateTimeImmutable $now,
     ) {
         $this->created = Instant::write($now);
@@ -71,6 +73,7 @@ class StoredRun
         array $document,
         BenchSequence $sequence,
         SessionUse $uses,
+        int $revision,
         int $pieces,
         \DateTimeImmutable $now,
     ): self {
@@ -82,6 +85,7 @@ class StoredRun
             $document,
             array_map(self::written(...), $sequence->steps),
             self::written($uses),
+            $revision,
             $now,
         );
         for ($number = 1; $number <= $pieces; ++$number) {

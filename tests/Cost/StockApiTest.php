@@ -184,6 +184,29 @@ final class StockApiTest extends ShopTestCase
         self::assertSame(10.0, $this->item($this->stock(), self::FILM)->number('level'));
     }
 
+    /** A session uses what it was begun with, whatever becomes of its job meanwhile. */
+    public function testAJobThatIsEditedMeanwhileChangesNothingOfWhatASessionUses(): void
+    {
+        $this->moved('counted', '10');
+        $this->moved('counted', '4', item: self::SHIRT);
+        $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'run', 'pieces' => 2]), 201);
+        $revision = $this->read($this->ask('GET', '/api/jobs/crew'))->integer('revision');
+        $this->read(
+            $this->ask('PATCH', '/api/jobs/crew', [
+                'revision' => $revision,
+                'changes' => ['size' => 'XL', 'width' => '60 mm', 'name' => 'Else'],
+            ]),
+        );
+        $this->read($this->judgedFirst('good'));
+        self::assertSame(
+            [9.0, 3.0],
+            [
+                $this->item($this->stock(), self::FILM)->number('level'),
+                $this->item($this->stock(), self::SHIRT)->number('level'),
+            ],
+        );
+    }
+
     /** What was counted between two pieces is true: only the second is taken from it. */
     public function testACountBetweenTwoPieces(): void
     {

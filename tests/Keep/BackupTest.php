@@ -203,6 +203,7 @@ final class BackupTest extends ShopTestCase
         $shop = $this->service(Connection::class);
         $shop->executeStatement('DROP TABLE removed');
         $shop->executeStatement('ALTER TABLE run DROP COLUMN uses');
+        $shop->executeStatement('ALTER TABLE run DROP COLUMN revision');
         $shop->executeStatement(
             "DELETE FROM doctrine_migration_versions WHERE version LIKE '%Version8' OR version LIKE '%Version9'",
         );
@@ -218,7 +219,7 @@ final class BackupTest extends ShopTestCase
         foreach ($before as $what => $row) {
             if (!str_starts_with($what, 'doctrine')) {
                 // What came with a later migration is empty.
-                $now = str_replace(',"uses":null', '', $after[$what]);
+                $now = str_replace([',"uses":null', ',"revision":null'], '', $after[$what]);
                 self::assertSame(str_replace('"a\\/b"', '"' . $mended . '"', $row), $now, $what);
             }
         }

@@ -151,6 +151,43 @@ final class RunApiTest extends ShopTestCase
         self::assertSame('Done before', $detail->records('skipped')[0]->string('reason'));
     }
 
+    /** The front is peeled warm and the back cold: what goes wrong at the back is no mark against the front's way. */
+    public function testAFailureBelongsToThePictureThatWasAtHand(): void
+    {
+        $this->readyJobOnce();
+        $job = $this->read($this->ask('GET', '/api/jobs/crew'));
+        $artwork = $job->records('artworks')[0]->string('sha256');
+        $change = fn(array $changes, int $transfer): Record => $this->read(
+            $this->ask('PATCH', '/api/jobs/crew', [
+                'revision' => $this->read($this->ask('GET', '/api/jobs/crew'))->integer('revision'),
+                'changes' => $changes,
+                'transfer' => $transfer,
+            ]),
+        );
+        $change(['transfer' => 'add'], 0);
+        $change(['artwork' => $artwork, 'finish' => 'gloss'], 1);
+        $run = $this->begin();
+        while ('back' !== $this->sideOf($run)) {
+            $run = $this->step($run);
+        }
+        $this->read($this->press($run, 'judged', ['outcome' => 'spoiled', 'defects' => []]));
+        $entries = new \PDO('sqlite:' . $this->data . '/wubbin.sqlite');
+        $kept = $entries->query('SELECT done FROM log_entry')->fetchColumn();
+        self::assertStringContainsString('"peel":"cold"', is_string($kept) ? $kept : '');
+    }
+
+    /** Of the piece at hand; nothing while sheets are. */
+    private function sideOf(Record $run): string
+    {
+        $step = $this->front($run)->record('step');
+
+        return 'each-piece' === $step->string('scope') &&
+            1 === $step->integer('transfer') &&
+            'cut' !== $step->string('kind')
+            ? 'back'
+            : '';
+    }
+
     public function testTwoPiecesOfTwoSessionsStandOnOneScreen(): void
     {
         $this->begin();

@@ -56,6 +56,15 @@ final class BenchState
         return $state;
     }
 
+    /** Where it stands after one thing more, which is no undoing. */
+    public function and(Event $event): self
+    {
+        $next = clone $this;
+        $next->apply($event);
+
+        return $next;
+    }
+
     private function apply(Event $event): void
     {
         $at = $event->position;

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Wubbin\Core\Tests\Plan;
 
 use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\ProvenanceKind;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnitFormat;
+use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Step;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\StepKind;
@@ -114,6 +117,26 @@ final class StepsTest extends TestCase
         ) {
             self::assertNotSame($id, Orchard::whole(Orchard::edited($changes))->id(), (string) json_encode($changes));
         }
+    }
+
+    /** A sheet that was made still matches where only something else on the shelf has changed. */
+    public function testWhatElseThereIsMakesNoOtherPlan(): void
+    {
+        $all = Orchard::shelf()->toRecord();
+        $of = static fn(array $heat): Plan => Orchard::whole(
+            shelf: Shelf::fromRecord(Record::of(['heat' => $heat] + $all), Orchard::catalogue()),
+        );
+        self::assertIsArray($all['heat']);
+        $iron = array_values(
+            array_filter(
+                $all['heat'],
+                static fn(mixed $one): bool => is_array($one) && 'iron-household' === $one['id'],
+            ),
+        );
+        self::assertCount(1, $iron);
+        [$many, $one] = [$of(array_values($all['heat'])), $of($iron)];
+        self::assertNotEquals($many->transfers[0]->decisions, $one->transfers[0]->decisions, 'there is no other iron');
+        self::assertSame($many->id(), $one->id());
     }
 
     public function testAPlanIsWrittenWithUnitsInItsNames(): void

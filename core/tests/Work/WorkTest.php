@@ -6,8 +6,17 @@ namespace Wubbin\Core\Tests\Work;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Wubbin\Core\Cost\Batch;
+use Wubbin\Core\Cost\Item;
+use Wubbin\Core\Cost\Needs;
+use Wubbin\Core\Cost\SessionUse;
+use Wubbin\Core\Cost\Stuff;
 use Wubbin\Core\Day\Activity;
 use Wubbin\Core\Day\JobActivities;
+use Wubbin\Core\Job\Job;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Run\BenchStep;
@@ -137,26 +146,31 @@ final class WorkTest extends TestCase
     }
 
     /**
-     * Ticket, bench and day: whatever the route, pieces, places, sizes and pictures, the seconds of hands and the
-     * sheets are the same.
+     * Ticket, bench, day, cost and stock: whatever the route, pieces, places, sizes and pictures, the seconds of hands,
+     * the sheets and what is used are the same.
      */
     public function testEverybodyCountsTheSame(): void
     {
-        $random = new \Random\Randomizer(new \Random\Engine\Mt19937(15));
+        $random = new Randomizer(new Mt19937(15));
         $routes = array_keys(Orchard::catalogue()->routes);
         for ($n = 0; $n < 200; ++$n) {
             $route = $routes[$n % count($routes)];
             $quantity = $random->getInt(1, 0 === $n % 5 ? 500 : 60);
-            $job = Orchard::jobOf($route, ['quantity' => $quantity]);
-            if ('light-film' === $route && 0 === $n % 2) {
-                $job = Orchard::layered([[], ['side' => 'back']], ['quantity' => $quantity]);
-            }
+            $job = self::seeded($route, $quantity, $n);
+            $quantity = $job->quantity;
             $plan = Orchard::whole($job);
             $places = new Places($random->getInt(1, 12), $random->getInt(1, 12));
             $work = Work::of($plan, $places);
             $tasks = $work->tasks();
             $hands = $work->handsS();
-            $what = sprintf('%s, %d pieces, rack %d, shelf %d', $route, $quantity, $places->rack, $places->shelf);
+            $what = sprintf(
+                '%d: %s, %d pieces, rack %d, shelf %d',
+                $n,
+                $route,
+                $quantity,
+                $places->rack,
+                $places->shelf,
+            );
             self::assertSame($hands, self::sum($tasks, static fn(Task $task): int => $task->handsS), $what);
             $sequence = BenchSequence::fromTasks($tasks);
             self::assertSame(
@@ -170,12 +184,64 @@ final class WorkTest extends TestCase
                 self::sum($day, static fn(Activity $one): int => $one->hands ? $one->seconds : 0),
                 $what,
             );
+            $batch = Batch::forWork($plan, $work, Orchard::shelf(), Orchard::catalogue());
+            self::assertSame((float) $hands, $batch->handsS, $what);
+            $sheets = $work->sheets->count();
             $printed = self::sum(
                 $tasks,
-                static fn(Task $task): int => in_array($task->step->kind->value, ['print'], true) ? $task->count : 0,
+                static fn(Task $task): int => 'print' === $task->step->kind->value ? $task->count : 0,
             );
-            self::assertContains($printed, [0, $work->sheets->count()], $what);
+            self::assertContains($printed, [0, $sheets], $what . ': printed at the bench');
+            $needs = Needs::forPieces($job, $plan, $quantity, Orchard::pictures(), Orchard::catalogue());
+            self::assertSame((float) $sheets, self::papers($needs->items, $needs->amounts), $what . ': in the cost');
+            if ([] === $plan->shares) {
+                $used = SessionUse::of($job, $plan, $quantity, Orchard::pictures(), Orchard::catalogue())->usedBy(
+                    range(1, $quantity),
+                );
+                self::assertEqualsWithDelta($needs->amounts, $used, 1e-6, $what . ': out of the stock');
+            }
         }
+    }
+
+    /** Some with a picture on either side, some in several sizes, some small so that many lie on a sheet. */
+    private static function seeded(string $route, int $quantity, int $n): Job
+    {
+        $job = Orchard::jobOf($route, ['quantity' => $quantity]);
+        if ('light-film' === $route) {
+            return match (intdiv($n, 12) % 4) {
+                0 => Orchard::layered([[], ['side' => 'back']], ['quantity' => $quantity]),
+                1 => Orchard::edit($job, ['breakdown' => sprintf('%d M, %d S 80 mm, 2 L', $quantity, $quantity)]),
+                2 => Orchard::edit($job, ['width' => '60 mm']),
+                default => $job,
+            };
+        }
+
+        return $job;
+    }
+
+    /**
+     * @param array<string, Item> $items
+     * @param array<string, float> $amounts
+     */
+    private static function papers(array $items, array $amounts): float
+    {
+        $papers = array_filter($items, static fn(Item $item): bool => Stuff::Sheet === $item->stuff);
+
+        return array_sum(array_intersect_key($amounts, $papers));
+    }
+
+    /** A sheet is used with the first of the pieces on it, and given back with the last. */
+    public function testASheetIsUsedOnceForAllThatLieOnIt(): void
+    {
+        $job = Orchard::edit(Orchard::job(['quantity' => 20]), ['width' => '60 mm']);
+        $use = SessionUse::of($job, Orchard::whole($job), 20, Orchard::pictures(), Orchard::catalogue());
+        $film = static fn(int ...$made): float => $use->usedBy(array_values($made))['sheet film-clear-a4'];
+        self::assertSame([0.0, 1.0, 1.0], [$film(), $film(1), $film(1, 2)]);
+        self::assertGreaterThan(1.0, $film(1, 20));
+        $kept = SessionUse::fromRecord(
+            Record::of(json_decode(json_encode($use, \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR)),
+        );
+        self::assertSame($use->usedBy([1, 20]), $kept->usedBy([1, 20]), 'also when it was put away');
     }
 
     /**
