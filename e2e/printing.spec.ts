@@ -29,7 +29,7 @@ test('a sheet goes through the queue: right, then laid in wrong', async ({ page 
   await page.getByLabel('Width').press('Enter');
   await expect(page.getByText(/90 × 60 mm/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Make the sheet (PDF)' }).click();
-  await expect(page.getByText(/Sheet made, plan/)).toBeVisible();
+  await expect(page.getByText(/Sheets? made, plan/)).toBeVisible();
   await page.goto('/sheets/queue');
   await page.getByRole('button', { name: /Queued shirts/ }).click();
   const queue = page.getByRole('region', { name: 'What came out' });

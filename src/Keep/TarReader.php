@@ -31,11 +31,10 @@ final class TarReader
         if (str_repeat("\0", TarWriter::BLOCK) === $head) {
             return null;
         }
-        $sum = octdec(trim(substr($head, 148, 8), " \0"));
-        if ($sum !== array_sum((array) unpack('C*', substr_replace($head, str_repeat(' ', 8), 148, 8)))) {
+        if (self::octal($head, 148, 8) !== array_sum((array) unpack('C*', substr_replace($head, str_repeat(' ', 8), 148, 8)))) {
             throw BadBackup::cutOff($this->path);
         }
-        $this->left = (int) octdec(trim(substr($head, 124, 12), " \0"));
+        $this->left = self::octal($head, 124, 12);
         $this->filling = (TarWriter::BLOCK - ($this->left % TarWriter::BLOCK)) % TarWriter::BLOCK;
 
         return [rtrim(substr($head, 0, TarWriter::LONGEST_NAME), "\0"), $this->left];
@@ -68,5 +67,13 @@ final class TarReader
         }
 
         return $bytes;
+    }
+
+    /** A number of the head; what is none cannot be a sum that is right, nor a length. */
+    private static function octal(string $head, int $from, int $length): int
+    {
+        $digits = trim(substr($head, $from, $length), " \0");
+
+        return 1 === preg_match('/^[0-7]+$/D', $digits) ? (int) octdec($digits) : -1;
     }
 }

@@ -190,7 +190,7 @@ export function JobPage() {
           {view.printed !== null && (
             <span className={view.printed.current ? 'text-done' : 'font-semibold text-wait'}>
               {view.printed.current
-                ? `Sheet made, plan ${view.printed.plan}`
+                ? `${view.work.sheets === 1 ? 'Sheet' : 'Sheets'} made, plan ${view.printed.plan}`
                 : `◆ The sheet of plan ${view.printed.plan} no longer matches: make it again`}
             </span>
           )}
