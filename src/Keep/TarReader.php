@@ -31,7 +31,10 @@ final class TarReader
         if (str_repeat("\0", TarWriter::BLOCK) === $head) {
             return null;
         }
-        if (self::octal($head, 148, 8) !== array_sum((array) unpack('C*', substr_replace($head, str_repeat(' ', 8), 148, 8)))) {
+        if (
+            self::octal($head, 148, 8) !==
+            array_sum((array) unpack('C*', substr_replace($head, str_repeat(' ', 8), 148, 8)))
+        ) {
             throw BadBackup::cutOff($this->path);
         }
         $this->left = self::octal($head, 124, 12);

@@ -25,8 +25,9 @@ final readonly class IronCoverage
      * @param non-empty-list<IronPlace> $places in the order they are pressed, row by row from the upper left
      * @param float $shiftMm that a plate is moved towards its heel halfway through each; 0 for
      *                       one without holes
+     * @param Size $pressing what presses of the plate
      */
-    private function __construct(public array $places, public float $shiftMm) {}
+    private function __construct(public array $places, public float $shiftMm, public Size $pressing) {}
 
     /** @return self|null null for a source that has no plate */
     public static function forPicture(Size $picture, HeatSource $source, Coverage $rule): ?self
@@ -54,7 +55,7 @@ final readonly class IronCoverage
             $fewer,
         );
 
-        return new self(array_map($place, $fewer ? $sideways : $pointingUp), $shift);
+        return new self(array_map($place, $fewer ? $sideways : $pointingUp), $shift, $pressing);
     }
 
     /**

@@ -149,8 +149,10 @@ final readonly class Round
             HeatKind::FlatPress === $transfer->heat ||
             (HeatKind::Iron === $transfer->heat && count($transfer->coverage->places ?? [1]) <= 1);
 
-        return $flat && $stands && null !== $transfer->plate
-            ? $transfer->plate->holds(Size::mm($transfer->size->widthMm, $transfer->size->heightMm), 0.0)
+        $plate = $transfer->coverage->pressing ?? null;
+
+        return $flat && $stands && null !== $plate
+            ? $plate->holds(Size::mm($transfer->size->widthMm, $transfer->size->heightMm), 0.0)
             : 1;
     }
 }
