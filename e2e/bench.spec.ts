@@ -89,18 +89,22 @@ test('past zero the clock announces itself, counts on and waits', async ({ page 
   await expect(page.getByRole('heading', { name: 'Let the ink dry.' })).toBeVisible();
 });
 
-test('a press that could not be stored is kept in the browser and stored once', async ({ page }) => {
+test('presses that could not be stored are kept in the browser and stored once, in order', async ({ page }) => {
   await toTheBench(page, 'Lost network');
   await page.route('**/presses', (route) => route.abort());
   await page.keyboard.press('Space');
-  await expect(page.getByRole('alert')).toContainText('kept here');
-  await expect(page.getByRole('heading', { name: 'Print the sheet' })).toBeVisible();
-  // Not even a reload loses it; back in the network it is sent by itself.
+  await expect(page.getByRole('alert')).toContainText('One press is kept here');
+  // What else is at hand is gone on with: the blank does not wait for the sheet.
+  await expect(page.getByRole('heading', { name: 'Put card inside' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByText('2 presses are kept here')).toBeVisible();
+  // Not even a reload loses them; back in the network they are sent by themselves, in their order.
   await page.reload();
-  await expect(page.getByRole('alert')).toContainText('kept here');
+  await expect(page.getByText('2 presses are kept here')).toBeVisible();
   await page.unroute('**/presses');
   await expect(page.getByRole('heading', { name: 'Look at the print.' })).toBeVisible();
-  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(page.getByText(/kept here/)).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Other clocks and pieces' })).toContainText('press flat');
 });
 
 test('two pieces have two clocks, what needs hands next stands in front, and a look under a corner goes on', async ({

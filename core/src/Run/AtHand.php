@@ -78,9 +78,15 @@ final readonly class AtHand
                 $this->position,
             ];
         }
-        // What was just heated is peeled before a new piece is taken up; a paused clock is work that is begun.
-        $begun = $this->done > 0 || null !== $this->clock || null !== $this->judging;
-        $hot = StepKind::Peel === $this->step->kind && null === $this->judging ? 0.0 : 1.0;
+        // What was just heated is peeled before a new piece is taken up; a paused clock is work that is begun. A sheet
+        // comes before what is only made ready: it has to dry.
+        $sheet = $this->step->kind->concernsSheet() && $this->step->shared;
+        $begun = $this->done > 0 || null !== $this->clock || null !== $this->judging || $sheet;
+        $hot = match (true) {
+            StepKind::Peel === $this->step->kind && null === $this->judging => 0.0,
+            $sheet => 0.5,
+            default => 1.0,
+        };
 
         return [$begun ? 2 : 3, $hot, (float) -$this->done, $this->position];
     }

@@ -12,6 +12,7 @@ import { type Asking, benchActs } from './acts';
 import { silentBy, wakeSound } from './beep';
 import { Clocks, inHand, same, tone, whose } from './Clocks';
 import { Judge } from './Judge';
+import { shown, useAway, usePending } from './pending';
 import { type Hand, left, useBoard, usePresses, useRunView, useTicking } from './useRun';
 import { useAwake, useRinging } from './watching';
 
@@ -56,7 +57,10 @@ export function BenchPage() {
   const board = useBoard();
   const own = useRunView(all ? undefined : id);
   const [picked, setPicked] = useState<Hand>();
-  const hands = all ? (board.data?.hands ?? []) : (own.data?.hands ?? []);
+  // Only while nobody answers is what was pressed taken for done: otherwise a second tap would hit what comes next.
+  const waiting = usePending();
+  const kept = useAway() ? waiting : [];
+  const hands = shown(all ? (board.data?.hands ?? []) : (own.data?.hands ?? []), kept);
   const elsewhere = all ? [] : (board.data?.hands ?? []).filter((hand) => hand.run !== id && hand.since !== null);
   const everything = [...hands, ...elsewhere];
   const front = (picked !== undefined ? everything.find((hand) => same(hand, picked)) : undefined) ?? hands[0];
@@ -66,12 +70,29 @@ export function BenchPage() {
     return <Waiting error={all ? board.error : own.error} />;
   }
   if (front === undefined) {
-    return <AllDone run={own.data} />;
+    return kept[0] !== undefined ? <Kept run={kept[0].run} /> : <AllDone run={own.data} />;
   }
   if (run === undefined) {
     return <Waiting error={other.error} />;
   }
   return <Bench key={run.id} run={run} front={front} hands={everything} all={all} onPick={setPicked} />;
+}
+
+/** Everything that was at hand is pressed, and the server has not heard of it yet. */
+function Kept({ run }: { run: string }) {
+  const { again, busy, waiting } = usePresses(run);
+  return (
+    <main className="px-6 py-10">
+      <h1 className="text-5xl">Wubbin does not answer.</h1>
+      <p className="mt-4 text-2xl">
+        {waiting === 1 ? 'One press is kept here' : `${waiting} presses are kept here`}, with the time of each, and sent
+        until stored. What comes next is told then.
+      </p>
+      <button type="button" className="key mt-4" onClick={again} disabled={busy}>
+        Try now
+      </button>
+    </main>
+  );
 }
 
 function AllDone({ run }: { run: RunView | undefined }) {
@@ -121,7 +142,7 @@ function Bench({
   onPick: (hand: Hand | undefined) => void;
 }) {
   const format = useFormat();
-  const { press, again: sendAgain, busy, trouble, unsent } = usePresses(run.id);
+  const { press, again: sendAgain, busy, trouble, unsent, waiting } = usePresses(run.id);
   const [asking, setAsking] = useState<Asking>();
   useAwake();
   useTicking(hands.some((hand) => hand.running));
@@ -218,10 +239,13 @@ function Bench({
       {unsent ? (
         <div className="px-6">
           <Notice tone="hot">
-            <b>Wubbin does not answer. The press is kept here, with its time, and is sent until it is stored.</b> The
-            clock goes on.{' '}
+            <b>
+              Wubbin does not answer. {waiting === 1 ? 'One press is kept here' : `${waiting} presses are kept here`},
+              with the time of each, and sent until stored.
+            </b>{' '}
+            Clocks go on.{' '}
             <button type="button" className="key ml-2" onClick={sendAgain} disabled={busy}>
-              Send that press again
+              Try now
             </button>
           </Notice>
         </div>

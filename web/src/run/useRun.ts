@@ -1,10 +1,10 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useState } from 'react';
 import { api, got, type ProblemError, problemOf, type Schemas } from '../api/client';
 import { learn, serverNow } from '../api/clock';
 import { keys, server } from '../api/queries';
 import { useReading } from '../heat/Device';
-import { keepPending, type Pending, pendingOf } from './pending';
+import { keepPending, type Pending, pending, setAway, useAway, usePending } from './pending';
 
 export type Hand = Schemas['HandView'];
 export type Pressed = Omit<Schemas['Press'], 'id'>;
@@ -33,31 +33,28 @@ export function useRunView(id: string | undefined) {
 }
 
 /**
- * Presses of the bench. One that could not be stored is kept in the browser with its id and sent again until it is, with
- * how long ago it was pressed.
+ * Presses of the bench. Those that could not be stored are kept in the browser with their ids, however many there are,
+ * and sent again in their order until they are, each with how long ago it was pressed.
  */
-export function usePresses(run: string | undefined) {
+export function usePresses(run: string) {
   const queries = useQueryClient();
   const reading = useReading();
+  const waiting = usePending();
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<ProblemError>();
-  const [pending, setPending] = useState<Pending>();
-  const sending = useRef(false);
+  const away = useAway();
 
-  useEffect(() => setPending(run === undefined ? undefined : pendingOf(run)), [run]);
-
+  /** One press of whatever session: true once it is stored or refused, false where the server does not answer. */
   const send = useCallback(
-    async (id: string, one: Pending) => {
-      if (sending.current) {
-        return false;
-      }
-      sending.current = true;
-      setBusy(true);
-      keepPending(id, one);
+    async ({ run: id, body, at }: Pending) => {
+      const ago = Math.max(0, (Date.now() - at) / 1000);
       try {
-        const ago = Math.max(0, (Date.now() - one.at) / 1000);
-        const body = { ...one.body, ago_s: ago < 1 ? 0 : ago };
-        const view = await got(api.POST('/api/runs/{id}/presses', { params: { path: { id } }, body }));
+        const view = await got(
+          api.POST('/api/runs/{id}/presses', {
+            params: { path: { id } },
+            body: { ...body, ago_s: ago < 1 ? 0 : ago },
+          }),
+        );
         queries.setQueryData(keys.run(id), learn(view));
         // The board follows at once with what is known, and in its true order when the server has told it.
         queries.setQueryData(keys.bench, (board: { hands: Hand[]; now: string } | undefined) =>
@@ -66,69 +63,83 @@ export function usePresses(run: string | undefined) {
             : { ...board, hands: [...view.hands, ...board.hands.filter((hand) => hand.run !== id)] },
         );
         queries.refetchQueries({ queryKey: keys.bench });
-        keepPending(id, undefined);
-        setPending(undefined);
         setTrouble(undefined);
-        return true;
+        return { settled: true, stored: true };
       } catch (e) {
         const problem = problemOf(e);
         setTrouble(problem);
-        if (problem.status !== 0 && problem.status < 500) {
-          keepPending(id, undefined);
-          setPending(undefined);
-          await Promise.all([
-            queries.refetchQueries({ queryKey: keys.run(id) }),
-            queries.refetchQueries({ queryKey: keys.bench }),
-          ]);
-        } else {
-          setPending(one);
+        if (problem.status === 0 || problem.status >= 500) {
+          return { settled: false, stored: false };
         }
-        return false;
-      } finally {
-        sending.current = false;
-        setBusy(false);
+        await Promise.all([
+          queries.refetchQueries({ queryKey: keys.run(id) }),
+          queries.refetchQueries({ queryKey: keys.bench }),
+        ]);
+        return { settled: true, stored: false };
       }
     },
     [queries],
   );
 
+  /** Sends what waits, one after another; true where the last of it is stored or kept. */
+  const flush = useCallback(async () => {
+    if (sending) {
+      return true;
+    }
+    sending = true;
+    setBusy(true);
+    let last = true;
+    try {
+      for (let next = pending()[0]; next !== undefined; next = pending()[0]) {
+        const { settled, stored } = await send(next);
+        setAway(!settled);
+        if (!settled) {
+          return true;
+        }
+        last = stored;
+        const { id } = next.body;
+        keepPending(pending().filter((one) => one.body.id !== id));
+      }
+    } finally {
+      sending = false;
+      setBusy(false);
+    }
+    return last;
+  }, [send]);
+
+  const unsent = waiting.length > 0;
   useEffect(() => {
-    if (run === undefined || pending === undefined) {
+    if (!unsent) {
       return;
     }
-    const again = () => send(run, pending);
-    const timer = setInterval(again, TRY_AGAIN);
-    addEventListener('online', again);
+    const timer = setInterval(flush, TRY_AGAIN);
+    addEventListener('online', flush);
     return () => {
       clearInterval(timer);
-      removeEventListener('online', again);
+      removeEventListener('online', flush);
     };
-  }, [run, pending, send]);
+  }, [unsent, flush]);
 
-  // A press waits for the one before it, and goes nowhere while that one waits for the network.
-  const { mutateAsync } = useMutation({
-    scope: { id: `bench ${run}` },
-    networkMode: 'always',
-    mutationFn: async (next: { run: string; one: Pending }) =>
-      pendingOf(next.run) === undefined && send(next.run, next.one),
-  });
   const press = useCallback(
     (what: Pressed) => {
-      if (run === undefined || pending !== undefined) {
-        return Promise.resolve(false);
+      const own = pending().filter((one) => one.run === run);
+      const latest = own.at(-1);
+      if (what.type === 'undone' && away && latest !== undefined) {
+        // What the server has never heard of is simply not said.
+        keepPending(pending().filter((one) => one.body.id !== latest.body.id));
+        return Promise.resolve(true);
       }
-      const one = { body: { ...reading(), ...what, id: crypto.randomUUID() }, at: Date.now() };
-      return mutateAsync({ run, one });
+      keepPending([...pending(), { run, body: { ...reading(), ...what, id: crypto.randomUUID() }, at: Date.now() }]);
+      return flush();
     },
-    [run, pending, reading, mutateAsync],
-  );
-  const again = useCallback(
-    () => run !== undefined && pending !== undefined && send(run, pending),
-    [run, pending, send],
+    [run, away, reading, flush],
   );
 
-  return { press, again, busy, trouble, unsent: pending !== undefined };
+  return { press, again: flush, busy: busy && !away, trouble, unsent: unsent && away, waiting: waiting.length };
 }
+
+/** One after another, whichever screen of this page it is pressed on. */
+let sending = false;
 
 /** Seconds left on a clock; negative once it is past zero, null while it has not been started. */
 export function left(hand: Pick<Hand, 'since' | 'before' | 'running' | 'seconds'>): number | null {
