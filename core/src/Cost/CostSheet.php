@@ -93,7 +93,8 @@ final readonly class CostSheet
                 $item->stuff->value,
                 $item->label,
                 $cost,
-                sprintf('%s %s', self::number($amount), 1.0 === $amount ? rtrim($item->unit, 's') : $item->unit),
+                sprintf('%s %s', self::number($amount), 1.0 === $amount ? rtrim($item->unit, 's') : $item->unit) .
+                (Stuff::Sheet === $item->stuff && $needs->spares > 0 ? sprintf(', %d to spare', $needs->spares) : ''),
                 $key,
             ];
         }

@@ -22,8 +22,9 @@ final readonly class Needs
     /**
      * @param array<string, Item> $items by key
      * @param array<string, float> $amounts above zero, in the item's unit, by key
+     * @param int $spares sheets of each paper among them that are beyond what is needed
      */
-    private function __construct(public array $items, public array $amounts) {}
+    private function __construct(public array $items, public array $amounts, public int $spares = 0) {}
 
     public static function nothing(): self
     {
@@ -56,7 +57,9 @@ final readonly class Needs
             }
         }
 
-        return $needs->plus(self::blanks($job, [] === $plan->shares ? [] : $job->breakdown, $counts, $catalogue));
+        $needs = $needs->plus(self::blanks($job, [] === $plan->shares ? [] : $job->breakdown, $counts, $catalogue));
+
+        return new self($needs->items, $needs->amounts, $spares);
     }
 
     public static function sheet(Medium $medium): Item

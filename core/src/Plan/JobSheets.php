@@ -27,7 +27,8 @@ final readonly class JobSheets
         $counts ??= array_column($parts, 1);
         $wanted = $apart = [];
         foreach ($parts as $p => [$part]) {
-            foreach ($part->transfers as $t => $transfer) {
+            // What none of the pieces is of takes no sheet.
+            foreach ($counts[$p] > 0 ? $part->transfers : [] as $t => $transfer) {
                 if (null !== $transfer->sheet && null !== $transfer->medium && null !== $transfer->marking) {
                     $wanted[GangPicture::id($plan->jobId, $p, $t)] = $counts[$p];
                 } else {
@@ -41,7 +42,7 @@ final readonly class JobSheets
                 array_push($runs, ...$lot->full($wanted));
             } catch (BadRecord) {
                 // What does not fit is told by a check; until then each takes a sheet.
-                foreach ($lot->pictures as $id => $picture) {
+                foreach (array_intersect_key($lot->pictures, $wanted) as $id => $picture) {
                     $apart[] = [$picture->transfer, ...GangPicture::numbers($id), $wanted[$id]];
                 }
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Tests\Work;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -228,6 +229,28 @@ final class WorkTest extends TestCase
         $papers = array_filter($items, static fn(Item $item): bool => Stuff::Sheet === $item->stuff);
 
         return array_sum(array_intersect_key($amounts, $papers));
+    }
+
+    /** Fewer pieces than there are sizes: those that none is of take nothing, with or without a picture. */
+    #[TestWith([true])]
+    #[TestWith([false])]
+    public function testAnyNumberOfPiecesOfManySizes(bool $hasPicture): void
+    {
+        $job = Orchard::edit(Orchard::layered([$hasPicture ? [] : ['artwork' => null]]), [
+            'breakdown' => '5 M, 1 S 80 mm, 3 L',
+        ]);
+        $plan = Orchard::whole($job);
+        $hands = 0;
+        foreach (range(1, 9) as $pieces) {
+            $work = Work::forPieces($plan, $pieces, new Places());
+            self::assertSame(
+                $work->handsS(),
+                self::sum($work->tasks(), static fn(Task $task): int => $task->handsS),
+                $pieces . ' pieces',
+            );
+            self::assertGreaterThan($hands, $work->handsS());
+            $hands = $work->handsS();
+        }
     }
 
     /** A sheet is used with the first of the pieces on it, and given back with the last. */
