@@ -35,6 +35,8 @@ use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\CatalogueReader;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\UseWanted;
+use Wubbin\Core\Work\Places;
+use Wubbin\Core\Work\Work;
 use Wubbin\Storage\FileStore;
 
 require dirname(__DIR__) . '/vendor/autoload.php';
@@ -146,6 +148,21 @@ Bench::row(
     $p95 <= 50.0,
 );
 
+// The work of a job far larger than any session: what is alike is counted, not unrolled.
+[$mugs] = array_values(array_filter($jobs, static fn(Job $one): bool => 'shed-mugs' === $one->id));
+$many = JobFile::read(Record::of(['quantity' => 10_000] + JobFile::write($mugs)));
+$times = Bench::times(
+    static fn(): int => Work::forPieces($planner->plan($many, $orchard, $fresh($many)), 10_000, new Places())->handsS(),
+    30,
+);
+$median = Bench::quantile($times, 0.5);
+Bench::row(
+    'Work of a job of 10 000 pieces, planning included, median',
+    sprintf('%.1f ms', $median),
+    '50 ms',
+    $median <= 50.0,
+);
+
 $times = Bench::times(static function () use ($address): void {
     if (false === @file_get_contents($address . '/api/jobs/picking-crew')) {
         throw new RuntimeException('The demo shop does not answer.');
@@ -155,8 +172,8 @@ $p95 = Bench::quantile($times, 0.95);
 Bench::row(
     'Job with its plan over HTTP, 95th percentile',
     sprintf('%.1f ms (median %.1f)', $p95, Bench::quantile($times, 0.5)),
-    '100 ms',
-    $p95 <= 100.0,
+    '40 ms',
+    $p95 <= 40.0,
 );
 
 // Pictures that fill an A4 sheet at 300 dpi: grainy, since plain areas would pack too well.

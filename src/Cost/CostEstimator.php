@@ -20,7 +20,6 @@ use Wubbin\Core\Log\SuccessShare;
 use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Core\Plan\JobSheets;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Sheet\Gang\GangOrder;
 use Wubbin\Core\Work\Work;
@@ -78,7 +77,7 @@ final class CostEstimator
     public function cheaper(Job $job, Plan $plan, CostSheet $now): array
     {
         $ways = [];
-        $holds = JobSheets::of($plan, $plan->divided(GangOrder::MOST_PIECES))->fullest();
+        $holds = $plan->sheetsFor($plan->divided(GangOrder::MOST_PIECES))->fullest();
         $full = (int) ceil($now->pieces / $holds) * $holds;
         if ($holds > 1 && $full > $now->pieces && [] === $plan->shares) {
             $ways[] = [

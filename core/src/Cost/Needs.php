@@ -7,7 +7,6 @@ namespace Wubbin\Core\Cost;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Share;
-use Wubbin\Core\Plan\JobSheets;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Catalogue;
@@ -45,7 +44,7 @@ final readonly class Needs
     ): self {
         $counts = $plan->divided($pieces);
         $needs = self::nothing();
-        $sheets = $pieces === $plan->quantity ? $plan->sheets() : JobSheets::of($plan, $counts);
+        $sheets = $pieces === $plan->quantity ? $plan->sheets() : $plan->sheetsFor($counts);
         foreach ($sheets->byMedium() as [$medium, $count]) {
             $needs = $needs->with(self::sheet($medium), (float) ($count + $spares));
         }

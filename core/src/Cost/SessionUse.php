@@ -8,7 +8,6 @@ use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Record;
-use Wubbin\Core\Plan\JobSheets;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Route\Catalogue;
 
@@ -28,7 +27,7 @@ final readonly class SessionUse implements \JsonSerializable
     public static function of(Job $job, Plan $plan, int $pieces, array $pictures, Catalogue $catalogue): self
     {
         $sheets = [];
-        foreach (JobSheets::of($plan, [$pieces])->each($plan->jobId) as [$medium, $on]) {
+        foreach ($plan->sheetsFor([$pieces])->each($plan->jobId) as [$medium, $on]) {
             if (null !== $medium) {
                 $sheets[] = [Needs::sheet($medium)->key(), $on];
             }

@@ -17,6 +17,7 @@ use Wubbin\Core\Sheet\Gang\GangPaper;
 use Wubbin\Core\Sheet\Gang\GangPiece;
 use Wubbin\Core\Sheet\Gang\GangPin;
 use Wubbin\Core\Sheet\Gang\GangSheet;
+use Wubbin\Core\Sheet\Gang\KnownSheets;
 use Wubbin\Core\Sheet\SheetLayout;
 
 /**
@@ -222,18 +223,22 @@ final readonly class GangLot
      *
      * @throws BadRecord where something does not fit
      */
-    public function full(array $counts): array
+    public function full(array $counts, KnownSheets $known): array
     {
         $gap = Length::mm(self::GAP_MM);
-        $fill = fn(GangPiece $piece): GangSheet => Gang::full(new GangOrder([$piece], $this->paper(), $gap));
-        $runs = $rest = $known = [];
+        $paper = $this->paper();
+        // Sizes of a garment have the same picture: what is filled with one is filled with the other.
+        $fill = static fn(GangPiece $piece): GangSheet => $known
+            ->of(
+                json_encode([$piece->outline, $piece->turns, $piece->count, $paper, $gap->mm], \JSON_THROW_ON_ERROR),
+                static fn(): array => [Gang::full(new GangOrder([$piece], $paper, $gap))],
+            )[0]
+            ->of($piece->id);
+        $runs = $rest = [];
         foreach ($this->pieces() as $piece) {
             $count = $counts[$piece->id] ?? 0;
             if ($count > 1) {
-                // Sizes of a garment have the same picture: what is filled with one is filled with the other.
-                $same = json_encode([$piece->outline, $piece->turns], \JSON_THROW_ON_ERROR);
-                $known[$same] ??= $fill($piece->counting($this->mostOf($piece)));
-                $sheet = $known[$same]->of($piece->id);
+                $sheet = $fill($piece->counting($this->mostOf($piece)));
                 $copies = intdiv($count, count($sheet->places));
                 $runs = $copies > 0 ? [...$runs, new SheetRun($this, $sheet, $copies)] : $runs;
                 $count -= $copies * count($sheet->places);
@@ -245,8 +250,21 @@ final readonly class GangLot
         $sheets = match (count($rest)) {
             0 => [],
             1 => [$fill($rest[0])],
-            default => Gang::fromOrder(new GangOrder($rest, $this->paper(), $gap), 1, static fn(): bool => false)
-                ->sheets,
+            default => $known->of(
+                json_encode(
+                    [
+                        array_map(
+                            static fn(GangPiece $one): array => [$one->id, $one->outline, $one->turns, $one->count],
+                            $rest,
+                        ),
+                        $paper,
+                        $gap->mm,
+                    ],
+                    \JSON_THROW_ON_ERROR,
+                ),
+                static fn(): array => Gang::fromOrder(new GangOrder($rest, $paper, $gap), 1, static fn(): bool => false)
+                    ->sheets,
+            ),
         };
         foreach ($sheets as $sheet) {
             $runs[] = new SheetRun($this, $sheet, 1);

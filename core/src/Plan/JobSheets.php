@@ -6,6 +6,7 @@ namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Route\Medium;
+use Wubbin\Core\Sheet\Gang\KnownSheets;
 
 /**
  * The sheets of paper that so many pieces of one job want, laid out full; whoever counts sheets counts these. A picture
@@ -21,7 +22,7 @@ final readonly class JobSheets
     private function __construct(public array $runs, public array $apart) {}
 
     /** @param list<int>|null $counts pieces of each share, or of the whole; nothing for as many as the job has */
-    public static function of(Plan $plan, ?array $counts = null): self
+    public static function of(Plan $plan, ?array $counts, KnownSheets $known): self
     {
         $parts = $plan->parts();
         $counts ??= array_column($parts, 1);
@@ -39,7 +40,7 @@ final readonly class JobSheets
         $runs = [];
         foreach ([] === $wanted ? [] : GangLot::of([$plan]) as $lot) {
             try {
-                array_push($runs, ...$lot->full($wanted));
+                array_push($runs, ...$lot->full($wanted, $known));
             } catch (BadRecord) {
                 // What does not fit is told by a check; until then each takes a sheet.
                 foreach (array_intersect_key($lot->pictures, $wanted) as $id => $picture) {

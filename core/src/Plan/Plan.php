@@ -6,6 +6,8 @@ namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Blank\Shape;
 use Wubbin\Core\Measure\Money;
+use Wubbin\Core\Sheet\Gang\KnownSheets;
+use Wubbin\Core\Sheet\Gang\Unremembered;
 
 /** Everything that follows from a job, a shelf and a house. Computed, never edited. */
 final class Plan implements \JsonSerializable
@@ -14,6 +16,8 @@ final class Plan implements \JsonSerializable
     private ?string $id = null;
 
     private ?JobSheets $sheets = null;
+
+    private ?KnownSheets $known = null;
 
     /**
      * @param int<1, max> $quantity
@@ -37,10 +41,12 @@ final class Plan implements \JsonSerializable
      *
      * @param non-empty-list<Setup> $setups of the job's transfers, in their order
      * @param list<SharePlan> $shares plans of what the pieces divide into
+     * @param KnownSheets $known how sheets were filled before
      */
-    public static function ofJob(array $setups, array $shares): self
+    public static function ofJob(array $setups, array $shares, KnownSheets $known): self
     {
         $plan = self::fromSetups($setups, $shares);
+        $plan->known = $known;
         $short = [];
         foreach ($plan->sheets()->byMedium() as $id => [, $wanted]) {
             $there = $setups[0]->shelf->paper->sheets[$id] ?? null;
@@ -50,7 +56,7 @@ final class Plan implements \JsonSerializable
         }
         if ([] !== $short) {
             $told = self::fromSetups($setups, $shares, $short);
-            $told->sheets = $plan->sheets;
+            [$told->sheets, $told->known] = [$plan->sheets, $known];
             $plan = $told;
         }
 
@@ -110,17 +116,21 @@ final class Plan implements \JsonSerializable
     /** All pieces as the job's own, whatever they divide into. */
     public function alike(): self
     {
-        return [] === $this->shares
-            ? $this
-            : new self(
-                $this->jobId,
-                $this->jobName,
-                $this->quantity,
-                $this->piece,
-                $this->transfers,
-                $this->rounds,
-                [],
-            );
+        if ([] === $this->shares) {
+            return $this;
+        }
+        $plan = new self(
+            $this->jobId,
+            $this->jobName,
+            $this->quantity,
+            $this->piece,
+            $this->transfers,
+            $this->rounds,
+            [],
+        );
+        $plan->known = $this->known;
+
+        return $plan;
     }
 
     /** @return non-empty-list<array{self, int, string}> what the pieces divide into: its plan, how many, its name */
@@ -152,7 +162,13 @@ final class Plan implements \JsonSerializable
     /** Of all its pieces; laid out once. */
     public function sheets(): JobSheets
     {
-        return $this->sheets ??= JobSheets::of($this);
+        return $this->sheets ??= $this->sheetsFor(null);
+    }
+
+    /** @param list<int>|null $counts pieces of each share, or of the whole; nothing for as many as the job has */
+    public function sheetsFor(?array $counts): JobSheets
+    {
+        return JobSheets::of($this, $counts, $this->known ?? new Unremembered());
     }
 
     /** @return list<Check> of all pictures */

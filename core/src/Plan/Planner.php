@@ -12,11 +12,14 @@ use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Sheet\Gang\KnownSheets;
+use Wubbin\Core\Sheet\Gang\Unremembered;
 
 /** Turns what is wanted, what there is and how the house goes about it into a plan; the same always give the same. */
 final readonly class Planner
 {
-    public function __construct(private Catalogue $catalogue) {}
+    /** @param KnownSheets $known how sheets were filled before */
+    public function __construct(private Catalogue $catalogue, private KnownSheets $known = new Unremembered()) {}
 
     /**
      * @param array<string, Picture> $pictures what is known of the job's pictures, by SHA-256; one that is missing
@@ -48,6 +51,6 @@ final readonly class Planner
             );
         }
 
-        return Plan::ofJob($setups($job), $shares);
+        return Plan::ofJob($setups($job), $shares, $this->known);
     }
 }

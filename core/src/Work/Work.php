@@ -30,7 +30,7 @@ final class Work
     /** @param list<int>|null $counts pieces of each share, or of the whole; nothing for as many as the job has */
     public static function of(Plan $plan, Places $places, ?array $counts = null): self
     {
-        $work = new self($plan->jobId, null === $counts ? $plan->sheets() : JobSheets::of($plan, $counts), $places);
+        $work = new self($plan->jobId, null === $counts ? $plan->sheets() : $plan->sheetsFor($counts), $places);
         $next = 1;
         foreach ($plan->parts() as $p => [$part, $quantity]) {
             $count = $counts[$p] ?? $quantity;

@@ -126,15 +126,11 @@ final class StepsTest extends TestCase
         $of = static fn(array $heat): Plan => Orchard::whole(
             shelf: Shelf::fromRecord(Record::of(['heat' => $heat] + $all), Orchard::catalogue()),
         );
-        self::assertIsArray($all['heat']);
         $iron = array_values(
-            array_filter(
-                $all['heat'],
-                static fn(mixed $one): bool => is_array($one) && 'iron-household' === $one['id'],
-            ),
+            array_filter($all['heat'], static fn(array $one): bool => 'iron-household' === $one['id']),
         );
         self::assertCount(1, $iron);
-        [$many, $one] = [$of(array_values($all['heat'])), $of($iron)];
+        [$many, $one] = [$of($all['heat']), $of($iron)];
         self::assertNotEquals($many->transfers[0]->decisions, $one->transfers[0]->decisions, 'there is no other iron');
         self::assertSame($many->id(), $one->id());
     }

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Sheet\Gang;
+
+/** Remembers how sheets were filled: the same pieces on the same paper always fill it the same way. */
+interface KnownSheets
+{
+    /**
+     * @param string $what tells everything that the filling hangs on
+     * @param \Closure(): list<GangSheet> $fill
+     *
+     * @return list<GangSheet>
+     */
+    public function of(string $what, \Closure $fill): array;
+}
