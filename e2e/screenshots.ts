@@ -104,7 +104,7 @@ shot('printers', '/sheets/printers', {
 });
 shot('queue', '/jobs/apron', {
   before: async (page) => {
-    await page.getByRole('button', { name: 'Make the sheet (PDF)' }).click();
+    await page.getByRole('button', { name: 'Make the sheets (PDF)' }).click();
     await page.getByText(/Sheets? made, plan/).waitFor();
     await page.goto('/sheets/queue');
     await page.getByRole('button', { name: /All-over picking apron/ }).click();
