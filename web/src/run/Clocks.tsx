@@ -109,18 +109,23 @@ export function Clocks({
         );
       })}
       {open.length > 0 && (
-        <p className="text-base">
-          <span className="text-soft">Could be next (N): </span>
-          {open.slice(0, 3).map((hand, n) => (
-            <span key={keyOf(hand)}>
-              {n > 0 && ', '}
-              <button type="button" className="link min-h-8" onClick={() => onPick(hand)}>
-                {KIND[hand.step.kind] ?? hand.step.kind} {whose(hand, severalJobs)}
-              </button>
-            </span>
-          ))}
-          {open.length > 3 && <span className="text-soft"> and {open.length - 3} more</span>}
-        </p>
+        <div className="text-base">
+          <p className="text-soft">Could be next (N):</p>
+          <ul>
+            {open.slice(0, 3).map((hand) => (
+              <li key={keyOf(hand)}>
+                <button
+                  type="button"
+                  className="link block min-h-8 max-w-full truncate text-left"
+                  onClick={() => onPick(hand)}
+                >
+                  {KIND[hand.step.kind] ?? hand.step.kind} {whose(hand, severalJobs)}
+                </button>
+              </li>
+            ))}
+          </ul>
+          {open.length > 3 && <p className="text-soft">and {open.length - 3} more</p>}
+        </div>
       )}
     </section>
   );
