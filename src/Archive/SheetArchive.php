@@ -7,11 +7,19 @@ namespace Wubbin\Archive;
 use Doctrine\ORM\EntityManagerInterface;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
+use Wubbin\Storage\Documents;
 
 /** The sheets that were made, kept as they were made. */
 final readonly class SheetArchive
 {
-    public function __construct(private EntityManagerInterface $entities, private string $dataDirectory) {}
+    /** Since when the id of a plan is of what is chosen and of its geometry alone. */
+    private const IDS = 'plan-ids';
+
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Documents $documents,
+        private string $dataDirectory,
+    ) {}
 
     /** @throws Refusal when there is none */
     public function find(string $id): PrintedSheet
@@ -35,6 +43,19 @@ final readonly class SheetArchive
     public function latest(string $job): ?PrintedSheet
     {
         return $this->entities->getRepository(PrintedSheet::class)->findOneBy(['job' => $job], ['at' => 'DESC']);
+    }
+
+    /**
+     * Whether a sheet is still of this plan. Of one that was made when ids hung on words too it is known only whether
+     * its job has been changed since.
+     *
+     * @param string $changed when its job was changed last, as instants are written
+     */
+    public function isOf(PrintedSheet $sheet, string $plan, string $changed): bool
+    {
+        $since = $this->documents->get(self::IDS)?->string('since') ?? '';
+
+        return $sheet->plan === $plan || ($sheet->at < $since && $changed <= $sheet->at);
     }
 
     /** @throws Refusal when there is none */

@@ -142,7 +142,13 @@ final readonly class JobPlanner
             $plan,
             WorkView::of($plan, $this->places()),
             array_map(fn(Transfer $transfer): ?ArtworkView => $this->artworkOf($transfer), $job->transfers),
-            null === $printed ? null : new PrintedView($printed->plan, $printed->at, $printed->plan === $plan->id()),
+            null === $printed
+                ? null
+                : new PrintedView(
+                    $printed->plan,
+                    $printed->at,
+                    $this->sheets->isOf($printed, $plan->id(), $stored->updated),
+                ),
         );
     }
 

@@ -205,6 +205,10 @@ final readonly class BenchSessions
         } catch (NotFound) {
             return true;
         }
+        if (null === $run->revision) {
+            // Begun before that was kept, by a plan whose id says nothing any more.
+            return $stored->updated > $run->created;
+        }
         if ($stored->revision === $run->revision) {
             return false;
         }

@@ -57,7 +57,12 @@ final class BackupTest extends ShopTestCase
         foreach (array_keys((new DatabaseFile($directory))->rowsOf($directory . '/wubbin.sqlite')) as $table) {
             $rows = $database->query('SELECT * FROM "' . $table . '" ORDER BY 1, 2', \PDO::FETCH_ASSOC);
             self::assertNotFalse($rows);
-            foreach ($rows->fetchAll() as $at => $row) {
+            $kept = array_filter(
+                $rows->fetchAll(),
+                // Told by the migration that a shop was brought up to date by.
+                static fn(mixed $row): bool => !is_array($row) || 'plan-ids' !== ($row['name'] ?? null),
+            );
+            foreach (array_values($kept) as $at => $row) {
                 $all[$table . ' ' . $at] = json_encode($row, \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE);
             }
         }
@@ -202,6 +207,7 @@ final class BackupTest extends ShopTestCase
         $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'run', 'pieces' => 1]), 201);
         $shop = $this->service(Connection::class);
         $shop->executeStatement('DROP TABLE removed');
+        $shop->executeStatement("DELETE FROM setting WHERE name = 'plan-ids'");
         $shop->executeStatement('ALTER TABLE run DROP COLUMN uses');
         $shop->executeStatement('ALTER TABLE run DROP COLUMN revision');
         $shop->executeStatement(

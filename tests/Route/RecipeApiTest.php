@@ -52,7 +52,11 @@ final class RecipeApiTest extends ShopTestCase
         self::assertSame('Blue box film, version 2', $this->line($id, 'recipe'));
         $after = $this->read($this->ask('GET', '/api/runs/run'));
         self::assertSame($run->record('plan')->string('id'), $after->record('plan')->string('id'));
-        self::assertTrue($after->boolean('stale'));
+        self::assertNotSame(
+            $after->record('plan')->string('id'),
+            $this->read($this->ask('GET', '/api/jobs/' . $id))->record('plan')->string('id'),
+            'the session goes on by the version that it was begun with',
+        );
     }
 
     public function testARetiredOneIsKeptAndNotUsed(): void

@@ -151,6 +151,34 @@ final class RunApiTest extends ShopTestCase
         self::assertSame('Done before', $detail->records('skipped')[0]->string('reason'));
     }
 
+    /** As sessions were kept before tasks were: a step, its piece and its clock; what it waits for is told by the order. */
+    public function testASessionOfBeforeIsEndedAsItWasBegun(): void
+    {
+        $run = $this->begin();
+        $shop = new \PDO('sqlite:' . $this->data . '/wubbin.sqlite');
+        $before = array_map(
+            static fn(Record $step): array => [
+                'step' => $step->string('step'),
+                'piece' => $step->boolean('shared') ? null : 1,
+                'timed' => $step->boolean('timed'),
+                'seconds' => $step->number('seconds'),
+            ],
+            $run->records('steps'),
+        );
+        $shop
+            ->prepare('UPDATE run SET sequence = ?, uses = NULL, revision = NULL')
+            ->execute([json_encode($before, \JSON_THROW_ON_ERROR)]);
+        $run = $this->read($this->ask('GET', '/api/runs/run'));
+        self::assertCount(1, $run->records('hands'), 'what was in one line goes on in one line');
+        self::assertFalse($run->boolean('stale'));
+        while (!$run->boolean('finished')) {
+            $run = $this->front($run)->boolean('judging')
+                ? $this->read($this->press($run, 'judged', ['outcome' => 'good']))
+                : $this->step($run);
+        }
+        self::assertSame(1, $this->read($this->ask('GET', '/api/logbook'))->integer('total'));
+    }
+
     /** The front is peeled warm and the back cold: what goes wrong at the back is no mark against the front's way. */
     public function testAFailureBelongsToThePictureThatWasAtHand(): void
     {

@@ -111,6 +111,22 @@ final class SheetPdfTest extends ShopTestCase
         self::assertStringContainsString('sheet 6 of 6', $text);
     }
 
+    /** The ids of plans hung on words once: a sheet of that time stands as long as its job is not changed. */
+    public function testASheetOfBeforeStandsUntilItsJobIsChanged(): void
+    {
+        $this->readyJob();
+        $this->read($this->ask('POST', '/api/jobs/crew/sheet'), 201);
+        $shop = new \PDO('sqlite:' . $this->data . '/wubbin.sqlite');
+        $shop->exec("UPDATE printed_sheet SET plan = '00000000', at = '2026-01-02T10:00:00.000Z'");
+        $shop->exec("UPDATE job SET updated = '2026-01-01T10:00:00.000Z'");
+        $current = fn(): bool => $this->read($this->ask('GET', '/api/jobs/crew'))
+            ->record('printed')
+            ->boolean('current');
+        self::assertTrue($current());
+        $shop->exec("UPDATE job SET updated = '2026-01-03T10:00:00.000Z'");
+        self::assertFalse($current());
+    }
+
     public function testADrawingStaysADrawing(): void
     {
         $this->readyJob();

@@ -108,7 +108,7 @@ final readonly class BlankLines
             ),
             Phrase::of(
                 0 === $open
-                    ? 'Each size has a plan and a sheet of its own.'
+                    ? 'Each size has a plan of its own; several lie on one sheet where there is room.'
                     : sprintf('%d of %d have something to settle: see the checks.', $open, count($shares)),
             ),
             'quantity.shares',
