@@ -151,7 +151,7 @@ final class RunApiTest extends ShopTestCase
         self::assertSame('Done before', $detail->records('skipped')[0]->string('reason'));
     }
 
-    /** As sessions were kept before tasks were: a step, its piece and its clock; what it waits for is told by the order. */
+    /** As sessions were kept before tasks were: a step, its piece and its clock; the order tells what it waits for. */
     public function testASessionOfBeforeIsEndedAsItWasBegun(): void
     {
         $run = $this->begin();
