@@ -14,8 +14,15 @@ final readonly class Agenda
      * @param array<string, string> $names of jobs, by id
      * @param list<string> $later names of jobs that are more than is planned at once
      * @param array<string, Plan> $plans of jobs that were looked at, by id
+     * @param list<array{string, int}> $lost jobs and instants of pins whose work is not planned as such any more
      */
-    public function __construct(public Day $day, public array $names, public array $later, public array $plans) {}
+    public function __construct(
+        public Day $day,
+        public array $names,
+        public array $later,
+        public array $plans,
+        public array $lost,
+    ) {}
 
     /**
      * What a session at the bench goes on with has the place that its job had first.

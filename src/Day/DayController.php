@@ -15,6 +15,7 @@ use Wubbin\Contract\Answer;
 use Wubbin\Contract\Body;
 use Wubbin\Contract\Refused;
 use Wubbin\Core\Day\Calendar;
+use Wubbin\Core\Day\Timetable;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\RequestBody;
 use Wubbin\Http\Version;
@@ -108,9 +109,13 @@ final readonly class DayController
     ]
     public function seen(): JsonResponse
     {
-        $this->memory->see($this->days->timetable($this->days->agenda()));
+        $agenda = $this->days->agenda();
+        $table = $this->days->timetable($agenda);
+        $this->memory->see($table);
+        // Whoever has read that a pin holds nothing any more need not be told again.
+        $this->memory->pin(array_intersect_key($this->memory->pins(), $agenda->day->activities));
 
-        return $this->view();
+        return $this->shown($table, new Agenda($agenda->day, $agenda->names, $agenda->later, $agenda->plans, []));
     }
 
     #[Route('/api/day/better', methods: ['POST'])]
@@ -192,16 +197,29 @@ final readonly class DayController
 
     private function view(): JsonResponse
     {
-        $hours = $this->workHours->get();
-        $zone = $this->workHours->zone()->getName();
         try {
             $agenda = $this->days->agenda();
             $table = $this->days->timetable($agenda);
         } catch (Refusal $e) {
             return $this->version()->on(
-                new JsonResponse(DayView::not($e->getMessage(), $this->clock->now()->getTimestamp(), $zone, $hours)),
+                new JsonResponse(
+                    DayView::not(
+                        $e->getMessage(),
+                        $this->clock->now()->getTimestamp(),
+                        $this->workHours->zone()->getName(),
+                        $this->workHours->get(),
+                    ),
+                ),
             );
         }
+
+        return $this->shown($table, $agenda);
+    }
+
+    private function shown(Timetable $table, Agenda $agenda): JsonResponse
+    {
+        $hours = $this->workHours->get();
+        $zone = $this->workHours->zone()->getName();
 
         return $this->version()->on(
             new JsonResponse(DayView::fromTimetable($table, $agenda, $this->days->moved($table), $zone, $hours)),

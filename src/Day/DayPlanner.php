@@ -82,10 +82,33 @@ final readonly class DayPlanner
         );
         $workshop = $this->workshop($activities, $hours, $now);
         try {
-            return new Agenda(new Day($activities, $workshop, $now->getTimestamp()), $names, $later, $plans);
+            $day = new Day($activities, $workshop, $now->getTimestamp());
+
+            return new Agenda($day, $names, $later, $plans, self::lost($pins, $day, $names));
         } catch (Impossible $e) {
             throw InvalidInput::field('day', $e->getMessage());
         }
+    }
+
+    /**
+     * Pins to come that hold nothing: the work of their jobs has changed since.
+     *
+     * @param array<string, int> $pins
+     * @param array<string, string> $names
+     *
+     * @return list<array{string, int}>
+     */
+    private static function lost(array $pins, Day $day, array $names): array
+    {
+        $lost = [];
+        foreach (array_diff_key($pins, $day->activities) as $id => $instant) {
+            $job = (string) strstr($id, ' ', true);
+            if ($instant > $day->now && isset($names[$job])) {
+                $lost[] = [$names[$job], $instant];
+            }
+        }
+
+        return $lost;
     }
 
     /**

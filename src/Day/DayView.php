@@ -26,6 +26,7 @@ final readonly class DayView
      * @param list<MovedWork> $moved
      * @param list<string> $later
      * @param list<UnkeptPin> $unkept
+     * @param list<LostPin> $lost
      */
     private function __construct(
         public int $now,
@@ -65,13 +66,14 @@ final readonly class DayView
         ]
         public array $later,
         #[OA\Property(description: 'What could not begin when a person wanted it to')] public array $unkept,
+        #[OA\Property(description: 'Pinned, and not planned as such any more')] public array $lost,
         #[OA\Property(description: 'Of temperature')] public int $changes,
         #[OA\Property(type: 'string', nullable: true, description: 'It cannot be planned')] public ?string $why = null,
     ) {}
 
     public static function not(string $why, int $now, string $zone, WorkHours $hours): self
     {
-        return new self($now, $zone, $hours, [], [], [], [], $now, [], [], [], [], [], 0, $why);
+        return new self($now, $zone, $hours, [], [], [], [], $now, [], [], [], [], [], [], 0, $why);
     }
 
     /** @param list<Move> $moved */
@@ -116,6 +118,7 @@ final readonly class DayView
                 ),
                 $table->unkept(),
             ),
+            array_map(static fn(array $one): LostPin => new LostPin(...$one), $agenda->lost),
             $table->score->changes,
         );
     }

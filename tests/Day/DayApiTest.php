@@ -199,6 +199,21 @@ final class DayApiTest extends ShopTestCase
         );
     }
 
+    /** A pin whose work is planned otherwise now holds nothing: that is told until it was seen. */
+    public function testAPinThatHoldsNothingIsTold(): void
+    {
+        $this->dueJob('+5 days', 3);
+        $this->day();
+        $shop = new \PDO('sqlite:' . $this->data . '/wubbin.sqlite');
+        $shop
+            ->prepare("INSERT OR REPLACE INTO setting (name, value) VALUES ('day-pins', ?)")
+            ->execute([json_encode(['pins' => ['crew 0 piece 1 3' => time() + 90_000]], \JSON_THROW_ON_ERROR)]);
+        self::assertSame('Crew shirts', $this->day()->records('lost')[0]->string('job'));
+        $seen = $this->read($this->ask('POST', '/api/day/seen'));
+        self::assertSame([], $seen->records('lost'));
+        self::assertSame([], $this->day()->records('lost'));
+    }
+
     /** What moved is told by job, with when it was and is. */
     public function testWhatMovedIsTold(): void
     {

@@ -1774,6 +1774,8 @@ export interface components {
             later: string[];
             /** @description What could not begin when a person wanted it to */
             unkept: components["schemas"]["UnkeptPin"][];
+            /** @description Pinned, and not planned as such any more */
+            lost: components["schemas"]["LostPin"][];
             /** @description Of temperature */
             changes: number;
             /** @description It cannot be planned */
@@ -1798,6 +1800,11 @@ export interface components {
             jobs: string[];
             /** @description The longest parts of what led to its end, in order */
             links: components["schemas"]["LateLink"][];
+        };
+        /** @description Something was pinned that is not planned as such any more. */
+        LostPin: {
+            job: string;
+            pinned: number;
         };
         /** @description Work that has moved since people last saw the plan. */
         MovedWork: {

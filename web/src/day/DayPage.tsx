@@ -128,6 +128,16 @@ export function DayPage() {
               ))}
             </Notice>
           )}
+          {day.lost.length > 0 && (
+            <Notice tone="wait">
+              <b>What was pinned is planned otherwise now, and no longer held.</b>
+              {day.lost.map((one) => (
+                <span key={`${one.job} ${one.pinned}`} className="block">
+                  {one.job}, at {at(one.pinned)}: its work has changed. Pin it anew where that still matters.
+                </span>
+              ))}
+            </Notice>
+          )}
           <p className="mt-3 text-lg">
             All {day.jobs.length} jobs are done by <b>{at(day.finish)}</b>.{' '}
             {day.late.length === 0 ? (
