@@ -80,7 +80,7 @@ export function StartBench({ view }: { view: JobView }) {
                 value={pieces}
                 inputMode="numeric"
                 error={error}
-                hint="Printing and drying are shared; then one piece after another."
+                hint="Up to 200. Sheets first; while they dry, the pieces are made ready."
                 onChange={(e) => setPieces(e.target.value)}
               />
             </div>
