@@ -115,7 +115,7 @@ test('two pieces have two clocks, what needs hands next stands in front, and a l
   await page.keyboard.press('s');
   await page.keyboard.press('2');
   // Both pieces are cut; the first is ironed area by area until it cools.
-  for (let press = 0; press < 40; press++) {
+  for (let press = 0; press < 80; press++) {
     const title = await page.locator('h1').first().innerText();
     if (title.startsWith('Hands off')) {
       break;

@@ -48,7 +48,7 @@ test('a picture goes onto a shirt, from upload to logbook', async ({ page }) => 
   await page.getByRole('button', { name: 'To the bench' }).click();
   await page.getByRole('button', { name: 'Begin' }).click();
   await expect(page.getByRole('heading', { name: 'Print the sheet' })).toBeVisible();
-  for (let press = 0; press < 60; press++) {
+  for (let press = 0; press < 120; press++) {
     const before = await page.locator('main, #root').first().innerText();
     // Looked for after what is there was read: a step that comes between the two is not pressed away.
     if (await page.getByRole('heading', { name: 'How did it come out?' }).isVisible()) {
