@@ -48,7 +48,40 @@ final class DemoTest extends ShopTestCase
                 $line->string('name') . ' has a price for everything',
             );
         }
+        $this->everyPageCountsTheSame($jobs, $day);
         self::assertSame(0, $this->service(DemoCommand::class)->run(new ArrayInput([]), new NullOutput()));
         self::assertCount(4, $this->rows('/api/orders'), 'it moves in once');
+    }
+
+    /**
+     * Hands and sheets of every job on its ticket, in its cost and in the day. Some of the crew's shirts are made
+     * already: the day has only those that are left.
+     *
+     * @param list<Record> $lines of orders
+     */
+    private function everyPageCountsTheSame(array $lines, Record $day): void
+    {
+        foreach ($lines as $line) {
+            $id = $line->string('job');
+            $work = $this->read($this->ask('GET', '/api/jobs/' . $id))->record('work');
+            $how = [];
+            foreach ($this->read($this->ask('GET', '/api/jobs/' . $id . '/cost'))->records('lines') as $cost) {
+                $how[$cost->string('id')] = $cost->string('how');
+            }
+            self::assertSame(
+                sprintf('%d sheets, 1 to spare', $work->integer('sheets') + 1),
+                $how['sheet'] ?? '',
+                $id . ': sheets in the cost',
+            );
+            self::assertEqualsWithDelta($work->integer('hands_s') / 60.0, (float) ($how['hands'] ?? 0), 0.06, $id);
+            $hands = 0;
+            foreach ($day->records('blocks') as $block) {
+                $own = 'hands' === $block->string('kind') && $id === $block->string('job');
+                $hands += $own ? $block->integer('end') - $block->integer('start') : 0;
+            }
+            'picking-crew' === $id
+                ? self::assertLessThan($work->integer('hands_s'), $hands, $id)
+                : self::assertSame($work->integer('hands_s'), $hands, $id . ': hands in the day');
+        }
     }
 }

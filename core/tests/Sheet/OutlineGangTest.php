@@ -80,6 +80,23 @@ final class OutlineGangTest extends TestCase
         }
     }
 
+    /** A cut line that bulges a hair over its box, as curves do, is laid out like any other. */
+    public function testAnOutlineThatBulgesOverItsBoxIsLaidOut(): void
+    {
+        $bulging = [[-0.4, 20.0], [20.0, -0.3], [40.3, 20.0], [20.0, 40.2]];
+        $paper = new GangPaper(Size::mm(210.0, 297.0), Rect::at(5.0, 5.0, Size::mm(200.0, 287.0)));
+        $order = new GangOrder(
+            [new GangPiece('a', 'a', Size::mm(40.0, 40.0), 60, outline: $bulging)],
+            $paper,
+            Length::mm(0.0),
+        );
+        $places = Gang::full($order)->places;
+        self::assertGreaterThan(35, count($places), 'more than as boxes');
+        foreach ($places as $place) {
+            self::assertTrue($place->rect->within($paper->room->grown(0.5)));
+        }
+    }
+
     /** Distances measured from corner to line, and insides sampled: not by the packer's raster. */
     #[DataProvider('seeds')]
     public function testOutlinesKeepTheirGapAndLieWithinTheRoom(int $seed): void

@@ -34,9 +34,10 @@ final readonly class Silhouette
             self::edge($spans, [$last[0] + $grow, $last[1] + $grow], [$point[0] + $grow, $point[1] + $grow], $grow);
             $last = $point;
         }
+        // A curve may bulge a hair over its box; a raster begins at nothing.
         $rows = array_map(
             static fn(array $span): array => [
-                (int) floor($span[0] + self::EPSILON),
+                max(0, (int) floor($span[0] + self::EPSILON)),
                 (int) ceil($span[1] - self::EPSILON),
             ],
             $spans,
