@@ -17,7 +17,7 @@ use Wubbin\Core\Route\StepKind;
 final readonly class Round
 {
     /** What a blank is made ready by: none of it waits for its picture. */
-    private const BLANK = [StepKind::Sand, StepKind::Clean, StepKind::Ready, StepKind::Prepress];
+    private const BLANK = [StepKind::Turn, StepKind::Sand, StepKind::Clean, StepKind::Ready, StepKind::Prepress];
 
     /**
      * @param list<Chain> $chains

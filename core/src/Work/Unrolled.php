@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Work;
 
+use Wubbin\Core\Plan\GangPicture;
 use Wubbin\Core\Plan\JobSheets;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Step;
@@ -15,7 +16,7 @@ final class Unrolled
     /** @var array<string, Task> */
     public array $tasks = [];
 
-    /** @var array<int, array<string, Need>> by piece: what comes next to its pictures waits for */
+    /** @var array<int, array<int, array<string, Need>>> by picture and piece: what comes next to it waits for */
     private array $sheet = [];
 
     /** @var array<int, array<string, Need>> by piece: what comes next to the piece itself waits for */
@@ -36,15 +37,30 @@ final class Unrolled
             $steps = self::sheetSteps($plan, $t);
             $next = [];
             foreach (array_chunk($all, self::atOnce($steps, $this->places)) as $n => $chunk) {
-                $pieces = [];
+                $pieces = $on = [];
                 foreach ($chunk as $sheet) {
                     foreach ($sheet as $of => $count) {
-                        $first = $next[$of] ??= $parts[(int) explode('/', $of)[1]][1];
+                        $first = $next[$of] ??= $parts[GangPicture::numbers($of)[0]][1];
                         array_push($pieces, ...range($first, $first + $count - 1));
+                        $on[GangPicture::numbers($of)[1]] ??= [];
+                        array_push($on[GangPicture::numbers($of)[1]], ...range($first, $first + $count - 1));
                         $next[$of] += $count;
                     }
                 }
-                $this->chunk($plan, $steps, self::rising($pieces), count($chunk), sprintf('%d.%d/%d', $p, $t, $n + 1));
+                $last = $this->chunk(
+                    $plan,
+                    $steps,
+                    self::rising($pieces),
+                    count($chunk),
+                    sprintf('%d.%d/%d', $p, $t, $n + 1),
+                );
+                foreach ($last as $need) {
+                    foreach ($on as $picture => $its) {
+                        foreach ($its as $piece) {
+                            $this->sheet[$picture][$piece][$need->task] = $need;
+                        }
+                    }
+                }
             }
         }
     }
@@ -53,8 +69,10 @@ final class Unrolled
      * @param list<Step> $steps
      * @param list<int> $pieces
      * @param int<1, max> $count
+     *
+     * @return list<Need> what the pictures on these sheets wait for
      */
-    private function chunk(Plan $plan, array $steps, array $pieces, int $count, string $name): void
+    private function chunk(Plan $plan, array $steps, array $pieces, int $count, string $name): array
     {
         $after = [];
         foreach ($steps as $step) {
@@ -63,11 +81,8 @@ final class Unrolled
             $this->tasks[$id] = self::task($id, $step, $pieces, $count, $batch, $after);
             $after = [new Need($id)];
         }
-        foreach ($after as $need) {
-            foreach ($pieces as $piece) {
-                $this->sheet[$piece][$need->task] = $need;
-            }
-        }
+
+        return $after;
     }
 
     /** Work on pieces: those that follow each other stay together as long as they are as many. */
@@ -149,7 +164,7 @@ final class Unrolled
     {
         $after = [];
         foreach ($pieces as $piece) {
-            $after += !$apart || $step->kind->concernsSheet() ? $this->sheet[$piece] ?? [] : [];
+            $after += !$apart || $step->kind->concernsSheet() ? $this->sheet[$step->transfer][$piece] ?? [] : [];
             $after += !$apart || !$step->kind->concernsSheet() ? $this->blank[$piece] ?? [] : [];
         }
 
@@ -162,10 +177,13 @@ final class Unrolled
         $need = [$id => new Need($id)];
         foreach ($pieces as $piece) {
             if ($apart && $step->kind->concernsSheet()) {
-                $this->sheet[$piece] = $need;
+                $this->sheet[$step->transfer][$piece] = $need;
             } else {
                 $this->blank[$piece] = $need;
-                $this->sheet[$piece] = $apart ? $this->sheet[$piece] ?? [] : [];
+                if (!$apart) {
+                    // Joined: from now on it is the piece that waits.
+                    unset($this->sheet[$step->transfer][$piece]);
+                }
             }
         }
     }

@@ -132,6 +132,24 @@ final class WorkTest extends TestCase
         }
     }
 
+    /**
+     * Of several pictures each is cut when its own sheet is dry, and not before.
+     *
+     * @param array<string, mixed> $second
+     */
+    #[TestWith([['side' => 'back']])]
+    #[TestWith([['over' => true]])]
+    public function testEachPictureWaitsForItsOwnSheet(array $second): void
+    {
+        $work = Work::of(Orchard::whole(Orchard::layered([[], $second], ['quantity' => 2])), new Places());
+        $cuts = array_filter($work->tasks(), static fn(Task $task): bool => 'cut' === $task->step->kind->value);
+        self::assertCount(2, $cuts);
+        foreach ($cuts as $cut) {
+            $sheets = array_filter($cut->after, static fn(Need $need): bool => str_starts_with($need->task, 'sheets '));
+            self::assertCount(1, $sheets, $cut->id);
+        }
+    }
+
     /** A backing that is peeled warm is peeled with those that were heated with it, and soon. */
     public function testWhatIsPeeledWarmStaysWithItsHeat(): void
     {
