@@ -63,15 +63,15 @@ final readonly class SheetPage
 
     public static function ofPart(TransferPlan $plan, string $label): self
     {
-        if (null === $plan->medium || null === $plan->marking) {
+        if (null === $plan->outfit->medium || null === $plan->outfit->marking) {
             throw new \LogicException('What is laid out has a sheet and a printer.');
         }
 
         return self::forMedium(
-            $plan->medium,
-            $plan->marking,
-            $plan->stack->mirrored(),
-            $plan->carrier->foldLeads ?? false,
+            $plan->outfit->medium,
+            $plan->outfit->marking,
+            $plan->arrangement->stack->mirrored(),
+            $plan->arrangement->carrier->foldLeads ?? false,
             $label,
         );
     }

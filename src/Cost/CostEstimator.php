@@ -147,7 +147,10 @@ final class CostEstimator
         $worst = null;
         foreach ($plan->transfers as $transfer) {
             $own = $bySetting[PressSetting::of(Record::of($transfer->facts->jsonSerialize()))->key()] ?? null;
-            $share = null !== $own && $own->count() >= SuccessShare::FEW ? $own : $byRoute[$transfer->routeId] ?? null;
+            $share =
+                null !== $own && $own->count() >= SuccessShare::FEW
+                    ? $own
+                    : $byRoute[$transfer->brief->route->id] ?? null;
             $worst = null !== $share && (null === $worst || $share->mean() < $worst->mean()) ? $share : $worst;
         }
 

@@ -42,8 +42,9 @@ final readonly class HeatForecast
         } catch (ImpossibleModel $e) {
             throw InvalidInput::field('readings', $e->getMessage());
         }
-        if ($keep && null !== $transfer->heatId) {
-            $this->keep($transfer->heatId, $fit->value);
+        $source = $transfer->outfit->heat;
+        if ($keep && null !== $source) {
+            $this->keep($source->id, $fit->value);
         }
 
         return $fit;
@@ -52,7 +53,7 @@ final readonly class HeatForecast
     /** Goes back to what is assumed of a source. */
     public function forget(string $job, int $picture): void
     {
-        $id = $this->transfer($job, $picture)->heatId;
+        $id = $this->transfer($job, $picture)->outfit->heat?->id;
         if (null !== $id) {
             $this->keep($id, null);
         }

@@ -144,7 +144,7 @@ final readonly class JobList
 
         return [
             'blank' => $plan->transfers[0]->decisions[0]->value->text,
-            'artwork' => $plan->transfers[0]->artwork,
+            'artwork' => $plan->transfers[0]->artwork(),
             'ready' => $plan->ready(),
             'printable' => $plan->printable(),
             'open' => count(array_filter($plan->checks(), static fn(Check $check): bool => $check->blocks())),

@@ -33,7 +33,7 @@ final readonly class JobSheetPlace
 
     public static function of(GangPlace $place, TransferPlan $transfer): self
     {
-        $sheet = $transfer->sheet ?? throw new \LogicException('What lies on a sheet is laid out.');
+        $sheet = $transfer->arrangement->sheet ?? throw new \LogicException('What lies on a sheet is laid out.');
 
         return new self(
             $place->rect->xMm,
@@ -47,8 +47,8 @@ final readonly class JobSheetPlace
             $sheet->picture->yMm - $sheet->cut->yMm,
             $sheet->picture->size->widthMm,
             $sheet->picture->size->heightMm,
-            $transfer->artwork,
-            $transfer->bend?->toQuery(),
+            $transfer->artwork(),
+            $transfer->placing->bend?->toQuery(),
         );
     }
 }

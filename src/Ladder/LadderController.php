@@ -145,7 +145,8 @@ final readonly class LadderController
                     'margin_mm' => $marginMm,
                     'medium_like' => $page->like,
                     'mirrored_in_file' =>
-                        $transfer->stack->mirrored() && MirrorsIn::Driver !== $transfer->marking?->printer?->mirrors,
+                        $transfer->arrangement->stack->mirrored() &&
+                        MirrorsIn::Driver !== $transfer->outfit->marking?->printer?->mirrors,
                 ],
             ],
             $this->clock->now(),
@@ -316,14 +317,14 @@ final readonly class LadderController
     /** @return array{Medium, float} what it is printed on, and the white edge */
     private function sheetOf(TransferPlan $transfer): array
     {
-        if (null === $transfer->medium || null === $transfer->marking) {
+        if (null === $transfer->outfit->medium || null === $transfer->outfit->marking) {
             throw InvalidInput::field(
                 'picture',
                 'Nothing is printed for this picture, or its sheet and printer are not chosen yet.',
             );
         }
 
-        return [$transfer->medium, $transfer->marking->marginMm];
+        return [$transfer->outfit->medium, $transfer->outfit->marking->marginMm];
     }
 
     private function find(string $id): StoredLadder

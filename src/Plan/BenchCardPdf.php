@@ -80,10 +80,10 @@ final readonly class BenchCardPdf
         }
         $this->heading($pdf, 'What lies on what');
         $this->stack($pdf, $plan, $format);
-        if (null !== $plan->loading) {
+        if (null !== $plan->arrangement->loading) {
             $this->heading($pdf, 'Printing');
-            $this->pair($pdf, 'Lay it in', $plan->loading->inWords());
-            foreach ($plan->driver->lines ?? [] as $line) {
+            $this->pair($pdf, 'Lay it in', $plan->arrangement->loading->inWords());
+            foreach ($plan->driver()->lines ?? [] as $line) {
                 $this->pair($pdf, $line['label'], $line['value']);
             }
         }
@@ -95,7 +95,7 @@ final readonly class BenchCardPdf
     /** From the heat down; the printed face is the thick edge, on the side that it looks to. */
     private function stack(BarePdf $pdf, TransferPlan $plan, UnitFormat $format): void
     {
-        $layers = $plan->stack->layers;
+        $layers = $plan->arrangement->stack->layers;
         if ($pdf->GetY() + count($layers) * self::LAYER_MM > $pdf->getPageHeight() - self::MARGIN_MM) {
             $pdf->AddPage();
         }

@@ -99,7 +99,10 @@ final readonly class GangLayouts
                     sprintf('“%s” cannot be printed yet: see its checks.', $plan->jobName),
                 );
             }
-            if ([] !== array_filter($plan->transfers, static fn($transfer): bool => null === $transfer->sheet)) {
+            if (
+                [] !==
+                array_filter($plan->transfers, static fn($transfer): bool => null === $transfer->arrangement->sheet)
+            ) {
                 throw InvalidInput::field(
                     'jobs',
                     sprintf(

@@ -64,7 +64,7 @@ final readonly class GangLotView
             $gang->nested,
             null === $there ? 0 : max(0, $gang->whole() - $there),
             $lot->marking->marginMm,
-            $lot->first()->loading,
+            $lot->first()->arrangement->loading,
             array_map(GangSheetView::of(...), $gang->sheets),
             [
                 ...array_map($piece, array_values($gang->pieces)),

@@ -64,7 +64,7 @@ final readonly class GangPdf
                     $lot->medium,
                     $lot->marking,
                     $lot->mirrored,
-                    $lot->first()->carrier->foldLeads ?? false,
+                    $lot->first()->arrangement->carrier->foldLeads ?? false,
                     $names . ' · ' . $number,
                 );
                 $this->page($pdf, $lot, $pictures, $sheet, $artworks, $number . ' · ' . $names);
@@ -98,7 +98,7 @@ final readonly class GangPdf
             $lot->medium,
             $lot->marking,
             $lot->mirrored,
-            $lot->first()->carrier->foldLeads ?? false,
+            $lot->first()->arrangement->carrier->foldLeads ?? false,
             $names,
         );
     }
@@ -166,7 +166,7 @@ final readonly class GangPdf
 
                     return null === $picture
                         ? 'test swatches'
-                        : $picture->transfer->label . ' (plan ' . $picture->planId . ')';
+                        : $picture->transfer->label() . ' (plan ' . $picture->planId . ')';
                 }, $sheet->records('places')),
             ),
         );
@@ -176,18 +176,18 @@ final readonly class GangPdf
     private function piece(BarePdf $pdf, GangPicture $picture, Rect $place, int $quarters, array $artworks): void
     {
         $transfer = $picture->transfer;
-        $sheet = $transfer->sheet ?? throw new \LogicException('What is ganged has a sheet of its own.');
+        $sheet = $transfer->arrangement->sheet ?? throw new \LogicException('What is ganged has a sheet of its own.');
         $pdf->StartTransform();
         $pdf->quarterTurn($place->xMm, $place->yMm, $quarters, $place->size->widthMm, $place->size->heightMm);
         $pdf->move($place->xMm - $sheet->cut->xMm, $place->yMm - $sheet->cut->yMm);
-        $artwork = $artworks[$transfer->artwork ?? ''] ?? null;
+        $artwork = $artworks[$transfer->artwork() ?? ''] ?? null;
         if (null === $artwork) {
             $this->pen->template($pdf, $sheet);
         } else {
-            $this->pen->picture($pdf, $sheet->picture, $artwork, $transfer->bend, $sheet->mirrored);
+            $this->pen->picture($pdf, $sheet->picture, $artwork, $transfer->placing->bend, $sheet->mirrored);
         }
         $this->pen->trimLines($pdf, $sheet->guided() ? $sheet->cutLines() : []);
-        $this->pen->name($pdf, $sheet->cut, $transfer->label);
+        $this->pen->name($pdf, $sheet->cut, $transfer->label());
         $pdf->StopTransform();
     }
 }

@@ -38,7 +38,7 @@ final readonly class GangPieceView
     public static function fromPicture(GangPicture $picture, float $share, bool $upright, bool $spare): self
     {
         $transfer = $picture->transfer;
-        $sheet = $transfer->sheet ?? throw new \LogicException('What is ganged has a sheet of its own.');
+        $sheet = $transfer->arrangement->sheet ?? throw new \LogicException('What is ganged has a sheet of its own.');
 
         return new self(
             $picture->piece->id,
@@ -50,8 +50,8 @@ final readonly class GangPieceView
             $upright,
             $spare,
             $picture->jobId,
-            $transfer->artwork,
-            $transfer->bend?->toQuery(),
+            $transfer->artwork(),
+            $transfer->placing->bend?->toQuery(),
             new PlacedRect(
                 $sheet->picture->xMm - $sheet->cut->xMm,
                 $sheet->picture->yMm - $sheet->cut->yMm,

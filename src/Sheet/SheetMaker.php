@@ -44,7 +44,7 @@ final readonly class SheetMaker
     {
         $artworks = [];
         foreach ($plan->transfers as $transfer) {
-            $artwork = $this->artwork->find($transfer->artwork);
+            $artwork = $this->artwork->find($transfer->artwork());
             $artworks += null === $artwork ? [] : [$artwork->sha256 => $artwork];
         }
         if (!$plan->printable()) {
@@ -81,7 +81,7 @@ final readonly class SheetMaker
         $artworks = [];
         foreach ([...$lots, ...$later] as $lot) {
             foreach ($lot->pictures as $picture) {
-                $artwork = $this->artwork->find($picture->transfer->artwork);
+                $artwork = $this->artwork->find($picture->transfer->artwork());
                 $artworks += null === $artwork ? [] : [$artwork->sha256 => $artwork];
             }
         }
@@ -133,7 +133,7 @@ final readonly class SheetMaker
         }
         foreach ([$plan, ...array_map(static fn(SharePlan $share): Plan => $share->plan, $plan->shares)] as $part) {
             foreach ($part->transfers as $transfer) {
-                if (null !== $transfer->bend) {
+                if (null !== $transfer->placing->bend) {
                     return true;
                 }
             }

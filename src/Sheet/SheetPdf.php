@@ -63,9 +63,12 @@ final readonly class SheetPdf
         foreach ($sheets->apart as [$transfer, $p, , $pieces]) {
             [$part] = $plan->parts()[$p];
             for ($piece = 1; $piece <= $pieces && count($pages) < self::MOST; ++$piece) {
-                $progress->at(0.1 + (0.8 * count($pages)) / $all, 'Laying out ' . $transfer->label);
+                $progress->at(0.1 + (0.8 * count($pages)) / $all, 'Laying out ' . $transfer->label());
                 $of = ($pieces > 1 ? sprintf(' · piece %d of %d', $piece, $pieces) : '') . ' · plan ' . $part->id();
-                array_push($pages, ...$this->pages($pdf, $transfer, $artworks[$transfer->artwork ?? ''] ?? null, $of));
+                array_push(
+                    $pages,
+                    ...$this->pages($pdf, $transfer, $artworks[$transfer->artwork() ?? ''] ?? null, $of),
+                );
             }
         }
         $progress->at(0.9, 'Writing the sheet');
@@ -90,7 +93,7 @@ final readonly class SheetPdf
         [$part, , $label] = $plan->parts()[GangPicture::numbers($picture->piece->id)[0]];
         $named = ('' === $label ? '' : ' · ' . $label) . $of . ' · plan ' . $part->id();
 
-        return $this->pages($pdf, $picture->transfer, $artworks[$picture->transfer->artwork ?? ''] ?? null, $named);
+        return $this->pages($pdf, $picture->transfer, $artworks[$picture->transfer->artwork() ?? ''] ?? null, $named);
     }
 
     /**
@@ -100,18 +103,18 @@ final readonly class SheetPdf
      */
     private function pages(BarePdf $pdf, TransferPlan $plan, ?Artwork $artwork, string $of): array
     {
-        if (null !== $plan->tiling && null !== $artwork) {
-            return $this->parts($pdf, $plan, $plan->tiling, $artwork, $of);
+        if (null !== $plan->arrangement->tiling && null !== $artwork) {
+            return $this->parts($pdf, $plan, $plan->arrangement->tiling, $artwork, $of);
         }
-        $sheet = $plan->sheet ?? throw InvalidInput::field('sheet', 'The picture does not fit a sheet.');
-        $page = SheetPage::ofPart($plan, $plan->label . $of);
+        $sheet = $plan->arrangement->sheet ?? throw InvalidInput::field('sheet', 'The picture does not fit a sheet.');
+        $page = SheetPage::ofPart($plan, $plan->label() . $of);
         $this->pen->begin($pdf, $sheet->page, $page->inDriver);
         if (null === $artwork) {
             $this->pen->template($pdf, $sheet);
         } else {
-            $this->pen->picture($pdf, $sheet->picture, $artwork, $plan->bend, $sheet->mirrored);
+            $this->pen->picture($pdf, $sheet->picture, $artwork, $plan->placing->bend, $sheet->mirrored);
         }
-        $this->pen->marks($pdf, self::named($sheet->marks, $plan->label, $of));
+        $this->pen->marks($pdf, self::named($sheet->marks, $plan->label(), $of));
         $this->pen->end($pdf);
         if (null === $sheet->apart) {
             return [$page];
@@ -124,7 +127,7 @@ final readonly class SheetPdf
                 array_values(
                     array_filter($sheet->marks, static fn(SheetMark $mark): bool => MarkKind::TapeZone !== $mark->kind),
                 ),
-                $plan->label,
+                $plan->label(),
                 ' · cut lines, on plain paper' . $of,
             ),
         ]);
@@ -140,7 +143,7 @@ final readonly class SheetPdf
         foreach ($tiling->sheets as $sheet) {
             $page = SheetPage::ofPart(
                 $plan,
-                $plan->label .
+                $plan->label() .
                     ' · part ' .
                     implode(', ', array_map(static fn(PlacedTile $one): string => $one->tile->name(), $sheet->tiles)) .
                     $of,
@@ -149,7 +152,7 @@ final readonly class SheetPdf
             foreach ($sheet->tiles as $placed) {
                 $this->part($pdf, $placed, $tiling, $artwork);
             }
-            $this->pen->marks($pdf, self::named($sheet->marks, $plan->label, $of));
+            $this->pen->marks($pdf, self::named($sheet->marks, $plan->label(), $of));
             $this->pen->end($pdf);
             $pages[] = $page;
         }

@@ -48,7 +48,7 @@ final class TemplateCommand extends Command
         $out = $options['out'] ?? throw new InvalidOptionException('Say where the PDF goes: --out template.pdf');
         $paper = PaperSize::tryFrom($options['paper']) ?? throw new InvalidOptionException('Paper is a4 or letter.');
         [$plan] = $this->input->plan($arguments['job'], $options['shelf']);
-        $size = $plan->transfers[0]->size;
+        $size = $plan->transfers[0]->placing->size;
         try {
             $template = WrapTemplate::forSize($size, $paper->size());
         } catch (BadRecord $e) {

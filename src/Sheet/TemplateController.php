@@ -44,7 +44,7 @@ final readonly class TemplateController
     public function get(string $id): Response
     {
         $plan = $this->jobs->plan($this->jobs->find($id)->job());
-        $size = $plan->transfers[0]->size;
+        $size = $plan->transfers[0]->placing->size;
         try {
             $template = WrapTemplate::forSize($size, PaperSize::from($this->settings->get()->paper)->size());
         } catch (BadRecord $e) {

@@ -39,7 +39,7 @@ final readonly class Batch
         $heatUp = $held = 0.0;
         $usual = false;
         foreach (self::sources($plan) as $label => $transfer) {
-            $known = $shelf->heat[$transfer->heatId ?? '']->watts ?? null;
+            $known = $shelf->heat[$transfer->outfit->heat->id ?? '']->watts ?? null;
             $watts = $known ?? self::usualWatts($transfer, $catalogue);
             $usual = $usual || (null === $known && $watts > 0.0);
             $heatUp += $watts * self::heatUpSeconds($transfer, $catalogue);
@@ -64,10 +64,12 @@ final readonly class Batch
     {
         $hottest = [];
         foreach ($plan->transfers as $transfer) {
-            $label = $transfer->heatLabel;
+            $label = $transfer->outfit->heat?->label;
             if (
                 null !== $label &&
-                (!isset($hottest[$label]) || ($transfer->heatC ?? 0.0) > ($hottest[$label]->heatC ?? 0.0))
+                (!isset($hottest[$label]) ||
+                    ($transfer->outfit->temperature->celsius ?? 0.0) >
+                        ($hottest[$label]->outfit->temperature->celsius ?? 0.0))
             ) {
                 $hottest[$label] = $transfer;
             }
@@ -80,7 +82,7 @@ final readonly class Batch
     private static function usualWatts(TransferPlan $transfer, Catalogue $catalogue): float
     {
         foreach ($catalogue->heat as $source) {
-            if ($source->kind === $transfer->heat) {
+            if ($source->kind === $transfer->outfit->heat?->kind) {
                 return $source->watts ?? 0.0;
             }
         }
@@ -90,8 +92,10 @@ final readonly class Batch
 
     private static function heatUpSeconds(TransferPlan $transfer, Catalogue $catalogue): float
     {
-        $perKelvin = null === $transfer->heat ? null : $catalogue->heatParameters->secondsPerKelvin($transfer->heat);
+        $heat = $transfer->outfit->heat;
+        $set = $transfer->outfit->temperature;
+        $perKelvin = null === $heat ? null : $catalogue->heatParameters->secondsPerKelvin($heat->kind);
 
-        return null === $perKelvin || null === $transfer->heatC ? 0.0 : ($transfer->heatC - self::ROOM_C) * $perKelvin;
+        return null === $perKelvin || null === $set ? 0.0 : ($set->celsius - self::ROOM_C) * $perKelvin;
     }
 }

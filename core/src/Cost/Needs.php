@@ -51,7 +51,7 @@ final readonly class Needs
         foreach ($plan->parts() as $n => [$of]) {
             foreach ($counts[$n] > 0 ? $of->transfers : [] as $transfer) {
                 $needs = $needs->plus(
-                    self::picture($transfer, $counts[$n], $pictures[$transfer->artwork ?? ''] ?? null, $catalogue),
+                    self::picture($transfer, $counts[$n], $pictures[$transfer->artwork() ?? ''] ?? null, $catalogue),
                 );
             }
         }
@@ -93,25 +93,25 @@ final readonly class Needs
     private static function picture(TransferPlan $transfer, int $pieces, ?Picture $picture, Catalogue $catalogue): self
     {
         $needs = self::nothing();
-        $marking = $transfer->marking;
+        $marking = $transfer->outfit->marking;
         $ink = null === $marking ? null : $catalogue->consumption->ink($marking->ink);
-        if (null !== $marking && null !== $ink && null !== $picture?->traits && null !== $transfer->placed) {
+        if (null !== $marking && null !== $ink && null !== $picture?->traits && null !== $transfer->placing->placed) {
             [$amount, $unit] = $ink;
             $needs = $needs->with(
                 new Item(Stuff::Ink, $marking->id, $marking->label, $unit),
-                (($pieces * $transfer->placed->size->areaMm2()) / self::MM2_IN_M2) *
+                (($pieces * $transfer->placing->placed->size->areaMm2()) / self::MM2_IN_M2) *
                     $amount *
                     $picture->traits->coverage($marking->colour),
             );
         }
-        $tape = $catalogue->routes[$transfer->routeId]->tape ?? null;
+        $tape = $catalogue->routes[$transfer->brief->route->id]->tape ?? null;
         if (null !== $tape) {
             $needs = $needs->with(
                 new Item(Stuff::Tape, $tape, $tape . ' tape', Stuff::Tape->unit()),
                 ($pieces * $catalogue->consumption->tapeMm) / self::MM_IN_M,
             );
         }
-        $cover = $transfer->coverId;
+        $cover = $transfer->outfit->cover?->id;
 
         return null === $cover
             ? $needs

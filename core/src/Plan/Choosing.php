@@ -4,12 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
-use Wubbin\Core\Artwork\Picture;
-use Wubbin\Core\Job\Shelf;
-use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Size;
-use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Fit;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\Marking;
@@ -21,26 +17,24 @@ use Wubbin\Core\Sheet\SheetLayout;
 /** What a transfer takes from the shelf: what was asked for, or else the first that suits. */
 final readonly class Choosing
 {
-    public function __construct(
-        private Route $route,
-        private Transfer $transfer,
-        private Shelf $shelf,
-        private ?Picture $picture,
-        private Catalogue $catalogue,
-    ) {}
+    public function __construct(private Brief $brief) {}
 
     public function medium(Ways $ways): ?Medium
     {
         $order = array_flip($this->mediaInOrder($ways));
-        $usable = array_filter($this->shelf->media, static fn(Medium $medium): bool => isset($order[$medium->like]));
+        $usable = array_filter(
+            $this->brief->shelf->media,
+            static fn(Medium $medium): bool => isset($order[$medium->like]),
+        );
         // The order of the shelf decides between sheets of one kind; the chosen way between kinds.
         $preferred = $ways->media();
         uasort(
             $usable,
             static fn(Medium $a, Medium $b): int => [] === $preferred ? 0 : $order[$a->like] <=> $order[$b->like],
         );
-        $asked = $this->transfer->choices->thing('medium');
-        $size = null === $this->picture ? null : $this->transfer->placement->sizeOf($this->picture);
+        $asked = $this->brief->transfer->choices->thing('medium');
+        $size =
+            null === $this->brief->picture ? null : $this->brief->transfer->placement->sizeOf($this->brief->picture);
         $margin = 5.0;
         $trim = Length::mm(isset($ways->figures['trim']) ? $ways->figures['trim']->value : 0.0);
         if (null !== $size && isset($ways->figures['overlap'])) {
@@ -75,7 +69,7 @@ final readonly class Choosing
     {
         $media =
             null === $chosen
-                ? array_map(fn(string $id): Medium => $this->catalogue->media[$id], $this->route->media)
+                ? array_map(fn(string $id): Medium => $this->brief->catalogue->media[$id], $this->brief->route->media)
                 : [$chosen];
         $takes = static function (Marking $marking) use ($media): bool {
             foreach ($media as $medium) {
@@ -86,17 +80,17 @@ final readonly class Choosing
 
             return false;
         };
-        $markings = $this->shelf->markings;
+        $markings = $this->brief->shelf->markings;
         // By hand only where the route is drawn by hand, and there first; a printer otherwise.
         uasort(
             $markings,
-            fn(Marking $a, Marking $b): int => ($a->byHand() !== $this->route->byHand) <=>
-                ($b->byHand() !== $this->route->byHand),
+            fn(Marking $a, Marking $b): int => ($a->byHand() !== $this->brief->route->byHand) <=>
+                ($b->byHand() !== $this->brief->route->byHand),
         );
 
         return self::choose(
             $markings,
-            $this->transfer->choices->thing('marking'),
+            $this->brief->transfer->choices->thing('marking'),
             static fn(Marking $m): bool => $takes($m),
         );
     }
@@ -105,7 +99,7 @@ final readonly class Choosing
     {
         $kinds = $ways->heat();
         $usable = array_filter(
-            $this->shelf->heat,
+            $this->brief->shelf->heat,
             static fn(HeatSource $source): bool => in_array($source->kind, $kinds, true),
         );
         uasort(
@@ -116,29 +110,29 @@ final readonly class Choosing
 
         return self::choose(
             $usable,
-            $this->transfer->choices->thing('heat'),
-            fn(HeatSource $source): bool => $this->route->isReachedBy($source),
+            $this->brief->transfer->choices->thing('heat'),
+            fn(HeatSource $source): bool => $this->brief->route->isReachedBy($source),
         );
     }
 
     public function base(): ?Support
     {
-        return null === $this->route->base
+        return null === $this->brief->route->base
             ? null
             : self::choose(
-                $this->shelf->bases,
-                $this->transfer->choices->thing('base'),
-                fn(Support $base): bool => Route::BASE_HARD !== $this->route->base || $base->hard,
+                $this->brief->shelf->bases,
+                $this->brief->transfer->choices->thing('base'),
+                fn(Support $base): bool => Route::BASE_HARD !== $this->brief->route->base || $base->hard,
             );
     }
 
-    /** @param bool $hollow colour can go through to the other side */
-    public function guard(bool $hollow): ?Support
+    /** Where colour can go through to the other side. */
+    public function guard(): ?Support
     {
-        return $this->route->guard && $hollow
+        return $this->brief->route->guard && $this->brief->kind->hollow
             ? self::choose(
-                $this->shelf->guards,
-                $this->transfer->choices->thing('guard'),
+                $this->brief->shelf->guards,
+                $this->brief->transfer->choices->thing('guard'),
                 static fn(Support $guard): bool => true,
             )
             : null;
@@ -151,7 +145,7 @@ final readonly class Choosing
             return null;
         }
         $usable = array_filter(
-            $this->shelf->covers,
+            $this->brief->shelf->covers,
             static fn(Support $cover): bool => in_array($cover->like, $order, true),
         );
         uasort(
@@ -160,21 +154,28 @@ final readonly class Choosing
                 array_search($b->like, $order, true),
         );
 
-        return self::choose($usable, $this->transfer->choices->thing('cover'), static fn(Support $cover): bool => true);
+        return self::choose(
+            $usable,
+            $this->brief->transfer->choices->thing('cover'),
+            static fn(Support $cover): bool => true,
+        );
     }
 
     /** @return list<string> ids of this route's media, those of the chosen way first */
     private function mediaInOrder(Ways $ways): array
     {
         return array_values(
-            array_unique([...array_intersect($ways->media(), $this->route->media), ...$this->route->media]),
+            array_unique([
+                ...array_intersect($ways->media(), $this->brief->route->media),
+                ...$this->brief->route->media,
+            ]),
         );
     }
 
     /** Whether a printer of the shelf takes sheets of this size, and may mark them. */
     private function someoneTakes(Medium $medium): bool
     {
-        foreach ($this->shelf->markings as $marking) {
+        foreach ($this->brief->shelf->markings as $marking) {
             if (Fit::Good === $medium->verdictOn($marking)->fit && true === $marking->printer?->takes($medium->paper)) {
                 return true;
             }

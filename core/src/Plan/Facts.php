@@ -18,36 +18,39 @@ final readonly class Facts implements \JsonSerializable
 
     public static function of(Setup $setup): self
     {
-        $figures = $setup->ways->figures;
-        $seconds = static fn(string $figure): ?float => isset($figures[$figure]) ? $setup->seconds($figure) : null;
-        $printer = $setup->marking?->printer;
+        $figures = $setup->outfit->ways->figures;
+        $seconds = static fn(string $figure): ?float => isset($figures[$figure])
+            ? $setup->arrangement->seconds($figure)
+            : null;
+        $printer = $setup->outfit->marking?->printer;
 
         return new self([
-            'route' => $setup->route->id,
-            'medium' => $setup->medium?->label,
-            'printer' => $setup->marking?->label,
-            'technology' => $setup->marking?->technology->value,
-            'heat' => $setup->heat?->label,
-            'source' => $setup->heat?->kind->value,
-            'blank' => $setup->blankName(),
-            'material' => $setup->material->id,
-            'tone' => $setup->tone->value,
-            'mirrored' => !$setup->stack->mirrored()
+            'route' => $setup->brief->route->id,
+            'medium' => $setup->outfit->medium?->label,
+            'printer' => $setup->outfit->marking?->label,
+            'technology' => $setup->outfit->marking?->technology->value,
+            'heat' => $setup->outfit->heat?->label,
+            'source' => $setup->outfit->heat?->kind->value,
+            'blank' => $setup->brief->blankName(),
+            'material' => $setup->brief->material->id,
+            'tone' => $setup->brief->tone->value,
+            'mirrored' => !$setup->arrangement->stack->mirrored()
                 ? 'none'
                 : (MirrorsIn::Driver === $printer?->mirrors
                     ? 'driver'
                     : 'file'),
-            'base' => null === $setup->base ? null : ($setup->base->hard ? 'hard' : 'soft'),
-            'steam' => HeatKind::Iron === $setup->heat?->kind ? false : null,
-            'guard' => $setup->route->guard && $setup->kind->hollow ? null !== $setup->guard : null,
-            'cover' => $setup->cover?->label,
-            'setting_c' => $setup->temperature()?->celsius,
-            'pressure' => $setup->setting->pressure,
+            'base' => null === $setup->outfit->base ? null : ($setup->outfit->base->hard ? 'hard' : 'soft'),
+            'steam' => HeatKind::Iron === $setup->outfit->heat?->kind ? false : null,
+            'guard' =>
+                $setup->brief->route->guard && $setup->brief->kind->hollow ? null !== $setup->outfit->guard : null,
+            'cover' => $setup->outfit->cover?->label,
+            'setting_c' => $setup->outfit->temperature?->celsius,
+            'pressure' => $setup->outfit->setting->pressure,
             'dry_s' => $seconds('dry'),
             'dwell_s' => $seconds('dwell') ?? ($seconds('still') ?? $seconds('melt')),
-            'peel' => $setup->peel->word,
+            'peel' => $setup->outfit->peel->word,
             'coats' => $figures['coats']->value ?? null,
-            'recipe' => $setup->recipe?->id,
+            'recipe' => $setup->outfit->recipe?->id,
         ]);
     }
 

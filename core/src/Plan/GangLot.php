@@ -54,13 +54,17 @@ final readonly class GangLot
         foreach ($plans as $plan) {
             foreach (self::pictures($plan) as $picture) {
                 $transfer = $picture->transfer;
-                [$medium, $marking, $sheet] = [$transfer->medium, $transfer->marking, $transfer->sheet];
+                [$medium, $marking, $sheet] = [
+                    $transfer->outfit->medium,
+                    $transfer->outfit->marking,
+                    $transfer->arrangement->sheet,
+                ];
                 if (null !== $medium && null !== $marking && null !== $sheet) {
                     $id = implode(' ', [
                         $medium->id,
                         $marking->id,
                         $sheet->mirrored ? 'mirrored' : 'as it reads',
-                        $transfer->driver?->paperAndQuality() ?? '',
+                        $transfer->driver()?->paperAndQuality() ?? '',
                     ]);
                     $pictures = ($lots[$id]->pictures ?? []) + [$picture->piece->id => $picture];
                     $lots[$id] = new self($id, $medium, $marking, $sheet->mirrored, $pictures);
@@ -89,18 +93,18 @@ final readonly class GangLot
                 if ($one->mirrored === $other->mirrored) {
                     $why[] = sprintf(
                         '%s is printed at other settings (%s) than %s (%s).',
-                        $one->first()->label,
-                        $one->first()->driver?->paperAndQuality() ?? '',
-                        $other->first()->label,
-                        $other->first()->driver?->paperAndQuality() ?? '',
+                        $one->first()->label(),
+                        $one->first()->driver()?->paperAndQuality() ?? '',
+                        $other->first()->label(),
+                        $other->first()->driver()?->paperAndQuality() ?? '',
                     );
                 } else {
                     [$mirrored, $right] = $one->mirrored ? [$one, $other] : [$other, $one];
                     $why[] = sprintf(
                         '%s is mirrored and %s reads right: on one sheet whoever lets the driver mirror would ' .
                             'spoil one of them.',
-                        $mirrored->first()->label,
-                        $right->first()->label,
+                        $mirrored->first()->label(),
+                        $right->first()->label(),
                     );
                 }
             }
@@ -141,7 +145,10 @@ final readonly class GangLot
 
         return array_values(
             array_filter(
-                array_map(static fn(Rect $zone): ?Rect => $zone->overlap($room), $this->first()->carrier->zones ?? []),
+                array_map(
+                    static fn(Rect $zone): ?Rect => $zone->overlap($room),
+                    $this->first()->arrangement->carrier->zones ?? [],
+                ),
             ),
         );
     }
@@ -291,9 +298,9 @@ final readonly class GangLot
         $all = [];
         foreach ($plan->parts() as $p => [$part, $count, $label]) {
             foreach ($part->transfers as $t => $transfer) {
-                $cut = $transfer->sheet?->cut;
+                $cut = $transfer->arrangement->sheet?->cut;
                 if (null !== $cut) {
-                    $name = $transfer->label . ('' === $label ? '' : ' · ' . $label);
+                    $name = $transfer->label() . ('' === $label ? '' : ' · ' . $label);
                     $all[] = new GangPicture(
                         new GangPiece(
                             GangPicture::id($plan->jobId, $p, $t),
@@ -320,7 +327,7 @@ final readonly class GangLot
      */
     private static function outline(TransferPlan $transfer): array
     {
-        $sheet = $transfer->sheet;
+        $sheet = $transfer->arrangement->sheet;
 
         return null === $sheet
             ? []

@@ -28,13 +28,13 @@ final readonly class HeatCases
     /** @return HeatCase|null null where nothing is heated that is modelled, or something is not chosen yet */
     public static function of(Setup $setup): ?HeatCase
     {
-        $need = $setup->route->need;
-        if (null === $need || !in_array($setup->heat?->kind, self::MODELLED, true)) {
+        $need = $setup->brief->route->need;
+        if (null === $need || !in_array($setup->outfit->heat?->kind, self::MODELLED, true)) {
             return null;
         }
         $layers = [];
         [$medium, $blank] = [null, null];
-        foreach ($setup->stack->layers as $layer) {
+        foreach ($setup->arrangement->stack->layers as $layer) {
             if (LayerRole::Heat === $layer->role) {
                 continue;
             }
@@ -49,18 +49,18 @@ final readonly class HeatCases
         if ([] === $layers || null === $medium || null === $blank) {
             return null;
         }
-        $solid = HeatParameters::WAX === $need ? $setup->size->diameterMm : null;
+        $solid = HeatParameters::WAX === $need ? $setup->placing->size->diameterMm : null;
 
-        $heater = self::heater($setup, $setup->heat);
+        $heater = self::heater($setup, $setup->outfit->heat);
         // Candle wax is meant to melt: how deep is the need's own limit.
         $limits =
             HeatParameters::WAX === $need
                 ? []
                 : [
                     new HeatLimit(
-                        $setup->material->limitWhy,
+                        $setup->brief->material->limitWhy,
                         HeatLimit::PRINTED_FACE,
-                        $setup->material->limit->celsius,
+                        $setup->brief->material->limit->celsius,
                     ),
                 ];
 
@@ -72,7 +72,7 @@ final readonly class HeatCases
             $medium,
             $blank,
             $limits,
-            $setup->route->tape,
+            $setup->brief->route->tape,
             self::seconds($setup),
         );
     }
@@ -80,11 +80,11 @@ final readonly class HeatCases
     private static function heater(Setup $setup, HeatSource $source): Heater
     {
         // Only a press idles, and only its clock counts from when it is back.
-        $idle = HeatKind::MugPress === $source->kind ? $setup->setting->idle : null;
+        $idle = HeatKind::MugPress === $source->kind ? $setup->outfit->setting->idle : null;
 
         return new Heater(
             $source->kind,
-            $setup->temperature(),
+            $setup->outfit->temperature,
             self::pressure($setup),
             $idle,
             $source->calibrated,
@@ -94,14 +94,16 @@ final readonly class HeatCases
 
     private static function substance(Layer $layer, Setup $setup): ?string
     {
-        $of = $setup->catalogue->heatParameters;
+        $of = $setup->brief->catalogue->heatParameters;
 
         return match ($layer->role) {
             LayerRole::Medium => 'film',
-            LayerRole::Blank => $of->substanceOf($setup->material->id),
-            LayerRole::Cover => null === $setup->cover ? null : $of->substanceOf($setup->cover->like),
-            LayerRole::Guard => null === $setup->guard ? null : $of->substanceOf($setup->guard->like) ?? 'paper',
-            LayerRole::Base => null === $setup->base ? null : $of->substanceOf($setup->base->like),
+            LayerRole::Blank => $of->substanceOf($setup->brief->material->id),
+            LayerRole::Cover => null === $setup->outfit->cover ? null : $of->substanceOf($setup->outfit->cover->like),
+            LayerRole::Guard => null === $setup->outfit->guard
+                ? null
+                : $of->substanceOf($setup->outfit->guard->like) ?? 'paper',
+            LayerRole::Base => null === $setup->outfit->base ? null : $of->substanceOf($setup->outfit->base->like),
             LayerRole::Cloth => str_contains($layer->label ?? '', 'kraft') ? 'paper' : 'cotton',
             LayerRole::Heat => null,
         };
@@ -111,16 +113,16 @@ final readonly class HeatCases
     private static function thickness(Layer $layer, Setup $setup): float
     {
         return LayerRole::Blank === $layer->role &&
-            HeatParameters::WAX === $setup->route->need &&
-            null !== $setup->size->diameterMm
-            ? $setup->size->diameterMm / 2.0
+            HeatParameters::WAX === $setup->brief->route->need &&
+            null !== $setup->placing->size->diameterMm
+            ? $setup->placing->size->diameterMm / 2.0
             : $layer->thicknessMm;
     }
 
     /** How a way that this source is chosen by sets its air. */
     private static function air(Setup $setup, HeatKind $source): string
     {
-        foreach ($setup->ways->options as $option) {
+        foreach ($setup->outfit->ways->options as $option) {
             if (in_array($source, $option->heat, true)) {
                 return $option->air ?? Heater::FULL;
             }
@@ -131,9 +133,9 @@ final readonly class HeatCases
 
     private static function pressure(Setup $setup): string
     {
-        $named = array_search($setup->setting->pressure ?? 'medium', self::PRESSURES, true);
+        $named = array_search($setup->outfit->setting->pressure ?? 'medium', self::PRESSURES, true);
         $class = false === $named ? 1 : $named;
-        $softer = HeatKind::Iron === $setup->heat?->kind && false === $setup->base?->hard;
+        $softer = HeatKind::Iron === $setup->outfit->heat?->kind && false === $setup->outfit->base?->hard;
 
         return self::PRESSURES[max(0, $softer ? $class - 1 : $class)];
     }
@@ -142,8 +144,8 @@ final readonly class HeatCases
     private static function seconds(Setup $setup): ?float
     {
         foreach (self::TIMES as $figure) {
-            if (isset($setup->ways->figures[$figure])) {
-                return $setup->seconds($figure);
+            if (isset($setup->outfit->ways->figures[$figure])) {
+                return $setup->arrangement->seconds($figure);
             }
         }
 

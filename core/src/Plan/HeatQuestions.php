@@ -35,21 +35,23 @@ final readonly class HeatQuestions
     /** @return list<string> */
     private static function of(Setup $setup): array
     {
-        $down = $setup->stack->mirrored();
-        $heat = $setup->heat;
+        $down = $setup->arrangement->stack->mirrored();
+        $heat = $setup->outfit->heat;
         $plate = $heat?->kind->hasPlate() ?? false;
 
         return array_values(
             array_filter(
                 [
-                    null === $setup->marking
+                    null === $setup->outfit->marking
                         ? null
                         : ($down
                             ? 'The print reads backwards.'
                             : 'The print reads the right way round.'),
                     $down ? 'Its printed face looks down, onto the piece.' : 'Its printed face looks up.',
-                    null === $setup->guard ? null : sprintf('The %s is inside.', $setup->guard->label),
-                    null === $setup->cover ? null : sprintf('The %s lies over it, flat.', $setup->cover->label),
+                    null === $setup->outfit->guard ? null : sprintf('The %s is inside.', $setup->outfit->guard->label),
+                    null === $setup->outfit->cover
+                        ? null
+                        : sprintf('The %s lies over it, flat.', $setup->outfit->cover->label),
                     HeatKind::Iron !== $heat?->kind
                         ? null
                         : ($heat->steam

@@ -30,7 +30,11 @@ final readonly class JobSheets
         foreach ($parts as $p => [$part]) {
             // What none of the pieces is of takes no sheet.
             foreach ($counts[$p] > 0 ? $part->transfers : [] as $t => $transfer) {
-                if (null !== $transfer->sheet && null !== $transfer->medium && null !== $transfer->marking) {
+                if (
+                    null !== $transfer->arrangement->sheet &&
+                    null !== $transfer->outfit->medium &&
+                    null !== $transfer->outfit->marking
+                ) {
                     $wanted[GangPicture::id($plan->jobId, $p, $t)] = $counts[$p];
                 } else {
                     $apart[] = [$transfer, $p, $t, $counts[$p]];
@@ -57,7 +61,10 @@ final readonly class JobSheets
     {
         return array_sum(array_map(static fn(SheetRun $run): int => $run->copies, $this->runs)) +
             array_sum(
-                array_map(static fn(array $one): int => $one[3] * count($one[0]->tiling->sheets ?? [1]), $this->apart),
+                array_map(
+                    static fn(array $one): int => $one[3] * count($one[0]->arrangement->tiling->sheets ?? [1]),
+                    $this->apart,
+                ),
             );
     }
 
@@ -80,7 +87,10 @@ final readonly class JobSheets
             $add($run->lot->medium, $run->copies);
         }
         foreach ($this->apart as [$transfer, , , $pieces]) {
-            $add($transfer->laidOut() ? $transfer->medium : null, $pieces * count($transfer->tiling->sheets ?? [1]));
+            $add(
+                $transfer->laidOut() ? $transfer->outfit->medium : null,
+                $pieces * count($transfer->arrangement->tiling->sheets ?? [1]),
+            );
         }
 
         return $all;
@@ -108,13 +118,13 @@ final readonly class JobSheets
         }
         foreach ($this->apart as [$transfer, $p, $t, $pieces]) {
             $own = GangPicture::id($jobId, $p, $t);
-            $more = count($transfer->tiling->sheets ?? [1]) - 1;
+            $more = count($transfer->arrangement->tiling->sheets ?? [1]) - 1;
             $sheets = [];
             for ($piece = 0; $piece < $pieces; ++$piece) {
                 // It is whole with the last of its sheets.
                 array_push($sheets, ...array_fill(0, $more, []), ...[[$own => 1]]);
             }
-            $goes[$own] = [$p, $t, $sheets, $transfer->laidOut() ? $transfer->medium : null];
+            $goes[$own] = [$p, $t, $sheets, $transfer->laidOut() ? $transfer->outfit->medium : null];
         }
 
         return array_values($goes);

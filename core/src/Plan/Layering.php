@@ -24,13 +24,13 @@ final readonly class Layering
      */
     public static function names(array $setups): array
     {
-        $on = array_count_values(array_map(static fn(Setup $setup): string => $setup->side, $setups));
+        $on = array_count_values(array_map(static fn(Setup $setup): string => $setup->brief->side, $setups));
         $seen = [];
         $names = [];
         foreach ($setups as $setup) {
-            $number = $seen[$setup->side] = ($seen[$setup->side] ?? 0) + 1;
-            $word = null === $setup->size->diameterMm ? ucfirst($setup->side) : 'Picture';
-            $names[] = 1 === $on[$setup->side] ? $word : $word . ' ' . $number;
+            $number = $seen[$setup->brief->side] = ($seen[$setup->brief->side] ?? 0) + 1;
+            $word = null === $setup->placing->size->diameterMm ? ucfirst($setup->brief->side) : 'Picture';
+            $names[] = 1 === $on[$setup->brief->side] ? $word : $word . ' ' . $number;
         }
 
         return $names;
@@ -50,13 +50,13 @@ final readonly class Layering
         $meets = false;
         for ($below = 0; $below < $at; ++$below) {
             $lower = $setups[$below];
-            $shared = $lower->side === $upper->side ? self::shared($lower, $upper) : null;
+            $shared = $lower->brief->side === $upper->brief->side ? self::shared($lower, $upper) : null;
             if (null !== $shared) {
                 $meets = true;
                 array_push($checks, ...self::over($lower, $upper, $shared, $names[$below], $below));
             }
         }
-        if ($upper->transfer->over && !$meets) {
+        if ($upper->brief->transfer->over && !$meets) {
             $checks[] = Check::found(
                 'layer.nothing-below',
                 Stage::Heat,
@@ -92,18 +92,20 @@ final readonly class Layering
     private static function after(Setup $before, Setup $upper): array
     {
         $checks = [];
-        if ($upper->side !== $before->side) {
+        if ($upper->brief->side !== $before->brief->side) {
             $checks[] = Check::found(
                 'layer.other-side',
                 Stage::Heat,
                 Severity::Note,
                 'place',
-                Phrase::of(sprintf('The %s lies face down on the base while this side is heated.', $before->side)),
+                Phrase::of(
+                    sprintf('The %s lies face down on the base while this side is heated.', $before->brief->side),
+                ),
                 Phrase::of('Let it cool fully first, and lay parchment or silicone under it.'),
             );
         }
         if (!self::sameSetting($before, $upper)) {
-            $setting = Words::setting($upper);
+            $setting = Words::setting($upper->outfit);
             $checks[] = Check::found(
                 'layer.setting',
                 Stage::Heat,
@@ -111,7 +113,7 @@ final readonly class Layering
                 'heat',
                 Phrase::of(
                     'It wants another heat than the picture before it: ' .
-                        ($upper->heat->label ?? 'none yet') .
+                        ($upper->outfit->heat->label ?? 'none yet') .
                         ', ' .
                         $setting->text .
                         '.',
@@ -136,25 +138,25 @@ final readonly class Layering
         $one = $setups[$at];
         if (
             null === $before ||
-            null === $before->placed ||
-            null === $one->placed ||
-            $before->side !== $one->side ||
-            $one->transfer->over ||
+            null === $before->placing->placed ||
+            null === $one->placing->placed ||
+            $before->brief->side !== $one->brief->side ||
+            $one->brief->transfer->over ||
             null !== self::shared($before, $one)
         ) {
             return false;
         }
         $alike =
-            $before->route->id === $one->route->id &&
+            $before->brief->route->id === $one->brief->route->id &&
             self::sameSetting($before, $one) &&
-            $before->medium?->like === $one->medium?->like &&
-            $before->finish === $one->finish;
+            $before->outfit->medium?->like === $one->outfit->medium?->like &&
+            $before->brief->finish === $one->brief->finish;
 
         return $alike &&
-            match ($one->heat?->kind) {
+            match ($one->outfit->heat?->kind) {
                 HeatKind::MugPress => true,
-                HeatKind::FlatPress => null !== $one->heat->plate &&
-                    $before->placed->around($one->placed)->size->fitsIn($one->heat->plate),
+                HeatKind::FlatPress => null !== $one->outfit->heat->plate &&
+                    $before->placing->placed->around($one->placing->placed)->size->fitsIn($one->outfit->heat->plate),
                 default => false,
             };
     }
@@ -163,7 +165,7 @@ final readonly class Layering
     private static function over(Setup $lower, Setup $upper, Rect $shared, string $name, int $number): array
     {
         $size = ['shared' => Quantity::size($shared->size)];
-        if (!$upper->transfer->over) {
+        if (!$upper->brief->transfer->over) {
             return [
                 Check::found(
                     'layer.overlap-' . ($number + 1),
@@ -184,20 +186,20 @@ final readonly class Layering
                 'place',
                 Phrase::of('It lies over “' . $name . '” by {shared}: that one is pressed first.', $size),
                 Phrase::of(
-                    true === $upper->medium?->clear
+                    true === $upper->outfit->medium?->clear
                         ? 'Where nothing is printed it is clear: the one below shows through, and colour over ' .
                             'colour darkens.'
                         : 'It hides what lies below.',
                 ),
             ),
         ];
-        if (HeatKind::Burnisher !== $upper->heat?->kind) {
+        if (HeatKind::Burnisher !== $upper->outfit->heat?->kind) {
             $checks[] = Check::found(
                 'layer.sinks-' . ($number + 1),
                 Stage::Heat,
                 Severity::Warn,
                 'place',
-                Phrase::of($lower->route->beneath),
+                Phrase::of($lower->brief->route->beneath),
                 Phrase::of('Try it on a scrap; side by side nothing sinks.'),
             );
         }
@@ -208,12 +210,15 @@ final readonly class Layering
     /** Where two pictures on one side meet; a round piece goes on behind its seam. */
     private static function shared(Setup $one, Setup $other): ?Rect
     {
-        if (null === $one->placed || null === $other->placed) {
+        if (null === $one->placing->placed || null === $other->placing->placed) {
             return null;
         }
-        $turns = null === $one->size->diameterMm ? [0.0] : [0.0, $one->size->widthMm, -$one->size->widthMm];
+        $turns =
+            null === $one->placing->size->diameterMm
+                ? [0.0]
+                : [0.0, $one->placing->size->widthMm, -$one->placing->size->widthMm];
         foreach ($turns as $turn) {
-            $shared = $one->placed->overlap($other->placed->movedBy($turn));
+            $shared = $one->placing->placed->overlap($other->placing->placed->movedBy($turn));
             if (null !== $shared) {
                 return $shared;
             }
@@ -224,8 +229,8 @@ final readonly class Layering
 
     private static function sameSetting(Setup $one, Setup $other): bool
     {
-        return $one->heat?->id === $other->heat?->id &&
-            $one->temperature()?->celsius === $other->temperature()?->celsius &&
-            $one->setting->word === $other->setting->word;
+        return $one->outfit->heat?->id === $other->outfit->heat?->id &&
+            $one->outfit->temperature?->celsius === $other->outfit->temperature?->celsius &&
+            $one->outfit->setting->word === $other->outfit->setting->word;
     }
 }

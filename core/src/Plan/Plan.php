@@ -49,7 +49,7 @@ final class Plan implements \JsonSerializable
         $plan->known = $known;
         $short = [];
         foreach ($plan->sheets()->byMedium() as $id => [, $wanted]) {
-            $there = $setups[0]->shelf->paper->sheets[$id] ?? null;
+            $there = $setups[0]->brief->shelf->paper->sheets[$id] ?? null;
             if (null !== $there && $there < $wanted) {
                 $short[$id] = Preflight::ofStock($there, $wanted);
             }
@@ -76,7 +76,7 @@ final class Plan implements \JsonSerializable
             $along = [
                 ...Layering::checks($setups, $names, $at),
                 ...0 === $at ? Preflight::ofShares($shares) : [],
-                ...array_values(array_intersect_key($short, [$setup->medium->id ?? '' => 1])),
+                ...array_values(array_intersect_key($short, [$setup->outfit->medium->id ?? '' => 1])),
             ];
             $transfers[] = TransferPlan::fromSetup(
                 $setup,
@@ -87,15 +87,18 @@ final class Plan implements \JsonSerializable
             );
         }
         $first = $setups[0];
-        $piece = Shape::Garment === $first->kind->shape ? $first->kind->label : lcfirst($first->blankName());
+        $piece =
+            Shape::Garment === $first->brief->kind->shape
+                ? $first->brief->kind->label
+                : lcfirst($first->brief->blankName());
 
         return new self(
-            $first->job->id,
-            $first->job->name,
-            $first->job->quantity,
+            $first->brief->job->id,
+            $first->brief->job->name,
+            $first->brief->job->quantity,
             $piece,
             $transfers,
-            WorkOrder::forTransfers($transfers, $first->catalogue->hands),
+            WorkOrder::forTransfers($transfers, $first->brief->catalogue->hands),
             $shares,
         );
     }

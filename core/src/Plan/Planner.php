@@ -31,13 +31,8 @@ final readonly class Planner
     {
         $catalogue = $shelf->stocked($this->catalogue);
         $setups = static fn(Job $job): array => array_map(
-            static fn(Transfer $transfer): Setup => new Setup(
-                $job,
-                $transfer,
-                $shelf,
-                $pictures[$transfer->artwork ?? ''] ?? null,
-                $catalogue,
-                $house,
+            static fn(Transfer $transfer): Setup => Setup::forBrief(
+                new Brief($job, $transfer, $shelf, $pictures[$transfer->artwork ?? ''] ?? null, $catalogue, $house),
             ),
             $job->transfers,
         );
@@ -45,7 +40,7 @@ final readonly class Planner
         foreach ($job->breakdown as $share) {
             $of = $setups($job->forShare($share));
             $shares[] = SharePlan::forShare(
-                Breakdown::label($share, $of[0]->kind, $catalogue),
+                Breakdown::label($share, $of[0]->brief->kind, $catalogue),
                 $share->quantity,
                 Plan::fromSetups($of),
             );

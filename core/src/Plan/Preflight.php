@@ -8,6 +8,7 @@ use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Plan\Preflight\BlankChecks;
 use Wubbin\Core\Plan\Preflight\LookChecks;
 use Wubbin\Core\Plan\Preflight\PictureChecks;
+use Wubbin\Core\Plan\Preflight\PlaceChecks;
 use Wubbin\Core\Plan\Preflight\PressChecks;
 use Wubbin\Core\Plan\Preflight\SheetChecks;
 use Wubbin\Core\Plan\Preflight\SubjectChecks;
@@ -26,19 +27,21 @@ final readonly class Preflight
      */
     public static function forSetup(Setup $setup, array $along = []): array
     {
-        $reasons = array_column($setup->transfer->overrides, 'reason', 'check');
+        [$brief, $outfit, $placing, $arrangement] = $setup->stages();
+        $place = new PlaceChecks($brief, $placing, $arrangement);
+        $reasons = array_column($brief->transfer->overrides, 'reason', 'check');
 
         return array_map(
             static fn(Check $check): Check => isset($reasons[$check->id])
                 ? $check->overridden($reasons[$check->id])
                 : $check,
             array_merge(
-                (new BlankChecks($setup))->checks(),
-                (new PictureChecks($setup))->checks(),
-                (new LookChecks($setup))->checks(),
-                (new SubjectChecks($setup))->checks(),
-                (new SheetChecks($setup))->checks(),
-                (new PressChecks($setup))->checks(),
+                (new BlankChecks($brief, $outfit))->checks(),
+                (new PictureChecks($brief, $outfit, $placing, $place))->checks(),
+                (new LookChecks($brief, $outfit, $placing))->checks(),
+                (new SubjectChecks($brief, $placing, $arrangement))->checks(),
+                (new SheetChecks($brief, $outfit, $placing, $arrangement))->checks(),
+                (new PressChecks($brief, $outfit, $placing, $arrangement))->checks(),
                 $along,
             ),
         );

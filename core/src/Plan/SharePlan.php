@@ -31,7 +31,7 @@ final readonly class SharePlan implements \JsonSerializable
             'label' => $this->label,
             'quantity' => $this->quantity,
             'plan_id' => $this->plan->id(),
-            'width_mm' => $this->plan->transfers[0]->placed?->size->widthMm,
+            'width_mm' => $this->plan->transfers[0]->placing->placed?->size->widthMm,
             'printable' => $this->plan->printable(),
             'ready' => $this->plan->ready(),
             'against' => $this->against,

@@ -13,67 +13,73 @@ use Wubbin\Core\Stack\Layer;
 /** Turns the layers that a route lays down into those of a job: what is chosen for each, and how it is hatched. */
 final readonly class StackLayers
 {
-    public static function layer(LayerRule $rule, Setup $setup): Layer
+    public static function layer(LayerRule $rule, Brief $brief, Outfit $outfit): Layer
     {
         return match ($rule->role) {
-            LayerRole::Heat => new Layer($rule->role, $setup->heat?->label, Words::setting($setup), 30.0, Hatch::Metal),
+            LayerRole::Heat => new Layer(
+                $rule->role,
+                $outfit->heat?->label,
+                Words::setting($outfit),
+                30.0,
+                Hatch::Metal,
+            ),
             LayerRole::Cover => new Layer(
                 $rule->role,
-                $setup->cover?->label,
+                $outfit->cover?->label,
                 null,
-                $setup->cover->thicknessMm ?? 0.1,
+                $outfit->cover->thicknessMm ?? 0.1,
                 Hatch::Plain,
             ),
             LayerRole::Medium => new Layer(
                 $rule->role,
-                $rule->label ?? $setup->route->noun . ' on its paper',
+                $rule->label ?? $brief->route->noun . ' on its paper',
                 null,
-                $setup->medium->thicknessMm ?? 0.2,
+                $outfit->medium->thicknessMm ?? 0.2,
                 Hatch::Film,
                 $rule->printedFace,
             ),
             LayerRole::Guard => new Layer(
                 $rule->role,
-                null === $setup->guard ? null : $setup->guard->label . ' inside',
+                null === $outfit->guard ? null : $outfit->guard->label . ' inside',
                 null,
-                $setup->guard->thicknessMm ?? 0.5,
+                $outfit->guard->thicknessMm ?? 0.5,
                 Hatch::Plain,
             ),
             LayerRole::Base => new Layer(
                 $rule->role,
-                $setup->base?->label,
-                null === $setup->base ? null : Phrase::of($setup->base->hard ? 'hard' : 'soft'),
-                $setup->base->thicknessMm ?? 18.0,
-                $setup->base->hatch ?? Hatch::Wood,
+                $outfit->base?->label,
+                null === $outfit->base ? null : Phrase::of($outfit->base->hard ? 'hard' : 'soft'),
+                $outfit->base->thicknessMm ?? 18.0,
+                $outfit->base->hatch ?? Hatch::Wood,
             ),
             LayerRole::Cloth => new Layer($rule->role, $rule->part, null, $rule->thicknessMm ?? 0.5, Hatch::Cloth),
             LayerRole::Blank => new Layer(
                 $rule->role,
-                self::blank($rule, $setup),
+                self::blank($rule, $brief),
                 null,
-                $setup->kind->wallMm,
-                self::hatch($setup),
+                $brief->kind->wallMm,
+                self::hatch($brief),
             ),
         };
     }
 
-    private static function blank(LayerRule $rule, Setup $setup): string
+    private static function blank(LayerRule $rule, Brief $brief): string
     {
-        if (!$setup->kind->hollow) {
-            return lcfirst($setup->blankName());
+        if (!$brief->kind->hollow) {
+            return lcfirst($brief->blankName());
         }
         // Pressed on its back, a hollow thing lies with its front down.
         $part =
-            'back' === $setup->transfer->sideId
+            'back' === $brief->transfer->sideId
                 ? ['front' => 'back', 'back' => 'front'][$rule->part ?? ''] ?? $rule->part
                 : $rule->part;
 
-        return $setup->kind->label . ' ' . $part;
+        return $brief->kind->label . ' ' . $part;
     }
 
-    private static function hatch(Setup $setup): Hatch
+    private static function hatch(Brief $brief): Hatch
     {
-        return match ($setup->material->surface->value) {
+        return match ($brief->material->surface->value) {
             'natural-cloth', 'blend-cloth', 'synthetic-cloth' => Hatch::Cloth,
             'raw-wood', 'painted-wood' => Hatch::Wood,
             'bare-metal', 'polymer-coat' => Hatch::Metal,

@@ -25,10 +25,11 @@ final readonly class Ticket
      */
     public static function forSetup(Setup $setup, array $steps, array $shares): array
     {
-        $blank = new BlankLines($setup);
-        $picture = new PictureLines($setup);
-        $sheet = new SheetLines($setup);
-        $heat = new HeatLines($setup);
+        [$brief, $outfit, $placing, $arrangement] = $setup->stages();
+        $blank = new BlankLines($brief, $placing);
+        $picture = new PictureLines($brief, $outfit, $placing, $arrangement);
+        $sheet = new SheetLines($brief, $outfit, $arrangement);
+        $heat = new HeatLines($brief, $outfit, $arrangement);
         $lines = [
             $blank->blank(),
             $blank->quantity($shares),
@@ -39,22 +40,22 @@ final readonly class Ticket
             $sheet->marking(),
             $sheet->medium(),
         ];
-        if (null !== $setup->tiling) {
-            $lines[] = $sheet->tiling($setup->tiling);
+        if (null !== $arrangement->tiling) {
+            $lines[] = $sheet->tiling($arrangement->tiling);
         }
-        if (null !== $setup->loading) {
-            $lines[] = $sheet->loading($setup->loading);
+        if (null !== $arrangement->loading) {
+            $lines[] = $sheet->loading($arrangement->loading);
         }
-        if (null !== $setup->recipe || [] !== $sheet->recipes()) {
+        if (null !== $outfit->recipe || [] !== $sheet->recipes()) {
             $lines[] = $sheet->recipe();
         }
-        if (isset($setup->ways->options['drying'])) {
+        if (isset($outfit->ways->options['drying'])) {
             $lines[] = $sheet->drying();
         }
         $lines[] = $heat->finish();
         $lines[] = $heat->heat();
         $lines[] = $heat->time($steps);
-        foreach ($setup->stack->layers as $layer) {
+        foreach ($arrangement->stack->layers as $layer) {
             $line = match ($layer->role) {
                 LayerRole::Base => $heat->base(),
                 LayerRole::Guard => $heat->guard(),
@@ -63,9 +64,9 @@ final readonly class Ticket
             };
             $lines = [...$lines, ...null === $line ? [] : [$line]];
         }
-        foreach ($setup->ways->options as $matter => $option) {
+        foreach ($outfit->ways->options as $matter => $option) {
             if (!in_array($matter, self::TOLD_ELSEWHERE, true)) {
-                $lines[] = Choice::ofSchool($setup, $setup->ways->schools[$matter], $option);
+                $lines[] = Choice::ofSchool($outfit, $outfit->ways->schools[$matter], $option);
             }
         }
 

@@ -4,81 +4,50 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
-use Wubbin\Core\Blank\Bend;
-use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Blank\Cylinder;
 use Wubbin\Core\Blank\Zone;
 use Wubbin\Core\Heat\HeatCase;
-use Wubbin\Core\Heat\IronCoverage;
 use Wubbin\Core\Measure\Rect;
-use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Route\Caution;
 use Wubbin\Core\Route\Figure;
-use Wubbin\Core\Route\HeatKind;
-use Wubbin\Core\Route\Marking;
-use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Route\SchoolOption;
-use Wubbin\Core\Sheet\Carrier;
-use Wubbin\Core\Sheet\Loading;
 use Wubbin\Core\Sheet\SettingsCard;
-use Wubbin\Core\Sheet\SheetLayout;
-use Wubbin\Core\Sheet\Tiling;
 use Wubbin\Core\Stack\Layer;
-use Wubbin\Core\Stack\Stack;
 
 /** Everything that follows for one picture of a job, from the shelf and the house. Computed, never edited. */
 final readonly class TransferPlan implements \JsonSerializable
 {
+    public Brief $brief;
+    public Outfit $outfit;
+    public Placing $placing;
+    public Arrangement $arrangement;
+    public ?HeatCase $heatCase;
+    public Facts $facts;
+
     /**
+     * @param string $name the picture's own, among those of the job
+     * @param bool $withThePrevious it is pressed in one go with the picture before it
      * @param list<Decision> $decisions
      * @param list<Check> $checks
      * @param list<Step> $steps
      * @param list<string> $cautions those that stand on the ticket rather than at a step
-     * @param BlankSize $size the blank, seen from the side that the picture is on
-     * @param string $name the picture's own, among those of the job
-     * @param bool $withThePrevious it is pressed in one go with the picture before it
-     * @param string $label what stands on its sheet
-     * @param array<string, string|float|array<string, string|float>|null> $chosen ids of things, options of schools,
-     *                                                                             and figures
      */
     private function __construct(
+        private Setup $setup,
         public string $name,
-        public string $label,
-        public string $side,
-        private string $sideId,
         public bool $withThePrevious,
-        public string $routeId,
-        public ?HeatKind $heat,
         public array $decisions,
         public array $checks,
         public array $steps,
         public array $cautions,
-        public Stack $stack,
-        public BlankSize $size,
-        public string $from,
-        public ?Rect $placed,
-        public ?Bend $bend,
-        public ?Medium $medium,
-        public ?Marking $marking,
-        public ?SheetLayout $sheet,
-        public ?Tiling $tiling,
-        public ?Carrier $carrier,
-        public ?Loading $loading,
-        public ?SettingsCard $driver,
-        public ?HeatCase $heatCase,
-        public ?string $heatId,
-        private ?float $paceMmS,
-        public ?IronCoverage $coverage,
-        public ?Size $plate,
-        public ?string $artwork,
-        public ?Look $look,
-        public Facts $facts,
-        public ?string $heatLabel,
-        public ?float $heatC,
-        public string $peelWord,
-        public ?string $coverId,
-        private array $chosen,
-    ) {}
+    ) {
+        $this->brief = $setup->brief;
+        $this->outfit = $setup->outfit;
+        $this->placing = $setup->placing;
+        $this->arrangement = $setup->arrangement;
+        $this->heatCase = HeatCases::of($setup);
+        $this->facts = Facts::of($setup);
+    }
 
     /**
      * @param string $name the picture's own, among those of the job
@@ -92,98 +61,96 @@ final readonly class TransferPlan implements \JsonSerializable
         array $along,
         array $shares,
     ): self {
+        $brief = $setup->brief;
         $cautions = array_filter(
-            $setup->catalogue->cautions,
+            $brief->catalogue->cautions,
             static fn(Caution $caution): bool => [] !==
                 array_intersect($caution->at, [Caution::TICKET_BLANK, Caution::TICKET_ARTWORK]) &&
-                $caution->concerns($setup->route->id, $setup->heat?->kind, $setup->kind->id, $setup->size->forChild()),
+                $caution->concerns(
+                    $brief->route->id,
+                    $setup->outfit->heat?->kind,
+                    $brief->kind->id,
+                    $setup->placing->size->forChild(),
+                ),
         );
         $steps = WorkSteps::of($setup);
 
         return new self(
+            $setup,
             $name,
-            $setup->sheetLabel(),
-            $setup->side,
-            $setup->transfer->sideId,
             $withThePrevious,
-            $setup->route->id,
-            $setup->heat?->kind,
             Ticket::forSetup($setup, $steps, $shares),
             Preflight::forSetup($setup, $along),
             $steps,
             array_values(array_map(static fn(Caution $caution): string => $caution->text, $cautions)),
-            $setup->stack,
-            $setup->size,
-            $setup->size->from ?? $setup->kind->from,
-            $setup->placed,
-            $setup->bend,
-            $setup->medium,
-            $setup->marking,
-            $setup->sheet,
-            $setup->tiling,
-            $setup->carrier,
-            $setup->loading,
-            self::driver($setup),
-            HeatCases::of($setup),
-            $setup->heat?->id,
-            $setup->ways->figures['pace']->value ?? null,
-            $setup->coverage,
-            $setup->heat?->plate,
-            $setup->picture?->sha256,
-            $setup->look,
-            Facts::of($setup),
-            $setup->heat?->label,
-            $setup->temperature()?->celsius,
-            $setup->peel->word,
-            $setup->cover?->id,
-            self::chosen($setup),
         );
     }
 
+    /** What stands on its sheet. */
+    public function label(): string
+    {
+        return $this->brief->sheetLabel();
+    }
+
+    /** What distances on its blank are taken from, in words. */
+    public function from(): string
+    {
+        return $this->placing->size->from ?? $this->brief->kind->from;
+    }
+
+    /** The picture's digest; null where it is not known. */
+    public function artwork(): ?string
+    {
+        return $this->brief->picture?->sha256;
+    }
+
     /** @return array<string, string|float|array<string, string|float>|null> */
-    private static function chosen(Setup $setup): array
+    private function chosen(): array
     {
         return [
-            'route' => $setup->route->id,
-            'blank' => $setup->kind->id,
-            'size' => $setup->size->id,
-            'material' => $setup->material->id,
-            'condition' => $setup->job->blank->condition->value,
-            'side' => $setup->side,
-            'medium' => $setup->medium?->id,
-            'marking' => $setup->marking?->id,
-            'heat' => $setup->heat?->id,
-            'celsius' => $setup->temperature()?->celsius,
-            'dots' => null === $setup->setting->dots ? null : (float) $setup->setting->dots,
-            'pressure' => $setup->setting->pressure,
-            'base' => $setup->base?->id,
-            'guard' => $setup->guard?->id,
-            'cover' => $setup->cover?->id,
-            'finish' => $setup->transfer->finish->value,
-            'peel' => $setup->peel->word,
-            'recipe' => $setup->recipe?->id,
-            'figures' => array_map(static fn(Figure $figure): float => $figure->value, $setup->ways->figures),
-            'schools' => array_map(static fn(SchoolOption $option): string => $option->id, $setup->ways->options),
+            'route' => $this->brief->route->id,
+            'blank' => $this->brief->kind->id,
+            'size' => $this->placing->size->id,
+            'material' => $this->brief->material->id,
+            'condition' => $this->brief->job->blank->condition->value,
+            'side' => $this->brief->side,
+            'medium' => $this->outfit->medium?->id,
+            'marking' => $this->outfit->marking?->id,
+            'heat' => $this->outfit->heat?->id,
+            'celsius' => $this->outfit->temperature?->celsius,
+            'dots' => null === $this->outfit->setting->dots ? null : (float) $this->outfit->setting->dots,
+            'pressure' => $this->outfit->setting->pressure,
+            'base' => $this->outfit->base?->id,
+            'guard' => $this->outfit->guard?->id,
+            'cover' => $this->outfit->cover?->id,
+            'finish' => $this->brief->transfer->finish->value,
+            'peel' => $this->outfit->peel->word,
+            'recipe' => $this->outfit->recipe?->id,
+            'figures' => array_map(static fn(Figure $figure): float => $figure->value, $this->outfit->ways->figures),
+            'schools' => array_map(
+                static fn(SchoolOption $option): string => $option->id,
+                $this->outfit->ways->options,
+            ),
         ];
     }
 
     /** It lies on a sheet, or in parts on several. */
     public function laidOut(): bool
     {
-        return null !== $this->sheet || null !== $this->tiling;
+        return null !== $this->arrangement->sheet || null !== $this->arrangement->tiling;
     }
 
-    private static function driver(Setup $setup): ?SettingsCard
+    public function driver(): ?SettingsCard
     {
-        return null === $setup->loading || null === $setup->marking || null === $setup->medium
+        return null === $this->arrangement->loading || null === $this->outfit->marking || null === $this->outfit->medium
             ? null
             : SettingsCard::fromRule(
-                $setup->route->driver,
-                Words::in($setup->route->driver->paper, $setup)->text,
-                $setup->marking,
-                $setup->medium,
-                $setup->loading,
-                $setup->stack->mirrored(),
+                $this->brief->route->driver,
+                Words::in($this->brief->route->driver->paper, $this->setup)->text,
+                $this->outfit->marking,
+                $this->outfit->medium,
+                $this->arrangement->loading,
+                $this->arrangement->stack->mirrored(),
             );
     }
 
@@ -209,21 +176,21 @@ final readonly class TransferPlan implements \JsonSerializable
     public function content(): array
     {
         return [
-            $this->chosen,
+            $this->chosen(),
             array_map(static fn(Step $step): array => $step->content(), $this->steps),
             array_map(
                 static fn(Layer $layer): array => [$layer->role->value, $layer->printedFace?->value],
-                $this->stack->layers,
+                $this->arrangement->stack->layers,
             ),
-            $this->placed,
-            $this->bend?->toQuery(),
-            $this->artwork,
-            $this->sheet?->page,
-            $this->sheet?->picture,
-            $this->sheet?->cut,
-            $this->sheet?->mirrored,
-            $this->tiling?->tiles,
-            $this->coverage?->places,
+            $this->placing->placed,
+            $this->placing->bend?->toQuery(),
+            $this->artwork(),
+            $this->arrangement->sheet?->page,
+            $this->arrangement->sheet?->picture,
+            $this->arrangement->sheet?->cut,
+            $this->arrangement->sheet?->mirrored,
+            $this->arrangement->tiling?->tiles,
+            $this->arrangement->coverage?->places,
         ];
     }
 
@@ -232,36 +199,39 @@ final readonly class TransferPlan implements \JsonSerializable
     {
         return [
             'name' => $this->name,
-            'label' => $this->label,
-            'side' => $this->side,
-            'route' => $this->routeId,
-            'heat' => $this->heat?->value,
+            'label' => $this->label(),
+            'side' => $this->brief->side,
+            'route' => $this->brief->route->id,
+            'heat' => $this->outfit->heat?->kind?->value,
             'printable' => $this->printable(),
             'ready' => $this->ready(),
             'decisions' => $this->decisions,
             'checks' => $this->checks,
             'cautions' => $this->cautions,
-            'stack' => ['layers' => $this->stack->layers, 'mirrored' => $this->stack->mirrored()],
+            'stack' => [
+                'layers' => $this->arrangement->stack->layers,
+                'mirrored' => $this->arrangement->stack->mirrored(),
+            ],
             'blank' => $this->blank(),
-            'placed' => null === $this->placed ? null : self::rect($this->placed),
+            'placed' => null === $this->placing->placed ? null : self::rect($this->placing->placed),
             // On the drawing, turned about the apex from where it stands in the middle.
             'bent' =>
-                null === $this->bend || null === $this->placed
+                null === $this->placing->bend || null === $this->placing->placed
                     ? null
                     : [
-                        'box' => self::rect($this->bend->boxAbout(0.0, $this->placed->yMm)),
-                        'radius_mm' => $this->bend->radiusMm(),
-                        'edge' => $this->bend->edge(0.0),
-                        'query' => $this->bend->toQuery(),
+                        'box' => self::rect($this->placing->bend->boxAbout(0.0, $this->placing->placed->yMm)),
+                        'radius_mm' => $this->placing->bend->radiusMm(),
+                        'edge' => $this->placing->bend->edge(0.0),
+                        'query' => $this->placing->bend->toQuery(),
                     ],
-            'sheet' => $this->sheet,
-            'tiling' => $this->tiling,
-            'carrier' => $this->carrier,
-            'loading' => $this->loading,
-            'driver' => $this->driver,
+            'sheet' => $this->arrangement->sheet,
+            'tiling' => $this->arrangement->tiling,
+            'carrier' => $this->arrangement->carrier,
+            'loading' => $this->arrangement->loading,
+            'driver' => $this->driver(),
             'coverage' => $this->heated(),
-            'artwork' => $this->artwork,
-            'look' => $this->look,
+            'artwork' => $this->artwork(),
+            'look' => $this->placing->look,
             'facts' => $this->facts,
         ];
     }
@@ -281,28 +251,31 @@ final readonly class TransferPlan implements \JsonSerializable
     private function blank(): array
     {
         return [
-            'drawing' => $this->size->drawing,
-            'print_area' => self::rect($this->size->printArea),
-            'print_area_line' => $this->size->areaLine(),
+            'drawing' => $this->placing->size->drawing,
+            'print_area' => self::rect($this->placing->size->printArea),
+            'print_area_line' => $this->placing->size->areaLine(),
             'zones' => array_map(
                 static fn(Zone $zone): array => ['label' => $zone->label, 'hole' => $zone->hole] +
                     self::rect($zone->rect),
-                $this->size->zonesOn($this->sideId),
+                $this->placing->size->zonesOn($this->brief->transfer->sideId),
             ),
-            'width_mm' => $this->size->widthMm,
-            'height_mm' => $this->size->heightMm,
-            'diameter_mm' => $this->size->diameterMm,
-            'from' => $this->from,
-            'views' => null === $this->size->diameterMm ? [] : Cylinder::across($this->size->diameterMm)->views(),
-            'overscan_mm' => $this->size->edge->overscanMm ?? 0.0,
+            'width_mm' => $this->placing->size->widthMm,
+            'height_mm' => $this->placing->size->heightMm,
+            'diameter_mm' => $this->placing->size->diameterMm,
+            'from' => $this->from(),
+            'views' =>
+                null === $this->placing->size->diameterMm
+                    ? []
+                    : Cylinder::across($this->placing->size->diameterMm)->views(),
+            'overscan_mm' => $this->placing->size->edge->overscanMm ?? 0.0,
             'taper' =>
-                null === $this->size->taper
+                null === $this->placing->size->taper
                     ? null
                     : [
-                        'rim_mm' => $this->size->taper->roundAt(0.0),
-                        'foot_mm' => $this->size->taper->roundAt($this->size->heightMm),
-                        'standing_mm' => $this->size->taper->heightMm,
-                        'apex_mm' => $this->size->taper->apexMm(),
+                        'rim_mm' => $this->placing->size->taper->roundAt(0.0),
+                        'foot_mm' => $this->placing->size->taper->roundAt($this->placing->size->heightMm),
+                        'standing_mm' => $this->placing->size->taper->heightMm,
+                        'apex_mm' => $this->placing->size->taper->apexMm(),
                     ],
         ];
     }
@@ -310,15 +283,17 @@ final readonly class TransferPlan implements \JsonSerializable
     /** @return array<string, mixed>|null how the plate goes over the picture */
     private function heated(): ?array
     {
-        return null === $this->coverage || null === $this->plate
+        $pace = $this->outfit->ways->figures['pace'] ?? null;
+
+        return null === $this->arrangement->coverage || null === $this->outfit->heat?->plate
             ? null
             : [
-                'plate_width_mm' => $this->plate->widthMm,
-                'plate_length_mm' => $this->plate->heightMm,
-                'places' => $this->coverage->places,
-                'shift_mm' => $this->coverage->shiftMm,
-                'sweep_mm' => $this->coverage->sweepMm(),
-                'sweep_s' => null === $this->paceMmS ? null : $this->coverage->sweepMm() / $this->paceMmS,
+                'plate_width_mm' => $this->outfit->heat->plate->widthMm,
+                'plate_length_mm' => $this->outfit->heat->plate->heightMm,
+                'places' => $this->arrangement->coverage->places,
+                'shift_mm' => $this->arrangement->coverage->shiftMm,
+                'sweep_mm' => $this->arrangement->coverage->sweepMm(),
+                'sweep_s' => null === $pace ? null : $this->arrangement->coverage->sweepMm() / $pace->value,
             ];
     }
 

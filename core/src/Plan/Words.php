@@ -8,18 +8,19 @@ use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Measure\QuantityKind;
 use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Route\PeelRule;
 
 /** Puts a job's own things and figures into the sentences that a route writes down once for all jobs. */
 final readonly class Words
 {
     /** How the heat source is set: dots and what they are meant to be, degrees, or a word. */
-    public static function setting(Setup $setup): Phrase
+    public static function setting(Outfit $outfit): Phrase
     {
-        $setting = $setup->setting;
-        $temperature = $setup->temperature();
+        $setting = $outfit->setting;
+        $temperature = $outfit->temperature;
         $pressure = null === $setting->pressure ? '' : ', ' . $setting->pressure . ' pressure';
         if (null !== $setting->dots && null !== $temperature) {
-            $dial = $setup->heat?->dial;
+            $dial = $outfit->heat?->dial;
             $mark =
                 null !== $dial && 3 === $setting->dots
                     ? sprintf('%d of %d', $dial, $dial)
@@ -36,22 +37,28 @@ final readonly class Words
     /** @param array<string, string> $more words of the step at hand */
     public static function in(string $sentence, Setup $setup, array $more = []): Phrase
     {
-        $setting = self::setting($setup);
+        $setting = self::setting($setup->outfit);
         $words = $more + [
-            'base' => null === $setup->base ? 'a hard base' : 'the ' . $setup->base->label,
-            'guard' => $setup->guard->label ?? 'card',
-            'cover' => $setup->cover->label ?? 'a cover sheet',
-            'heat' => ($setup->heat->kind ?? $setup->ways->heat()[0])->label(),
-            'print-side' => $setup->recipe->printSide ?? ($setup->medium->printSide ?? 'its print side'),
-            'reads' => $setup->stack->mirrored() ? 'It must read backwards.' : 'It must read right.',
+            'base' => null === $setup->outfit->base ? 'a hard base' : 'the ' . $setup->outfit->base->label,
+            'guard' => $setup->outfit->guard->label ?? 'card',
+            'cover' => $setup->outfit->cover->label ?? 'a cover sheet',
+            'heat' => ($setup->outfit->heat->kind ?? $setup->outfit->ways->heat()[0])->label(),
+            'print-side' =>
+                $setup->outfit->recipe->printSide ?? ($setup->outfit->medium->printSide ?? 'its print side'),
+            'reads' => $setup->arrangement->stack->mirrored() ? 'It must read backwards.' : 'It must read right.',
             'setting' => $setting->text,
-            'moving' => self::moving($setup),
-            'peel' => $setup->peel->word,
-            'peel-state' => 'cold' === $setup->peel->word ? 'fully cool' : 'only just ' . $setup->peel->word,
+            'moving' => self::moving($setup->outfit),
+            'peel' => $setup->outfit->peel->word,
+            'peel-state' =>
+                'cold' === $setup->outfit->peel->word ? 'fully cool' : 'only just ' . $setup->outfit->peel->word,
             'driver-mirror' =>
-                $setup->stack->mirrored() && true === $setup->marking?->mirrorsInDriver() ? 'mirror on' : 'mirror off',
+                $setup->arrangement->stack->mirrored() && true === $setup->outfit->marking?->mirrorsInDriver()
+                    ? 'mirror on'
+                    : 'mirror off',
             'print-setting' =>
-                'normal' === ($setup->ways->options['print-setting']->id ?? '') ? 'normal paper' : 'lightweight paper',
+                'normal' === ($setup->outfit->ways->options['print-setting']->id ?? '')
+                    ? 'normal paper'
+                    : 'lightweight paper',
         ];
         $text = (string) preg_replace_callback(
             '/<([a-z-]+)>/',
@@ -71,29 +78,28 @@ final readonly class Words
 
     private static function figure(string $name, Setup $setup): Quantity
     {
-        $press = $setup->temperature();
+        $press = $setup->outfit->temperature;
         if ('press' === $name && null !== $press) {
             return Quantity::temperature($press);
         }
-        if ('idle' === $name && null !== $setup->setting->idle) {
-            return Quantity::temperature($setup->setting->idle);
+        if ('idle' === $name && null !== $setup->outfit->setting->idle) {
+            return Quantity::temperature($setup->outfit->setting->idle);
         }
-        if ('shift' === $name && null !== $setup->coverage) {
-            return Quantity::length($setup->coverage->shiftMm);
+        if ('shift' === $name && null !== $setup->arrangement->coverage) {
+            return Quantity::length($setup->arrangement->coverage->shiftMm);
         }
         if ('peel_at' === $name) {
-            return self::peelAt($setup);
+            return self::peelAt($setup->outfit->peel);
         }
         $figure =
-            $setup->ways->figures[$name] ??
-            throw new \LogicException('There is no figure {' . $name . '} for ' . $setup->route->id . '.');
+            $setup->outfit->ways->figures[$name] ??
+            throw new \LogicException('There is no figure {' . $name . '} for ' . $setup->brief->route->id . '.');
 
-        return $figure->quantity(QuantityKind::Duration === $figure->kind ? $setup->seconds($name) : null);
+        return $figure->quantity(QuantityKind::Duration === $figure->kind ? $setup->arrangement->seconds($name) : null);
     }
 
-    private static function peelAt(Setup $setup): Quantity
+    private static function peelAt(PeelRule $peel): Quantity
     {
-        $peel = $setup->peel;
         if (null !== $peel->above && null !== $peel->below) {
             return Quantity::temperature($peel->above, $peel->below);
         }
@@ -104,11 +110,11 @@ final readonly class Words
     }
 
     /** A press is closed; how a hand iron moves is disputed. */
-    private static function moving(Setup $setup): string
+    private static function moving(Outfit $outfit): string
     {
         return match (true) {
-            HeatKind::FlatPress === $setup->heat?->kind => 'Close the press',
-            default => match ($setup->ways->options['iron-move']->id ?? null) {
+            HeatKind::FlatPress === $outfit->heat?->kind => 'Close the press',
+            default => match ($outfit->ways->options['iron-move']->id ?? null) {
                 'keep-moving' => 'Keep moving',
                 'stand-press' => 'Stand still, then press',
                 default => 'Small circles',

@@ -38,7 +38,7 @@ final readonly class WorkOrder
             $later = array_slice($transfers, $at + count($group));
             $earlier = array_slice($transfers, 0, $at);
             $turn =
-                $at > 0 && $transfer->side !== $transfers[$at - 1]->side
+                $at > 0 && $transfer->brief->side !== $transfers[$at - 1]->brief->side
                     ? [self::turn($transfer, $hands)->of($at)]
                     : [];
             $own = array_filter(
@@ -46,8 +46,8 @@ final readonly class WorkOrder
                 static fn(Step $step): bool => match (true) {
                     Scope::OnceAfter === $step->scope => !self::doneIn($later, $step),
                     Scope::EachPiece !== $step->scope => false,
-                    Once::First === $step->once => !self::doneIn(self::onSide($transfer->side, $earlier), $step),
-                    Once::Last === $step->once => !self::doneIn(self::onSide($transfer->side, $later), $step),
+                    Once::First === $step->once => !self::doneIn(self::onSide($transfer->brief->side, $earlier), $step),
+                    Once::Last === $step->once => !self::doneIn(self::onSide($transfer->brief->side, $later), $step),
                     default => true,
                 },
             );
@@ -138,7 +138,7 @@ final readonly class WorkOrder
     private static function onSide(string $side, array $transfers): array
     {
         return array_values(
-            array_filter($transfers, static fn(TransferPlan $transfer): bool => $transfer->side === $side),
+            array_filter($transfers, static fn(TransferPlan $transfer): bool => $transfer->brief->side === $side),
         );
     }
 
@@ -148,7 +148,7 @@ final readonly class WorkOrder
             'turn',
             StepKind::Turn,
             Scope::EachPiece,
-            Phrase::of('Turn it over: the ' . $transfer->side . ' now.'),
+            Phrase::of('Turn it over: the ' . $transfer->brief->side . ' now.'),
             Phrase::of('The first side is quite cool, and lies on parchment or silicone.'),
             StepTime::byHand($hands->of(StepKind::Turn), $hands->provenance),
         );

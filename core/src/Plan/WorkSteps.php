@@ -24,8 +24,8 @@ final readonly class WorkSteps
         $work = new self($setup);
         $rules = array_values(
             array_filter(
-                $setup->route->steps,
-                static fn(StepRule $rule): bool => $rule->when->holds($setup->circumstances),
+                $setup->brief->route->steps,
+                static fn(StepRule $rule): bool => $rule->when->holds($setup->arrangement->circumstances),
             ),
         );
         $steps = [];
@@ -49,9 +49,9 @@ final readonly class WorkSteps
     private function expanded(array $group): array
     {
         $repeat = $group[0]->repeat;
-        $places = $group[0]->perPlace ? count($this->setup->coverage->places ?? []) : 0;
+        $places = $group[0]->perPlace ? count($this->setup->arrangement->coverage->places ?? []) : 0;
         $times = match (true) {
-            null !== $repeat => (int) $this->setup->ways->figures[$repeat]->value,
+            null !== $repeat => (int) $this->setup->outfit->ways->figures[$repeat]->value,
             $group[0]->perPlace => max(1, $places),
             default => 1,
         };
@@ -96,27 +96,30 @@ final readonly class WorkSteps
     {
         $moves =
             str_contains($rule->title . $rule->cue, '<moving>') &&
-            'stand-press' !== ($this->setup->ways->options['iron-move']->id ?? '');
+            'stand-press' !== ($this->setup->outfit->ways->options['iron-move']->id ?? '');
         $stands = $rule->perPlace && !$moves && $time->hands->eachS >= self::MOVED_FROM_S;
 
-        return $stands && ($this->setup->coverage->shiftMm ?? 0.0) > 0.0
+        return $stands && ($this->setup->arrangement->coverage->shiftMm ?? 0.0) > 0.0
             ? ' Halfway move it {shift} back: what lay under a steam hole is pressed too.'
             : '';
     }
 
     private function time(StepRule $rule): StepTime
     {
-        $hands = $this->setup->catalogue->hands;
-        $learned = $this->setup->house->hands[$rule->kind->value] ?? null;
+        $hands = $this->setup->brief->catalogue->hands;
+        $learned = $this->setup->brief->house->hands[$rule->kind->value] ?? null;
 
         return match (true) {
-            'peel' === $rule->time => StepTime::onTheClock($this->setup->peel->wait, $this->setup->peel->provenance),
+            'peel' === $rule->time => StepTime::onTheClock(
+                $this->setup->outfit->peel->wait,
+                $this->setup->outfit->peel->provenance,
+            ),
             null !== $rule->time => StepTime::onTheClock(
-                Duration::seconds($this->setup->seconds($rule->time) * $rule->times),
-                $this->setup->ways->figures[$rule->time]->provenance,
+                Duration::seconds($this->setup->arrangement->seconds($rule->time) * $rule->times),
+                $this->setup->outfit->ways->figures[$rule->time]->provenance,
             ),
             StepKind::Cut === $rule->kind => StepTime::byHand(
-                $hands->cutting($this->setup->trimLength()),
+                $hands->cutting($this->setup->placing->trimLine?->length() ?? 0.0),
                 $hands->trimProvenance,
             ),
             null !== $learned => StepTime::byHand($learned, Provenance::learned()),
@@ -129,9 +132,14 @@ final readonly class WorkSteps
     {
         $setup = $this->setup;
         $here = array_filter(
-            $setup->catalogue->cautions,
+            $setup->brief->catalogue->cautions,
             static fn(Caution $c): bool => in_array($kind->value, $c->at, true) &&
-                $c->concerns($setup->route->id, $setup->heat?->kind, $setup->kind->id, $setup->size->forChild()),
+                $c->concerns(
+                    $setup->brief->route->id,
+                    $setup->outfit->heat?->kind,
+                    $setup->brief->kind->id,
+                    $setup->placing->size->forChild(),
+                ),
         );
 
         return array_values(array_map(static fn(Caution $c): string => $c->text, $here));

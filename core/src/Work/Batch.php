@@ -43,11 +43,17 @@ final readonly class Batch
             StepKind::Print === $step->kind => new self(
                 $hands,
                 (int) ceil($count * $time->aloneS),
-                $transfer->marking?->label,
+                $transfer->outfit->marking?->label,
                 null,
                 null,
             ),
-            $heated => new self($hands, 0, $transfer->heatLabel, $transfer->heatC, null),
+            $heated => new self(
+                $hands,
+                0,
+                $transfer->outfit->heat?->label,
+                $transfer->outfit->temperature?->celsius,
+                null,
+            ),
             default => new self($hands, (int) ceil($time->aloneS), null, null, null),
         };
     }

@@ -42,7 +42,7 @@ final readonly class Round
         );
         $pieces = $on(Scope::EachPiece);
         $heat = $plan->transfers[$pieces[0]->transfer ?? 0];
-        $chains = Chain::all($pieces, $heat->peelWord);
+        $chains = Chain::all($pieces, $heat->outfit->peel->word);
         $room = self::room($chains, $places);
         $plate = max(1, min(self::underHeat($heat), $room));
         $join = 0;
@@ -144,15 +144,16 @@ final readonly class Round
     /** How many blanks lie under a plate at once: flat ones only, each as it is, where the plate need not be moved. */
     private static function underHeat(TransferPlan $transfer): int
     {
-        $flat = Shape::Garment !== $transfer->size->shape && null === $transfer->size->diameterMm;
+        $flat = Shape::Garment !== $transfer->placing->size->shape && null === $transfer->placing->size->diameterMm;
         $stands =
-            HeatKind::FlatPress === $transfer->heat ||
-            (HeatKind::Iron === $transfer->heat && count($transfer->coverage->places ?? [1]) <= 1);
+            HeatKind::FlatPress === $transfer->outfit->heat?->kind ||
+            (HeatKind::Iron === $transfer->outfit->heat?->kind &&
+                count($transfer->arrangement->coverage->places ?? [1]) <= 1);
 
-        $plate = $transfer->coverage->pressing ?? null;
+        $plate = $transfer->arrangement->coverage->pressing ?? null;
 
         return $flat && $stands && null !== $plate
-            ? $plate->holds(Size::mm($transfer->size->widthMm, $transfer->size->heightMm), 0.0)
+            ? $plate->holds(Size::mm($transfer->placing->size->widthMm, $transfer->placing->size->heightMm), 0.0)
             : 1;
     }
 }

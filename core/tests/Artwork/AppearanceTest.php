@@ -81,7 +81,7 @@ final class AppearanceTest extends TestCase
         /** @var array<string, mixed> $changes */
         $changes = json_decode($over, true, 16, \JSON_THROW_ON_ERROR);
 
-        return Orchard::plan(Orchard::jobOf($route, $changes), $picture)->look ??
+        return Orchard::plan(Orchard::jobOf($route, $changes), $picture)->placing->look ??
             throw new \LogicException('It was looked at.');
     }
 

@@ -171,14 +171,18 @@ final class TaperTest extends TestCase
                 'placement' => ['side_mm' => 120, 'below_mm' => 12],
             ]),
         );
-        self::assertNotNull($plan->bend);
-        self::assertNotNull($plan->sheet);
-        self::assertEqualsWithDelta($plan->bend->box->widthMm, $plan->sheet->picture->size->widthMm, 1e-9);
-        self::assertGreaterThan(90, count($plan->sheet->marks[0]->lines[0] ?? []));
+        self::assertNotNull($plan->placing->bend);
+        self::assertNotNull($plan->arrangement->sheet);
+        self::assertEqualsWithDelta(
+            $plan->placing->bend->box->widthMm,
+            $plan->arrangement->sheet->picture->size->widthMm,
+            1e-9,
+        );
+        self::assertGreaterThan(90, count($plan->arrangement->sheet->marks[0]->lines[0] ?? []));
         self::assertStringContainsString('at the rim', Orchard::decision($plan, 'blank')->because->text);
         self::assertEqualsWithDelta(
             2.0 * \M_PI * Taper::across(90.0, 62.0, 110.0)->radiusAt(12.0 + 47.5),
-            $plan->size->widthMm,
+            $plan->placing->size->widthMm,
             0.01,
             'round as it is at the middle of the picture',
         );
@@ -195,7 +199,7 @@ final class TaperTest extends TestCase
                 'placement' => ['side_mm' => $width, 'below_mm' => $below],
             ]),
         );
-        self::assertNull($plan->bend);
+        self::assertNull($plan->placing->bend);
         self::assertFalse($plan->printable());
         self::assertSame(Severity::Impossible, Orchard::check($plan, 'picture.bend')?->severity);
     }
@@ -217,6 +221,6 @@ final class TaperTest extends TestCase
                 'placement' => ['side_mm' => $width, 'below_mm' => 12],
             ]),
         );
-        self::assertInstanceOf(SheetLayout::class, $again->sheet);
+        self::assertInstanceOf(SheetLayout::class, $again->arrangement->sheet);
     }
 }

@@ -150,8 +150,8 @@ final class JobActivitiesTest extends TestCase
             ),
         );
         $holds =
-            $board->transfers[0]->plate?->holds(
-                Size::mm($board->transfers[0]->size->widthMm, $board->transfers[0]->size->heightMm),
+            $board->transfers[0]->outfit->heat?->plate?->holds(
+                Size::mm($board->transfers[0]->placing->size->widthMm, $board->transfers[0]->placing->size->heightMm),
                 0.0,
             ) ?? 0;
         self::assertGreaterThan(8, $holds);

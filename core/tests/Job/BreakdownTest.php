@@ -113,7 +113,7 @@ final class BreakdownTest extends TestCase
         self::assertSame(
             [120.0, 240.0, 240.0],
             array_map(
-                static fn(SharePlan $s): float => $s->plan->transfers[0]->placed->size->widthMm ?? 0.0,
+                static fn(SharePlan $s): float => $s->plan->transfers[0]->placing->placed->size->widthMm ?? 0.0,
                 $plan->shares,
             ),
         );

@@ -89,7 +89,7 @@ final class JobFileTest extends TestCase
         self::assertSame('Wide film', Orchard::decision($plan, 'medium')->value->text);
         self::assertEqualsWithDelta(
             482.6,
-            max($plan->sheet->page->widthMm ?? 0.0, $plan->sheet->page->heightMm ?? 0.0),
+            max($plan->arrangement->sheet->page->widthMm ?? 0.0, $plan->arrangement->sheet->page->heightMm ?? 0.0),
             1e-9,
         );
     }
@@ -174,7 +174,7 @@ final class JobFileTest extends TestCase
                 ),
             );
             $plan = Orchard::plan(Orchard::jobOf('laser-ceramic', ['blank' => ['size' => 'ours']]), shelf: $shelf);
-            self::assertSame(79.0, $plan->size->diameterMm);
+            self::assertSame(79.0, $plan->placing->size->diameterMm);
             self::assertSame(ProvenanceKind::Person, Orchard::decision($plan, 'blank')->provenance->kind);
             self::assertTrue($plan->ready());
         }
@@ -202,7 +202,10 @@ final class JobFileTest extends TestCase
             Orchard::pictures(),
         );
         self::assertSame(5, $job->quantity);
-        self::assertSame(640.0, Orchard::whole($job, shelf: $shelf)->shares[1]->plan->transfers[0]->size->widthMm);
+        self::assertSame(
+            640.0,
+            Orchard::whole($job, shelf: $shelf)->shares[1]->plan->transfers[0]->placing->size->widthMm,
+        );
     }
 
     public function testABlankOfAnotherShopIsNotKnown(): void

@@ -145,7 +145,7 @@ final class GangLotTest extends TestCase
         $plan = Orchard::whole(Orchard::jobOf('multi-film', ['quantity' => 9]));
         $lot = GangLot::of([$plan])[0];
         $piece = array_values($lot->pictures)[0]->piece;
-        self::assertEquals($plan->transfers[0]->sheet?->cut->size, $piece->size);
+        self::assertEquals($plan->transfers[0]->arrangement->sheet?->cut->size, $piece->size);
         $gang = $lot->laidOut(Length::mm(3.0), 1, static fn(int $tried): bool => false);
         self::assertSame(
             9,

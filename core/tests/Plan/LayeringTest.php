@@ -35,11 +35,14 @@ final class LayeringTest extends TestCase
         );
         self::assertSame(
             [240.0, 150.0],
-            array_map(static fn(TransferPlan $one): float => $one->placed->size->widthMm ?? 0.0, $plan->transfers),
+            array_map(
+                static fn(TransferPlan $one): float => $one->placing->placed->size->widthMm ?? 0.0,
+                $plan->transfers,
+            ),
         );
         self::assertSame(
             ['Crew shirts · front', 'Crew shirts · back'],
-            array_map(static fn(TransferPlan $one): string => $one->label, $plan->transfers),
+            array_map(static fn(TransferPlan $one): string => $one->label(), $plan->transfers),
         );
         self::assertTrue($plan->ready());
         self::assertSame([], self::found($plan, 'layer.overlap-1'), 'what lies back to back does not overlap');
@@ -58,7 +61,7 @@ final class LayeringTest extends TestCase
         ]);
         self::assertSame(
             ['light-film', 'liner-fabric'],
-            array_map(static fn(TransferPlan $one): string => $one->routeId, $plan->transfers),
+            array_map(static fn(TransferPlan $one): string => $one->brief->route->id, $plan->transfers),
         );
         self::assertStringContainsString('another heat', self::say($plan, 'layer.setting'));
     }
@@ -241,13 +244,24 @@ final class LayeringTest extends TestCase
         $cloth = static fn(TransferPlan $plan): array => array_values(
             array_map(
                 static fn(Layer $layer): ?string => $layer->label,
-                array_filter($plan->stack->layers, static fn(Layer $layer): bool => LayerRole::Blank === $layer->role),
+                array_filter(
+                    $plan->arrangement->stack->layers,
+                    static fn(Layer $layer): bool => LayerRole::Blank === $layer->role,
+                ),
             ),
         );
         self::assertSame(['shirt front', 'shirt back'], $cloth($front));
         self::assertSame(['shirt back', 'shirt front'], $cloth($back));
-        self::assertCount(count($front->size->drawing) - 1, $back->size->drawing, 'the front collar is hidden');
-        self::assertGreaterThan($front->size->heightMm, $back->size->heightMm, 'the collar is higher at the back');
+        self::assertCount(
+            count($front->placing->size->drawing) - 1,
+            $back->placing->size->drawing,
+            'the front collar is hidden',
+        );
+        self::assertGreaterThan(
+            $front->placing->size->heightMm,
+            $back->placing->size->heightMm,
+            'the collar is higher at the back',
+        );
     }
 
     /** Two sides take less than twice one: printing waits, drying and switching off are shared. */
@@ -290,7 +304,7 @@ final class LayeringTest extends TestCase
         self::assertSame(
             [120.0, 150.0],
             array_map(
-                static fn(TransferPlan $one): float => $one->placed->size->widthMm ?? 0.0,
+                static fn(TransferPlan $one): float => $one->placing->placed->size->widthMm ?? 0.0,
                 $plan->shares[0]->plan->transfers,
             ),
         );

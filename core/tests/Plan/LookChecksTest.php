@@ -181,7 +181,7 @@ final class LookChecksTest extends TestCase
             100,
             static fn(int $x, int $y): string => hypot($x - 50, $y - 50) <= 40 ? 'c8102eff' : '00000000',
         );
-        $sheet = self::planOf($half)->sheet;
+        $sheet = self::planOf($half)->arrangement->sheet;
         self::assertNotNull($sheet);
         $lines = $sheet->marks[0]->lines;
         self::assertCount(1, $lines);
@@ -205,15 +205,15 @@ final class LookChecksTest extends TestCase
                 Traits::of($half),
             ),
         );
-        $tabbed = Contour::box($hinged->sheet->marks[0]->lines[0] ?? [[0.0, 0.0]]);
+        $tabbed = Contour::box($hinged->arrangement->sheet->marks[0]->lines[0] ?? [[0.0, 0.0]]);
         self::assertEqualsWithDelta(
             30.0,
-            ($hinged->sheet->picture->yMm ?? 0.0) + (180.0 * 10.0) / 200.0 - $tabbed->yMm,
+            ($hinged->arrangement->sheet->picture->yMm ?? 0.0) + (180.0 * 10.0) / 200.0 - $tabbed->yMm,
             3.0,
             'a tab for tape stands above the outline',
         );
         $full = Shapes::bitmap(200, 100, static fn(): string => 'c8102eff');
-        self::assertSame([], self::planOf($full)->sheet->marks[0]->lines ?? null);
+        self::assertSame([], self::planOf($full)->arrangement->sheet->marks[0]->lines ?? null);
     }
 
     /** Scissors go 15 mm a second: 2π · 99 mm round the disc, and 20 s to take it up and down. */

@@ -92,11 +92,14 @@ final class PlaceChecksTest extends TestCase
         );
         self::assertStringContainsString('holes', Orchard::check($plan, 'place.clear')->message->text ?? '');
         $dots = array_values(
-            array_filter($plan->sheet->marks ?? [], static fn($mark): bool => MarkKind::Dot === $mark->kind),
+            array_filter(
+                $plan->arrangement->sheet->marks ?? [],
+                static fn($mark): bool => MarkKind::Dot === $mark->kind,
+            ),
         );
         self::assertCount(4, $dots);
-        $picture = $plan->sheet->picture ?? throw new \LogicException('It fits.');
-        self::assertTrue($plan->sheet->mirrored);
+        $picture = $plan->arrangement->sheet->picture ?? throw new \LogicException('It fits.');
+        self::assertTrue($plan->arrangement->sheet->mirrored);
         // The first hole is 52 mm left of the middle: on the mirrored sheet to the right.
         self::assertEqualsWithDelta($picture->xMm + 55.0 + 52.0, $dots[0]->rect->xMm + 0.5, 1e-6);
         self::assertEqualsWithDelta($picture->yMm + 8.0 - 4.0, $dots[0]->rect->yMm + 0.5, 1e-6);

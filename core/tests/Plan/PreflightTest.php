@@ -182,7 +182,7 @@ final class PreflightTest extends TestCase
         $job = Orchard::edited(['artwork' => '']);
         $plan = self::planWithout($job);
         self::assertSame(Severity::Missing, self::severity($plan, 'picture.there'));
-        self::assertNull($plan->sheet);
+        self::assertNull($plan->arrangement->sheet);
         self::assertStringContainsString(
             'not in this shop',
             self::planWithout(Orchard::job())->checks[2]->message->text,

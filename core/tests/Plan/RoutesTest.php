@@ -79,8 +79,8 @@ final class RoutesTest extends TestCase
     public function testMirroringFollowsFromTheLayers(string $route, bool $mirrored): void
     {
         $plan = self::plan($route);
-        self::assertSame($mirrored, $plan->stack->mirrored());
-        self::assertSame($mirrored, $plan->sheet?->mirrored);
+        self::assertSame($mirrored, $plan->arrangement->stack->mirrored());
+        self::assertSame($mirrored, $plan->arrangement->sheet?->mirrored);
         self::assertStringContainsString(
             $mirrored ? 'turned over' : 'stays as it is printed',
             Orchard::decision($plan, 'mirrored')->because->text,
@@ -144,7 +144,7 @@ final class RoutesTest extends TestCase
     {
         $roles = static fn(TransferPlan $plan): array => array_map(
             static fn($l): string => $l->role->value,
-            $plan->stack->layers,
+            $plan->arrangement->stack->layers,
         );
         self::assertSame(
             ['heat', 'cover', 'medium', 'blank', 'guard', 'blank', 'cloth', 'base'],
@@ -161,9 +161,9 @@ final class RoutesTest extends TestCase
     public function testAPaneSeenThroughItsBackTurnsThePictureOnceMore(): void
     {
         $glass = ['blank' => ['kind' => 'glass', 'size' => 'pane', 'material' => 'glass', 'condition' => 'smooth']];
-        self::assertTrue(self::plan('multi-film', [], $glass)->stack->mirrored());
+        self::assertTrue(self::plan('multi-film', [], $glass)->arrangement->stack->mirrored());
         $through = self::plan('multi-film', ['condition' => 'seen-through'], $glass);
-        self::assertFalse($through->stack->mirrored());
+        self::assertFalse($through->arrangement->stack->mirrored());
         self::assertStringContainsString('turns it once more', Orchard::decision($through, 'mirrored')->because->text);
     }
 
@@ -220,7 +220,7 @@ final class RoutesTest extends TestCase
             foreach ($school->options as $option) {
                 $plan = self::plan($route, ['school.' . $matter => $option->id]);
                 self::assertNotEmpty($plan->steps);
-                self::assertSame($mirrored, $plan->stack->mirrored(), $matter . ' ' . $option->id);
+                self::assertSame($mirrored, $plan->arrangement->stack->mirrored(), $matter . ' ' . $option->id);
             }
         }
     }
@@ -269,7 +269,10 @@ final class RoutesTest extends TestCase
         ]);
         $plan = (new Planner(Orchard::catalogue()))->plan($job, Orchard::shelf())->transfers[0];
         self::assertTrue($plan->printable());
-        self::assertSame([60.0, 40.0], [$plan->sheet?->picture->size->widthMm, $plan->sheet?->picture->size->heightMm]);
+        self::assertSame(
+            [60.0, 40.0],
+            [$plan->arrangement->sheet?->picture->size->widthMm, $plan->arrangement->sheet?->picture->size->heightMm],
+        );
         self::assertStringContainsString('template', Orchard::decision($plan, 'picture')->because->text);
     }
 

@@ -82,7 +82,7 @@ final class SchoolsTest extends TestCase
     {
         $roles = static fn(TransferPlan $plan): array => array_map(
             static fn(Layer $layer): LayerRole => $layer->role,
-            $plan->stack->layers,
+            $plan->arrangement->stack->layers,
         );
         self::assertNotContains(LayerRole::Cover, $roles(self::plan('multi-film', ['iron-cover' => 'none'])));
         self::assertContains(LayerRole::Cover, $roles(self::plan('multi-film', ['iron-cover' => 'tissue'])));
@@ -144,9 +144,9 @@ final class SchoolsTest extends TestCase
             [
                 array_map(static fn($d): array => [$d->id, $d->value], array_values($lines)),
                 $plan->steps,
-                $plan->stack->layers,
+                $plan->arrangement->stack->layers,
                 $plan->checks,
-                $plan->sheet,
+                $plan->arrangement->sheet,
                 $plan->cautions,
             ],
             \JSON_THROW_ON_ERROR,

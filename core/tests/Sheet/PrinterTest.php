@@ -209,11 +209,15 @@ final class PrinterTest extends TestCase
     {
         $file = self::plan();
         $driver = self::plan(['mirrors' => 'driver']);
-        $of = static fn(TransferPlan $plan): string => array_column($plan->driver->lines ?? [], 'value', 'id')[
+        $of = static fn(TransferPlan $plan): string => array_column($plan->driver()->lines ?? [], 'value', 'id')[
             'mirror'
         ] ?? '';
         self::assertSame(['off', 'on'], [$of($file), $of($driver)]);
-        self::assertSame([true, true], [$file->sheet?->mirrored, $driver->sheet?->mirrored], 'both come out mirrored');
+        self::assertSame(
+            [true, true],
+            [$file->arrangement->sheet?->mirrored, $driver->arrangement->sheet?->mirrored],
+            'both come out mirrored',
+        );
         self::assertStringContainsString(
             'Turn “mirror” on',
             Orchard::check($driver, 'print.mirror-once')->mend->text ?? '',
@@ -232,20 +236,20 @@ final class PrinterTest extends TestCase
     public function testWhatReadsRightIsNeverMirroredByTheDriver(): void
     {
         $plan = Orchard::plan(Orchard::jobOf('tissue-wax'), shelf: self::shelf(['mirrors' => 'driver']));
-        self::assertSame('off', array_column($plan->driver->lines ?? [], 'value', 'id')['mirror']);
-        self::assertFalse($plan->sheet?->mirrored);
+        self::assertSame('off', array_column($plan->driver()->lines ?? [], 'value', 'id')['mirror']);
+        self::assertFalse($plan->arrangement->sheet?->mirrored);
     }
 
     public function testASheetLiesAsTheFeedTestShowed(): void
     {
         $untried = self::plan();
-        self::assertNull($untried->loading?->lying());
+        self::assertNull($untried->arrangement->loading?->lying());
         self::assertSame(Severity::Note, Orchard::check($untried, 'feed.untried')?->severity);
         $tried = self::plan(['trays' => [['feed' => ['prints' => 'down', 'leads' => 'top']] + self::TRAY]]);
-        self::assertSame(Lying::Down, $tried->loading?->lying());
+        self::assertSame(Lying::Down, $tried->arrangement->loading?->lying());
         self::assertNull(Orchard::check($tried, 'feed.untried'));
-        self::assertStringContainsString('print side down', $tried->loading->inWords());
-        self::assertStringContainsString('short edge', $tried->loading->inWords());
+        self::assertStringContainsString('print side down', $tried->arrangement->loading->inWords());
+        self::assertStringContainsString('short edge', $tried->arrangement->loading->inWords());
     }
 
     public function testAStiffSheetTakesTheStraightPath(): void
@@ -253,12 +257,12 @@ final class PrinterTest extends TestCase
         $slot = ['id' => 'slot', 'label' => 'the slot', 'straight' => true];
         $job = Orchard::jobOf('dark-film');
         $of = static fn(array $trays): TransferPlan => Orchard::plan($job, shelf: self::shelf(['trays' => $trays]));
-        self::assertSame('slot', $of([self::TRAY, $slot])->loading?->tray->id);
+        self::assertSame('slot', $of([self::TRAY, $slot])->arrangement->loading?->tray->id);
         self::assertNull(Orchard::check($of([self::TRAY, $slot]), 'feed.bent'));
         self::assertNotNull(Orchard::check($of([self::TRAY]), 'feed.bent'));
         self::assertSame(
             'tray',
-            self::plan(['trays' => [self::TRAY, $slot]])->loading?->tray->id,
+            self::plan(['trays' => [self::TRAY, $slot]])->arrangement->loading?->tray->id,
             'thin film goes the usual way',
         );
     }
@@ -274,7 +278,7 @@ final class PrinterTest extends TestCase
 
     public function testTooFewSheetsAreTold(): void
     {
-        $medium = self::plan()->medium->id ?? '';
+        $medium = self::plan()->outfit->medium->id ?? '';
         $few = self::plan(paper: ['sheets' => [$medium => 0], 'offcuts' => []]);
         self::assertSame(Severity::Warn, Orchard::check($few, 'sheet.stock')?->severity);
         self::assertNull(
@@ -339,7 +343,7 @@ final class PrinterTest extends TestCase
     /** Tissue an inch larger all round, corners off: common practice, no source. */
     public function testACarriersCutList(): void
     {
-        $carrier = Orchard::plan(Orchard::jobOf('tissue-wax', ['quantity' => 12]))->carrier;
+        $carrier = Orchard::plan(Orchard::jobOf('tissue-wax', ['quantity' => 12]))->arrangement->carrier;
         self::assertNotNull($carrier);
         self::assertEqualsWithDelta(
             [210.0 + 50.8, 297.0 + 50.8],
@@ -377,23 +381,23 @@ final class PrinterTest extends TestCase
     {
         $kinds = static fn(TransferPlan $plan): array => array_map(
             static fn($mark): string => $mark->kind->value,
-            $plan->sheet->marks ?? [],
+            $plan->arrangement->sheet->marks ?? [],
         );
         $dye = Orchard::plan(Orchard::edit(Orchard::jobOf('sublimation'), ['width' => '150 mm']));
         self::assertNotContains('trim-line', $kinds($dye));
-        self::assertNotNull($dye->sheet?->apart);
+        self::assertNotNull($dye->arrangement->sheet?->apart);
         self::assertContains('trim-line', $kinds(self::plan()));
-        self::assertNull(self::plan()->sheet?->apart);
+        self::assertNull(self::plan()->arrangement->sheet?->apart);
         $none = Orchard::plan(
             Orchard::edit(Orchard::jobOf('sublimation'), ['width' => '150 mm', 'school.guide' => 'none']),
         );
-        self::assertNull($none->sheet?->apart);
+        self::assertNull($none->arrangement->sheet?->apart);
     }
 
     public function testPiecesThatShareALinerKeepOffItsTape(): void
     {
         $plan = Orchard::whole(Orchard::edit(Orchard::jobOf('liner-fabric', ['quantity' => 30]), ['width' => '45 mm']));
-        $zones = $plan->transfers[0]->carrier->zones ?? [];
+        $zones = $plan->transfers[0]->arrangement->carrier->zones ?? [];
         self::assertCount(4, $zones);
         $gang = GangLot::of([$plan])[0]->laidOut(Length::mm(2.0), 1, static fn(int $tried): bool => $tried < 5);
         foreach ($gang->sheets as $sheet) {
@@ -415,7 +419,7 @@ final class PrinterTest extends TestCase
     {
         $cloth = Orchard::whole(Orchard::jobOf('liner-fabric'));
         $metal = Orchard::whole(Orchard::jobOf('toner-metal', ['id' => 'tags', 'name' => 'Tags']));
-        self::assertSame($cloth->transfers[0]->medium?->id, $metal->transfers[0]->medium?->id);
+        self::assertSame($cloth->transfers[0]->outfit->medium?->id, $metal->transfers[0]->outfit->medium?->id);
         $lots = GangLot::of([$cloth, $metal]);
         self::assertCount(2, $lots);
         self::assertStringContainsString('other settings', GangLot::apart($lots)[0] ?? '');

@@ -54,7 +54,7 @@ final class StackTest extends TestCase
     /** The order of trade.md's light-film: ink down on the shirt, card inside, cotton cloth over a hard board. */
     public function testClearFilmLiesInkDownWithAGuardInsideOnAHardBoard(): void
     {
-        $stack = Orchard::plan()->stack;
+        $stack = Orchard::plan()->arrangement->stack;
         self::assertSame(
             ['heat', 'medium', 'blank', 'guard', 'blank', 'cloth', 'base'],
             array_map(static fn(Layer $l): string => $l->role->value, $stack->layers),

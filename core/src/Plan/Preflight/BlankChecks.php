@@ -7,9 +7,10 @@ namespace Wubbin\Core\Plan\Preflight;
 use Wubbin\Core\Blank\Condition;
 use Wubbin\Core\Blank\Surface;
 use Wubbin\Core\Measure\Phrase;
+use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Fix;
-use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Plan\Outfit;
 use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\Stage;
 use Wubbin\Core\Route\Fit;
@@ -18,33 +19,32 @@ use Wubbin\Core\Route\Verdict;
 /** Whether the blank takes what comes onto it. */
 final readonly class BlankChecks
 {
-    public function __construct(private Setup $setup) {}
+    public function __construct(private Brief $brief, private Outfit $outfit) {}
 
     /** @return list<Check> */
     public function checks(): array
     {
-        $setup = $this->setup;
-        $route = $setup->route;
+        $route = $this->brief->route;
         $checks = [
             Finding::judged(
                 'blank.surface',
                 'blank',
-                $route->verdictOnSurface($setup->kind->id, $setup->material),
+                $route->verdictOnSurface($this->brief->kind->id, $this->brief->material),
                 'Choose another route, or another blank.',
                 $this->otherMaterial(),
             ),
             $this->tone(),
         ];
-        if (Condition::Rough === $setup->job->blank->condition) {
+        if (Condition::Rough === $this->brief->job->blank->condition) {
             $checks[] = Finding::judged(
                 'blank.rough',
                 'blank',
-                $route->verdictOnCondition($setup->job->blank->condition),
+                $route->verdictOnCondition($this->brief->job->blank->condition),
                 'Smooth it first, or choose another route.',
                 new Fix(Phrase::of('It is smooth'), ['condition' => 'smooth']),
             );
         }
-        if (Condition::Used === $setup->job->blank->condition) {
+        if (Condition::Used === $this->brief->job->blank->condition) {
             $checks[] = Check::found(
                 'blank.worn',
                 Stage::Heat,
@@ -54,7 +54,7 @@ final readonly class BlankChecks
                 Phrase::of('Wash it without softener and press it hot before you lay the sheet.'),
             );
         }
-        if (null !== $setup->job->blank->pattern && !$setup->route->opaque) {
+        if (null !== $this->brief->job->blank->pattern && !$this->brief->route->opaque) {
             $checks[] = Check::found(
                 'blank.pattern',
                 Stage::Print,
@@ -64,7 +64,7 @@ final readonly class BlankChecks
                 Phrase::of('Take plain cloth, or opaque film.'),
             );
         }
-        if (Surface::WaxMedium === $setup->material->surface) {
+        if (Surface::WaxMedium === $this->brief->material->surface) {
             $checks[] = Check::found(
                 'blank.coats',
                 Stage::Heat,
@@ -80,10 +80,10 @@ final readonly class BlankChecks
 
     private function tone(): Check
     {
-        $verdict = $this->setup->route->verdictOnTone($this->setup->tone);
+        $verdict = $this->brief->route->verdictOnTone($this->brief->tone);
         if (
-            'white-only' === ($this->setup->ways->options['candle-colour']->id ?? '') &&
-            'white' !== $this->setup->tone->value &&
+            'white-only' === ($this->outfit->ways->options['candle-colour']->id ?? '') &&
+            'white' !== $this->brief->tone->value &&
             Fit::Good === $verdict->fit
         ) {
             $verdict = new Verdict(Fit::Risky, 'The house goes by white candles only: on a tint colours shift.');
@@ -101,9 +101,9 @@ final readonly class BlankChecks
     /** The first of the blank's materials that the route takes on, where the one at hand is not. */
     private function otherMaterial(): ?Fix
     {
-        foreach ($this->setup->kind->materials as $id) {
-            $material = $this->setup->catalogue->materials[$id];
-            if (Fit::Good === $this->setup->route->verdictOnSurface($this->setup->kind->id, $material)->fit) {
+        foreach ($this->brief->kind->materials as $id) {
+            $material = $this->brief->catalogue->materials[$id];
+            if (Fit::Good === $this->brief->route->verdictOnSurface($this->brief->kind->id, $material)->fit) {
                 return new Fix(Phrase::of(ucfirst($material->label)), ['material' => $id]);
             }
         }

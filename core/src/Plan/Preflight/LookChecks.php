@@ -13,9 +13,11 @@ use Wubbin\Core\Artwork\Traits;
 use Wubbin\Core\Artwork\UpsideDown;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
+use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Look;
-use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Plan\Outfit;
+use Wubbin\Core\Plan\Placing;
 use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\Stage;
 
@@ -37,22 +39,22 @@ final readonly class LookChecks
     /** So much of the picture gone is a warning; less is a note (assumed). */
     private const LOST_FROM = 0.15;
 
-    public function __construct(private Setup $setup) {}
+    public function __construct(private Brief $brief, private Outfit $outfit, private Placing $placing) {}
 
     /** @return list<Check> none where nobody has looked at the pixels */
     public function checks(): array
     {
-        $look = $this->setup->look;
+        $look = $this->placing->look;
 
         return null === $look
             ? []
             : array_values(
                 array_filter([
                     $this->background($look->traits),
-                    $this->lines($look, $this->setup->placed?->size->widthMm ?? 0.0),
+                    $this->lines($look, $this->placing->placed?->size->widthMm ?? 0.0),
                     $this->outline($look->cut),
                     $this->contrast($look->traits),
-                    $this->gaps($look, $this->setup->placed?->size->widthMm ?? 0.0),
+                    $this->gaps($look, $this->placing->placed?->size->widthMm ?? 0.0),
                     $this->upsideDown($look->traits),
                     null === $look->foreseen ? null : $this->colours($look->foreseen),
                 ]),
@@ -75,7 +77,7 @@ final readonly class LookChecks
             Phrase::of(
                 $share .
                     match (true) {
-                        $this->setup->route->opaque => 'what is not cut away stays on as a patch.',
+                        $this->brief->route->opaque => 'what is not cut away stays on as a patch.',
                         'white' === $word => 'nothing is printed there, but the sheet shows where it is left.',
                         default => 'it takes ink, and is transferred too.',
                     },
@@ -90,7 +92,7 @@ final readonly class LookChecks
         if (null === $line || $widthMm <= 0.0) {
             return null;
         }
-        $holds = $this->setup->route->artwork->finestMm;
+        $holds = $this->brief->route->artwork->finestMm;
         $values = ['line' => Quantity::length($line), 'holds' => Quantity::length($holds)];
         $strokes = $look->traits->strokes;
         $lost = $strokes->finerThan($holds / $widthMm);
@@ -104,7 +106,7 @@ final readonly class LookChecks
         }
         $resolved = $line > 1.5 * $strokes->resolution() * $widthMm;
         $enough = ($widthMm * $holds) / $line;
-        $fits = $enough <= $this->setup->size->printArea->size->widthMm;
+        $fits = $enough <= $this->placing->size->printArea->size->widthMm;
 
         return Check::found(
             'picture.lines',
@@ -130,7 +132,7 @@ final readonly class LookChecks
 
     private function outline(CutLine $line): ?Check
     {
-        if (CutEffort::Hard !== $line->effort() || !isset($this->setup->ways->figures['trim'])) {
+        if (CutEffort::Hard !== $line->effort() || !isset($this->outfit->ways->figures['trim'])) {
             return null;
         }
 
@@ -148,7 +150,7 @@ final readonly class LookChecks
 
     private function contrast(Traits $traits): ?Check
     {
-        $least = $this->setup->route->artwork->contrastLeast;
+        $least = $this->brief->route->artwork->contrastLeast;
         $contrast = $traits->palette->contrast();
 
         return null === $least || $contrast >= $least
@@ -216,10 +218,10 @@ final readonly class LookChecks
         if ($foreseen->lost() + $foreseen->shareOf(Fate::Shifts) < self::CHANGED_FROM) {
             return null;
         }
-        $names = $this->setup->catalogue;
-        $pattern = $this->setup->job->blank->pattern;
+        $names = $this->brief->catalogue;
+        $pattern = $this->brief->job->blank->pattern;
         $cloth =
-            $names->colourName($this->setup->job->blank->colour) .
+            $names->colourName($this->brief->job->blank->colour) .
             (null === $pattern ? '' : ' with ' . $names->colourName($pattern->colour) . ' ' . $pattern->kind->value);
 
         return Check::found(

@@ -7,23 +7,29 @@ namespace Wubbin\Core\Plan\Preflight;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Fix;
-use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Plan\Outfit;
+use Wubbin\Core\Plan\Placing;
 use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\Stage;
 
 /** Whether the picture is good enough for its size, and fits where it goes. */
 final readonly class PictureChecks
 {
-    public function __construct(private Setup $setup) {}
+    public function __construct(
+        private Brief $brief,
+        private Outfit $outfit,
+        private Placing $placing,
+        private PlaceChecks $place,
+    ) {}
 
     /** @return list<Check> */
     public function checks(): array
     {
-        $setup = $this->setup;
-        if (null === $setup->placed) {
-            $named = $setup->transfer->artworkName;
+        if (null === $this->placing->placed) {
+            $named = $this->brief->transfer->artworkName;
 
             return [
                 Check::found(
@@ -40,10 +46,10 @@ final readonly class PictureChecks
                 ),
             ];
         }
-        $checks = null === $setup->picture ? [] : [$this->sharpness()];
-        array_push($checks, ...$this->printArea($setup->placed));
+        $checks = null === $this->brief->picture ? [] : [$this->sharpness()];
+        array_push($checks, ...$this->printArea($this->placing->placed));
         array_push($checks, ...$this->background());
-        $place = new PlaceChecks($setup);
+        $place = $this->place;
         array_push($checks, ...$place->wraps());
         array_push($checks, ...$this->bend());
         array_push($checks, ...$place->checks());
@@ -59,8 +65,7 @@ final readonly class PictureChecks
      */
     private function printArea(Rect $placed): array
     {
-        $setup = $this->setup;
-        $area = $setup->size->printArea;
+        $area = $this->placing->size->printArea;
         $size = $placed->size;
         $checks = [];
         if ($size->fitsIn($area->size)) {
@@ -78,7 +83,7 @@ final readonly class PictureChecks
                     Severity::Warn,
                     'place',
                     Phrase::of(
-                        null === $setup->size->diameterMm
+                        null === $this->placing->size->diameterMm
                             ? 'The picture reaches out of the print area: towards an edge or a seam the heat does ' .
                                 'not reach evenly.'
                             : 'The picture reaches out of the print area: towards rim, foot or handle.',
@@ -96,11 +101,11 @@ final readonly class PictureChecks
                 Severity::Stop,
                 'picture',
                 Phrase::of(
-                    (null === $setup->size->diameterMm
+                    (null === $this->placing->size->diameterMm
                         ? 'The picture, {picture}, is larger than'
                         : 'The wrap, {picture}, is longer or higher than') .
                         ' the print area of this ' .
-                        $setup->kind->label .
+                        $this->brief->kind->label .
                         ', {area}.',
                     ['picture' => Quantity::size($size), 'area' => Quantity::size($area->size)],
                 ),
@@ -118,14 +123,13 @@ final readonly class PictureChecks
     /** @return list<Check> */
     private function background(): array
     {
-        $setup = $this->setup;
         $checks = [];
         if (
-            null !== $setup->picture &&
-            null === $setup->picture->traits &&
-            !$setup->picture->hasTransparency &&
-            null !== $setup->dpi &&
-            true === $setup->medium?->clear
+            null !== $this->brief->picture &&
+            null === $this->brief->picture->traits &&
+            !$this->brief->picture->hasTransparency &&
+            null !== $this->placing->dpi &&
+            true === $this->outfit->medium?->clear
         ) {
             $checks[] = Check::found(
                 'picture.background',
@@ -146,11 +150,10 @@ final readonly class PictureChecks
     /** @return list<Check> */
     private function bend(): array
     {
-        $setup = $this->setup;
-        $area = $setup->size->printArea;
-        $size = $setup->placed->size ?? $area->size;
+        $area = $this->placing->size->printArea;
+        $size = $this->placing->placed->size ?? $area->size;
         $checks = [];
-        if (null === $setup->bend && null !== $setup->size->taper?->apexMm()) {
+        if (null === $this->placing->bend && null !== $this->placing->size->taper?->apexMm()) {
             $checks[] = Check::found(
                 'picture.bend',
                 Stage::Print,
@@ -171,10 +174,9 @@ final readonly class PictureChecks
     /** @return list<Check> */
     private function usualHeight(): array
     {
-        $setup = $this->setup;
-        $size = $setup->placed->size ?? $setup->size->printArea->size;
+        $size = $this->placing->placed->size ?? $this->placing->size->printArea->size;
         $checks = [];
-        $usual = $setup->route->usualHeight;
+        $usual = $this->brief->route->usualHeight;
         if (null !== $usual && abs($size->heightMm - $usual->mm) > 1.0) {
             $checks[] = Check::found(
                 'picture.usual-height',
@@ -197,8 +199,8 @@ final readonly class PictureChecks
 
     private function sharpness(): Check
     {
-        $dpi = $this->setup->dpi;
-        $limits = $this->setup->route->artwork;
+        $dpi = $this->placing->dpi;
+        $limits = $this->brief->route->artwork;
         if (null === $dpi) {
             return Check::pass(
                 'picture.resolution',
@@ -217,7 +219,7 @@ final readonly class PictureChecks
         }
         $broken = $dpi < $limits->dpiLeast;
         $limit = $broken ? $limits->dpiLeast : $limits->dpiGood;
-        $picture = $this->setup->picture;
+        $picture = $this->brief->picture;
 
         return Check::found(
             'picture.resolution',

@@ -8,8 +8,10 @@ use Wubbin\Core\Blank\Cylinder;
 use Wubbin\Core\Blank\Zone;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
+use Wubbin\Core\Plan\Arrangement;
+use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\Check;
-use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Plan\Placing;
 use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\Stage;
 use Wubbin\Core\Route\LayerRole;
@@ -20,7 +22,7 @@ final readonly class PlaceChecks
     /** A wrap that leaves less of the way round open than this is a full one (assumed). */
     private const FULL_WRAP = 0.15;
 
-    public function __construct(private Setup $setup) {}
+    public function __construct(private Brief $brief, private Placing $placing, private Arrangement $arrangement) {}
 
     /** @return list<Check> of a picture that has a place */
     public function checks(): array
@@ -31,11 +33,10 @@ final readonly class PlaceChecks
     /** @return list<Check> */
     public function wraps(): array
     {
-        $setup = $this->setup;
         $checks = [];
         if (
-            'yes' === $setup->circumstances['wraps'] &&
-            LayerRole::Blank !== $setup->stack->seenByPrintedFace()?->role
+            'yes' === $this->arrangement->circumstances['wraps'] &&
+            LayerRole::Blank !== $this->arrangement->stack->seenByPrintedFace()?->role
         ) {
             $checks[] = Check::found(
                 'place.wraps',
@@ -53,14 +54,14 @@ final readonly class PlaceChecks
     /** @return list<Check> of a picture on a round piece */
     private function round(): array
     {
-        $diameter = $this->setup->size->diameterMm;
-        $placed = $this->setup->placed;
+        $diameter = $this->placing->size->diameterMm;
+        $placed = $this->placing->placed;
         if (null === $diameter || null === $placed) {
             return [];
         }
         $seen = Cylinder::across($diameter)->seenArc(Cylinder::ARM_MM);
-        $open = $this->setup->size->widthMm - $placed->size->widthMm;
-        if ($open < self::FULL_WRAP * $this->setup->size->widthMm) {
+        $open = $this->placing->size->widthMm - $placed->size->widthMm;
+        if ($open < self::FULL_WRAP * $this->placing->size->widthMm) {
             return [
                 Check::found(
                     'place.seam',
@@ -99,8 +100,8 @@ final readonly class PlaceChecks
     /** @return list<Check> of pockets, holes and seams that the picture lies over */
     private function keptClear(): array
     {
-        $placed = $this->setup->placed;
-        $zones = $this->setup->size->zonesOn($this->setup->transfer->sideId);
+        $placed = $this->placing->placed;
+        $zones = $this->placing->size->zonesOn($this->brief->transfer->sideId);
         if (null === $placed || [] === $zones) {
             return [];
         }
@@ -148,8 +149,8 @@ final readonly class PlaceChecks
     /** @return list<Check> of a traced piece: whether the picture lies on it, or covers it all with some to spare */
     private function onItsPiece(): array
     {
-        $edge = $this->setup->size->edge;
-        $placed = $this->setup->placed;
+        $edge = $this->placing->size->edge;
+        $placed = $this->placing->placed;
         if (null === $edge || null === $placed) {
             return [];
         }

@@ -7,9 +7,12 @@ namespace Wubbin\Core\Plan\Preflight;
 use Wubbin\Core\Blank\Surface;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
+use Wubbin\Core\Plan\Arrangement;
+use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Fix;
-use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Plan\Outfit;
+use Wubbin\Core\Plan\Placing;
 use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\Stage;
 use Wubbin\Core\Route\HeatKind;
@@ -22,28 +25,32 @@ use Wubbin\Core\Stack\Layer;
 /** Whether heat, base, guard and cover are right for the work. */
 final readonly class PressChecks
 {
-    public function __construct(private Setup $setup) {}
+    public function __construct(
+        private Brief $brief,
+        private Outfit $outfit,
+        private Placing $placing,
+        private Arrangement $arrangement,
+    ) {}
 
     /** @return list<Check> */
     public function checks(): array
     {
-        $setup = $this->setup;
-        $heat = $setup->heat;
+        $heat = $this->outfit->heat;
         $checks = [];
         if (null === $heat) {
             $kinds = implode(
                 ' or ',
-                array_map(static fn(HeatKind $kind): string => $kind->label(), $setup->ways->heat()),
+                array_map(static fn(HeatKind $kind): string => $kind->label(), $this->outfit->ways->heat()),
             );
             $checks[] = Finding::notOnShelf(
                 'heat.there',
                 Stage::Heat,
                 'heat',
-                $setup->transfer->choices->thing('heat'),
+                $this->brief->transfer->choices->thing('heat'),
                 $kinds,
                 array_filter(
-                    $setup->shelf->heat,
-                    static fn($s): bool => in_array($s->kind, $setup->ways->heat(), true),
+                    $this->brief->shelf->heat,
+                    fn($s): bool => in_array($s->kind, $this->outfit->ways->heat(), true),
                 ),
             );
         } else {
@@ -64,16 +71,15 @@ final readonly class PressChecks
      */
     private function closes(HeatSource $heat): array
     {
-        $setup = $this->setup;
         $checks = [];
-        $diameter = $setup->size->diameterMm;
+        $diameter = $this->placing->size->diameterMm;
         if (
             HeatKind::MugPress === $heat->kind &&
             null !== $diameter &&
             null !== $heat->diameterFromMm &&
             null !== $heat->diameterToMm
         ) {
-            $taper = $setup->size->taper;
+            $taper = $this->placing->size->taper;
             [$narrow, $wide] =
                 null === $taper
                     ? [$diameter, $diameter]
@@ -117,7 +123,7 @@ final readonly class PressChecks
     private function figures(): array
     {
         $checks = [];
-        foreach ($this->setup->ways->figures as $figure) {
+        foreach ($this->outfit->ways->figures as $figure) {
             if (!$figure->isSensible()) {
                 [$least, $most] = $figure->limits();
                 $checks[] = Check::found(
@@ -142,21 +148,22 @@ final readonly class PressChecks
     /** @return list<Check> */
     private function scorch(): array
     {
-        $setup = $this->setup;
         $checks = [];
-        $temperature = $setup->temperature();
+        $temperature = $this->outfit->temperature;
         if (
             null !== $temperature &&
-            $setup->material->limit->celsius <= $temperature->celsius &&
-            Surface::Wax !== $setup->material->surface
+            $this->brief->material->limit->celsius <= $temperature->celsius &&
+            Surface::Wax !== $this->brief->material->surface
         ) {
             $checks[] = Check::found(
                 'blank.scorch',
                 Stage::Heat,
-                $setup->material->limit->celsius + 10.0 <= $temperature->celsius ? Severity::Warn : Severity::Note,
+                $this->brief->material->limit->celsius + 10.0 <= $temperature->celsius
+                    ? Severity::Warn
+                    : Severity::Note,
                 'time',
-                Phrase::of('It is pressed as hot as it stands ({limit}): ' . $setup->material->limitWhy . '.', [
-                    'limit' => Quantity::temperature($setup->material->limit),
+                Phrase::of('It is pressed as hot as it stands ({limit}): ' . $this->brief->material->limitWhy . '.', [
+                    'limit' => Quantity::temperature($this->brief->material->limit),
                 ]),
                 Phrase::of('Do not exceed the seconds.'),
             );
@@ -168,15 +175,14 @@ final readonly class PressChecks
     /** @return list<Check> */
     private function care(): array
     {
-        $setup = $this->setup;
-        $heat = $setup->heat;
+        $heat = $this->outfit->heat;
         $checks = [];
-        $care = $setup->material->careDots;
+        $care = $this->brief->material->careDots;
         if (
             HeatKind::Iron === $heat?->kind &&
             null !== $care &&
-            null !== $setup->setting->dots &&
-            $care < $setup->setting->dots
+            null !== $this->outfit->setting->dots &&
+            $care < $this->outfit->setting->dots
         ) {
             $checks[] = Check::found(
                 'blank.care',
@@ -187,7 +193,7 @@ final readonly class PressChecks
                     sprintf(
                         'Its care label usually allows %s for a hand iron; this wants %s.',
                         str_repeat('●', $care),
-                        str_repeat('●', $setup->setting->dots),
+                        str_repeat('●', $this->outfit->setting->dots),
                     ),
                 ),
                 Phrase::of('Try it on a hidden place first.'),
@@ -204,15 +210,14 @@ final readonly class PressChecks
      */
     private function supports(): array
     {
-        $setup = $this->setup;
         $checks = [];
-        $roles = array_map(static fn(Layer $layer): LayerRole => $layer->role, $setup->stack->layers);
+        $roles = array_map(static fn(Layer $layer): LayerRole => $layer->role, $this->arrangement->stack->layers);
         if (in_array(LayerRole::Base, $roles, true)) {
             $checks[] = $this->base();
         }
         if (in_array(LayerRole::Guard, $roles, true)) {
             $checks[] =
-                null === $setup->guard
+                null === $this->outfit->guard
                     ? Check::found(
                         'guard.there',
                         Stage::Heat,
@@ -230,16 +235,16 @@ final readonly class PressChecks
         }
         if (in_array(LayerRole::Cover, $roles, true)) {
             $checks[] =
-                null === $setup->cover
+                null === $this->outfit->cover
                     ? Finding::notOnShelf(
                         'cover.there',
                         Stage::Heat,
                         'cover',
-                        $setup->transfer->choices->thing('cover'),
+                        $this->brief->transfer->choices->thing('cover'),
                         'cover sheet for this',
                         array_filter(
-                            $setup->shelf->covers,
-                            static fn(Support $cover): bool => in_array($cover->like, $setup->ways->covers(), true),
+                            $this->brief->shelf->covers,
+                            fn(Support $cover): bool => in_array($cover->like, $this->outfit->ways->covers(), true),
                         ),
                     )
                     : Check::pass('cover.there', Stage::Heat, 'cover', Phrase::of('A cover lies over the work.'));
@@ -251,15 +256,14 @@ final readonly class PressChecks
     /** @return list<Check> */
     private function heat(): array
     {
-        $setup = $this->setup;
-        $heat = $setup->heat ?? throw new \LogicException('There is no heat source to check.');
-        $wanted = $setup->temperature();
-        $reached = null === $heat->dots ? $heat->to : $setup->catalogue->dotTemperature($heat->dots);
+        $heat = $this->outfit->heat ?? throw new \LogicException('There is no heat source to check.');
+        $wanted = $this->outfit->temperature;
+        $reached = null === $heat->dots ? $heat->to : $this->brief->catalogue->dotTemperature($heat->dots);
         $checks = [];
         $tooCool =
-            null === $setup->recipe?->temperature
-                ? !$setup->route->isReachedBy($heat)
-                : null !== $reached && $reached->celsius < $setup->recipe->temperature->celsius;
+            null === $this->outfit->recipe?->temperature
+                ? !$this->brief->route->isReachedBy($heat)
+                : null !== $reached && $reached->celsius < $this->outfit->recipe->temperature->celsius;
         if ($tooCool && null !== $wanted && null !== $reached) {
             $checks[] = Check::found(
                 'heat.hot',
@@ -286,7 +290,7 @@ final readonly class PressChecks
             );
         }
         array_push($checks, ...$this->closes($heat));
-        $places = count($setup->coverage->places ?? []);
+        $places = count($this->arrangement->coverage->places ?? []);
         if (HeatKind::FlatPress === $heat->kind && $places > 1) {
             $checks[] = Check::found(
                 'heat.platen',
@@ -308,22 +312,22 @@ final readonly class PressChecks
 
     private function base(): Check
     {
-        $setup = $this->setup;
-        if (null === $setup->base) {
+        if (null === $this->outfit->base) {
             return Finding::notOnShelf(
                 'base.there',
                 Stage::Heat,
                 'base',
-                $setup->transfer->choices->thing('base'),
+                $this->brief->transfer->choices->thing('base'),
                 'hard base',
-                $setup->shelf->bases,
+                $this->brief->shelf->bases,
             );
         }
-        if (Route::BASE_HARD !== $setup->route->base || $setup->base->hard) {
+        if (Route::BASE_HARD !== $this->brief->route->base || $this->outfit->base->hard) {
             return Check::pass('base.hard', Stage::Heat, 'base', Phrase::of('The base is right.'));
         }
         $hard =
-            array_values(array_filter($setup->shelf->bases, static fn(Support $base): bool => $base->hard))[0] ?? null;
+            array_values(array_filter($this->brief->shelf->bases, static fn(Support $base): bool => $base->hard))[0] ??
+            null;
 
         return Check::found(
             'base.hard',

@@ -7,9 +7,12 @@ namespace Wubbin\Core\Plan\Preflight;
 use Wubbin\Core\Artwork\Subject;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
+use Wubbin\Core\Plan\Arrangement;
+use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Fix;
-use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Plan\Outfit;
+use Wubbin\Core\Plan\Placing;
 use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\Stage;
 use Wubbin\Core\Route\Fit;
@@ -24,14 +27,18 @@ use Wubbin\Core\Sheet\MarkKind;
 /** Whether the sheet suits what marks it, holds the picture, and dries. */
 final readonly class SheetChecks
 {
-    public function __construct(private Setup $setup) {}
+    public function __construct(
+        private Brief $brief,
+        private Outfit $outfit,
+        private Placing $placing,
+        private Arrangement $arrangement,
+    ) {}
 
     /** @return list<Check> */
     public function checks(): array
     {
-        $setup = $this->setup;
-        $medium = $setup->medium;
-        $marking = $setup->marking;
+        $medium = $this->outfit->medium;
+        $marking = $this->outfit->marking;
         if (null === $medium || null === $marking) {
             return $this->missing();
         }
@@ -48,8 +55,8 @@ final readonly class SheetChecks
                 Phrase::of('Fix it on a carrier with no loose edge: a loose edge jams the printer.'),
             );
         }
-        if (null !== $setup->loading) {
-            $checks = [...$checks, ...$this->printer($marking, $medium, $setup->loading)];
+        if (null !== $this->arrangement->loading) {
+            $checks = [...$checks, ...$this->printer($marking, $medium, $this->arrangement->loading)];
         }
         if (Technology::Sublimation === $marking->technology) {
             $checks[] = Check::found(
@@ -72,21 +79,20 @@ final readonly class SheetChecks
      */
     private function missing(): array
     {
-        $setup = $this->setup;
-        $medium = $setup->medium;
-        $marking = $setup->marking;
+        $medium = $this->outfit->medium;
+        $marking = $this->outfit->marking;
         $checks = [];
         if (null === $medium) {
-            $wanted = $setup->catalogue->media[$setup->route->media[0]]->label;
+            $wanted = $this->brief->catalogue->media[$this->brief->route->media[0]]->label;
             $checks[] = Finding::notOnShelf(
                 'medium.there',
                 Stage::Print,
                 'medium',
-                $setup->transfer->choices->thing('medium'),
+                $this->brief->transfer->choices->thing('medium'),
                 $wanted,
                 array_filter(
-                    $setup->shelf->media,
-                    static fn(Medium $m): bool => in_array($m->like, $setup->route->media, true),
+                    $this->brief->shelf->media,
+                    fn(Medium $m): bool => in_array($m->like, $this->brief->route->media, true),
                 ),
             );
         }
@@ -95,9 +101,9 @@ final readonly class SheetChecks
                 'marking.there',
                 Stage::Print,
                 'marking',
-                $setup->transfer->choices->thing('marking'),
+                $this->brief->transfer->choices->thing('marking'),
                 'printer that prints this',
-                $setup->shelf->markings,
+                $this->brief->shelf->markings,
             );
         }
 
@@ -107,22 +113,21 @@ final readonly class SheetChecks
     /** @return list<Check> */
     private function fits(Medium $medium): array
     {
-        $setup = $this->setup;
         $checks = [];
-        if (null !== $setup->placed) {
-            $widest = $setup->widestOn($medium);
+        if (null !== $this->placing->placed) {
+            $widest = $this->placing->widestOn($medium);
             $checks[] = match (true) {
-                null !== $setup->sheet => Check::pass(
+                null !== $this->arrangement->sheet => Check::pass(
                     'sheet.fits',
                     Stage::Print,
                     'medium',
                     Phrase::of('It fits one sheet.'),
                 ),
-                null !== $setup->tiling => Check::pass(
+                null !== $this->arrangement->tiling => Check::pass(
                     'sheet.fits',
                     Stage::Print,
                     'medium',
-                    Phrase::of(sprintf('It is printed in %d parts.', count($setup->tiling->tiles))),
+                    Phrase::of(sprintf('It is printed in %d parts.', count($this->arrangement->tiling->tiles))),
                 ),
                 default => Check::found(
                     'sheet.fits',
@@ -161,7 +166,7 @@ final readonly class SheetChecks
             $checks[] = Check::found(
                 'printer.takes',
                 Stage::Print,
-                isset($this->setup->shelf->printers[$marking->id]) ? Severity::Stop : Severity::Warn,
+                isset($this->brief->shelf->printers[$marking->id]) ? Severity::Stop : Severity::Warn,
                 'marking',
                 Phrase::of(
                     sprintf(
@@ -180,12 +185,11 @@ final readonly class SheetChecks
     /** @return list<Check> */
     private function drying(): array
     {
-        $setup = $this->setup;
         $checks = [];
         if (
-            Ink::Pigment === $setup->marking?->ink &&
-            isset($setup->ways->figures['dry'], $setup->ways->schools['drying']) &&
-            $setup->ways->figures['dry']->value < 1800.0
+            Ink::Pigment === $this->outfit->marking?->ink &&
+            isset($this->outfit->ways->figures['dry'], $this->outfit->ways->schools['drying']) &&
+            $this->outfit->ways->figures['dry']->value < 1800.0
         ) {
             $checks[] = Check::found(
                 'drying.pigment',
@@ -206,7 +210,7 @@ final readonly class SheetChecks
      */
     private function printer(Marking $marking, Medium $medium, Loading $loading): array
     {
-        $mirrored = $this->setup->stack->mirrored();
+        $mirrored = $this->arrangement->stack->mirrored();
         $inDriver = $mirrored && $marking->mirrorsInDriver();
         $checks = [
             Check::found(
@@ -256,11 +260,10 @@ final readonly class SheetChecks
     /** @return list<Check> of a picture in parts: that no join runs through a face or lettering */
     private function parts(): array
     {
-        $setup = $this->setup;
-        if (null === $setup->tiling) {
+        if (null === $this->arrangement->tiling) {
             return [];
         }
-        if ($setup->tiling->through) {
+        if ($this->arrangement->tiling->through) {
             return [
                 Check::found(
                     'tiling.through',
@@ -277,10 +280,10 @@ final readonly class SheetChecks
         }
         $named = implode(
             ' and ',
-            array_map(static fn(Subject $subject): string => $subject->label(), $setup->transfer->shows),
+            array_map(static fn(Subject $subject): string => $subject->label(), $this->brief->transfer->shows),
         );
 
-        return '' === $named || [] !== $setup->transfer->whole
+        return '' === $named || [] !== $this->brief->transfer->whole
             ? []
             : [
                 Check::found(
@@ -297,7 +300,7 @@ final readonly class SheetChecks
     /** @return list<Check> that the picture keeps off what the carrier is taped on */
     private function tape(): array
     {
-        $sheet = $this->setup->sheet;
+        $sheet = $this->arrangement->sheet;
         foreach ($sheet->marks ?? [] as $mark) {
             if (MarkKind::TapeZone === $mark->kind && null !== $sheet?->picture->overlap($mark->rect)) {
                 return [
@@ -318,16 +321,16 @@ final readonly class SheetChecks
 
     private function marks(Medium $medium): Check
     {
-        $marking = $this->setup->marking ?? throw new \LogicException('Without a marking nothing marks.');
+        $marking = $this->outfit->marking ?? throw new \LogicException('Without a marking nothing marks.');
         $verdict = $medium->verdictOn($marking);
         if (
             Fit::Impossible === $verdict->fit &&
-            'sheet-says-laser' === ($this->setup->ways->options['film-printer']->id ?? '')
+            'sheet-says-laser' === ($this->outfit->ways->options['film-printer']->id ?? '')
         ) {
             $verdict = new Verdict(Fit::Bad, $verdict->why . ' You say this film’s own sheet names lasers.');
         }
         $able = null;
-        foreach ($this->setup->shelf->markings as $other) {
+        foreach ($this->brief->shelf->markings as $other) {
             $able ??= Fit::Good === $medium->verdictOn($other)->fit ? $other : null;
         }
 

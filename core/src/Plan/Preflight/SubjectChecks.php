@@ -7,8 +7,10 @@ namespace Wubbin\Core\Plan\Preflight;
 use Wubbin\Core\Artwork\Subject;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
+use Wubbin\Core\Plan\Arrangement;
+use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\Check;
-use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Plan\Placing;
 use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\Stage;
 
@@ -21,14 +23,14 @@ final readonly class SubjectChecks
     /** A plain letter is about seven of its strokes high: common practice of type, no source. */
     private const STROKES_HIGH = 7.0;
 
-    public function __construct(private Setup $setup) {}
+    public function __construct(private Brief $brief, private Placing $placing, private Arrangement $arrangement) {}
 
     /** @return list<Check> */
     public function checks(): array
     {
-        $shows = $this->setup->transfer->shows;
+        $shows = $this->brief->transfer->shows;
         $checks = [];
-        if (in_array(Subject::Face, $shows, true) && null !== $this->setup->route->artwork->contrastLeast) {
+        if (in_array(Subject::Face, $shows, true) && null !== $this->brief->route->artwork->contrastLeast) {
             $checks[] = Check::found(
                 'subject.face',
                 Stage::Print,
@@ -45,7 +47,7 @@ final readonly class SubjectChecks
                 Severity::Note,
                 'mirrored',
                 Phrase::of(
-                    $this->setup->stack->mirrored()
+                    $this->arrangement->stack->mirrored()
                         ? 'On the sheet the lettering must read backwards.'
                         : 'On the sheet the lettering must read as it is.',
                 ),
@@ -63,12 +65,12 @@ final readonly class SubjectChecks
     /** @return list<Check> whether the smallest letters are high enough for what the route holds */
     private function letters(): array
     {
-        $share = $this->setup->look?->traits->letters;
-        $width = $this->setup->placed?->size->widthMm;
+        $share = $this->placing->look?->traits->letters;
+        $width = $this->placing->placed?->size->widthMm;
         if (null === $share || null === $width) {
             return [];
         }
-        $least = self::STROKES_HIGH * $this->setup->route->artwork->finestMm;
+        $least = self::STROKES_HIGH * $this->brief->route->artwork->finestMm;
         $values = ['high' => Quantity::length($share * $width), 'least' => Quantity::length($least)];
 
         return [
@@ -97,8 +99,8 @@ final readonly class SubjectChecks
     /** On a round piece the picture's own middle is what is turned to the front. */
     private function middle(Subject $subject): ?Check
     {
-        $round = null === $this->setup->size->diameterMm ? null : $this->setup->size->widthMm;
-        $placed = $this->setup->placed;
+        $round = null === $this->placing->size->diameterMm ? null : $this->placing->size->widthMm;
+        $placed = $this->placing->placed;
         if (null === $round || null === $placed || $placed->size->widthMm <= self::MIDDLE * $round) {
             return null;
         }

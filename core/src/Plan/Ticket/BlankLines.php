@@ -7,21 +7,22 @@ namespace Wubbin\Core\Plan\Ticket;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Quantity;
+use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\DecidedBy;
 use Wubbin\Core\Plan\Decision;
-use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Plan\Placing;
 use Wubbin\Core\Plan\SharePlan;
 use Wubbin\Core\Route\Fit;
 
 /** What is pressed onto, how many of them, and which way. */
 final readonly class BlankLines
 {
-    public function __construct(private Setup $setup) {}
+    public function __construct(private Brief $brief, private Placing $placing) {}
 
     public function blank(): Decision
     {
-        $blank = $this->setup->job->blank;
-        $size = $this->setup->size;
+        $blank = $this->brief->job->blank;
+        $size = $this->placing->size;
         $values = ['area' => Quantity::size($size->printArea->size), 'drop' => Quantity::length($size->printArea->yMm)];
         $round = '';
         if (null !== $size->diameterMm) {
@@ -36,7 +37,7 @@ final readonly class BlankLines
             ];
         }
 
-        $printed = 'Usual print area {area}, from {drop} below the ' . ($size->from ?? $this->setup->kind->from);
+        $printed = 'Usual print area {area}, from {drop} below the ' . ($size->from ?? $this->brief->kind->from);
         if (null !== $size->edge) {
             $printed = 'Traced: {across} × {along}, printed to {spare} beyond its edge';
             $values = [
@@ -50,7 +51,7 @@ final readonly class BlankLines
             'blank',
             'Blank',
             Phrase::of(
-                sprintf('%s, %s, %s', $this->setup->blankName(), $this->colouredMaterial(), $blank->condition->label()),
+                sprintf('%s, %s, %s', $this->brief->blankName(), $this->colouredMaterial(), $blank->condition->label()),
             ),
             Phrase::of(
                 $round .
@@ -61,7 +62,7 @@ final readonly class BlankLines
                 $values,
             ),
             'blank.print-area',
-            $size->isOwn() ? Provenance::person() : $this->setup->kind->provenance,
+            $size->isOwn() ? Provenance::person() : $this->brief->kind->provenance,
             DecidedBy::Person,
         );
     }
@@ -69,9 +70,9 @@ final readonly class BlankLines
     /** @param list<SharePlan> $shares */
     public function quantity(array $shares): Decision
     {
-        $all = $this->setup->job->quantity;
+        $all = $this->brief->job->quantity;
         if ([] === $shares) {
-            $sizes = array_values($this->setup->kind->sizes);
+            $sizes = array_values($this->brief->kind->sizes);
 
             return new Decision(
                 'quantity',
@@ -82,7 +83,7 @@ final readonly class BlankLines
                         'All alike. By size and colour, such as: 6 %s, 2 %s%s 60 mm.',
                         $sizes[0]->label,
                         $sizes[1]->label ?? $sizes[0]->label,
-                        $this->setup->material->surface->isCloth() ? ' cream' : '',
+                        $this->brief->material->surface->isCloth() ? ' cream' : '',
                     ),
                 ),
                 'quantity.alike',
@@ -119,14 +120,14 @@ final readonly class BlankLines
 
     public function route(): Decision
     {
-        $route = $this->setup->route;
+        $route = $this->brief->route;
         $verdicts = [
-            $route->verdictOnSurface($this->setup->kind->id, $this->setup->material),
-            $route->verdictOnTone($this->setup->tone),
-            $route->verdictOnCondition($this->setup->job->blank->condition),
+            $route->verdictOnSurface($this->brief->kind->id, $this->brief->material),
+            $route->verdictOnTone($this->brief->tone),
+            $route->verdictOnCondition($this->brief->job->blank->condition),
         ];
         $against = array_values(array_filter($verdicts, static fn($verdict): bool => Fit::Good !== $verdict->fit));
-        $note = $route->materialNotes[$this->setup->material->id] ?? '';
+        $note = $route->materialNotes[$this->brief->material->id] ?? '';
 
         return new Decision(
             'route',
@@ -142,8 +143,8 @@ final readonly class BlankLines
     /** “white cotton jersey”; the colour is left out where the material is named by it, as bare aluminium is. */
     private function colouredMaterial(): string
     {
-        $colour = $this->setup->catalogue->colourName($this->setup->job->blank->colour);
-        $material = $this->setup->material->label;
+        $colour = $this->brief->catalogue->colourName($this->brief->job->blank->colour);
+        $material = $this->brief->material->label;
 
         return str_contains($material, $colour) ? $material : $colour . ' ' . $material;
     }

@@ -6,9 +6,10 @@ namespace Wubbin\Core\Plan\Ticket;
 
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Plan\Alternative;
+use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\DecidedBy;
 use Wubbin\Core\Plan\Decision;
-use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Plan\Outfit;
 use Wubbin\Core\Route\School;
 use Wubbin\Core\Route\SchoolOption;
 
@@ -24,9 +25,9 @@ final readonly class Choice
         };
     }
 
-    public static function ofFigure(Setup $setup, string $figure, DecidedBy $otherwise): DecidedBy
+    public static function ofFigure(Brief $brief, string $figure, DecidedBy $otherwise): DecidedBy
     {
-        return isset($setup->transfer->choices->figures[$figure]) ? DecidedBy::Person : $otherwise;
+        return isset($brief->transfer->choices->figures[$figure]) ? DecidedBy::Person : $otherwise;
     }
 
     /**
@@ -46,7 +47,7 @@ final readonly class Choice
         return $alternatives;
     }
 
-    public static function ofSchool(Setup $setup, School $school, SchoolOption $option): Decision
+    public static function ofSchool(Outfit $outfit, School $school, SchoolOption $option): Decision
     {
         $alternatives = [];
         foreach ($school->options as $other) {
@@ -65,7 +66,7 @@ final readonly class Choice
             Phrase::of($option->why),
             'school.' . $school->id,
             $school->provenance,
-            $setup->ways->by[$school->id],
+            $outfit->ways->by[$school->id],
             $alternatives,
         );
     }

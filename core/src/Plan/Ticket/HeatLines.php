@@ -9,9 +9,11 @@ use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Plan\Alternative;
+use Wubbin\Core\Plan\Arrangement;
+use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\DecidedBy;
 use Wubbin\Core\Plan\Decision;
-use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Plan\Outfit;
 use Wubbin\Core\Plan\Step;
 use Wubbin\Core\Plan\Words;
 use Wubbin\Core\Route\Figure;
@@ -23,17 +25,17 @@ use Wubbin\Core\Route\Support;
 /** Heat, time and peel, and what lies under, in and over the work. */
 final readonly class HeatLines
 {
-    public function __construct(private Setup $setup) {}
+    public function __construct(private Brief $brief, private Outfit $outfit, private Arrangement $arrangement) {}
 
     public function finish(): Decision
     {
-        $peel = $this->setup->peel;
+        $peel = $this->outfit->peel;
         $alternatives = [];
-        foreach ($this->setup->route->finishes as $id => $rule) {
+        foreach ($this->brief->route->finishes as $id => $rule) {
             $alternatives[] = new Alternative(
                 ucfirst($id) . ', peel ' . $rule->word,
                 null,
-                $id === $this->setup->finish->value,
+                $id === $this->brief->finish->value,
                 ['finish' => $id],
             );
         }
@@ -57,14 +59,14 @@ final readonly class HeatLines
             $values['wait'] = Quantity::duration($peel->wait);
         }
         $other =
-            $this->setup->finish === $this->setup->transfer->finish
+            $this->brief->finish === $this->brief->transfer->finish
                 ? ''
-                : sprintf(' This route does not give %s.', $this->setup->transfer->finish->value);
+                : sprintf(' This route does not give %s.', $this->brief->transfer->finish->value);
 
         return new Decision(
             'finish',
             'Finish',
-            Phrase::of(ucfirst($this->setup->finish->value) . ', peel ' . $peel->word),
+            Phrase::of(ucfirst($this->brief->finish->value) . ', peel ' . $peel->word),
             Phrase::of($when . '.' . $other, $values),
             'peel.finish',
             $peel->provenance,
@@ -75,11 +77,11 @@ final readonly class HeatLines
 
     public function heat(): Decision
     {
-        $heat = $this->setup->heat;
-        $kinds = $this->setup->ways->heat();
-        $setting = Words::setting($this->setup);
+        $heat = $this->outfit->heat;
+        $kinds = $this->outfit->ways->heat();
+        $setting = Words::setting($this->outfit);
         $usable = array_filter(
-            $this->setup->shelf->heat,
+            $this->brief->shelf->heat,
             static fn(HeatSource $source): bool => in_array($source->kind, $kinds, true),
         );
         $because = match ($heat?->kind) {
@@ -104,10 +106,10 @@ final readonly class HeatLines
                 ),
             Phrase::of(HeatKind::Burnisher === $heat?->kind ? 'No heat: rub hard and evenly.' : $because),
             'heat.setting',
-            null === $this->setup->setting->dots
-                ? $this->setup->setting->provenance
-                : $this->setup->catalogue->dotsProvenance,
-            Choice::by(null !== $heat, $this->setup->transfer->choices->thing('heat')),
+            null === $this->outfit->setting->dots
+                ? $this->outfit->setting->provenance
+                : $this->brief->catalogue->dotsProvenance,
+            Choice::by(null !== $heat, $this->brief->transfer->choices->thing('heat')),
             Choice::among('heat', $usable, $heat?->id),
         );
     }
@@ -115,8 +117,8 @@ final readonly class HeatLines
     /** @param list<Step> $steps */
     public function time(array $steps): Decision
     {
-        $name = isset($this->setup->ways->figures['melt']) ? 'melt' : 'dwell';
-        $figure = $this->setup->ways->figures[$name] ?? null;
+        $name = isset($this->outfit->ways->figures['melt']) ? 'melt' : 'dwell';
+        $figure = $this->outfit->ways->figures[$name] ?? null;
         if (null === $figure) {
             return new Decision(
                 'time',
@@ -128,7 +130,7 @@ final readonly class HeatLines
                 DecidedBy::Wubbin,
             );
         }
-        $each = Quantity::duration(Duration::seconds($this->setup->seconds($name)));
+        $each = Quantity::duration(Duration::seconds($this->arrangement->seconds($name)));
         $heat = array_values(array_filter($steps, static fn(Step $step): bool => StepKind::Heat === $step->kind));
         $places = array_values(array_filter($heat, static fn(Step $step): bool => null !== $step->area));
         $parts = [];
@@ -156,7 +158,7 @@ final readonly class HeatLines
             $this->timeBecause($figure, $heat, [] === $places),
             'heat.time',
             $figure->provenance,
-            Choice::ofFigure($this->setup, $name, DecidedBy::Wubbin),
+            Choice::ofFigure($this->brief, $name, DecidedBy::Wubbin),
             [],
             $name,
         );
@@ -173,10 +175,10 @@ final readonly class HeatLines
             $why .= ' {range} is usual' . ($inOneGo ? '.' : ' an area.');
             $because['range'] = $range;
         }
-        if (isset($this->setup->ways->figures['edges'])) {
+        if (isset($this->outfit->ways->figures['edges'])) {
             $why .= ' A chest-size picture gets {least} at least.';
             $because['least'] = Quantity::duration(
-                Duration::seconds($this->setup->ways->figures['edges']->restOf[0] ?? 0.0),
+                Duration::seconds($this->outfit->ways->figures['edges']->restOf[0] ?? 0.0),
             );
         }
         if (null !== $figure->byArea) {
@@ -188,27 +190,27 @@ final readonly class HeatLines
 
     public function base(): Decision
     {
-        $base = $this->setup->base;
+        $base = $this->outfit->base;
 
         return new Decision(
             'base',
             'Base',
             Phrase::of(null === $base ? 'Not chosen' : ucfirst($base->label)),
             Phrase::of(
-                'hard' === $this->setup->route->base
+                'hard' === $this->brief->route->base
                     ? 'A hard board: on a soft one the edges lift.'
                     : 'The press’s own pad evens out seams.',
             ),
             'base.hard',
-            $this->setup->catalogue->supportsProvenance,
-            Choice::by(null !== $base, $this->setup->transfer->choices->thing('base')),
-            Choice::among('base', $this->setup->shelf->bases, $base?->id),
+            $this->brief->catalogue->supportsProvenance,
+            Choice::by(null !== $base, $this->brief->transfer->choices->thing('base')),
+            Choice::among('base', $this->brief->shelf->bases, $base?->id),
         );
     }
 
     public function guard(): Decision
     {
-        $guard = $this->setup->guard;
+        $guard = $this->outfit->guard;
 
         return new Decision(
             'guard',
@@ -216,16 +218,16 @@ final readonly class HeatLines
             Phrase::of(null === $guard ? 'Nothing' : ucfirst($guard->label) . ' between front and back'),
             Phrase::of('Colour can go through to the back.'),
             'guard.inside',
-            $this->setup->catalogue->supportsProvenance,
-            Choice::by(null !== $guard, $this->setup->transfer->choices->thing('guard')),
-            Choice::among('guard', $this->setup->shelf->guards, $guard?->id),
+            $this->brief->catalogue->supportsProvenance,
+            Choice::by(null !== $guard, $this->brief->transfer->choices->thing('guard')),
+            Choice::among('guard', $this->brief->shelf->guards, $guard?->id),
         );
     }
 
     public function cover(): Decision
     {
-        $cover = $this->setup->cover;
-        $order = $this->setup->ways->covers();
+        $cover = $this->outfit->cover;
+        $order = $this->outfit->ways->covers();
 
         return new Decision(
             'cover',
@@ -233,12 +235,12 @@ final readonly class HeatLines
             Phrase::of(null === $cover ? 'None on the shelf' : ucfirst($cover->label)),
             Phrase::of('It lets go of the work and keeps the heat source clean.'),
             'cover.sheet',
-            $this->setup->route->layersProvenance,
-            Choice::by(null !== $cover, $this->setup->transfer->choices->thing('cover')),
+            $this->brief->route->layersProvenance,
+            Choice::by(null !== $cover, $this->brief->transfer->choices->thing('cover')),
             Choice::among(
                 'cover',
                 array_filter(
-                    $this->setup->shelf->covers,
+                    $this->brief->shelf->covers,
                     static fn(Support $cover): bool => in_array($cover->like, $order, true),
                 ),
                 $cover?->id,

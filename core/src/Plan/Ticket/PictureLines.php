@@ -8,19 +8,27 @@ use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Plan\Alternative;
+use Wubbin\Core\Plan\Arrangement;
+use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\DecidedBy;
 use Wubbin\Core\Plan\Decision;
-use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Plan\Outfit;
+use Wubbin\Core\Plan\Placing;
 
 /** The picture, where it sits, and whether it is turned over. */
 final readonly class PictureLines
 {
-    public function __construct(private Setup $setup) {}
+    public function __construct(
+        private Brief $brief,
+        private Outfit $outfit,
+        private Placing $placing,
+        private Arrangement $arrangement,
+    ) {}
 
     public function picture(): Decision
     {
-        $picture = $this->setup->picture;
-        $placed = $this->setup->placed;
+        $picture = $this->brief->picture;
+        $placed = $this->placing->placed;
         if (null === $placed) {
             return new Decision(
                 'picture',
@@ -38,7 +46,7 @@ final readonly class PictureLines
                 'Picture',
                 Phrase::of('Drawn by hand, {size}', ['size' => Quantity::size($placed->size)]),
                 Phrase::of(
-                    $this->setup->stack->mirrored()
+                    $this->arrangement->stack->mirrored()
                         ? 'The sheet is a template of this size; what is drawn on it comes out turned over.'
                         : 'The sheet is a template of this size; draw it as it reads.',
                 ),
@@ -47,8 +55,8 @@ final readonly class PictureLines
                 DecidedBy::Person,
             );
         }
-        $limits = $this->setup->route->artwork;
-        $dpi = $this->setup->dpi;
+        $limits = $this->brief->route->artwork;
+        $dpi = $this->placing->dpi;
         $widest = $picture->widestAt($limits->dpiGood);
 
         return new Decision(
@@ -72,9 +80,9 @@ final readonly class PictureLines
 
     public function place(): Decision
     {
-        $transfer = $this->setup->transfer;
+        $transfer = $this->brief->transfer;
         $place = $transfer->placement;
-        $sides = $this->setup->kind->sides;
+        $sides = $this->brief->kind->sides;
         $values = ['below' => Quantity::length($place->belowMm)];
         $across = 'centred';
         if (abs($place->rightMm) >= 0.05) {
@@ -83,7 +91,7 @@ final readonly class PictureLines
         }
         $named =
             count($sides) > 1 &&
-            (count($this->setup->job->transfers) > 1 || array_key_first($sides) !== $transfer->sideId);
+            (count($this->brief->job->transfers) > 1 || array_key_first($sides) !== $transfer->sideId);
         $alternatives = [];
         foreach (1 === count($sides) ? [] : $sides as $id => $side) {
             $alternatives[] = new Alternative(ucfirst($side), null, $id === $transfer->sideId, ['side' => $id]);
@@ -93,13 +101,13 @@ final readonly class PictureLines
             'place',
             'Where it sits',
             Phrase::of(
-                ($named ? ucfirst($this->setup->side) . ', ' . $across : ucfirst($across)) .
+                ($named ? ucfirst($this->brief->side) . ', ' . $across : ucfirst($across)) .
                     ', {below} below the ' .
-                    ($this->setup->size->from ?? $this->setup->kind->from),
+                    ($this->placing->size->from ?? $this->brief->kind->from),
                 $values,
             ),
             Phrase::of(
-                null === $this->setup->size->diameterMm
+                null === $this->placing->size->diameterMm
                     ? 'Right and left as you look at it.'
                     : 'Drawn unrolled: the seam is at both ends, at the back of the piece.',
             ),
@@ -112,7 +120,7 @@ final readonly class PictureLines
 
     public function mirrored(): Decision
     {
-        $stack = $this->setup->stack;
+        $stack = $this->arrangement->stack;
         $seen = $stack->seenByPrintedFace();
         $touches = $stack->faceTouchesBlank();
         $because = $touches
@@ -124,7 +132,7 @@ final readonly class PictureLines
         if ($touches === $stack->mirrored()) {
             $because .= match (true) {
                 !$touches => '',
-                true === $this->setup->marking?->mirrorsInDriver()
+                true === $this->outfit->marking?->mirrorsInDriver()
                     => ' Turn mirroring on in the driver, and only there.',
                 default => ' Leave mirroring off in the driver.',
             };
@@ -138,7 +146,7 @@ final readonly class PictureLines
             Phrase::of(
                 match (true) {
                     !$stack->mirrored() => 'No',
-                    true === $this->setup->marking?->mirrorsInDriver() => 'Yes, in the printer’s driver',
+                    true === $this->outfit->marking?->mirrorsInDriver() => 'Yes, in the printer’s driver',
                     default => 'Yes, in Wubbin’s sheet',
                 },
             ),

@@ -8,9 +8,11 @@ use Wubbin\Core\Job\Choices;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Plan\Alternative;
+use Wubbin\Core\Plan\Arrangement;
+use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\DecidedBy;
 use Wubbin\Core\Plan\Decision;
-use Wubbin\Core\Plan\Setup;
+use Wubbin\Core\Plan\Outfit;
 use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Route\Recipe;
 use Wubbin\Core\Sheet\Loading;
@@ -20,15 +22,15 @@ use Wubbin\Core\Sheet\Tiling;
 /** What marks which sheet, by whose figures, and how long it dries. */
 final readonly class SheetLines
 {
-    public function __construct(private Setup $setup) {}
+    public function __construct(private Brief $brief, private Outfit $outfit, private Arrangement $arrangement) {}
 
     public function marking(): Decision
     {
-        $marking = $this->setup->marking;
+        $marking = $this->outfit->marking;
         $because =
-            null === $marking || null === $this->setup->medium
+            null === $marking || null === $this->outfit->medium
                 ? 'What may mark it depends on the sheet.'
-                : $this->setup->medium->verdictOn($marking)->why;
+                : $this->outfit->medium->verdictOn($marking)->why;
 
         return new Decision(
             'marking',
@@ -37,14 +39,14 @@ final readonly class SheetLines
             Phrase::of($because),
             'marking.medium',
             Provenance::commonPractice(),
-            Choice::by(null !== $marking, $this->setup->transfer->choices->thing('marking')),
-            Choice::among('marking', $this->setup->shelf->markings, $marking?->id),
+            Choice::by(null !== $marking, $this->brief->transfer->choices->thing('marking')),
+            Choice::among('marking', $this->brief->shelf->markings, $marking?->id),
         );
     }
 
     public function medium(): Decision
     {
-        $medium = $this->setup->medium;
+        $medium = $this->outfit->medium;
 
         return new Decision(
             'medium',
@@ -53,24 +55,24 @@ final readonly class SheetLines
             Phrase::of(
                 match (true) {
                     null === $medium => 'It wants ' .
-                        $this->setup->catalogue->media[$this->setup->route->media[0]]->label .
+                        $this->brief->catalogue->media[$this->brief->route->media[0]]->label .
                         '.',
-                    null !== $this->setup->tiling => sprintf(
+                    null !== $this->arrangement->tiling => sprintf(
                         'Print side: %s. %d sheets for one picture.',
-                        $this->setup->printSide($medium),
-                        count($this->setup->tiling->sheets),
+                        $this->outfit->printSide($medium),
+                        count($this->arrangement->tiling->sheets),
                     ),
-                    default => sprintf('Print side: %s.', $this->setup->printSide($medium)),
+                    default => sprintf('Print side: %s.', $this->outfit->printSide($medium)),
                 },
             ),
             'medium.print-side',
             $medium->provenance ?? Provenance::commonPractice(),
-            Choice::by(null !== $medium, $this->setup->transfer->choices->thing('medium')),
+            Choice::by(null !== $medium, $this->brief->transfer->choices->thing('medium')),
             Choice::among(
                 'medium',
                 array_filter(
-                    $this->setup->shelf->media,
-                    fn(Medium $medium): bool => in_array($medium->like, $this->setup->route->media, true),
+                    $this->brief->shelf->media,
+                    fn(Medium $medium): bool => in_array($medium->like, $this->brief->route->media, true),
                 ),
                 $medium?->id,
             ),
@@ -80,7 +82,7 @@ final readonly class SheetLines
     /** Over how many sheets, and how far the parts overlap. */
     public function tiling(Tiling $tiling): Decision
     {
-        $overlap = $this->setup->ways->figures['overlap'];
+        $overlap = $this->outfit->ways->figures['overlap'];
         $columns = count(array_filter($tiling->tiles, static fn(Tile $tile): bool => 1 === $tile->row));
 
         return new Decision(
@@ -100,7 +102,7 @@ final readonly class SheetLines
             ),
             'tiling.fewest',
             $overlap->provenance,
-            Choice::ofFigure($this->setup, 'overlap', DecidedBy::Wubbin),
+            Choice::ofFigure($this->brief, 'overlap', DecidedBy::Wubbin),
             [],
             'overlap',
         );
@@ -128,15 +130,15 @@ final readonly class SheetLines
     {
         return array_values(
             array_filter(
-                $this->setup->house->recipes,
-                fn(Recipe $recipe): bool => $recipe->routeId === $this->setup->route->id,
+                $this->brief->house->recipes,
+                fn(Recipe $recipe): bool => $recipe->routeId === $this->brief->route->id,
             ),
         );
     }
 
     public function recipe(): Decision
     {
-        $used = $this->setup->recipe;
+        $used = $this->outfit->recipe;
         $alternatives = [];
         foreach ($this->recipes() as $recipe) {
             $alternatives[] = new Alternative(
@@ -161,16 +163,16 @@ final readonly class SheetLines
             ),
             'recipe.precedence',
             null === $used ? Provenance::commonPractice() : $used->provenance(),
-            Choice::by(true, $this->setup->transfer->choices->thing('recipe')),
+            Choice::by(true, $this->brief->transfer->choices->thing('recipe')),
             $alternatives,
         );
     }
 
     public function drying(): Decision
     {
-        $option = $this->setup->ways->options['drying'];
-        $figure = $this->setup->ways->figures['dry'];
-        $line = Choice::ofSchool($this->setup, $this->setup->ways->schools['drying'], $option);
+        $option = $this->outfit->ways->options['drying'];
+        $figure = $this->outfit->ways->figures['dry'];
+        $line = Choice::ofSchool($this->outfit, $this->outfit->ways->schools['drying'], $option);
 
         return new Decision(
             'drying',
@@ -179,7 +181,7 @@ final readonly class SheetLines
             $line->because,
             $line->rule,
             $figure->provenance,
-            Choice::ofFigure($this->setup, 'dry', $line->by),
+            Choice::ofFigure($this->brief, 'dry', $line->by),
             $line->alternatives,
             'dry',
         );

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Plan;
+
+use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Length;
+use Wubbin\Core\Measure\Temperature;
+use Wubbin\Core\Route\HeatKind;
+use Wubbin\Core\Route\HeatSource;
+use Wubbin\Core\Route\Marking;
+use Wubbin\Core\Route\Medium;
+use Wubbin\Core\Route\PeelRule;
+use Wubbin\Core\Route\Recipe;
+use Wubbin\Core\Route\Setting;
+use Wubbin\Core\Route\Support;
+
+/**
+ * What one transfer is made with: the second stage of its plan. From the shelf comes what was asked for, or else the
+ * first that suits.
+ */
+final readonly class Outfit
+{
+    public Ways $ways;
+    public ?Medium $medium;
+    public ?Marking $marking;
+    public ?HeatSource $heat;
+    /** The house's recipe that its figures come from. */
+    public ?Recipe $recipe;
+    /** Of the heat source at hand; or of the usual one, where there is none. */
+    public Setting $setting;
+    /** What the heat source is set to, where it is told; of an iron by its dots. */
+    public ?Temperature $temperature;
+    public PeelRule $peel;
+    public ?Support $base;
+    public ?Support $guard;
+    public ?Support $cover;
+    /** It is drawn, not printed. */
+    public bool $byHand;
+
+    /** @throws BadRecord when the job names a school that Wubbin does not have */
+    public function __construct(Brief $brief)
+    {
+        $route = $brief->route;
+        $choices = $brief->transfer->choices;
+        $ways = Ways::forRoute($route, $brief->catalogue, $choices, $brief->house);
+        $choosing = new Choosing($brief);
+        $this->medium = $choosing->medium($ways);
+        $this->heat = $choosing->heat($ways);
+        $this->recipe = $brief->house->recipeFor($route->id, $choices, $this->medium, $this->heat);
+        $this->ways = $ways->figuresBy($this->recipe);
+        $this->peel =
+            null === $this->recipe?->peel
+                ? $route->finishes[$brief->finish->value]
+                : $this->recipe->peel->from($this->recipe->provenance());
+        $this->marking = $choosing->marking($this->medium);
+        $this->byHand = $this->marking?->byHand() ?? $route->byHand;
+        $this->setting = self::setting(
+            $route->settings[($this->heat->kind ?? ($this->ways->heat()[0] ?? HeatKind::Iron))->value],
+            $this->recipe,
+        );
+        $this->temperature =
+            $this->setting->temperature ??
+            (null === $this->setting->dots ? null : $brief->catalogue->dotTemperature($this->setting->dots));
+        $this->base = $choosing->base();
+        $this->guard = $choosing->guard();
+        $this->cover = $choosing->cover($this->ways);
+    }
+
+    /** How far outside the picture it is cut. */
+    public function trim(): Length
+    {
+        return Length::mm(isset($this->ways->figures['trim']) ? $this->ways->figures['trim']->value : 0.0);
+    }
+
+    /** Which side of the sheet takes the print, by the house's recipe or the sheet itself. */
+    public function printSide(Medium $medium): string
+    {
+        return $this->recipe->printSide ?? $medium->printSide;
+    }
+
+    private static function setting(Setting $usual, ?Recipe $recipe): Setting
+    {
+        return null === $recipe || (null === $recipe->temperature && null === $recipe->pressure)
+            ? $usual
+            : $usual->at($recipe->temperature, $recipe->pressure, $recipe->provenance());
+    }
+}
