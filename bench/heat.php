@@ -77,7 +77,7 @@ foreach ($job->transfers as $transfer) {
 }
 $case = $planner->plan($job, $shelf, $pictures)->transfers[0]->heatCase ?? throw new LogicException('It is heated.');
 $times = Bench::times(
-    static fn(): ?float => PressWindow::forCase($case, $catalogue->heatParameters, Draw::middles())->earliestS,
+    static fn(): ?float => PressWindow::forCase($case, $catalogue->heat->parameters, Draw::middles())->earliestS,
     20,
 );
 Bench::row(
@@ -87,7 +87,7 @@ Bench::row(
     Bench::quantile($times, 0.95) <= 400.0,
 );
 $times = Bench::times(
-    static fn(): int => Spread::forCase($case, $catalogue->heatParameters, 64, static fn(int $done): bool => true)
+    static fn(): int => Spread::forCase($case, $catalogue->heat->parameters, 64, static fn(int $done): bool => true)
         ->inside,
     3,
     0,

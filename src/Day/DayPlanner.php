@@ -237,7 +237,7 @@ final readonly class DayPlanner
     {
         $heating = [];
         foreach ($this->jobs->shelf()->heat as $source) {
-            $heating[$source->label] = $this->catalogue->heatParameters->secondsPerKelvin($source->kind) ?? 0.0;
+            $heating[$source->label] = $this->catalogue->heat->parameters->secondsPerKelvin($source->kind) ?? 0.0;
         }
 
         return $heating;

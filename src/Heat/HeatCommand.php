@@ -58,7 +58,7 @@ final class HeatCommand extends Command
                     'heat',
                     'Nothing is heated here that the model knows, or something for it is not chosen yet.',
                 );
-            $windows[] = $window = PressWindow::forCase($case, $this->catalogue->heatParameters, Draw::middles());
+            $windows[] = $window = PressWindow::forCase($case, $this->catalogue->heat->parameters, Draw::middles());
             if (!$options['json']) {
                 $output->writeln(
                     sprintf(

@@ -38,7 +38,7 @@ final readonly class HeatForecast
         $transfer = $this->transfer($job, $picture);
         $case = $transfer->heatCase ?? throw new NotFound('Nothing is heated here that the model knows.');
         try {
-            $fit = Calibration::fit($case, $this->catalogue->heatParameters, $readings);
+            $fit = Calibration::fit($case, $this->catalogue->heat->parameters, $readings);
         } catch (ImpossibleModel $e) {
             throw InvalidInput::field('readings', $e->getMessage());
         }
@@ -83,6 +83,6 @@ final readonly class HeatForecast
 
     public function parameters(): HeatParameters
     {
-        return $this->catalogue->heatParameters;
+        return $this->catalogue->heat->parameters;
     }
 }

@@ -44,8 +44,14 @@ final readonly class RouteForm
                     $plain,
                 ),
             ),
-            array_map(static fn(string $id): Option => new Option($id, $catalogue->media[$id]->label), $route->media),
-            array_map(static fn(HeatKind $kind): Option => new Option($kind->value, $kind->label()), $route->heat),
+            array_map(
+                static fn(string $id): Option => new Option($id, $catalogue->sheets->media[$id]->label),
+                $route->making->media,
+            ),
+            array_map(
+                static fn(HeatKind $kind): Option => new Option($kind->value, $kind->label()),
+                $route->heating->kinds,
+            ),
         );
     }
 }

@@ -21,7 +21,7 @@ final class DeviceTest extends ShopTestCase
     private function device(bool $weak = false): SimulatedPress
     {
         return new SimulatedPress(
-            PressBody::cold(HeatKind::FlatPress, CatalogueReader::builtIn()->heatParameters),
+            PressBody::cold(HeatKind::FlatPress, CatalogueReader::builtIn()->heat->parameters),
             fn(): float => $this->now,
             3,
             $weak,

@@ -198,9 +198,9 @@ final readonly class Advisor
             throw BadRecord::at('blank.material', 'Wubbin does not know this material.');
 
         return [
-            $route->verdictOnSurface($job->blank->kindId, $material),
-            $route->verdictOnTone($this->catalogue->tones->toneOf($job->blank->colour)),
-            $route->verdictOnCondition($job->blank->condition),
+            $route->suiting->verdictOnSurface($job->blank->kindId, $material),
+            $route->suiting->verdictOnTone($this->catalogue->colours->tones->toneOf($job->blank->colour)),
+            $route->suiting->verdictOnCondition($job->blank->condition),
         ];
     }
 
@@ -269,23 +269,23 @@ final readonly class Advisor
         $missing = [];
         $media = array_filter(
             $shelf->media,
-            static fn(Medium $medium): bool => in_array($medium->like, $route->media, true),
+            static fn(Medium $medium): bool => in_array($medium->like, $route->making->media, true),
         );
         if ([] === $media) {
-            $missing[] = $this->catalogue->media[$route->media[0]]->label;
+            $missing[] = $this->catalogue->sheets->media[$route->making->media[0]]->label;
         }
         $printable =
             [] === $media
-                ? array_map(fn(string $id): Medium => $this->catalogue->media[$id], $route->media)
+                ? array_map(fn(string $id): Medium => $this->catalogue->sheets->media[$id], $route->making->media)
                 : array_values($media);
         $marks = static fn(Marking $marking): bool => [] !==
             array_filter($printable, static fn(Medium $m): bool => Fit::Good === $m->verdictOn($marking)->fit) &&
-            ($route->byHand || !$marking->byHand());
+            ($route->making->byHand || !$marking->byHand());
         if ([] === array_filter($shelf->markings, $marks)) {
-            $able = array_values(array_filter($this->catalogue->markings, $marks));
+            $able = array_values(array_filter($this->catalogue->sheets->markings, $marks));
             $missing[] = [] === $able ? 'something to mark it with' : $able[0]->label;
         }
-        $kinds = $route->heat;
+        $kinds = $route->heating->kinds;
         foreach ($this->catalogue->schoolsOf($route->id) as $matter => $school) {
             $option =
                 $school->options[$schools[$matter] ?? ($house->schools[$matter] ?? $school->defaultFor($route->id))] ??
@@ -293,8 +293,8 @@ final readonly class Advisor
             $kinds = null === $option || [] === $option->heat ? $kinds : $option->heat;
         }
         $hot = static fn(HeatSource $source): bool => in_array($source->kind, $kinds, true) &&
-            (null === ($dots = $route->settings[$source->kind->value]->dots) || $source->dots >= $dots) &&
-            (null === ($needs = $route->settings[$source->kind->value]->temperature) ||
+            (null === ($dots = $route->heating->settings[$source->kind->value]->dots) || $source->dots >= $dots) &&
+            (null === ($needs = $route->heating->settings[$source->kind->value]->temperature) ||
                 null === $source->to ||
                 $needs->celsius <= $source->to->celsius);
         if ([] === array_filter($shelf->heat, $hot)) {
@@ -322,7 +322,7 @@ final readonly class Advisor
                 );
             }
         }
-        $note = $route->materialNotes[$job->blank->materialId] ?? null;
+        $note = $route->suiting->materialNotes[$job->blank->materialId] ?? null;
 
         return null === $note || 3 !== $points ? $reasons : [...$reasons, Phrase::of($note)];
     }

@@ -53,9 +53,9 @@ final readonly class Criteria
         $criteria[] = new Criterion(
             'cost',
             'Cost of the sheet',
-            max(0, min(3, 4 - $route->cost)),
-            Phrase::of([1 => 'cheap', 2 => 'fair', 3 => 'dear'][$route->cost] ?? 'dear'),
-            $route->costProvenance,
+            max(0, min(3, 4 - $route->character->cost)),
+            Phrase::of([1 => 'cheap', 2 => 'fair', 3 => 'dear'][$route->character->cost] ?? 'dear'),
+            $route->character->costProvenance,
         );
         $hands = Duration::seconds((float) Work::forPieces($plan, 1, new Places())->handsS());
         $minutes = $hands->seconds / 60.0;
@@ -87,17 +87,17 @@ final readonly class Criteria
     {
         $criteria = [];
         if (null !== $wish->use) {
-            $grade = $route->holds->upTo($wish->use);
+            $grade = $route->character->holds->upTo($wish->use);
             $criteria[] = new Criterion(
                 'use',
                 'Holds up: ' . $wish->use->label(),
                 $grade,
                 Phrase::of(['does not hold up', 'hardly holds up', 'holds up fairly', 'holds up well'][$grade]),
-                $route->holds->provenance,
+                $route->character->holds->provenance,
             );
         }
         if (null !== $wish->look) {
-            $gives = in_array($wish->look, $route->looks, true);
+            $gives = in_array($wish->look, $route->character->looks, true);
             $criteria[] = new Criterion(
                 'look',
                 'Look: ' . $wish->look->label(),

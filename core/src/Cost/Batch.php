@@ -81,7 +81,7 @@ final readonly class Batch
     /** Of the first source of its kind that Wubbin knows; none of what has no plug. */
     private static function usualWatts(TransferPlan $transfer, Catalogue $catalogue): float
     {
-        foreach ($catalogue->heat as $source) {
+        foreach ($catalogue->heat->sources as $source) {
             if ($source->kind === $transfer->outfit->heat?->kind) {
                 return $source->watts ?? 0.0;
             }
@@ -94,7 +94,7 @@ final readonly class Batch
     {
         $heat = $transfer->outfit->heat;
         $set = $transfer->outfit->temperature;
-        $perKelvin = null === $heat ? null : $catalogue->heatParameters->secondsPerKelvin($heat->kind);
+        $perKelvin = null === $heat ? null : $catalogue->heat->parameters->secondsPerKelvin($heat->kind);
 
         return null === $perKelvin || null === $set ? 0.0 : ($set->celsius - self::ROOM_C) * $perKelvin;
     }

@@ -24,7 +24,7 @@ final readonly class Item
         return new self(
             Stuff::Blank,
             $kind . ' ' . $size . ' ' . $colour->toHex(),
-            ucfirst($name) . ', ' . $catalogue->colourName($colour),
+            ucfirst($name) . ', ' . $catalogue->colours->nameOf($colour),
             Stuff::Blank->unit(),
         );
     }

@@ -104,7 +104,7 @@ final readonly class Needs
                     $picture->traits->coverage($marking->colour),
             );
         }
-        $tape = $catalogue->routes[$transfer->brief->route->id]->tape ?? null;
+        $tape = $catalogue->routes[$transfer->brief->route->id]->heating->tape ?? null;
         if (null !== $tape) {
             $needs = $needs->with(
                 new Item(Stuff::Tape, $tape, $tape . ' tape', Stuff::Tape->unit()),

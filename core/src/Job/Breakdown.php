@@ -61,7 +61,7 @@ final readonly class Breakdown
     public static function label(Share $share, BlankKind $kind, Catalogue $catalogue): string
     {
         return ($kind->sizes[$share->sizeId]->label ?? $share->sizeId) .
-            (null === $share->colour ? '' : ' ' . $catalogue->colourName($share->colour)) .
+            (null === $share->colour ? '' : ' ' . $catalogue->colours->nameOf($share->colour)) .
             (null === $share->widthMm ? '' : ' ' . round($share->widthMm, 1) . ' mm');
     }
 
@@ -84,7 +84,7 @@ final readonly class Breakdown
             $rest,
             array_map(
                 static fn(NamedColour $named): array => [$named->label, $named->colour->toHex()],
-                $catalogue->colours,
+                $catalogue->colours->named,
             ),
         );
         if (null === $colour && 1 === preg_match('/^#[0-9a-f]{6}/i', $rest, $hex)) {

@@ -9,7 +9,7 @@ use Wubbin\Core\Route\Catalogue;
 /** What a job may choose: all that Wubbin knows, and what the shop has, or once had, of its own. */
 final readonly class Offered
 {
-    /** Where the shelf and the catalogue keep what a job chooses by this name. */
+    /** Where the shelf keeps what a job chooses by this name. */
     private const KEPT_AS = [
         'medium' => 'media',
         'marking' => 'markings',
@@ -29,7 +29,16 @@ final readonly class Offered
             return Choices::NO_RECIPE === $id || in_array($id, $this->recipes, true);
         }
         $kind = self::KEPT_AS[$thing] ?? '';
+        $builtIn = match ($kind) {
+            'media' => $this->catalogue->sheets->media,
+            'markings' => $this->catalogue->sheets->markings,
+            'heat' => $this->catalogue->heat->sources,
+            'bases' => $this->catalogue->supports->bases,
+            'guards' => $this->catalogue->supports->guards,
+            'covers' => $this->catalogue->supports->covers,
+            default => [],
+        };
 
-        return '' !== $kind && (isset($this->catalogue->{$kind}[$id]) || $this->shelf->knows($kind, $id));
+        return isset($builtIn[$id]) || ('' !== $kind && $this->shelf->knows($kind, $id));
     }
 }

@@ -55,12 +55,12 @@ final readonly class Shelf
     public static function everything(Catalogue $catalogue): self
     {
         return new self(
-            $catalogue->media,
-            $catalogue->markings,
-            $catalogue->heat,
-            $catalogue->bases,
-            $catalogue->guards,
-            $catalogue->covers,
+            $catalogue->sheets->media,
+            $catalogue->sheets->markings,
+            $catalogue->heat->sources,
+            $catalogue->supports->bases,
+            $catalogue->supports->guards,
+            $catalogue->supports->covers,
             [],
             [],
             PaperStock::nothing(),
@@ -87,16 +87,16 @@ final readonly class Shelf
 
         $given = $record->recordOrNull('own');
         $own = [
-            'media' => self::copies($given, 'media', $catalogue->media),
-            'markings' => self::copies($given, 'markings', $catalogue->markings),
-            'bases' => self::copies($given, 'bases', $catalogue->bases),
-            'guards' => self::copies($given, 'guards', $catalogue->guards),
-            'covers' => self::copies($given, 'covers', $catalogue->covers),
+            'media' => self::copies($given, 'media', $catalogue->sheets->media),
+            'markings' => self::copies($given, 'markings', $catalogue->sheets->markings),
+            'bases' => self::copies($given, 'bases', $catalogue->supports->bases),
+            'guards' => self::copies($given, 'guards', $catalogue->supports->guards),
+            'covers' => self::copies($given, 'covers', $catalogue->supports->covers),
             'blanks' => self::copies($given, 'blanks', $catalogue->sizes()),
         ];
 
         $printers = array_map(Printer::fromRecord(...), $record->recordMap('printers'));
-        $markings = self::pick($record, 'markings', $catalogue->markings + $own['markings']);
+        $markings = self::pick($record, 'markings', $catalogue->sheets->markings + $own['markings']);
         foreach ($printers as $id => $printer) {
             if (isset($markings[$id])) {
                 $markings[$id] = $markings[$id]->setUpAs($printer);
@@ -104,12 +104,12 @@ final readonly class Shelf
         }
 
         return new self(
-            self::pick($record, 'media', $catalogue->media + $own['media']),
+            self::pick($record, 'media', $catalogue->sheets->media + $own['media']),
             $markings,
             $heat,
-            self::pick($record, 'bases', $catalogue->bases + $own['bases']),
-            self::pick($record, 'guards', $catalogue->guards + $own['guards']),
-            self::pick($record, 'covers', $catalogue->covers + $own['covers']),
+            self::pick($record, 'bases', $catalogue->supports->bases + $own['bases']),
+            self::pick($record, 'guards', $catalogue->supports->guards + $own['guards']),
+            self::pick($record, 'covers', $catalogue->supports->covers + $own['covers']),
             $record->has('blanks') ? self::pick($record, 'blanks', $own['blanks']) : [],
             $printers,
             $record->has('paper') ? PaperStock::fromRecord($record->record('paper')) : PaperStock::nothing(),

@@ -43,7 +43,7 @@ final readonly class Arrangement
         $this->coverage =
             null === $placing->placed || null === $outfit->heat
                 ? null
-                : IronCoverage::forPicture($placing->placed->size, $outfit->heat, $brief->catalogue->coverage);
+                : IronCoverage::forPicture($placing->placed->size, $outfit->heat, $brief->catalogue->heat->coverage);
     }
 
     /** Seconds that a figure comes to for this picture. */
@@ -72,7 +72,7 @@ final readonly class Arrangement
                 fn(LayerRule $rule) => StackLayers::layer($rule, $this->brief, $this->outfit),
                 array_values(
                     array_filter(
-                        $this->brief->route->layers,
+                        $this->brief->route->stacking->layers,
                         fn(LayerRule $rule): bool => $rule->when->holds($this->circumstances),
                     ),
                 ),
@@ -138,7 +138,7 @@ final readonly class Arrangement
             $this->placing->trimLine?->lines() ?? [],
             $this->holeDots(),
             $this->carrier->zones ?? [],
-            $this->brief->route->everyDot,
+            $this->brief->route->making->everyDot,
         );
     }
 
@@ -182,7 +182,7 @@ final readonly class Arrangement
             return null;
         }
         $way =
-            $this->brief->catalogue->carriers[
+            $this->brief->catalogue->sheets->carriers[
                 $this->outfit->ways->options[CarrierWay::MATTER]->id ?? CarrierWay::UNDISPUTED
             ];
         $beyond = $this->outfit->ways->figures[CarrierWay::MATTER] ?? null;

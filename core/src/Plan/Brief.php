@@ -59,8 +59,8 @@ final readonly class Brief
         );
         $conditions = array_column($this->kind->conditions, null, 'value');
         Known::of($conditions, $job->blank->condition->value, 'blank.condition');
-        $this->tone = $catalogue->tones->toneOf($job->blank->colour);
-        $this->finish = $this->route->finish($transfer->finish);
+        $this->tone = $catalogue->colours->tones->toneOf($job->blank->colour);
+        $this->finish = $this->route->heating->finish($transfer->finish);
     }
 
     /** “Shirt M”, “Ordinary mug”: the size says what it is unless it is only a letter. */

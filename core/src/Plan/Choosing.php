@@ -11,6 +11,7 @@ use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Route\Route;
+use Wubbin\Core\Route\Stacking;
 use Wubbin\Core\Route\Support;
 use Wubbin\Core\Sheet\SheetLayout;
 
@@ -69,7 +70,10 @@ final readonly class Choosing
     {
         $media =
             null === $chosen
-                ? array_map(fn(string $id): Medium => $this->brief->catalogue->media[$id], $this->brief->route->media)
+                ? array_map(
+                    fn(string $id): Medium => $this->brief->catalogue->sheets->media[$id],
+                    $this->brief->route->making->media,
+                )
                 : [$chosen];
         $takes = static function (Marking $marking) use ($media): bool {
             foreach ($media as $medium) {
@@ -84,8 +88,8 @@ final readonly class Choosing
         // By hand only where the route is drawn by hand, and there first; a printer otherwise.
         uasort(
             $markings,
-            fn(Marking $a, Marking $b): int => ($a->byHand() !== $this->brief->route->byHand) <=>
-                ($b->byHand() !== $this->brief->route->byHand),
+            fn(Marking $a, Marking $b): int => ($a->byHand() !== $this->brief->route->making->byHand) <=>
+                ($b->byHand() !== $this->brief->route->making->byHand),
         );
 
         return self::choose(
@@ -111,25 +115,25 @@ final readonly class Choosing
         return self::choose(
             $usable,
             $this->brief->transfer->choices->thing('heat'),
-            fn(HeatSource $source): bool => $this->brief->route->isReachedBy($source),
+            fn(HeatSource $source): bool => $this->brief->route->heating->isReachedBy($source),
         );
     }
 
     public function base(): ?Support
     {
-        return null === $this->brief->route->base
+        return null === $this->brief->route->stacking->base
             ? null
             : self::choose(
                 $this->brief->shelf->bases,
                 $this->brief->transfer->choices->thing('base'),
-                fn(Support $base): bool => Route::BASE_HARD !== $this->brief->route->base || $base->hard,
+                fn(Support $base): bool => Stacking::BASE_HARD !== $this->brief->route->stacking->base || $base->hard,
             );
     }
 
     /** Where colour can go through to the other side. */
     public function guard(): ?Support
     {
-        return $this->brief->route->guard && $this->brief->kind->hollow
+        return $this->brief->route->stacking->guard && $this->brief->kind->hollow
             ? self::choose(
                 $this->brief->shelf->guards,
                 $this->brief->transfer->choices->thing('guard'),
@@ -166,8 +170,8 @@ final readonly class Choosing
     {
         return array_values(
             array_unique([
-                ...array_intersect($ways->media(), $this->brief->route->media),
-                ...$this->brief->route->media,
+                ...array_intersect($ways->media(), $this->brief->route->making->media),
+                ...$this->brief->route->making->media,
             ]),
         );
     }

@@ -42,7 +42,9 @@ final readonly class Facts implements \JsonSerializable
             'base' => null === $setup->outfit->base ? null : ($setup->outfit->base->hard ? 'hard' : 'soft'),
             'steam' => HeatKind::Iron === $setup->outfit->heat?->kind ? false : null,
             'guard' =>
-                $setup->brief->route->guard && $setup->brief->kind->hollow ? null !== $setup->outfit->guard : null,
+                $setup->brief->route->stacking->guard && $setup->brief->kind->hollow
+                    ? null !== $setup->outfit->guard
+                    : null,
             'cover' => $setup->outfit->cover?->label,
             'setting_c' => $setup->outfit->temperature?->celsius,
             'pressure' => $setup->outfit->setting->pressure,

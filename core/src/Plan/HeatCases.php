@@ -28,7 +28,7 @@ final readonly class HeatCases
     /** @return HeatCase|null null where nothing is heated that is modelled, or something is not chosen yet */
     public static function of(Setup $setup): ?HeatCase
     {
-        $need = $setup->brief->route->need;
+        $need = $setup->brief->route->heating->need;
         if (null === $need || !in_array($setup->outfit->heat?->kind, self::MODELLED, true)) {
             return null;
         }
@@ -72,7 +72,7 @@ final readonly class HeatCases
             $medium,
             $blank,
             $limits,
-            $setup->brief->route->tape,
+            $setup->brief->route->heating->tape,
             self::seconds($setup),
         );
     }
@@ -94,7 +94,7 @@ final readonly class HeatCases
 
     private static function substance(Layer $layer, Setup $setup): ?string
     {
-        $of = $setup->brief->catalogue->heatParameters;
+        $of = $setup->brief->catalogue->heat->parameters;
 
         return match ($layer->role) {
             LayerRole::Medium => 'film',
@@ -113,7 +113,7 @@ final readonly class HeatCases
     private static function thickness(Layer $layer, Setup $setup): float
     {
         return LayerRole::Blank === $layer->role &&
-            HeatParameters::WAX === $setup->brief->route->need &&
+            HeatParameters::WAX === $setup->brief->route->heating->need &&
             null !== $setup->placing->size->diameterMm
             ? $setup->placing->size->diameterMm / 2.0
             : $layer->thicknessMm;

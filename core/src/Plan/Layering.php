@@ -199,7 +199,7 @@ final readonly class Layering
                 Stage::Heat,
                 Severity::Warn,
                 'place',
-                Phrase::of($lower->brief->route->beneath),
+                Phrase::of($lower->brief->route->character->beneath),
                 Phrase::of('Try it on a scrap; side by side nothing sinks.'),
             );
         }

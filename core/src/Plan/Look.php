@@ -54,17 +54,17 @@ final readonly class Look implements \JsonSerializable
         Finish $finish,
     ): self {
         $finest = $traits->palette->isFlat() ? $traits->strokes->finest() : null;
-        $rule = $route->appearance;
+        $rule = $route->character->appearance;
         $gaps = $rule->gapsOn($blank->materialId, Condition::Rough === $blank->condition);
         $words =
             $gaps > 0.0
                 ? $rule->gapsWords
-                : ($route->opaque
+                : ($route->character->opaque
                     ? 'Its ground is opaque: the cloth’s colour does not come through.'
                     : 'Ink over the colour of the blank: there is no white ink.');
         $worn = static fn(Colour $cloth): Appearance => Appearance::over(
             $words,
-            $route->opaque ? null : $cloth,
+            $route->character->opaque ? null : $cloth,
             $gaps,
             $rule->grainMm,
             Finish::Gloss === $finish,
@@ -72,7 +72,7 @@ final readonly class Look implements \JsonSerializable
 
         return new self(
             $traits,
-            $route->opaque ? null : $traits->on($blank->colour, $blank->pattern),
+            $route->character->opaque ? null : $traits->on($blank->colour, $blank->pattern),
             null === $finest ? null : $finest * $widthMm,
             $traits->cutLine($widthMm, $trimMm),
             $trimMm,
@@ -83,7 +83,7 @@ final readonly class Look implements \JsonSerializable
                 $worn($blank->colour),
             ],
             null === $blank->pattern ? null : $worn($blank->pattern->colour),
-            $route->artwork->finestMm,
+            $route->making->artwork->finestMm,
         );
     }
 

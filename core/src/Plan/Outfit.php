@@ -52,17 +52,17 @@ final readonly class Outfit
         $this->ways = $ways->figuresBy($this->recipe);
         $this->peel =
             null === $this->recipe?->peel
-                ? $route->finishes[$brief->finish->value]
+                ? $route->heating->finishes[$brief->finish->value]
                 : $this->recipe->peel->from($this->recipe->provenance());
         $this->marking = $choosing->marking($this->medium);
-        $this->byHand = $this->marking?->byHand() ?? $route->byHand;
+        $this->byHand = $this->marking?->byHand() ?? $route->making->byHand;
         $this->setting = self::setting(
-            $route->settings[($this->heat->kind ?? ($this->ways->heat()[0] ?? HeatKind::Iron))->value],
+            $route->heating->settings[($this->heat->kind ?? ($this->ways->heat()[0] ?? HeatKind::Iron))->value],
             $this->recipe,
         );
         $this->temperature =
             $this->setting->temperature ??
-            (null === $this->setting->dots ? null : $brief->catalogue->dotTemperature($this->setting->dots));
+            (null === $this->setting->dots ? null : $brief->catalogue->heat->dotTemperature($this->setting->dots));
         $this->base = $choosing->base();
         $this->guard = $choosing->guard();
         $this->cover = $choosing->cover($this->ways);

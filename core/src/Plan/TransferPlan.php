@@ -145,8 +145,8 @@ final readonly class TransferPlan implements \JsonSerializable
         return null === $this->arrangement->loading || null === $this->outfit->marking || null === $this->outfit->medium
             ? null
             : SettingsCard::fromRule(
-                $this->brief->route->driver,
-                Words::in($this->brief->route->driver->paper, $this->setup)->text,
+                $this->brief->route->making->driver,
+                Words::in($this->brief->route->making->driver->paper, $this->setup)->text,
                 $this->outfit->marking,
                 $this->outfit->medium,
                 $this->arrangement->loading,

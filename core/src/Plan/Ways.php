@@ -99,7 +99,7 @@ final readonly class Ways
     /** @return list<HeatKind> kinds of heat in the order they are taken */
     public function heat(): array
     {
-        return $this->preferred(static fn(SchoolOption $option): array => $option->heat, $this->route->heat);
+        return $this->preferred(static fn(SchoolOption $option): array => $option->heat, $this->route->heating->kinds);
     }
 
     /** @return list<string> ids of covers in the order they are taken; empty where nothing covers the work */
@@ -111,7 +111,10 @@ final readonly class Ways
             }
         }
 
-        return $this->preferred(static fn(SchoolOption $option): array => $option->covers, $this->route->covers);
+        return $this->preferred(
+            static fn(SchoolOption $option): array => $option->covers,
+            $this->route->stacking->covers,
+        );
     }
 
     /** @return list<string> ids of media that the chosen way prefers */

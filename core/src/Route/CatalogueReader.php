@@ -44,27 +44,39 @@ final readonly class CatalogueReader
                 $blanks->records('kinds'),
                 static fn(Record $r): BlankKind => BlankKind::fromRecord($r, $blankProvenance),
             ),
-            array_map(NamedColour::fromRecord(...), $colours->records('colours')),
-            ToneScale::fromRecord($colours->record('tones')),
-            self::byId($file('media')->each(), Medium::fromRecord(...)),
-            self::byId($file('markings')->each(), Marking::fromRecord(...)),
-            self::byId(
-                $heat->records('sources'),
-                static fn(Record $r): HeatSource => HeatSource::fromRecord($r, $heatProvenance),
+            new Colours(
+                array_map(NamedColour::fromRecord(...), $colours->records('colours')),
+                ToneScale::fromRecord($colours->record('tones')),
             ),
-            self::byId($supports->records('bases'), Support::fromRecord(...)),
-            self::byId($supports->records('guards'), Support::fromRecord(...)),
-            self::byId($supports->records('covers'), Support::fromRecord(...)),
-            Provenance::fromRecord($supports->record('provenance')),
+            new Sheets(
+                self::byId($file('media')->each(), Medium::fromRecord(...)),
+                self::byId($file('markings')->each(), Marking::fromRecord(...)),
+                self::byId($file('carriers')->each(), CarrierWay::fromRecord(...)),
+            ),
+            new HeatSources(
+                self::byId(
+                    $heat->records('sources'),
+                    static fn(Record $r): HeatSource => HeatSource::fromRecord($r, $heatProvenance),
+                ),
+                array_map(static fn(int $i): Temperature => Temperature::celsius($dots->number((string) $i)), [
+                    0,
+                    1,
+                    2,
+                ]),
+                Provenance::fromRecord($heat->record('dots')->record('provenance')),
+                Coverage::fromRecord($heat->record('coverage')),
+                HeatParameters::fromRecord($file('heat-model')),
+            ),
+            new Supports(
+                self::byId($supports->records('bases'), Support::fromRecord(...)),
+                self::byId($supports->records('guards'), Support::fromRecord(...)),
+                self::byId($supports->records('covers'), Support::fromRecord(...)),
+                Provenance::fromRecord($supports->record('provenance')),
+            ),
             self::byId($file('schools')->each(), School::fromRecord(...)),
             self::byId($file('routes')->each(), Route::fromRecord(...)),
             array_map(Caution::fromRecord(...), $file('cautions')->each()),
             HandTimes::fromRecord($file('hands')),
-            array_map(static fn(int $i): Temperature => Temperature::celsius($dots->number((string) $i)), [0, 1, 2]),
-            Provenance::fromRecord($heat->record('dots')->record('provenance')),
-            Coverage::fromRecord($heat->record('coverage')),
-            self::byId($file('carriers')->each(), CarrierWay::fromRecord(...)),
-            HeatParameters::fromRecord($file('heat-model')),
             Consumption::fromRecord($file('consumption')),
         );
         self::checkReferences($catalogue);
@@ -99,11 +111,11 @@ final readonly class CatalogueReader
     {
         foreach ($catalogue->routes as $route) {
             $place = 'routes.' . $route->id;
-            self::mustKnow($catalogue->media, $route->media, $place . '.media');
-            self::mustKnow($catalogue->covers, $route->covers, $place . '.cover');
+            self::mustKnow($catalogue->sheets->media, $route->making->media, $place . '.media');
+            self::mustKnow($catalogue->supports->covers, $route->stacking->covers, $place . '.cover');
             self::mustKnow(
-                $route->settings,
-                array_map(static fn(HeatKind $h): string => $h->value, $route->heat),
+                $route->heating->settings,
+                array_map(static fn(HeatKind $h): string => $h->value, $route->heating->kinds),
                 $place . '.setting',
             );
             foreach ($route->steps as $step) {
@@ -123,14 +135,14 @@ final readonly class CatalogueReader
                 }
             }
         }
-        foreach ($catalogue->media as $medium) {
-            self::mustKnow($catalogue->markings, $medium->takes, 'media.' . $medium->id . '.takes');
+        foreach ($catalogue->sheets->media as $medium) {
+            self::mustKnow($catalogue->sheets->markings, $medium->takes, 'media.' . $medium->id . '.takes');
         }
         foreach ($catalogue->blanks as $blank) {
             self::mustKnow($catalogue->materials, $blank->materials, 'blanks.' . $blank->id . '.materials');
         }
         self::mustKnow(
-            $catalogue->carriers,
+            $catalogue->sheets->carriers,
             [CarrierWay::UNDISPUTED, ...array_keys($catalogue->schools[CarrierWay::MATTER]->options)],
             'carriers',
         );
@@ -144,8 +156,8 @@ final readonly class CatalogueReader
                         array_keys($option->figures),
                         'schools.' . $school->id . '.' . $option->id . '.figures for ' . $route,
                     );
-                    self::mustKnow($catalogue->covers, $option->covers, 'schools.' . $school->id . '.covers');
-                    self::mustKnow($catalogue->media, $option->media, 'schools.' . $school->id . '.media');
+                    self::mustKnow($catalogue->supports->covers, $option->covers, 'schools.' . $school->id . '.covers');
+                    self::mustKnow($catalogue->sheets->media, $option->media, 'schools.' . $school->id . '.media');
                 }
             }
         }

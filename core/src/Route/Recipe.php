@@ -72,11 +72,11 @@ final readonly class Recipe
         $route =
             $catalogue->routes[$record->string('route')] ?? throw BadRecord::at('route', 'Wubbin knows no such route.');
         $medium = $record->stringOrNull('medium');
-        if (null !== $medium && !in_array($medium, $route->media, true)) {
+        if (null !== $medium && !in_array($medium, $route->making->media, true)) {
             throw BadRecord::at('medium', 'This sheet does not go this route.');
         }
         $heat = $record->has('heat') ? $record->enum('heat', HeatKind::class) : null;
-        if (null !== $heat && !in_array($heat, $route->heat, true)) {
+        if (null !== $heat && !in_array($heat, $route->heating->kinds, true)) {
             throw BadRecord::at('heat', 'This route does not use this heat.');
         }
         $temperature = self::temperature($record->numberOrNull('temperature_c'), 'temperature_c');

@@ -110,7 +110,7 @@ final class BlankTest extends TestCase
     #[TestWith(['#111111', Tone::Dark])]
     public function testTones(string $hex, Tone $tone): void
     {
-        self::assertSame($tone, Orchard::catalogue()->tones->toneOf(Colour::hex($hex)));
+        self::assertSame($tone, Orchard::catalogue()->colours->tones->toneOf(Colour::hex($hex)));
     }
 
     /**

@@ -33,7 +33,7 @@ final class CalibrationTest extends TestCase
         foreach (
             PressWindow::facesAt(
                 $case->calibrated($value),
-                Orchard::catalogue()->heatParameters,
+                Orchard::catalogue()->heat->parameters,
                 Draw::middles(),
                 $times,
             )
@@ -56,7 +56,7 @@ final class CalibrationTest extends TestCase
     public function testWhatAProbeSawIsFoundAgain(string $route, float $true): void
     {
         $case = self::case($route);
-        $fit = Calibration::fit($case, Orchard::catalogue()->heatParameters, self::probed($case, $true, 7));
+        $fit = Calibration::fit($case, Orchard::catalogue()->heat->parameters, self::probed($case, $true, 7));
         self::assertEqualsWithDelta($true, $fit->value, 0.08 * $true);
         self::assertLessThan(1.0, $fit->rms, 'what is left is the noise');
         self::assertFalse($fit->atAnEnd);
@@ -68,7 +68,7 @@ final class CalibrationTest extends TestCase
         $case = self::case('light-film');
         $fit = Calibration::fit(
             $case,
-            Orchard::catalogue()->heatParameters,
+            Orchard::catalogue()->heat->parameters,
             Readings::fromCsv("5 21\n20 21\n60 22", 'printed face'),
         );
         self::assertTrue($fit->atAnEnd);
@@ -80,7 +80,7 @@ final class CalibrationTest extends TestCase
         $case = self::case('light-film');
         $window = static fn(?float $value): ?float => PressWindow::forCase(
             $case->calibrated($value),
-            Orchard::catalogue()->heatParameters,
+            Orchard::catalogue()->heat->parameters,
             Draw::seeded(5),
             false,
         )->earliestS;

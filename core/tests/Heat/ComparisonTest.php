@@ -26,7 +26,7 @@ final class ComparisonTest extends TestCase
     public function testSourcesOnACandleAreCompared(): void
     {
         $windows = array_column(
-            Comparison::forCase(self::case('tissue-wax'), Orchard::catalogue()->heatParameters)->windows,
+            Comparison::forCase(self::case('tissue-wax'), Orchard::catalogue()->heat->parameters)->windows,
             null,
             'way',
         );
@@ -44,7 +44,7 @@ final class ComparisonTest extends TestCase
     public function testAnIroningBoardWantsLongerThanAWoodBoard(): void
     {
         $windows = array_column(
-            Comparison::forCase(self::case('light-film'), Orchard::catalogue()->heatParameters)->windows,
+            Comparison::forCase(self::case('light-film'), Orchard::catalogue()->heat->parameters)->windows,
             'earliest_s',
             'way',
         );
@@ -56,7 +56,7 @@ final class ComparisonTest extends TestCase
     {
         [$cold, $hot, $then] = Comparison::forCase(
             self::case('laser-ceramic'),
-            Orchard::catalogue()->heatParameters,
+            Orchard::catalogue()->heat->parameters,
         )->quenches;
         self::assertGreaterThan(1.25 * $hot->stressMpa, $cold->stressMpa);
         self::assertGreaterThan($then->stressMpa, $hot->stressMpa);
@@ -68,7 +68,7 @@ final class ComparisonTest extends TestCase
                 4.5,
                 182.0,
                 12.0,
-                Orchard::catalogue()->heatParameters,
+                Orchard::catalogue()->heat->parameters,
                 Draw::seeded($seed),
             )->cracks()
                 ? 1
@@ -80,7 +80,7 @@ final class ComparisonTest extends TestCase
     /** A wall whose whole skin were at once as cold as the water is pulled by E·α·ΔT/(1 − ν): no quench is worse. */
     public function testNoQuenchIsWorseThanTheSuddenOne(): void
     {
-        $parameters = Orchard::catalogue()->heatParameters;
+        $parameters = Orchard::catalogue()->heat->parameters;
         $of = static fn(string $id): float => $parameters->of('quench.' . $id)->middle;
         $worst = ($of('modulus_gpa') * 1000.0 * $of('expansion_ppm') * 1.0e-6 * 170.0) / (1.0 - $of('poisson'));
         $stress = Quench::forWay('cold', 4.5, 182.0, 12.0, $parameters, Draw::middles())->stressMpa;
@@ -90,7 +90,7 @@ final class ComparisonTest extends TestCase
 
     public function testHotterHoldsSooner(): void
     {
-        $points = Sweep::forCase(self::case('light-film'), Orchard::catalogue()->heatParameters)->points;
+        $points = Sweep::forCase(self::case('light-film'), Orchard::catalogue()->heat->parameters)->points;
         $earliest = array_values(array_filter(array_column($points, 'earliest_s'), is_float(...)));
         $sorted = $earliest;
         rsort($sorted);

@@ -55,7 +55,7 @@ final class IronCoverageTest extends TestCase
     #[DataProvider('pictures')]
     public function testNeighboursOverlapAtLeastAsAsked(Size $picture, string $iron): void
     {
-        $asked = Orchard::catalogue()->coverage->overlap->mm;
+        $asked = Orchard::catalogue()->heat->coverage->overlap->mm;
         $rects = array_column(self::cover($picture, $iron)->places, 'pressed');
         $gaps = [];
         foreach ($rects as $i => $one) {
@@ -113,7 +113,7 @@ final class IronCoverageTest extends TestCase
             1e-9,
         );
         self::assertEqualsWithDelta(
-            115.0 - 2.0 * Orchard::catalogue()->coverage->edgeStrip->mm,
+            115.0 - 2.0 * Orchard::catalogue()->heat->coverage->edgeStrip->mm,
             $holes->places[0]->pressed->size->widthMm,
             1e-9,
         );
@@ -123,7 +123,7 @@ final class IronCoverageTest extends TestCase
     #[DataProvider('pictures')]
     public function testThePlateCoversWhatItPressesBeforeAndAfterItIsMoved(Size $picture, string $iron): void
     {
-        $rule = Orchard::catalogue()->coverage;
+        $rule = Orchard::catalogue()->heat->coverage;
         $cover = self::cover($picture, $iron);
         foreach ($cover->places as $place) {
             foreach ([0.0, $cover->shiftMm] as $back) {
@@ -174,18 +174,18 @@ final class IronCoverageTest extends TestCase
     public function testMovingAirHasNoPlaces(): void
     {
         self::assertNull(
-            IronCoverage::forPicture(Size::mm(50.0, 50.0), self::iron('dryer'), Orchard::catalogue()->coverage),
+            IronCoverage::forPicture(Size::mm(50.0, 50.0), self::iron('dryer'), Orchard::catalogue()->heat->coverage),
         );
     }
 
     private static function cover(Size $picture, string $iron): IronCoverage
     {
-        return IronCoverage::forPicture($picture, self::iron($iron), Orchard::catalogue()->coverage) ??
+        return IronCoverage::forPicture($picture, self::iron($iron), Orchard::catalogue()->heat->coverage) ??
             throw new \LogicException('An iron has a plate.');
     }
 
     private static function iron(string $id): HeatSource
     {
-        return Orchard::catalogue()->heat[$id];
+        return Orchard::catalogue()->heat->sources[$id];
     }
 }

@@ -13,7 +13,7 @@ final class PressBodyTest extends TestCase
 {
     private static function press(HeatKind $kind = HeatKind::FlatPress): PressBody
     {
-        return PressBody::cold($kind, Orchard::catalogue()->heatParameters);
+        return PressBody::cold($kind, Orchard::catalogue()->heat->parameters);
     }
 
     /** Full power on a body that loses little: it warms by P/C a second, 12 kW/m² on 48 kJ/m²K. */

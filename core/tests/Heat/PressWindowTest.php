@@ -28,7 +28,7 @@ final class PressWindowTest extends TestCase
 
     private static function window(HeatCase $case): PressWindow
     {
-        return PressWindow::forCase($case, Orchard::catalogue()->heatParameters, Draw::middles());
+        return PressWindow::forCase($case, Orchard::catalogue()->heat->parameters, Draw::middles());
     }
 
     private static function wide(PressWindow $window): float
@@ -100,7 +100,7 @@ final class PressWindowTest extends TestCase
 
     public function testOnlyWhatIsWarmAllThroughIsOneBody(): void
     {
-        $parameters = Orchard::catalogue()->heatParameters;
+        $parameters = Orchard::catalogue()->heat->parameters;
         $lumped = PressWindow::lumped(self::case('toner-metal'), $parameters);
         self::assertArrayHasKey('row tag', $lumped);
         // A millimetre or two of aluminium at 237 W/mK, against 1000 W/m²K at the most.
@@ -116,7 +116,7 @@ final class PressWindowTest extends TestCase
     {
         $spread = Spread::forCase(
             self::case('light-film'),
-            Orchard::catalogue()->heatParameters,
+            Orchard::catalogue()->heat->parameters,
             24,
             static fn(int $done): bool => true,
         );
@@ -167,7 +167,7 @@ final class PressWindowTest extends TestCase
         $case = self::case('tissue-wax');
         $draw = static fn(int $seed): ?float => PressWindow::forCase(
             $case,
-            Orchard::catalogue()->heatParameters,
+            Orchard::catalogue()->heat->parameters,
             Draw::seeded($seed),
             false,
         )->earliestS;
@@ -179,7 +179,7 @@ final class PressWindowTest extends TestCase
     public function testEveryParameterHasItsProvenance(): void
     {
         $draw = Draw::seeded(1);
-        PressWindow::forCase(self::case('tissue-wax'), Orchard::catalogue()->heatParameters, $draw, false);
+        PressWindow::forCase(self::case('tissue-wax'), Orchard::catalogue()->heat->parameters, $draw, false);
         self::assertNotSame([], $draw->used());
         foreach ($draw->used() as $parameter) {
             self::assertNotSame('', (string) $parameter->provenance->source, $parameter->id);

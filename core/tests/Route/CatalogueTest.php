@@ -23,7 +23,7 @@ final class CatalogueTest extends TestCase
     public function testIronDots(int $dots, float $celsius): void
     {
         assert($dots >= 1 && $dots <= 3);
-        self::assertSame($celsius, Orchard::catalogue()->dotTemperature($dots)->celsius);
+        self::assertSame($celsius, Orchard::catalogue()->heat->dotTemperature($dots)->celsius);
     }
 
     public function testEveryFigureSaysWhereItComesFrom(): void
@@ -39,7 +39,7 @@ final class CatalogueTest extends TestCase
     #[TestWith(['#abcdef', '#abcdef'])]
     public function testColoursAreNamedWhereTheyHaveAName(string $hex, string $name): void
     {
-        self::assertSame($name, Orchard::catalogue()->colourName(Colour::hex($hex)));
+        self::assertSame($name, Orchard::catalogue()->colours->nameOf(Colour::hex($hex)));
     }
 
     /** @param array<string, mixed> $over */

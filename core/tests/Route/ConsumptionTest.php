@@ -45,7 +45,7 @@ final class ConsumptionTest extends TestCase
 
     public function testEveryCoverIsUsedSomeTimes(): void
     {
-        foreach (array_keys(Orchard::catalogue()->covers) as $cover) {
+        foreach (array_keys(Orchard::catalogue()->supports->covers) as $cover) {
             self::assertNotSame('nobody said how often', Orchard::catalogue()->consumption->cover($cover)[1]->source);
         }
         self::assertSame(

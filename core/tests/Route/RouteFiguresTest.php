@@ -44,7 +44,7 @@ final class RouteFiguresTest extends TestCase
     {
         self::assertEqualsWithDelta(
             3.0 * 25.4,
-            Orchard::catalogue()->routes['laser-ceramic']->usualHeight->mm ?? 0.0,
+            Orchard::catalogue()->routes['laser-ceramic']->making->usualHeight->mm ?? 0.0,
             1e-9,
         );
     }
@@ -141,7 +141,7 @@ final class RouteFiguresTest extends TestCase
 
     private static function setting(string $route, string $heat): Setting
     {
-        return Orchard::catalogue()->routes[$route]->settings[$heat];
+        return Orchard::catalogue()->routes[$route]->heating->settings[$heat];
     }
 
     /** @param array<string, string> $changes */

@@ -31,7 +31,7 @@ final class SheetsTest extends TestCase
     public function testWhatMayMarkIt(string $sheet, string $marking, string $verdict, string $word): void
     {
         $catalogue = Orchard::catalogue();
-        $judged = $catalogue->media[$sheet]->verdictOn($catalogue->markings[$marking]);
+        $judged = $catalogue->sheets->media[$sheet]->verdictOn($catalogue->sheets->markings[$marking]);
         self::assertSame(self::FIT[$verdict], $judged->fit, $judged->why);
         self::assertStringContainsString($word, $judged->why);
     }
@@ -40,7 +40,7 @@ final class SheetsTest extends TestCase
     public function testACopyBehavesAsItsModel(string $sheet, string $marking, string $verdict, string $word): void
     {
         $catalogue = Orchard::catalogue();
-        $copy = $catalogue->media[$sheet]->copiedAs(
+        $copy = $catalogue->sheets->media[$sheet]->copiedAs(
             Record::of([
                 'id' => 'own',
                 'label' => 'ours',
@@ -49,7 +49,7 @@ final class SheetsTest extends TestCase
                 'print_side' => 'the blue side',
             ]),
         );
-        $printer = $catalogue->markings[$marking]->copiedAs(
+        $printer = $catalogue->sheets->markings[$marking]->copiedAs(
             Record::of(['id' => 'attic', 'label' => 'attic', 'margin_mm' => 7]),
         );
         self::assertSame(self::FIT[$verdict], $copy->verdictOn($printer)->fit);
@@ -60,7 +60,7 @@ final class SheetsTest extends TestCase
     public function testOnlyWhatIsThinIsFlimsy(): void
     {
         $flimsy = array_keys(
-            array_filter(Orchard::catalogue()->media, static fn(Medium $medium): bool => $medium->flimsy),
+            array_filter(Orchard::catalogue()->sheets->media, static fn(Medium $medium): bool => $medium->flimsy),
         );
         sort($flimsy);
         self::assertSame(['liner-letter', 'napkin-a4', 'tissue-a4'], array_values(array_diff($flimsy, ['tracing-a4'])));
@@ -70,18 +70,20 @@ final class SheetsTest extends TestCase
     {
         $catalogue = Orchard::catalogue();
         $used = array_unique(
-            array_merge(...array_values(array_map(static fn($route): array => $route->media, $catalogue->routes))),
+            array_merge(
+                ...array_values(array_map(static fn($route): array => $route->making->media, $catalogue->routes)),
+            ),
         );
-        self::assertEqualsCanonicalizing(array_keys($catalogue->media), $used);
+        self::assertEqualsCanonicalizing(array_keys($catalogue->sheets->media), $used);
     }
 
     /** A route without a sheet that some marking may mark could never be planned. */
     public function testEverySheetCanBeMarkedBySomething(): void
     {
         $catalogue = Orchard::catalogue();
-        foreach ($catalogue->media as $medium) {
+        foreach ($catalogue->sheets->media as $medium) {
             $able = array_filter(
-                $catalogue->markings,
+                $catalogue->sheets->markings,
                 static fn($marking): bool => Fit::Good === $medium->verdictOn($marking)->fit,
             );
             self::assertNotEmpty($able, $medium->id);

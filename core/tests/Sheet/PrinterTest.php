@@ -142,8 +142,8 @@ final class PrinterTest extends TestCase
     {
         $catalogue = Orchard::catalogue();
         $out = Printout::fromFeed(
-            $catalogue->markings[$marking],
-            $catalogue->media[$medium],
+            $catalogue->sheets->markings[$marking],
+            $catalogue->sheets->media[$medium],
             new Feed(Lying::Up, Edge::Top),
             ...$how,
         );
@@ -161,8 +161,8 @@ final class PrinterTest extends TestCase
     {
         $catalogue = Orchard::catalogue();
         $dull = static fn(string $marking, string $medium): float => Printout::fromFeed(
-            $catalogue->markings[$marking],
-            $catalogue->media[$medium],
+            $catalogue->sheets->markings[$marking],
+            $catalogue->sheets->media[$medium],
             new Feed(Lying::Up, Edge::Top),
             Lying::Up,
             true,
@@ -337,7 +337,7 @@ final class PrinterTest extends TestCase
     public function testAPenHasNoTrays(): void
     {
         $this->expectException(BadRecord::class);
-        Orchard::catalogue()->markings['marker']->setUpAs(Printer::untried(PaperSize::A4));
+        Orchard::catalogue()->sheets->markings['marker']->setUpAs(Printer::untried(PaperSize::A4));
     }
 
     /** Tissue an inch larger all round, corners off: common practice, no source. */
@@ -359,7 +359,7 @@ final class PrinterTest extends TestCase
 
     public function testTheOtherWaysToMakeACarrier(): void
     {
-        $ways = Orchard::catalogue()->carriers;
+        $ways = Orchard::catalogue()->sheets->carriers;
         $a4 = PaperSize::A4->size();
         $strip = Carrier::forSheet($ways['taped-strip'], $a4, 1);
         self::assertTrue($strip->foldLeads);

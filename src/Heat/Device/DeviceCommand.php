@@ -50,7 +50,7 @@ final class DeviceCommand extends Command
         $token = $options['token'] ?? bin2hex(random_bytes(8));
         $body = PressBody::cold(
             $options['mug'] ? HeatKind::MugPress : HeatKind::FlatPress,
-            $this->catalogue->heatParameters,
+            $this->catalogue->heat->parameters,
         );
         $server = new DeviceServer(
             new SimulatedPress(

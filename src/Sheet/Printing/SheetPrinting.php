@@ -150,7 +150,7 @@ final readonly class SheetPrinting
     private function medium(string $id, Shelf $shelf): Medium
     {
         return $shelf->media[$id] ??
-            ($this->catalogue->media[$id] ??
+            ($this->catalogue->sheets->media[$id] ??
                 throw InvalidInput::field('sheet', 'What this sheet is printed on was taken off the shelf meanwhile.'));
     }
 }

@@ -65,7 +65,7 @@ final readonly class ChoiceCauses
             0.5,
             static function (Complaint $of): ?Evidence {
                 $tone = Tone::tryFrom($of->done->word(Done::TONE) ?? '');
-                $verdict = null === $tone ? null : $of->route->verdictOnTone($tone);
+                $verdict = null === $tone ? null : $of->route->suiting->verdictOnTone($tone);
 
                 return match (true) {
                     null === $verdict => $of->isFilm() && !$of->place->isPart()
@@ -107,7 +107,7 @@ final readonly class ChoiceCauses
     {
         return static function (Complaint $of) use ($catalogue): ?string {
             $material = $catalogue->materials[$of->done->word(Done::MATERIAL) ?? ''] ?? null;
-            $verdict = null === $material ? null : $of->route->verdictOnSurface('', $material);
+            $verdict = null === $material ? null : $of->route->suiting->verdictOnSurface('', $material);
 
             return null === $verdict
                 ? null

@@ -77,7 +77,7 @@ final readonly class PressCauses
             'base too soft',
             [Defect::MissedPatch, Defect::LiftedEdge, Defect::NotBonded, Defect::Bubble, Defect::Pale],
             0.5,
-            static fn(Complaint $of): ?Evidence => null === $of->route->base
+            static fn(Complaint $of): ?Evidence => null === $of->route->stacking->base
                 ? null
                 : Evidence::ofFlag(
                     match ($of->done->word(Done::BASE)) {
@@ -102,7 +102,7 @@ final readonly class PressCauses
             static function (Complaint $of): ?Evidence {
                 $ranks = ['light' => 0, 'medium' => 1, 'heavy' => 2];
                 $asked = null;
-                foreach ($of->route->settings as $setting) {
+                foreach ($of->route->heating->settings as $setting) {
                     $asked ??= $setting->pressure;
                 }
                 $done = $of->done->word(Done::PRESSURE);
@@ -130,7 +130,7 @@ final readonly class PressCauses
             static function (Complaint $of): ?Evidence {
                 $set = $of->done->number(Done::CELSIUS);
                 $asked = null;
-                foreach ($of->route->settings as $setting) {
+                foreach ($of->route->heating->settings as $setting) {
                     $asked ??= $setting->temperature?->celsius;
                 }
                 if (null === $set || null === $asked) {
@@ -231,7 +231,7 @@ final readonly class PressCauses
             0.4,
             static function (Complaint $of): ?Evidence {
                 $ranks = ['hot' => 0, 'warm' => 1, 'cold' => 2];
-                $words = array_map(static fn($peel): string => $peel->word, $of->route->finishes);
+                $words = array_map(static fn($peel): string => $peel->word, $of->route->heating->finishes);
                 $peeled = $of->done->word(Done::PEELED);
                 if ([] === $words || $of->isBurnished()) {
                     return null;

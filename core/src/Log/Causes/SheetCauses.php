@@ -210,9 +210,9 @@ final readonly class SheetCauses
     {
         return static function (Complaint $of) use ($catalogue): array {
             $all = [];
-            foreach ($of->route->media as $medium) {
-                foreach ($catalogue->media[$medium]->takes as $marking) {
-                    $all[$catalogue->markings[$marking]->technology->value] = true;
+            foreach ($of->route->making->media as $medium) {
+                foreach ($catalogue->sheets->media[$medium]->takes as $marking) {
+                    $all[$catalogue->sheets->markings[$marking]->technology->value] = true;
                 }
             }
 

@@ -29,7 +29,7 @@ final readonly class BlankChecks
             Finding::judged(
                 'blank.surface',
                 'blank',
-                $route->verdictOnSurface($this->brief->kind->id, $this->brief->material),
+                $route->suiting->verdictOnSurface($this->brief->kind->id, $this->brief->material),
                 'Choose another route, or another blank.',
                 $this->otherMaterial(),
             ),
@@ -39,7 +39,7 @@ final readonly class BlankChecks
             $checks[] = Finding::judged(
                 'blank.rough',
                 'blank',
-                $route->verdictOnCondition($this->brief->job->blank->condition),
+                $route->suiting->verdictOnCondition($this->brief->job->blank->condition),
                 'Smooth it first, or choose another route.',
                 new Fix(Phrase::of('It is smooth'), ['condition' => 'smooth']),
             );
@@ -54,7 +54,7 @@ final readonly class BlankChecks
                 Phrase::of('Wash it without softener and press it hot before you lay the sheet.'),
             );
         }
-        if (null !== $this->brief->job->blank->pattern && !$this->brief->route->opaque) {
+        if (null !== $this->brief->job->blank->pattern && !$this->brief->route->character->opaque) {
             $checks[] = Check::found(
                 'blank.pattern',
                 Stage::Print,
@@ -80,7 +80,7 @@ final readonly class BlankChecks
 
     private function tone(): Check
     {
-        $verdict = $this->brief->route->verdictOnTone($this->brief->tone);
+        $verdict = $this->brief->route->suiting->verdictOnTone($this->brief->tone);
         if (
             'white-only' === ($this->outfit->ways->options['candle-colour']->id ?? '') &&
             'white' !== $this->brief->tone->value &&
@@ -103,7 +103,7 @@ final readonly class BlankChecks
     {
         foreach ($this->brief->kind->materials as $id) {
             $material = $this->brief->catalogue->materials[$id];
-            if (Fit::Good === $this->brief->route->verdictOnSurface($this->brief->kind->id, $material)->fit) {
+            if (Fit::Good === $this->brief->route->suiting->verdictOnSurface($this->brief->kind->id, $material)->fit) {
                 return new Fix(Phrase::of(ucfirst($material->label)), ['material' => $id]);
             }
         }

@@ -77,7 +77,7 @@ final readonly class LookChecks
             Phrase::of(
                 $share .
                     match (true) {
-                        $this->brief->route->opaque => 'what is not cut away stays on as a patch.',
+                        $this->brief->route->character->opaque => 'what is not cut away stays on as a patch.',
                         'white' === $word => 'nothing is printed there, but the sheet shows where it is left.',
                         default => 'it takes ink, and is transferred too.',
                     },
@@ -92,7 +92,7 @@ final readonly class LookChecks
         if (null === $line || $widthMm <= 0.0) {
             return null;
         }
-        $holds = $this->brief->route->artwork->finestMm;
+        $holds = $this->brief->route->making->artwork->finestMm;
         $values = ['line' => Quantity::length($line), 'holds' => Quantity::length($holds)];
         $strokes = $look->traits->strokes;
         $lost = $strokes->finerThan($holds / $widthMm);
@@ -150,7 +150,7 @@ final readonly class LookChecks
 
     private function contrast(Traits $traits): ?Check
     {
-        $least = $this->brief->route->artwork->contrastLeast;
+        $least = $this->brief->route->making->artwork->contrastLeast;
         $contrast = $traits->palette->contrast();
 
         return null === $least || $contrast >= $least
@@ -221,8 +221,10 @@ final readonly class LookChecks
         $names = $this->brief->catalogue;
         $pattern = $this->brief->job->blank->pattern;
         $cloth =
-            $names->colourName($this->brief->job->blank->colour) .
-            (null === $pattern ? '' : ' with ' . $names->colourName($pattern->colour) . ' ' . $pattern->kind->value);
+            $names->colours->nameOf($this->brief->job->blank->colour) .
+            (null === $pattern
+                ? ''
+                : ' with ' . $names->colours->nameOf($pattern->colour) . ' ' . $pattern->kind->value);
 
         return Check::found(
             'picture.colours',

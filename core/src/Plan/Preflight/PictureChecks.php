@@ -176,7 +176,7 @@ final readonly class PictureChecks
     {
         $size = $this->placing->placed->size ?? $this->placing->size->printArea->size;
         $checks = [];
-        $usual = $this->brief->route->usualHeight;
+        $usual = $this->brief->route->making->usualHeight;
         if (null !== $usual && abs($size->heightMm - $usual->mm) > 1.0) {
             $checks[] = Check::found(
                 'picture.usual-height',
@@ -200,7 +200,7 @@ final readonly class PictureChecks
     private function sharpness(): Check
     {
         $dpi = $this->placing->dpi;
-        $limits = $this->brief->route->artwork;
+        $limits = $this->brief->route->making->artwork;
         if (null === $dpi) {
             return Check::pass(
                 'picture.resolution',

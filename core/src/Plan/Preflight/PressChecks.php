@@ -18,7 +18,7 @@ use Wubbin\Core\Plan\Stage;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\LayerRole;
-use Wubbin\Core\Route\Route;
+use Wubbin\Core\Route\Stacking;
 use Wubbin\Core\Route\Support;
 use Wubbin\Core\Stack\Layer;
 
@@ -258,11 +258,11 @@ final readonly class PressChecks
     {
         $heat = $this->outfit->heat ?? throw new \LogicException('There is no heat source to check.');
         $wanted = $this->outfit->temperature;
-        $reached = null === $heat->dots ? $heat->to : $this->brief->catalogue->dotTemperature($heat->dots);
+        $reached = null === $heat->dots ? $heat->to : $this->brief->catalogue->heat->dotTemperature($heat->dots);
         $checks = [];
         $tooCool =
             null === $this->outfit->recipe?->temperature
-                ? !$this->brief->route->isReachedBy($heat)
+                ? !$this->brief->route->heating->isReachedBy($heat)
                 : null !== $reached && $reached->celsius < $this->outfit->recipe->temperature->celsius;
         if ($tooCool && null !== $wanted && null !== $reached) {
             $checks[] = Check::found(
@@ -322,7 +322,7 @@ final readonly class PressChecks
                 $this->brief->shelf->bases,
             );
         }
-        if (Route::BASE_HARD !== $this->brief->route->base || $this->outfit->base->hard) {
+        if (Stacking::BASE_HARD !== $this->brief->route->stacking->base || $this->outfit->base->hard) {
             return Check::pass('base.hard', Stage::Heat, 'base', Phrase::of('The base is right.'));
         }
         $hard =

@@ -83,7 +83,7 @@ final readonly class SheetChecks
         $marking = $this->outfit->marking;
         $checks = [];
         if (null === $medium) {
-            $wanted = $this->brief->catalogue->media[$this->brief->route->media[0]]->label;
+            $wanted = $this->brief->catalogue->sheets->media[$this->brief->route->making->media[0]]->label;
             $checks[] = Finding::notOnShelf(
                 'medium.there',
                 Stage::Print,
@@ -92,7 +92,7 @@ final readonly class SheetChecks
                 $wanted,
                 array_filter(
                     $this->brief->shelf->media,
-                    fn(Medium $m): bool => in_array($m->like, $this->brief->route->media, true),
+                    fn(Medium $m): bool => in_array($m->like, $this->brief->route->making->media, true),
                 ),
             );
         }

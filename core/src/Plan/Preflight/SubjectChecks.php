@@ -30,7 +30,7 @@ final readonly class SubjectChecks
     {
         $shows = $this->brief->transfer->shows;
         $checks = [];
-        if (in_array(Subject::Face, $shows, true) && null !== $this->brief->route->artwork->contrastLeast) {
+        if (in_array(Subject::Face, $shows, true) && null !== $this->brief->route->making->artwork->contrastLeast) {
             $checks[] = Check::found(
                 'subject.face',
                 Stage::Print,
@@ -70,7 +70,7 @@ final readonly class SubjectChecks
         if (null === $share || null === $width) {
             return [];
         }
-        $least = self::STROKES_HIGH * $this->brief->route->artwork->finestMm;
+        $least = self::STROKES_HIGH * $this->brief->route->making->artwork->finestMm;
         $values = ['high' => Quantity::length($share * $width), 'least' => Quantity::length($least)];
 
         return [

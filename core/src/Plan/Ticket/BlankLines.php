@@ -122,12 +122,12 @@ final readonly class BlankLines
     {
         $route = $this->brief->route;
         $verdicts = [
-            $route->verdictOnSurface($this->brief->kind->id, $this->brief->material),
-            $route->verdictOnTone($this->brief->tone),
-            $route->verdictOnCondition($this->brief->job->blank->condition),
+            $route->suiting->verdictOnSurface($this->brief->kind->id, $this->brief->material),
+            $route->suiting->verdictOnTone($this->brief->tone),
+            $route->suiting->verdictOnCondition($this->brief->job->blank->condition),
         ];
         $against = array_values(array_filter($verdicts, static fn($verdict): bool => Fit::Good !== $verdict->fit));
-        $note = $route->materialNotes[$this->brief->material->id] ?? '';
+        $note = $route->suiting->materialNotes[$this->brief->material->id] ?? '';
 
         return new Decision(
             'route',
@@ -143,7 +143,7 @@ final readonly class BlankLines
     /** “white cotton jersey”; the colour is left out where the material is named by it, as bare aluminium is. */
     private function colouredMaterial(): string
     {
-        $colour = $this->brief->catalogue->colourName($this->brief->job->blank->colour);
+        $colour = $this->brief->catalogue->colours->nameOf($this->brief->job->blank->colour);
         $material = $this->brief->material->label;
 
         return str_contains($material, $colour) ? $material : $colour . ' ' . $material;

@@ -31,7 +31,7 @@ final readonly class HeatLines
     {
         $peel = $this->outfit->peel;
         $alternatives = [];
-        foreach ($this->brief->route->finishes as $id => $rule) {
+        foreach ($this->brief->route->heating->finishes as $id => $rule) {
             $alternatives[] = new Alternative(
                 ucfirst($id) . ', peel ' . $rule->word,
                 null,
@@ -108,7 +108,7 @@ final readonly class HeatLines
             'heat.setting',
             null === $this->outfit->setting->dots
                 ? $this->outfit->setting->provenance
-                : $this->brief->catalogue->dotsProvenance,
+                : $this->brief->catalogue->heat->dotsProvenance,
             Choice::by(null !== $heat, $this->brief->transfer->choices->thing('heat')),
             Choice::among('heat', $usable, $heat?->id),
         );
@@ -197,12 +197,12 @@ final readonly class HeatLines
             'Base',
             Phrase::of(null === $base ? 'Not chosen' : ucfirst($base->label)),
             Phrase::of(
-                'hard' === $this->brief->route->base
+                'hard' === $this->brief->route->stacking->base
                     ? 'A hard board: on a soft one the edges lift.'
                     : 'The press’s own pad evens out seams.',
             ),
             'base.hard',
-            $this->brief->catalogue->supportsProvenance,
+            $this->brief->catalogue->supports->provenance,
             Choice::by(null !== $base, $this->brief->transfer->choices->thing('base')),
             Choice::among('base', $this->brief->shelf->bases, $base?->id),
         );
@@ -218,7 +218,7 @@ final readonly class HeatLines
             Phrase::of(null === $guard ? 'Nothing' : ucfirst($guard->label) . ' between front and back'),
             Phrase::of('Colour can go through to the back.'),
             'guard.inside',
-            $this->brief->catalogue->supportsProvenance,
+            $this->brief->catalogue->supports->provenance,
             Choice::by(null !== $guard, $this->brief->transfer->choices->thing('guard')),
             Choice::among('guard', $this->brief->shelf->guards, $guard?->id),
         );
@@ -235,7 +235,7 @@ final readonly class HeatLines
             Phrase::of(null === $cover ? 'None on the shelf' : ucfirst($cover->label)),
             Phrase::of('It lets go of the work and keeps the heat source clean.'),
             'cover.sheet',
-            $this->brief->route->layersProvenance,
+            $this->brief->route->stacking->provenance,
             Choice::by(null !== $cover, $this->brief->transfer->choices->thing('cover')),
             Choice::among(
                 'cover',

@@ -55,7 +55,7 @@ final readonly class PictureLines
                 DecidedBy::Person,
             );
         }
-        $limits = $this->brief->route->artwork;
+        $limits = $this->brief->route->making->artwork;
         $dpi = $this->placing->dpi;
         $widest = $picture->widestAt($limits->dpiGood);
 

@@ -55,7 +55,7 @@ final readonly class SheetLines
             Phrase::of(
                 match (true) {
                     null === $medium => 'It wants ' .
-                        $this->brief->catalogue->media[$this->brief->route->media[0]]->label .
+                        $this->brief->catalogue->sheets->media[$this->brief->route->making->media[0]]->label .
                         '.',
                     null !== $this->arrangement->tiling => sprintf(
                         'Print side: %s. %d sheets for one picture.',
@@ -72,7 +72,7 @@ final readonly class SheetLines
                 'medium',
                 array_filter(
                     $this->brief->shelf->media,
-                    fn(Medium $medium): bool => in_array($medium->like, $this->brief->route->media, true),
+                    fn(Medium $medium): bool => in_array($medium->like, $this->brief->route->making->media, true),
                 ),
                 $medium?->id,
             ),
