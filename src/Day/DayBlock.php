@@ -6,6 +6,7 @@ namespace Wubbin\Day;
 
 use OpenApi\Attributes as OA;
 use Wubbin\Core\Day\Block;
+use Wubbin\Core\Day\LaneKind;
 
 /** Work of one kind in one go. */
 #[OA\Schema]
@@ -20,8 +21,8 @@ final readonly class DayBlock
         #[OA\Property(description: 'Numbers of those it is about')] public array $pieces,
         public bool $pinned,
         #[OA\Property(description: 'It is under way')] public bool $began,
-        #[OA\Property(description: 'Of the lane it lies on')] public string $kind,
-        public int $lane,
+        #[OA\Property(description: 'Of the lane it lies on')] public LaneKind $kind,
+        #[OA\Property(description: 'Its lane among all of the day, from 0')] public int $lane,
         public string $job,
         public int $start,
         public int $end,
@@ -30,15 +31,16 @@ final readonly class DayBlock
         public array $labels,
     ) {}
 
-    public static function of(Block $block): self
+    /** @param array<string, int> $lanes the first of each kind, by its key */
+    public static function of(Block $block, array $lanes): self
     {
         return new self(
             $block->id,
             $block->pieces,
             $block->pinned,
             $block->began,
-            $block->kind,
-            $block->lane,
+            LaneKind::read($block->kind)[0],
+            $lanes[$block->kind] + $block->lane,
             $block->group,
             $block->start,
             $block->end,

@@ -14,8 +14,11 @@ use Wubbin\Core\Day\Scheduler;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Core\Day\Workshop;
 use Wubbin\Core\Job\Job;
+use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Route\Catalogue;
+use Wubbin\Core\Route\HeatSource;
+use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Work\Place;
 use Wubbin\Core\Work\Places;
@@ -164,10 +167,16 @@ final readonly class DayPlanner
             1,
         );
 
-        return new Workshop($hours->hands, $hours->hours($now, $this->workHours->zone()), $machines, $this->heating(), [
-            Place::Rack->value => $hours->rack,
-            Place::Shelf->value => $hours->shelf,
-        ]);
+        $shelf = $this->jobs->shelf();
+
+        return new Workshop(
+            $hours->hands,
+            $hours->hours($now, $this->workHours->zone()),
+            $machines,
+            $this->heating($shelf),
+            [Place::Rack->value => $hours->rack, Place::Shelf->value => $hours->shelf],
+            array_map(static fn(Marking|HeatSource $one): string => $one->label, $shelf->markings + $shelf->heat),
+        );
     }
 
     /**
@@ -232,12 +241,12 @@ final readonly class DayPlanner
         $this->memory->pin($pins);
     }
 
-    /** @return array<string, float> seconds for a kelvin, by the label of the source; none where it has no plate */
-    private function heating(): array
+    /** @return array<string, float> seconds for a kelvin, by the id of the source; none where it has no plate */
+    private function heating(Shelf $shelf): array
     {
         $heating = [];
-        foreach ($this->jobs->shelf()->heat as $source) {
-            $heating[$source->label] = $this->catalogue->heat->parameters->secondsPerKelvin($source->kind) ?? 0.0;
+        foreach ($shelf->heat as $source) {
+            $heating[$source->id] = $this->catalogue->heat->parameters->secondsPerKelvin($source->kind) ?? 0.0;
         }
 
         return $heating;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Day;
 
 use Wubbin\Core\Day\Block;
+use Wubbin\Core\Day\LaneKind;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Pdf\TextPdf;
 
@@ -20,7 +21,7 @@ final readonly class DaySheetPdf
         $pdf->title('The day');
         $day = '';
         foreach (Block::all($table) as $block) {
-            if ('hands' !== $block->kind) {
+            if (LaneKind::Hands->key() !== $block->kind) {
                 continue;
             }
             $start = (new \DateTimeImmutable('@' . $block->start))->setTimezone($zone);

@@ -6,6 +6,7 @@ namespace Wubbin\Day;
 
 use OpenApi\Attributes as OA;
 use Wubbin\Core\Day\Block;
+use Wubbin\Core\Day\LaneKind;
 use Wubbin\Core\Day\Link;
 use Wubbin\Core\Day\Move;
 use Wubbin\Core\Day\Timetable;
@@ -86,14 +87,20 @@ final readonly class DayView
     ): self {
         $names = $agenda->names;
         $day = $table->day;
+        $lanes = self::lanes($day->workshop);
+        [$first, $next] = [[], 0];
+        foreach ($lanes as $key => $alike) {
+            $first[$key] = $next;
+            $next += count($alike);
+        }
 
         return new self(
             $day->now,
             $zone,
             $hours,
             $day->workshop->hours->stretches,
-            self::lanes($day->workshop),
-            array_map(DayBlock::of(...), Block::all($table)),
+            array_merge(...array_values($lanes)),
+            array_map(static fn(Block $block): DayBlock => DayBlock::of($block, $first), Block::all($table)),
             self::jobs($table, $names),
             $table->score->finish,
             array_map(static fn(string $id): string => $names[$id], $table->late()),
@@ -101,7 +108,7 @@ final readonly class DayView
                 static fn(Link $link): DecidingBlock => new DecidingBlock(
                     job: $names[$link->group],
                     labels: $link->labels,
-                    because: $link->words(),
+                    because: $link->words($day->workshop),
                     start: $link->start,
                     end: $link->end,
                 ),
@@ -123,18 +130,20 @@ final readonly class DayView
         );
     }
 
-    /** @return list<DayLane> */
+    /** @return array<string, list<DayLane>> by the key of what they are of */
     private static function lanes(Workshop $workshop): array
     {
         $lanes = [];
-        foreach (
-            ['hands' => $workshop->hands] +
-                self::named('machine', $workshop->machines) +
-                self::named('place', $workshop->places)
-            as $kind => $count
-        ) {
+        $all = [[LaneKind::Hands, '', 'hands', $workshop->hands]];
+        foreach ($workshop->machines as $id => $count) {
+            $all[] = [LaneKind::Machine, $id, $workshop->name($id), $count];
+        }
+        foreach ($workshop->places as $id => $count) {
+            $all[] = [LaneKind::Place, $id, $id, $count];
+        }
+        foreach ($all as [$kind, $id, $name, $count]) {
             for ($n = 0; $n < $count; ++$n) {
-                $lanes[] = new DayLane(kind: $kind, n: $n);
+                $lanes[$kind->key($id)][] = new DayLane(kind: $kind, name: $name, n: $n, of: $count);
             }
         }
 
@@ -164,19 +173,6 @@ final readonly class DayView
             ),
             array_keys($names),
             array_values($names),
-        );
-    }
-
-    /**
-     * @param array<string, int> $counts
-     *
-     * @return array<string, int>
-     */
-    private static function named(string $kind, array $counts): array
-    {
-        return array_combine(
-            array_map(static fn(string $one): string => $kind . ' ' . $one, array_keys($counts)),
-            $counts,
         );
     }
 }

@@ -38,12 +38,12 @@ final readonly class Batch
         $busy = $work->machines();
         $heatUp = $held = 0.0;
         $usual = false;
-        foreach (self::sources($plan) as $label => $transfer) {
-            $known = $shelf->heat[$transfer->outfit->heat->id ?? '']->watts ?? null;
+        foreach (self::sources($plan) as $id => $transfer) {
+            $known = $shelf->heat[$id]->watts ?? null;
             $watts = $known ?? self::usualWatts($transfer, $catalogue);
             $usual = $usual || (null === $known && $watts > 0.0);
             $heatUp += $watts * self::heatUpSeconds($transfer, $catalogue);
-            $held += $watts * ($busy[$label] ?? 0);
+            $held += $watts * ($busy[$id] ?? 0);
         }
 
         return new self((float) $work->handsS(), $heatUp, $held, $usual);
@@ -59,19 +59,19 @@ final readonly class Batch
         return $this->heldWs / self::WS_IN_KWH;
     }
 
-    /** @return array<string, TransferPlan> the hottest that each source is set to, by its label */
+    /** @return array<string, TransferPlan> the hottest that each source is set to, by its id */
     private static function sources(Plan $plan): array
     {
         $hottest = [];
         foreach ($plan->transfers as $transfer) {
-            $label = $transfer->outfit->heat?->label;
+            $id = $transfer->outfit->heat?->id;
             if (
-                null !== $label &&
-                (!isset($hottest[$label]) ||
+                null !== $id &&
+                (!isset($hottest[$id]) ||
                     ($transfer->outfit->temperature->celsius ?? 0.0) >
-                        ($hottest[$label]->outfit->temperature->celsius ?? 0.0))
+                        ($hottest[$id]->outfit->temperature->celsius ?? 0.0))
             ) {
-                $hottest[$label] = $transfer;
+                $hottest[$id] = $transfer;
             }
         }
 

@@ -15,7 +15,7 @@ final readonly class Activity
     /**
      * @param string $group whose it is: a job, whose last activity is due
      * @param int $seconds that it takes
-     * @param string|null $machine a kind of machine that it needs
+     * @param string|null $machine id of one that it needs
      * @param float|null $celsius that the machine is set to
      * @param string|null $place of limited room that it takes up
      * @param list<Wait> $after other activities
@@ -51,70 +51,44 @@ final readonly class Activity
     /** The same with more that hands go on with. */
     public function longer(int $seconds, string $label): self
     {
-        $labels = explode(', ', $this->label);
+        $labels = array_unique([...explode(', ', $this->label), $label]);
 
-        return new self(
-            $this->id,
-            $this->group,
-            implode(', ', array_unique([...$labels, $label])),
-            $this->seconds + $seconds,
-            $this->hands,
-            $this->machine,
-            $this->celsius,
-            $this->place,
-            $this->after,
-            $this->due,
-            $this->weight,
-            $this->earliest,
-            $this->pinned,
-            $this->piece,
-            $this->room,
-            $this->began,
-            $this->attended,
-        );
+        return $this->with(label: implode(', ', $labels), seconds: $this->seconds + $seconds);
     }
 
     /** The same, due at an instant; a second that it is late weighs so much. */
     public function dueAt(int $instant, float $weight): self
     {
-        return new self(
-            $this->id,
-            $this->group,
-            $this->label,
-            $this->seconds,
-            $this->hands,
-            $this->machine,
-            $this->celsius,
-            $this->place,
-            $this->after,
-            $instant,
-            $weight,
-            $this->earliest,
-            $this->pinned,
-            $this->piece,
-            $this->room,
-            $this->began,
-            $this->attended,
-        );
+        return $this->with(due: $instant, weight: $weight);
     }
 
     /** The same, beginning at an instant that a person chose. */
     public function pinnedAt(int $instant): self
     {
+        return $this->with(pinned: $instant);
+    }
+
+    private function with(
+        ?string $label = null,
+        ?int $seconds = null,
+        ?int $due = null,
+        ?float $weight = null,
+        ?int $pinned = null,
+    ): self {
         return new self(
             $this->id,
             $this->group,
-            $this->label,
-            $this->seconds,
+            $label ?? $this->label,
+            $seconds ?? $this->seconds,
             $this->hands,
             $this->machine,
             $this->celsius,
             $this->place,
             $this->after,
-            $this->due,
-            $this->weight,
+            $due ?? $this->due,
+            $weight ?? $this->weight,
             $this->earliest,
-            $instant,
+            $pinned ?? $this->pinned,
             $this->piece,
             $this->room,
             $this->began,

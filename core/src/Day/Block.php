@@ -12,6 +12,7 @@ final readonly class Block
 
     /**
      * @param string $id of its first activity
+     * @param string $kind key of what its lane is of
      * @param non-empty-list<string> $labels each once
      * @param list<int> $pieces numbers of those it is about, the first where several are done at once
      */
@@ -49,7 +50,7 @@ final readonly class Block
                         $activity->group,
                         $start,
                         $end,
-                        'hands' === $kind ? null : $activity->celsius,
+                        LaneKind::Hands->key() === $kind ? null : $activity->celsius,
                         $activity->hands,
                         [$activity->label],
                         null === $activity->piece ? [] : [$activity->piece],

@@ -15,7 +15,7 @@ final readonly class Calendar
     {
         $lines = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Wubbin//The day//EN', 'CALSCALE:GREGORIAN'];
         foreach (Block::all($table) as $block) {
-            if ('hands' !== $block->kind) {
+            if (LaneKind::Hands->key() !== $block->kind) {
                 continue;
             }
             array_push(

@@ -58,9 +58,9 @@ final readonly class Day
         $this->kinds = array_map(
             static fn(Activity $one): array => array_filter(
                 [
-                    'hands' => (int) $one->hands,
-                    'machine ' . $one->machine => null === $one->machine ? 0 : 1,
-                    'place ' . $one->place => null === $one->place ? 0 : $one->room,
+                    LaneKind::Hands->key() => (int) $one->hands,
+                    LaneKind::Machine->key($one->machine ?? '') => null === $one->machine ? 0 : 1,
+                    LaneKind::Place->key($one->place ?? '') => null === $one->place ? 0 : $one->room,
                 ],
                 static fn(int $count): bool => $count > 0,
             ),
@@ -148,7 +148,11 @@ final readonly class Day
         }
         if (null !== $activity->machine && ($this->workshop->machines[$activity->machine] ?? 0) < 1) {
             throw Impossible::because(
-                sprintf('There is no machine for “%s”: it needs a %s.', $activity->label, $activity->machine),
+                sprintf(
+                    'There is no machine for “%s”: it needs the %s.',
+                    $activity->label,
+                    $this->workshop->name($activity->machine),
+                ),
                 $activity->id,
             );
         }

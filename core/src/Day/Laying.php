@@ -26,16 +26,16 @@ final class Laying
     {
         $workshop = $day->workshop;
         for ($n = 0; $n < $workshop->hands; ++$n) {
-            $this->lanes['hands'][] = new Lane($workshop);
+            $this->lanes[LaneKind::Hands->key()][] = new Lane($workshop);
         }
         foreach ($workshop->machines as $machine => $count) {
             for ($n = 0; $n < $count; ++$n) {
-                $this->lanes['machine ' . $machine][] = new Lane($workshop, $machine);
+                $this->lanes[LaneKind::Machine->key($machine)][] = new Lane($workshop, $machine);
             }
         }
         foreach ($workshop->places as $place => $room) {
             for ($n = 0; $n < $room; ++$n) {
-                $this->lanes['place ' . $place][] = new Lane($workshop);
+                $this->lanes[LaneKind::Place->key($place)][] = new Lane($workshop);
             }
         }
     }
@@ -189,7 +189,7 @@ final class Laying
                     $room,
                     $at,
                     $activity->seconds,
-                    'hands' === $kind ? null : $activity->celsius,
+                    LaneKind::Hands->key() === $kind ? null : $activity->celsius,
                 );
             }
         } while ($at > $began);
@@ -232,7 +232,7 @@ final class Laying
                 $this->lanes[$kind][$n]->take(
                     $start,
                     $activity->seconds,
-                    'hands' === $kind ? null : $activity->celsius,
+                    LaneKind::Hands->key() === $kind ? null : $activity->celsius,
                 );
             }
         }
@@ -253,8 +253,8 @@ final class Laying
         $changes = $scattered = 0;
         foreach ($this->lanes as $kind => $lanes) {
             foreach ($lanes as $lane) {
-                $changes += 'hands' === $kind ? 0 : $lane->changes();
-                $scattered += 'hands' === $kind ? $lane->scattered($this->day->workshop->hours) : 0;
+                $changes += LaneKind::Hands->key() === $kind ? 0 : $lane->changes();
+                $scattered += LaneKind::Hands->key() === $kind ? $lane->scattered($this->day->workshop->hours) : 0;
             }
         }
 

@@ -7,10 +7,12 @@ namespace Wubbin\Core\Day;
 /** A part of the chain that decides when something is over: work of one group, and what it had waited for. */
 final readonly class Link
 {
+    public const AFTER = 'after';
+    public const BEGIN = 'begin';
+
     /**
      * @param non-empty-list<string> $labels of what is done, each once
-     * @param string $because after, begin, or the kind of lane that was not free before
-     *                        (“hands”, “machine …”, “place …”)
+     * @param string $because AFTER, BEGIN, or the key of what was not free before
      */
     public function __construct(
         public string $group,
@@ -54,13 +56,20 @@ final readonly class Link
     }
 
     /** Why it did not begin earlier, in words. */
-    public function words(): string
+    public function words(Workshop $workshop): string
     {
-        return match (true) {
-            'begin' === $this->because => 'begins as soon as hands do',
-            'after' === $this->because => 'comes after it',
-            'hands' === $this->because => 'waits for hands',
-            default => 'waits for the ' . preg_replace('/^(machine|place) /', '', $this->because),
+        if (self::BEGIN === $this->because) {
+            return 'begins as soon as hands do';
+        }
+        if (self::AFTER === $this->because) {
+            return 'comes after it';
+        }
+        [$kind, $id] = LaneKind::read($this->because);
+
+        return match ($kind) {
+            LaneKind::Hands => 'waits for hands',
+            LaneKind::Machine => 'waits for the ' . $workshop->name($id),
+            LaneKind::Place => 'waits for the ' . $id,
         };
     }
 }

@@ -24,7 +24,7 @@ final readonly class Mend
 
     /**
      * @param string $kind ANEW, HANDS, MACHINE, PLACE or LONGER
-     * @param string $what the machine or place
+     * @param string $what the machine or place, as it is called
      * @param int|null $from of the hours that are added
      * @param float $saved weighted seconds of lateness
      * @param float $part of all lateness, 0 to 1
@@ -97,23 +97,25 @@ final readonly class Mend
         yield [self::ANEW, '', null, null, $workshop];
         yield [self::HANDS, '', null, null, $workshop->with(hands: $workshop->hands + 1)];
         foreach (array_keys($waited) as $kind) {
-            if (str_starts_with($kind, 'machine ')) {
-                $machine = substr($kind, 8);
+            if (in_array($kind, [Link::AFTER, Link::BEGIN], true)) {
+                continue;
+            }
+            [$of, $id] = LaneKind::read($kind);
+            if (LaneKind::Machine === $of) {
                 yield [
                     self::MACHINE,
-                    $machine,
+                    $workshop->name($id),
                     null,
                     null,
-                    $workshop->with(machines: [$machine => $workshop->machines[$machine] + 1] + $workshop->machines),
+                    $workshop->with(machines: [$id => $workshop->machines[$id] + 1] + $workshop->machines),
                 ];
-            } elseif (str_starts_with($kind, 'place ')) {
-                $place = substr($kind, 6);
+            } elseif (LaneKind::Place === $of) {
                 yield [
                     self::PLACE,
-                    $place,
+                    $id,
                     null,
                     null,
-                    $workshop->with(places: [$place => 2 * $workshop->places[$place]] + $workshop->places),
+                    $workshop->with(places: [$id => 2 * $workshop->places[$id]] + $workshop->places),
                 ];
             }
         }

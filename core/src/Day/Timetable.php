@@ -9,8 +9,8 @@ final readonly class Timetable
 {
     /**
      * @param array<string, int> $starts by activity
-     * @param array<string, array<string, non-empty-list<int>>> $lanes numbers of the lanes, by kind
-     *                                                                 (“hands”, “machine …”, “place …”), by activity
+     * @param array<string, array<string, non-empty-list<int>>> $lanes numbers of the lanes, by the key of their kind, by
+     *                                                                 activity
      */
     public function __construct(public Day $day, public array $starts, public array $lanes, public Score $score) {}
 
@@ -119,11 +119,11 @@ final readonly class Timetable
     {
         $activity = $this->day->activities[$id];
         $start = $this->starts[$id];
-        $best = [null, 'begin', -1];
+        $best = [null, Link::BEGIN, -1];
         foreach ($activity->after as $wait) {
             $ready = $this->ends($wait->after) + $wait->least;
             if ($ready > $best[2] && $ready <= $start) {
-                $best = [$wait->after, 'after', $ready];
+                $best = [$wait->after, Link::AFTER, $ready];
             }
         }
         foreach ($before as $kind => $other) {

@@ -9,10 +9,11 @@ final readonly class Workshop
 {
     /**
      * @param int $hands pairs of hands
-     * @param array<string, int> $machines how many of each kind
-     * @param array<string, float> $heating seconds that a machine takes for a kelvin up or down, by kind; none where
+     * @param array<string, int> $machines how many of each, by id
+     * @param array<string, float> $heating seconds that a machine takes for a kelvin up or down, by id; none where
      *                                      it has no temperature
      * @param array<string, int> $places how many pieces each has room for
+     * @param array<string, string> $names what machines are called, by id
      */
     public function __construct(
         public int $hands,
@@ -20,6 +21,7 @@ final readonly class Workshop
         public array $machines = [],
         public array $heating = [],
         public array $places = [],
+        private array $names = [],
     ) {}
 
     /**
@@ -34,7 +36,14 @@ final readonly class Workshop
             $machines ?? $this->machines,
             $this->heating,
             $places ?? $this->places,
+            $this->names,
         );
+    }
+
+    /** What a machine is called. */
+    public function name(string $machine): string
+    {
+        return $this->names[$machine] ?? $machine;
     }
 
     /** Seconds that a machine takes from one setting to another. */

@@ -43,14 +43,14 @@ final readonly class Batch
             StepKind::Print === $step->kind => new self(
                 $hands,
                 (int) ceil($count * $time->aloneS),
-                $transfer->outfit->marking?->label,
+                $transfer->outfit->marking?->id,
                 null,
                 null,
             ),
             $heated => new self(
                 $hands,
                 0,
-                $transfer->outfit->heat?->label,
+                $transfer->outfit->heat?->id,
                 $transfer->outfit->temperature?->celsius,
                 null,
             ),

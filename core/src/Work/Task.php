@@ -18,7 +18,7 @@ final readonly class Task
      * @param int<1, max> $count sheets or pieces that pass through the hands
      * @param int $handsS seconds of hands
      * @param int $aloneS that it then goes on for without them: a machine, or waiting
-     * @param string|null $machine that it takes, by its label
+     * @param string|null $machine that it takes, by its id
      * @param float|null $celsius that the machine is set to
      * @param Place|null $place of limited room that the count takes up
      * @param list<Need> $after

@@ -11,7 +11,7 @@ final class Total
 {
     public int $handsS = 0;
 
-    /** @var array<string, int> seconds that a machine is at work, by its label */
+    /** @var array<string, int> seconds that a machine is at work, by its id */
     public array $machineS = [];
 
     /** @var array<string, WorkLine> by round and step */

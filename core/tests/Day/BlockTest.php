@@ -109,14 +109,16 @@ final class BlockTest extends TestCase
             new Link('a', ['dry'], 'after', 10, 50),
             new Link('b', ['press'], 'hands', 50, 60),
             new Link('a', ['dry'], 'place drying rack', 60, 70),
+            new Link('b', ['press'], 'machine p1', 70, 80),
         ]);
+        $workshop = new Workshop(1, new Hours([[0, 9000]]), ['p1' => 1], names: ['p1' => 'shed press']);
         self::assertSame(
-            [['print', 'dry'], ['press'], ['dry']],
+            [['print', 'dry'], ['press'], ['dry'], ['press']],
             array_map(static fn(Link $link): array => $link->labels, $links),
         );
         self::assertSame(
-            ['begins as soon as hands do', 'waits for hands', 'waits for the drying rack'],
-            array_map(static fn(Link $link): string => $link->words(), $links),
+            ['begins as soon as hands do', 'waits for hands', 'waits for the drying rack', 'waits for the shed press'],
+            array_map(static fn(Link $link): string => $link->words($workshop), $links),
         );
         self::assertSame([0, 50], [$links[0]->start, $links[0]->end]);
         self::assertSame([], Link::merged([]));
@@ -129,10 +131,11 @@ final class BlockTest extends TestCase
             new Activity('a', 'boards', 'coat', 60, true),
             new Activity('b', 'signs', 'hang', 60, true, after: [new Wait('a', 600)]),
         ];
-        $table = Laying::fromRanks(new Day($activities, new Workshop(1, new Hours([[0, 9000]])), 0), [0.0, 1.0]);
+        $workshop = new Workshop(1, new Hours([[0, 9000]]));
+        $table = Laying::fromRanks(new Day($activities, $workshop, 0), [0.0, 1.0]);
         self::assertSame(
             ['begins as soon as hands do', 'comes after it'],
-            array_map(static fn(Link $link): string => $link->words(), $table->chain()),
+            array_map(static fn(Link $link): string => $link->words($workshop), $table->chain()),
         );
     }
 }

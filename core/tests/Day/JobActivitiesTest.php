@@ -88,7 +88,7 @@ final class JobActivitiesTest extends TestCase
         $printer = array_values(
             array_filter(
                 $activities,
-                static fn(Activity $one): bool => 'black-and-white laser' !== $one->machine && 'print' === $one->label,
+                static fn(Activity $one): bool => 'laser-mono' !== $one->machine && 'print' === $one->label,
             ),
         );
         self::assertSame([true, false], array_column($printer, 'hands'), 'loaded by hands; it goes on by itself');

@@ -219,14 +219,13 @@ final class SchedulerTest extends TestCase
             new Activity('other', 'b', 'other', 300, true),
             new Activity('press', 'a', 'press', 60, true, after: [new Wait('dry')]),
         ];
-        $chain = Scheduler::first(
-            new Day($activities, new Workshop(1, SeededDays::always(), ['printer' => 1]), 0),
-        )->chain();
+        $workshop = new Workshop(1, SeededDays::always(), ['printer' => 1]);
+        $chain = Scheduler::first(new Day($activities, $workshop, 0))->chain();
         self::assertSame(['print', 'dry', 'press'], array_merge(...array_column($chain, 'labels')));
         self::assertCount(1, $chain, 'all of one job is one link');
         self::assertSame(
             [0, 1950, 'begins as soon as hands do'],
-            [$chain[0]->start, $chain[0]->end, $chain[0]->words()],
+            [$chain[0]->start, $chain[0]->end, $chain[0]->words($workshop)],
         );
     }
 
@@ -234,15 +233,13 @@ final class SchedulerTest extends TestCase
     public function testTheChainSaysWhatWasWaitedFor(): void
     {
         $activities = [
-            new Activity('a', 'tags', 'press', 600, false, 'barn press'),
-            new Activity('b', 'mugs', 'press', 900, false, 'barn press'),
+            new Activity('a', 'tags', 'press', 600, false, 'p1'),
+            new Activity('b', 'mugs', 'press', 900, false, 'p1'),
         ];
-        $chain = Laying::fromRanks(
-            new Day($activities, new Workshop(1, SeededDays::always(), ['barn press' => 1]), 0),
-            [0.0, 1.0],
-        )->chain();
+        $workshop = new Workshop(1, SeededDays::always(), ['p1' => 1], names: ['p1' => 'barn press']);
+        $chain = Laying::fromRanks(new Day($activities, $workshop, 0), [0.0, 1.0])->chain();
         self::assertSame(['tags', 'mugs'], array_column($chain, 'group'));
-        self::assertSame('waits for the barn press', $chain[1]->words());
+        self::assertSame('waits for the barn press', $chain[1]->words($workshop));
     }
 
     public function testAStackOfSheetsTakesItsRoom(): void

@@ -1724,7 +1724,6 @@ export interface components {
         /** @description Work of one kind in one go. */
         DayBlock: {
             pinned: boolean;
-            lane: number;
             job: string;
             start: number;
             end: number;
@@ -1738,7 +1737,9 @@ export interface components {
             /** @description It is under way */
             began: boolean;
             /** @description Of the lane it lies on */
-            kind: string;
+            kind: Record<string, never>;
+            /** @description Its lane among all of the day, from 0 */
+            lane: number;
         };
         /** @description When a job is done. */
         DayJob: {
@@ -1750,7 +1751,12 @@ export interface components {
         };
         /** @description A lane of the plan: hands, a machine, a place. */
         DayLane: {
-            kind: string;
+            /** @enum {string} */
+            kind: "hands" | "machine" | "place";
+            of: number;
+            /** @description What it is called */
+            name: string;
+            /** @description Of so many alike, from 0 */
             n: number;
         };
         /** @description What to do when, as its screen draws it: seconds since 1970 throughout. */

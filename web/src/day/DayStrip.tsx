@@ -3,6 +3,7 @@ import { useFormat } from '../measure/settings';
 
 export type Day = Schemas['DayView'];
 type Block = Day['blocks'][number];
+type Lane = Day['lanes'][number];
 const ROW = 34;
 const LEFT = 164;
 /** A machine that nothing is heated on for so long is off, in s. */
@@ -13,8 +14,8 @@ const DAY_S = 86_400;
 /** Longer names of lanes are cut, to be read whole when they are hovered. */
 const LONGEST = 23;
 
-function lineName(kind: string, n: number, of: number): string {
-  const name = `${kind.replace(/^(machine|place) /, '')}${of > 1 ? ` ${n + 1}` : ''}`;
+function lineName({ name: called, n, of }: Lane): string {
+  const name = `${called}${of > 1 ? ` ${n + 1}` : ''}`;
   return name.length > LONGEST ? `${name.slice(0, LONGEST - 1).trimEnd()}…` : name;
 }
 
@@ -57,12 +58,10 @@ export function DayStrip({ day, from, to, names }: { day: Day; from: number; to:
     timeZone: day.zone,
   });
   const lanes = day.lanes
-    .map((lane) => ({
+    .map((lane, number) => ({
       ...lane,
-      of: day.lanes.filter((one) => one.kind === lane.kind).length,
-      blocks: day.blocks.filter(
-        (block) => block.kind === lane.kind && block.lane === lane.n && block.end > from && block.start < to,
-      ),
+      number,
+      blocks: day.blocks.filter((block) => block.lane === number && block.end > from && block.start < to),
     }))
     .filter((lane) => lane.kind === 'hands' || lane.blocks.length > 0);
   const high = lanes.length * ROW + 24;
@@ -94,7 +93,7 @@ export function DayStrip({ day, from, to, names }: { day: Day; from: number; to:
         </g>
       ))}
       {lanes.map((lane, row) => (
-        <g key={`${lane.kind} ${lane.n}`}>
+        <g key={lane.number}>
           <text
             x={LEFT - 8}
             y={row * ROW + ROW / 2}
@@ -103,8 +102,8 @@ export function DayStrip({ day, from, to, names }: { day: Day; from: number; to:
             dominantBaseline="central"
             className="fill-ink"
           >
-            <title>{lane.kind.replace(/^(machine|place) /, '')}</title>
-            {lineName(lane.kind, lane.n, lane.of)}
+            <title>{lane.name}</title>
+            {lineName(lane)}
           </text>
           {lane.blocks.map((block) => {
             const left = x(block.start);
@@ -120,7 +119,7 @@ export function DayStrip({ day, from, to, names }: { day: Day; from: number; to:
                   y={row * ROW + 4}
                   width={wide}
                   height={ROW - 8}
-                  fill={block.hands || lane.kind.startsWith('machine') ? undefined : 'url(#waiting)'}
+                  fill={block.hands || lane.kind === 'machine' ? undefined : 'url(#waiting)'}
                   className={
                     block.hands
                       ? lane.kind === 'hands'
@@ -128,7 +127,7 @@ export function DayStrip({ day, from, to, names }: { day: Day; from: number; to:
                         : 'fill-hotfill stroke-hot'
                       : 'stroke-wait'
                   }
-                  fillOpacity={block.hands || !lane.kind.startsWith('machine') ? 1 : 0}
+                  fillOpacity={block.hands || lane.kind !== 'machine' ? 1 : 0}
                   strokeWidth={block.pinned || block.began ? 3 : 1}
                 />
                 {wide > 46 && (
@@ -147,7 +146,7 @@ export function DayStrip({ day, from, to, names }: { day: Day; from: number; to:
               </g>
             );
           })}
-          {lane.kind.startsWith('machine') && lane.blocks.some((block) => block.celsius !== null) && (
+          {lane.kind === 'machine' && lane.blocks.some((block) => block.celsius !== null) && (
             <path
               d={heatLine(lane.blocks, x, row * ROW)}
               className="pointer-events-none stroke-hot"

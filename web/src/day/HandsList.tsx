@@ -30,13 +30,13 @@ export function HandsList({
   names: Map<string, string>;
   onPlanned: (day: Day) => void;
 }) {
-  const lanes = day.lanes.filter((lane) => lane.kind === 'hands');
+  const lanes = day.lanes.map((lane, number) => ({ ...lane, number })).filter((lane) => lane.kind === 'hands');
   return lanes.map((lane) => (
     <div key={lane.n}>
       {lanes.length > 1 && <h3 className="mt-2 text-soft">Hands {lane.n + 1}</h3>}
       <ol>
         {day.blocks
-          .filter((block) => block.kind === 'hands' && block.lane === lane.n && block.end > from && block.start < to)
+          .filter((block) => block.lane === lane.number && block.end > from && block.start < to)
           .map((block) => (
             <Line
               key={`${block.id} ${block.start}`}
