@@ -33,6 +33,31 @@ final readonly class Job
         public array $breakdown = [],
     ) {}
 
+    /**
+     * @param int<1, 10000>|null $quantity
+     * @param non-empty-list<Transfer>|null $transfers
+     * @param list<Share>|null $breakdown
+     */
+    public function with(
+        ?string $name = null,
+        ?int $quantity = null,
+        ?string $note = null,
+        ?Blank $blank = null,
+        ?array $transfers = null,
+        ?array $breakdown = null,
+    ): self {
+        return new self(
+            $this->id,
+            $name ?? $this->name,
+            $quantity ?? $this->quantity,
+            $this->due,
+            $blank ?? $this->blank,
+            $transfers ?? $this->transfers,
+            $note ?? $this->note,
+            $breakdown ?? $this->breakdown,
+        );
+    }
+
     /** A job to start from: the same, under another id and without a day; what was set aside must be set aside anew. */
     public function copiedAs(string $id): self
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Job;
 
+use Wubbin\Core\Job\Edit\Draft;
 use Wubbin\Core\Measure\Id;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\UnreadableQuantity;
@@ -51,7 +52,7 @@ final class JobCheck
         $problems = [];
         $route = $catalogue->routes[$transfer->routeId] ?? null;
         if (null === $route) {
-            $problems['route'] = JobEdit::NOT_OFFERED;
+            $problems['route'] = Draft::NOT_OFFERED;
         }
         if (mb_strlen($transfer->artworkName ?? '') > self::LONGEST_PICTURE) {
             $problems['artwork.name'] = sprintf('A picture’s name has up to %d characters.', self::LONGEST_PICTURE);
@@ -59,12 +60,12 @@ final class JobCheck
         foreach ($transfer->choices->things as $thing => $id) {
             // Another shop's own papers are not known here: the plan says what is missing, once the name can be one.
             if (!in_array($thing, Choices::THINGS, true) || !Id::holds($id)) {
-                $problems['choices.things.' . $thing] = JobEdit::NOT_OFFERED;
+                $problems['choices.things.' . $thing] = Draft::NOT_OFFERED;
             }
         }
         foreach ($transfer->choices->schools as $matter => $option) {
             if (!isset($catalogue->schools[$matter]->options[$option])) {
-                $problems['choices.schools.' . $matter] = JobEdit::NOT_OFFERED;
+                $problems['choices.schools.' . $matter] = Draft::NOT_OFFERED;
             }
         }
         foreach ($transfer->choices->figures as $name => $value) {

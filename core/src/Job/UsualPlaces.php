@@ -9,6 +9,7 @@ use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Artwork\SizedBy;
 use Wubbin\Core\Blank\BlankKind;
 use Wubbin\Core\Blank\BlankSize;
+use Wubbin\Core\Job\Edit\Draft;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Rect;
@@ -63,7 +64,7 @@ final readonly class UsualPlaces
                 $transfers[$at],
                 $transfers[max(0, $at - 1)],
             ]),
-            default => throw BadRecord::at('', JobEdit::NOT_OFFERED),
+            default => throw BadRecord::at('', Draft::NOT_OFFERED),
         };
         if ([] === $transfers) {
             throw BadRecord::at('transfer', 'One picture stays: a job without any is none.');
@@ -153,7 +154,7 @@ final readonly class UsualPlaces
             'top' => [null, Length::mm($area->yMm)],
             'middle' => [null, Length::mm(($area->yMm + $area->bottom() - $high) / 2.0)],
             'bottom' => [null, Length::mm($area->bottom() - $high)],
-            default => throw BadRecord::at('', JobEdit::NOT_OFFERED),
+            default => throw BadRecord::at('', Draft::NOT_OFFERED),
         };
     }
 

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Job\Edit;
+
+use Wubbin\Core\Job\Breakdown;
+use Wubbin\Core\Job\Job;
+use Wubbin\Core\Job\JobFile;
+use Wubbin\Core\Job\Share;
+use Wubbin\Core\Measure\Digits;
+use Wubbin\Core\Measure\PlainNumber;
+use Wubbin\Core\Measure\Record;
+
+/** What a job is called, how many it is of, and which pictures it has. */
+final readonly class JobFields
+{
+    /** @return array<string, \Closure(Draft, string): Job> */
+    public static function edits(): array
+    {
+        return [
+            'name' => static fn(Draft $draft, string $typed): Job => $draft->job->with(name: JobFile::name($typed)),
+            'note' => static fn(Draft $draft, string $typed): Job => $draft->job->with(note: JobFile::note($typed)),
+            'due' => static fn(Draft $draft, string $typed): Job => $draft->job->dueOn(
+                JobFile::due('' === $typed ? null : Digits::ascii($typed)),
+            ),
+            'quantity' => static fn(Draft $draft, string $typed): Job => $draft->job->with(
+                quantity: JobFile::quantity(PlainNumber::whole($typed, Job::MOST_PIECES) ?? 0),
+                breakdown: [],
+            ),
+            'breakdown' => self::breakdown(...),
+            'transfer' => static fn(Draft $draft, string $typed): Job => $draft->job->with(
+                transfers: $draft->places()->rearranged($draft->at, $typed),
+            ),
+            'transfers' => static fn(Draft $draft, string $typed): Job => $draft->job->with(
+                transfers: JobFile::transfers(Record::of(json_decode($typed, true), 'transfers')->each()),
+            ),
+        ];
+    }
+
+    /** The quantity is what the shares add up to; emptied, all pieces are alike again. */
+    private static function breakdown(Draft $draft, string $typed): Job
+    {
+        $shares = Breakdown::parse($typed, $draft->kind(), $draft->catalogue, $draft->parser);
+        $all = array_sum(array_map(static fn(Share $share): int => $share->quantity, $shares));
+
+        return $draft->job->with(quantity: [] === $shares ? null : JobFile::quantity($all), breakdown: $shares);
+    }
+}

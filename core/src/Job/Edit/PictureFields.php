@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Job\Edit;
+
+use Wubbin\Core\Artwork\KeptWhole;
+use Wubbin\Core\Artwork\Placement;
+use Wubbin\Core\Artwork\SizedBy;
+use Wubbin\Core\Job\Job;
+use Wubbin\Core\Job\JobFile;
+use Wubbin\Core\Job\UsualPlaces;
+use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Length;
+
+/** Which picture it is, and where on the piece it lies and how large. */
+final readonly class PictureFields
+{
+    /** @return array<string, \Closure(Draft, string): Job> */
+    public static function edits(): array
+    {
+        return [
+            'artwork' => self::artwork(...),
+            'side' => self::side(...),
+            'over' => static fn(Draft $draft, string $typed): Job => $draft->put(
+                $draft->transfer()->with(over: ['yes' => true, 'no' => false][$typed] ?? throw Draft::notOffered()),
+            ),
+            'shows' => static fn(Draft $draft, string $typed): Job => $draft->put(
+                $draft->transfer()->with(shows: JobFile::subjects('' === $typed ? [] : explode(' ', $typed))),
+            ),
+            'whole' => static fn(Draft $draft, string $typed): Job => $draft->put(
+                $draft->transfer()->with(whole: KeptWhole::parse($typed)),
+            ),
+            'width' => static fn(Draft $draft, string $typed): Job => self::resized(
+                $draft,
+                SizedBy::Width,
+                $draft->parser->length($typed),
+            ),
+            'height' => static fn(Draft $draft, string $typed): Job => self::resized(
+                $draft,
+                SizedBy::Height,
+                $draft->parser->length($typed),
+            ),
+            'right' => static fn(Draft $draft, string $typed): Job => self::placed(
+                $draft,
+                $draft->placement()->movedTo($draft->parser->length($typed), null),
+            ),
+            'below' => static fn(Draft $draft, string $typed): Job => self::placed(
+                $draft,
+                $draft->placement()->movedTo(null, $draft->parser->length($typed)),
+            ),
+            'align' => static fn(Draft $draft, string $typed): Job => self::placed(
+                $draft,
+                $draft->placement()->movedTo(...$draft->places()->aligned($draft->transfer(), $typed)),
+            ),
+        ];
+    }
+
+    private static function placed(Draft $draft, Placement $placement): Job
+    {
+        return $draft->put($draft->transfer()->with(placement: $placement));
+    }
+
+    private static function resized(Draft $draft, SizedBy $by, Length $side): Job
+    {
+        $old = $draft->placement();
+        $other = null;
+        if (null === $draft->transfer()->artwork) {
+            $size = $old->sizeOf(null);
+            $other = Length::mm(SizedBy::Width === $by ? $size->heightMm : $size->widthMm);
+        }
+
+        return self::placed(
+            $draft,
+            Placement::fromMeasures($by, $side, Length::mm($old->rightMm), Length::mm($old->belowMm), $other),
+        );
+    }
+
+    private static function side(Draft $draft, string $id): Job
+    {
+        $from = $draft->transfer();
+        $there = $from->with(sideId: isset($draft->kind()->sides[$id]) ? $id : throw Draft::notOffered());
+
+        // From front to back it keeps its place; on a sleeve there is another one.
+        return $draft->put(
+            $draft->size()->seenFrom($from->sideId)->from === $draft->size()->seenFrom($id)->from
+                ? $there
+                : $there->with(placement: $draft->places()->usual($there)),
+        );
+    }
+
+    private static function artwork(Draft $draft, string $sha256): Job
+    {
+        $transfer = $draft->transfer();
+        if ('' === $sha256) {
+            $size = $transfer->placement->sizeOf($draft->picture($transfer));
+            $without = $draft->of($draft->put($transfer->withArtwork(null, null)));
+
+            return self::resized($without, SizedBy::Width, Length::mm($size->widthMm));
+        }
+        $picture =
+            $draft->pictures[$sha256] ??
+            throw BadRecord::at('artwork', 'This picture is not in the store. Upload it first.');
+        $old = $draft->picture($transfer);
+        $same = null === $old ? null : UsualPlaces::samePlace($old, $picture, $transfer->placement->rectOf($old));
+        // What was marked to stay whole was marked in the other picture.
+        $new = $transfer->withArtwork($picture->sha256, $picture->name)->with(whole: null === $same ? [] : null);
+
+        return $draft->put(
+            $new->with(
+                placement: null === $same
+                    ? $new->placement->ofItsOwnAspect()
+                    : Placement::fromMeasures(
+                        SizedBy::Width,
+                        Length::mm($same->size->widthMm),
+                        Length::mm($same->xMm + $same->size->widthMm / 2.0),
+                        Length::mm($same->yMm),
+                    ),
+            ),
+        );
+    }
+}
