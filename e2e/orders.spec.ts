@@ -60,3 +60,25 @@ test('a table of orders is looked at first, and taken in whole or not at all', a
   await order.getByRole('button', { name: 'Put away' }).click();
   await expect(page.getByRole('heading', { name: 'Hollow Farm' })).toHaveCount(0);
 });
+
+test('a rule of the house is taken back, and nothing that others changed since', async ({ page, request }) => {
+  await page.goto('/house');
+  const back = page.getByRole('button', { name: 'Take back' });
+  await expect(back).toBeDisabled();
+  const drying = page.getByRole('group', { name: /Drying/ });
+  const [first, second] = [drying.getByRole('radio').nth(1), drying.getByRole('radio').nth(2)];
+  await first.check();
+  await back.click();
+  await expect(first).not.toBeChecked();
+  await expect(back).toBeDisabled();
+
+  await first.check();
+  await expect(back).toBeEnabled();
+  const headers = { 'X-Wubbin': '1', 'If-Match': '*' };
+  const wanted = (await second.getAttribute('value')) ?? '';
+  await request.patch('/api/house', { headers, data: { drying: wanted } });
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('alert')).toContainText('changed again since');
+  await expect(second).toBeChecked();
+  await request.patch('/api/house', { headers, data: { drying: '' } });
+});

@@ -45,6 +45,7 @@ final readonly class ArchitectureTest
         'Storage',
         'Http',
         'Task',
+        'Change',
         'Stock',
         'Measure',
         'Shelf',

@@ -167,12 +167,13 @@ final readonly class DayController
     public function pin(Request $request): JsonResponse
     {
         $body = $this->bodies->read($request, NewPin::class);
-        $this->turn->take(function () use ($request, $body): void {
+        $agenda = $this->turn->take(function () use ($request, $body): Agenda {
             $this->holdPins($request);
-            $this->days->pin($body->activity, $body->day, $body->time);
+
+            return $this->days->pin($body->activity, $body->day, $body->time);
         });
 
-        return $this->view();
+        return $this->shown($this->days->timetable($agenda), $agenda);
     }
 
     #[Route('/api/day/hours', methods: ['PUT'])]

@@ -57,9 +57,15 @@ final readonly class DayPlanner
      */
     public function agenda(): Agenda
     {
-        $now = $this->clock->now();
+        [$activities, $names, $later, $plans] = $this->work();
+
+        return $this->pinned($activities, $names, $later, $plans, $this->memory->pins());
+    }
+
+    /** @return array{list<Activity>, array<string, string>, list<string>, array<string, Plan>} as an agenda has them */
+    private function work(): array
+    {
         $hours = $this->workHours->get();
-        $zone = $this->workHours->zone();
         $planned = $this->jobs->planning();
         $names = $later = $activities = $plans = [];
         foreach ($this->due->left() as [$job, $pieces, $sessions]) {
@@ -76,14 +82,27 @@ final readonly class DayPlanner
                 $names[$job->id] = $job->name;
             }
         }
-        $pins = $this->memory->pins();
+
+        return [$activities, $names, $later, $plans];
+    }
+
+    /**
+     * @param list<Activity> $activities
+     * @param array<string, string> $names
+     * @param list<string> $later
+     * @param array<string, Plan> $plans
+     * @param array<string, int> $pins
+     */
+    private function pinned(array $activities, array $names, array $later, array $plans, array $pins): Agenda
+    {
+        $now = $this->clock->now();
         $activities = array_map(
             static fn(Activity $one): Activity => isset($pins[$one->id]) && $pins[$one->id] > $now->getTimestamp()
                 ? $one->pinnedAt($pins[$one->id])
                 : $one,
             $activities,
         );
-        $workshop = $this->workshop($activities, $hours, $now);
+        $workshop = $this->workshop($activities, $this->workHours->get(), $now);
         try {
             $day = new Day($activities, $workshop, $now->getTimestamp());
 
@@ -207,12 +226,15 @@ final readonly class DayPlanner
      *
      * @param string $time as typed, “14:30”; nothing lets it go
      *
+     * @return Agenda what there is to plan with it
+     *
      * @throws Refusal naming the field
      */
-    public function pin(string $activity, string $day, string $time): void
+    public function pin(string $activity, string $day, string $time): Agenda
     {
         $now = $this->clock->now();
-        $agenda = $this->agenda();
+        [$activities, $names, $later, $plans] = $this->work();
+        $agenda = $this->pinned($activities, $names, $later, $plans, $this->memory->pins());
         $of =
             $agenda->day->activities[$activity] ??
             throw InvalidInput::field('time', 'This is done with, or has changed meanwhile: look again.');
@@ -239,6 +261,8 @@ final readonly class DayPlanner
             $pins[$activity] = $at->getTimestamp();
         }
         $this->memory->pin($pins);
+
+        return $this->pinned($activities, $names, $later, $plans, $pins);
     }
 
     /** @return array<string, float> seconds for a kelvin, by the id of the source; none where it has no plate */

@@ -7,6 +7,8 @@ namespace Wubbin\Day;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
+use Wubbin\Change\ChangeKind;
+use Wubbin\Change\Changes;
 use Wubbin\Core\Job\Breakdown;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\OrderLine;
@@ -34,6 +36,7 @@ final readonly class OrderBook
         private SettingsStore $settings,
         private ClockInterface $clock,
         private Removed $removed,
+        private Changes $changes,
     ) {}
 
     /** @throws Refusal when there is none */
@@ -120,6 +123,15 @@ final readonly class OrderBook
     /** Its jobs are due with it. */
     public function change(StoredOrder $order, string $label, ?string $due, string $note, bool $archived): void
     {
+        $before = $order->head();
+        $this->set($order, $label, $due, $note, $archived);
+        $this->changes->keep(ChangeKind::Order, $order->id, $before, $order->head());
+        $this->entities->flush();
+    }
+
+    /** The same without a word of it among the changes; stored by whoever flushes. */
+    public function set(StoredOrder $order, string $label, ?string $due, string $note, bool $archived): void
+    {
         foreach ($this->entities->getRepository(StoredJob::class)->findBy(['id' => $order->jobs]) as $stored) {
             if ($due !== $order->due) {
                 $stored->change($stored->job()->dueOn($due), $this->clock->now());
@@ -129,7 +141,6 @@ final readonly class OrderBook
             }
         }
         [$order->label, $order->due, $order->note, $order->archived] = [$label, $due, $note, $archived];
-        $this->entities->flush();
     }
 
     /** The same once more, for another day. */

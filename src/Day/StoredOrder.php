@@ -38,4 +38,10 @@ class StoredOrder
     ) {
         $this->created = Instant::write($now);
     }
+
+    /** @return array{label: string, due: string|null, note: string, archived: bool} what a change of it may change */
+    public function head(): array
+    {
+        return ['label' => $this->label, 'due' => $this->due, 'note' => $this->note, 'archived' => $this->archived];
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Job;
 
+use Wubbin\Change\ChangeKind;
+use Wubbin\Change\Changes;
 use Wubbin\Core\Job\House;
 use Wubbin\Storage\Documents;
 use Wubbin\Storage\WriteTurn;
@@ -13,7 +15,7 @@ final readonly class HouseStore
 {
     private const NAME = 'house';
 
-    public function __construct(private Documents $documents, private WriteTurn $turn) {}
+    public function __construct(private Documents $documents, private WriteTurn $turn, private Changes $changes) {}
 
     public function get(): House
     {
@@ -27,7 +29,15 @@ final readonly class HouseStore
     {
         $this->turn->take(function () use ($change): void {
             $this->documents->fresh(self::NAME);
-            $this->documents->put(self::NAME, ['schools' => $change($this->get())->schools]);
+            $before = $this->get();
+            $after = $change($before);
+            $this->changes->keep(ChangeKind::House, '', $before->schools, $after->schools);
+            $this->put($after);
         });
+    }
+
+    public function put(House $house): void
+    {
+        $this->documents->put(self::NAME, ['schools' => $house->schools]);
     }
 }

@@ -32,6 +32,7 @@ final readonly class JobController
     public function __construct(
         private EntityManagerInterface $entities,
         private JobPlanner $jobs,
+        private JobChanges $changes,
         private ArtworkStore $artwork,
         private SettingsStore $settings,
         private JobList $list,
@@ -187,11 +188,8 @@ final readonly class JobController
         if ($change->revision !== $stored->revision) {
             throw $this->changedElsewhere($stored);
         }
-        $this->refuseUnknownChecks($stored, $change);
-        if (null !== $change->archived) {
-            $stored->archived = $change->archived;
-        }
-        $stored->change(
+        $this->changes->change(
+            $stored,
             JobEdit::apply(
                 $stored->job(),
                 $change->changes,
@@ -201,9 +199,10 @@ final readonly class JobController
                 $change->transfer,
                 $this->jobs->offered(),
             ),
-            $this->clock->now(),
+            $change->archived,
         );
         $view = $this->viewOr422($stored);
+        self::refuseUnknownChecks($view, $change);
         try {
             $this->entities->flush();
         } catch (OptimisticLockException) {
@@ -215,16 +214,13 @@ final readonly class JobController
     }
 
     /** Only what was found can be set aside. */
-    private function refuseUnknownChecks(StoredJob $stored, JobChange $change): void
+    private static function refuseUnknownChecks(JobView $view, JobChange $change): void
     {
         $named = array_filter(
             array_keys($change->changes),
             static fn(string $field): bool => str_starts_with($field, 'override.') && '' !== $change->changes[$field],
         );
-        if ([] === $named) {
-            return;
-        }
-        $checks = $this->jobs->plan($stored->job())->transfers[$change->transfer]->checks ?? [];
+        $checks = $view->plan->transfers[$change->transfer]->checks ?? [];
         foreach ($named as $field) {
             $found = array_filter($checks, static fn(Check $check): bool => 'override.' . $check->id === $field);
             if ([] === $found) {

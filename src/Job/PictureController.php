@@ -6,7 +6,6 @@ namespace Wubbin\Job;
 
 use Doctrine\ORM\EntityManagerInterface;
 use OpenApi\Attributes as OA;
-use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -32,7 +31,7 @@ final readonly class PictureController
         private EntityManagerInterface $entities,
         private ArtworkStore $artwork,
         private JobPlanner $jobs,
-        private ClockInterface $clock,
+        private JobChanges $changes,
         private RequestBody $bodies,
         private Removed $removed,
     ) {}
@@ -136,7 +135,7 @@ final readonly class PictureController
                 }
             }
             if ($changed !== $job) {
-                $stored->change($changed, $this->clock->now());
+                $this->changes->change($stored, $changed);
                 $taken[] = new PictureUse($job->id, $job->name, false);
             }
         }

@@ -9,6 +9,8 @@ use Symfony\Component\Clock\ClockInterface;
 use Wubbin\Archive\PrintedSheet;
 use Wubbin\Archive\SheetArchive;
 use Wubbin\Artwork\Artwork;
+use Wubbin\Change\ChangeKind;
+use Wubbin\Change\StoredChange;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Cost\StoredQuote;
 use Wubbin\Day\StoredOrder;
@@ -104,9 +106,19 @@ final readonly class Removal
             RemovedKind::Recipe => $this->entities->getRepository(StoredRecipe::class)->findBy(['id' => $thing->id]),
             RemovedKind::Quote => [$this->entities->find(StoredQuote::class, $thing->id)],
         };
-        foreach ([...array_filter($rows), $thing] as $row) {
+        foreach ([...array_filter($rows), ...$this->changesOf($thing), $thing] as $row) {
             $this->entities->remove($row);
         }
+    }
+
+    /** @return list<StoredChange> what it was before is gone with it */
+    private function changesOf(RemovedThing $thing): array
+    {
+        $kind = ChangeKind::tryFrom($thing->kind->value);
+
+        return null === $kind
+            ? []
+            : $this->entities->getRepository(StoredChange::class)->findBy(['kind' => $kind, 'thing' => $thing->id]);
     }
 
     /** @return list<PrintedSheet> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Shelf;
 
+use Wubbin\Change\ChangeKind;
+use Wubbin\Change\Changes;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Job\StoredShelf;
 use Wubbin\Core\Measure\BadRecord;
@@ -26,6 +28,7 @@ final readonly class ShelfStore
         private WriteTurn $turn,
         private Catalogue $catalogue,
         private Inventory $stock,
+        private Changes $changes,
     ) {}
 
     public function get(): Shelf
@@ -106,6 +109,7 @@ final readonly class ShelfStore
                 $path = explode('.', $e->field);
                 throw InvalidInput::field(str_replace('_mm', '', end($path)), $e->getMessage());
             }
+            $this->changes->keep(ChangeKind::Shelf, '', $before->shelf->toRecord(), $shelf->toRecord());
             $this->put($shelf);
 
             return $shelf;

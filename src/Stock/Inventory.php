@@ -6,12 +6,15 @@ namespace Wubbin\Stock;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
+use Wubbin\Change\ChangeKind;
+use Wubbin\Change\Changes;
 use Wubbin\Core\Cost\Item;
 use Wubbin\Core\Cost\Ledger;
 use Wubbin\Core\Cost\Movement;
 use Wubbin\Core\Cost\MovementKind;
 use Wubbin\Core\Cost\Stuff;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
@@ -23,10 +26,14 @@ final readonly class Inventory
 {
     public const MOST_PACK = 9999.0;
 
+    /** What a movement is called where an item is written down. */
+    private const MOVE = 'move ';
+
     public function __construct(
         private EntityManagerInterface $entities,
         private WriteTurn $turn,
         private ClockInterface $clock,
+        private Changes $changes,
     ) {}
 
     /** @return array<string, StoredItem> by key, those of a kind together */
@@ -82,18 +89,26 @@ final readonly class Inventory
                 return;
             }
             self::refuseMoreThanThereIs($item, $move);
-            $item->counted = true;
-            $this->store(
-                new StoredMove(
-                    $item,
-                    Instant::write($this->clock->now()),
-                    $move->kind,
-                    $move->amount,
-                    $move->price,
-                    $move->note,
-                    $move->id,
-                ),
+            $stored = new StoredMove(
+                $item,
+                Instant::write($this->clock->now()),
+                $move->kind,
+                $move->amount,
+                $move->price,
+                $move->note,
+                $move->id,
             );
+            $this->changes->keep(
+                ChangeKind::Stock,
+                $item->key,
+                ['counted' => $item->counted],
+                [
+                    'counted' => true,
+                    self::MOVE . $move->id => $stored->written(),
+                ],
+            );
+            $item->counted = true;
+            $this->store($stored);
         });
     }
 
@@ -254,8 +269,44 @@ final readonly class Inventory
     public function pack(string $key, float $pack): void
     {
         $item = $this->entities->find(StoredItem::class, $key) ?? throw new NotFound('This is not stocked.');
+        $this->changes->keep(ChangeKind::Stock, $key, ['pack' => $item->pack], ['pack' => $pack]);
         $item->pack = self::packHeld($pack);
         $this->entities->flush();
+    }
+
+    /** @return array<string, mixed> an item with all its movements */
+    public function written(string $key): array
+    {
+        $item = $this->entities->find(StoredItem::class, $key) ?? throw new NotFound('This is not stocked.');
+        $written = ['pack' => $item->pack, 'counted' => $item->counted];
+        foreach ($this->entities->getRepository(StoredMove::class)->findBy(['item' => $item]) as $move) {
+            $written[self::MOVE . $move->source] = $move->written();
+        }
+
+        return $written;
+    }
+
+    /** Strikes out what is not written any more, and enters what was not there. */
+    public function rewrite(string $key, Record $written): void
+    {
+        $item = $this->entities->find(StoredItem::class, $key) ?? throw new NotFound('This is not stocked.');
+        [$item->pack, $item->counted] = [$written->number('pack'), $written->boolean('counted')];
+        $there = [];
+        foreach ($this->entities->getRepository(StoredMove::class)->findBy(['item' => $item]) as $move) {
+            $there[self::MOVE . $move->source] = true;
+            if (!$written->has(self::MOVE . $move->source)) {
+                $this->entities->remove($move);
+            }
+        }
+        foreach ($written->keys() as $name) {
+            if (str_starts_with($name, self::MOVE) && !isset($there[$name])) {
+                $this->entities->persist(
+                    StoredMove::fromRecord($item, substr($name, strlen(self::MOVE)), $written->record($name)),
+                );
+            }
+        }
+        $this->entities->flush();
+        $this->again($item);
     }
 
     private static function packHeld(float $pack): float

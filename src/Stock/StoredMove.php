@@ -7,6 +7,8 @@ namespace Wubbin\Stock;
 use Doctrine\ORM\Mapping as ORM;
 use Wubbin\Core\Cost\Movement;
 use Wubbin\Core\Cost\MovementKind;
+use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Record;
 
 /** Something that came into stock, went out, or was counted. */
 #[ORM\Entity]
@@ -35,6 +37,32 @@ class StoredMove
         #[ORM\Column(length: 200)] public readonly string $note,
         #[ORM\Column(length: 80)] public readonly string $source,
     ) {}
+
+    /** @throws BadRecord */
+    public static function fromRecord(StoredItem $item, string $source, Record $record): self
+    {
+        return new self(
+            $item,
+            $record->string('at'),
+            $record->enum('kind', MovementKind::class),
+            $record->number('amount'),
+            $record->integer('price'),
+            $record->string('note'),
+            $source,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function written(): array
+    {
+        return [
+            'at' => $this->at,
+            'kind' => $this->kind->value,
+            'amount' => $this->amount,
+            'price' => $this->price,
+            'note' => $this->note,
+        ];
+    }
 
     public function movement(): Movement
     {

@@ -207,11 +207,13 @@ final class BackupTest extends ShopTestCase
         $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'run', 'pieces' => 1]), 201);
         $shop = $this->service(Connection::class);
         $shop->executeStatement('DROP TABLE removed');
+        $shop->executeStatement('DROP TABLE shop_change');
         $shop->executeStatement("DELETE FROM setting WHERE name = 'plan-ids'");
         $shop->executeStatement('ALTER TABLE run DROP COLUMN uses');
         $shop->executeStatement('ALTER TABLE run DROP COLUMN revision');
         $shop->executeStatement(
-            "DELETE FROM doctrine_migration_versions WHERE version LIKE '%Version8' OR version LIKE '%Version9'",
+            "DELETE FROM doctrine_migration_versions WHERE version LIKE '%Version8' OR version LIKE '%Version9' " .
+                "OR version LIKE '%Version10'",
         );
         $shop->executeStatement('PRAGMA foreign_keys = OFF');
         foreach (['run' => 'id', 'piece' => 'run_id', 'event' => 'run_id'] as $table => $column) {

@@ -72,7 +72,7 @@ final class StorageTest extends ShopTestCase
             self::fail('The column is there already.');
         } catch (DriverException) {
             self::assertSame(
-                'Wubbin\Migrations\Version9',
+                'Wubbin\Migrations\Version10',
                 $this->service(Connection::class)->fetchOne('SELECT MAX(version) FROM doctrine_migration_versions'),
             );
             self::assertNull(

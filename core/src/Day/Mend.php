@@ -96,29 +96,7 @@ final readonly class Mend
         // In another order than people have seen.
         yield [self::ANEW, '', null, null, $workshop];
         yield [self::HANDS, '', null, null, $workshop->with(hands: $workshop->hands + 1)];
-        foreach (array_keys($waited) as $kind) {
-            if (in_array($kind, [Link::AFTER, Link::BEGIN], true)) {
-                continue;
-            }
-            [$of, $id] = LaneKind::read($kind);
-            if (LaneKind::Machine === $of) {
-                yield [
-                    self::MACHINE,
-                    $workshop->name($id),
-                    null,
-                    null,
-                    $workshop->with(machines: [$id => $workshop->machines[$id] + 1] + $workshop->machines),
-                ];
-            } elseif (LaneKind::Place === $of) {
-                yield [
-                    self::PLACE,
-                    $id,
-                    null,
-                    null,
-                    $workshop->with(places: [$id => 2 * $workshop->places[$id]] + $workshop->places),
-                ];
-            }
-        }
+        yield from self::more($workshop, array_keys($waited));
         $due = max(
             0,
             ...array_map(
@@ -143,6 +121,27 @@ final readonly class Mend
                 $to + self::EVENING_S,
                 $workshop->with(hours: $workshop->hours->longer($n, self::EVENING_S)),
             ];
+        }
+    }
+
+    /**
+     * One more of each machine that was waited for, and as much room again at each place.
+     *
+     * @param list<string> $waited keys of what was waited for
+     *
+     * @return iterable<array{string, string, int|null, int|null, Workshop}>
+     */
+    private static function more(Workshop $workshop, array $waited): iterable
+    {
+        foreach (array_diff($waited, [Link::AFTER, Link::BEGIN]) as $key) {
+            [$kind, $id] = LaneKind::read($key);
+            if (LaneKind::Machine === $kind) {
+                $machines = [$id => $workshop->machines[$id] + 1] + $workshop->machines;
+                yield [self::MACHINE, $workshop->name($id), null, null, $workshop->with(machines: $machines)];
+            } elseif (LaneKind::Place === $kind) {
+                $places = [$id => 2 * $workshop->places[$id]] + $workshop->places;
+                yield [self::PLACE, $id, null, null, $workshop->with(places: $places)];
+            }
         }
     }
 

@@ -9,8 +9,8 @@ final readonly class Timetable
 {
     /**
      * @param array<string, int> $starts by activity
-     * @param array<string, array<string, non-empty-list<int>>> $lanes numbers of the lanes, by the key of their kind, by
-     *                                                                 activity
+     * @param array<string, array<string, non-empty-list<int>>> $lanes numbers of the lanes that an activity is on, by
+     *                                                                 the activity and the key of their kind
      */
     public function __construct(public Day $day, public array $starts, public array $lanes, public Score $score) {}
 

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { noteChange } from './changes';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
@@ -89,6 +90,10 @@ api.use({
     const path = new URL(request.url).pathname;
     if (version !== null) {
       versions.set(documentOf(path) ?? path, version);
+    }
+    const undo = response.headers.get('Undo');
+    if (undo !== null && !path.startsWith('/api/changes/')) {
+      noteChange(undo);
     }
   },
 });

@@ -100,6 +100,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/changes/{number}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Every answer to a change names it in its header `Undo`; so does this one, which is a change too. */
+        post: operations["undoChange"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/cost": {
         parameters: {
             query?: never;
@@ -1548,6 +1565,11 @@ export interface components {
              */
             sheet_width_mm: number;
         };
+        /**
+         * @description What a change was made to.
+         * @enum {string}
+         */
+        ChangeKind: "Job" | "Order" | "Shelf" | "House" | "Stock";
         /** @description What would make it cheaper. */
         CheaperView: {
             how: string;
@@ -4529,6 +4551,50 @@ export interface operations {
             };
             /** @description One that cannot be */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoChange: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is as it was before */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        kind: components["schemas"]["ChangeKind"];
+                        /** @description Its id */
+                        thing: string;
+                    };
+                };
+            };
+            /** @description No such change */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The same was changed again since */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -4,7 +4,7 @@ import { useKeys } from '../parts/useKeys';
 
 const KEYS: [string, string][] = [
   ['?', 'This list'],
-  ['Ctrl Z', 'On a job: take the last change back'],
+  ['Ctrl Z', 'Take the last change back: of a job, an order, the shelf, the house rules, the stock'],
   ['← → ↑ ↓', 'With the picture selected: move it 1 mm, with Shift 10 mm'],
   ['C', 'With the picture selected: centre it'],
   ['1 2 3 4', 'On a job: the piece, the sheet, the picture, the heat'],

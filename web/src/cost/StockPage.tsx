@@ -9,6 +9,7 @@ import { money } from '../measure/money';
 import { useFormat } from '../measure/settings';
 import { Waiting } from '../parts/Notice';
 import { TableIn } from '../parts/TableIn';
+import { TakeBack } from '../parts/TakeBack';
 
 type Stock = Schemas['StockView'];
 type Item = Stock['items'][number];
@@ -34,6 +35,7 @@ export function StockPage() {
     <div className="mx-auto max-w-6xl px-6 py-6">
       <div className="flex flex-wrap items-baseline gap-4">
         <h1 className="mr-auto text-3xl">Stock</h1>
+        <TakeBack of="stock" />
         <a className="link" href="/api/stock.csv" download>
           Table (CSV)
         </a>

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got, type Schemas } from '../api/client';
 import { keys, server } from '../api/queries';
 import { Notice, Waiting } from '../parts/Notice';
+import { TakeBack } from '../parts/TakeBack';
 
 type Matter = Schemas['Matter'];
 
@@ -20,6 +21,7 @@ function MatterLine({ matter, choose }: { matter: Matter; choose: (option: strin
             <input
               type="radio"
               name={matter.id}
+              value={way.id}
               className="size-4 accent-ink"
               checked={(matter.chosen ?? '') === way.id}
               onChange={() => choose(way.id)}
@@ -58,7 +60,10 @@ export function HousePage() {
   }
   return (
     <div className="mx-auto max-w-4xl px-6 py-6">
-      <h1 className="text-3xl">House rules</h1>
+      <div className="flex items-baseline gap-4">
+        <h1 className="mr-auto text-3xl">House rules</h1>
+        <TakeBack of="house" className="text-sm" />
+      </div>
       <p className="text-soft">
         Where practitioners disagree. What you choose here holds for every job that does not say otherwise.
       </p>

@@ -1,98 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
-import { api, got, type JobView, ProblemError, partOf, problemOf } from '../api/client';
+import { api, got, type JobView, ProblemError, problemOf } from '../api/client';
 import { keys, server } from '../api/queries';
-import { useKeys } from '../parts/useKeys';
 
 export type Changes = Record<string, string>;
-
-/** How a field of the job would be typed to have the value that it has now. */
-function typedAs(view: JobView, at: number, field: string): Changes {
-  const { job, whole, transfer } = partOf(view, at);
-  const { placement, choices, overrides } = transfer;
-  const { blank } = job;
-  const shares = whole.shares.map((s) => `${s.quantity} ${s.label}`).join(', ');
-  const [family = '', name = ''] = field.split(/\.(.*)/);
-  const place = {
-    [placement.by]: `${placement.side_mm} mm`,
-    right: `${placement.right_mm} mm`,
-    below: `${placement.below_mm} mm`,
-  };
-  switch (family) {
-    case 'width':
-    case 'height':
-      return { [placement.by]: `${placement.side_mm} mm` };
-    case 'right':
-    case 'below':
-      return { [family]: place[family] ?? '' };
-    case 'kind':
-      // What a change of kind has taken along comes back with it.
-      return {
-        kind: blank.kind,
-        size: blank.size,
-        material: blank.material,
-        condition: blank.condition,
-        ...place,
-        ...(job.transfers.length > 1 && { transfers: JSON.stringify(job.transfers) }),
-      };
-    case 'size':
-    case 'material':
-    case 'colour':
-    case 'condition':
-      return { [family]: blank[family] };
-    case 'pattern':
-    case 'pattern_colour':
-    case 'repeat':
-      return blank.pattern == null
-        ? { pattern: '' }
-        : {
-            pattern: blank.pattern.kind,
-            pattern_colour: blank.pattern.colour,
-            repeat: `${blank.pattern.repeat_mm} mm`,
-          };
-    case 'align':
-      return { right: place.right ?? '', below: place.below ?? '' };
-    case 'route':
-      return {
-        route: transfer.route,
-        ...choices.things,
-        ...Object.fromEntries(
-          Object.entries(choices.figures).map(([figure, value]) => [`figure.${figure}`, `${value}`]),
-        ),
-      };
-    case 'artwork':
-      return { artwork: transfer.artwork?.sha256 ?? '', ...place };
-    case 'transfer':
-      return { transfers: JSON.stringify(job.transfers) };
-    case 'shows':
-      return { shows: transfer.shows.join(' ') };
-    case 'whole':
-      return {
-        whole: (transfer.whole ?? []).map((one) => `${one.x} ${one.y} ${one.width} ${one.height}`).join('; '),
-      };
-    case 'side':
-    case 'finish':
-      return { [family]: transfer[family] };
-    case 'over':
-      return { over: transfer.over ? 'yes' : 'no' };
-    case 'school':
-      return { [field]: choices.schools[name] ?? '' };
-    case 'figure':
-      return { [field]: choices.figures[name] === undefined ? '' : `${choices.figures[name]}` };
-    case 'override':
-      return { [field]: overrides.find((o) => o.check === name)?.reason ?? '' };
-    case 'name':
-    case 'note':
-      return { [family]: job[family] };
-    case 'due':
-      return { due: job.due ?? '' };
-    case 'quantity':
-    case 'breakdown':
-      return shares === '' ? { breakdown: '', quantity: String(job.quantity) } : { breakdown: shares };
-    default:
-      return { [field]: choices.things[field] ?? '' };
-  }
-}
 
 /**
  * A job on the screen, with the picture on it that is at hand. Changes go to the server one after another, each from the
@@ -101,12 +12,11 @@ function typedAs(view: JobView, at: number, field: string): Changes {
 export function useJob(id: string, at = 0) {
   const queries = useQueryClient();
   const query = useQuery(server.job(id));
-  const [undo, setUndo] = useState<{ changes: Changes; transfer: number }[]>([]);
   const [clash, setClash] = useState<{ changes: Changes; transfer: number }>();
   const [trouble, setTrouble] = useState<string>();
 
   const send = useCallback(
-    async (changes: Changes, transfer: number, remember: boolean): Promise<Record<string, string>> => {
+    async (changes: Changes, transfer: number): Promise<Record<string, string>> => {
       const before = queries.getQueryData<JobView>(keys.job(id));
       if (before === undefined) {
         return {};
@@ -120,11 +30,6 @@ export function useJob(id: string, at = 0) {
         );
         queries.setQueryData(keys.job(id), after);
         setTrouble(undefined);
-        if (remember) {
-          const back = Object.assign({}, ...Object.keys(changes).map((field) => typedAs(before, transfer, field)));
-          // The whole list is put back wherever the picture stood that was meant.
-          setUndo((stack) => [...stack, { changes: back, transfer: 'transfers' in back ? 0 : transfer }]);
-        }
         return {};
       } catch (e) {
         if (!(e instanceof ProblemError)) {
@@ -145,30 +50,13 @@ export function useJob(id: string, at = 0) {
   const { mutateAsync } = useMutation({
     scope: { id: `job ${id}` },
     networkMode: 'always',
-    mutationFn: (one: { changes: Changes; transfer: number; remember: boolean }) =>
-      send(one.changes, one.transfer, one.remember),
+    mutationFn: (one: { changes: Changes; transfer: number }) => send(one.changes, one.transfer),
   });
 
   /** Resolves with what is wrong, by field; with nothing where all is well. */
   const change = useCallback(
-    (changes: Changes, transfer = at, remember = true) => mutateAsync({ changes, transfer, remember }),
+    (changes: Changes, transfer = at) => mutateAsync({ changes, transfer }),
     [mutateAsync, at],
-  );
-
-  const takeBack = useCallback(() => {
-    const last = undo.at(-1);
-    if (last !== undefined) {
-      setUndo((stack) => stack.slice(0, -1));
-      change(last.changes, last.transfer, false);
-    }
-  }, [undo, change]);
-
-  useKeys(
-    () => {
-      takeBack();
-      return true;
-    },
-    { control: 'z' },
   );
 
   /** After a clash: shows how the job stands now, with or without the change that was held back. */
@@ -177,7 +65,6 @@ export function useJob(id: string, at = 0) {
       const held = clash;
       await queries.refetchQueries({ queryKey: keys.job(id) });
       setClash(undefined);
-      setUndo([]);
       if (mine && held !== undefined) {
         await change(held.changes, held.transfer);
       }
@@ -214,8 +101,6 @@ export function useJob(id: string, at = 0) {
     view: query.data,
     error: query.error,
     change,
-    takeBack,
-    canTakeBack: undo.length > 0,
     clash: clash?.changes,
     settle,
     trouble,

@@ -10,6 +10,7 @@ import { useMoments } from '../measure/settings';
 import { Waiting } from '../parts/Notice';
 import { Remove } from '../parts/Remove';
 import { SearchField } from '../parts/SearchField';
+import { TakeBack } from '../parts/TakeBack';
 import { NewLine } from './NewLine';
 
 type Order = Schemas['OrderView'];
@@ -32,6 +33,7 @@ export function OrdersPage() {
     <div className="mx-auto max-w-5xl px-6 py-6">
       <div className="flex flex-wrap items-center gap-3">
         <h1 className="mr-auto text-3xl">Orders</h1>
+        <TakeBack of="order" className="text-sm" />
         <Link to="/quotes" className="link">
           Quotes
         </Link>

@@ -1,4 +1,4 @@
-import { Coins, Download, Printer, Undo2 } from 'lucide-react';
+import { Coins, Download, Printer } from 'lucide-react';
 import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
@@ -11,6 +11,7 @@ import { type JobHandle, useJob } from '../job/useJob';
 import { useMoments } from '../measure/settings';
 import { Notice, Waiting } from '../parts/Notice';
 import { Remove } from '../parts/Remove';
+import { TakeBack } from '../parts/TakeBack';
 import { useKeys } from '../parts/useKeys';
 import { SheetStage } from '../sheet/SheetStage';
 import { StackSection } from '../stack/StackSection';
@@ -295,15 +296,7 @@ function JobLinks({
 }) {
   return (
     <div className="flex flex-wrap gap-x-4 gap-y-2 px-5 py-4 text-sm">
-      <button
-        type="button"
-        className="link disabled:text-soft disabled:no-underline"
-        disabled={!handle.canTakeBack}
-        onClick={handle.takeBack}
-      >
-        <Undo2 size={14} aria-hidden className="mr-1 inline" />
-        Take back
-      </button>
+      <TakeBack of={`job ${id}`} />
       <a className="link" href={`/api/jobs/${id}/export`}>
         <Download size={14} aria-hidden className="mr-1 inline" />
         Export job file

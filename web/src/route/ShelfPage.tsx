@@ -4,6 +4,7 @@ import { api, got, type Schemas } from '../api/client';
 import { keys, server } from '../api/queries';
 import { useFormat } from '../measure/settings';
 import { Notice, Waiting } from '../parts/Notice';
+import { TakeBack } from '../parts/TakeBack';
 import { NewHeat } from './NewHeat';
 import { OwnBlanks } from './OwnBlanks';
 import { PaperStock } from './PaperStock';
@@ -62,7 +63,10 @@ export function ShelfPage() {
   const kindOf = (kind: string) => catalogue.data?.heat.find((k) => k.id === kind)?.label ?? kind;
   return (
     <div className="mx-auto max-w-5xl px-6 py-6">
-      <h1 className="text-3xl">Shelf</h1>
+      <div className="flex items-baseline gap-4">
+        <h1 className="mr-auto text-3xl">Shelf</h1>
+        <TakeBack of="shelf" className="text-sm" />
+      </div>
       <p className="text-soft">
         What you have. Plans are made from this; take off what has gone. Trays and mirroring are on{' '}
         <Link to="/sheets/printers" className="link">

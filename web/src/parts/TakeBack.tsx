@@ -1,0 +1,68 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Undo2 } from 'lucide-react';
+import { useCallback, useSyncExternalStore } from 'react';
+import { forgetChange, lastChange, onChanges } from '../api/changes';
+import { api, got } from '../api/client';
+import { useKeys } from './useKeys';
+
+/**
+ * Takes back what was changed last of something, as this window did it. The server knows how it was, and leaves alone what
+ * somebody has changed again since.
+ *
+ * @param of what it was changed of: `job row-tags`, `shelf`, or a kind of which any is meant, `order`
+ */
+function useTakeBack(of: string) {
+  const queries = useQueryClient();
+  const last = useSyncExternalStore(onChanges, () => lastChange(of));
+  const { mutate, error, reset } = useMutation({
+    // After what is being sent of the same thing.
+    scope: { id: of },
+    networkMode: 'always',
+    mutationFn: async () => {
+      const number = lastChange(of);
+      if (number !== undefined) {
+        try {
+          await got(api.POST('/api/changes/{number}/undo', { params: { path: { number } } }));
+        } finally {
+          forgetChange(number);
+          // Where it could not be taken back, somebody has changed what is shown.
+          await queries.invalidateQueries();
+        }
+      }
+    },
+  });
+  const takeBack = useCallback(() => {
+    reset();
+    mutate();
+  }, [mutate, reset]);
+  useKeys(
+    () => {
+      takeBack();
+      return true;
+    },
+    { control: 'z' },
+  );
+  return { takeBack, can: last !== undefined, trouble: error?.message };
+}
+
+export function TakeBack({ of, className = '' }: { of: string; className?: string }) {
+  const { takeBack, can, trouble } = useTakeBack(of);
+  return (
+    <span className={className}>
+      <button
+        type="button"
+        className="link disabled:text-soft disabled:no-underline"
+        disabled={!can}
+        onClick={takeBack}
+      >
+        <Undo2 size={14} aria-hidden className="mr-1 inline" />
+        Take back
+      </button>
+      {trouble !== undefined && (
+        <span role="alert" className="ml-3 text-hot">
+          {trouble}
+        </span>
+      )}
+    </span>
+  );
+}
