@@ -195,6 +195,7 @@ final readonly class DayPlanner
             $this->heating($shelf),
             [Place::Rack->value => $hours->rack, Place::Shelf->value => $hours->shelf],
             array_map(static fn(Marking|HeatSource $one): string => $one->label, $shelf->markings + $shelf->heat),
+            $hours->apart,
         );
     }
 

@@ -21,6 +21,7 @@ use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Session\StoredEvent;
 use Wubbin\Session\StoredRun;
+use Wubbin\Shelf\WorkHoursStore;
 use Wubbin\Storage\Instant;
 use Wubbin\Storage\WriteTurn;
 
@@ -38,6 +39,7 @@ final readonly class BenchSessions
         private JobPlanner $jobs,
         private LogWriter $log,
         private StockUse $stock,
+        private WorkHoursStore $hours,
         private ClockInterface $clock,
     ) {}
 
@@ -172,24 +174,53 @@ final readonly class BenchSessions
     /** @return list<HandView> of all sessions under way, what needs hands next in front */
     public function bench(): array
     {
-        /** @var list<StoredRun> $runs */
-        $runs = $this->entities
-            ->getRepository(StoredRun::class)
-            ->findBy(['finished' => null], ['created' => 'DESC'], self::MOST_AT_ONCE);
-        $hands = $views = [];
-        foreach ($runs as $run) {
+        $all = $of = $hot = [];
+        foreach ($this->underWay() as $run) {
             $state = $this->state($run);
-            foreach (AtHand::forRun($run->id, $run->sequence(), $state) as $hand) {
-                $hands[] = $hand;
-                $views[$run->id] = [$run, $state];
-            }
+            array_push($all, ...AtHand::forRun($run->id, $run->sequence(), $state));
+            $of[$run->id] = [$run, $state];
+            $hot = [...$hot, ...$state->heatOn() ? [$run->name] : []];
         }
 
-        return array_map(static function (AtHand $hand) use ($views): HandView {
-            [$run, $state] = $views[$hand->run];
+        return $this->views(AtHand::heldFrom($all, $this->hours->get()->apart ? [] : $hot), $of);
+    }
 
-            return HandView::fromHand($run, $hand, $state);
-        }, AtHand::inOrder($hands, $this->clock->now()));
+    /** @return list<HandView> of one session, what needs hands next in front */
+    public function hands(StoredRun $run, BenchState $state): array
+    {
+        $all = AtHand::forRun($run->id, $run->sequence(), $state);
+        $opens = array_filter($all, static fn(AtHand $one): bool => $one->step->vapour);
+        if ([] !== $opens && !$this->hours->get()->apart) {
+            $hot = array_filter($this->underWay(), fn(StoredRun $one): bool => $this->state($one)->heatOn());
+            $all = AtHand::heldFrom(
+                $all,
+                array_values(array_map(static fn(StoredRun $one): string => $one->name, $hot)),
+            );
+        }
+
+        return $this->views($all, [$run->id => [$run, $state]]);
+    }
+
+    /**
+     * @param list<AtHand> $all
+     * @param array<string, array{StoredRun, BenchState}> $of by session
+     *
+     * @return list<HandView>
+     */
+    private function views(array $all, array $of): array
+    {
+        return array_map(
+            static fn(AtHand $hand): HandView => HandView::fromHand($of[$hand->run][0], $hand, $of[$hand->run][1]),
+            AtHand::inOrder($all, $this->clock->now()),
+        );
+    }
+
+    /** @return list<StoredRun> the latest first */
+    private function underWay(): array
+    {
+        return $this->entities
+            ->getRepository(StoredRun::class)
+            ->findBy(['finished' => null], ['created' => 'DESC'], self::MOST_AT_ONCE);
     }
 
     public function state(StoredRun $run): BenchState

@@ -19,6 +19,7 @@ final readonly class HandView
     /**
      * @param list<int> $together
      * @param array<string, mixed> $step
+     * @param list<list<int>> $sheets
      * @param list<string> $questions
      */
     private function __construct(
@@ -77,6 +78,22 @@ final readonly class HandView
         public ?int $again,
         #[OA\Property(description: 'Of its piece’s steps, from 1')] public int $number,
         public int $of,
+        #[
+            OA\Property(
+                type: 'string',
+                nullable: true,
+                description: 'Job whose heat is on: nothing that burns is opened beside it',
+            ),
+        ]
+        public ?string $held,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'integer')),
+                description: 'Where sheets are printed: the pieces that each is for',
+            ),
+        ]
+        public array $sheets,
     ) {}
 
     public static function fromHand(StoredRun $run, AtHand $hand, BenchState $state): self
@@ -113,6 +130,8 @@ final readonly class HandView
             null !== $hand->clock && $hand->step->heats() ? $hand->position : ([] === $heated ? null : max($heated)),
             (int) array_search($hand->position, $own, true) + 1,
             count($own),
+            $hand->held,
+            $hand->step->sheets,
         );
     }
 }

@@ -158,7 +158,13 @@ final readonly class RunController
     private function view(StoredRun $run, BenchState $state, int $status = 200): JsonResponse
     {
         return new JsonResponse(
-            RunView::fromRun($run, $state, $this->sessions->stale($run), $this->clock->now()),
+            RunView::fromRun(
+                $run,
+                $state,
+                $this->sessions->hands($run, $state),
+                $this->sessions->stale($run),
+                $this->clock->now(),
+            ),
             $status,
         );
     }

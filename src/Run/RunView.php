@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Wubbin\Run;
 
 use OpenApi\Attributes as OA;
-use Wubbin\Core\Run\AtHand;
 use Wubbin\Core\Run\BenchState;
 use Wubbin\Core\Run\BenchStep;
 use Wubbin\Core\Run\Outcome;
@@ -52,8 +51,14 @@ final readonly class RunView
         public string $now,
     ) {}
 
-    public static function fromRun(StoredRun $run, BenchState $state, bool $stale, \DateTimeImmutable $now): self
-    {
+    /** @param list<HandView> $hands */
+    public static function fromRun(
+        StoredRun $run,
+        BenchState $state,
+        array $hands,
+        bool $stale,
+        \DateTimeImmutable $now,
+    ): self {
         $sequence = $run->sequence();
         $last = $state->last;
 
@@ -73,10 +78,7 @@ final readonly class RunView
                 $sequence->steps,
             ),
             $run->pieces->count(),
-            array_map(
-                static fn(AtHand $hand): HandView => HandView::fromHand($run, $hand, $state),
-                AtHand::inOrder(AtHand::forRun($run->id, $sequence, $state), $now),
-            ),
+            $hands,
             (object) array_map(static fn(Outcome $outcome): string => $outcome->value, $state->outcomes()),
             $state->finished(),
             $stale,

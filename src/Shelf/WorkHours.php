@@ -31,12 +31,18 @@ final readonly class WorkHours
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string', format: 'date'))] public array $off,
         #[OA\Property(description: 'Pieces that the drying rack has room for')] public int $rack,
         #[OA\Property(description: 'Pieces that the cooling shelf has room for')] public int $shelf,
+        #[
+            OA\Property(
+                description: 'Solvents, sprays and varnish are opened outdoors or in another room than anything hot',
+            ),
+        ]
+        public bool $apart,
     ) {}
 
     /** One pair of hands, by day; a rack and a shelf of a small shop (assumed). */
     public static function usual(): self
     {
-        return new self(1, [...array_fill(0, 5, '09:00-12:30 13:30-18:00'), '09:00-13:00', ''], [], 8, 8);
+        return new self(1, [...array_fill(0, 5, '09:00-12:30 13:30-18:00'), '09:00-13:00', ''], [], 8, 8, false);
     }
 
     /** @throws Refusal naming the field */
@@ -48,6 +54,7 @@ final readonly class WorkHours
             $record->strings('off'),
             $record->integer('rack'),
             $record->integer('shelf'),
+            $record->has('apart') && $record->boolean('apart'),
         );
         $errors = [];
         if ($hours->hands < 1 || $hours->hands > self::MOST_HANDS) {
@@ -82,7 +89,7 @@ final readonly class WorkHours
         return [] === $errors ? $hours : throw InvalidInput::fields($errors);
     }
 
-    /** @return array{hands: int, week: list<string>, off: list<string>, rack: int, shelf: int} */
+    /** @return array{hands: int, week: list<string>, off: list<string>, rack: int, shelf: int, apart: bool} */
     public function toRecord(): array
     {
         return [
@@ -91,6 +98,7 @@ final readonly class WorkHours
             'off' => $this->off,
             'rack' => $this->rack,
             'shelf' => $this->shelf,
+            'apart' => $this->apart,
         ];
     }
 

@@ -27,6 +27,7 @@ final readonly class Activity
      * @param int $room that it takes up at its place, in pieces or sheets
      * @param int|null $began it is under way since then, and stays so
      * @param bool $attended hands have to be there when it begins, if only to start it
+     * @param Air|null $air what it does to the air of the room
      */
     public function __construct(
         public string $id,
@@ -46,6 +47,7 @@ final readonly class Activity
         public int $room = 1,
         public ?int $began = null,
         public bool $attended = false,
+        public ?Air $air = null,
     ) {}
 
     /** The same with more that hands go on with. */
@@ -93,6 +95,7 @@ final readonly class Activity
             $this->room,
             $this->began,
             $this->attended,
+            $this->air,
         );
     }
 }

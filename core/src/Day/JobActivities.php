@@ -179,6 +179,11 @@ final class JobActivities
             room: null === $place ? 1 : $room,
             began: $began,
             attended: !$hands && null !== $machine && 0.0 === $step->handsS,
+            air: match (true) {
+                $step->vapour => Air::Vapour,
+                $step->kind->heats() => Air::Hot,
+                default => null,
+            },
         );
         $this->ends[$position] = $id;
     }
@@ -197,6 +202,8 @@ final class JobActivities
             $activity->seconds < self::LONGEST_S &&
             null === $activity->began &&
             null === $step->after[0]->withinS &&
+            !$step->vapour &&
+            Air::Vapour !== $activity->air &&
             $activity->machine === (StepKind::Print === $step->kind ? null : $step->takes?->machine)
             ? $activity->id
             : null;

@@ -16,6 +16,8 @@ final class Laying
     /** @var array<string, non-empty-list<Lane>> by kind */
     private array $lanes = [];
 
+    private readonly Room $room;
+
     /** @var array<string, int> */
     private array $starts = [];
 
@@ -25,6 +27,7 @@ final class Laying
     private function __construct(private readonly Day $day)
     {
         $workshop = $day->workshop;
+        $this->room = new Room();
         for ($n = 0; $n < $workshop->hands; ++$n) {
             $this->lanes[LaneKind::Hands->key()][] = new Lane($workshop);
         }
@@ -182,6 +185,9 @@ final class Laying
                         $activity->id,
                     );
             }
+            if (null !== $activity->air && !$this->day->workshop->apart) {
+                $at = $this->room->free($activity->air, $at, $activity->seconds);
+            }
             $lanes = [];
             foreach ($kinds as $kind => $room) {
                 [$lanes[$kind], $at] = $this->free(
@@ -235,6 +241,9 @@ final class Laying
                     LaneKind::Hands->key() === $kind ? null : $activity->celsius,
                 );
             }
+        }
+        if (null !== $activity->air) {
+            $this->room->take($activity->air, $start, $activity->seconds);
         }
         $this->starts[$activity->id] = $start;
         $this->taken[$activity->id] = $lanes;

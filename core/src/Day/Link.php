@@ -9,10 +9,11 @@ final readonly class Link
 {
     public const AFTER = 'after';
     public const BEGIN = 'begin';
+    public const AIR = 'air';
 
     /**
      * @param non-empty-list<string> $labels of what is done, each once
-     * @param string $because AFTER, BEGIN, or the key of what was not free before
+     * @param string $because AFTER, BEGIN, AIR, or the key of what was not free before
      */
     public function __construct(
         public string $group,
@@ -63,6 +64,9 @@ final readonly class Link
         }
         if (self::AFTER === $this->because) {
             return 'comes after it';
+        }
+        if (self::AIR === $this->because) {
+            return 'waits: nothing that burns is opened beside heat';
         }
         [$kind, $id] = LaneKind::read($this->because);
 

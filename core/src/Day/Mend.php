@@ -133,7 +133,7 @@ final readonly class Mend
      */
     private static function more(Workshop $workshop, array $waited): iterable
     {
-        foreach (array_diff($waited, [Link::AFTER, Link::BEGIN]) as $key) {
+        foreach (array_diff($waited, [Link::AFTER, Link::BEGIN, Link::AIR]) as $key) {
             [$kind, $id] = LaneKind::read($key);
             if (LaneKind::Machine === $kind) {
                 $machines = [$id => $workshop->machines[$id] + 1] + $workshop->machines;

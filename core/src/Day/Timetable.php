@@ -139,7 +139,27 @@ final readonly class Timetable
             }
         }
 
+        foreach ($this->opposite($activity) as $other) {
+            $ready = $this->ends($other) + (Air::Vapour === $activity->air ? Room::COLD_S : 0);
+            if ($ready > $best[2] && $ready <= $start) {
+                $best = [$other, Link::AIR, $ready];
+            }
+        }
+
         return [$best[0], $best[1]];
+    }
+
+    /** @return list<string> what may not be done beside it in one room */
+    private function opposite(Activity $activity): array
+    {
+        $others = [];
+        foreach (null === $activity->air || $this->day->workshop->apart ? [] : $this->day->activities as $id => $one) {
+            if (null !== $one->air && $one->air !== $activity->air) {
+                $others[] = $id;
+            }
+        }
+
+        return $others;
     }
 
     /** @return list<string> activities that could not begin when a person wanted them to */

@@ -14,6 +14,7 @@ final readonly class Workshop
      *                                      it has no temperature
      * @param array<string, int> $places how many pieces each has room for
      * @param array<string, string> $names what machines are called, by id
+     * @param bool $apart solvents, sprays and varnish are opened elsewhere than where anything is hot
      */
     public function __construct(
         public int $hands,
@@ -22,6 +23,7 @@ final readonly class Workshop
         public array $heating = [],
         public array $places = [],
         private array $names = [],
+        public bool $apart = false,
     ) {}
 
     /**
@@ -37,6 +39,7 @@ final readonly class Workshop
             $this->heating,
             $places ?? $this->places,
             $this->names,
+            $this->apart,
         );
     }
 

@@ -21,19 +21,24 @@ final readonly class HeatQuestions
     public static function before(array $steps, Setup $setup): array
     {
         $asked = false;
+        $opens = [] !== array_filter($steps, static fn(Step $step): bool => $step->vapour);
 
-        return array_map(static function (Step $step) use ($setup, &$asked): Step {
+        return array_map(static function (Step $step) use ($setup, $opens, &$asked): Step {
             if ($asked || !in_array($step->kind, [StepKind::Tack, StepKind::Heat], true)) {
                 return $step;
             }
             $asked = true;
 
-            return $step->asking(self::of($setup));
+            return $step->asking(self::of($setup, $opens));
         }, $steps);
     }
 
-    /** @return list<string> */
-    private static function of(Setup $setup): array
+    /**
+     * @param bool $opens solvents, sprays or varnish belong to this work
+     *
+     * @return list<string>
+     */
+    private static function of(Setup $setup, bool $opens): array
     {
         $down = $setup->arrangement->stack->mirrored();
         $heat = $setup->outfit->heat;
@@ -48,6 +53,7 @@ final readonly class HeatQuestions
                             ? 'The print reads backwards.'
                             : 'The print reads the right way round.'),
                     $down ? 'Its printed face looks down, onto the piece.' : 'Its printed face looks up.',
+                    $opens ? 'Cloth, can and solvent are put away.' : null,
                     null === $setup->outfit->guard ? null : sprintf('The %s is inside.', $setup->outfit->guard->label),
                     null === $setup->outfit->cover
                         ? null

@@ -23,6 +23,7 @@ final readonly class Step implements \JsonSerializable
      * @param list<string> $cautions
      * @param list<string> $questions what must be true before it is begun, asked once for all pieces
      * @param bool $atHeat it is done where the heat is: with as many pieces as go under it at once
+     * @param bool $vapour it opens a solvent, a spray or a varnish
      */
     public function __construct(
         public string $id,
@@ -37,6 +38,7 @@ final readonly class Step implements \JsonSerializable
         public int $transfer = 0,
         public array $questions = [],
         public bool $atHeat = false,
+        public bool $vapour = false,
     ) {
         $this->duration = Duration::seconds($time->hands->one());
     }
@@ -59,6 +61,7 @@ final readonly class Step implements \JsonSerializable
                 $transfer,
                 $this->questions,
                 $this->atHeat,
+                $this->vapour,
             );
     }
 
@@ -78,7 +81,14 @@ final readonly class Step implements \JsonSerializable
             $this->transfer,
             $questions,
             $this->atHeat,
+            $this->vapour,
         );
+    }
+
+    /** It is done once, when what stands before it is done to every piece. */
+    public function oncePieces(): bool
+    {
+        return Scope::OnceAfter === $this->scope;
     }
 
     /** Whether doing one of them is doing the other. */

@@ -13,7 +13,8 @@ use Wubbin\Core\Route\StepKind;
 /**
  * The work for several pictures on one piece, in rounds: all sheets are printed and dried first; then each picture goes
  * onto all pieces before the next one does, so that heat is set once for each and a side is cool before the piece is
- * turned over. Common practice, no source.
+ * turned over. All sides are degreased before anything is hot, and coated when everything is cold. Common practice, no
+ * source.
  */
 final readonly class WorkOrder
 {
@@ -61,7 +62,7 @@ final readonly class WorkOrder
         }
         $rounds[0] = [...self::before($transfers), ...$rounds[0]];
 
-        return $rounds;
+        return ApartFromHeat::of($rounds);
     }
 
     /**

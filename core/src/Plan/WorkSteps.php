@@ -88,6 +88,7 @@ final readonly class WorkSteps
             $this->cautions($rule->kind),
             $rule->once,
             atHeat: $rule->atHeat,
+            vapour: $rule->vapour,
         );
     }
 

@@ -12,6 +12,6 @@ enum Scope: string
     /** Before the first piece, once for each sheet. */
     case EachSheet = 'each-sheet';
     case EachPiece = 'each-piece';
-    /** Once after the last piece. */
+    /** Once, when what stands before it is done to every piece. */
     case OnceAfter = 'once-after';
 }

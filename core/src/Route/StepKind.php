@@ -67,6 +67,12 @@ enum StepKind: string
         );
     }
 
+    /** Heat is given to sheet or piece: its source is on. */
+    public function heats(): bool
+    {
+        return in_array($this, [self::Prepress, self::Tack, self::Heat, self::Fuse], true);
+    }
+
     /** Waiting keeps nobody's hands busy. */
     public function waits(): bool
     {

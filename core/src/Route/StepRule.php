@@ -12,7 +12,8 @@ use Wubbin\Core\Measure\Record;
  *
  * `time` names the figure its clock runs on; a step without one takes what hands usually need. `perPlace` repeats it
  * for each place of the plate, `repeat` as often as a figure counts. `once` is for what several pictures on one side
- * share. `atHeat` is for what is done where the heat is, which differs from the rest of its kind.
+ * share. `atHeat` is for what is done where the heat is, which differs from the rest of its kind. `vapour` is for what
+ * opens a solvent, a spray or a varnish: never while anything is hot in the same room.
  */
 final readonly class StepRule
 {
@@ -29,6 +30,7 @@ final readonly class StepRule
         public ?Once $once,
         public When $when,
         public bool $atHeat,
+        public bool $vapour,
     ) {}
 
     /** @throws BadRecord */
@@ -47,6 +49,7 @@ final readonly class StepRule
             $record->has('once') ? $record->enum('once', Once::class) : null,
             When::fromRecord($record->recordOrNull('when')),
             $record->has('at_heat') ? $record->boolean('at_heat') : $record->enum('kind', StepKind::class)->atHeat(),
+            $record->has('vapour') && $record->boolean('vapour'),
         );
     }
 }

@@ -16,6 +16,7 @@ final readonly class AtHand
      * @param int|null $judging piece whose last step is done: how did it come out?
      * @param list<int> $pieces that are in it and not judged
      * @param int $done steps of its first piece that are done with
+     * @param string|null $held job whose heat is on, while this must not be opened near it
      */
     public function __construct(
         public string $run,
@@ -25,6 +26,7 @@ final readonly class AtHand
         public ?int $judging,
         public array $pieces,
         public int $done,
+        public ?string $held = null,
     ) {}
 
     /** @return list<self> of a run */
@@ -49,6 +51,24 @@ final readonly class AtHand
     }
 
     /**
+     * The same, with solvents, sprays and varnish held back as long as anything is hot in the same room, whosever it is.
+     *
+     * @param list<self> $all
+     * @param list<string> $hot names of jobs whose heat is on
+     *
+     * @return list<self>
+     */
+    public static function heldFrom(array $all, array $hot): array
+    {
+        return array_map(
+            static fn(self $one): self => $one->step->vapour && [] !== $hot && null === $one->judging
+                ? new self($one->run, $one->position, $one->step, $one->clock, null, $one->pieces, $one->done, $hot[0])
+                : $one,
+            $all,
+        );
+    }
+
+    /**
      * @param list<self> $all
      *
      * @return list<self> the one that needs hands next in front
@@ -63,6 +83,9 @@ final readonly class AtHand
     /** @return array{int, float, float, int} less comes first */
     private function urgency(\DateTimeImmutable $now): array
     {
+        if (null !== $this->held) {
+            return [5, 0.0, 0.0, $this->position];
+        }
         $waits = $this->step->kind->waits();
         if (null !== $this->clock && $this->clock->running) {
             $over = $this->clock->over($now);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Run;
 
 use Wubbin\Core\Route\Scope;
+use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Work\Need;
 use Wubbin\Core\Work\Task;
 
@@ -40,6 +41,8 @@ final class BenchSequence
                     $task->count,
                     new Takes($task->machine, $task->celsius, $task->place),
                     $task->step->transfer,
+                    $task->step->vapour,
+                    StepKind::Print === $task->step->kind ? $task->sheets : [],
                 ),
                 $tasks,
             ),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Run;
 
+use Wubbin\Core\Route\StepKind;
+
 /**
  * Where a run stands, told from its events alone: the same events always give the same state, on any device and after
  * any interruption.
@@ -196,7 +198,8 @@ final class BenchState
     {
         $step = $this->sequence->steps[$position];
 
-        return [] === $this->living($position) && (!$step->shared || !$this->closes($position));
+        // What was hot is switched off, whatever became of the pieces; nobody waits for it to be cold then.
+        return [] === $this->living($position) && (!$step->shared || !$this->closes($position) || $step->kind->waits());
     }
 
     /** It comes after pieces, as switching off does. */
@@ -209,6 +212,22 @@ final class BenchState
         }
 
         return false;
+    }
+
+    /** Something was heated, and its source is not switched off yet. */
+    public function heatOn(): bool
+    {
+        $heated = $running = $off = false;
+        foreach ($this->sequence->steps as $position => $step) {
+            if ($step->kind->heats()) {
+                $running = $running || isset($this->clocks[$position]);
+                $heated = $heated || isset($this->done[$position]);
+            } elseif (StepKind::Off === $step->kind) {
+                $off = $off || !isset($this->done[$position]);
+            }
+        }
+
+        return $running || ($heated && $off);
     }
 
     /** @return list<int> pieces that are in it and not judged yet */

@@ -24,6 +24,8 @@ final readonly class BenchStep implements \JsonSerializable
      * @param float $handsS of these seconds, those of hands
      * @param int $count sheets or pieces that pass through the hands
      * @param int $transfer which picture of the job it is done with, from 0
+     * @param bool $vapour it opens a solvent, a spray or a varnish
+     * @param list<list<int>> $sheets pieces that each sheet is for, where sheets are printed
      */
     public function __construct(
         public string $stepId,
@@ -38,6 +40,8 @@ final readonly class BenchStep implements \JsonSerializable
         public int $count = 1,
         public ?Takes $takes = null,
         public int $transfer = 0,
+        public bool $vapour = false,
+        public array $sheets = [],
     ) {}
 
     /** @throws BadRecord */
@@ -60,6 +64,11 @@ final readonly class BenchStep implements \JsonSerializable
                 $record->has('place') ? $record->enum('place', Place::class) : null,
             ),
             $record->integer('transfer'),
+            // Sessions from before that was kept were never held back.
+            $record->has('vapour') && $record->boolean('vapour'),
+            $record->has('sheets')
+                ? array_map(static fn(Record $one): array => $one->integers('pieces'), $record->records('sheets'))
+                : [],
         );
     }
 
@@ -88,6 +97,8 @@ final readonly class BenchStep implements \JsonSerializable
             'celsius' => $this->takes?->celsius,
             'place' => $this->takes?->place?->value,
             'transfer' => $this->transfer,
+            'vapour' => $this->vapour,
+            'sheets' => array_map(static fn(array $pieces): array => ['pieces' => $pieces], $this->sheets),
         ];
     }
 }

@@ -6,14 +6,12 @@ namespace Wubbin\Core\Work;
 
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Step;
+use Wubbin\Core\Route\Scope;
 use Wubbin\Core\Route\StepKind;
 
 /** What a step takes when it is done to so many in one go. */
 final readonly class Batch
 {
-    /** Heat that hands and a machine give together. */
-    private const HEATED = [StepKind::Prepress, StepKind::Tack, StepKind::Heat, StepKind::Fuse];
-
     /**
      * @param int $handsS seconds of hands
      * @param int $aloneS that it goes on for without them
@@ -35,11 +33,17 @@ final readonly class Batch
     {
         $transfer = $plan->transfers[$step->transfer];
         $time = $step->time->hands;
-        $heated = in_array($step->kind, self::HEATED, true);
         $hands = (int) ceil($step->time->timed ? $time->eachS : $time->hands($count));
 
         return match (true) {
-            $step->kind->waits() => new self(0, $hands, null, null, self::placeOf($step->kind)),
+            $step->kind->waits() => new self(
+                0,
+                $hands,
+                null,
+                null,
+                // What waits when all pieces are through is no piece.
+                Scope::OnceAfter === $step->scope ? null : self::placeOf($step->kind),
+            ),
             StepKind::Print === $step->kind => new self(
                 $hands,
                 (int) ceil($count * $time->aloneS),
@@ -47,7 +51,7 @@ final readonly class Batch
                 null,
                 null,
             ),
-            $heated => new self(
+            $step->kind->heats() => new self(
                 $hands,
                 0,
                 $transfer->outfit->heat?->id,

@@ -13,54 +13,43 @@ use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\Scope;
 use Wubbin\Core\Route\StepKind;
 
-/** A round of work on pieces that are all alike: what is done to each of them, and what closes it. */
+/** A round of work on pieces that are all alike: what is done to each of them, and what is done once between. */
 final readonly class Round
 {
     /** What a blank is made ready by: none of it waits for its picture. */
     private const BLANK = [StepKind::Turn, StepKind::Sand, StepKind::Clean, StepKind::Ready, StepKind::Prepress];
 
     /**
-     * @param list<Chain> $chains
-     * @param list<Step> $closing
+     * @param non-empty-list<Phase> $phases
      * @param int<1, max> $lot pieces that are worked on together
      * @param int<1, max> $plate pieces that go under the heat at once
      * @param int $join step from which on picture and piece are one thing, counted from 0
      */
-    private function __construct(
-        public array $chains,
-        public array $closing,
-        public int $lot,
-        public int $plate,
-        public int $join,
-    ) {}
+    private function __construct(public array $phases, public int $lot, public int $plate, public int $join) {}
 
     /** @param list<Step> $steps of a round of the plan */
     public static function of(array $steps, Plan $plan, Places $places): self
     {
-        $on = static fn(Scope $scope): array => array_values(
-            array_filter($steps, static fn(Step $step): bool => $scope === $step->scope),
+        $onPieces = array_values(
+            array_filter(
+                $steps,
+                static fn(Step $step): bool => Scope::EachPiece === $step->scope || $step->oncePieces(),
+            ),
         );
-        $pieces = $on(Scope::EachPiece);
-        $heat = $plan->transfers[$pieces[0]->transfer ?? 0];
-        $chains = Chain::all($pieces, $heat->outfit->peel->word);
-        $room = self::room($chains, $places);
+        $heat = $plan->transfers[$onPieces[0]->transfer ?? 0];
+        $phases = Phase::all($onPieces, $heat->outfit->peel->word);
+        $room = self::room($phases, $places);
         $plate = max(1, min(self::underHeat($heat), $room));
         $join = 0;
-        foreach ($pieces as $n => $step) {
+        foreach ($onPieces as $n => $step) {
             if (!$step->kind->concernsSheet() && !in_array($step->kind, self::BLANK, true)) {
                 break;
             }
             $join = $n + 1;
         }
 
-        return new self(
-            $chains,
-            $on(Scope::OnceAfter),
-            // Whole plates: what is pressed together stays together.
-            max(1, intdiv($room, $plate) * $plate),
-            $plate,
-            $join,
-        );
+        // Whole plates: what is pressed together stays together.
+        return new self($phases, max(1, intdiv($room, $plate) * $plate), $plate, $join);
     }
 
     /**
@@ -72,15 +61,17 @@ final readonly class Round
      */
     public function batches(int $pieces): \Generator
     {
-        foreach ($this->chains as $chain) {
-            foreach (self::split($pieces, $this->size($chain)) as [$size, $times]) {
-                foreach ($chain->steps as $step) {
-                    yield [$step, $size, $times];
+        foreach ($this->phases as $phase) {
+            foreach ($phase->chains as $chain) {
+                foreach (self::split($pieces, $this->size($chain)) as [$size, $times]) {
+                    foreach ($chain->steps as $step) {
+                        yield [$step, $size, $times];
+                    }
                 }
             }
-        }
-        foreach ($this->closing as $step) {
-            yield [$step, 1, 1];
+            foreach ($phase->closing as $step) {
+                yield [$step, 1, 1];
+            }
         }
     }
 
@@ -123,12 +114,12 @@ final readonly class Round
     /**
      * As many as there is room for wherever they wait.
      *
-     * @param list<Chain> $chains
+     * @param list<Phase> $phases
      */
-    private static function room(array $chains, Places $places): int
+    private static function room(array $phases, Places $places): int
     {
         $room = Places::TABLE;
-        foreach ($chains as $chain) {
+        foreach (array_merge(...array_map(static fn(Phase $phase): array => $phase->chains, $phases)) as $chain) {
             foreach ($chain->steps as $step) {
                 $room = match (Batch::placeOf($step->kind)) {
                     Place::Rack => min($room, $places->rack),

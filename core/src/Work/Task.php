@@ -22,6 +22,7 @@ final readonly class Task
      * @param float|null $celsius that the machine is set to
      * @param Place|null $place of limited room that the count takes up
      * @param list<Need> $after
+     * @param list<list<int>> $sheets pieces that each sheet is for, where it is done to sheets
      */
     public function __construct(
         public string $id,
@@ -34,6 +35,7 @@ final readonly class Task
         public ?float $celsius,
         public ?Place $place,
         public array $after,
+        public array $sheets = [],
     ) {}
 
     /** Whole seconds that its clock runs, or that it usually takes. */

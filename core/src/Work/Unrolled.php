@@ -22,6 +22,9 @@ final class Unrolled
     /** @var array<int, array<string, Need>> by piece: what comes next to the piece itself waits for */
     private array $blank = [];
 
+    /** @var list<Need> what a solvent, a spray or a varnish waits for: that everything is cold */
+    private array $cold = [];
+
     /** @param Places $places whose rack holds the sheets of one go */
     public function __construct(private readonly Places $places) {}
 
@@ -37,23 +40,19 @@ final class Unrolled
             $steps = self::sheetSteps($plan, $t);
             $next = [];
             foreach (array_chunk($all, self::atOnce($steps, $this->places)) as $n => $chunk) {
-                $pieces = $on = [];
+                $on = $for = [];
                 foreach ($chunk as $sheet) {
+                    $its = [];
                     foreach ($sheet as $of => $count) {
                         $first = $next[$of] ??= $parts[GangPicture::numbers($of)[0]][1];
-                        array_push($pieces, ...range($first, $first + $count - 1));
+                        array_push($its, ...range($first, $first + $count - 1));
                         $on[GangPicture::numbers($of)[1]] ??= [];
                         array_push($on[GangPicture::numbers($of)[1]], ...range($first, $first + $count - 1));
                         $next[$of] += $count;
                     }
+                    $for[] = self::rising($its);
                 }
-                $last = $this->chunk(
-                    $plan,
-                    $steps,
-                    self::rising($pieces),
-                    count($chunk),
-                    sprintf('%d.%d/%d', $p, $t, $n + 1),
-                );
+                $last = $this->chunk($plan, $steps, $for, sprintf('%d.%d/%d', $p, $t, $n + 1));
                 foreach ($last as $need) {
                     foreach ($on as $picture => $its) {
                         foreach ($its as $piece) {
@@ -67,18 +66,19 @@ final class Unrolled
 
     /**
      * @param list<Step> $steps
-     * @param list<int> $pieces
-     * @param int<1, max> $count
+     * @param non-empty-list<list<int>> $sheets pieces that each is for
      *
      * @return list<Need> what the pictures on these sheets wait for
      */
-    private function chunk(Plan $plan, array $steps, array $pieces, int $count, string $name): array
+    private function chunk(Plan $plan, array $steps, array $sheets, string $name): array
     {
         $after = [];
+        $pieces = self::rising(array_merge(...$sheets));
+        $count = count($sheets);
         foreach ($steps as $step) {
             $id = sprintf('sheets %s %s', $name, $step->id);
             $batch = Batch::of($step, $count, $plan);
-            $this->tasks[$id] = self::task($id, $step, $pieces, $count, $batch, $after);
+            $this->tasks[$id] = self::task($id, $step, $pieces, $count, $batch, $after, $sheets);
             $after = [new Need($id)];
         }
 
@@ -89,23 +89,48 @@ final class Unrolled
     public function round(Round $round, Plan $plan, int $number, int $first, int $last): void
     {
         $at = 0;
-        foreach ($this->runs($round->chains, $round) as [$chains, $size]) {
-            for ($from = $first; $from <= $last; $from += $size) {
-                $this->lot($round, $chains, $at, $plan, $number, range($from, min($last, $from + $size - 1)));
+        $this->cold = [];
+        foreach ($round->phases as $phase) {
+            $at = $this->phase($round, $phase->chains, $at, $plan, $number, range($first, $last));
+            foreach ($phase->closing as $step) {
+                // The first of them closes what was done to every piece; those that follow wait for it alone.
+                $after = [] === $this->cold ? $this->all($first, $last) : $this->cold;
+                $id = sprintf('after %d %d %s', $number, $first, $step->id);
+                $takes = Batch::of($step, 1, $plan);
+                $this->tasks[$id] = self::task($id, $step, range($first, $last), 1, $takes, $after);
+                $this->cold = [new Need($id)];
             }
-            $at += array_sum(array_map(static fn(Chain $chain): int => count($chain->steps), $chains));
         }
+    }
+
+    /** @return list<Need> what was done last to each of the pieces */
+    private function all(int $first, int $last): array
+    {
         $all = [];
         for ($piece = $first; $piece <= $last; ++$piece) {
             $all += $this->blank[$piece] ?? [];
         }
-        $after = array_map(static fn(Need $need): Need => new Need($need->task), array_values($all));
-        foreach ($round->closing as $step) {
-            $id = sprintf('after %d %d %s', $number, $first, $step->id);
-            $takes = Batch::of($step, 1, $plan);
-            $this->tasks[$id] = self::task($id, $step, range($first, $last), 1, $takes, $after);
-            $after = [new Need($id)];
+
+        return array_map(static fn(Need $need): Need => new Need($need->task), array_values($all));
+    }
+
+    /**
+     * @param list<Chain> $chains
+     * @param int $at step that the first of them begins with
+     * @param non-empty-list<int> $pieces
+     *
+     * @return int the step that comes after them
+     */
+    private function phase(Round $round, array $chains, int $at, Plan $plan, int $number, array $pieces): int
+    {
+        foreach ($this->runs($chains, $round) as [$run, $size]) {
+            foreach (array_chunk($pieces, $size) as $lot) {
+                $this->lot($round, $run, $at, $plan, $number, $lot);
+            }
+            $at += array_sum(array_map(static fn(Chain $chain): int => count($chain->steps), $run));
         }
+
+        return $at;
     }
 
     /**
@@ -168,7 +193,10 @@ final class Unrolled
             $after += !$apart || !$step->kind->concernsSheet() ? $this->blank[$piece] ?? [] : [];
         }
 
-        return array_values(array_map(static fn(Need $need): Need => new Need($need->task, $within), $after));
+        return [
+            ...array_values(array_map(static fn(Need $need): Need => new Need($need->task, $within), $after)),
+            ...$step->vapour ? $this->cold : [],
+        ];
     }
 
     /** @param non-empty-list<int> $pieces */
@@ -226,9 +254,17 @@ final class Unrolled
      * @param list<int> $pieces
      * @param int<1, max> $count
      * @param list<Need> $after
+     * @param list<list<int>> $sheets
      */
-    private static function task(string $id, Step $step, array $pieces, int $count, Batch $takes, array $after): Task
-    {
+    private static function task(
+        string $id,
+        Step $step,
+        array $pieces,
+        int $count,
+        Batch $takes,
+        array $after,
+        array $sheets = [],
+    ): Task {
         return new Task(
             $id,
             $step,
@@ -240,6 +276,7 @@ final class Unrolled
             $takes->celsius,
             $takes->place,
             $after,
+            $sheets,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Tests\Day;
 
+use Wubbin\Core\Day\Air;
 use Wubbin\Core\Day\Timetable;
 
 /** Holds a timetable against the rules, instant by instant, with none of the scheduler's own arithmetic. */
@@ -61,6 +62,24 @@ final readonly class Checker
             as $kind => $room
         ) {
             $wrong = [...$wrong, ...self::used($table, $kind, $room)];
+        }
+
+        return $day->workshop->apart ? $wrong : [...$wrong, ...self::besideHeat($table)];
+    }
+
+    /** @return list<string> what is opened while something is hot, or not cold yet */
+    private static function besideHeat(Timetable $table): array
+    {
+        $wrong = [];
+        foreach ($table->day->activities as $hot => $heated) {
+            foreach (Air::Hot === $heated->air ? $table->day->activities : [] as $id => $activity) {
+                $apart =
+                    $table->starts[$id] + $activity->seconds <= $table->starts[$hot] ||
+                    $table->starts[$id] >= $table->starts[$hot] + $heated->seconds + 1800;
+                if (Air::Vapour === $activity->air && !$apart) {
+                    $wrong[] = $id . ' is opened beside the heat of ' . $hot;
+                }
+            }
         }
 
         return $wrong;

@@ -180,7 +180,10 @@ final class JobActivitiesTest extends TestCase
         $rooms = array_values(
             array_map(
                 static fn(Activity $one): int => $one->room,
-                array_filter($activities, static fn(Activity $one): bool => 'wait' === $one->label),
+                array_filter(
+                    $activities,
+                    static fn(Activity $one): bool => 'wait' === $one->label && null !== $one->place,
+                ),
             ),
         );
         self::assertSame(array_fill(0, count($rooms), 8), $rooms);

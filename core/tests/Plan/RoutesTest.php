@@ -131,10 +131,44 @@ final class RoutesTest extends TestCase
     }
 
     #[DataProvider('routes')]
-    public function testWhatGetsHotIsSwitchedOffAtTheEnd(string $route, bool $mirrored): void
+    public function testWhatGetsHotIsSwitchedOffBeforeAnythingThatBurnsIsOpened(string $route, bool $mirrored): void
     {
-        $last = array_slice(self::plan($route)->steps, -1)[0];
-        self::assertSame('burnish-wax' === $route ? StepKind::Compare : StepKind::Off, $last->kind);
+        $first = $last = $off = null;
+        $opened = [];
+        foreach (self::plan($route)->steps as $n => $step) {
+            if ($step->kind->heats()) {
+                [$first, $last] = [$first ?? $n, $n];
+            }
+            $off = StepKind::Off === $step->kind ? $n : $off;
+            $opened = [...$opened, ...$step->vapour ? [$n] : []];
+        }
+        self::assertSame(null === $last, null === $off, 'what is heated is switched off, and only that');
+        self::assertGreaterThanOrEqual($last ?? 0, $off ?? 0);
+        foreach ($opened as $n) {
+            self::assertTrue($n < $first || $n > $off, 'beside a hot iron: step ' . $n);
+        }
+    }
+
+    /** Front and back of a tag: both are cleaned before the iron is on, and coated when it is off. */
+    public function testBothSidesOfMetalAreCleanedFirstAndCoatedLast(): void
+    {
+        $job = Orchard::jobOf('toner-metal');
+        $back = $job->transfers[0]->with(sideId: 'back');
+        $plan = Orchard::whole($job->with(transfers: [$job->transfers[0], $back]));
+        $kinds = array_map(
+            static fn(Step $step): string => $step->kind->value,
+            array_values(
+                array_filter(
+                    $plan->steps(),
+                    static fn(Step $step): bool => $step->vapour ||
+                        in_array($step->kind, [StepKind::Sand, StepKind::Heat, StepKind::Off, StepKind::Turn], true),
+                ),
+            ),
+        );
+        self::assertSame(
+            'sand clean sand clean heat heat turn heat heat off coat coat coat coat coat coat',
+            implode(' ', $kinds),
+        );
     }
 
     /**

@@ -79,6 +79,7 @@ final class RouteFiguresTest extends TestCase
     public function testMetalGetsThreeCoatsFifteenMinutesApartOrSeven(): void
     {
         self::assertSame([900.0, 900.0, 900.0], self::seconds('toner-metal', StepKind::Wait));
+        self::assertSame([1800.0], self::seconds('toner-metal', StepKind::Cool), 'the iron is cold before the first');
         self::assertCount(7, self::seconds('toner-metal', StepKind::Coat, ['school.coats' => 'coats-7']));
         $kinds = array_values(
             array_filter(

@@ -2721,6 +2721,10 @@ export interface components {
             again: number | null;
             /** @description Of its piece’s steps, from 1 */
             number: number;
+            /** @description Job whose heat is on: nothing that burns is opened beside it */
+            held: string | null;
+            /** @description Where sheets are printed: the pieces that each is for */
+            sheets: number[][];
         };
         /** @description The press that undoing would take back. */
         LastPress: {
@@ -3082,6 +3086,8 @@ export interface components {
             rack: number;
             /** @description Pieces that the cooling shelf has room for */
             shelf: number;
+            /** @description Solvents, sprays and varnish are opened outdoors or in another room than anything hot */
+            apart: boolean;
         };
         /** @description What this shop reckons with, as it was typed: empty where nobody has said. */
         ShopRates: {

@@ -12,6 +12,7 @@ interface Typed {
   off: string;
   rack: string;
   shelf: string;
+  apart: boolean;
 }
 
 /** Nothing of what was typed is cut: what is no number is sent as none, and told at its field. */
@@ -26,6 +27,7 @@ export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKe
       off: hours.off.join(' '),
       rack: String(hours.rack),
       shelf: String(hours.shelf),
+      apart: hours.apart,
     },
   });
   const keep = useMutation({
@@ -38,6 +40,7 @@ export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKe
             off: typed.off.split(/\s+/).filter((one) => one !== ''),
             rack: whole(typed.rack),
             shelf: whole(typed.shelf),
+            apart: typed.apart,
           },
         }),
       ),
@@ -78,6 +81,15 @@ export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKe
           ).map(([field, label, placeholder]) => (
             <TextField key={field} label={label} {...register(field)} placeholder={placeholder} error={errors[field]} />
           ))}
+          <label className="flex items-baseline gap-2 py-1">
+            <input type="checkbox" className="size-4 accent-ink" {...register('apart')} />
+            <span>
+              Spraying is outdoors or in another room
+              <span className="block text-sm text-soft">
+                Otherwise no solvent, spray or varnish is opened while anything is hot.
+              </span>
+            </span>
+          </label>
           <div>
             <button type="submit" className="key key-on" disabled={keep.isPending}>
               Plan by these

@@ -1,16 +1,16 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { RunView, Step } from '../api/client';
-import { DeviceReadings } from '../heat/Device';
 import { clock } from '../measure/format';
 import { useFormat } from '../measure/settings';
 import { Notice, Waiting } from '../parts/Notice';
 import { useKeys } from '../parts/useKeys';
-import { IronPlaces } from '../stack/StackSection';
 import { Again, Peek, Skip } from './Ask';
 import { type Asking, benchActs } from './acts';
-import { silentBy, wakeSound } from './beep';
-import { Clocks, inHand, same, tone, whose } from './Clocks';
+import { BenchKeys } from './BenchKeys';
+import { BenchSide } from './BenchSide';
+import { wakeSound } from './beep';
+import { inHand, same, tone, whose } from './Clocks';
 import { Judge } from './Judge';
 import { shown, useAway, usePending } from './pending';
 import { type Hand, left, useBoard, usePresses, useRunView, useTicking } from './useRun';
@@ -169,7 +169,7 @@ function Bench({
     return stored;
   };
   const main = () => {
-    if (busy || asking !== undefined || front.judging) {
+    if (busy || asking !== undefined || front.judging || front.held !== null) {
       return;
     }
     const { position } = front;
@@ -206,7 +206,6 @@ function Bench({
   });
 
   const close = () => setAsking(undefined);
-  const quiet = silentBy();
   return (
     <main className="flex h-full flex-col">
       <header
@@ -292,6 +291,16 @@ function Bench({
               <h1 className="text-[clamp(2rem,4.4vw,3.25rem)] leading-[1.08] font-extrabold">
                 {format.phrase(step.title)}
               </h1>
+              {front.held !== null && (
+                <Notice tone="hot">
+                  <b>Not yet: heat is on for “{front.held}”.</b> Switch it off and let it get cold first. If you do this
+                  outdoors or in another room, say so under “Working hours, hands and room” on{' '}
+                  <Link to="/day" className="link">
+                    The day
+                  </Link>
+                  .
+                </Notice>
+              )}
               {front.questions.length > 0 ? (
                 <>
                   <p className="mt-4 text-2xl text-soft">Before the heat comes on:</p>
@@ -337,90 +346,9 @@ function Bench({
                 {next?.timed && ` ${format.duration(next.seconds)}.`}
               </p>
             </section>
-            <aside className="overflow-auto border-rule px-5 py-4 max-md:border-t md:border-l">
-              <Clocks hands={hands} front={front} severalJobs={severalJobs} onPick={onPick} />
-              <DeviceReadings />
-              {step.cautions.map((caution) => (
-                <p key={caution} className="mb-2 font-semibold text-hot">
-                  {caution}
-                </p>
-              ))}
-              {(step.kind === 'heat' || step.kind === 'prepress' || step.kind === 'place' || step.kind === 'ready') &&
-                part !== undefined &&
-                part.coverage !== null && (
-                  <>
-                    <h2 className="text-lg">Where the plate goes</h2>
-                    <IronPlaces plan={part} current={step.kind === 'heat' ? (step.area ?? 99) : undefined} />
-                  </>
-                )}
-              {(step.kind === 'print' ||
-                step.kind === 'look' ||
-                step.kind === 'cut' ||
-                step.kind === 'peel' ||
-                step.kind === 'compare') &&
-                part !== undefined &&
-                picture !== undefined && (
-                  <>
-                    <h2 className="text-lg">
-                      {step.kind === 'peel' || step.kind === 'compare'
-                        ? 'How it should look'
-                        : 'How it should look on the sheet'}
-                    </h2>
-                    <img
-                      src={picture}
-                      alt={
-                        part.stack.mirrored && step.kind !== 'peel' && step.kind !== 'compare'
-                          ? 'The picture, mirrored'
-                          : 'The picture'
-                      }
-                      className={`mt-2 max-h-64 max-w-full bg-white p-2 ${part.stack.mirrored && step.kind !== 'peel' && step.kind !== 'compare' ? '-scale-x-100' : ''}`}
-                    />
-                  </>
-                )}
-              <ol className="mt-4 text-base">
-                {own.map((s, n) => {
-                  const title = run.plan.steps.find((p) => p.id === s.step)?.title;
-                  return (
-                    <li
-                      key={`${s.step} ${s.pieces[0]}`}
-                      aria-current={n === front.number - 1 ? 'step' : undefined}
-                      className={`border-t border-rule py-1 ${n === front.number - 1 ? 'font-bold' : 'text-soft'}`}
-                    >
-                      {n < front.number - 1 ? '✓ ' : n === front.number - 1 ? '▸ ' : ''}
-                      {title !== undefined && format.phrase(title)}
-                    </li>
-                  );
-                })}
-              </ol>
-              {quiet !== '' && <p className="mt-4 text-sm text-soft">{quiet}</p>}
-            </aside>
+            <BenchSide run={run} front={front} hands={hands} own={own} severalJobs={severalJobs} onPick={onPick} />
           </div>
-          <footer className="shrink-0 border-t border-ink">
-            <div className="flex flex-wrap border-b border-rule">
-              {acts
-                .filter((one) => one.word !== undefined)
-                .map(({ keys: [key = ''], word, act }) => (
-                  <button
-                    key={key}
-                    type="button"
-                    disabled={busy}
-                    onClick={act}
-                    className="min-h-14 flex-1 border-l border-rule px-2 text-base font-bold whitespace-nowrap first:border-l-0 hover:bg-shade"
-                  >
-                    {word} <span className="text-sm font-normal text-soft">{key.toUpperCase()}</span>
-                  </button>
-                ))}
-            </div>
-            <button
-              type="button"
-              disabled={busy}
-              onClick={main}
-              className="min-h-28 w-full bg-ink px-4 text-4xl font-extrabold text-ground focus-visible:-outline-offset-8"
-            >
-              {keyWord(front, over)}
-              <span className="block text-base font-normal">Space</span>
-            </button>
-          </footer>
+          <BenchKeys acts={acts} busy={busy} held={front.held !== null} word={keyWord(front, over)} onMain={main} />
         </>
       )}
     </main>

@@ -120,6 +120,7 @@ export function Clocks({
                   onClick={() => onPick(hand)}
                 >
                   {KIND[hand.step.kind] ?? hand.step.kind} {whose(hand, severalJobs)}
+                  {hand.held !== null && ': not beside heat'}
                 </button>
               </li>
             ))}
