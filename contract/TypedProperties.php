@@ -211,6 +211,13 @@ final readonly class TypedProperties implements ProcessorInterface
         $comment = (string) preg_replace('/^\s*\* ?/m', '', $comment);
         preg_match_all('/@param\s+(\S+(?:<(?:[^<>]|<[^<>]*>)*>)?\S*)\s+\$(\w+)/', $comment, $found, \PREG_SET_ORDER);
 
-        return array_column($found, 1, 2);
+        $types = array_column($found, 1, 2);
+        foreach ($class->getProperties(\ReflectionProperty::IS_PUBLIC) as $field) {
+            if (1 === preg_match('/@var\s+(.+?)\s*\*\//s', (string) $field->getDocComment(), $said)) {
+                $types[$field->name] = $said[1];
+            }
+        }
+
+        return $types;
     }
 }

@@ -14,6 +14,7 @@ use Wubbin\Change\StoredChange;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Cost\StoredQuote;
 use Wubbin\Day\StoredOrder;
+use Wubbin\Job\FoundSheets;
 use Wubbin\Job\StoredJob;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
@@ -100,7 +101,11 @@ final readonly class Removal
     private function drop(RemovedThing $thing): void
     {
         $rows = match ($thing->kind) {
-            RemovedKind::Job => [$this->entities->find(StoredJob::class, $thing->id), ...$this->sheetsOf($thing->id)],
+            RemovedKind::Job => [
+                $this->entities->find(StoredJob::class, $thing->id),
+                ...$this->sheetsOf($thing->id),
+                ...$this->entities->getRepository(FoundSheets::class)->findBy(['job' => $thing->id]),
+            ],
             RemovedKind::Order => [$this->entities->find(StoredOrder::class, $thing->id)],
             RemovedKind::Picture => [$this->entities->find(Artwork::class, $thing->id)],
             RemovedKind::Recipe => $this->entities->getRepository(StoredRecipe::class)->findBy(['id' => $thing->id]),

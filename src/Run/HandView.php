@@ -16,89 +16,95 @@ use Wubbin\Storage\Instant;
 #[OA\Schema]
 final readonly class HandView
 {
-    /**
-     * @param list<int> $together
-     * @param array<string, mixed> $step
-     * @param list<list<int>> $sheets
-     * @param list<string> $questions
-     */
-    private function __construct(
-        public string $run,
-        #[OA\Property(description: 'Of the job')] public string $name,
-        #[
-            OA\Property(
-                type: 'integer',
-                nullable: true,
-                description: 'The first of those at hand, or the one that is judged; null for what is done for all',
-            ),
-        ]
-        public ?int $piece,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(type: 'integer'),
-                description: 'Pieces that it is done to in one go',
-            ),
-        ]
-        public array $together,
-        #[OA\Property(description: 'Sheets or pieces that pass through the hands')] public int $count,
-        public int $pieces,
-        public int $position,
-        #[OA\Property(ref: './plan.schema.json#/$defs/Step', type: 'object')] public array $step,
-        public bool $timed,
-        #[OA\Property(description: 'That its clock is meant to run')] public float $seconds,
-        #[
-            OA\Property(
-                type: 'string',
-                format: 'date-time',
-                nullable: true,
-                description: 'When its clock was started, or went on; null while it has not been',
-            ),
-        ]
-        public ?string $since,
-        #[OA\Property(description: 'Seconds that had gone by then')] public float $before,
-        #[OA\Property(description: 'False while it is paused')] public bool $running,
-        #[OA\Property(description: 'Its last step is done: how did it come out?')] public bool $judging,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(type: 'string'),
-                description: 'What must be true before its heat comes on, where that was not asked yet',
-            ),
-        ]
-        public array $questions,
-        #[OA\Property(description: 'One may look under a corner')] public bool $heats,
-        #[
-            OA\Property(
-                type: 'integer',
-                nullable: true,
-                description: 'The step that may be heated on a little, now or once more',
-            ),
-        ]
-        public ?int $again,
-        #[OA\Property(description: 'Of its piece’s steps, from 1')] public int $number,
-        public int $of,
-        #[
-            OA\Property(
-                type: 'string',
-                nullable: true,
-                description: 'Job whose heat is on: nothing that burns is opened beside it',
-            ),
-        ]
-        public ?string $held,
-        #[
-            OA\Property(
-                type: 'array',
-                items: new OA\Items(type: 'array', items: new OA\Items(type: 'integer')),
-                description: 'Where sheets are printed: the pieces that each is for',
-            ),
-        ]
-        public array $sheets,
-    ) {}
+    public string $run;
+    #[OA\Property(description: 'Of the job')]
+    public string $name;
+    #[
+        OA\Property(
+            type: 'integer',
+            nullable: true,
+            description: 'The first of those at hand, or the one that is judged; null for what is done for all',
+        ),
+    ]
+    public ?int $piece;
+    /** @var list<int> */
+    #[
+        OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'integer'),
+            description: 'Pieces that it is done to in one go',
+        ),
+    ]
+    public array $together;
+    #[OA\Property(description: 'Sheets or pieces that pass through the hands')]
+    public int $count;
+    public int $pieces;
+    public int $position;
+    public bool $timed;
+    #[OA\Property(description: 'That its clock is meant to run')]
+    public float $seconds;
+    #[
+        OA\Property(
+            type: 'string',
+            format: 'date-time',
+            nullable: true,
+            description: 'When its clock was started, or went on; null while it has not been',
+        ),
+    ]
+    public ?string $since;
+    #[OA\Property(description: 'Seconds that had gone by then')]
+    public float $before;
+    #[OA\Property(description: 'False while it is paused')]
+    public bool $running;
+    #[OA\Property(description: 'Its last step is done: how did it come out?')]
+    public bool $judging;
+    /** @var list<string> */
+    #[
+        OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+            description: 'What must be true before its heat comes on, where that was not asked yet',
+        ),
+    ]
+    public array $questions;
+    #[OA\Property(description: 'One may look under a corner')]
+    public bool $heats;
+    #[
+        OA\Property(
+            type: 'integer',
+            nullable: true,
+            description: 'The step that may be heated on a little, now or once more',
+        ),
+    ]
+    public ?int $again;
+    #[OA\Property(description: 'Of its piece’s steps, from 1')]
+    public int $number;
+    public int $of;
+    #[
+        OA\Property(
+            type: 'string',
+            nullable: true,
+            description: 'Job whose heat is on: nothing that burns is opened beside it',
+        ),
+    ]
+    public ?string $held;
+    /** @var list<list<int>> */
+    #[
+        OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'array', items: new OA\Items(type: 'integer')),
+            description: 'Where sheets are printed: the pieces that each is for',
+        ),
+    ]
+    public array $sheets;
 
-    public static function fromHand(StoredRun $run, AtHand $hand, BenchState $state): self
-    {
-        $step = $run->step($hand->step->stepId);
+    /** @param array<string, mixed> $step as the session's plan has it */
+    private function __construct(
+        StoredRun $run,
+        AtHand $hand,
+        BenchState $state,
+        #[OA\Property(ref: './plan.schema.json#/$defs/Step', type: 'object')] public array $step,
+    ) {
         $sequence = $run->sequence();
         $piece = $hand->step->shared ? null : $hand->judging ?? ($hand->pieces[0] ?? null);
         $own =
@@ -110,28 +116,31 @@ final readonly class HandView
             static fn(int $position): bool => $sequence->steps[$position]->heats(),
         );
 
-        return new self(
-            $run->id,
-            $run->name,
-            $piece,
-            $hand->pieces,
-            $hand->step->count,
-            $run->pieces->count(),
-            $hand->position,
-            $step,
-            $hand->step->timed,
-            $hand->clock->seconds ?? $hand->step->seconds,
-            null === $hand->clock ? null : Instant::write($hand->clock->since),
-            $hand->clock->before ?? 0.0,
-            $hand->clock->running ?? false,
-            null !== $hand->judging,
-            $state->asks($hand->position) ? Record::of($step)->strings('questions') : [],
-            $hand->step->heats(),
-            null !== $hand->clock && $hand->step->heats() ? $hand->position : ([] === $heated ? null : max($heated)),
-            (int) array_search($hand->position, $own, true) + 1,
-            count($own),
-            $hand->held,
-            $hand->step->sheets,
-        );
+        $this->run = $run->id;
+        $this->name = $run->name;
+        $this->piece = $piece;
+        $this->together = $hand->pieces;
+        $this->count = $hand->step->count;
+        $this->pieces = $run->pieces->count();
+        $this->position = $hand->position;
+        $this->timed = $hand->step->timed;
+        $this->seconds = $hand->clock->seconds ?? $hand->step->seconds;
+        $this->since = null === $hand->clock ? null : Instant::write($hand->clock->since);
+        $this->before = $hand->clock->before ?? 0.0;
+        $this->running = $hand->clock->running ?? false;
+        $this->judging = null !== $hand->judging;
+        $this->questions = $state->asks($hand->position) ? Record::of($step)->strings('questions') : [];
+        $this->heats = $hand->step->heats();
+        $this->again =
+            null !== $hand->clock && $hand->step->heats() ? $hand->position : ([] === $heated ? null : max($heated));
+        $this->number = (int) array_search($hand->position, $own, true) + 1;
+        $this->of = count($own);
+        $this->held = $hand->held;
+        $this->sheets = $hand->step->sheets;
+    }
+
+    public static function fromHand(StoredRun $run, AtHand $hand, BenchState $state): self
+    {
+        return new self($run, $hand, $state, $run->step($hand->step->stepId));
     }
 }

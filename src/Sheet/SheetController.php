@@ -55,6 +55,27 @@ final readonly class SheetController
         return new JsonResponse(SheetView::of($this->sheets->make($plan)), 201);
     }
 
+    /** What is found is kept with the job, and read wherever its sheets are counted. */
+    #[Route('/api/jobs/{id}/sheets/search', methods: ['POST'])]
+    #[
+        OA\Post(
+            path: '/api/jobs/{id}/sheets/search',
+            operationId: 'searchSheets',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new Answer(202, 'The work, whose result are the sheets before and after', TaskView::class),
+                new Refused(404, 'No such job'),
+            ],
+        ),
+    ]
+    public function search(string $id): JsonResponse
+    {
+        return new JsonResponse(
+            TaskView::of($this->tasks->add(SearchSheets::kind(), ['job' => $this->jobs->find($id)->id])),
+            202,
+        );
+    }
+
     #[Route('/api/sheets/{id}.pdf', requirements: ['id' => '[0-9a-f-]{36}'], methods: ['GET'])]
     public function pdf(string $id): Response
     {

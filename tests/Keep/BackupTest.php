@@ -208,6 +208,7 @@ final class BackupTest extends ShopTestCase
         $shop = $this->service(Connection::class);
         $shop->executeStatement('DROP TABLE removed');
         $shop->executeStatement('DROP TABLE shop_change');
+        $shop->executeStatement('DROP TABLE found_sheets');
         $shop->executeStatement("DELETE FROM setting WHERE name = 'plan-ids'");
         $shop->executeStatement('ALTER TABLE run DROP COLUMN uses');
         $shop->executeStatement('ALTER TABLE run DROP COLUMN revision');
@@ -232,7 +233,7 @@ final class BackupTest extends ShopTestCase
             }
         }
         self::assertSame(0, (new DatabaseFile($into))->rowsOf($into . '/wubbin.sqlite')['removed']);
-        self::assertSame(9, (new DatabaseFile($into))->version());
+        self::assertSame(10, (new DatabaseFile($into))->version());
     }
 
     public function testAtTheConsoleItTakesThePlaceOfWhatIsThereAndThatIsKept(): void

@@ -9,6 +9,7 @@ use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\Migrations\Configuration\Connection\ExistingConnection;
 use Doctrine\Migrations\Configuration\Migration\ConfigurationArray;
 use Doctrine\Migrations\DependencyFactory;
+use Doctrine\Migrations\Metadata\AvailableMigration;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Tools\SchemaTool;
 use Symfony\Component\Console\Input\ArrayInput;
@@ -73,13 +74,30 @@ final class StorageTest extends ShopTestCase
         } catch (DriverException) {
             self::assertSame(
                 'Wubbin\Migrations\Version10',
-                $this->service(Connection::class)->fetchOne('SELECT MAX(version) FROM doctrine_migration_versions'),
+                $this->service(Connection::class)->fetchOne(
+                    'SELECT version FROM doctrine_migration_versions ORDER BY length(version) DESC, version DESC',
+                ),
             );
             self::assertNull(
                 $this->service(Connection::class)->fetchOne('SELECT customer FROM job WHERE id = ?', [$id]),
             );
             self::assertCount(1, (array) glob($this->data . '/before-*.sqlite'));
         }
+    }
+
+    /** The tenth comes after the seventh, and not before it as its letters would have it. */
+    public function testMigrationsComeInTheOrderOfTheirNumbers(): void
+    {
+        $plan = $this->service(DependencyFactory::class)->getMigrationPlanCalculator()->getMigrations()->getItems();
+        $numbers = array_map(
+            static fn(AvailableMigration $one): int => (int) substr(
+                (string) strrchr((string) $one->getVersion(), 'V'),
+                7,
+            ),
+            $plan,
+        );
+        self::assertSame(range(7, 6 + count($numbers)), array_values($numbers));
+        self::assertGreaterThan(3, count($numbers));
     }
 
     public function testAShopFromBeforeTheMigrationsBecameOneOpensUnchanged(): void

@@ -93,6 +93,7 @@ final readonly class JobFile
         return [
             'side' => $transfer->sideId,
             'over' => $transfer->over,
+            'alone' => $transfer->alone,
             'artwork' =>
                 null === $transfer->artwork
                     ? null
@@ -172,6 +173,7 @@ final readonly class JobFile
             ),
             self::subjects($record->strings('shows')),
             array_map(KeptWhole::fromRecord(...), array_slice($record->records('whole'), 0, KeptWhole::MOST)),
+            $record->has('alone') && $record->boolean('alone'),
         );
     }
 

@@ -16,8 +16,9 @@ use Wubbin\Core\Sheet\Gang\GangOrder;
 use Wubbin\Core\Sheet\Gang\GangPaper;
 use Wubbin\Core\Sheet\Gang\GangPiece;
 use Wubbin\Core\Sheet\Gang\GangPin;
-use Wubbin\Core\Sheet\Gang\GangSheet;
+use Wubbin\Core\Sheet\Gang\GangPlace;
 use Wubbin\Core\Sheet\Gang\KnownSheets;
+use Wubbin\Core\Sheet\Gang\Unremembered;
 use Wubbin\Core\Sheet\SheetLayout;
 
 /**
@@ -221,8 +222,7 @@ final readonly class GangLot
     }
 
     /**
-     * So many of each picture on sheets that are full, by one pass without a search: as many sheets of one picture
-     * alone as are filled by it, and what remains of all of them together. The same always gives the same.
+     * So many of each picture on sheets that are full.
      *
      * @param array<string, int> $counts by the id of a piece; what is not named is left out
      *
@@ -232,58 +232,28 @@ final readonly class GangLot
      */
     public function full(array $counts, KnownSheets $known): array
     {
-        $gap = Length::mm(self::GAP_MM);
-        $paper = $this->paper();
-        // Sizes of a garment have the same picture: what is filled with one is filled with the other.
-        $fill = static fn(GangPiece $piece): GangSheet => $known
-            ->of(
-                json_encode([$piece->outline, $piece->turns, $piece->count, $paper, $gap->mm], \JSON_THROW_ON_ERROR),
-                static fn(): array => [Gang::full(new GangOrder([$piece], $paper, $gap))],
-            )[0]
-            ->of($piece->id);
-        $runs = $rest = [];
-        foreach ($this->pieces() as $piece) {
-            $count = $counts[$piece->id] ?? 0;
-            if ($count > 1) {
-                $sheet = $fill($piece->counting($this->mostOf($piece)));
-                $copies = intdiv($count, count($sheet->places));
-                $runs = $copies > 0 ? [...$runs, new SheetRun($this, $sheet, $copies)] : $runs;
-                $count -= $copies * count($sheet->places);
-            }
-            if ($count > 0) {
-                $rest[] = $piece->counting($count);
-            }
-        }
-        $sheets = match (count($rest)) {
-            0 => [],
-            1 => [$fill($rest[0])],
-            default => $known->of(
-                json_encode(
-                    [
-                        array_map(
-                            static fn(GangPiece $one): array => [$one->id, $one->outline, $one->turns, $one->count],
-                            $rest,
-                        ),
-                        $paper,
-                        $gap->mm,
-                    ],
-                    \JSON_THROW_ON_ERROR,
-                ),
-                static fn(): array => Gang::fromOrder(new GangOrder($rest, $paper, $gap), 1, static fn(): bool => false)
-                    ->sheets,
-            ),
-        };
-        foreach ($sheets as $sheet) {
-            $runs[] = new SheetRun($this, $sheet, 1);
-        }
-
-        return $runs;
+        return (new FullSheets($this, $this->pieces(), $this->paper(), $known))->of($counts);
     }
 
-    /** More of a piece never lie on a sheet. */
-    private function mostOf(GangPiece $piece): int
+    /**
+     * Looks for fewer sheets than that.
+     *
+     * @param array<string, int> $counts by the id of a piece
+     * @param callable(int, int, int): bool $goOn told how often it was tried, how many sheets the best so far has, and
+     *                                            by which way; false takes that
+     *
+     * @return array{string, list<list<GangPlace>>}|null what it hangs on, and what lies on each sheet; null where
+     *                                                   nothing better was found
+     *
+     * @throws BadRecord where something does not fit, or these are too many
+     */
+    public function searched(array $counts, int $seed, callable $goOn): ?array
     {
-        return max(1, min(GangOrder::MOST_PIECES, (int) ceil($this->room()->size->areaMm2() / $piece->areaMm2())));
+        return (new FullSheets($this, $this->pieces(), $this->paper(), new Unremembered()))->searched(
+            $counts,
+            $seed,
+            $goOn,
+        );
     }
 
     /** The driver's settings and the way into the printer, which are alike for all of them. */

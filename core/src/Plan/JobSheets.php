@@ -6,6 +6,7 @@ namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Route\Medium;
+use Wubbin\Core\Sheet\Gang\GangPlace;
 use Wubbin\Core\Sheet\Gang\KnownSheets;
 
 /**
@@ -24,6 +25,53 @@ final readonly class JobSheets
     /** @param list<int>|null $counts pieces of each share, or of the whole; nothing for as many as the job has */
     public static function of(Plan $plan, ?array $counts, KnownSheets $known): self
     {
+        [$wanted, $apart] = self::wanted($plan, $counts);
+        $runs = [];
+        foreach ([] === $wanted ? [] : GangLot::of([$plan]) as $lot) {
+            try {
+                array_push($runs, ...$lot->full($wanted, $known));
+            } catch (BadRecord) {
+                // What does not fit is told by a check; until then each takes a sheet.
+                foreach (array_intersect_key($lot->pictures, $wanted) as $id => $picture) {
+                    $apart[] = [$picture->transfer, ...GangPicture::numbers($id), $wanted[$id]];
+                }
+            }
+        }
+
+        return new self($runs, $apart);
+    }
+
+    /**
+     * Looks for fewer sheets, for all pieces of the job.
+     *
+     * @param callable(GangLot): (callable(int, int, int): bool) $watch what is asked whether to go on, for each lot
+     *
+     * @return array<string, list<list<GangPlace>>> what was found, by all that it hangs on
+     *
+     * @throws BadRecord where something does not fit, or these are too many
+     */
+    public static function searched(Plan $plan, int $seed, callable $watch): array
+    {
+        [$wanted] = self::wanted($plan, null);
+        $found = [];
+        foreach ([] === $wanted ? [] : GangLot::of([$plan]) as $lot) {
+            $better = $lot->searched($wanted, $seed, $watch($lot));
+            if (null !== $better) {
+                $found[$better[0]] = $better[1];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param list<int>|null $counts pieces of each share
+     *
+     * @return array{array<string, int>, list<array{TransferPlan, int, int, int}>} what is laid on sheets, and what has
+     *                                                                             sheets of its own
+     */
+    private static function wanted(Plan $plan, ?array $counts): array
+    {
         $parts = $plan->parts();
         $counts ??= array_column($parts, 1);
         $wanted = $apart = [];
@@ -41,19 +89,8 @@ final readonly class JobSheets
                 }
             }
         }
-        $runs = [];
-        foreach ([] === $wanted ? [] : GangLot::of([$plan]) as $lot) {
-            try {
-                array_push($runs, ...$lot->full($wanted, $known));
-            } catch (BadRecord) {
-                // What does not fit is told by a check; until then each takes a sheet.
-                foreach (array_intersect_key($lot->pictures, $wanted) as $id => $picture) {
-                    $apart[] = [$picture->transfer, ...GangPicture::numbers($id), $wanted[$id]];
-                }
-            }
-        }
 
-        return new self($runs, $apart);
+        return [$wanted, $apart];
     }
 
     /** All of them, of whatever paper. */

@@ -176,7 +176,8 @@ final readonly class TransferPlan implements \JsonSerializable
     public function content(): array
     {
         return [
-            $this->chosen(),
+            // Sheets from before a picture could have one to itself keep their standing.
+            $this->chosen() + ($this->brief->transfer->alone ? ['alone' => 'yes'] : []),
             array_map(static fn(Step $step): array => $step->content(), $this->steps),
             array_map(
                 static fn(Layer $layer): array => [$layer->role->value, $layer->printedFace?->value],

@@ -51,7 +51,7 @@ final readonly class AtHand
     }
 
     /**
-     * The same, with solvents, sprays and varnish held back as long as anything is hot in the same room, whosever it is.
+     * The same, with solvents, sprays and varnish held back as long as anything is hot in the same room.
      *
      * @param list<self> $all
      * @param list<string> $hot names of jobs whose heat is on

@@ -56,7 +56,7 @@ final class RoomTest extends TestCase
         self::assertContains(Link::AIR, array_column($table->chainOf('board'), 'because'));
         self::assertStringContainsString(
             'nothing that burns is opened beside heat',
-            implode(array_map(static fn(Link $one): string => $one->words($table->day->workshop), $table->chain())),
+            implode('', array_map(static fn(Link $one): string => $one->words($table->day->workshop), $table->chain())),
         );
         self::assertSame(0, self::planned(self::morning(), true)->starts['coat']);
     }

@@ -53,16 +53,16 @@ final class HeatOnTest extends TestCase
         $sequence = self::tags();
         $clean = self::first($sequence, StepKind::Clean);
         $all = AtHand::forRun('tags', $sequence, self::after($sequence, $clean));
-        $held = static fn(array $hot): array => array_filter(
+        $held = static fn(string ...$hot): array => array_filter(
             array_map(
                 static fn(AtHand $one): array => [$one->step->kind->value, $one->held],
-                AtHand::inOrder(AtHand::heldFrom($all, $hot), self::at(9000)),
+                AtHand::inOrder(AtHand::heldFrom($all, array_values($hot)), self::at(9000)),
             ),
             static fn(array $one): bool => null !== $one[1],
         );
-        self::assertSame([], $held([]));
+        self::assertSame([], $held());
         $last = count($all) - 1;
-        self::assertSame([$last => ['clean', 'Crew shirts']], $held(['Crew shirts']), 'and it comes last');
+        self::assertSame([$last => ['clean', 'Crew shirts']], $held('Crew shirts'), 'and it comes last');
     }
 
     public function testNobodyWaitsForAColdIronWhenNoPieceIsLeft(): void

@@ -1354,6 +1354,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/sheets/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is found is kept with the job, and read wherever its sheets are counted. */
+        post: operations["searchSheets"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/template.pdf": {
         parameters: {
             query?: never;
@@ -2681,50 +2698,26 @@ export interface components {
         /** @description One thing that a person could turn to at the bench: a step that may be done, or a clock that runs. */
         HandView: {
             run: string;
+            name: string;
+            piece: number | null;
+            together: number[];
+            count: number;
             pieces: number;
             position: number;
             timed: boolean;
-            of: number;
-            /** @description Of the job */
-            name: string;
-            /** @description The first of those at hand, or the one that is judged; null for what is done for all */
-            piece: number | null;
-            /** @description Pieces that it is done to in one go */
-            together: number[];
-            /** @description Sheets or pieces that pass through the hands */
-            count: number;
-            step: components["schemas"]["Step"];
-            /**
-             * Format: float
-             * @description That its clock is meant to run
-             */
             seconds: number;
-            /**
-             * Format: date-time
-             * @description When its clock was started, or went on; null while it has not been
-             */
             since: string | null;
-            /**
-             * Format: float
-             * @description Seconds that had gone by then
-             */
             before: number;
-            /** @description False while it is paused */
             running: boolean;
-            /** @description Its last step is done: how did it come out? */
             judging: boolean;
-            /** @description What must be true before its heat comes on, where that was not asked yet */
             questions: string[];
-            /** @description One may look under a corner */
             heats: boolean;
-            /** @description The step that may be heated on a little, now or once more */
             again: number | null;
-            /** @description Of its piece’s steps, from 1 */
             number: number;
-            /** @description Job whose heat is on: nothing that burns is opened beside it */
+            of: number;
             held: string | null;
-            /** @description Where sheets are printed: the pieces that each is for */
             sheets: number[][];
+            step: components["schemas"]["Step"];
         };
         /** @description The press that undoing would take back. */
         LastPress: {
@@ -3487,6 +3480,8 @@ export interface components {
                 side: string;
                 /** @description It is meant to lie over what was put on the same side before it. */
                 over: boolean;
+                /** @description Each of it has a sheet to itself; absent, they share sheets. */
+                alone?: boolean;
                 artwork: {
                     name: string;
                     sha256: string;
@@ -7406,6 +7401,37 @@ export interface operations {
             };
             /** @description A check stands against printing */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    searchSheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The work, whose result are the sheets before and after */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
+                };
+            };
+            /** @description No such job */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

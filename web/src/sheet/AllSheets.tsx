@@ -1,29 +1,94 @@
-import type { Schemas } from '../api/client';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, done, type Part, problemOf, type Schemas, type Task } from '../api/client';
+import { keys } from '../api/queries';
+import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
 import { PrintedPicture } from './PrintedPicture';
 
 /** All sheets that a job's pieces want, those that are alike once; to scale. */
-export function AllSheets({ work }: { work: Schemas['WorkView'] }) {
+export function AllSheets({ view, work, handle }: { view: Part; work: Schemas['WorkView']; handle: JobHandle }) {
   const format = useFormat();
   let next = 1;
   return (
-    <ol className="flex flex-wrap gap-6 pt-3">
-      {work.on.map((sheet, n) => {
-        const [from, to] = [next, next + sheet.copies - 1];
-        next = to + 1;
-        return (
-          // biome-ignore lint/suspicious/noArrayIndexKey: sheets have no names, and are in the order they are printed
-          <li key={n} className="w-44">
-            <SheetDrawing sheet={sheet} />
-            <p className="mt-1 font-bold">{from === to ? `Sheet ${from}` : `Sheets ${from}–${to}, all alike`}</p>
-            <p className="text-sm">{sheet.holds.join(', ')}</p>
-            <p className="text-sm text-soft">
-              {sheet.paper}, {format.bareLength(sheet.page_width_mm)} × {format.length(sheet.page_height_mm)}
-            </p>
-          </li>
-        );
-      })}
-    </ol>
+    <>
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1 pt-3 text-sm">
+        <FewerSheets job={view.job.id} />
+        <label className="flex items-baseline gap-2">
+          <input
+            type="checkbox"
+            className="size-4 accent-ink"
+            checked={view.transfer.alone ?? false}
+            onChange={(e) => handle.change({ alone: e.target.checked ? 'yes' : 'no' })}
+          />
+          One picture a sheet
+        </label>
+      </div>
+      <ol className="flex flex-wrap gap-6 pt-3">
+        {work.on.map((sheet, n) => {
+          const [from, to] = [next, next + sheet.copies - 1];
+          next = to + 1;
+          return (
+            // biome-ignore lint/suspicious/noArrayIndexKey: sheets have no names, and are in the order they are printed
+            <li key={n} className="w-44">
+              <SheetDrawing sheet={sheet} />
+              <p className="mt-1 font-bold">{from === to ? `Sheet ${from}` : `Sheets ${from}–${to}, all alike`}</p>
+              <p className="text-sm">{sheet.holds.join(', ')}</p>
+              <p className="text-sm text-soft">
+                {sheet.paper}, {format.bareLength(sheet.page_width_mm)} × {format.length(sheet.page_height_mm)}
+              </p>
+            </li>
+          );
+        })}
+      </ol>
+    </>
+  );
+}
+
+/** A search for fewer sheets; what it finds is kept with the job. */
+function FewerSheets({ job }: { job: string }) {
+  const queries = useQueryClient();
+  const [task, setTask] = useState<Task>();
+  const [told, setTold] = useState<string>();
+  async function search() {
+    setTold(undefined);
+    try {
+      const { before, after } = await done(
+        api.POST('/api/jobs/{id}/sheets/search', { params: { path: { id: job } } }) as Promise<{
+          data?: { before: number; after: number } | Task;
+          response: Response;
+        }>,
+        setTask,
+      );
+      await queries.invalidateQueries({ queryKey: keys.job(job) });
+      setTold(
+        after < before ? `${after} instead of ${before}: kept with the job.` : 'No fewer were found: it stays so.',
+      );
+    } catch (e) {
+      setTold(problemOf(e).message);
+    }
+    setTask(undefined);
+  }
+  return (
+    <span aria-live="polite">
+      {task === undefined ? (
+        <button type="button" className="link" onClick={search}>
+          Look for fewer sheets
+        </button>
+      ) : (
+        <>
+          {task.doing}{' '}
+          <button
+            type="button"
+            className="link"
+            onClick={() => api.POST('/api/tasks/{id}/enough', { params: { path: { id: task.id } } })}
+          >
+            That is good enough
+          </button>
+        </>
+      )}
+      {told !== undefined && <span className="ml-3 text-soft">{told}</span>}
+    </span>
   );
 }
 

@@ -56,7 +56,7 @@ export function SheetStage({ view, work, handle }: { view: Part; work: Schemas['
       )}
       <div className="min-h-0 flex-1 overflow-auto">
         {shown === 'sheet' && <OneSheet view={view} />}
-        {shown === 'all' && <AllSheets work={work} />}
+        {shown === 'all' && <AllSheets view={view} work={work} handle={handle} />}
         {shown === 'assembly' && tiling !== null && <Assembly view={view} tiling={tiling} handle={handle} />}
         {shown === 'sheets' && tiling !== null && <TileSheets view={view} tiling={tiling} />}
         {shown === 'carrier' && carrier !== null && (

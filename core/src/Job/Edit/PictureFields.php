@@ -25,6 +25,9 @@ final readonly class PictureFields
             'over' => static fn(Draft $draft, string $typed): Job => $draft->put(
                 $draft->transfer()->with(over: ['yes' => true, 'no' => false][$typed] ?? throw Draft::notOffered()),
             ),
+            'alone' => static fn(Draft $draft, string $typed): Job => $draft->put(
+                $draft->transfer()->with(alone: ['yes' => true, 'no' => false][$typed] ?? throw Draft::notOffered()),
+            ),
             'shows' => static fn(Draft $draft, string $typed): Job => $draft->put(
                 $draft->transfer()->with(shows: JobFile::subjects('' === $typed ? [] : explode(' ', $typed))),
             ),

@@ -93,6 +93,16 @@ final readonly class Gang
         return self::sheet($order, $order->paper, self::places($best->spots, $order->pieces, $order->paper, $unit));
     }
 
+    /**
+     * A sheet with its pieces where they were found to lie.
+     *
+     * @param list<GangPlace> $places
+     */
+    public static function placed(GangOrder $order, array $places): GangSheet
+    {
+        return self::sheet($order, $order->paper, $places);
+    }
+
     private static function fullest(Filling $filling, GangOrder $order, int $rules): Packed
     {
         $best = new Packed(0, [], 0);

@@ -11,4 +11,9 @@ final class Unremembered implements KnownSheets
     {
         return $fill();
     }
+
+    public function found(string $what): ?array
+    {
+        return null;
+    }
 }
