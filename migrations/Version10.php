@@ -26,5 +26,6 @@ final class Version10 extends AbstractMigration
                 'PRIMARY KEY(what))',
         );
         $this->addSql('CREATE INDEX found_sheets_job ON found_sheets (job)');
+        $this->addSql('ALTER TABLE printed_sheet ADD COLUMN pieces INTEGER DEFAULT NULL');
     }
 }

@@ -20,6 +20,7 @@ class PrintedSheet
     /**
      * @param string $plan the plan's id
      * @param list<array<string, mixed>> $pages what its pages are
+     * @param int|null $pieces that it is for, where it was made for some of the job's only
      */
     public function __construct(
         #[ORM\Id, ORM\Column(length: 36)] public readonly string $id,
@@ -27,6 +28,7 @@ class PrintedSheet
         #[ORM\Column(length: 8)] public readonly string $plan,
         #[ORM\Column(type: 'json', options: ['default' => '[]'])] public readonly array $pages,
         \DateTimeImmutable $now,
+        #[ORM\Column(nullable: true)] public readonly ?int $pieces = null,
     ) {
         $this->at = Instant::write($now);
     }

@@ -40,9 +40,12 @@ final readonly class SheetArchive
         return array_values($recent);
     }
 
+    /** For all pieces of a job. */
     public function latest(string $job): ?PrintedSheet
     {
-        return $this->entities->getRepository(PrintedSheet::class)->findOneBy(['job' => $job], ['at' => 'DESC']);
+        return $this->entities
+            ->getRepository(PrintedSheet::class)
+            ->findOneBy(['job' => $job, 'pieces' => null], ['at' => 'DESC']);
     }
 
     /**

@@ -12,6 +12,7 @@ use Wubbin\Core\Run\AtHand;
 use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Run\BenchState;
 use Wubbin\Core\Run\EventType;
+use Wubbin\Core\Work\Lots;
 use Wubbin\Core\Work\Places;
 use Wubbin\Core\Work\Work;
 use Wubbin\Job\JobPlanner;
@@ -19,7 +20,9 @@ use Wubbin\Refusal\Conflict;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
+use Wubbin\Session\GoodPieces;
 use Wubbin\Session\StoredEvent;
+use Wubbin\Session\StoredPiece;
 use Wubbin\Session\StoredRun;
 use Wubbin\Shelf\WorkHoursStore;
 use Wubbin\Storage\Instant;
@@ -40,6 +43,7 @@ final readonly class BenchSessions
         private LogWriter $log,
         private StockUse $stock,
         private WorkHoursStore $hours,
+        private GoodPieces $good,
         private ClockInterface $clock,
     ) {}
 
@@ -96,6 +100,25 @@ final readonly class BenchSessions
         $this->entities->flush();
 
         return $run;
+    }
+
+    /** @throws Refusal when there is no such job */
+    public function offer(string $job): Offer
+    {
+        $wanted = $this->jobs->find($job)->job();
+        $good = $this->good->goodByJob()[$job] ?? 0;
+        $inHand = 0;
+        foreach (
+            $this->entities->getRepository(StoredRun::class)->findBy(['job' => $job, 'finished' => null])
+            as $run
+        ) {
+            $inHand += count(
+                array_filter($run->pieces->toArray(), static fn(StoredPiece $one): bool => null === $one->outcome),
+            );
+        }
+        $left = max(0, $wanted->quantity - $good - $inHand);
+
+        return new Offer($good, $inHand, $left, Lots::of($left, $this->jobs->plan($wanted)->sheets()->fullest()));
     }
 
     /** @throws Refusal when there is none */

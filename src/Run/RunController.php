@@ -65,6 +65,20 @@ final readonly class RunController
         );
     }
 
+    #[Route('/api/jobs/{job}/runs', methods: ['GET'])]
+    #[
+        OA\Get(
+            path: '/api/jobs/{job}/runs',
+            operationId: 'offerRuns',
+            parameters: [new OA\PathParameter(name: 'job', schema: new OA\Schema(type: 'string'))],
+            responses: [new Answer(200, 'What is left of it', Offer::class), new Refused(404, 'No such job')],
+        ),
+    ]
+    public function offer(string $job): JsonResponse
+    {
+        return new JsonResponse($this->sessions->offer($job));
+    }
+
     #[Route('/api/jobs/{job}/runs', methods: ['POST'])]
     #[
         OA\Post(

@@ -27,6 +27,16 @@ final readonly class MakeSheet implements TaskHandler
             throw InvalidInput::field('sheet', 'The job was changed meanwhile: make the sheet again.');
         }
 
-        return SheetView::of($this->sheets->make($plan, $progress));
+        return SheetView::of(
+            $input->has('pieces')
+                ? $this->sheets->makeSome(
+                    (new SomePieces(
+                        $input->integer('pieces'),
+                        $input->has('share') ? $input->integer('share') : null,
+                    ))->of($plan),
+                    $progress,
+                )
+                : $this->sheets->make($plan, $progress),
+        );
     }
 }

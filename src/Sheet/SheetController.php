@@ -8,12 +8,15 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Archive\SheetArchive;
 use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
 use Wubbin\Contract\Refused;
+use Wubbin\Http\RequestBody;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Task\TaskQueue;
 use Wubbin\Task\TaskView;
@@ -26,6 +29,7 @@ final readonly class SheetController
         private SheetMaker $sheets,
         private SheetArchive $archive,
         private TaskQueue $tasks,
+        private RequestBody $bodies,
     ) {}
 
     /** Making the sheet freezes the plan it is made from. */
@@ -53,6 +57,43 @@ final readonly class SheetController
         }
 
         return new JsonResponse(SheetView::of($this->sheets->make($plan)), 201);
+    }
+
+    /** For some of the pieces: those that are left, or one that has to be made again. */
+    #[Route('/api/jobs/{id}/sheet/some', methods: ['POST'])]
+    #[
+        OA\Post(
+            path: '/api/jobs/{id}/sheet/some',
+            operationId: 'makeSomeSheets',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            requestBody: new Body(SomePieces::class),
+            responses: [
+                new Answer(201, 'The sheets', SheetView::class),
+                new Answer(202, 'Where that takes long: the work, whose result they are', TaskView::class),
+                new Refused(422, 'A check stands against printing, or not so many pieces'),
+            ],
+        ),
+    ]
+    public function some(string $id, Request $request): JsonResponse
+    {
+        $some = $this->bodies->read($request, SomePieces::class);
+        $plan = $this->jobs->plan($this->jobs->find($id)->job());
+        $of = $some->of($plan);
+        if ($of->printable() && $this->sheets->takesLong($of)) {
+            return new JsonResponse(
+                TaskView::of(
+                    $this->tasks->add(MakeSheet::kind(), [
+                        'job' => $id,
+                        'plan' => $plan->id(),
+                        'pieces' => $some->pieces,
+                        'share' => $some->share,
+                    ]),
+                ),
+                202,
+            );
+        }
+
+        return new JsonResponse(SheetView::of($this->sheets->makeSome($of)), 201);
     }
 
     /** What is found is kept with the job, and read wherever its sheets are counted. */

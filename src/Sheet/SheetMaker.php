@@ -36,23 +36,46 @@ final readonly class SheetMaker
     ) {}
 
     /**
-     * The sheet of a plan; the one that was made before where the plan is still the same.
+     * The sheets of a plan; those that were made before where the plan is still the same.
      *
      * @throws Refusal when a check stands against printing
      */
     public function make(Plan $plan, Progress $progress = new Unwatched()): PrintedSheet
     {
+        self::refuseUnsettled($plan);
+        $latest = $this->archive->latest($plan->jobId);
+
+        return null !== $latest && self::isOf($latest, $plan) && is_file($this->archive->path($latest->id))
+            ? $latest
+            : $this->made($plan, $progress, null);
+    }
+
+    /**
+     * Sheets of a plan for some pieces of its job, beside those that there are for all.
+     *
+     * @throws Refusal when a check stands against printing
+     */
+    public function makeSome(Plan $plan, Progress $progress = new Unwatched()): PrintedSheet
+    {
+        self::refuseUnsettled($plan);
+
+        return $this->made($plan, $progress, $plan->quantity);
+    }
+
+    /** @throws Refusal */
+    private static function refuseUnsettled(Plan $plan): void
+    {
+        if (!$plan->printable()) {
+            throw InvalidInput::field('sheet', 'The checks before printing are not all settled yet.');
+        }
+    }
+
+    private function made(Plan $plan, Progress $progress, ?int $pieces): PrintedSheet
+    {
         $artworks = [];
         foreach ($plan->transfers as $transfer) {
             $artwork = $this->artwork->find($transfer->artwork());
             $artworks += null === $artwork ? [] : [$artwork->sha256 => $artwork];
-        }
-        if (!$plan->printable()) {
-            throw InvalidInput::field('sheet', 'The checks before printing are not all settled yet.');
-        }
-        $latest = $this->archive->latest($plan->jobId);
-        if (null !== $latest && self::isOf($latest, $plan) && is_file($this->archive->path($latest->id))) {
-            return $latest;
         }
         $id = Uuid::v4()->toRfc4122();
         $sheet = new PrintedSheet(
@@ -61,6 +84,7 @@ final readonly class SheetMaker
             $plan->id(),
             self::records($this->pdf->write($plan, $artworks, $this->archive->path($id), $progress)),
             $this->clock->now(),
+            $pieces,
         );
         $this->entities->persist($sheet);
         $this->entities->flush();

@@ -119,18 +119,17 @@ final class Plan implements \JsonSerializable
     /** All pieces as the job's own, whatever they divide into. */
     public function alike(): self
     {
-        if ([] === $this->shares) {
-            return $this;
-        }
-        $plan = new self(
-            $this->jobId,
-            $this->jobName,
-            $this->quantity,
-            $this->piece,
-            $this->transfers,
-            $this->rounds,
-            [],
-        );
+        return [] === $this->shares ? $this : $this->ofPieces($this->quantity);
+    }
+
+    /**
+     * Of so many pieces only, all alike: what is left, or has to be made again.
+     *
+     * @param int<1, max> $pieces
+     */
+    public function ofPieces(int $pieces): self
+    {
+        $plan = new self($this->jobId, $this->jobName, $pieces, $this->piece, $this->transfers, $this->rounds, []);
         $plan->known = $this->known;
 
         return $plan;

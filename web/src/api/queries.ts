@@ -153,6 +153,12 @@ export const server = {
       enabled: id !== undefined,
       ...fresh,
     }),
+  offer: (job: string) =>
+    queryOptions({
+      queryKey: [...keys.job(job), 'offer'],
+      queryFn: () => got(api.GET('/api/jobs/{job}/runs', { params: { path: { job } } })),
+      ...fresh,
+    }),
   runs: () => queryOptions({ queryKey: ['runs'], queryFn: () => got(api.GET('/api/runs')), ...fresh }),
   settings: () => queryOptions({ queryKey: keys.settings, queryFn: () => got(api.GET('/api/settings')) }),
   sheets: () => queryOptions({ queryKey: ['sheets'], queryFn: () => got(api.GET('/api/sheets')) }),

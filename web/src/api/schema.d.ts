@@ -1100,7 +1100,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["offerRuns"];
         put?: never;
         post: operations["beginRun"];
         delete?: never;
@@ -1348,6 +1348,23 @@ export interface paths {
         put?: never;
         /** Making the sheet freezes the plan it is made from. */
         post: operations["makeSheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/sheet/some": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** For some of the pieces: those that are left, or one that has to be made again. */
+        post: operations["makeSomeSheets"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2732,6 +2749,17 @@ export interface components {
             /** @description Which of the job’s sizes and colours, from 0; null where all are alike */
             share?: number | null;
         };
+        /** @description What is left of a job, and the sessions that it is made in. */
+        Offer: {
+            /** @description Pieces that came out good */
+            good: number;
+            /** @description Pieces at the bench that are not judged yet */
+            in_hand: number;
+            /** @description Pieces that nobody has begun, and those that have to be made again */
+            left: number;
+            /** @description Pieces of each session, whole sheets to each */
+            lots: number[];
+        };
         /** @description What a person did at the bench, as the page sends it. */
         Press: {
             /** @enum {string} */
@@ -3020,6 +3048,12 @@ export interface components {
             url: string;
             /** Format: date-time */
             at: string;
+        };
+        /** @description So many pieces of a job, or of one of its sizes and colours. */
+        SomePieces: {
+            pieces: number;
+            /** @description Which of the job’s sizes and colours, from 0; null where all are alike */
+            share?: number | null;
         };
         /** @description A tray, and what its feed test told. */
         TrayView: {
@@ -6855,6 +6889,37 @@ export interface operations {
             };
         };
     };
+    offerRuns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is left of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Offer"];
+                };
+            };
+            /** @description No such job */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     beginRun: {
         parameters: {
             query?: never;
@@ -7400,6 +7465,50 @@ export interface operations {
                 };
             };
             /** @description A check stands against printing */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    makeSomeSheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SomePieces"];
+            };
+        };
+        responses: {
+            /** @description The sheets */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+            /** @description Where that takes long: the work, whose result they are */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
+                };
+            };
+            /** @description A check stands against printing, or not so many pieces */
             422: {
                 headers: {
                     [name: string]: unknown;

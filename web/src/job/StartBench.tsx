@@ -2,20 +2,33 @@ import { useQuery } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, got, type JobView, problemOf } from '../api/client';
+import { api, got, type JobView, problemOf, type Schemas } from '../api/client';
 import { server } from '../api/queries';
 import { SelectField, TextField } from '../measure/Field';
+
+/** How many are left, and where they are more than one session takes, in which sessions. */
+function leftIn(offer: Schemas['Offer'] | undefined, lots: number[]): string {
+  const most = 'Up to 200 in one session.';
+  if (offer === undefined || lots.length === 0) {
+    return most;
+  }
+  const left = offer.left === 1 ? '1 piece is left.' : `${offer.left} pieces are left.`;
+  return lots.length === 1 ? `${left} ${most}` : `${left} In sessions of whole sheets: ${lots.join(', ')}.`;
+}
 
 /** Asks how many pieces are made in this session, and goes to the bench; an open session is offered first. */
 export function StartBench({ view }: { view: JobView }) {
   const { job, plan } = view;
   const [open, setOpen] = useState(false);
-  const [pieces, setPieces] = useState('1');
+  const [typed, setPieces] = useState<string>();
   const [error, setError] = useState<string>();
   const [share, setShare] = useState(0);
   const id = useRef(crypto.randomUUID());
   const navigate = useNavigate();
   const runs = useQuery({ ...server.runs(), enabled: open });
+  const offer = useQuery({ ...server.offer(job.id), enabled: open }).data;
+  const lots = plan.shares.length === 0 ? (offer?.lots ?? []) : [];
+  const pieces = typed ?? String(lots[0] ?? 1);
   const running = runs.data?.filter((run) => run.job === job.id && run.finished === null) ?? [];
 
   async function begin() {
@@ -80,7 +93,7 @@ export function StartBench({ view }: { view: JobView }) {
                 value={pieces}
                 inputMode="numeric"
                 error={error}
-                hint="Up to 200. Sheets first; while they dry, the pieces are made ready."
+                hint={leftIn(offer, lots)}
                 onChange={(e) => setPieces(e.target.value)}
               />
             </div>

@@ -1,8 +1,20 @@
+import { useQuery } from '@tanstack/react-query';
 import { Coins, Download, Printer } from 'lucide-react';
 import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { api, done, got, partOf, problemOf, type Schemas, type Task, type TransferPlan } from '../api/client';
+import {
+  api,
+  done,
+  got,
+  type JobView,
+  partOf,
+  problemOf,
+  type Schemas,
+  type Task,
+  type TransferPlan,
+} from '../api/client';
+import { server } from '../api/queries';
 import { useAppearance } from '../artwork/Appearances';
 import { LookStage } from '../artwork/LookStage';
 import { HeatStage } from '../heat/HeatStage';
@@ -84,12 +96,16 @@ export function JobPage() {
     }
   }
 
-  async function makeSheet() {
+  /** Of all pieces; or of so many only. */
+  async function makeSheet(pieces?: number) {
     setProblem(undefined);
     const page = window.open('', '_blank');
+    const path = { params: { path: { id } } };
     try {
       const sheet = await done<Schemas['SheetView']>(
-        api.POST('/api/jobs/{id}/sheet', { params: { path: { id } } }),
+        pieces === undefined
+          ? api.POST('/api/jobs/{id}/sheet', path)
+          : api.POST('/api/jobs/{id}/sheet/some', { ...path, body: { pieces } }),
         setMaking,
       );
       if (page === null) {
@@ -199,7 +215,7 @@ export function JobPage() {
             type="button"
             className={view.printed?.current ? 'key' : 'key-main'}
             disabled={!whole.printable || making !== undefined}
-            onClick={makeSheet}
+            onClick={() => makeSheet()}
           >
             {making !== undefined
               ? `${making.doing}, ${Math.round(making.share * 100)} %`
@@ -216,10 +232,32 @@ export function JobPage() {
               Cancel
             </button>
           )}
+          <SheetsLeft view={view} disabled={!whole.printable || making !== undefined} onMake={makeSheet} />
           <StartBench view={view} />
         </TimeStrip>
       </footer>
     </div>
+  );
+}
+
+/** Where some pieces are made: the sheets of those that are left, or have to be made again, by themselves. */
+function SheetsLeft({
+  view,
+  disabled,
+  onMake,
+}: {
+  view: JobView;
+  disabled: boolean;
+  onMake: (pieces: number) => void;
+}) {
+  const left = useQuery(server.offer(view.job.id)).data?.left ?? 0;
+  if (left === 0 || left >= view.job.quantity || view.plan.shares.length > 0) {
+    return null;
+  }
+  return (
+    <button type="button" className="key" disabled={disabled} onClick={() => onMake(left)}>
+      {left === 1 ? 'Sheet for the 1 that is left' : `Sheets for the ${left} that are left`}
+    </button>
   );
 }
 

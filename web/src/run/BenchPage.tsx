@@ -97,6 +97,7 @@ function Kept({ run }: { run: string }) {
 
 function AllDone({ run }: { run: RunView | undefined }) {
   const judged = Object.keys(run?.outcomes ?? {}).length;
+  const spoiled = Object.values(run?.outcomes ?? {}).filter((outcome) => outcome === 'spoiled').length;
   return (
     <main className="px-6 py-10">
       <h1 className="text-5xl">{run === undefined ? 'Nothing is under way.' : 'All done.'}</h1>
@@ -119,6 +120,14 @@ function AllDone({ run }: { run: RunView | undefined }) {
           </>
         )}
       </p>
+      {run !== undefined && spoiled > 0 && (
+        <p className="mt-4 text-2xl">
+          {spoiled === 1 ? 'One piece was spoiled.' : `${spoiled} pieces were spoiled.`}{' '}
+          <Link to={`/jobs/${run.job}`} className="link">
+            Print {spoiled === 1 ? 'its sheet' : 'their sheets'} again
+          </Link>
+        </p>
+      )}
       <p className="mt-4 text-xl">
         <Link to="/bench" className="link">
           All sessions
