@@ -81,6 +81,30 @@ final class TwoSessionsTest extends ShopTestCase
         self::assertSame(3, $list[0]->integer('good'));
     }
 
+    /** More are wanted than were begun: the first go on as they are, and the rest is a session of its own. */
+    public function testPiecesAreAddedWhileTheFirstOnesCool(): void
+    {
+        $this->changed(['quantity' => '2']);
+        $this->begin('crew', 'one', 2);
+        $this->until('one', 'cool');
+        $this->press('one', $this->hand('one', 'cool'), 'started');
+        $this->changed(['quantity' => '5']);
+        self::assertFalse($this->read($this->ask('GET', '/api/runs/one'))->boolean('stale'), 'it is the same plan');
+        $offer = $this->read($this->ask('GET', '/api/jobs/crew/runs'));
+        self::assertSame([2, 3], [$offer->integer('in_hand'), $offer->integer('left')]);
+        $this->begin('crew', 'two', 3);
+        $this->until('two', '');
+        $this->until('one', '');
+        self::assertSame(5, $this->read($this->ask('GET', '/api/jobs/crew/runs'))->integer('good'));
+    }
+
+    /** @param array<string, string> $changes */
+    private function changed(array $changes): void
+    {
+        $revision = $this->read($this->ask('GET', '/api/jobs/crew'))->integer('revision');
+        $this->read($this->ask('PATCH', '/api/jobs/crew', ['revision' => $revision, 'changes' => $changes]));
+    }
+
     private function begin(string $job, string $run, int $pieces = 1): void
     {
         $this->read($this->ask('POST', '/api/jobs/' . $job . '/runs', ['id' => $run, 'pieces' => $pieces]), 201);

@@ -32,8 +32,29 @@ final class Lane
             $middle = intdiv($low + $high, 2);
             $this->ends[$middle] > $from ? ($high = $middle) : ($low = $middle + 1);
         }
-        $at = $from;
-        for ($next = $low; $next <= $count; ++$next) {
+        return null === $this->machine || null === $celsius
+            ? $this->gap($from, $seconds, $low)
+            : $this->gapAt($celsius, $from, $seconds, $low);
+    }
+
+    /** Where no temperature has to be changed, which is asked most often by far. */
+    private function gap(int $from, int $seconds, int $next): int
+    {
+        $at = $next > 0 ? max($from, $this->ends[$next - 1]) : $from;
+        for ($count = count($this->starts); $next < $count; ++$next) {
+            if ($at + $seconds <= $this->starts[$next]) {
+                return $at;
+            }
+            $at = max($at, $this->ends[$next]);
+        }
+
+        return $at;
+    }
+
+    private function gapAt(float $celsius, int $from, int $seconds, int $next): int
+    {
+        $count = count($this->starts);
+        for ($at = $from; $next <= $count; ++$next) {
             if ($next > 0) {
                 $at = max(
                     $at,
