@@ -54,7 +54,8 @@ final class Lane
     private function gapAt(float $celsius, int $from, int $seconds, int $next): int
     {
         $count = count($this->starts);
-        for ($at = $from; $next <= $count; ++$next) {
+        $at = $from;
+        for (; $next <= $count; ++$next) {
             if ($next > 0) {
                 $at = max(
                     $at,

@@ -10,6 +10,7 @@ use Wubbin\Core\Job\RefusedEdit;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Run\BenchState;
+use Wubbin\Core\Run\BenchStep;
 use Wubbin\Core\Run\Event;
 use Wubbin\Core\Run\Outcome;
 use Wubbin\Core\Tests\Orchard;
@@ -102,19 +103,9 @@ final class BadInputTest extends TestCase
             $events[] = Event::done($position, $at);
         }
         $place = count($events);
+        $cut = array_flip(array_map(static fn(BenchStep $one): string => $one->stepId, $sequence->steps))['cut'];
         foreach ([4, 5, 6] as $piece) {
-            $events[] = Event::judged(
-                max(
-                    array_filter(
-                        $sequence->positionsOf($piece),
-                        static fn(int $one): bool => 'cut' === $sequence->steps[$one]->stepId,
-                    ),
-                ),
-                $at,
-                Outcome::Spoiled,
-                [],
-                piece: $piece,
-            );
+            $events[] = Event::judged($cut, $at, Outcome::Spoiled, [], piece: $piece);
         }
         $state = BenchState::fromEvents($sequence, $events);
         self::assertSame([4, 5, 6], array_keys($state->outcomes()));
