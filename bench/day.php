@@ -93,8 +93,8 @@ $shopDay = static function (int $pieces, int $seed) use ($plans): Day {
             $activities,
             ...JobActivities::forWork(
                 $plan->jobId,
+                'lot',
                 BenchSequence::fromTasks(Work::forPieces($plan, max(1, $count), new Places())->tasks()),
-                1,
                 $due,
             ),
         );
@@ -137,7 +137,7 @@ $fair = static function () use ($files, $read, $catalogue, $shelf, $remembering)
         $work = Work::forPieces($plan, min(2 * Places::SESSION, $plan->quantity), new Places());
         array_push(
             $activities,
-            ...JobActivities::forWork($plan->jobId, BenchSequence::fromTasks($work->tasks()), 1, 10 * 86_400),
+            ...JobActivities::forWork($plan->jobId, 'lot', BenchSequence::fromTasks($work->tasks()), 10 * 86_400),
         );
     }
     $hours = [];

@@ -98,6 +98,7 @@ final class Orchard
                 [
                     'side' => 'front',
                     'over' => false,
+                    'alone' => false,
                     'artwork' => ['name' => 'branch.png', 'sha256' => str_repeat('a', 64)],
                     'placement' => [
                         'by' => 'width',

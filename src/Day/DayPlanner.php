@@ -20,6 +20,7 @@ use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Run\BenchSequence;
+use Wubbin\Core\Work\Lots;
 use Wubbin\Core\Work\Place;
 use Wubbin\Core\Work\Places;
 use Wubbin\Core\Work\Work;
@@ -156,20 +157,15 @@ final readonly class DayPlanner
                 ),
             );
         }
-        $done = $job->quantity - $pieces;
-        if ($pieces > 0 && null !== $due) {
+        $lots = null === $due ? [] : Lots::of(min($pieces, self::MOST_PIECES), $plan->sheets()->fullest());
+        foreach ($lots as $n => $lot) {
+            $work = Work::forPieces($plan, $lot, $this->jobs->places());
             array_push(
                 $own,
                 ...JobActivities::forWork(
                     $job->id,
-                    BenchSequence::fromTasks(
-                        Work::forPieces(
-                            $plan,
-                            min($job->quantity, $done + self::MOST_PIECES),
-                            $this->jobs->places(),
-                        )->tasks(),
-                    ),
-                    $done + 1,
+                    sprintf('lot %d/%d', $n + 1, $lot),
+                    BenchSequence::fromTasks($work->tasks()),
                     $due,
                 ),
             );

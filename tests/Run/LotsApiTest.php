@@ -34,7 +34,7 @@ final class LotsApiTest extends ShopTestCase
         $this->read($this->ask('GET', '/api/jobs/nobody/runs'), 404);
     }
 
-    /** Of a sheet with several pictures one piece is spoiled when half of them are pressed: that one is printed anew. */
+    /** One piece of a sheet is spoiled when half of them are pressed: that one is printed anew. */
     public function testASpoiledPieceIsPrintedByItself(): void
     {
         $this->changed(['width' => '70 mm', 'quantity' => '4']);

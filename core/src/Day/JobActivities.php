@@ -28,10 +28,10 @@ final class JobActivities
     private function __construct(private readonly string $group, private readonly string $name) {}
 
     /**
-     * Of pieces that nobody has begun.
+     * Of pieces that nobody has begun: a session as it will be.
      *
      * @param string $group the job
-     * @param int $from number of the first piece that is left
+     * @param string $name tells it from other sessions of the job, and from the same of other pieces
      * @param int|null $due seconds since 1970
      * @param float $weight of a second that a piece is late
      *
@@ -39,21 +39,16 @@ final class JobActivities
      */
     public static function forWork(
         string $group,
+        string $name,
         BenchSequence $sequence,
-        int $from,
         ?int $due,
         float $weight = 1.0,
     ): array {
-        $work = new self($group, '');
+        $work = new self($group, $name . ' ');
         $last = [];
         foreach ($sequence->steps as $position => $step) {
-            $left = array_values(array_filter($step->pieces, static fn(int $piece): bool => $piece >= $from));
-            if ([] === $left) {
-                continue;
-            }
-            $share = count($left) / count($step->pieces);
-            $work->add($position, $step, $left[0], (int) ceil($share * $step->count), $share, $sequence);
-            foreach ($step->shared ? [] : $left as $piece) {
+            $work->add($position, $step, $step->pieces[0], $sequence);
+            foreach ($step->shared ? [] : $step->pieces as $piece) {
                 $last[$piece] = $position;
             }
         }
@@ -84,7 +79,7 @@ final class JobActivities
             $living = $state->living($position);
             $clock = $state->clock($position);
             if (null === $clock || !$clock->running) {
-                $work->add($position, $step, $living[0] ?? null, $step->count, 1.0, $sequence);
+                $work->add($position, $step, $living[0] ?? null, $sequence);
             } else {
                 $began = (int) $clock->since->format('U');
                 $work->put(
@@ -107,22 +102,12 @@ final class JobActivities
         return $work->due($last, $due, $weight);
     }
 
-    /**
-     * @param int|null $piece the first of those that it is done for
-     * @param int $count sheets or pieces of it that are left
-     * @param float $share of the task that is left, 0 to 1
-     */
-    private function add(
-        int $position,
-        BenchStep $step,
-        ?int $piece,
-        int $count,
-        float $share,
-        BenchSequence $sequence,
-    ): void {
+    /** @param int|null $piece the first of those that it is done for */
+    private function add(int $position, BenchStep $step, ?int $piece, BenchSequence $sequence): void
+    {
         $waits = $this->waits($step);
         $alone = $step->seconds - $step->handsS;
-        $hands = (int) ceil($share * $step->handsS);
+        $hands = (int) ceil($step->handsS);
         $with = $hands > 0 ? $this->continued($step, $sequence) : null;
         if (null !== $with) {
             $this->activities[$with] = $this->activities[$with]->longer($hands, $step->kind->value);
@@ -136,11 +121,11 @@ final class JobActivities
                 $position,
                 $step,
                 $hands > 0 ? ' alone' : '',
-                (int) ceil(StepKind::Print === $step->kind ? $share * $alone : $alone),
+                (int) ceil($alone),
                 $before,
                 $piece,
                 hands: false,
-                room: max(1, $count),
+                room: max(1, $step->count),
             );
         }
     }

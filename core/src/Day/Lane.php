@@ -32,6 +32,7 @@ final class Lane
             $middle = intdiv($low + $high, 2);
             $this->ends[$middle] > $from ? ($high = $middle) : ($low = $middle + 1);
         }
+
         return null === $this->machine || null === $celsius
             ? $this->gap($from, $seconds, $low)
             : $this->gapAt($celsius, $from, $seconds, $low);

@@ -26,15 +26,9 @@ use Wubbin\Core\Work\Work;
 final class JobActivitiesTest extends TestCase
 {
     /** @return list<Activity> */
-    private static function activities(
-        Plan $plan,
-        int $pieces,
-        int $rack = 6,
-        int $shelf = 4,
-        ?int $due = null,
-        int $from = 1,
-    ): array {
-        return JobActivities::forWork($plan->jobId, self::sequence($plan, $pieces, $rack, $shelf), $from, $due);
+    private static function activities(Plan $plan, int $pieces, int $rack = 6, int $shelf = 4, ?int $due = null): array
+    {
+        return JobActivities::forWork($plan->jobId, 'lot', self::sequence($plan, $pieces, $rack, $shelf), $due);
     }
 
     private static function sequence(Plan $plan, int $pieces, int $rack = 6, int $shelf = 4): BenchSequence
@@ -104,21 +98,27 @@ final class JobActivitiesTest extends TestCase
         self::assertSame([], $activities['1: ready']->after, 'blanks are made ready while the ink dries');
     }
 
-    /** Sixteen sheets and room for six to dry: three stacks, whose names stay when the first pieces are done with. */
+    /** Sixteen sheets and room for six to dry: three stacks. */
     public function testSheetsArePrintedARackFullAtATime(): void
     {
-        $stacks = static fn(int $from): array => array_values(
+        $stacks = array_filter(
+            self::activities(Orchard::whole(), 16),
+            static fn(Activity $one): bool => 'dry' === $one->label,
+        );
+        self::assertSame([6, 6, 4], array_values(array_map(static fn(Activity $one): int => $one->room, $stacks)));
+    }
+
+    /** One piece that is left costs what one by itself does, set-up and all, and not its share of the lot it was of. */
+    public function testWhatIsLeftIsASessionOfItsOwn(): void
+    {
+        $plan = Orchard::whole(Orchard::jobOf('toner-metal', ['quantity' => 4]));
+        $hands = array_sum(
             array_map(
-                static fn(Activity $one): array => [$one->id, $one->room],
-                array_filter(
-                    self::activities(Orchard::whole(), 16, from: $from),
-                    static fn(Activity $one): bool => 'dry' === $one->label,
-                ),
+                static fn(Activity $one): int => $one->hands ? $one->seconds : 0,
+                self::activities($plan, 1, 8, 8),
             ),
         );
-        self::assertSame([6, 6, 4], array_column($stacks(1), 1));
-        self::assertSame([4, 6, 4], array_column($stacks(3), 1));
-        self::assertSame(array_column($stacks(1), 0), array_column($stacks(3), 0));
+        self::assertSame(Work::forPieces($plan, 1, new Places(8, 8))->handsS(), $hands);
     }
 
     /** A small picture lies on a sheet several times: one sheet is printed for them all. */

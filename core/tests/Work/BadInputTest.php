@@ -90,7 +90,7 @@ final class BadInputTest extends TestCase
         }
     }
 
-    /** Of a sheet with several pictures some are pressed when it is spoiled: what is judged is out, the rest goes on. */
+    /** Half of a sheet is pressed when the rest is spoiled: what is judged is out, and the others go on. */
     public function testASheetIsSpoiledAfterHalfItsPieces(): void
     {
         $sequence = BenchSequence::fromTasks(Work::of(self::tags(6), new Places())->tasks());

@@ -197,7 +197,7 @@ final class WorkTest extends TestCase
                 self::sum($sequence->steps, static fn(BenchStep $step): int => (int) $step->handsS),
                 $what,
             );
-            $day = JobActivities::forWork($plan->jobId, $sequence, 1, null);
+            $day = JobActivities::forWork($plan->jobId, 'lot', $sequence, null);
             self::assertSame(
                 $hands,
                 self::sum($day, static fn(Activity $one): int => $one->hands ? $one->seconds : 0),

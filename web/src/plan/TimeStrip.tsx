@@ -25,7 +25,7 @@ const WORD: Record<Step['kind'], string> = {
   set: 'Set',
   cool: 'Cool',
   peel: 'Peel',
-  quench: 'Cool off',
+  quench: 'Quench',
   soak: 'Soak',
   rub: 'Paper off',
   film: 'Wipe',
@@ -34,7 +34,7 @@ const WORD: Record<Step['kind'], string> = {
   wait: 'Dry',
   'touch-up': 'Look',
   compare: 'Look',
-  off: 'Look',
+  off: 'Off',
 };
 
 /** Space between stretches, and the usual width of a character of a label, in CSS pixels. */
