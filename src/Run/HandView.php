@@ -129,7 +129,9 @@ final readonly class HandView
         $this->before = $hand->clock->before ?? 0.0;
         $this->running = $hand->clock->running ?? false;
         $this->judging = null !== $hand->judging;
-        $this->questions = $state->asks($hand->position) ? Record::of($step)->strings('questions') : [];
+        $this->questions = $state->asks($hand->position)
+            ? Record::of($step)->strings($state->first($hand->position) ? 'questions' : 'questions_again')
+            : [];
         $this->heats = $hand->step->heats();
         $this->again =
             null !== $hand->clock && $hand->step->heats() ? $hand->position : ([] === $heated ? null : max($heated));

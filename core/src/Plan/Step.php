@@ -21,7 +21,7 @@ final readonly class Step implements \JsonSerializable
 
     /**
      * @param list<string> $cautions
-     * @param list<string> $questions what must be true before it is begun, asked once for all pieces
+     * @param Questions $questions what must be true before it is begun
      * @param bool $atHeat it is done where the heat is: with as many pieces as go under it at once
      * @param bool $vapour it opens a solvent, a spray or a varnish
      */
@@ -36,7 +36,7 @@ final readonly class Step implements \JsonSerializable
         public array $cautions = [],
         public ?Once $once = null,
         public int $transfer = 0,
-        public array $questions = [],
+        public Questions $questions = new Questions(),
         public bool $atHeat = false,
         public bool $vapour = false,
     ) {
@@ -65,8 +65,7 @@ final readonly class Step implements \JsonSerializable
             );
     }
 
-    /** @param list<string> $questions */
-    public function asking(array $questions): self
+    public function asking(Questions $questions): self
     {
         return new self(
             $this->id,
@@ -126,7 +125,8 @@ final readonly class Step implements \JsonSerializable
             'provenance' => $this->time->provenance,
             'area' => $this->area,
             'cautions' => $this->cautions,
-            'questions' => $this->questions,
+            'questions' => $this->questions->first,
+            'questions_again' => $this->questions->again,
             'transfer' => $this->transfer,
         ];
     }

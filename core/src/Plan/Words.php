@@ -46,6 +46,9 @@ final readonly class Words
             'print-side' =>
                 $setup->outfit->recipe->printSide ?? ($setup->outfit->medium->printSide ?? 'its print side'),
             'reads' => $setup->arrangement->stack->mirrored() ? 'It must read backwards.' : 'It must read right.',
+            'through' => $setup->arrangement->stack->mirrored()
+                ? 'Through its back it reads the right way round.'
+                : 'Through its back it reads backwards.',
             'setting' => $setting->text,
             'moving' => self::moving($setup->outfit),
             'peel' => $setup->outfit->peel->word,

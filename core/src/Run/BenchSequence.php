@@ -32,7 +32,7 @@ final class BenchSequence
                     Scope::EachPiece !== $task->step->scope,
                     $task->step->time->timed,
                     (float) $task->seconds(),
-                    [] !== $task->step->questions,
+                    [] !== $task->step->questions->first,
                     array_map(
                         static fn(Need $need): BenchNeed => new BenchNeed($positions[$need->task], $need->withinS),
                         $task->after,
@@ -43,6 +43,7 @@ final class BenchSequence
                     $task->step->transfer,
                     $task->step->vapour,
                     StepKind::Print === $task->step->kind ? $task->sheets : [],
+                    [] !== $task->step->questions->again,
                 ),
                 $tasks,
             ),

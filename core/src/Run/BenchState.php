@@ -25,8 +25,11 @@ final class BenchState
     /** @var array<int, Outcome> by piece */
     private array $outcomes = [];
 
-    /** @var array<string, true> steps before whose heat everything was found right */
+    /** @var array<string, true> steps before whose heat everything was found right once */
     private array $checked = [];
+
+    /** @var array<int, true> positions before whose heat it was found right */
+    private array $checkedAt = [];
 
     /** @var array<int, float> seconds that a clock ran, by position, over all turns */
     public array $taken = [];
@@ -78,6 +81,7 @@ final class BenchState
         switch ($event->type) {
             case EventType::Checked:
                 $this->checked[$step->stepId] = true;
+                $this->checkedAt[$at] = true;
                 break;
             case EventType::Started:
                 $this->clocks[$at] = Clock::started($step->seconds, $event->at);
@@ -269,12 +273,18 @@ final class BenchState
             [] === array_filter($own, fn(int $position): bool => !isset($this->done[$position]));
     }
 
-    /** What is asked before the heat comes on is asked once for all pieces. */
+    /** Something must be found right before the heat comes on. */
     public function asks(int $position): bool
     {
         $step = $this->sequence->steps[$position];
 
-        return $step->asks && !isset($this->checked[$step->stepId]);
+        return !isset($this->checkedAt[$position]) && ($step->asksAgain || ($step->asks && $this->first($position)));
+    }
+
+    /** Nothing was asked yet before the heat of such a step: all is asked, and not only what is laid anew. */
+    public function first(int $position): bool
+    {
+        return !isset($this->checked[$this->sequence->steps[$position]->stepId]);
     }
 
     /** @return list<int> positions that hands may turn to, or whose clock runs */

@@ -26,6 +26,7 @@ final readonly class BenchStep implements \JsonSerializable
      * @param int $transfer which picture of the job it is done with, from 0
      * @param bool $vapour it opens a solvent, a spray or a varnish
      * @param list<list<int>> $sheets pieces that each sheet is for, where sheets are printed
+     * @param bool $asksAgain some of it with every piece
      */
     public function __construct(
         public string $stepId,
@@ -42,6 +43,7 @@ final readonly class BenchStep implements \JsonSerializable
         public int $transfer = 0,
         public bool $vapour = false,
         public array $sheets = [],
+        public bool $asksAgain = false,
     ) {}
 
     /** @throws BadRecord */
@@ -69,6 +71,7 @@ final readonly class BenchStep implements \JsonSerializable
             $record->has('sheets')
                 ? array_map(static fn(Record $one): array => $one->integers('pieces'), $record->records('sheets'))
                 : [],
+            $record->has('asks_again') && $record->boolean('asks_again'),
         );
     }
 
@@ -90,6 +93,7 @@ final readonly class BenchStep implements \JsonSerializable
             'timed' => $this->timed,
             'seconds' => $this->seconds,
             'asks' => $this->asks,
+            'asks_again' => $this->asksAgain,
             'after' => $this->after,
             'hands_s' => $this->handsS,
             'count' => $this->count,

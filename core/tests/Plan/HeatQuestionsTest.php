@@ -7,6 +7,7 @@ namespace Wubbin\Core\Tests\Plan;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Job\House;
+use Wubbin\Core\Job\Job;
 use Wubbin\Core\Measure\ProvenanceKind;
 use Wubbin\Core\Plan\Step;
 use Wubbin\Core\Route\HandTime;
@@ -21,7 +22,7 @@ final class HeatQuestionsTest extends TestCase
         return array_values(
             array_filter(
                 Orchard::plan(Orchard::jobOf($route))->steps,
-                static fn(Step $step): bool => [] !== $step->questions,
+                static fn(Step $step): bool => [] !== $step->questions->first,
             ),
         );
     }
@@ -32,9 +33,11 @@ final class HeatQuestionsTest extends TestCase
     #[TestWith(['dark-film', 'The print reads the right way round.'])]
     #[TestWith(['tissue-wax', 'Its printed face looks up.'])]
     #[TestWith(['laser-ceramic', 'The mitt is on.'])]
+    #[TestWith(['tissue-wax', 'The mitt is on.'])]
+    #[TestWith(['toner-metal', 'Cloth, can and solvent are put away.'])]
     public function testWhatCostsAPieceIsAskedBeforeTheHeat(string $route, string $question): void
     {
-        self::assertContains($question, self::asking($route)[0]->questions);
+        self::assertContains($question, self::asking($route)[0]->questions->first);
     }
 
     #[TestWith(['light-film'])]
@@ -55,9 +58,37 @@ final class HeatQuestionsTest extends TestCase
         self::assertSame($asking[0]->id, array_values($before)[0]->id);
     }
 
+    /** On the back of glass the picture lies face down and reads right on its face: two facts, asked apart. */
+    public function testFaceAndMirroringAreTwoFacts(): void
+    {
+        $glass = ['kind' => 'glass', 'material' => 'glass', 'condition' => 'seen-through'];
+        $step = self::first(Orchard::edit(Orchard::jobOf('multi-film'), $glass + ['width' => '60 mm']));
+        self::assertContains('The print reads the right way round.', $step->questions->first);
+        self::assertContains('Its printed face looks down, onto the piece.', $step->questions->first);
+        self::assertNotContains('Its printed face looks up.', $step->questions->first);
+    }
+
+    /** What is laid anew with every piece is asked with every piece; what stays as it is, once. */
+    public function testWhatIsLaidAnewIsAskedAgain(): void
+    {
+        $step = self::first(Orchard::jobOf('dark-film'));
+        self::assertSame(
+            ['The baking parchment lies over it, flat.', 'Its printed face looks up.', 'The card is inside.'],
+            $step->questions->again,
+        );
+        self::assertNotContains('The print reads the right way round.', $step->questions->again);
+    }
+
+    private static function first(Job $job): Step
+    {
+        return array_values(
+            array_filter(Orchard::plan($job)->steps, static fn(Step $step): bool => [] !== $step->questions->first),
+        )[0];
+    }
+
     public function testSteamIsAskedOnlyOfAnIron(): void
     {
-        $of = static fn(string $route): string => implode(' ', self::asking($route)[0]->questions);
+        $of = static fn(string $route): string => implode(' ', self::asking($route)[0]->questions->first);
         self::assertStringContainsString('Steam is off', $of('light-film'));
         self::assertStringNotContainsString('team', $of('tissue-wax'));
     }

@@ -303,6 +303,22 @@ final class BenchTest extends TestCase
         self::assertFalse($checked->accepts(Event::plain(EventType::Checked, 0, self::at(3))));
     }
 
+    public function testWhatIsLaidAnewIsAskedWithEveryPlate(): void
+    {
+        $sequence = self::sequence(Orchard::jobOf('toner-metal', ['quantity' => 4]));
+        $plates = array_keys(
+            array_filter($sequence->steps, static fn(BenchStep $step): bool => 'heat' === $step->stepId),
+        );
+        self::assertCount(2, $plates);
+        $state = BenchState::fromEvents($sequence, [
+            ...self::doneBefore($sequence, $plates[0]),
+            Event::plain(EventType::Checked, $plates[0], self::at(900)),
+        ]);
+        self::assertFalse($state->asks($plates[0]));
+        self::assertTrue($state->asks($plates[1]));
+        self::assertFalse($state->first($plates[1]), 'and only what is laid anew');
+    }
+
     public function testHandsAreTimedFromThePressBefore(): void
     {
         $state = BenchState::fromEvents(self::two(), [

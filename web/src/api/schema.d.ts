@@ -3907,8 +3907,10 @@ export interface components {
             provenance: components["schemas"]["Provenance"];
             area: number | null;
             cautions: string[];
-            /** @description What must be true before it is begun; asked once for all pieces. */
+            /** @description What must be true before it is begun, before the first piece. */
             questions: string[];
+            /** @description What of it is asked again with every piece. */
+            questions_again: string[];
             /** @description The picture of the job that it is for */
             transfer: number;
         };
@@ -4017,8 +4019,10 @@ export interface components {
                     provenance: components["schemas"]["Provenance"];
                     area: number | null;
                     cautions: string[];
-                    /** @description What must be true before it is begun; asked once for all pieces. */
+                    /** @description What must be true before it is begun, before the first piece. */
                     questions: string[];
+                    /** @description What of it is asked again with every piece. */
+                    questions_again: string[];
                     /** @description The picture of the job that it is for */
                     transfer: number;
                 };
