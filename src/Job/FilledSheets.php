@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Job;
 
 use Doctrine\DBAL\Connection;
-use Doctrine\DBAL\Exception\ConnectionException;
+use Doctrine\DBAL\Exception\DriverException;
 use Symfony\Component\Cache\Adapter\FilesystemAdapter;
 use Symfony\Contracts\Cache\ItemInterface;
 use Wubbin\Core\Sheet\Gang\KnownSheets;
@@ -32,8 +32,8 @@ final readonly class FilledSheets implements KnownSheets
     {
         try {
             $sheets = $this->shop->fetchOne('SELECT sheets FROM found_sheets WHERE what = ?', [self::key($what)]);
-        } catch (ConnectionException) {
-            // A job file is planned at the console without any shop.
+        } catch (DriverException) {
+            // A job file is planned at the console without any shop, or with a disk that is full.
             return null;
         }
 
