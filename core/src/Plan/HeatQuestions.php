@@ -6,7 +6,6 @@ namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Route\Face;
 use Wubbin\Core\Route\HeatKind;
-use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\LayerRole;
 use Wubbin\Core\Route\StepKind;
 
@@ -31,10 +30,7 @@ final readonly class HeatQuestions
             if (in_array($step->kind, [StepKind::Tack, StepKind::Heat], true)) {
                 $laid = self::laid($setup);
                 $steps[$n] = $step->asking(
-                    new Questions(
-                        [...self::printed($setup), ...$laid, ...self::ready($setup->outfit->heat, $opens)],
-                        $laid,
-                    ),
+                    new Questions([...self::printed($setup), ...$laid, ...self::ready($setup->outfit, $opens)], $laid),
                 );
 
                 break;
@@ -94,14 +90,18 @@ final readonly class HeatQuestions
      *
      * @return list<string>
      */
-    private static function ready(?HeatSource $heat, bool $opens): array
+    private static function ready(Outfit $outfit, bool $opens): array
     {
         return [
             ...$opens ? ['Cloth, can and solvent are put away.'] : [],
-            ...HeatKind::Iron === $heat?->kind
-                ? [$heat->steam ? 'Steam is off, and the tank is empty.' : 'There is no water in the iron.']
+            ...HeatKind::Iron === $outfit->heatKind
+                ? [
+                    true === $outfit->heat?->steam
+                        ? 'Steam is off, and the tank is empty.'
+                        : 'There is no water in the iron.',
+                ]
                 : [],
-            ...in_array($heat?->kind, self::MITT, true) ? ['The mitt is on.'] : [],
+            ...in_array($outfit->heatKind, self::MITT, true) ? ['The mitt is on.'] : [],
         ];
     }
 }

@@ -36,6 +36,8 @@ final readonly class Outfit
     public ?Support $base;
     public ?Support $guard;
     public ?Support $cover;
+    /** Of what is at hand; or, where nothing is, what would be taken. */
+    public HeatKind $heatKind;
     /** It is drawn, not printed. */
     public bool $byHand;
 
@@ -44,7 +46,7 @@ final readonly class Outfit
     {
         $route = $brief->route;
         $choices = $brief->transfer->choices;
-        $ways = Ways::forRoute($route, $brief->catalogue, $choices, $brief->house);
+        $ways = Ways::forBrief($brief);
         $choosing = new Choosing($brief);
         $this->medium = $choosing->medium($ways);
         $this->heat = $choosing->heat($ways);
@@ -56,10 +58,8 @@ final readonly class Outfit
                 : $this->recipe->peel->from($this->recipe->provenance());
         $this->marking = $choosing->marking($this->medium);
         $this->byHand = $this->marking?->byHand() ?? $route->making->byHand;
-        $this->setting = self::setting(
-            $route->heating->settings[($this->heat->kind ?? ($this->ways->heat()[0] ?? HeatKind::Iron))->value],
-            $this->recipe,
-        );
+        $this->heatKind = $this->heat->kind ?? ($this->ways->heat()[0] ?? HeatKind::Iron);
+        $this->setting = self::setting($route->heating->settings[$this->heatKind->value], $this->recipe);
         $this->temperature =
             $this->setting->temperature ??
             (null === $this->setting->dots ? null : $brief->catalogue->heat->dotTemperature($this->setting->dots));

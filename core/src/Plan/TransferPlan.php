@@ -68,7 +68,7 @@ final readonly class TransferPlan implements \JsonSerializable
                 array_intersect($caution->at, [Caution::TICKET_BLANK, Caution::TICKET_ARTWORK]) &&
                 $caution->concerns(
                     $brief->route->id,
-                    $setup->outfit->heat?->kind,
+                    $setup->outfit->heatKind,
                     $brief->kind->id,
                     $setup->placing->size->forChild(),
                 ),

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
-use Wubbin\Core\Job\Choices;
 use Wubbin\Core\Job\House;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Provenance;
-use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Figure;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\Recipe;
@@ -41,9 +39,11 @@ final readonly class Ways
     ) {}
 
     /** @throws BadRecord where the job or the house goes a way that Wubbin does not know */
-    public static function forRoute(Route $route, Catalogue $catalogue, Choices $choices, House $house): self
+    public static function forBrief(Brief $brief): self
     {
-        $schools = $catalogue->schoolsOf($route->id);
+        [$route, $catalogue, $house] = [$brief->route, $brief->catalogue, $brief->house];
+        $choices = $brief->transfer->choices;
+        $schools = $catalogue->schoolsOf($route->id, $brief->kind->id);
         $options = [];
         $by = [];
         $figures = $route->figures;

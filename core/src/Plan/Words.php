@@ -42,7 +42,7 @@ final readonly class Words
             'base' => null === $setup->outfit->base ? 'a hard base' : 'the ' . $setup->outfit->base->label,
             'guard' => $setup->outfit->guard->label ?? 'card',
             'cover' => $setup->outfit->cover->label ?? 'a cover sheet',
-            'heat' => ($setup->outfit->heat->kind ?? $setup->outfit->ways->heat()[0])->label(),
+            'heat' => $setup->outfit->heatKind->label(),
             'print-side' =>
                 $setup->outfit->recipe->printSide ?? ($setup->outfit->medium->printSide ?? 'its print side'),
             'reads' => $setup->arrangement->stack->mirrored() ? 'It must read backwards.' : 'It must read right.',
@@ -116,7 +116,7 @@ final readonly class Words
     private static function moving(Outfit $outfit): string
     {
         return match (true) {
-            HeatKind::FlatPress === $outfit->heat?->kind => 'Close the press',
+            HeatKind::FlatPress === $outfit->heatKind => 'Close the press',
             default => match ($outfit->ways->options['iron-move']->id ?? null) {
                 'keep-moving' => 'Keep moving',
                 'stand-press' => 'Stand still, then press',

@@ -137,7 +137,7 @@ final readonly class WorkSteps
             static fn(Caution $c): bool => in_array($kind->value, $c->at, true) &&
                 $c->concerns(
                     $setup->brief->route->id,
-                    $setup->outfit->heat?->kind,
+                    $setup->outfit->heatKind,
                     $setup->brief->kind->id,
                     $setup->placing->size->forChild(),
                 ),

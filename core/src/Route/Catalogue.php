@@ -33,12 +33,16 @@ final readonly class Catalogue
         public Consumption $consumption,
     ) {}
 
-    /** @return array<string, School> the disputed matters of a route, each with the options that are for it */
-    public function schoolsOf(string $routeId): array
+    /**
+     * @param string|null $blankKindId null for any blank
+     *
+     * @return array<string, School> the disputed matters of a route, each with the options that are for it
+     */
+    public function schoolsOf(string $routeId, ?string $blankKindId = null): array
     {
         return array_map(
             static fn(School $school): School => $school->on($routeId),
-            array_filter($this->schools, static fn(School $school): bool => $school->matters($routeId)),
+            array_filter($this->schools, static fn(School $school): bool => $school->matters($routeId, $blankKindId)),
         );
     }
 

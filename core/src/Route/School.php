@@ -12,6 +12,7 @@ final readonly class School
 {
     /**
      * @param list<string> $routes ids of the routes it matters to
+     * @param list<string> $blanks kinds of blank that it matters to; empty for any
      * @param array<string, string> $defaults option by route, where it is not the first
      * @param array<string, SchoolOption> $options
      */
@@ -19,6 +20,7 @@ final readonly class School
         public string $id,
         public string $label,
         public array $routes,
+        public array $blanks,
         private array $defaults,
         public array $options,
         public Provenance $provenance,
@@ -36,15 +38,18 @@ final readonly class School
             $record->string('id'),
             $record->string('label'),
             $record->strings('routes'),
+            $record->strings('blanks'),
             $record->recordOrNull('default')?->stringMap() ?? [],
             $options,
             $provenance,
         );
     }
 
-    public function matters(string $routeId): bool
+    /** @param string|null $blankKindId null for any blank */
+    public function matters(string $routeId, ?string $blankKindId = null): bool
     {
-        return in_array($routeId, $this->routes, true);
+        return in_array($routeId, $this->routes, true) &&
+            (null === $blankKindId || [] === $this->blanks || in_array($blankKindId, $this->blanks, true));
     }
 
     /** The matter as it stands for one route: with the options that are for it. */
@@ -56,7 +61,15 @@ final readonly class School
                 in_array($routeId, $option->routes, true),
         );
 
-        return new self($this->id, $this->label, $this->routes, $this->defaults, $options, $this->provenance);
+        return new self(
+            $this->id,
+            $this->label,
+            $this->routes,
+            $this->blanks,
+            $this->defaults,
+            $options,
+            $this->provenance,
+        );
     }
 
     /** The id of what Wubbin takes for a route where nobody says otherwise. */

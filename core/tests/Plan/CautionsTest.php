@@ -6,6 +6,8 @@ namespace Wubbin\Core\Tests\Plan;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\Step;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Tests\Orchard;
@@ -27,7 +29,10 @@ final class CautionsTest extends TestCase
     #[TestWith(['toner-metal', [], 'coat', 'outdoors'])]
     #[TestWith(['toner-metal', ['school.toner-paper' => 'photo'], 'soak', 'hot enough to burn'])]
     #[TestWith(['tissue-wax', [], 'heat', 'never water on burning wax'])]
-    #[TestWith(['tissue-wax', ['school.candle-heat' => 'gun'], 'heat', 'out of the gun’s path'])]
+    #[TestWith(['tissue-wax', [], 'heat', 'mitt or a folded towel'])]
+    #[TestWith(['tissue-wax', [], 'heat', 'take breaks'])]
+    #[TestWith(['tissue-wax', [], 'heat', 'Open a window'])]
+    #[TestWith(['tissue-wax', ['school.candle-heat' => 'gun'], 'heat', 'fingers out of the hot air'])]
     #[TestWith(['tissue-wax', ['school.candle-heat' => 'spoon'], 'heat', 'keep tissue and solvents away'])]
     #[TestWith(['burnish-wax', ['school.fusing' => 'low'], 'fuse', 'Wax burns'])]
     #[TestWith(['light-film', [], 'off', 'Never leave'])]
@@ -44,16 +49,58 @@ final class CautionsTest extends TestCase
     }
 
     /** @param array<string, string> $changes as typed */
-    #[TestWith(['tissue-wax', [], 'out of the gun’s path'])]
+    #[TestWith(['tissue-wax', ['school.candle-heat' => 'spoon'], 'fingers out of the hot air'])]
+    #[TestWith(['tissue-wax', [], 'away from behind the candle'])]
     #[TestWith(['light-film', [], 'when it closes'])]
     #[TestWith(['sublimation', [], 'Wax and paper burn'])]
-    #[TestWith(['burnish-wax', [], 'Open a window'])]
+    #[TestWith(['burnish-wax', [], 'hot film'])]
+    #[TestWith(['tissue-wax', [], 'Batteries out'])]
     public function testNobodyIsWarnedOfWhatIsNotThere(string $route, array $changes, string $words): void
     {
         $all = array_merge(
             ...array_map(static fn(Step $step): array => $step->cautions, self::plan($route, $changes)->steps),
         );
         self::assertStringNotContainsString($words, implode(' ', $all));
+    }
+
+    /** What would be taken is warned of like what is at hand: a gun that still has to be bought burns as well. */
+    #[TestWith(['gun', 'away from behind the candle'])]
+    #[TestWith(['spoon', 'Open flame'])]
+    public function testWhatIsNotOnTheShelfYetHasItsCautionsToo(string $source, string $words): void
+    {
+        $bare = Shelf::fromRecord(Record::of(['heat' => []] + Orchard::shelf()->toRecord()), Orchard::catalogue());
+        $plan = Orchard::plan(
+            Orchard::edit(Orchard::jobOf('tissue-wax'), ['school.candle-heat' => $source]),
+            null,
+            $bare,
+        );
+        self::assertNull($plan->outfit->heat);
+        $said = array_merge(...array_map(static fn(Step $step): array => $step->cautions, $plan->steps));
+        self::assertStringContainsString($words, implode(' ', $said));
+        self::assertStringContainsString('urn', implode(' ', $said), 'and of fire');
+    }
+
+    /** A candle with batteries is not burned, and a new candle has no hollow. */
+    public function testCandlesAreBurnedOrLitAsTheyCanBe(): void
+    {
+        $said = static fn(TransferPlan $plan): string => implode(
+            "\n",
+            array_map(static fn(Step $step): string => $step->title->text . ' ' . $step->cue->text, $plan->steps),
+        );
+        $led = Orchard::plan(Orchard::edit(Orchard::jobOf('tissue-wax'), ['kind' => 'led-candle', 'width' => '60 mm']));
+        self::assertArrayNotHasKey('burning', $led->outfit->ways->options, 'there is no wick');
+        self::assertStringContainsString('batteries out', $said($led));
+        self::assertStringNotContainsString('votive', $said($led) . implode(' ', $led->cautions));
+        self::assertStringNotContainsString('flame', $said($led));
+        foreach (['led-votive', 'burn-down', 'with-care'] as $burning) {
+            $plan = self::plan('tissue-wax', ['school.burning' => $burning]);
+            self::assertSame(
+                'led-votive' === $burning,
+                str_contains($said($plan), 'paint pen'),
+                'no paint on what burns: ' . $burning,
+            );
+            self::assertSame('burn-down' === $burning, str_contains($said($plan), 'votive'), $burning);
+        }
     }
 
     public function testWhatIsOfTheBlankStandsOnTheTicket(): void
@@ -65,7 +112,7 @@ final class CautionsTest extends TestCase
         );
         self::assertStringNotContainsString('Children’s clothing', $on(Orchard::plan()));
         self::assertStringContainsString('drinking rim', $on(self::plan('laser-ceramic', [])));
-        self::assertStringContainsString('wick flame away from the paper', $on(self::plan('tissue-wax', [])));
+        self::assertStringContainsString('keep the flame away from the paper', $on(self::plan('tissue-wax', [])));
         self::assertStringContainsString('rights to a picture', $on(Orchard::plan()));
     }
 
