@@ -23,6 +23,7 @@ final readonly class NewHeatSource
         'length' => 'plate_length_mm',
         'least' => 'diameter_from_mm',
         'most' => 'diameter_to_mm',
+        'patch' => 'patch_mm',
     ];
     private const LEAST_WATTS = 10.0;
     private const MOST_WATTS = 20000.0;
@@ -48,7 +49,7 @@ final readonly class NewHeatSource
                 additionalProperties: new OA\AdditionalProperties(type: 'string'),
                 description: 'As typed: width and length of a plate, from and to of ' .
                     'its temperature, least and most diameter ' .
-                    'of a mug, watts',
+                    'of a mug, the spot that hot air heats, watts',
             ),
         ]
         public array $typed,
@@ -120,6 +121,8 @@ final readonly class NewHeatSource
         $lengths = match ($this->kind) {
             HeatKind::Iron, HeatKind::FlatPress => ['width', 'length'],
             HeatKind::MugPress => ['least', 'most'],
+            // Who does not know it leaves it empty.
+            HeatKind::Dryer, HeatKind::Gun => '' === trim($this->typed['patch'] ?? '') ? [] : ['patch'],
             default => [],
         };
         $temperatures = in_array($this->kind, [HeatKind::FlatPress, HeatKind::MugPress], true)

@@ -11,7 +11,7 @@ use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\HeatSource;
 
 /**
- * Where to set a plate down so that it covers a whole picture.
+ * Where to set a plate down, or to hold hot air, so that a whole picture is heated.
  *
  * The plate counts as a rectangle: its width by the share of its length that presses, less the strips at its rim. A
  * sole with steam holes is moved a little halfway through each place, so that what lay under a hole is pressed too;
@@ -29,9 +29,12 @@ final readonly class IronCoverage
      */
     private function __construct(public array $places, public float $shiftMm, public Size $pressing) {}
 
-    /** @return self|null null for a source that has no plate */
+    /** @return self|null null for a source that has neither a plate nor a spot of hot air */
     public static function forPicture(Size $picture, HeatSource $source, Coverage $rule): ?self
     {
+        if (null !== $source->patchMm) {
+            return self::patches($picture, $source->patchMm, $rule->patchOverlapShare);
+        }
         if (null === $source->plate) {
             return null;
         }
@@ -56,6 +59,21 @@ final readonly class IronCoverage
         );
 
         return new self(array_map($place, $fewer ? $sideways : $pointingUp), $shift, $pressing);
+    }
+
+    /** Hot air heats a round spot: places of it, chased from one edge. */
+    private static function patches(Size $picture, float $patchMm, float $overlapShare): self
+    {
+        $patch = Size::mm($patchMm, $patchMm);
+
+        return new self(
+            array_map(
+                static fn(Rect $spot): IronPlace => new IronPlace($spot, $spot, false),
+                self::grid(Rect::at(0.0, 0.0, $picture), $patch, $overlapShare * $patchMm),
+            ),
+            0.0,
+            $patch,
+        );
     }
 
     /**

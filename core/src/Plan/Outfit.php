@@ -59,7 +59,7 @@ final readonly class Outfit
         $this->marking = $choosing->marking($this->medium);
         $this->byHand = $this->marking?->byHand() ?? $route->making->byHand;
         $this->heatKind = $this->heat->kind ?? ($this->ways->heat()[0] ?? HeatKind::Iron);
-        $this->setting = self::setting($route->heating->settings[$this->heatKind->value], $this->recipe);
+        $this->setting = self::setting($route->heating->settings[$this->heatKind->value], $this->recipe, $this->ways);
         $this->temperature =
             $this->setting->temperature ??
             (null === $this->setting->dots ? null : $brief->catalogue->heat->dotTemperature($this->setting->dots));
@@ -80,8 +80,14 @@ final readonly class Outfit
         return $this->recipe->printSide ?? $medium->printSide;
     }
 
-    private static function setting(Setting $usual, ?Recipe $recipe): Setting
+    private static function setting(Setting $usual, ?Recipe $recipe, Ways $ways): Setting
     {
+        foreach ($ways->options as $matter => $option) {
+            if (null !== $option->setting) {
+                $usual = $usual->worded($option->setting, $ways->schools[$matter]->provenance);
+            }
+        }
+
         return null === $recipe || (null === $recipe->temperature && null === $recipe->pressure)
             ? $usual
             : $usual->at($recipe->temperature, $recipe->pressure, $recipe->provenance());

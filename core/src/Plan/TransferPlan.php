@@ -281,20 +281,23 @@ final readonly class TransferPlan implements \JsonSerializable
         ];
     }
 
-    /** @return array<string, mixed>|null how the plate goes over the picture */
+    /** @return array<string, mixed>|null where the plate is set down, or hot air held */
     private function heated(): ?array
     {
         $pace = $this->outfit->ways->figures['pace'] ?? null;
 
-        return null === $this->arrangement->coverage || null === $this->outfit->heat?->plate
+        $coverage = $this->arrangement->coverage;
+        $plate = $this->outfit->heat->plate ?? $coverage?->pressing;
+
+        return null === $coverage || null === $plate
             ? null
             : [
-                'plate_width_mm' => $this->outfit->heat->plate->widthMm,
-                'plate_length_mm' => $this->outfit->heat->plate->heightMm,
-                'places' => $this->arrangement->coverage->places,
-                'shift_mm' => $this->arrangement->coverage->shiftMm,
-                'sweep_mm' => $this->arrangement->coverage->sweepMm(),
-                'sweep_s' => null === $pace ? null : $this->arrangement->coverage->sweepMm() / $pace->value,
+                'plate_width_mm' => $plate->widthMm,
+                'plate_length_mm' => $plate->heightMm,
+                'places' => $coverage->places,
+                'shift_mm' => $coverage->shiftMm,
+                'sweep_mm' => $coverage->sweepMm(),
+                'sweep_s' => null === $pace ? null : $coverage->sweepMm() / $pace->value,
             ];
     }
 

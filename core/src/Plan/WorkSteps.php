@@ -16,6 +16,9 @@ final readonly class WorkSteps
     /** A place that is pressed for less, as a tack is, is not moved within. */
     private const MOVED_FROM_S = 10.0;
 
+    /** A place in the middle is of the first front, whatever its figures round to, in mm. */
+    private const TOLERANCE_MM = 0.01;
+
     private function __construct(private Setup $setup) {}
 
     /** @return list<Step> */
@@ -49,16 +52,17 @@ final readonly class WorkSteps
     private function expanded(array $group): array
     {
         $repeat = $group[0]->repeat;
-        $places = $group[0]->perPlace ? count($this->setup->arrangement->coverage->places ?? []) : 0;
+        $all = count($this->setup->arrangement->coverage->places ?? []);
+        $places = $group[0]->perPlace ? $this->places($group[0]->half) : [];
         $times = match (true) {
             null !== $repeat => (int) $this->setup->outfit->ways->figures[$repeat]->value,
-            $group[0]->perPlace => max(1, $places),
+            $group[0]->perPlace && $all > 0 => count($places),
             default => 1,
         };
         $steps = [];
         for ($time = 1; $time <= $times; ++$time) {
             foreach ($group as $rule) {
-                $step = $this->step($rule, $time, $times, $places);
+                $step = $this->step($rule, $time, $times, $places[$time - 1] ?? null, $all);
                 if (!$step->time->timed || $step->duration->seconds > 0.0) {
                     $steps[] = $step;
                 }
@@ -68,13 +72,37 @@ final readonly class WorkSteps
         return $steps;
     }
 
-    private function step(StepRule $rule, int $time, int $times, int $places): Step
+    /**
+     * Numbers of the places that are heated, from 1. A picture that goes more than half way round is heated in two
+     * fronts: up to its middle first, and then on from there.
+     *
+     * @return list<int>
+     */
+    private function places(?string $half): array
+    {
+        $places = $this->setup->arrangement->coverage->places ?? [];
+        $placed = $this->setup->placing->placed;
+        if (null === $half || null === $placed || 'yes' !== $this->setup->arrangement->circumstances['wraps']) {
+            return [] === $places ? [] : range(1, count($places));
+        }
+        $within = [];
+        foreach ($places as $n => $place) {
+            $middle = $place->pressed->xMm + $place->pressed->size->widthMm / 2.0;
+            if (('front' === $half) === $middle <= $placed->size->widthMm / 2.0 + self::TOLERANCE_MM) {
+                $within[] = $n + 1;
+            }
+        }
+
+        return $within;
+    }
+
+    private function step(StepRule $rule, int $time, int $times, ?int $place, int $all): Step
     {
         $title = $rule->title;
         if (null !== $rule->repeat) {
             $title = rtrim($title, '.') . sprintf(' (%d of %d).', $time, $times);
         }
-        $area = $times > 1 ? sprintf('area %d of %d', $time, $times) : 'it';
+        $area = null !== $place && $all > 1 ? sprintf('area %d of %d', $place, $all) : 'it';
         $takes = $this->time($rule);
 
         return new Step(
@@ -84,7 +112,7 @@ final readonly class WorkSteps
             Words::in($title, $this->setup, ['area' => $area]),
             Words::in($rule->cue . $this->overSteamHoles($rule, $takes), $this->setup, ['area' => $area]),
             $takes,
-            $rule->perPlace && $places > 0 ? $time : null,
+            $place,
             $this->cautions($rule->kind),
             $rule->once,
             atHeat: $rule->atHeat,

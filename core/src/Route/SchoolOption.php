@@ -18,6 +18,7 @@ final readonly class SchoolOption
      * @param list<string> $routes those it is for; empty for all that the matter is for
      * @param list<string> $media ids in the order they are preferred; empty leaves them to the route
      * @param string|null $air how hot air is set, by the heat model's name for it; null for full heat
+     * @param string|null $setting how the source is set, in words, where that is not as usual
      */
     private function __construct(
         public string $id,
@@ -30,6 +31,7 @@ final readonly class SchoolOption
         public bool $bare,
         public array $routes,
         public ?string $air,
+        public ?string $setting,
     ) {}
 
     public static function fromRecord(Record $record, Provenance $provenance): self
@@ -50,6 +52,7 @@ final readonly class SchoolOption
             $record->has('bare') && $record->boolean('bare'),
             $record->strings('routes'),
             $record->stringOrNull('air'),
+            $record->stringOrNull('setting'),
         );
     }
 }

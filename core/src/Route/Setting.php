@@ -50,4 +50,10 @@ final readonly class Setting
             $provenance,
         );
     }
+
+    /** The same in other words. */
+    public function worded(string $word, Provenance $provenance): self
+    {
+        return new self($this->dots, $this->temperature, $this->idle, $this->pressure, $word, $provenance);
+    }
 }

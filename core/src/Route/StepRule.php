@@ -11,7 +11,7 @@ use Wubbin\Core\Measure\Record;
  * A step as a route writes it down: words with `<names>` of things and `{names}` of figures, and how its time is told.
  *
  * `time` names the figure its clock runs on; a step without one takes what hands usually need. `perPlace` repeats it
- * for each place of the plate, `repeat` as often as a figure counts. `once` is for what several pictures on one side
+ * for each place of the plate, or those in the `half` of a wrap that is meant, front or back; `repeat` as often as a figure counts. `once` is for what several pictures on one side
  * share. `atHeat` is for what is done where the heat is, which differs from the rest of its kind. `vapour` is for what
  * opens a solvent, a spray or a varnish: never while anything is hot in the same room.
  */
@@ -26,6 +26,7 @@ final readonly class StepRule
         public ?string $time,
         public int $times,
         public bool $perPlace,
+        public ?string $half,
         public ?string $repeat,
         public ?Once $once,
         public When $when,
@@ -45,6 +46,7 @@ final readonly class StepRule
             $record->stringOrNull('time'),
             $record->has('times') ? $record->integer('times') : 1,
             'place' === $record->stringOrNull('per'),
+            $record->stringOrNull('half'),
             $record->stringOrNull('repeat'),
             $record->has('once') ? $record->enum('once', Once::class) : null,
             When::fromRecord($record->recordOrNull('when')),

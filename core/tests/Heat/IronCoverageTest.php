@@ -171,10 +171,26 @@ final class IronCoverageTest extends TestCase
         self::assertSame(0.0, self::cover(Size::mm(60.0, 80.0), 'iron-household')->sweepMm(), 'one place: it stands');
     }
 
-    public function testMovingAirHasNoPlaces(): void
+    /** A dryer's stream covers a spot of 6 cm: a picture is several of them, overlapping by a fifth. */
+    public function testHotAirHeatsASpotAtATime(): void
+    {
+        $one = self::cover(Size::mm(50.0, 50.0), 'dryer');
+        self::assertCount(1, $one->places);
+        self::assertEqualsWithDelta(60.0, $one->places[0]->pressed->size->widthMm, 1e-9);
+        $six = self::cover(Size::mm(150.0, 100.0), 'dryer');
+        self::assertCount(6, $six->places);
+        self::assertSame(0.0, $six->shiftMm, 'nothing has holes');
+        foreach (array_slice($six->places, 1, 2) as $n => $place) {
+            $before = $six->places[$n]->pressed;
+            self::assertGreaterThanOrEqual(12.0 - 1e-9, $before->right() - $place->pressed->xMm);
+        }
+        self::assertGreaterThan(6, count(self::cover(Size::mm(150.0, 100.0), 'gun-craft')->places));
+    }
+
+    public function testWhatIsWarmedByASpoonHasNoPlaces(): void
     {
         self::assertNull(
-            IronCoverage::forPicture(Size::mm(50.0, 50.0), self::iron('dryer'), Orchard::catalogue()->heat->coverage),
+            IronCoverage::forPicture(Size::mm(50.0, 50.0), self::iron('spoon'), Orchard::catalogue()->heat->coverage),
         );
     }
 

@@ -203,12 +203,24 @@ final class RoutesTest extends TestCase
 
     public function testAWrapRoundACandleIsMeltedInTwoFronts(): void
     {
-        $heats = static fn(TransferPlan $plan): int => count(
-            array_filter($plan->steps, static fn(Step $s): bool => StepKind::Heat === $s->kind),
+        $heats = static fn(TransferPlan $plan, string $half): array => array_values(
+            array_map(
+                static fn(Step $step): ?int => $step->area,
+                array_filter(
+                    $plan->steps,
+                    static fn(Step $s): bool => StepKind::Heat === $s->kind &&
+                        ('back' === $half) === str_starts_with($s->id, 'heat-back'),
+                ),
+            ),
         );
-        self::assertSame(1, $heats(self::plan('tissue-wax')));
+        $front = self::plan('tissue-wax');
+        self::assertSame([], $heats($front, 'back'));
+        self::assertCount(count($front->arrangement->coverage->places ?? []), $heats($front, 'front'));
         $wrapped = self::plan('tissue-wax', ['width' => '120 mm']);
-        self::assertSame(2, $heats($wrapped));
+        self::assertNotSame([], $heats($wrapped, 'back'));
+        $all = [...$heats($wrapped, 'front'), ...$heats($wrapped, 'back')];
+        sort($all);
+        self::assertSame(range(1, count($wrapped->arrangement->coverage->places ?? [])), $all, 'each area once');
         self::assertSame(Severity::Note, Orchard::check($wrapped, 'place.wraps')?->severity);
     }
 

@@ -3073,7 +3073,7 @@ export interface components {
             dots?: number;
             /** @description Highest number on an iron’s dial, or 0 where it has none */
             dial?: number;
-            /** @description As typed: width and length of a plate, from and to of its temperature, least and most diameter of a mug, watts */
+            /** @description As typed: width and length of a plate, from and to of its temperature, least and most diameter of a mug, the spot that hot air heats, watts */
             typed?: {
                 [key: string]: string;
             };
@@ -3353,6 +3353,8 @@ export interface components {
                 to_c?: number;
                 diameter_from_mm?: number;
                 diameter_to_mm?: number;
+                /** @description Across the spot that hot air heats at once; absent, a dryer's or a large gun's. */
+                patch_mm?: number;
                 watts?: number;
                 /** @description Of its contact, or of its air, as a probe has shown it, in W/m²K. */
                 calibrated_w_m2k?: number;

@@ -107,6 +107,14 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
           />
         </>
       )}
+      {(kind === 'dryer' || kind === 'gun') && (
+        <TextField
+          label="Heats a spot of (or empty)"
+          {...register('patch')}
+          placeholder={format.length(kind === 'dryer' ? 60 : 50)}
+          error={errors.patch}
+        />
+      )}
       {kind !== 'spoon' && kind !== 'burnisher' && (
         <TextField
           label="Watts (or empty)"

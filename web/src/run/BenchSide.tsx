@@ -1,7 +1,7 @@
 import type { RunView } from '../api/client';
 import { DeviceReadings } from '../heat/Device';
 import { useFormat } from '../measure/settings';
-import { IronPlaces } from '../stack/StackSection';
+import { IronPlaces, placesTitle } from '../stack/StackSection';
 import { silentBy } from './beep';
 import { Clocks, numbers } from './Clocks';
 import type { Hand } from './useRun';
@@ -41,7 +41,7 @@ export function BenchSide({
         part !== undefined &&
         part.coverage !== null && (
           <>
-            <h2 className="text-lg">Where the plate goes</h2>
+            <h2 className="text-lg">{placesTitle(part.heat)}</h2>
             <IronPlaces plan={part} current={step.kind === 'heat' ? (step.area ?? 99) : undefined} />
           </>
         )}

@@ -172,10 +172,10 @@ export function StackSection({ plan }: { plan: TransferPlan }) {
       </svg>
       {plan.coverage !== null && plan.placed !== null && (
         <>
-          <h2 className="mt-4 border-t border-rule pt-3 text-base">Where the plate goes</h2>
+          <h2 className="mt-4 border-t border-rule pt-3 text-base">{placesTitle(plan.heat)}</h2>
           <IronPlaces plan={plan} />
           <p className="text-sm text-soft">
-            {plan.coverage.places.length === 1 ? 'One place' : `${plan.coverage.places.length} places`}, in this order.
+            {plan.coverage.places.length === 1 ? 'One area' : `${plan.coverage.places.length} areas, in this order`}.
             {plan.coverage.sweep_s != null &&
               plan.coverage.sweep_mm > 0 &&
               ` Swept instead of set down: ${format.length(plan.coverage.sweep_mm)} in ${format.duration(plan.coverage.sweep_s)}.`}
@@ -208,6 +208,16 @@ function numberAt(from: number, length: number, { end, start }: { end: number; s
   return low < high ? (low + high) / 2 : from + length / 2;
 }
 
+/** What the drawing of the areas is called: a plate is set down on them, hot air is held over them. */
+export const placesTitle = (heat: TransferPlan['heat']) =>
+  heat === 'dryer' || heat === 'gun' ? 'Where the hot air goes' : 'Where the plate goes';
+
+/** The spot that hot air heats. */
+function spot({ plate: { x_mm: x, y_mm: y, width_mm: w } }: Place): string {
+  const r = w / 2;
+  return `M${x} ${y + r}a${r} ${r} 0 1 1 ${w} 0a${r} ${r} 0 1 1 ${-w} 0Z`;
+}
+
 /** The outline of a plate: straight sides as far as it presses with its full width, and its point beyond. */
 function sole({ plate, points_sideways: sideways, ...pressed }: Place): string {
   const { x_mm: x, y_mm: y, width_mm: w, height_mm: h } = plate;
@@ -237,7 +247,7 @@ export function IronPlaces({ plan, current }: { plan: TransferPlan; current?: nu
       viewBox={`${left} ${topmost} ${right - left} ${bottom - topmost}`}
       className="mt-2 max-h-72 w-full"
       role="img"
-      aria-label="Places of the iron on the picture, numbered"
+      aria-label="Areas that are heated, numbered"
     >
       {plan.artwork !== null && (
         <image
@@ -268,7 +278,7 @@ export function IronPlaces({ plan, current }: { plan: TransferPlan; current?: nu
         return (
           <g key={`${px},${py}`}>
             <path
-              d={sole(place)}
+              d={plan.heat === 'dryer' || plan.heat === 'gun' ? spot(place) : sole(place)}
               className={look}
               fillOpacity={0.75}
               strokeWidth={state === 'now' ? 3 : 1.2}
