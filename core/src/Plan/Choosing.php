@@ -7,6 +7,7 @@ namespace Wubbin\Core\Plan;
 use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Route\Fit;
+use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Medium;
@@ -119,24 +120,43 @@ final readonly class Choosing
         );
     }
 
-    public function base(): ?Support
+    /** A press has its own pad; what is pressed otherwise lies on something of the shelf. */
+    public function base(HeatKind $heat): ?Support
     {
-        return null === $this->brief->route->stacking->base
-            ? null
-            : self::choose(
+        $asked = $this->brief->transfer->choices->thing('base');
+        if (null === $this->brief->route->stacking->base) {
+            return null;
+        }
+        if (null === $asked && HeatKind::FlatPress === $heat) {
+            $pads = array_filter(
                 $this->brief->shelf->bases,
-                $this->brief->transfer->choices->thing('base'),
-                fn(Support $base): bool => Stacking::BASE_HARD !== $this->brief->route->stacking->base || $base->hard,
+                static fn(Support $base): bool => Support::PRESS_PAD === $base->like,
             );
+
+            return array_values($pads)[0] ?? $this->brief->catalogue->supports->bases[Support::PRESS_PAD];
+        }
+
+        return self::choose(
+            $this->brief->shelf->bases,
+            $asked,
+            fn(Support $base): bool => Stacking::BASE_HARD !== $this->brief->route->stacking->base || $base->hard,
+        );
     }
 
     /** Where colour can go through to the other side. */
     public function guard(): ?Support
     {
+        $order = $this->brief->route->stacking->guards;
+        $fit = array_filter(
+            $this->brief->shelf->guards,
+            static fn(Support $guard): bool => [] === $order || in_array($guard->like, $order, true),
+        );
+        $asked = $this->brief->transfer->choices->thing('guard');
+
         return $this->brief->route->stacking->guard && $this->brief->kind->hollow
             ? self::choose(
-                $this->brief->shelf->guards,
-                $this->brief->transfer->choices->thing('guard'),
+                null === $asked ? $fit : $this->brief->shelf->guards,
+                $asked,
                 static fn(Support $guard): bool => true,
             )
             : null;

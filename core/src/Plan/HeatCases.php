@@ -143,12 +143,16 @@ final readonly class HeatCases
     /** Seconds that the plan heats one place for. */
     private static function seconds(Setup $setup): ?float
     {
-        foreach (self::TIMES as $figure) {
-            if (isset($setup->outfit->ways->figures[$figure])) {
-                return $setup->arrangement->seconds($figure);
-            }
-        }
+        $time = self::time($setup);
 
-        return null;
+        return null === $time ? null : $setup->arrangement->seconds($time);
+    }
+
+    /** The figure that says how long one place is heated. */
+    public static function time(Setup $setup): ?string
+    {
+        return array_values(
+            array_filter(self::TIMES, static fn(string $figure): bool => isset($setup->outfit->ways->figures[$figure])),
+        )[0] ?? null;
     }
 }

@@ -63,7 +63,7 @@ final readonly class Outfit
         $this->temperature =
             $this->setting->temperature ??
             (null === $this->setting->dots ? null : $brief->catalogue->heat->dotTemperature($this->setting->dots));
-        $this->base = $choosing->base();
+        $this->base = $choosing->base($this->heatKind);
         $this->guard = $choosing->guard();
         $this->cover = $choosing->cover($this->ways);
     }

@@ -12,6 +12,7 @@ use Wubbin\Core\Plan\Preflight\PlaceChecks;
 use Wubbin\Core\Plan\Preflight\PressChecks;
 use Wubbin\Core\Plan\Preflight\SheetChecks;
 use Wubbin\Core\Plan\Preflight\SubjectChecks;
+use Wubbin\Core\Plan\Preflight\WindowCheck;
 
 /**
  * The mistakes that cost a piece, looked for while they can still be mended.
@@ -42,6 +43,7 @@ final readonly class Preflight
                 (new SubjectChecks($brief, $placing, $arrangement))->checks(),
                 (new SheetChecks($brief, $outfit, $placing, $arrangement))->checks(),
                 (new PressChecks($brief, $outfit, $placing, $arrangement))->checks(),
+                WindowCheck::of($setup),
                 $along,
             ),
         );

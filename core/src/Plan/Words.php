@@ -40,7 +40,7 @@ final readonly class Words
         $setting = self::setting($setup->outfit);
         $words = $more + [
             'base' => null === $setup->outfit->base ? 'a hard base' : 'the ' . $setup->outfit->base->label,
-            'guard' => $setup->outfit->guard->label ?? 'card',
+            'guard' => $setup->outfit->guard->label ?? self::usualGuard($setup->brief),
             'cover' => $setup->outfit->cover->label ?? 'a cover sheet',
             'heat' => $setup->outfit->heatKind->label(),
             'print-side' =>
@@ -77,6 +77,12 @@ final readonly class Words
         }
 
         return Phrase::of($text, $values);
+    }
+
+    /** What the route would have inside, where nothing is on the shelf. */
+    private static function usualGuard(Brief $brief): string
+    {
+        return $brief->catalogue->supports->guards[$brief->route->stacking->guards[0] ?? 'card']->label;
     }
 
     private static function figure(string $name, Setup $setup): Quantity

@@ -14,9 +14,10 @@ use Wubbin\Core\Measure\UnreadableQuantity;
 /**
  * One heat source. The plate of an iron or press is taken across at its widest and from heel to point, in mm.
  *
- * `patchMm` is across the round spot that hot air heats at once; `dots` are of an iron's hottest setting, `dial` is the highest number on its dial; `from` and `to` are what a press
- * or a stream of air can be set to; the diameters are of the mugs that a mug press closes round. `calibrated` is what a
- * probe has shown of its contact, or of its air, in W/m²K.
+ * `patchMm` is across the round spot that hot air heats at once; `dots` are of an iron's hottest setting, `dial` is the
+ * highest number on its dial; `from` and `to` are what a press or a stream of air can be set to; the diameters are of
+ * the mugs that a mug press closes round. `calibrated` is what a probe has shown of its contact, or of its air, in
+ * W/m²K.
  */
 final readonly class HeatSource
 {

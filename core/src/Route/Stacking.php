@@ -15,12 +15,14 @@ final readonly class Stacking
     /**
      * @param string|null $base `hard`, `pad`, or null where the work lies on nothing
      * @param bool $guard colour can go through to the back of a hollow blank
+     * @param list<string> $guards ids of what may go inside, the preferred one first; empty for any
      * @param list<string> $covers ids in the order they are preferred
      * @param list<LayerRule> $layers from the heat down to the base
      */
     private function __construct(
         public ?string $base,
         public bool $guard,
+        public array $guards,
         public array $covers,
         public array $layers,
         public Provenance $provenance,
@@ -33,6 +35,7 @@ final readonly class Stacking
         return new self(
             'none' === $base ? null : $base,
             $record->boolean('guard'),
+            $record->strings('guards'),
             $record->strings('cover'),
             array_map(LayerRule::fromRecord(...), $record->records('layers')),
             Provenance::fromRecord($record->record('layers_provenance')),

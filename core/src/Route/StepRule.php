@@ -11,9 +11,10 @@ use Wubbin\Core\Measure\Record;
  * A step as a route writes it down: words with `<names>` of things and `{names}` of figures, and how its time is told.
  *
  * `time` names the figure its clock runs on; a step without one takes what hands usually need. `perPlace` repeats it
- * for each place of the plate, or those in the `half` of a wrap that is meant, front or back; `repeat` as often as a figure counts. `once` is for what several pictures on one side
- * share. `atHeat` is for what is done where the heat is, which differs from the rest of its kind. `vapour` is for what
- * opens a solvent, a spray or a varnish: never while anything is hot in the same room.
+ * for each place of the plate, or those in the `half` of a wrap that is meant, front or back; `repeat` as often as a
+ * figure counts. `once` is for what several pictures on one side share. `atHeat` is for what is done where the heat is,
+ * which differs from the rest of its kind. `vapour` is for what opens a solvent, a spray or a varnish: never while
+ * anything is hot in the same room.
  */
 final readonly class StepRule
 {

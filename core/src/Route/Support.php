@@ -9,6 +9,9 @@ use Wubbin\Core\Measure\Record;
 /** What lies beneath, inside or over the work: a base, a guard or a cover sheet. */
 final readonly class Support
 {
+    /** What a flat press brings with it. */
+    public const PRESS_PAD = 'press-pad';
+
     private function __construct(
         public string $id,
         public string $like,

@@ -224,7 +224,11 @@ final readonly class PressChecks
                         Severity::Warn,
                         'guard',
                         Phrase::of('With nothing inside, colour goes through to the back.'),
-                        Phrase::of('Slip card or kraft paper inside.'),
+                        Phrase::of(
+                            [] === $this->brief->route->stacking->guards
+                                ? 'Slip card or kraft paper inside.'
+                                : 'Slip uncoated kraft paper inside.',
+                        ),
                     )
                     : Check::pass(
                         'guard.there',
@@ -322,7 +326,11 @@ final readonly class PressChecks
                 $this->brief->shelf->bases,
             );
         }
-        if (Stacking::BASE_HARD !== $this->brief->route->stacking->base || $this->outfit->base->hard) {
+        if (
+            Stacking::BASE_HARD !== $this->brief->route->stacking->base ||
+            $this->outfit->base->hard ||
+            HeatKind::FlatPress === $this->outfit->heatKind
+        ) {
             return Check::pass('base.hard', Stage::Heat, 'base', Phrase::of('The base is right.'));
         }
         $hard =

@@ -19,6 +19,7 @@ use Wubbin\Core\Plan\Words;
 use Wubbin\Core\Route\Figure;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\HeatSource;
+use Wubbin\Core\Route\Stacking;
 use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Route\Support;
 
@@ -197,9 +198,11 @@ final readonly class HeatLines
             'Base',
             Phrase::of(null === $base ? 'Not chosen' : ucfirst($base->label)),
             Phrase::of(
-                'hard' === $this->brief->route->stacking->base
-                    ? 'A hard board: on a soft one the edges lift.'
-                    : 'The press’s own pad evens out seams.',
+                match (true) {
+                    Support::PRESS_PAD === $base?->like => 'The press’s own pad evens out seams.',
+                    Stacking::BASE_HARD === $this->brief->route->stacking->base => 'On a soft base the edges lift.',
+                    default => 'The work lies on it while it is pressed.',
+                },
             ),
             'base.hard',
             $this->brief->catalogue->supports->provenance,
@@ -211,6 +214,7 @@ final readonly class HeatLines
     public function guard(): Decision
     {
         $guard = $this->outfit->guard;
+        $order = $this->brief->route->stacking->guards;
 
         return new Decision(
             'guard',
@@ -220,7 +224,16 @@ final readonly class HeatLines
             'guard.inside',
             $this->brief->catalogue->supports->provenance,
             Choice::by(null !== $guard, $this->brief->transfer->choices->thing('guard')),
-            Choice::among('guard', $this->brief->shelf->guards, $guard?->id),
+            Choice::among(
+                'guard',
+                array_filter(
+                    $this->brief->shelf->guards,
+                    static fn(Support $one): bool => $one === $guard ||
+                        [] === $order ||
+                        in_array($one->like, $order, true),
+                ),
+                $guard?->id,
+            ),
         );
     }
 
