@@ -29,6 +29,7 @@ final readonly class DayBlock
         public ?float $celsius,
         public bool $hands,
         public array $labels,
+        #[OA\Property(description: 'Of work in it, in s, without what lies between')] public int $seconds,
     ) {}
 
     /** @param array<string, int> $lanes the first of each kind, by its key */
@@ -47,6 +48,7 @@ final readonly class DayBlock
             $block->celsius,
             $block->hands,
             $block->labels,
+            $block->seconds,
         );
     }
 }

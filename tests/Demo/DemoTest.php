@@ -77,7 +77,7 @@ final class DemoTest extends ShopTestCase
             $hands = 0;
             foreach ($day->records('blocks') as $block) {
                 $own = 'hands' === $block->string('kind') && $id === $block->string('job');
-                $hands += $own ? $block->integer('end') - $block->integer('start') : 0;
+                $hands += $own ? $block->integer('seconds') : 0;
             }
             'picking-crew' === $id
                 ? self::assertLessThan($work->integer('hands_s'), $hands, $id)

@@ -14,6 +14,7 @@ final readonly class Block
      * @param string $id of its first activity
      * @param string $kind key of what its lane is of
      * @param non-empty-list<string> $labels each once
+     * @param int $seconds of work in it, without what lies between
      * @param list<int> $pieces numbers of those it is about, the first where several are done at once
      */
     private function __construct(
@@ -29,6 +30,7 @@ final readonly class Block
         public array $pieces,
         public bool $pinned,
         public bool $began,
+        public int $seconds,
     ) {}
 
     /** @return list<self> of all lanes, each lane's in order */
@@ -56,6 +58,7 @@ final readonly class Block
                         null === $activity->piece ? [] : [$activity->piece],
                         null !== $activity->pinned,
                         null !== $activity->began,
+                        $activity->seconds,
                     );
                     $key = $kind . ' ' . $lane;
                     $last = count($blocks[$key] ?? []) - 1;
@@ -95,6 +98,7 @@ final readonly class Block
             array_values(array_unique([...$this->pieces, ...$next->pieces])),
             $this->pinned,
             $this->began,
+            $this->seconds + $next->seconds,
         );
     }
 }

@@ -97,6 +97,7 @@ final class BlockTest extends TestCase
                 'pieces' => [4],
                 'pinned' => false,
                 'began' => false,
+                'seconds' => 60,
             ],
             get_object_vars($blocks[0]),
         );

@@ -1796,6 +1796,8 @@ export interface components {
             kind: Record<string, never>;
             /** @description Its lane among all of the day, from 0 */
             lane: number;
+            /** @description Of work in it, in s, without what lies between */
+            seconds: number;
         };
         /** @description When a job is done. */
         DayJob: {

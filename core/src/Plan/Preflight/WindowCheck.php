@@ -20,8 +20,8 @@ use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\Stage;
 
 /**
- * What the heat model says of a time, or of a temperature, that a person or a recipe has set. It comments on a figure and
- * never changes one. Wubbin's own figures lie in their windows, which a test proves, and need no computing here.
+ * What the heat model says of a time, or of a temperature, that a person or a recipe has set. It comments on a figure
+ * and never changes one. Wubbin's own figures lie in their windows, which a test proves, and need no computing here.
  */
 final readonly class WindowCheck
 {
