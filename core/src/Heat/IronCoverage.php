@@ -33,7 +33,7 @@ final readonly class IronCoverage
     public static function forPicture(Size $picture, HeatSource $source, Coverage $rule): ?self
     {
         if (null !== $source->patchMm) {
-            return self::patches($picture, $source->patchMm, $rule->patchOverlapShare);
+            return self::spots($picture, $source->patchMm);
         }
         if (null === $source->plate) {
             return null;
@@ -61,18 +61,23 @@ final readonly class IronCoverage
         return new self(array_map($place, $fewer ? $sideways : $pointingUp), $shift, $pressing);
     }
 
-    /** Hot air heats a round spot: places of it, chased from one edge. */
-    private static function patches(Size $picture, float $patchMm, float $overlapShare): self
+    /** Hot air heats a round spot: what counts of each is the largest square in it, so that no corner stays cold. */
+    private static function spots(Size $picture, float $acrossMm): self
     {
-        $patch = Size::mm($patchMm, $patchMm);
+        $side = $acrossMm / M_SQRT2;
+        $square = Size::mm($side, $side);
 
         return new self(
             array_map(
-                static fn(Rect $spot): IronPlace => new IronPlace($spot, $spot, false),
-                self::grid(Rect::at(0.0, 0.0, $picture), $patch, $overlapShare * $patchMm),
+                static fn(Rect $heated): IronPlace => new IronPlace(
+                    $heated,
+                    $heated->grown(($acrossMm - $side) / 2.0),
+                    false,
+                ),
+                self::grid(Rect::at(0.0, 0.0, $picture), $square, 0.0),
             ),
             0.0,
-            $patch,
+            $square,
         );
     }
 

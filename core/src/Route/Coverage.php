@@ -20,7 +20,6 @@ final readonly class Coverage
         public Length $steamShift,
         public Length $overlap,
         public Length $beyondEdge,
-        public float $patchOverlapShare,
         public Provenance $provenance,
     ) {}
 
@@ -32,7 +31,6 @@ final readonly class Coverage
             Length::mm($record->number('steam_shift_mm')),
             Length::mm($record->number('overlap_mm')),
             Length::mm($record->number('beyond_edge_mm')),
-            $record->number('patch_overlap_share'),
             Provenance::fromRecord($record->record('provenance')),
         );
     }

@@ -7,6 +7,7 @@ namespace Wubbin\Core\Tests\Heat;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Heat\IronCoverage;
+use Wubbin\Core\Heat\IronPlace;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Route\HeatSource;
@@ -171,20 +172,30 @@ final class IronCoverageTest extends TestCase
         self::assertSame(0.0, self::cover(Size::mm(60.0, 80.0), 'iron-household')->sweepMm(), 'one place: it stands');
     }
 
-    /** A dryer's stream covers a spot of 6 cm: a picture is several of them, overlapping by a fifth. */
+    /** A dryer's stream covers a spot of 6 cm: every point of a picture lies in one of them, its corners too. */
     public function testHotAirHeatsASpotAtATime(): void
     {
-        $one = self::cover(Size::mm(50.0, 50.0), 'dryer');
+        $one = self::cover(Size::mm(40.0, 40.0), 'dryer');
         self::assertCount(1, $one->places);
-        self::assertEqualsWithDelta(60.0, $one->places[0]->pressed->size->widthMm, 1e-9);
-        $six = self::cover(Size::mm(150.0, 100.0), 'dryer');
+        self::assertEqualsWithDelta(60.0, $one->places[0]->plate->size->widthMm, 1e-9);
+        $six = self::cover(Size::mm(84.0, 106.0), 'dryer');
         self::assertCount(6, $six->places);
         self::assertSame(0.0, $six->shiftMm, 'nothing has holes');
-        foreach (array_slice($six->places, 1, 2) as $n => $place) {
-            $before = $six->places[$n]->pressed;
-            self::assertGreaterThanOrEqual(12.0 - 1e-9, $before->right() - $place->pressed->xMm);
+        foreach (range(0, 84, 4) as $x) {
+            foreach (range(0, 106, 2) as $y) {
+                $near = min(
+                    array_map(
+                        static fn(IronPlace $place): float => hypot(
+                            $place->plate->xMm + 30.0 - $x,
+                            $place->plate->yMm + 30.0 - $y,
+                        ),
+                        $six->places,
+                    ),
+                );
+                self::assertLessThanOrEqual(30.0 + 1e-9, $near);
+            }
         }
-        self::assertGreaterThan(6, count(self::cover(Size::mm(150.0, 100.0), 'gun-craft')->places));
+        self::assertGreaterThan(6, count(self::cover(Size::mm(84.0, 106.0), 'gun-craft')->places));
     }
 
     public function testWhatIsWarmedByASpoonHasNoPlaces(): void
