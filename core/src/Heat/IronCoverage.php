@@ -64,7 +64,7 @@ final readonly class IronCoverage
     /** Hot air heats a round spot: what counts of each is the largest square in it, so that no corner stays cold. */
     private static function spots(Size $picture, float $acrossMm): self
     {
-        $side = $acrossMm / M_SQRT2;
+        $side = $acrossMm / \M_SQRT2;
         $square = Size::mm($side, $side);
 
         return new self(

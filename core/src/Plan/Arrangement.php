@@ -11,6 +11,7 @@ use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Route\CarrierWay;
 use Wubbin\Core\Route\LayerRule;
+use Wubbin\Core\Route\Technology;
 use Wubbin\Core\Sheet\Carrier;
 use Wubbin\Core\Sheet\Loading;
 use Wubbin\Core\Sheet\SheetLayout;
@@ -106,6 +107,9 @@ final readonly class Arrangement
             'hand' => $yes($this->outfit->byHand),
             'flimsy' => $yes($this->outfit->medium->flimsy ?? false),
             'medium' => $this->outfit->medium->like ?? '',
+            'surface' => $this->brief->material->surface->value,
+            'toner' => $yes(Technology::Laser === $this->outfit->marking?->technology),
+            'holes' => $yes([] !== $this->holeDots()),
             'heat' => $this->outfit->heat->kind->value ?? '',
             // More than half of the way round cannot be heated in one front.
             'wraps' => $yes(

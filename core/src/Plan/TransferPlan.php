@@ -71,6 +71,7 @@ final readonly class TransferPlan implements \JsonSerializable
                     $setup->outfit->heatKind,
                     $brief->kind->id,
                     $setup->placing->size->forChild(),
+                    $setup->outfit->peel->word,
                 ),
         );
         $steps = WorkSteps::of($setup);
@@ -284,7 +285,9 @@ final readonly class TransferPlan implements \JsonSerializable
     /** @return array<string, mixed>|null where the plate is set down, or hot air held */
     private function heated(): ?array
     {
-        $pace = $this->outfit->ways->figures['pace'] ?? null;
+        // How fast it is swept is told where it is swept; who stands it down counts seconds.
+        $swept = 'keep-moving' === ($this->outfit->ways->options['iron-move']->id ?? null);
+        $pace = $swept ? $this->outfit->ways->figures['pace'] ?? null : null;
 
         $coverage = $this->arrangement->coverage;
         $plate = $this->outfit->heat->plate ?? $coverage?->pressing;

@@ -51,6 +51,11 @@ final readonly class Words
                 : 'Through its back it reads backwards.',
             'setting' => $setting->text,
             'moving' => self::moving($setup->outfit),
+            'glide' => match ($setup->outfit->ways->options['iron-move']->id ?? null) {
+                'keep-moving' => 'About {pace}: the iron glides, the sheet stays.',
+                'stand-press' => 'Lift it to move on.',
+                default => 'The iron glides, the sheet stays.',
+            },
             'peel' => $setup->outfit->peel->word,
             'peel-state' =>
                 'cold' === $setup->outfit->peel->word ? 'fully cool' : 'only just ' . $setup->outfit->peel->word,

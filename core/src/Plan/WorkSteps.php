@@ -168,6 +168,7 @@ final readonly class WorkSteps
                     $setup->outfit->heatKind,
                     $setup->brief->kind->id,
                     $setup->placing->size->forChild(),
+                    $setup->outfit->peel->word,
                 ),
         );
 

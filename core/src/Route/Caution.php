@@ -17,12 +17,14 @@ final readonly class Caution
      * @param list<string> $heat kinds of heat it is about; empty for any
      * @param list<string> $routes it is about; empty for any
      * @param list<string> $blanks kinds of blank it is about; empty for any
+     * @param list<string> $peels words for how a sheet is peeled; empty for any
      */
     private function __construct(
         public array $at,
         public array $heat,
         public array $routes,
         public array $blanks,
+        public array $peels,
         public bool $onlyForChildren,
         public string $text,
     ) {}
@@ -34,16 +36,19 @@ final readonly class Caution
             $record->strings('heat'),
             $record->strings('routes'),
             $record->strings('blanks'),
+            $record->strings('peels'),
             'child' === $record->stringOrNull('for'),
             $record->string('text'),
         );
     }
 
-    public function concerns(string $routeId, ?HeatKind $heat, string $blankKindId, bool $forChild): bool
+    /** @param string $peel how the sheet is peeled, in a word */
+    public function concerns(string $routeId, ?HeatKind $heat, string $blankKindId, bool $forChild, string $peel): bool
     {
         return ([] === $this->routes || in_array($routeId, $this->routes, true)) &&
             ([] === $this->heat || in_array($heat?->value, $this->heat, true)) &&
             ([] === $this->blanks || in_array($blankKindId, $this->blanks, true)) &&
+            ([] === $this->peels || in_array($peel, $this->peels, true)) &&
             (!$this->onlyForChildren || $forChild);
     }
 }

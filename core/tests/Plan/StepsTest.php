@@ -67,7 +67,7 @@ final class StepsTest extends TestCase
     /** Iron sweep of one school: about 2 mm/s. Hottest, no steam. */
     public function testPaceAndSetting(): void
     {
-        $plan = Orchard::plan();
+        $plan = Orchard::plan(Orchard::edited(['school.iron-move' => 'keep-moving']));
         self::assertStringContainsString('2 mm/s', (new UnitFormat())->phrase(self::of($plan, StepKind::Heat)[0]->cue));
         self::assertStringContainsString('steam off', self::of($plan, StepKind::Ready)[0]->cue->text);
     }
