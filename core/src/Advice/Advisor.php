@@ -49,6 +49,9 @@ final readonly class Advisor
         'guard',
     ];
 
+    /** Checks that say what is told as a verdict, or as something to buy. */
+    private const JUDGED = ['blank.surface', 'blank.tone', 'blank.rough', 'marking.medium', 'heat.hot'];
+
     public function __construct(private Catalogue $catalogue, private Planner $planner) {}
 
     /**
@@ -144,6 +147,7 @@ final readonly class Advisor
         $standing = match (true) {
             [] !== $no => Standing::Cannot,
             [] !== $missing => Standing::Buy,
+            [] !== self::stops($plan) => Standing::Change,
             default => Standing::Works,
         };
         $criteria = Criteria::forRoute($route, $verdicts, $plan, $wish, $runs);
@@ -185,6 +189,7 @@ final readonly class Advisor
                 static fn(Verdict $v): Phrase => Phrase::of($v->why),
                 array_values(array_filter($verdicts, static fn(Verdict $v): bool => Fit::Risky === $v->fit)),
             ),
+            ...array_map(self::told(...), self::stops($plan)),
             ...$this->warnings($plan),
             ...$this->reasons($criteria, 0, $route, $job),
         ];
@@ -327,21 +332,43 @@ final readonly class Advisor
         return null === $note || 3 !== $points ? $reasons : [...$reasons, Phrase::of($note)];
     }
 
+    /**
+     * What the plan itself would stop at, whatever is bought: the advisor says nothing else than the ticket will.
+     *
+     * @return list<Check>
+     */
+    private static function stops(Plan $plan): array
+    {
+        return array_values(
+            array_filter(
+                $plan->checks(),
+                static fn(Check $check): bool => in_array(
+                    $check->severity,
+                    [Severity::Stop, Severity::Impossible],
+                    true,
+                ) && !in_array($check->id, self::JUDGED, true),
+            ),
+        );
+    }
+
+    /** A check with what mends it. */
+    private static function told(Check $check): Phrase
+    {
+        return null === $check->mend
+            ? $check->message
+            : Phrase::of(
+                $check->message->text . ' ' . $check->mend->text,
+                $check->message->values + $check->mend->values,
+            );
+    }
+
     /** @return list<Phrase> what its checks warn of at the heat or at the picture */
     private function warnings(Plan $plan): array
     {
         $warned = array_filter(
             $plan->checks(),
-            static fn(Check $check): bool => in_array(
-                $check->severity,
-                [Severity::Warn, Severity::Stop, Severity::Impossible],
-                true,
-            ) &&
-                !in_array(
-                    $check->id,
-                    ['blank.surface', 'blank.tone', 'blank.rough', 'place.print-area', 'marking.medium', 'heat.hot'],
-                    true,
-                ),
+            static fn(Check $check): bool => Severity::Warn === $check->severity &&
+                !in_array($check->id, [...self::JUDGED, 'place.print-area'], true),
         );
 
         return array_values(array_map(static fn(Check $check): Phrase => $check->message, $warned));

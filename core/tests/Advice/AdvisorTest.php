@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Tests\Advice;
 
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Advice\Advisor;
 use Wubbin\Core\Advice\Criterion;
@@ -14,7 +15,9 @@ use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Planner;
+use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Route\LookWanted;
 use Wubbin\Core\Route\UseWanted;
 use Wubbin\Core\Tests\Orchard;
@@ -37,6 +40,49 @@ final class AdvisorTest extends TestCase
         self::assertSame(Standing::Cannot, $clear->standing);
         self::assertStringContainsString('no white ink', $clear->against[0]->text);
         self::assertSame('dark-film', $clear->instead);
+    }
+
+    /** The advisor says what the ticket will: a route whose plan stops does not work, and what would mend it is told. */
+    #[TestWith(['width', '330 mm', 'light-film'])]
+    #[TestWith(['width', '400 mm', 'dark-film'])]
+    public function testItJudgesByThePlansOwnChecks(string $field, string $typed, string $route): void
+    {
+        $job = Orchard::edit(Orchard::job(), [$field => $typed, 'route' => $route]);
+        $stops = array_filter(
+            Orchard::plan($job)->checks,
+            static fn(Check $check): bool => Severity::Stop === $check->severity,
+        );
+        self::assertNotSame([], $stops);
+        $advice = self::of(self::advise($job), $route);
+        self::assertSame(Standing::Change, $advice->standing);
+        $stop = array_values($stops)[0];
+        self::assertStringContainsString($stop->message->text, $advice->against[0]->text);
+        self::assertStringContainsString($stop->mend->text ?? '?', $advice->against[0]->text);
+    }
+
+    /** Every route of every blank: what works has no stop in its plan, and what has one does not work. */
+    public function testItAgreesWithThePlan(): void
+    {
+        foreach (array_keys(Orchard::catalogue()->routes) as $from) {
+            $job = Orchard::jobOf($from);
+            foreach (self::advise($job) as $advice) {
+                $plan = Orchard::plan(Orchard::edit($job, ['route' => $advice->routeId] + $advice->changes));
+                $stops = array_filter(
+                    $plan->checks,
+                    static fn(Check $check): bool => in_array(
+                        $check->severity,
+                        [Severity::Stop, Severity::Impossible],
+                        true,
+                    ),
+                );
+                if (Standing::Works === $advice->standing) {
+                    self::assertSame([], array_column($stops, 'id'), $from . ' by ' . $advice->routeId);
+                }
+                if (Standing::Change === $advice->standing) {
+                    self::assertNotSame([], $stops, $from . ' by ' . $advice->routeId);
+                }
+            }
+        }
     }
 
     public function testWhatIsMissingIsNamedAndOneThingComesBeforeMany(): void

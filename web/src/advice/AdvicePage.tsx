@@ -13,7 +13,8 @@ export type RouteAdvice = Schemas['advice.schema']['advice'][number];
 
 const STANDING = {
   works: ['They work with what you have', 'text-done', '✓'],
-  buy: ['They would work if you bought something', 'text-wait', '◆'],
+  change: ['They work after a change to the job', 'text-wait', '◆'],
+  buy: ['You need to buy something for these', 'text-wait', '◆'],
   cannot: ['They cannot work here', 'text-hot', '✕'],
 } as const;
 
@@ -161,7 +162,7 @@ export function AdvicePage() {
           Tick “compare” at a second route to see the two side by side.
         </p>
       )}
-      {(['works', 'buy', 'cannot'] as const).map((standing) => {
+      {(['works', 'change', 'buy', 'cannot'] as const).map((standing) => {
         const some = routes.filter((r) => r.standing === standing);
         return (
           some.length > 0 && (

@@ -3221,7 +3221,7 @@ export interface components {
             route: string;
             label: string;
             /** @enum {unknown} */
-            standing: "works" | "buy" | "cannot";
+            standing: "works" | "change" | "buy" | "cannot";
             for: components["schemas"]["Phrase"][];
             against: components["schemas"]["Phrase"][];
             missing: string[];
@@ -3301,7 +3301,7 @@ export interface components {
                     route: string;
                     label: string;
                     /** @enum {unknown} */
-                    standing: "works" | "buy" | "cannot";
+                    standing: "works" | "change" | "buy" | "cannot";
                     for: components["schemas"]["Phrase"][];
                     against: components["schemas"]["Phrase"][];
                     missing: string[];
