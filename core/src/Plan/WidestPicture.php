@@ -8,6 +8,7 @@ use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Blank\Bend;
 use Wubbin\Core\Measure\Length;
+use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Sheet\SheetLayout;
@@ -51,7 +52,13 @@ final readonly class WidestPicture
                 $this->trim,
                 false,
                 '',
-                outline: [$bend->edge($this->trim->mm)],
+                outline: (new TrimLine(
+                    Rect::at(0.0, 0.0, $size),
+                    $bend,
+                    null,
+                    $this->trim->mm,
+                    $this->tab->mm > 0.0 ? $this->tab->mm : null,
+                ))->lines(),
             );
             if (null !== $sheet) {
                 return $width;

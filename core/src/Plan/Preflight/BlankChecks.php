@@ -94,8 +94,20 @@ final readonly class BlankChecks
             'blank',
             $verdict,
             'Take a white or very light one, or opaque film on cloth.',
-            new Fix(Phrase::of('Make it white'), ['colour' => '#ffffff']),
+            $this->white(),
         );
+    }
+
+    /** Raw wood is painted; anything else is taken in white. */
+    private function white(): Fix
+    {
+        $white = ['colour' => '#ffffff'];
+        $paint = 'painted-wood';
+
+        return Surface::RawWood === $this->brief->material->surface &&
+            in_array($paint, $this->brief->kind->materials, true)
+            ? new Fix(Phrase::of('Paint it white'), ['material' => $paint] + $white)
+            : new Fix(Phrase::of('Take a white one'), $white);
     }
 
     /** The first of the blank's materials that the route takes on, where the one at hand is not. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Plan\Preflight;
 
 use Wubbin\Core\Artwork\Placement;
+use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Plan\Check;
@@ -17,6 +18,9 @@ use Wubbin\Core\Route\Verdict;
 /** Shapes that checks share: a verdict, a thing that is missing, a size that would mend it. */
 final readonly class Finding
 {
+    /** So much of a width that was counted at another level of a piece that tapers. */
+    private const TAPERED = 0.95;
+
     public static function judged(
         string $id,
         string $field,
@@ -73,5 +77,14 @@ final readonly class Finding
         return $width < Placement::LEAST_MM
             ? null
             : new Fix(Phrase::of($label, ['width' => Quantity::length($width)]), ['width' => $width . ' mm']);
+    }
+
+    /**
+     * As resizeTo, for a picture on a piece. Where the piece tapers a little less is offered: a smaller picture lies at
+     * another level, where the piece may be narrower.
+     */
+    public static function resizeOn(BlankSize $size, float $widthMm, string $label): ?Fix
+    {
+        return self::resizeTo($widthMm * (null === $size->taper ? 1.0 : self::TAPERED), $label);
     }
 }

@@ -7,6 +7,7 @@ namespace Wubbin\Core\Plan\Preflight;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Fix;
@@ -18,6 +19,9 @@ use Wubbin\Core\Plan\Stage;
 /** Whether the picture is good enough for its size, and fits where it goes. */
 final readonly class PictureChecks
 {
+    /** So far the ends of a full wrap may overlap at the seam, in mm (assumed: what a person still lays flat). */
+    private const ENDS_OVERLAP_MM = 5.0;
+
     public function __construct(
         private Brief $brief,
         private Outfit $outfit,
@@ -65,17 +69,24 @@ final readonly class PictureChecks
      */
     private function printArea(Rect $placed): array
     {
-        $area = $this->placing->size->printArea;
+        $area = $this->area();
         $size = $placed->size;
         $checks = [];
-        if ($size->fitsIn($area->size)) {
+        if ($this->coversItsPiece($placed)) {
+            $checks[] = Check::pass(
+                'picture.print-area',
+                Stage::Print,
+                'picture',
+                Phrase::of('The picture covers the whole piece, as it is meant to.'),
+            );
+        } elseif ($size->fitsIn($area->size)) {
             $checks[] = Check::pass(
                 'picture.print-area',
                 Stage::Print,
                 'picture',
                 Phrase::of('The picture fits the print area.'),
             );
-            $checks[] = $placed->within($area)
+            $checks[] = $this->turnedIn($placed)->within($area)
                 ? Check::pass('place.print-area', Stage::Print, 'place', Phrase::of('It lies inside the print area.'))
                 : Check::found(
                     'place.print-area',
@@ -171,13 +182,67 @@ final readonly class PictureChecks
         return $checks;
     }
 
+    /** The print area; of what is printed all the way round, with a little for the ends to overlap. */
+    private function area(): Rect
+    {
+        $area = $this->placing->size->printArea;
+
+        return $this->goesRound()
+            ? Rect::at(
+                $area->xMm - self::ENDS_OVERLAP_MM / 2.0,
+                $area->yMm,
+                Size::mm($area->size->widthMm + self::ENDS_OVERLAP_MM, $area->size->heightMm),
+            )
+            : $area;
+    }
+
+    /** A round piece without a handle or anything else in the way can be printed all round. */
+    private function goesRound(): bool
+    {
+        $size = $this->placing->size;
+
+        return null !== $size->diameterMm && $size->printArea->size->widthMm >= $size->widthMm - 1.0;
+    }
+
+    /** What is put to the back of a round piece lies behind its seam, and not beyond an edge. */
+    private function turnedIn(Rect $placed): Rect
+    {
+        $round = $this->placing->size->widthMm;
+        $middle = $placed->xMm + $placed->size->widthMm / 2.0;
+
+        return $this->goesRound()
+            ? Rect::at(
+                min(
+                    max(-$round / 2.0, $placed->xMm - round($middle / $round) * $round),
+                    $round / 2.0 - $placed->size->widthMm,
+                ),
+                $placed->yMm,
+                $placed->size,
+            )
+            : $placed;
+    }
+
+    /** A traced piece is printed beyond its edge all round. */
+    private function coversItsPiece(Rect $placed): bool
+    {
+        $edge = $this->placing->size->edge;
+
+        return null !== $edge && $edge->box()->within($placed->grown(0.5));
+    }
+
     /** @return list<Check> */
     private function usualHeight(): array
     {
-        $size = $this->placing->placed->size ?? $this->placing->size->printArea->size;
+        $placed = $this->placing->placed ?? $this->placing->size->printArea;
+        $size = $placed->size;
         $checks = [];
         $usual = $this->brief->route->making->usualHeight;
-        if (null !== $usual && abs($size->heightMm - $usual->mm) > 1.0) {
+        $area = $this->area();
+        $width = null === $usual ? 0.0 : ($usual->mm * $size->widthMm) / $size->heightMm;
+        // What is much wider than high cannot be as high as a picture usually is.
+        $fits = null !== $usual && Size::mm($width, $usual->mm)->fitsIn($area->size);
+        if (null !== $usual && $fits && abs($size->heightMm - $usual->mm) > 1.0) {
+            $below = max($area->yMm, min($placed->yMm, $area->bottom() - $usual->mm));
             $checks[] = Check::found(
                 'picture.usual-height',
                 Stage::Print,
@@ -188,9 +253,11 @@ final readonly class PictureChecks
                     'height' => Quantity::length($size->heightMm),
                 ]),
                 Phrase::of('Leave it, or take the usual height.'),
-                new Fix(Phrase::of('{usual} high', ['usual' => Quantity::length($usual->mm)]), [
-                    'height' => $usual->mm . ' mm',
-                ]),
+                new Fix(
+                    Phrase::of('{usual} high', ['usual' => Quantity::length($usual->mm)]),
+                    ['height' => $usual->mm . ' mm'] +
+                        (abs($below - $placed->yMm) < 0.01 ? [] : ['below' => round($below, 1) . ' mm']),
+                ),
             );
         }
 

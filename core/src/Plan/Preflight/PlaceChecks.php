@@ -92,7 +92,7 @@ final readonly class PlaceChecks
                         'seen' => Quantity::length(2.0 * $seen),
                     ]),
                     Phrase::of('Keep faces and lettering within the middle quarter.'),
-                    Finding::resizeTo(2.0 * $seen, 'Make it {width} wide'),
+                    Finding::resizeOn($this->placing->size, 2.0 * $seen, 'Make it {width} wide'),
                 ),
             ];
     }

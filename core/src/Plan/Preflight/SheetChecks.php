@@ -142,7 +142,10 @@ final readonly class SheetChecks
                     Phrase::of('It can be {width} wide at most.', [
                         'width' => Quantity::length(floor($widest * 10.0) / 10.0),
                     ]),
-                    Finding::resizeTo($widest, 'Make it {width} wide'),
+                    // What is larger than the piece too is told by its own check, which knows how large it can be.
+                    $this->placing->placed->size->widthMm > $this->placing->size->widthMm
+                        ? null
+                        : Finding::resizeTo($widest, 'Make it {width} wide'),
                 ),
             };
         }

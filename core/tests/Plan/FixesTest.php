@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Tests\Plan;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Wubbin\Core\Job\Job;
+use Wubbin\Core\Plan\Check;
+use Wubbin\Core\Plan\Severity;
+use Wubbin\Core\Tests\Orchard;
+
+/** Every fix that is offered, applied, removes what offered it and brings nothing worse. */
+final class FixesTest extends TestCase
+{
+    private const PLANS = 1500;
+
+    private const WIDTHS = ['20 mm', '76 mm', '120 mm', '200 mm', '380 mm'];
+
+    private const COLOURS = ['#ffffff', '#f4ecd8', '#1f4d2b'];
+
+    public function testEveryFixFixes(): void
+    {
+        $random = new Randomizer(new Mt19937(16));
+        $catalogue = Orchard::catalogue();
+        $fixes = 0;
+        for ($n = 0; $n < self::PLANS; ++$n) {
+            $pick = static fn(array $of): string => (string) $of[$random->getInt(0, count($of) - 1)];
+            $kind = $catalogue->blanks[$pick(array_keys($catalogue->blanks))];
+            $job = Orchard::edit(Orchard::jobOf($pick(array_keys($catalogue->routes))), [
+                'kind' => $kind->id,
+                'size' => $pick(array_keys($kind->sizes)),
+                'material' => $pick($kind->materials),
+                'side' => $pick(array_keys($kind->sides)),
+                'colour' => $pick(self::COLOURS),
+                'width' => $pick(self::WIDTHS),
+            ]);
+            $fixes += $this->allFix($job);
+        }
+        self::assertGreaterThan(1000, $fixes, 'so many were tried');
+    }
+
+    /** @return int how many fixes there were */
+    private function allFix(Job $job): int
+    {
+        $plan = Orchard::plan($job);
+        $before = self::severities($plan->checks);
+        $fixes = 0;
+        foreach ($plan->checks as $check) {
+            if (null === $check->fix) {
+                continue;
+            }
+            ++$fixes;
+            $after = self::severities(Orchard::plan(Orchard::edit($job, $check->fix->changes))->checks);
+            $of = $check->id . ' with ' . json_encode([$check->fix->changes, $job->blank, $job->transfers[0]->routeId]);
+            $own = self::weight($check->severity);
+            self::assertLessThan($own, $after[$check->id] ?? 0, $of . ' stays');
+            // Where it lies is not looked at while it is larger than all there is to lie on.
+            $hidden = ($before['picture.print-area'] ?? 0) > 0 ? ['place.print-area' => 0] : [];
+            foreach (array_diff_key($after, $hidden) as $id => $weight) {
+                self::assertFalse($weight >= max(2, $own) && $weight > ($before[$id] ?? 0), $of . ' brings ' . $id);
+            }
+        }
+
+        return $fixes;
+    }
+
+    /** A wrap whose ends overlap by a little is a wrap, and one that is put to the back lies behind its seam. */
+    #[TestWith(['222 mm', '0 mm', null])]
+    #[TestWith(['230 mm', '0 mm', 'picture.print-area'])]
+    #[TestWith(['60 mm', '110 mm', null])]
+    #[TestWith(['60 mm', '-100 mm', null])]
+    public function testARoundPieceIsRound(string $width, string $right, ?string $stop): void
+    {
+        $job = Orchard::edit(Orchard::jobOf('tissue-wax'), [
+            'height' => '50 mm',
+            'right' => $right,
+            'below' => '40 mm',
+        ]);
+        $wide = Orchard::plan(Orchard::edit($job, ['width' => $width]), Orchard::picture(2220.0, 500.0));
+        $found = array_filter(
+            $wide->checks,
+            static fn(Check $check): bool => in_array($check->id, ['picture.print-area', 'place.print-area'], true) &&
+                Severity::Pass !== $check->severity,
+        );
+        self::assertSame(null === $stop ? [] : [$stop], array_values(array_column($found, 'id')));
+    }
+
+    /** Lettering is as high as it can be. */
+    public function testAWidePictureIsNotAskedToBeAsHighAsAnOrdinaryOne(): void
+    {
+        $job = Orchard::edit(Orchard::jobOf('laser-ceramic'), ['width' => '120 mm']);
+        $lettering = Orchard::plan($job, Orchard::picture(4150.0, 1000.0));
+        self::assertNull(Orchard::check($lettering, 'picture.usual-height'));
+        self::assertNotNull(
+            Orchard::check(Orchard::plan($job, Orchard::picture(1000.0, 1000.0)), 'picture.usual-height'),
+        );
+    }
+
+    /** Raw wood is painted; a shirt is taken in white. */
+    public function testWhatIsWhiteIsPaintedOrTaken(): void
+    {
+        $fix = static fn(Job $job): array => Orchard::check(Orchard::plan($job), 'blank.tone')?->fix?->changes ?? [];
+        self::assertSame(
+            'painted-wood',
+            $fix(Orchard::edit(Orchard::jobOf('paper-wood'), ['colour' => '#333333']))['material'] ?? '',
+        );
+        self::assertSame(['colour' => '#ffffff'], $fix(Orchard::edit(Orchard::job(), ['colour' => '#1f4d2b'])));
+    }
+
+    /**
+     * @param list<Check> $checks
+     *
+     * @return array<string, int> by id
+     */
+    private static function severities(array $checks): array
+    {
+        $all = [];
+        foreach ($checks as $check) {
+            $all[$check->id] = self::weight($check->severity);
+        }
+
+        return $all;
+    }
+
+    private static function weight(Severity $severity): int
+    {
+        return match ($severity) {
+            Severity::Pass => 0,
+            Severity::Note => 1,
+            Severity::Warn => 2,
+            default => 3,
+        };
+    }
+}
