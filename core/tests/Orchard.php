@@ -86,6 +86,7 @@ final class Orchard
             'name' => 'Crew shirts',
             'quantity' => 1,
             'due' => null,
+            'use' => null,
             'blank' => [
                 'kind' => 'shirt',
                 'size' => 'M',

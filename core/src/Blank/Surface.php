@@ -10,6 +10,10 @@ enum Surface: string
     case NaturalCloth = 'natural-cloth';
     case BlendCloth = 'blend-cloth';
     case SyntheticCloth = 'synthetic-cloth';
+    /** Knit with elastane in it. */
+    case StretchCloth = 'stretch-cloth';
+    /** Nylon and coated cloth, which melt and repel. */
+    case Nylon = 'nylon';
     case Ceramic = 'ceramic';
     case CoatedCeramic = 'coated-ceramic';
     /** Metal or board with a coat that takes sublimation ink. */
@@ -23,9 +27,17 @@ enum Surface: string
     case BareMetal = 'bare-metal';
     case Paper = 'paper';
     case Glass = 'glass';
+    case Leather = 'leather';
+    case Cork = 'cork';
+    case Stone = 'stone';
+    case PowderCoat = 'powder-coat';
 
     public function isCloth(): bool
     {
-        return in_array($this, [self::NaturalCloth, self::BlendCloth, self::SyntheticCloth], true);
+        return in_array(
+            $this,
+            [self::NaturalCloth, self::BlendCloth, self::SyntheticCloth, self::StretchCloth, self::Nylon],
+            true,
+        );
     }
 }

@@ -8,6 +8,7 @@ use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Artwork\SizedBy;
 use Wubbin\Core\Blank\Blank;
 use Wubbin\Core\Measure\Length;
+use Wubbin\Core\Route\UseWanted;
 
 /** What is wanted on what. Everything else follows from it, the shelf and the house. */
 final readonly class Job
@@ -21,6 +22,7 @@ final readonly class Job
      * @param non-empty-list<Transfer> $transfers in the order they are pressed
      * @param list<Share> $breakdown sizes and colours that the pieces divide into; empty where all are
      *                               alike
+     * @param UseWanted|null $use how the pieces will live, where it is known
      */
     public function __construct(
         public string $id,
@@ -31,6 +33,7 @@ final readonly class Job
         public array $transfers,
         public string $note,
         public array $breakdown = [],
+        public ?UseWanted $use = null,
     ) {}
 
     /**
@@ -55,6 +58,7 @@ final readonly class Job
             $transfers ?? $this->transfers,
             $note ?? $this->note,
             $breakdown ?? $this->breakdown,
+            $this->use,
         );
     }
 
@@ -70,6 +74,7 @@ final readonly class Job
             array_map(static fn(Transfer $transfer): Transfer => $transfer->with(overrides: []), $this->transfers),
             $this->note,
             $this->breakdown,
+            $this->use,
         );
     }
 
@@ -91,6 +96,7 @@ final readonly class Job
             array_map(static fn(Transfer $transfer): Transfer => $transfer->with(overrides: []), $this->transfers),
             $this->note,
             $breakdown,
+            $this->use,
         );
     }
 
@@ -106,6 +112,7 @@ final readonly class Job
             $this->transfers,
             $this->note,
             $this->breakdown,
+            $this->use,
         );
     }
 
@@ -125,13 +132,49 @@ final readonly class Job
             $transfers[0] = $transfers[0]->with(placement: self::widened($transfers[0]->placement, $share->widthMm));
         }
 
-        return new self($this->id, $this->name, $share->quantity, $this->due, $blank, $transfers, $this->note);
+        return new self(
+            $this->id,
+            $this->name,
+            $share->quantity,
+            $this->due,
+            $blank,
+            $transfers,
+            $this->note,
+            [],
+            $this->use,
+        );
+    }
+
+    /** The same job, for another use. */
+    public function usedAs(?UseWanted $use): self
+    {
+        return new self(
+            $this->id,
+            $this->name,
+            $this->quantity,
+            $this->due,
+            $this->blank,
+            $this->transfers,
+            $this->note,
+            $this->breakdown,
+            $use,
+        );
     }
 
     /** The same job with nothing but this on it. */
     public function only(Transfer $transfer): self
     {
-        return new self($this->id, $this->name, $this->quantity, $this->due, $this->blank, [$transfer], $this->note);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->quantity,
+            $this->due,
+            $this->blank,
+            [$transfer],
+            $this->note,
+            [],
+            $this->use,
+        );
     }
 
     private static function widened(Placement $old, float $widthMm): Placement

@@ -18,6 +18,7 @@ use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Core\Route\Finish;
+use Wubbin\Core\Route\UseWanted;
 
 /**
  * The open job file, as decoded JSON: lengths in millimetres, the names saying so. Its shape is published in
@@ -42,6 +43,7 @@ final readonly class JobFile
             self::transfers($record->records('transfers')),
             self::note($record->stringOrNull('note') ?? ''),
             array_map(self::share(...), $record->records('breakdown')),
+            $record->has('use') ? $record->enum('use', UseWanted::class) : null,
         );
     }
 
@@ -58,6 +60,7 @@ final readonly class JobFile
             'name' => $job->name,
             'quantity' => $job->quantity,
             'due' => $job->due,
+            'use' => $job->use?->value,
             'blank' => [
                 'kind' => $job->blank->kindId,
                 'size' => $job->blank->sizeId,

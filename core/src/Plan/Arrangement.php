@@ -98,19 +98,15 @@ final readonly class Arrangement
     private function findCircumstances(): array
     {
         $yes = static fn(bool $is): string => $is ? 'yes' : 'no';
-        $circumstances = [
-            'blank' => $this->brief->kind->id,
+        $circumstances = Outfit::circumstances($this->brief, $this->outfit->heatKind) + [
             'hollow' => $yes($this->brief->kind->hollow),
-            'cloth' => $yes($this->brief->material->surface->isCloth()),
             'condition' => $this->brief->job->blank->condition->value,
             'finish' => $this->brief->finish->value,
             'hand' => $yes($this->outfit->byHand),
             'flimsy' => $yes($this->outfit->medium->flimsy ?? false),
             'medium' => $this->outfit->medium->like ?? '',
-            'surface' => $this->brief->material->surface->value,
             'toner' => $yes(Technology::Laser === $this->outfit->marking?->technology),
             'holes' => $yes([] !== $this->holeDots()),
-            'heat' => $this->outfit->heat->kind->value ?? '',
             // More than half of the way round cannot be heated in one front.
             'wraps' => $yes(
                 null !== $this->placing->size->diameterMm &&

@@ -39,7 +39,7 @@ final readonly class Choosing
             null === $this->brief->picture ? null : $this->brief->transfer->placement->sizeOf($this->brief->picture);
         $margin = 5.0;
         $trim = Length::mm(isset($ways->figures['trim']) ? $ways->figures['trim']->value : 0.0);
-        if (null !== $size && isset($ways->figures['overlap'])) {
+        if (null !== $size && $this->isSplit($ways, $usable, $size, $margin, $trim)) {
             // What is split over several sheets wants large ones.
             uasort(
                 $usable,
@@ -48,23 +48,31 @@ final readonly class Choosing
                     $a->paper->size()->areaMm2(),
                 ],
             );
-            $fits = array_filter(
-                $usable,
-                static fn(Medium $medium): bool => $size->widthMm <=
-                    SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $trim) +
-                        0.01,
-            );
-            $usable = [] === $fits ? $usable : $fits;
         }
 
         return self::choose(
             $usable,
             $asked,
-            static fn(Medium $medium): bool => null === $size ||
-                $size->widthMm <=
-                    SheetLayout::widest($size->widthMm / $size->heightMm, $medium->paper->size(), $margin, $trim) +
-                        0.01,
+            static fn(Medium $medium): bool => null === $size || self::fits($size, $medium, $margin, $trim),
         );
+    }
+
+    /**
+     * Whether the picture goes in parts: it may, and no sheet takes it whole.
+     *
+     * @param array<string, Medium> $usable
+     */
+    private function isSplit(Ways $ways, array $usable, Size $size, float $margin, Length $trim): bool
+    {
+        return isset($ways->figures['overlap']) &&
+            [] === array_filter($usable, static fn(Medium $one): bool => self::fits($size, $one, $margin, $trim));
+    }
+
+    private static function fits(Size $size, Medium $medium, float $margin, Length $trim): bool
+    {
+        $aspect = $size->widthMm / $size->heightMm;
+
+        return $size->widthMm <= SheetLayout::widest($aspect, $medium->paper->size(), $margin, $trim) + 0.01;
     }
 
     public function marking(?Medium $chosen): ?Marking
@@ -85,7 +93,11 @@ final readonly class Choosing
 
             return false;
         };
-        $markings = $this->brief->shelf->markings;
+        // What is used as it is wants nothing of the shelf; it is meant where the sheet takes nothing else.
+        $asked = $this->brief->transfer->choices->thing('marking');
+        $unprinted = $this->brief->catalogue->sheets->markings[Marking::UNPRINTED];
+        $meant = $asked === $unprinted->id || (null !== $chosen && [$unprinted->id] === $chosen->takes);
+        $markings = $this->brief->shelf->markings + ($meant ? [$unprinted->id => $unprinted] : []);
         // By hand only where the route is drawn by hand, and there first; a printer otherwise.
         uasort(
             $markings,
@@ -93,11 +105,7 @@ final readonly class Choosing
                 ($b->byHand() !== $this->brief->route->making->byHand),
         );
 
-        return self::choose(
-            $markings,
-            $this->brief->transfer->choices->thing('marking'),
-            static fn(Marking $m): bool => $takes($m),
-        );
+        return self::choose($markings, $asked, static fn(Marking $m): bool => $takes($m));
     }
 
     public function heat(Ways $ways): ?HeatSource
@@ -124,9 +132,6 @@ final readonly class Choosing
     public function base(HeatKind $heat): ?Support
     {
         $asked = $this->brief->transfer->choices->thing('base');
-        if (null === $this->brief->route->stacking->base) {
-            return null;
-        }
         if (null === $asked && HeatKind::FlatPress === $heat) {
             $pads = array_filter(
                 $this->brief->shelf->bases,
@@ -134,6 +139,10 @@ final readonly class Choosing
             );
 
             return array_values($pads)[0] ?? $this->brief->catalogue->supports->bases[Support::PRESS_PAD];
+        }
+
+        if (null === $this->brief->route->stacking->base) {
+            return null;
         }
 
         return self::choose(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
+use Wubbin\Core\Blank\Surface;
 use Wubbin\Core\Heat\HeatCase;
 use Wubbin\Core\Heat\Heater;
 use Wubbin\Core\Heat\HeatLayer;
@@ -28,7 +29,7 @@ final readonly class HeatCases
     /** @return HeatCase|null null where nothing is heated that is modelled, or something is not chosen yet */
     public static function of(Setup $setup): ?HeatCase
     {
-        $need = $setup->brief->route->heating->need;
+        $need = $setup->brief->route->heating->need($setup->brief->material->surface);
         if (null === $need || !in_array($setup->outfit->heat?->kind, self::MODELLED, true)) {
             return null;
         }
@@ -113,7 +114,7 @@ final readonly class HeatCases
     private static function thickness(Layer $layer, Setup $setup): float
     {
         return LayerRole::Blank === $layer->role &&
-            HeatParameters::WAX === $setup->brief->route->heating->need &&
+            Surface::Wax === $setup->brief->material->surface &&
             null !== $setup->placing->size->diameterMm
             ? $setup->placing->size->diameterMm / 2.0
             : $layer->thicknessMm;

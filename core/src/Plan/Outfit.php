@@ -48,17 +48,19 @@ final readonly class Outfit
         $choices = $brief->transfer->choices;
         $ways = Ways::forBrief($brief);
         $choosing = new Choosing($brief);
-        $this->medium = $choosing->medium($ways);
         $this->heat = $choosing->heat($ways);
+        $this->heatKind = $this->heat->kind ?? ($ways->heat()[0] ?? $route->heating->kinds[0]);
+        $circumstances = self::circumstances($brief, $this->heatKind);
+        $ways = $ways->under($circumstances, $this->heatKind);
+        $this->medium = $choosing->medium($ways);
         $this->recipe = $brief->house->recipeFor($route->id, $choices, $this->medium, $this->heat);
         $this->ways = $ways->figuresBy($this->recipe);
         $this->peel =
             null === $this->recipe?->peel
-                ? $route->heating->finishes[$brief->finish->value]
+                ? $route->peelUnder($circumstances, $brief->finish)
                 : $this->recipe->peel->from($this->recipe->provenance());
         $this->marking = $choosing->marking($this->medium);
         $this->byHand = $this->marking?->byHand() ?? $route->making->byHand;
-        $this->heatKind = $this->heat->kind ?? ($this->ways->heat()[0] ?? HeatKind::Iron);
         $this->setting = self::setting($route->heating->settings[$this->heatKind->value], $this->recipe, $this->ways);
         $this->temperature =
             $this->setting->temperature ??
@@ -66,6 +68,24 @@ final readonly class Outfit
         $this->base = $choosing->base($this->heatKind);
         $this->guard = $choosing->guard();
         $this->cover = $choosing->cover($this->ways);
+    }
+
+    /**
+     * What figures may differ by: the kind of heat, what the piece is and what it is for.
+     *
+     * @return array<string, string>
+     */
+    public static function circumstances(Brief $brief, HeatKind $heat): array
+    {
+        return [
+            'heat' => $heat->value,
+            'blank' => $brief->kind->id,
+            'round' => $brief->kind->shape->isRound() ? 'yes' : 'no',
+            'material' => $brief->material->id,
+            'surface' => $brief->material->surface->value,
+            'cloth' => $brief->material->surface->isCloth() ? 'yes' : 'no',
+            'use' => $brief->job->use->value ?? '',
+        ];
     }
 
     /** How far outside the picture it is cut. */

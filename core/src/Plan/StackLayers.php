@@ -57,7 +57,7 @@ final readonly class StackLayers
                 $rule->role,
                 self::blank($rule, $brief),
                 null,
-                $brief->kind->wallMm,
+                $brief->material->wallMm ?? $brief->kind->wallMm,
                 self::hatch($brief),
             ),
         };

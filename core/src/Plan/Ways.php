@@ -10,9 +10,9 @@ use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Route\Figure;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\Recipe;
-use Wubbin\Core\Route\Route;
 use Wubbin\Core\Route\School;
 use Wubbin\Core\Route\SchoolOption;
+use Wubbin\Core\Route\UseWanted;
 
 /**
  * Which way is gone about each disputed matter of a route, who decided it, and the figures that come of it.
@@ -27,15 +27,15 @@ final readonly class Ways
      * @param array<string, SchoolOption> $options by matter
      * @param array<string, DecidedBy> $by by matter
      * @param array<string, Figure> $figures
-     * @param array<string, float> $own figures that the job has set for itself
+     * @param array<string, Figure> $chosen figures of ways that somebody chose, or that a use asks for
      */
     private function __construct(
-        private Route $route,
+        private Brief $brief,
         public array $schools,
         public array $options,
         public array $by,
         public array $figures,
-        private array $own,
+        private array $chosen,
     ) {}
 
     /** @throws BadRecord where the job or the house goes a way that Wubbin does not know */
@@ -44,11 +44,11 @@ final readonly class Ways
         [$route, $catalogue, $house] = [$brief->route, $brief->catalogue, $brief->house];
         $choices = $brief->transfer->choices;
         $schools = $catalogue->schoolsOf($route->id, $brief->kind->id);
-        $options = [];
-        $by = [];
-        $figures = $route->figures;
+        [$options, $by, $figures, $along] = [[], [], [], []];
         foreach ($schools as $matter => $school) {
-            $chosen = $choices->schools[$matter] ?? ($house->schools[$matter] ?? $school->defaultFor($route->id));
+            // What belongs to a way that somebody chose in another matter, or to the use, before what is usual.
+            $usual = $along[$matter] ?? ($school->forUse($brief->job->use) ?? $school->defaultFor($route->id));
+            $chosen = $choices->schools[$matter] ?? ($house->schools[$matter] ?? $usual);
             if (!isset($catalogue->schools[$matter]->options[$chosen])) {
                 throw BadRecord::at(
                     'choices.schools.' . $matter,
@@ -70,12 +70,36 @@ final readonly class Ways
                 default => DecidedBy::Wubbin,
             };
             // Where nobody chose, the route's own figure stands: it knows more than the school does.
-            if (DecidedBy::Wubbin !== $by[$matter]) {
+            if (DecidedBy::Wubbin !== $by[$matter] || $option->id !== $school->defaultFor($route->id)) {
                 $figures = [...$figures, ...$option->figures];
+                $along += $option->with;
             }
         }
 
-        return new self($route, $schools, $options, $by, $figures, $choices->figures);
+        return new self($brief, $schools, $options, $by, [...$route->figures, ...$figures], $figures);
+    }
+
+    /**
+     * With this kind of heat: matters that it leaves nothing to decide in are gone, and figures are those it has.
+     *
+     * @param array<string, string> $circumstances
+     */
+    public function under(array $circumstances, HeatKind $heat): self
+    {
+        $here = array_filter(
+            $this->schools,
+            static fn(School $school): bool => [] === $school->heats || in_array($heat, $school->heats, true),
+        );
+        $figures = [...$this->brief->route->figuresUnder($circumstances), ...$this->chosen];
+
+        return new self(
+            $this->brief,
+            $here,
+            array_intersect_key($this->options, $here),
+            array_intersect_key($this->by, $here),
+            $this->forItsUse($figures),
+            $this->chosen,
+        );
     }
 
     /** The figures as the recipe has them, and over those what the job has set for itself. */
@@ -87,19 +111,52 @@ final readonly class Ways
                 $figures[$name] = $figures[$name]->asStored($value, $recipe->provenance());
             }
         }
-        foreach ($this->own as $name => $value) {
+        foreach ($this->brief->transfer->choices->figures as $name => $value) {
             if (isset($figures[$name])) {
                 $figures[$name] = $figures[$name]->asStored($value, Provenance::person());
             }
         }
 
-        return new self($this->route, $this->schools, $this->options, $this->by, $figures, $this->own);
+        return new self($this->brief, $this->schools, $this->options, $this->by, $figures, $this->chosen);
+    }
+
+    /**
+     * What will be washed takes the long end of its time under heat.
+     *
+     * @param array<string, Figure> $figures
+     *
+     * @return array<string, Figure>
+     */
+    private function forItsUse(array $figures): array
+    {
+        $dwell = $figures['dwell'] ?? null;
+        if (
+            UseWanted::Washed === $this->brief->job->use &&
+            null !== $dwell?->range &&
+            null === $dwell->byArea &&
+            $this->brief->material->surface->isCloth()
+        ) {
+            $figures['dwell'] = $dwell->asStored($dwell->range[1], Provenance::commonPractice());
+        }
+
+        return $figures;
     }
 
     /** @return list<HeatKind> kinds of heat in the order they are taken */
     public function heat(): array
     {
-        return $this->preferred(static fn(SchoolOption $option): array => $option->heat, $this->route->heating->kinds);
+        $round = $this->brief->kind->shape->isRound();
+        $surface = $this->brief->material->surface;
+
+        return array_values(
+            array_filter(
+                $this->preferred(
+                    static fn(SchoolOption $option): array => $option->heat,
+                    $this->brief->route->heating->kinds,
+                ),
+                fn(HeatKind $kind): bool => $this->brief->route->heating->suits($kind, $round, $surface),
+            ),
+        );
     }
 
     /** @return list<string> ids of covers in the order they are taken; empty where nothing covers the work */
@@ -113,7 +170,7 @@ final readonly class Ways
 
         return $this->preferred(
             static fn(SchoolOption $option): array => $option->covers,
-            $this->route->stacking->covers,
+            $this->brief->route->stacking->covers,
         );
     }
 

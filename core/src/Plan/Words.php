@@ -51,6 +51,18 @@ final readonly class Words
                 : 'Through its back it reads backwards.',
             'setting' => $setting->text,
             'moving' => self::moving($setup->outfit),
+            'parts' => match (true) {
+                null === $setup->arrangement->tiling => '',
+                $setup->outfit->ways->figures['overlap']->value > 0.0
+                    => ' Parts overlap by a sliver, so that no white line shows.',
+                default => ' Parts lie edge to edge, none over another.',
+            },
+            'press' => HeatKind::Iron === $setup->outfit->heatKind ? 'iron' : 'press',
+            'leave' => match ($setup->outfit->heatKind) {
+                HeatKind::Iron => 'Unplug it and stand it up where nobody touches it.',
+                HeatKind::FlatPress, HeatKind::MugPress => 'Leave it open to cool.',
+                default => 'Nothing warm stays near wax and paper.',
+            },
             'glide' => match ($setup->outfit->ways->options['iron-move']->id ?? null) {
                 'keep-moving' => 'About {pace}: the iron glides, the sheet stays.',
                 'stand-press' => 'Lift it to move on.',
@@ -74,7 +86,11 @@ final readonly class Words
             $sentence,
         );
         // A sentence begins with a capital, whatever word came to stand there.
-        $text = mb_strtoupper(mb_substr($text, 0, 1)) . mb_substr($text, 1);
+        $text = (string) preg_replace_callback(
+            '/(?:^|[.!?] )\p{Ll}/u',
+            static fn(array $found): string => mb_strtoupper($found[0]),
+            $text,
+        );
         $values = [];
         preg_match_all('/\{([a-z_]+)\}/', $text, $found);
         foreach (array_unique($found[1]) as $name) {

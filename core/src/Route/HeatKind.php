@@ -34,4 +34,14 @@ enum HeatKind: string
     {
         return self::Iron === $this || self::FlatPress === $this;
     }
+
+    /** Whether it can reach a piece that is round, or one that is not: a platen closes on what is flat. */
+    public function reaches(bool $round): bool
+    {
+        return match ($this) {
+            self::FlatPress => !$round,
+            self::MugPress => $round,
+            default => true,
+        };
+    }
 }

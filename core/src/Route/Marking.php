@@ -16,6 +16,9 @@ use Wubbin\Core\Measure\UnreadableQuantity;
  */
 final readonly class Marking
 {
+    /** Nothing is printed or drawn: the sheet is used as it is, white film or a patterned napkin. */
+    public const UNPRINTED = 'unprinted';
+
     private function __construct(
         public string $id,
         public string $like,

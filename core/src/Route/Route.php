@@ -14,6 +14,7 @@ final readonly class Route
      * @param string $noun what it leaves on a blank
      * @param array<string, Figure> $figures
      * @param list<StepRule> $steps in the order of work
+     * @param list<Variant> $variants
      */
     private function __construct(
         public string $id,
@@ -26,6 +27,7 @@ final readonly class Route
         public Character $character,
         public array $figures,
         public array $steps,
+        private array $variants,
     ) {}
 
     public static function fromRecord(Record $record): self
@@ -49,6 +51,45 @@ final readonly class Route
             Character::fromRecord($record),
             $figures,
             array_map(StepRule::fromRecord(...), $record->records('steps')),
+            array_map(Variant::fromRecord(...), $record->records('variants')),
+        );
+    }
+
+    /**
+     * @param array<string, string> $circumstances
+     *
+     * @return array<string, Figure> as they are under these
+     */
+    public function figuresUnder(array $circumstances): array
+    {
+        $figures = $this->figures;
+        foreach ($this->variantsUnder($circumstances) as $variant) {
+            $figures = array_diff_key([...$figures, ...$variant->figures], array_flip($variant->without));
+        }
+
+        return $figures;
+    }
+
+    /** @param array<string, string> $circumstances */
+    public function peelUnder(array $circumstances, Finish $finish): PeelRule
+    {
+        $peel = $this->heating->finishes[$finish->value];
+        foreach ($this->variantsUnder($circumstances) as $variant) {
+            $peel = $variant->finishes[$finish->value] ?? $peel;
+        }
+
+        return $peel;
+    }
+
+    /**
+     * @param array<string, string> $circumstances
+     *
+     * @return list<Variant>
+     */
+    private function variantsUnder(array $circumstances): array
+    {
+        return array_values(
+            array_filter($this->variants, static fn(Variant $variant): bool => $variant->when->holds($circumstances)),
         );
     }
 }

@@ -13,7 +13,9 @@ final readonly class School
     /**
      * @param list<string> $routes ids of the routes it matters to
      * @param list<string> $blanks kinds of blank that it matters to; empty for any
+     * @param list<HeatKind> $heats kinds of heat that it matters with; empty for any
      * @param array<string, string> $defaults option by route, where it is not the first
+     * @param array<string, string> $forUses option by the use that the piece is meant for
      * @param array<string, SchoolOption> $options
      */
     private function __construct(
@@ -21,7 +23,9 @@ final readonly class School
         public string $label,
         public array $routes,
         public array $blanks,
+        public array $heats,
         private array $defaults,
+        private array $forUses,
         public array $options,
         public Provenance $provenance,
     ) {}
@@ -39,7 +43,9 @@ final readonly class School
             $record->string('label'),
             $record->strings('routes'),
             $record->strings('blanks'),
+            array_map(HeatKind::from(...), $record->strings('heats')),
             $record->recordOrNull('default')?->stringMap() ?? [],
+            $record->recordOrNull('for_use')?->stringMap() ?? [],
             $options,
             $provenance,
         );
@@ -66,7 +72,9 @@ final readonly class School
             $this->label,
             $this->routes,
             $this->blanks,
+            $this->heats,
             $this->defaults,
+            $this->forUses,
             $options,
             $this->provenance,
         );
@@ -76,5 +84,11 @@ final readonly class School
     public function defaultFor(string $routeId): string
     {
         return $this->defaults[$routeId] ?? (array_key_first($this->options) ?? '');
+    }
+
+    /** The id of what goes with a use; null where a use asks for nothing of its own. */
+    public function forUse(?UseWanted $use): ?string
+    {
+        return $this->forUses[$use->value ?? ''] ?? null;
     }
 }

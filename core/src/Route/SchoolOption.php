@@ -17,6 +17,7 @@ final readonly class SchoolOption
      * @param bool $bare nothing covers the work
      * @param list<string> $routes those it is for; empty for all that the matter is for
      * @param list<string> $media ids in the order they are preferred; empty leaves them to the route
+     * @param array<string, string> $with the ways in other matters that belong to it, by matter
      * @param string|null $air how hot air is set, by the heat model's name for it; null for full heat
      * @param string|null $setting how the source is set, in words, where that is not as usual
      */
@@ -30,6 +31,7 @@ final readonly class SchoolOption
         public array $media,
         public bool $bare,
         public array $routes,
+        public array $with,
         public ?string $air,
         public ?string $setting,
     ) {}
@@ -51,6 +53,7 @@ final readonly class SchoolOption
             $record->strings('media'),
             $record->has('bare') && $record->boolean('bare'),
             $record->strings('routes'),
+            $record->recordOrNull('with')?->stringMap() ?? [],
             $record->stringOrNull('air'),
             $record->stringOrNull('setting'),
         );

@@ -18,7 +18,7 @@ final readonly class Suiting
      * @param string $noun what it leaves on a blank
      * @param list<Surface> $surfaces it takes on
      * @param array<string, Verdict> $refuses by surface
-     * @param array<string, string> $notBlanks why a kind of blank cannot be, by its id
+     * @param array<string, Verdict> $blanks on a kind of blank, whatever it is made of, by its id
      * @param array<string, Verdict> $tones by tone; a tone that is not named is fine
      * @param array<string, string> $materialNotes by material
      */
@@ -27,7 +27,7 @@ final readonly class Suiting
         private string $noun,
         private array $surfaces,
         private array $refuses,
-        private array $notBlanks,
+        private array $blanks,
         private array $tones,
         private ?Verdict $rough,
         public array $materialNotes,
@@ -40,7 +40,7 @@ final readonly class Suiting
             $record->string('noun'),
             array_map(Surface::from(...), $record->strings('surfaces')),
             array_map(Verdict::fromRecord(...), $record->recordMap('refuses')),
-            $record->recordOrNull('blanks')?->stringMap() ?? [],
+            array_map(Verdict::fromRecord(...), $record->recordMap('blanks')),
             array_map(Verdict::fromRecord(...), $record->recordMap('tones')),
             $record->has('rough') ? Verdict::fromRecord($record->record('rough')) : null,
             $record->recordOrNull('materials')?->stringMap() ?? [],
@@ -50,17 +50,22 @@ final readonly class Suiting
     /** Whether it takes on what the blank is made of, and on a blank of this kind at all. */
     public function verdictOnSurface(string $blankKindId, Material $material): Verdict
     {
-        $not = $this->notBlanks[$blankKindId] ?? null;
-
-        return match (true) {
-            null !== $not => new Verdict(Fit::Impossible, $not),
+        $onBlank = $this->blanks[$blankKindId] ?? null;
+        $onMaterial = match (true) {
             in_array($material->surface, $this->surfaces, true) => new Verdict(
                 Fit::Good,
                 sprintf('%s takes the %s.', ucfirst($material->label), $this->noun),
             ),
             default => $this->refuses[$material->surface->value] ??
-                new Verdict(Fit::Bad, sprintf('%s is not made for %s.', ucfirst($this->label), $material->label)),
+                new Verdict(
+                    Fit::Bad,
+                    $material->refused ?? sprintf('%s is not made for %s.', ucfirst($this->label), $material->label),
+                ),
         };
+
+        return null !== $onBlank && (Fit::Good === $onMaterial->fit || Fit::Impossible === $onBlank->fit)
+            ? $onBlank
+            : $onMaterial;
     }
 
     public function verdictOnTone(Tone $tone): Verdict

@@ -22,16 +22,18 @@ final class OrderOfStepsTest extends TestCase
     }
 
     /** A stamped outline is dry before it is coloured, and the colours before it is cut. */
-    #[TestWith(['dry-colours'])]
-    #[TestWith(['taped-tile'])]
-    public function testAnOutlineDriesBeforeItIsColoured(string $school): void
+    #[TestWith(['dry-colours', 'stamped'])]
+    #[TestWith(['taped-tile', 'stamped'])]
+    #[TestWith(['dry-colours', 'drawn'])]
+    public function testAStampedOutlineDriesBeforeItIsColoured(string $school, string $outline): void
     {
         $ids = array_map(
             static fn(Step $step): string => $step->id,
-            self::plan('handmade-wax', ['school.watercolour' => $school])->steps,
+            self::plan('handmade-wax', ['school.watercolour' => $school, 'school.outline' => $outline])->steps,
         );
         $order = array_values(array_intersect($ids, ['outline', 'dry-outline', 'draw', 'dry', 'cut']));
-        self::assertSame(['outline', 'dry-outline', 'draw', 'dry', 'cut'], $order);
+        $dries = 'stamped' === $outline ? ['dry-outline'] : [];
+        self::assertSame(['outline', ...$dries, 'draw', 'dry', 'cut'], $order);
     }
 
     #[TestWith(['light-film', 'laser-colour', false])]

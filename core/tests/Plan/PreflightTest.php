@@ -37,7 +37,12 @@ final class PreflightTest extends TestCase
         yield 'too wide for the print area' => [['width' => '310 mm'], 'picture.print-area', Severity::Stop];
         yield 'over the edge of the print area' => [['right' => '100 mm'], 'place.print-area', Severity::Warn];
         yield 'into the collar' => [['below' => '10 mm'], 'place.print-area', Severity::Warn];
-        yield 'larger than the sheet' => [['width' => '290 mm'], 'sheet.fits', Severity::Impossible];
+        yield 'larger than the sheet, in parts' => [['width' => '290 mm'], 'sheet.fits', Severity::Pass];
+        yield 'larger than the sheet' => [
+            ['route' => 'liner-fabric', 'material' => 'cotton-woven', 'width' => '290 mm'],
+            'sheet.fits',
+            Severity::Impossible,
+        ];
         yield 'laser for inkjet film' => [['marking' => 'laser-mono'], 'marking.medium', Severity::Impossible];
         yield 'pigment ink in a hurry' => [
             ['marking' => 'inkjet-pigment', 'school.drying' => 'dry-5'],

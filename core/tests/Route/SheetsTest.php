@@ -63,7 +63,10 @@ final class SheetsTest extends TestCase
             array_filter(Orchard::catalogue()->sheets->media, static fn(Medium $medium): bool => $medium->flimsy),
         );
         sort($flimsy);
-        self::assertSame(['liner-letter', 'napkin-a4', 'tissue-a4'], array_values(array_diff($flimsy, ['tracing-a4'])));
+        self::assertSame(
+            ['liner-letter', 'napkin-a4', 'napkin-patterned', 'tissue-a4'],
+            array_values(array_diff($flimsy, ['tracing-a4'])),
+        );
     }
 
     public function testEverySheetGoesSomeRouteAndEveryRouteHasItsSheets(): void

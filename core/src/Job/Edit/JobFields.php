@@ -8,9 +8,11 @@ use Wubbin\Core\Job\Breakdown;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Share;
+use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Digits;
 use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Route\UseWanted;
 
 /** What a job is called, how many it is of, and which pictures it has. */
 final readonly class JobFields
@@ -23,6 +25,9 @@ final readonly class JobFields
             'note' => static fn(Draft $draft, string $typed): Job => $draft->job->with(note: JobFile::note($typed)),
             'due' => static fn(Draft $draft, string $typed): Job => $draft->job->dueOn(
                 JobFile::due('' === $typed ? null : Digits::ascii($typed)),
+            ),
+            'use' => static fn(Draft $draft, string $typed): Job => $draft->job->usedAs(
+                '' === $typed ? null : UseWanted::tryFrom($typed) ?? throw BadRecord::at('use', Draft::NOT_OFFERED),
             ),
             'quantity' => static fn(Draft $draft, string $typed): Job => $draft->job->with(
                 quantity: JobFile::quantity(PlainNumber::whole($typed, Job::MOST_PIECES) ?? 0),

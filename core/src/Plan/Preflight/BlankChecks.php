@@ -30,7 +30,7 @@ final readonly class BlankChecks
                 'blank.surface',
                 'blank',
                 $route->suiting->verdictOnSurface($this->brief->kind->id, $this->brief->material),
-                'Choose another route, or another blank.',
+                $this->brief->material->instead ?? 'Choose another route, or another blank.',
                 $this->otherMaterial(),
             ),
             $this->tone(),

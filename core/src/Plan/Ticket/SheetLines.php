@@ -13,6 +13,7 @@ use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\DecidedBy;
 use Wubbin\Core\Plan\Decision;
 use Wubbin\Core\Plan\Outfit;
+use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Route\Recipe;
 use Wubbin\Core\Sheet\Loading;
@@ -34,14 +35,26 @@ final readonly class SheetLines
 
         return new Decision(
             'marking',
-            true === $marking?->byHand() ? 'Drawn with' : 'Printer',
+            match (true) {
+                Marking::UNPRINTED === $marking?->id => 'Printed with',
+                true === $marking?->byHand() => 'Drawn with',
+                default => 'Printer',
+            },
             Phrase::of(null === $marking ? 'None on the shelf' : ucfirst($marking->label)),
             Phrase::of($because),
             'marking.medium',
             Provenance::commonPractice(),
             Choice::by(null !== $marking, $this->brief->transfer->choices->thing('marking')),
-            Choice::among('marking', $this->brief->shelf->markings, $marking?->id),
+            Choice::among('marking', $this->brief->shelf->markings + $this->asItIs(), $marking?->id),
         );
+    }
+
+    /** @return array<string, Marking> nothing at all, where the sheet can be used as it is */
+    private function asItIs(): array
+    {
+        return in_array(Marking::UNPRINTED, $this->outfit->medium->takes ?? [], true)
+            ? [Marking::UNPRINTED => $this->brief->catalogue->sheets->markings[Marking::UNPRINTED]]
+            : [];
     }
 
     public function medium(): Decision
@@ -97,8 +110,10 @@ final readonly class SheetLines
                 ),
             ),
             Phrase::of(
-                'It is larger than a sheet. Neighbours overlap by {overlap}; joins lie where little is going on.',
-                ['overlap' => $overlap->quantity()],
+                'It is larger than a sheet. ' .
+                    ($overlap->value > 0.0 ? 'Neighbours overlap by {overlap}' : 'Neighbours lie edge to edge') .
+                    '; joins lie where little is going on.',
+                $overlap->value > 0.0 ? ['overlap' => $overlap->quantity()] : [],
             ),
             'tiling.fewest',
             $overlap->provenance,
