@@ -8,6 +8,7 @@ use PHPat\Selector\Selector;
 use PHPat\Test\Attributes\TestRule;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
+use Wubbin\Core\Log\OwnWordsReader;
 use Wubbin\Core\Route\CatalogueReader;
 use Wubbin\Task\TaskView;
 
@@ -80,7 +81,11 @@ final readonly class ArchitectureTest
     {
         return PHPat::rule()
             ->classes(Selector::inNamespace('Wubbin\Core'))
-            ->excluding(Selector::inNamespace('Wubbin\Core\Tests'), Selector::classname(CatalogueReader::class))
+            ->excluding(
+                Selector::inNamespace('Wubbin\Core\Tests'),
+                Selector::classname(CatalogueReader::class),
+                Selector::classname(OwnWordsReader::class),
+            )
             ->canOnly()
             ->dependOn()
             ->classes(Selector::inNamespace('Wubbin\Core'))
@@ -91,7 +96,7 @@ final readonly class ArchitectureTest
     public function onlyTheReaderOfReferenceDataKnowsYaml(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::classname(CatalogueReader::class))
+            ->classes(Selector::classname(CatalogueReader::class), Selector::classname(OwnWordsReader::class))
             ->canOnly()
             ->dependOn()
             ->classes(Selector::inNamespace('Wubbin\Core'), Selector::inNamespace('Symfony\Component\Yaml'))

@@ -9,7 +9,7 @@ use Wubbin\Core\Log\Diagnosis;
 use Wubbin\Core\Log\Doctor;
 use Wubbin\Core\Log\Done;
 use Wubbin\Core\Log\FromRun;
-use Wubbin\Core\Log\OwnWords;
+use Wubbin\Core\Log\OwnWordsReader;
 use Wubbin\Core\Log\Place;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Route\Catalogue;
@@ -64,7 +64,7 @@ final readonly class Consultation
         $done = Record::of($entry->done);
 
         return FromRun::seen($done, $entry->washes, $entry->pressC)
-            ->over(OwnWords::done($entry->note))
+            ->over(OwnWordsReader::builtIn()->done($entry->note))
             ->over(FromRun::planned($done));
     }
 }

@@ -11,9 +11,8 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Contract\Body;
 use Wubbin\Contract\Refused;
-use Wubbin\Core\Log\Complaint;
 use Wubbin\Core\Log\Doctor;
-use Wubbin\Core\Log\OwnWords;
+use Wubbin\Core\Log\OwnWordsReader;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Http\RequestBody;
 use Wubbin\Refusal\InvalidInput;
@@ -39,7 +38,7 @@ final readonly class DoctorController
                     content: new OA\JsonContent(
                         required: ['defect', 'label', 'place', 'known', 'diagnoses'],
                         properties: [
-                            new OA\Property(property: 'defect', type: 'string'),
+                            new OA\Property(property: 'defect', type: 'string', nullable: true),
                             new OA\Property(property: 'label', type: 'string'),
                             new OA\Property(property: 'place', type: 'string'),
                             new OA\Property(property: 'known', type: 'object', additionalProperties: true),
@@ -63,21 +62,25 @@ final readonly class DoctorController
         $route =
             $this->catalogue->routes[$body->route] ??
             throw InvalidInput::field('route', 'Choose one of those offered.');
-        $defect =
-            OwnWords::defect($short($body->seen)) ??
+        $words = OwnWordsReader::builtIn();
+        $seen = $short($body->seen);
+        $defects = $words->defects($seen);
+        $place = $words->place($short($body->where));
+        $done = $words->done($seen . '; ' . $short($body->done));
+        $diagnoses = (new Doctor($this->catalogue))->ofAny($route, $defects, $place, $done);
+        if ([] === $defects && [] === $diagnoses) {
             throw InvalidInput::field(
                 'seen',
                 'This is not understood. Say what is seen: pale, lifted, bubbles, smeared, cracked …',
             );
-        $place = OwnWords::place($short($body->where));
-        $done = OwnWords::done($short($body->done));
+        }
 
         return new JsonResponse([
-            'defect' => $defect->value,
-            'label' => $defect->label(),
+            'defect' => $defects[0]->value ?? null,
+            'label' => [] === $defects ? 'by what was done' : $defects[0]->label(),
             'place' => $place->value,
             'known' => (object) $done->known(),
-            'diagnoses' => (new Doctor($this->catalogue))->diagnose(new Complaint($route, $defect, $place, $done)),
+            'diagnoses' => $diagnoses,
         ]);
     }
 }

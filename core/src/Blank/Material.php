@@ -10,8 +10,8 @@ use Wubbin\Core\Measure\Temperature;
 
 /**
  * What a blank is made of. `limit` is where holding it harms the material; `careDots` is what a care label allows.
- * `wallMm` is how thick it usually is, where that
- * differs from other pieces of the kind. `refused` says why a route that is not made for it cannot be, and `instead` the way out, where the trade knows one.
+ * `wallMm` is how thick it usually is, where that differs from other pieces of the kind. `refused` says why a route
+ * that is not made for it cannot be, and `instead` the way out, where the trade knows one.
  */
 final readonly class Material
 {

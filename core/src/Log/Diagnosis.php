@@ -20,6 +20,12 @@ final readonly class Diagnosis implements \JsonSerializable
         public string $next,
     ) {}
 
+    /** The same, thought a little less likely. */
+    public function lessBy(float $score): self
+    {
+        return new self($this->cause, $this->why, $this->shown, $this->score - $score, $this->now, $this->next);
+    }
+
     /** @return array{cause: string, why: string, shown: bool, now: string, next: string} */
     public function jsonSerialize(): array
     {

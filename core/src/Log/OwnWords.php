@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Log;
 
+use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Run\Defect;
 
 /**
@@ -12,107 +13,61 @@ use Wubbin\Core\Run\Defect;
  */
 final readonly class OwnWords
 {
-    /** What is seen, the more particular first: words that must all be there, by the defect they mean. */
-    private const SIGNS = [
-        ['(water|damp).*blister|blister', Defect::Bubble],
-        ['bubble', Defect::Bubble],
-        ['melt(ed)? out of shape|out of shape|deform|sagg|slump', Defect::MeltedShape],
-        ['jam', Defect::Jam],
-        [
-            'on the carrier|did not take on the paper|not on the (paper|film|tissue|medium|liner)|sheet (is ' .
-            '|came out )?blank|wrong side (was )?printed',
-            Defect::NoPrint,
-        ],
-        ['backward|wrong way|mirrored|upside down|reads wrong', Defect::WrongWayRound],
-        ['white line|gap at the join|line at the join', Defect::WhiteLine],
-        ['thread|fibre line|hair|coloured fibre', Defect::FibreLine],
-        ['white speck|speckle|white dots', Defect::WhiteSpecks],
-        ['line round|outline|guide|frame|black line', Defect::StrayLine],
-        ['on the back|show.?through|gone through|went through|bled through', Defect::ShowThrough],
-        ['ghost|double|shadow', Defect::Ghost],
-        ['shiny|gloss|too bright', Defect::TooShiny],
-        ['coat.*(soft|tacky|sticky)|(soft|tacky|sticky).*coat', Defect::SoftCoat],
-        ['veil|film of paper|whitish|fur|pulp|haze|foggy', Defect::Veil],
-        ['crack|split|shatter|broke', Defect::Crack],
-        ['scorch|burn|yellow|brown', Defect::Scorch],
-        ['wrinkle|crease|fold', Defect::Wrinkle],
-        ['smear|smudge|bleed|ran', Defect::Smear],
-        ['lifted edge|edge.*lift|lift.*edge|corner.*(lift|up)|peeling edge', Defect::LiftedEdge],
-        [
-            'does not (bond|take|hold|stick)|did not (bond|take|hold|stick)|lift(s|ed) with|tears? ' .
-            '(off|picture|it)|comes off|falls off|not bonded|(paper )?tears',
-            Defect::NotBonded,
-        ],
-        ['missed|missing|patch(y|es)|bare spot|gaps?|incomplete', Defect::MissedPatch],
-        ['pale|dull|faint|faded|barely|washed out|weak|milky|light', Defect::Pale],
-        ['crooked|misplaced|askew|off.?cent|too high|too low', Defect::Misplaced],
-    ];
+    /**
+     * @param list<array{string, list<Defect>}> $signs words by what they may mean, the more particular first
+     * @param list<array{string, Place}> $places
+     * @param array<string, array{string, string}> $flags words that say a thing was done, and that it was not
+     * @param list<array{string, string}> $materials ids
+     */
+    private function __construct(
+        private array $signs,
+        private array $places,
+        private array $flags,
+        private array $materials,
+    ) {}
 
-    private const PLACES = [
-        ['corner', Place::Corner],
-        ['edge|rim|border', Place::Edge],
-        ['side', Place::Side],
-        ['spot|patch|middle|centre|place|valley', Place::Spot],
-    ];
+    public static function fromRecord(Record $record): self
+    {
+        return new self(
+            array_map(
+                static fn(Record $one): array => [
+                    $one->string('words'),
+                    array_map(Defect::from(...), $one->strings('means')),
+                ],
+                $record->records('signs'),
+            ),
+            array_map(
+                static fn(Record $one): array => [$one->string('words'), $one->enum('means', Place::class)],
+                $record->records('places'),
+            ),
+            array_map(
+                static fn(Record $one): array => [$one->string('yes'), $one->string('no')],
+                $record->recordMap('done'),
+            ),
+            array_map(
+                static fn(Record $one): array => [$one->string('words'), $one->string('means')],
+                $record->records('materials'),
+            ),
+        );
+    }
 
-    /** A flag by words that say it is so, and words that say it is not. */
-    private const FLAGS = [
-        Done::STEAM => ['steam on|water in the (iron|tank)|with steam', 'steam off|no steam|tank empty'],
-        Done::GUARD => ['card inside|paper inside|guard in', 'nothing inside|no guard|no card|nothing between'],
-        Done::COVER_TIGHT => ['cover tight|stretched', 'cover loose|loose cover|cover slack'],
-        Done::MOVED => ['slid|moved while|shifted|pushed', 'tacked'],
-        Done::TOUCHED => ['touched|fingered', 'held by the edge'],
-        Done::LINT_ROLLED => ['(?<!no )(?<!not )lint.?roll(ed)?', 'no lint|not lint'],
-        Done::OVERLAPPED => ['overlap(ped)?', 'butted|edge to edge|no overlap'],
-        Done::GUIDE_PRINTED => [
-            '(outline|guide|template).*printed|printed.*(outline|guide)',
-            '(outline|guide) removed',
-        ],
-        Done::PRESSED => ['(?<!not )pressed\b(?! yet)', 'not pressed|before pressing'],
-        Done::CLEANED => ['(?<!not )(degreased|cleaned|wiped)', 'not (degreased|cleaned|wiped)|dirty|greasy'],
-        Done::ROUGH => ['rough|unsanded|not sanded|textured', '(?<!un)(?<!not )sanded|smooth'],
-        Done::SOAKED => ['soaked', '(pulled|peeled|torn) (off )?dry|not soaked|pulled off'],
-        Done::RUBBED => ['(?<!not )rubbed', 'not rubbed'],
-        Done::THICK_COAT => ['thick', 'thin'],
-        Done::STILL => ['held still|kept still|not moved|one place', 'moving|kept moving'],
-        Done::CARRIER_TIGHT => [
-            'glued all|edges glued|edges folded',
-            'loose(ly)? (edge|taped)|(edge|carrier|tissue)s? .*loose|loosely',
-        ],
-        Done::TOP_MARKED => ['top marked|marked the top', 'no mark|not marked'],
-        Done::FITS_UPRIGHT => ['reads both ways|reads the same', ''],
-        Done::LEVEL => ['level(led)?|(?<!not )even\b', 'uneven|not level|hollow'],
-        Done::BURNISHED => ['evenly shiny|shiny all', 'dull|not burnished'],
-        Done::DAMP => ['damp|still wet|while wet', 'fully dry|dried (fully|overnight)'],
-    ];
-
-    private const MATERIALS = [
-        'polyester' => 'polyester',
-        'cotton' => 'cotton-jersey',
-        'linen' => 'linen',
-        'plastic' => 'plastic-shell',
-        'real wax' => 'candle-wax',
-        'glazed' => 'glazed-ceramic',
-        'raw wood' => 'raw-wood',
-        'aluminium' => 'bare-aluminium',
-    ];
-
-    public static function defect(string $seen): ?Defect
+    /** @return list<Defect> what may be meant, the likelier first; empty where it is not understood */
+    public function defects(string $seen): array
     {
         $seen = mb_strtolower($seen);
-        foreach (self::SIGNS as [$words, $defect]) {
+        foreach ($this->signs as [$words, $defects]) {
             if (1 === preg_match('/' . $words . '/u', $seen)) {
-                return $defect;
+                return $defects;
             }
         }
 
-        return null;
+        return [];
     }
 
-    public static function place(string $where): Place
+    public function place(string $where): Place
     {
         $where = mb_strtolower($where);
-        foreach (self::PLACES as [$words, $place]) {
+        foreach ($this->places as [$words, $place]) {
             if (1 === preg_match('/' . $words . '/u', $where)) {
                 return $place;
             }
@@ -121,12 +76,12 @@ final readonly class OwnWords
         return Place::All;
     }
 
-    public static function done(string $text): Done
+    public function done(string $text): Done
     {
         $text = mb_strtolower($text);
         $has = static fn(string $words): bool => '' !== $words && 1 === preg_match('/' . $words . '/u', $text);
         $known = [];
-        foreach (self::FLAGS as $flag => [$yes, $no]) {
+        foreach ($this->flags as $flag => [$yes, $no]) {
             // What denies a thing mostly holds its name too.
             $known[$flag] = $has($no) ? false : ($has($yes) ? true : null);
         }
@@ -158,7 +113,7 @@ final readonly class OwnWords
                     ? 'warm'
                     : 'cold')
                 : null;
-        $known += self::things($has);
+        $known += $this->things($has);
         $known[Done::SOURCE] = $has('heat gun|\bgun\b') ? 'gun' : ($has('dryer') ? 'dryer' : null);
         $known[Done::WATER] = $has('hot water first|hot then cold') ? 'hot' : ($has('cold water') ? 'cold' : null);
         $known[Done::PEEKS] = $has('looked.{0,30}once|one look|one corner') ? 1.0 : null;
@@ -181,7 +136,7 @@ final readonly class OwnWords
      *
      * @return array<string, string|null>
      */
-    private static function things(\Closure $has): array
+    private function things(\Closure $has): array
     {
         $known = [];
         $known[Done::MIRRORED] = match (true) {
@@ -197,7 +152,7 @@ final readonly class OwnWords
             $has('ink.?jet') => 'inkjet',
             default => null,
         };
-        foreach (self::MATERIALS as $word => $material) {
+        foreach ($this->materials as [$word, $material]) {
             $known[Done::MATERIAL] ??= $has($word) ? $material : null;
         }
         $known[Done::TONE] = match (true) {

@@ -38,48 +38,31 @@ final readonly class Words
     public static function in(string $sentence, Setup $setup, array $more = []): Phrase
     {
         $setting = self::setting($setup->outfit);
-        $words = $more + [
-            'base' => null === $setup->outfit->base ? 'a hard base' : 'the ' . $setup->outfit->base->label,
-            'guard' => $setup->outfit->guard->label ?? self::usualGuard($setup->brief),
-            'cover' => $setup->outfit->cover->label ?? 'a cover sheet',
-            'heat' => $setup->outfit->heatKind->label(),
-            'print-side' =>
-                $setup->outfit->recipe->printSide ?? ($setup->outfit->medium->printSide ?? 'its print side'),
-            'reads' => $setup->arrangement->stack->mirrored() ? 'It must read backwards.' : 'It must read right.',
-            'through' => $setup->arrangement->stack->mirrored()
-                ? 'Through its back it reads the right way round.'
-                : 'Through its back it reads backwards.',
-            'setting' => $setting->text,
-            'moving' => self::moving($setup->outfit),
-            'parts' => match (true) {
-                null === $setup->arrangement->tiling => '',
-                $setup->outfit->ways->figures['overlap']->value > 0.0
-                    => ' Parts overlap by a sliver, so that no white line shows.',
-                default => ' Parts lie edge to edge, none over another.',
-            },
-            'press' => HeatKind::Iron === $setup->outfit->heatKind ? 'iron' : 'press',
-            'leave' => match ($setup->outfit->heatKind) {
-                HeatKind::Iron => 'Unplug it and stand it up where nobody touches it.',
-                HeatKind::FlatPress, HeatKind::MugPress => 'Leave it open to cool.',
-                default => 'Nothing warm stays near wax and paper.',
-            },
-            'glide' => match ($setup->outfit->ways->options['iron-move']->id ?? null) {
-                'keep-moving' => 'About {pace}: the iron glides, the sheet stays.',
-                'stand-press' => 'Lift it to move on.',
-                default => 'The iron glides, the sheet stays.',
-            },
-            'peel' => $setup->outfit->peel->word,
-            'peel-state' =>
-                'cold' === $setup->outfit->peel->word ? 'fully cool' : 'only just ' . $setup->outfit->peel->word,
-            'driver-mirror' =>
-                $setup->arrangement->stack->mirrored() && true === $setup->outfit->marking?->mirrorsInDriver()
-                    ? 'mirror on'
-                    : 'mirror off',
-            'print-setting' =>
-                'normal' === ($setup->outfit->ways->options['print-setting']->id ?? '')
-                    ? 'normal paper'
-                    : 'lightweight paper',
-        ];
+        $words = $more +
+            self::ofTheHeat($setup) + [
+                'base' => null === $setup->outfit->base ? 'a hard base' : 'the ' . $setup->outfit->base->label,
+                'guard' => $setup->outfit->guard->label ?? self::usualGuard($setup->brief),
+                'cover' => $setup->outfit->cover->label ?? 'a cover sheet',
+                'heat' => $setup->outfit->heatKind->label(),
+                'print-side' =>
+                    $setup->outfit->recipe->printSide ?? ($setup->outfit->medium->printSide ?? 'its print side'),
+                'reads' => $setup->arrangement->stack->mirrored() ? 'It must read backwards.' : 'It must read right.',
+                'through' => $setup->arrangement->stack->mirrored()
+                    ? 'Through its back it reads the right way round.'
+                    : 'Through its back it reads backwards.',
+                'setting' => $setting->text,
+                'peel' => $setup->outfit->peel->word,
+                'peel-state' =>
+                    'cold' === $setup->outfit->peel->word ? 'fully cool' : 'only just ' . $setup->outfit->peel->word,
+                'driver-mirror' =>
+                    $setup->arrangement->stack->mirrored() && true === $setup->outfit->marking?->mirrorsInDriver()
+                        ? 'mirror on'
+                        : 'mirror off',
+                'print-setting' =>
+                    'normal' === ($setup->outfit->ways->options['print-setting']->id ?? '')
+                        ? 'normal paper'
+                        : 'lightweight paper',
+            ];
         $text = (string) preg_replace_callback(
             '/<([a-z-]+)>/',
             static fn(array $found): string => $words[$found[1]] ?? $found[0],
@@ -98,6 +81,35 @@ final readonly class Words
         }
 
         return Phrase::of($text, $values);
+    }
+
+    /**
+     * How the heat source is used, and left.
+     *
+     * @return array<string, string>
+     */
+    private static function ofTheHeat(Setup $setup): array
+    {
+        return [
+            'moving' => self::moving($setup->outfit),
+            'parts' => match (true) {
+                null === $setup->arrangement->tiling => '',
+                $setup->outfit->ways->figures['overlap']->value > 0.0
+                    => ' Parts overlap by a sliver, so that no white line shows.',
+                default => ' Parts lie edge to edge, none over another.',
+            },
+            'press' => HeatKind::Iron === $setup->outfit->heatKind ? 'iron' : 'press',
+            'leave' => match ($setup->outfit->heatKind) {
+                HeatKind::Iron => 'Unplug it and stand it up where nobody touches it.',
+                HeatKind::FlatPress, HeatKind::MugPress => 'Leave it open to cool.',
+                default => 'Nothing warm stays near wax and paper.',
+            },
+            'glide' => match ($setup->outfit->ways->options['iron-move']->id ?? null) {
+                'keep-moving' => 'About {pace}: the iron glides, the sheet stays.',
+                'stand-press' => 'Lift it to move on.',
+                default => 'The iron glides, the sheet stays.',
+            },
+        ];
     }
 
     /** What the route would have inside, where nothing is on the shelf. */

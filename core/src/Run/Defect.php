@@ -30,6 +30,9 @@ enum Defect: string
     case SoftCoat = 'soft-coat';
     case Jam = 'jam';
     case NoPrint = 'no-print';
+    case Scratches = 'scratches';
+    case Faded = 'faded';
+    case Sunk = 'sunk';
 
     public function label(): string
     {
@@ -57,6 +60,9 @@ enum Defect: string
             self::SoftCoat => 'coat stays soft',
             self::Jam => 'sheet jammed',
             self::NoPrint => 'not on the medium',
+            self::Scratches => 'scratches off',
+            self::Faded => 'faded with time',
+            self::Sunk => 'sank into the layer below',
         };
     }
 }

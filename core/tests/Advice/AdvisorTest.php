@@ -42,7 +42,7 @@ final class AdvisorTest extends TestCase
         self::assertSame('dark-film', $clear->instead);
     }
 
-    /** The advisor says what the ticket will: a route whose plan stops does not work, and what would mend it is told. */
+    /** A route whose plan stops does not work, and what would mend it is told. */
     #[TestWith(['width', '330 mm', 'light-film'])]
     #[TestWith(['width', '400 mm', 'dark-film'])]
     public function testItJudgesByThePlansOwnChecks(string $field, string $typed, string $route): void

@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Log\Done;
-use Wubbin\Core\Log\OwnWords;
+use Wubbin\Core\Log\OwnWordsReader;
 use Wubbin\Core\Log\Place;
 use Wubbin\Core\Run\Defect;
 use Wubbin\Core\Run\Mark;
@@ -28,13 +28,13 @@ final class OwnWordsTest extends TestCase
     #[TestWith(['the sheet jammed', Defect::Jam])]
     public function testWhatIsSeen(string $words, Defect $defect): void
     {
-        self::assertSame($defect, OwnWords::defect($words));
+        self::assertSame($defect, OwnWordsReader::builtIn()->defects($words)[0] ?? null);
     }
 
     public function testWhatIsNotUnderstoodIsNotGuessed(): void
     {
-        self::assertNull(OwnWords::defect('hm'));
-        self::assertSame([], OwnWords::done('we were in a hurry')->known());
+        self::assertSame([], OwnWordsReader::builtIn()->defects('hm'));
+        self::assertSame([], OwnWordsReader::builtIn()->done('we were in a hurry')->known());
     }
 
     #[TestWith(['lower left corner', Place::Corner])]
@@ -43,7 +43,7 @@ final class OwnWordsTest extends TestCase
     #[TestWith(['everywhere', Place::All])]
     public function testWhere(string $words, Place $place): void
     {
-        self::assertSame($place, OwnWords::place($words));
+        self::assertSame($place, OwnWordsReader::builtIn()->place($words));
     }
 
     /** @return iterable<string, array{string, string, string|float|bool|null}> */
@@ -83,7 +83,7 @@ final class OwnWordsTest extends TestCase
     #[DataProvider('done')]
     public function testWhatWasDone(string $words, string $what, string|float|bool|null $value): void
     {
-        $known = OwnWords::done($words)->known()[$what] ?? null;
+        $known = OwnWordsReader::builtIn()->done($words)->known()[$what] ?? null;
         is_float($value) ? self::assertEqualsWithDelta($value, $known, 1e-9) : self::assertSame($value, $known);
     }
 

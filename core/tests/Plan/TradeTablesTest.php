@@ -22,7 +22,10 @@ use Wubbin\Core\Tests\Orchard;
  */
 final class TradeTablesTest extends TestCase
 {
-    /** @return iterable<string, array{string, array<string, string>, HeatKind, array{float, float}, array{float, float}}> */
+    /**
+     * @return iterable<string, array{string, array<string, string>, HeatKind, array{float, float}, array{float,
+     *     float}}>
+     */
     public static function settings(): iterable
     {
         // Route, what is pressed, source, degrees Celsius from and to, seconds from and to.
@@ -298,7 +301,7 @@ final class TradeTablesTest extends TestCase
     /** @param array<string, string> $changes */
     private static function with(string $route, array $changes, HeatKind $heat): TransferPlan
     {
-        $source = [HeatKind::FlatPress->value => 'press-large', HeatKind::MugPress->value => 'press-mug'][$heat->value];
+        $source = HeatKind::MugPress === $heat ? 'press-mug' : 'press-large';
 
         return Orchard::plan(Orchard::edit(Orchard::jobOf($route), [...$changes, 'heat' => $source]));
     }

@@ -3497,6 +3497,11 @@ export interface components {
             name: string;
             quantity: number;
             due: string | null;
+            /**
+             * @description how the pieces will live, where it is known
+             * @enum {string|null}
+             */
+            use?: "washed" | "hung" | "burned" | "counter" | "outdoors" | null;
             blank: {
                 kind: string;
                 size: string;
@@ -6350,7 +6355,7 @@ export interface operations {
                 };
                 content: {
                     "application/json": {
-                        defect: string;
+                        defect: string | null;
                         label: string;
                         place: string;
                         known: {

@@ -159,7 +159,7 @@ final readonly class HarmCauses
     {
         return new Cause(
             'worn in the wash',
-            [Defect::Crack, Defect::Pale],
+            [Defect::Crack, Defect::Pale, Defect::Faded],
             0.3,
             static fn(Complaint $of): ?Evidence => ($of->done->number(Done::WASHES) ?? 0.0) > 0.0 && !$of->isDye()
                 ? Evidence::unknown('Every wash takes from a film.')

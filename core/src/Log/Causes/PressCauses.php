@@ -152,7 +152,7 @@ final readonly class PressCauses
     {
         return new Cause(
             'surface not clean',
-            [Defect::NotBonded, Defect::MissedPatch, Defect::LiftedEdge],
+            [Defect::NotBonded, Defect::MissedPatch, Defect::LiftedEdge, Defect::Scratches],
             0.4,
             static fn(Complaint $of): ?Evidence => in_array($of->route->id, ['toner-metal', 'laser-ceramic'], true) ||
             $of->done->no(Done::CLEANED)
@@ -303,7 +303,7 @@ final readonly class PressCauses
         return [
             new Cause(
                 'coat too thick',
-                [Defect::SoftCoat, Defect::Wrinkle, Defect::Bubble],
+                [Defect::SoftCoat, Defect::Scratches, Defect::Wrinkle, Defect::Bubble],
                 0.6,
                 static function (Complaint $of): ?Evidence {
                     if ($of->done->yes(Done::THICK_COAT)) {

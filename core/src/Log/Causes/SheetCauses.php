@@ -130,11 +130,13 @@ final readonly class SheetCauses
             'wrong side up in the tray',
             [Defect::NoPrint, Defect::Smear],
             0.55,
-            static fn(Complaint $of): Evidence => Evidence::ofFlag(
-                $of->done->no(Done::RIGHT_SIDE) ? true : ($of->done->yes(Done::RIGHT_SIDE) ? false : null),
-                'The side that prints looked the wrong way in this tray.',
-                'Trays differ in which side they print.',
-            ),
+            static fn(Complaint $of): ?Evidence => $of->route->making->byHand
+                ? null
+                : Evidence::ofFlag(
+                    $of->done->no(Done::RIGHT_SIDE) ? true : ($of->done->yes(Done::RIGHT_SIDE) ? false : null),
+                    'The side that prints looked the wrong way in this tray.',
+                    'Trays differ in which side they print.',
+                ),
             'None: print it again.',
             'A feed test for this tray.',
         );

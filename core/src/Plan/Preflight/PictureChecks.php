@@ -86,25 +86,7 @@ final readonly class PictureChecks
                 'picture',
                 Phrase::of('The picture fits the print area.'),
             );
-            $checks[] = $this->turnedIn($placed)->within($area)
-                ? Check::pass('place.print-area', Stage::Print, 'place', Phrase::of('It lies inside the print area.'))
-                : Check::found(
-                    'place.print-area',
-                    Stage::Print,
-                    Severity::Warn,
-                    'place',
-                    Phrase::of(
-                        null === $this->placing->size->diameterMm
-                            ? 'The picture reaches out of the print area: towards an edge or a seam the heat does ' .
-                                'not reach evenly.'
-                            : 'The picture reaches out of the print area: towards rim, foot or handle.',
-                    ),
-                    Phrase::of('Move it in.'),
-                    new Fix(Phrase::of('Centre it, {drop} down', ['drop' => Quantity::length($area->yMm)]), [
-                        'right' => '0 mm',
-                        'below' => round($area->yMm, 1) . ' mm',
-                    ]),
-                );
+            $checks[] = $this->liesInside($placed, $area);
         } else {
             $checks[] = Check::found(
                 'picture.print-area',
@@ -129,6 +111,29 @@ final readonly class PictureChecks
         }
 
         return $checks;
+    }
+
+    private function liesInside(Rect $placed, Rect $area): Check
+    {
+        return $this->turnedIn($placed)->within($area)
+            ? Check::pass('place.print-area', Stage::Print, 'place', Phrase::of('It lies inside the print area.'))
+            : Check::found(
+                'place.print-area',
+                Stage::Print,
+                Severity::Warn,
+                'place',
+                Phrase::of(
+                    null === $this->placing->size->diameterMm
+                        ? 'The picture reaches out of the print area: towards an edge or a seam the heat does ' .
+                            'not reach evenly.'
+                        : 'The picture reaches out of the print area: towards rim, foot or handle.',
+                ),
+                Phrase::of('Move it in.'),
+                new Fix(Phrase::of('Centre it, {drop} down', ['drop' => Quantity::length($area->yMm)]), [
+                    'right' => '0 mm',
+                    'below' => round($area->yMm, 1) . ' mm',
+                ]),
+            );
     }
 
     /** @return list<Check> */
