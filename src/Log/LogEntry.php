@@ -7,7 +7,9 @@ namespace Wubbin\Log;
 use OpenApi\Attributes as OA;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Run\Mark;
+use Wubbin\Core\Run\Outcome;
 use Wubbin\Session\StoredEntry;
+use Wubbin\Storage\Instant;
 
 /** A judged piece, as a line of the logbook. */
 #[OA\Schema]
@@ -58,6 +60,14 @@ final readonly class LogEntry
         ]
         public ?int $washes,
         #[OA\Property(description: 'A later look found that it had gone')] public bool $failed,
+        #[
+            OA\Property(
+                format: 'date',
+                nullable: true,
+                description: 'The day to ask how it has lasted; null where somebody has, or it never left',
+            ),
+        ]
+        public ?string $ask_on,
     ) {}
 
     public static function of(StoredEntry $entry): self
@@ -84,6 +94,16 @@ final readonly class LogEntry
             $entry->blank,
             $entry->washes,
             $entry->failed,
+            self::askOn($entry),
         );
+    }
+
+    private static function askOn(StoredEntry $entry): ?string
+    {
+        $days = Record::of($entry->done)->recordOrNull('facts')?->numberOrNull('ask_after_days') ?? 0.0;
+
+        return $days <= 0.0 || null !== $entry->washes || Outcome::Good !== $entry->outcome
+            ? null
+            : Instant::read($entry->at)->modify(sprintf('+%d days', $days))->format('Y-m-d');
     }
 }

@@ -9,13 +9,20 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Measure\PaperSize;
+use Wubbin\Core\Measure\UnitFormat;
+use Wubbin\Core\Plan\Plan;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Measure\SettingsStore;
 
 #[AsController]
 final readonly class BenchCardController
 {
-    public function __construct(private JobPlanner $jobs, private SettingsStore $settings, private BenchCardPdf $pdf) {}
+    public function __construct(
+        private JobPlanner $jobs,
+        private SettingsStore $settings,
+        private BenchCardPdf $bench,
+        private CareCardPdf $care,
+    ) {}
 
     #[Route('/api/jobs/{id}/card.pdf', methods: ['GET'])]
     #[
@@ -37,12 +44,41 @@ final readonly class BenchCardController
     ]
     public function get(string $id): Response
     {
+        return $this->paper($id, $this->bench->draw(...), 'bench-card.pdf');
+    }
+
+    #[Route('/api/jobs/{id}/care.pdf', methods: ['GET'])]
+    #[
+        OA\Get(
+            path: '/api/jobs/{id}/care.pdf',
+            operationId: 'getCareCards',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Four cards for whoever gets a piece: how it is looked after',
+                    content: new OA\MediaType(
+                        mediaType: 'application/pdf',
+                        schema: new OA\Schema(type: 'string', format: 'binary'),
+                    ),
+                ),
+            ],
+        ),
+    ]
+    public function care(string $id): Response
+    {
+        return $this->paper($id, $this->care->draw(...), 'care-cards.pdf');
+    }
+
+    /** @param \Closure(Plan, UnitFormat, PaperSize): string $draw */
+    private function paper(string $id, \Closure $draw, string $name): Response
+    {
         $settings = $this->settings->get();
         $plan = $this->jobs->plan($this->jobs->find($id)->job());
 
-        return new Response($this->pdf->draw($plan, $settings->format(), PaperSize::from($settings->paper)), 200, [
+        return new Response($draw($plan, $settings->format(), PaperSize::from($settings->paper)), 200, [
             'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'inline; filename="bench-card.pdf"',
+            'Content-Disposition' => sprintf('inline; filename="%s"', $name),
         ]);
     }
 }

@@ -17,11 +17,14 @@ use Wubbin\Core\Measure\Units;
 use Wubbin\Job\JobFileInput;
 use Wubbin\Pdf\WholeFile;
 
-#[AsCommand('card', 'Write the bench card of a job file as PDF: ticket, stack and steps')]
+#[AsCommand('card', 'Write the bench card of a job file as PDF, or the cards for whoever gets a piece')]
 final class CardCommand extends Command
 {
-    public function __construct(private readonly JobFileInput $input, private readonly BenchCardPdf $pdf)
-    {
+    public function __construct(
+        private readonly JobFileInput $input,
+        private readonly BenchCardPdf $bench,
+        private readonly CareCardPdf $care,
+    ) {
         parent::__construct();
     }
 
@@ -35,6 +38,12 @@ final class CardCommand extends Command
                 InputOption::VALUE_REQUIRED,
                 'A shelf file; one of everything where none is given',
             )
+            ->addOption(
+                'care',
+                null,
+                InputOption::VALUE_NONE,
+                'How a finished piece is looked after, four cards a page',
+            )
             ->addOption('us', null, InputOption::VALUE_NONE, 'Inches and °F, on Letter');
     }
 
@@ -42,17 +51,15 @@ final class CardCommand extends Command
     {
         /** @var array{job: string} $arguments */
         $arguments = $input->getArguments();
-        /** @var array{shelf: ?string, out: ?string, us: bool} $options */
+        /** @var array{shelf: ?string, out: ?string, care: bool, us: bool} $options */
         $options = $input->getOptions();
         $out = $options['out'] ?? throw new InvalidOptionException('Say where the PDF goes: --out card.pdf');
         [$plan] = $this->input->plan($arguments['job'], $options['shelf']);
+        $format = new UnitFormat($options['us'] ? Units::Us : Units::Metric);
+        $paper = $options['us'] ? PaperSize::Letter : PaperSize::A4;
         WholeFile::write(
             $out,
-            $this->pdf->draw(
-                $plan,
-                new UnitFormat($options['us'] ? Units::Us : Units::Metric),
-                $options['us'] ? PaperSize::Letter : PaperSize::A4,
-            ),
+            $options['care'] ? $this->care->draw($plan, $format, $paper) : $this->bench->draw($plan, $format, $paper),
         );
 
         return Command::SUCCESS;

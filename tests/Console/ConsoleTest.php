@@ -55,6 +55,9 @@ final class ConsoleTest extends TestCase
         $process = $this->run_(['card', self::JOB, '--out', $this->data . '/card.pdf', '--us']);
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         self::assertStringStartsWith('%PDF-', (string) file_get_contents($this->data . '/card.pdf'));
+        $this->run_(['card', self::JOB, '--care', '--out', $this->data . '/care.pdf', '--us']);
+        $text = (new Process(['pdftotext', '-layout', $this->data . '/care.pdf', '-']))->mustRun()->getOutput();
+        self::assertSame(4, preg_match_all('/(?:^|\s)So that the picture/', $text), 'four cards to be cut apart');
     }
 
     public function testTheDemosFilesKeepToTheirSchemas(): void

@@ -8,7 +8,7 @@ use Symfony\Component\Yaml\Yaml;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Record;
 
-/** Reads what people say of a piece that went wrong, and what they mean by it, from the data that ships with the core. */
+/** Reads what people say of pieces that went wrong, and what they mean by it, from the data of the core. */
 final readonly class OwnWordsReader
 {
     private const FILE = '/data/complaints.yaml';

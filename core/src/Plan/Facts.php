@@ -53,6 +53,10 @@ final readonly class Facts implements \JsonSerializable
             'peel' => $setup->outfit->peel->word,
             'coats' => $figures['coats']->value ?? null,
             'recipe' => $setup->outfit->recipe?->id,
+            'use' => $setup->brief->job->use?->value,
+            'ask_after_days' => (float) $setup->brief->catalogue->care->askAfterDays(
+                $setup->arrangement->circumstances,
+            ),
         ]);
     }
 

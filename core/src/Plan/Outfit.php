@@ -78,6 +78,7 @@ final readonly class Outfit
     public static function circumstances(Brief $brief, HeatKind $heat): array
     {
         return [
+            'route' => $brief->route->id,
             'heat' => $heat->value,
             'blank' => $brief->kind->id,
             'round' => $brief->kind->shape->isRound() ? 'yes' : 'no',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
+use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Plan\Ticket\BlankLines;
 use Wubbin\Core\Plan\Ticket\Choice;
 use Wubbin\Core\Plan\Ticket\HeatLines;
@@ -33,6 +34,7 @@ final readonly class Ticket
         $lines = [
             $blank->blank(),
             $blank->quantity($shares),
+            $blank->use(),
             $blank->route(),
             $picture->picture(),
             $picture->place(),
@@ -70,6 +72,24 @@ final readonly class Ticket
             }
         }
 
-        return $lines;
+        return [...$lines, self::aftercare($setup)];
+    }
+
+    private static function aftercare(Setup $setup): Decision
+    {
+        $lines = $setup->aftercare();
+
+        return new Decision(
+            'aftercare',
+            'Aftercare',
+            Phrase::of(
+                implode(' ', array_map(static fn(Phrase $line): string => $line->text, $lines)),
+                array_merge(...array_map(static fn(Phrase $line): array => $line->values, $lines)),
+            ),
+            Phrase::of('It goes on a card for whoever gets the piece.'),
+            'aftercare.card',
+            $setup->brief->catalogue->care->provenance,
+            DecidedBy::Wubbin,
+        );
     }
 }

@@ -7,6 +7,7 @@ namespace Wubbin\Core\Plan;
 use Wubbin\Core\Blank\Cylinder;
 use Wubbin\Core\Blank\Zone;
 use Wubbin\Core\Heat\HeatCase;
+use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Route\Caution;
 use Wubbin\Core\Route\Figure;
@@ -97,6 +98,12 @@ final readonly class TransferPlan implements \JsonSerializable
     public function from(): string
     {
         return $this->placing->size->from ?? $this->brief->kind->from;
+    }
+
+    /** @return list<Phrase> how a finished piece is looked after */
+    public function aftercare(): array
+    {
+        return $this->setup->aftercare();
     }
 
     /** The picture's digest; null where it is not known. */

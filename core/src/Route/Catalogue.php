@@ -31,6 +31,7 @@ final readonly class Catalogue
         public array $cautions,
         public HandTimes $hands,
         public Consumption $consumption,
+        public CareRules $care,
     ) {}
 
     /**
@@ -83,6 +84,7 @@ final readonly class Catalogue
             $this->cautions,
             $this->hands,
             $this->consumption,
+            $this->care,
         );
     }
 }

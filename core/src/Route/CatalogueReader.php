@@ -32,9 +32,6 @@ final readonly class CatalogueReader
 
         $blanks = $file('blanks');
         $blankProvenance = Provenance::fromRecord($blanks->record('provenance'));
-        $heat = $file('heat');
-        $heatProvenance = Provenance::fromRecord($heat->record('provenance'));
-        $dots = $heat->record('dots')->record('temperatures_c');
         $supports = $file('supports');
         $colours = $file('colours');
 
@@ -53,20 +50,7 @@ final readonly class CatalogueReader
                 self::byId($file('markings')->each(), Marking::fromRecord(...)),
                 self::byId($file('carriers')->each(), CarrierWay::fromRecord(...)),
             ),
-            new HeatSources(
-                self::byId(
-                    $heat->records('sources'),
-                    static fn(Record $r): HeatSource => HeatSource::fromRecord($r, $heatProvenance),
-                ),
-                array_map(static fn(int $i): Temperature => Temperature::celsius($dots->number((string) $i)), [
-                    0,
-                    1,
-                    2,
-                ]),
-                Provenance::fromRecord($heat->record('dots')->record('provenance')),
-                Coverage::fromRecord($heat->record('coverage')),
-                HeatParameters::fromRecord($file('heat-model')),
-            ),
+            self::heat($file),
             new Supports(
                 self::byId($supports->records('bases'), Support::fromRecord(...)),
                 self::byId($supports->records('guards'), Support::fromRecord(...)),
@@ -78,10 +62,30 @@ final readonly class CatalogueReader
             array_map(Caution::fromRecord(...), $file('cautions')->each()),
             HandTimes::fromRecord($file('hands')),
             Consumption::fromRecord($file('consumption')),
+            CareRules::fromRecord($file('aftercare')),
         );
         self::checkReferences($catalogue);
 
         return $catalogue;
+    }
+
+    /** @param \Closure(string): Record $file */
+    private static function heat(\Closure $file): HeatSources
+    {
+        $heat = $file('heat');
+        $heatProvenance = Provenance::fromRecord($heat->record('provenance'));
+        $dots = $heat->record('dots')->record('temperatures_c');
+
+        return new HeatSources(
+            self::byId(
+                $heat->records('sources'),
+                static fn(Record $r): HeatSource => HeatSource::fromRecord($r, $heatProvenance),
+            ),
+            array_map(static fn(int $i): Temperature => Temperature::celsius($dots->number((string) $i)), [0, 1, 2]),
+            Provenance::fromRecord($heat->record('dots')->record('provenance')),
+            Coverage::fromRecord($heat->record('coverage')),
+            HeatParameters::fromRecord($file('heat-model')),
+        );
     }
 
     /**

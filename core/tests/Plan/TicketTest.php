@@ -23,6 +23,7 @@ final class TicketTest extends TestCase
             [
                 'blank',
                 'quantity',
+                'use',
                 'route',
                 'picture',
                 'place',
@@ -40,6 +41,7 @@ final class TicketTest extends TestCase
                 'school.iron-move',
                 'school.trimming',
                 'school.guide',
+                'aftercare',
             ],
             array_column($plan->decisions, 'id'),
         );

@@ -287,6 +287,48 @@ final class TradeTablesTest extends TestCase
         );
     }
 
+    /** @return iterable<string, array{string, array<string, string>, string, float}> */
+    public static function aftercare(): iterable
+    {
+        yield 'film' => ['light-film', [], 'Wait a day before the first wash.', 30.0];
+        yield 'opaque film' => ['dark-film', [], 'without softener', 30.0];
+        yield 'toner on cloth' => ['liner-fabric', [], 'Never iron on the picture without parchment.', 30.0];
+        yield 'sublimated cloth' => ['sublimation', [], 'no need to wait a day', 40.0];
+        yield 'a laser mug' => ['laser-ceramic', [], 'by hand', 0.0];
+        yield 'a coated mug' => [
+            'sublimation',
+            ['kind' => 'mug', 'material' => 'coated-ceramic'],
+            'as the maker of the mug says',
+            0.0,
+        ];
+        yield 'a candle' => ['tissue-wax', [], 'out of the sun', 0.0];
+        yield 'a candle that is burned' => ['tissue-wax', ['use' => 'burned'], 'Burn it down first', 0.0];
+        yield 'an LED candle' => ['tissue-wax', ['kind' => 'led-candle'], 'Never light it', 0.0];
+        yield 'wood' => ['liner-wood', [], 'No solvent', 0.0];
+        yield 'metal' => ['toner-metal', [], 'dry or damp cloth', 0.0];
+        yield 'steel' => ['toner-metal', ['material' => 'bare-steel'], 'steel rusts', 0.0];
+    }
+
+    /** @param array<string, string> $changes */
+    #[DataProvider('aftercare')]
+    public function testAPieceIsLookedAfterAsTheTradeSays(
+        string $route,
+        array $changes,
+        string $words,
+        float $wash,
+    ): void {
+        $plan = Orchard::plan(Orchard::edit(Orchard::jobOf($route), $changes));
+        $line = Orchard::decision($plan, 'aftercare')->value;
+        self::assertStringContainsString($words, $line->text);
+        self::assertSame($wash, $line->values['wash']->value ?? 0.0);
+        self::assertSame(
+            str_contains($line->text, 'urn'),
+            in_array($plan->brief->kind->id, ['pillar-candle'], true),
+            'burning is told where there is a wick',
+        );
+        self::assertGreaterThan(0.0, $plan->facts->jsonSerialize()['ask_after_days']);
+    }
+
     /** Film that is larger than its sheet lies edge to edge; sublimation overlaps by a sliver. */
     #[TestWith(['light-film', '290 mm', 0.0, 'edge to edge'])]
     #[TestWith(['sublimation', '600 mm', 3.0, 'overlap by a sliver'])]

@@ -964,6 +964,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/care.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getCareCards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -2510,6 +2526,11 @@ export interface components {
             washes: number | null;
             /** @description A later look found that it had gone */
             failed: boolean;
+            /**
+             * Format: date
+             * @description The day to ask how it has lasted; null where somebody has, or it never left
+             */
+            ask_on: string | null;
         };
         /** @description What past pieces teach. */
         LogLessons: {
@@ -6653,6 +6674,28 @@ export interface operations {
         requestBody?: never;
         responses: {
             /** @description Ticket, stack and steps on paper */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    getCareCards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Four cards for whoever gets a piece: how it is looked after */
             200: {
                 headers: {
                     [name: string]: unknown;

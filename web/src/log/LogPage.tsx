@@ -183,7 +183,12 @@ function Lasting({ detail }: { detail: Detail }) {
   return (
     <section aria-label="How it lasts" className="mt-6">
       <h2 className="border-b border-ink pb-1 text-xl">How it lasts</h2>
-      {later.length === 0 && <p className="mt-1 text-soft">Nobody has looked at it again yet.</p>}
+      {later.length === 0 && (
+        <p className="mt-1 text-soft">
+          Nobody has looked at it again yet.
+          {entry.ask_on != null && ` Ask how it lasts on ${moments.day(entry.ask_on)}.`}
+        </p>
+      )}
       <ul>
         {later.map((one) => (
           <li key={one.id} className="border-b border-rule py-1">

@@ -174,6 +174,7 @@ export function Logbook() {
                       {entry.note === '' ? `${entry.blank} · ${words('route', entry.route)}` : `“${entry.note}”`}
                       {entry.washes !== null &&
                         ` · washed ${entry.washes} times${entry.failed ? ', then gone' : ', still good'}`}
+                      {entry.ask_on != null && ` · ask how it lasts on ${moments.day(entry.ask_on)}`}
                     </span>
                   </span>
                   {entry.photo !== null ? <img src={`/api/photos/${entry.photo}`} alt="" className="h-12" /> : <span />}

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Coins, Download, Printer } from 'lucide-react';
+import { Coins, Download, Heart, Printer } from 'lucide-react';
 import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
@@ -342,6 +342,10 @@ function JobLinks({
       <a className="link" href={`/api/jobs/${id}/card.pdf`} target="_blank" rel="noreferrer">
         <Printer size={14} aria-hidden className="mr-1 inline" />
         Bench card
+      </a>
+      <a className="link" href={`/api/jobs/${id}/care.pdf`} target="_blank" rel="noreferrer">
+        <Heart size={14} aria-hidden className="mr-1 inline" />
+        Care cards
       </a>
       <Link to={`/jobs/${id}/cost`} className="link">
         <Coins size={14} aria-hidden className="mr-1 inline" />

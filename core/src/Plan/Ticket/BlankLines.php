@@ -7,12 +7,14 @@ namespace Wubbin\Core\Plan\Ticket;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Quantity;
+use Wubbin\Core\Plan\Alternative;
 use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\DecidedBy;
 use Wubbin\Core\Plan\Decision;
 use Wubbin\Core\Plan\Placing;
 use Wubbin\Core\Plan\SharePlan;
 use Wubbin\Core\Route\Fit;
+use Wubbin\Core\Route\UseWanted;
 
 /** What is pressed onto, how many of them, and which way. */
 final readonly class BlankLines
@@ -115,6 +117,31 @@ final readonly class BlankLines
             'quantity.shares',
             Provenance::person(),
             DecidedBy::Person,
+        );
+    }
+
+    /** What the pieces are for: times, coats and the card for whoever gets them depend on it. */
+    public function use(): Decision
+    {
+        $use = $this->brief->job->use;
+        $alternatives = [new Alternative('Not said', null, null === $use, ['use' => ''])];
+        foreach (UseWanted::cases() as $one) {
+            $alternatives[] = new Alternative(ucfirst($one->label()), null, $one === $use, ['use' => $one->value]);
+        }
+
+        return new Decision(
+            'use',
+            'It will be',
+            Phrase::of(null === $use ? 'Not said' : ucfirst($use->label())),
+            Phrase::of(
+                null === $use
+                    ? 'Say it, and times, coats and the care card follow.'
+                    : 'Times, coats and the care card follow from it.',
+            ),
+            'use.wanted',
+            Provenance::person(),
+            null === $use ? DecidedBy::Nobody : DecidedBy::Person,
+            $alternatives,
         );
     }
 
