@@ -72,7 +72,7 @@ final readonly class Ticket
             }
         }
 
-        return [...$lines, self::aftercare($setup)];
+        return [] === $setup->aftercare() ? $lines : [...$lines, self::aftercare($setup)];
     }
 
     private static function aftercare(Setup $setup): Decision

@@ -148,15 +148,19 @@ final readonly class Ways
         $round = $this->brief->kind->shape->isRound();
         $surface = $this->brief->material->surface;
 
-        return array_values(
+        $kinds = $this->preferred(
+            static fn(SchoolOption $option): array => $option->heat,
+            $this->brief->route->heating->kinds,
+        );
+        $suit = array_values(
             array_filter(
-                $this->preferred(
-                    static fn(SchoolOption $option): array => $option->heat,
-                    $this->brief->route->heating->kinds,
-                ),
+                $kinds,
                 fn(HeatKind $kind): bool => $this->brief->route->heating->suits($kind, $round, $surface),
             ),
         );
+
+        // Where none can be, the piece itself is wrong for the route: that is told, and not the source.
+        return [] === $suit ? $kinds : $suit;
     }
 
     /** @return list<string> ids of covers in the order they are taken; empty where nothing covers the work */

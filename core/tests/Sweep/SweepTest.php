@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Core\Tests\Sweep;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
+use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Job\Job;
+use Wubbin\Core\Route\HeatSource;
+use Wubbin\Core\Route\Medium;
+use Wubbin\Core\Route\UseWanted;
+use Wubbin\Core\Tests\Orchard;
+
+/**
+ * Plans of every route, for every pair of values of any two things that can be chosen; under --full for every three.
+ * Every one of them must make sense.
+ */
+final class SweepTest extends TestCase
+{
+    private const SEED = 16;
+
+    /** Of triples, so many plans of a route at the most. */
+    private const MOST_TRIPLES = 16_000;
+
+    /** @return iterable<string, array{string}> */
+    public static function routes(): iterable
+    {
+        foreach (array_keys(Orchard::catalogue()->routes) as $route) {
+            yield $route => [$route];
+        }
+    }
+
+    #[DataProvider('routes')]
+    public function testEveryPairMakesSense(string $route): void
+    {
+        $this->sweep($route, 2, 5000);
+    }
+
+    #[Group('long')]
+    #[DataProvider('routes')]
+    public function testEveryTripleMakesSense(string $route): void
+    {
+        $this->sweep($route, 3, '1' === getenv('WUBBIN_FULL') ? self::MOST_TRIPLES : 300);
+    }
+
+    private function sweep(string $route, int $strength, int $most): void
+    {
+        $covering = new Covering(self::dimensions($route), $strength, self::SEED);
+        $wrong = [];
+        $plans = 0;
+        foreach ($covering->cases($most) as $case) {
+            ++$plans;
+            foreach (Sense::of(Orchard::plan(self::job($route, $case))) as $what) {
+                $wrong[$what] ??= json_encode($case);
+            }
+        }
+        fwrite(\STDERR, sprintf("\n%s: %d plans, %d combinations left", $route, $plans, $covering->open()));
+        self::assertSame([], $wrong);
+    }
+
+    /** @return array<string, list<string>> */
+    private static function dimensions(string $route): array
+    {
+        $catalogue = Orchard::catalogue();
+        $of = $catalogue->routes[$route];
+        $pieces = [];
+        foreach ($catalogue->blanks as $kind) {
+            foreach (array_keys($kind->sizes) as $size) {
+                foreach ($kind->materials as $material) {
+                    $pieces[] = $kind->id . '/' . $size . '/' . $material;
+                }
+            }
+        }
+        $dimensions = [
+            'piece' => $pieces,
+            'condition' => ['0', '1', '2'],
+            'colour' => ['#ffffff', '#f4ecd8', '#d9a441', '#1f4d2b'],
+            'medium' => array_keys(
+                array_filter(
+                    $catalogue->sheets->media,
+                    static fn(Medium $one): bool => in_array($one->id, $of->making->media, true),
+                ),
+            ),
+            'heat' => [
+                '',
+                ...array_keys(
+                    array_filter(
+                        $catalogue->heat->sources,
+                        static fn(HeatSource $one): bool => in_array($one->kind, $of->heating->kinds, true),
+                    ),
+                ),
+            ],
+            'finish' => array_keys($of->heating->finishes),
+            'use' => ['', ...array_map(static fn(UseWanted $use): string => $use->value, UseWanted::cases())],
+            'width' => ['0.05', '0.5', '0.99', '1', '1.05', '2'],
+        ];
+        foreach ($catalogue->schoolsOf($route) as $matter => $school) {
+            $dimensions['school.' . $matter] = array_keys($school->options);
+        }
+
+        return $dimensions;
+    }
+
+    /** @param array<string, string> $case */
+    private static function job(string $route, array $case): Job
+    {
+        $catalogue = Orchard::catalogue();
+        [$kind, $size, $material] = explode('/', $case['piece']);
+        $conditions = array_column($catalogue->blanks[$kind]->conditions, 'value');
+        $job = Orchard::edit(Orchard::jobOf($route), [
+            'kind' => $kind,
+            'size' => $size,
+            'material' => $material,
+            'condition' => $conditions[min((int) $case['condition'], count($conditions) - 1)],
+            'colour' => $case['colour'],
+        ]);
+        // At the edges of what can be printed, and beyond.
+        $area = $catalogue->blanks[$kind]->sizes[$size]->printArea->size;
+        $most = min($area->widthMm, $area->heightMm * Orchard::picture()->aspect());
+        $schools = array_filter($case, static fn(string $name): bool => str_starts_with($name, 'school.'), \ARRAY_FILTER_USE_KEY);
+        $here = $catalogue->schoolsOf($route, $kind);
+
+        return Orchard::edit($job, [
+            'medium' => $case['medium'],
+            'heat' => $case['heat'],
+            'finish' => $case['finish'],
+            'use' => $case['use'],
+            'width' => sprintf('%.1f mm', max(5.0, min(1900.0, $most * (float) $case['width']))),
+            ...array_filter(
+                $schools,
+                static fn(string $name): bool => isset($here[substr($name, 7)]),
+                \ARRAY_FILTER_USE_KEY,
+            ),
+        ]);
+    }
+}
