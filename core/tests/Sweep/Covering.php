@@ -15,7 +15,7 @@ use Random\Randomizer;
 final class Covering
 {
     /** So many cases are tried for each that is taken. */
-    private const TRIES = 12;
+    private const TRIES = 6;
 
     private Randomizer $random;
 
@@ -46,7 +46,7 @@ final class Covering
     public function cases(int $most): iterable
     {
         for ($n = 0; $n < $most && [] !== $this->open; ++$n) {
-            $wanted = self::values((string) array_key_first($this->open));
+            $wanted = self::values(array_key_first($this->open));
             [$best, $gain] = [[], -1];
             for ($try = 0; $try < self::TRIES; ++$try) {
                 $case = $wanted + $this->drawn();

@@ -148,7 +148,10 @@ final class Sense
             if (in_array($step->kind, $hot, true)) {
                 $first ??= $n;
                 $last = $n;
-                if (1 !== preg_match('/mitt|other hand|glove|fingers|towel|cloth|flame/i', implode(' ', $step->cautions))) {
+                if (
+                    1 !==
+                    preg_match('/mitt|other hand|glove|fingers|towel|cloth|flame/i', implode(' ', $step->cautions))
+                ) {
                     $wrong[] = $step->id . ' names nothing that protects the hand';
                 }
             }
@@ -201,7 +204,11 @@ final class Sense
         return $wrong;
     }
 
-    /** What a step names is what the ticket and the stack name. */
+    /**
+     * What a step names is what the ticket and the stack name.
+     *
+     * @return list<string>
+     */
     private static function names(TransferPlan $plan): array
     {
         $supports = Orchard::catalogue()->supports;
@@ -241,14 +248,11 @@ final class Sense
         if (null === $case?->recipeS || Severity::Pass !== Orchard::check($plan, 'blank.surface')?->severity) {
             return [];
         }
-        $inside = (self::$windows[md5(serialize($case))] ??=
+        $inside = self::$windows[md5(serialize($case))] ??=
             false !==
-            PressWindow::forCase(
-                $case,
-                Orchard::catalogue()->heat->parameters,
-                Draw::middles(),
-                false,
-            )->holds($case->recipeS));
+            PressWindow::forCase($case, Orchard::catalogue()->heat->parameters, Draw::middles(), false)->holds(
+                $case->recipeS,
+            );
 
         return $inside || null !== Orchard::check($plan, 'heat.window')
             ? []

@@ -7,7 +7,13 @@ namespace Wubbin\Core\Tests\Sweep;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Advice\Advisor;
+use Wubbin\Core\Advice\Standing;
+use Wubbin\Core\Advice\Wish;
+use Wubbin\Core\Job\Choices;
+use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
+use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Route\UseWanted;
@@ -21,8 +27,13 @@ final class SweepTest extends TestCase
 {
     private const SEED = 16;
 
-    /** Of triples, so many plans of a route at the most. */
-    private const MOST_TRIPLES = 16_000;
+    /** Of triples, so many plans of a route at the most, and so many of the short run. */
+    private const MOST_TRIPLES = 6000;
+    private const FEW_TRIPLES = 30;
+
+    /** Fixes are tried, and the advisor is asked, with every so many-th of them. */
+    private const FIXED = 9;
+    private const ADVISED = 120;
 
     /** @return iterable<string, array{string}> */
     public static function routes(): iterable
@@ -42,7 +53,7 @@ final class SweepTest extends TestCase
     #[DataProvider('routes')]
     public function testEveryTripleMakesSense(string $route): void
     {
-        $this->sweep($route, 3, '1' === getenv('WUBBIN_FULL') ? self::MOST_TRIPLES : 300);
+        $this->sweep($route, 3, '1' === getenv('WUBBIN_FULL') ? self::MOST_TRIPLES : self::FEW_TRIPLES);
     }
 
     private function sweep(string $route, int $strength, int $most): void
@@ -52,12 +63,48 @@ final class SweepTest extends TestCase
         $plans = 0;
         foreach ($covering->cases($most) as $case) {
             ++$plans;
-            foreach (Sense::of(Orchard::plan(self::job($route, $case))) as $what) {
+            $job = self::job($route, $case);
+            $found = [
+                ...Sense::of(Orchard::plan($job)),
+                ...0 === $plans % self::FIXED ? Fixes::of($job)[1] : [],
+                ...0 === $plans % self::ADVISED ? self::advised($job) : [],
+            ];
+            foreach ($found as $what) {
                 $wrong[$what] ??= json_encode($case);
             }
         }
         fwrite(\STDERR, sprintf("\n%s: %d plans, %d combinations left", $route, $plans, $covering->open()));
         self::assertSame([], $wrong);
+    }
+
+    /**
+     * The advisor says that a route works where the plan of it does, and of no other.
+     *
+     * @return list<string>
+     */
+    private static function advised(Job $job): array
+    {
+        $wrong = [];
+        $plain = $job->only($job->transfers[0]->with(choices: new Choices()));
+        $advisor = new Advisor(Orchard::catalogue(), new Planner(Orchard::catalogue()));
+        $advice = $advisor->advise(
+            $plain,
+            $plain->transfers[0],
+            Orchard::shelf(),
+            Orchard::picture(),
+            new House(),
+            new Wish(),
+        );
+        foreach ($advice as $one) {
+            $ready = Orchard::plan(
+                Orchard::edit($plain->only($plain->transfers[0]->with(routeId: $one->routeId)), $one->changes),
+            )->ready();
+            if ($ready !== (Standing::Works === $one->standing)) {
+                $wrong[] = sprintf('%s %s, and the plan says otherwise', $one->routeId, $one->standing->value);
+            }
+        }
+
+        return $wrong;
     }
 
     /** @return array<string, list<string>> */
@@ -119,7 +166,11 @@ final class SweepTest extends TestCase
         // At the edges of what can be printed, and beyond.
         $area = $catalogue->blanks[$kind]->sizes[$size]->printArea->size;
         $most = min($area->widthMm, $area->heightMm * Orchard::picture()->aspect());
-        $schools = array_filter($case, static fn(string $name): bool => str_starts_with($name, 'school.'), \ARRAY_FILTER_USE_KEY);
+        $schools = array_filter(
+            $case,
+            static fn(string $name): bool => str_starts_with($name, 'school.'),
+            \ARRAY_FILTER_USE_KEY,
+        );
         $here = $catalogue->schoolsOf($route, $kind);
 
         return Orchard::edit($job, [

@@ -50,7 +50,12 @@ final readonly class PressChecks
                 $kinds,
                 array_filter(
                     $this->brief->shelf->heat,
-                    fn($s): bool => in_array($s->kind, $this->outfit->ways->heat(), true),
+                    fn(HeatSource $one): bool => in_array($one->kind, $this->outfit->ways->heat(), true) &&
+                        [] ===
+                            array_filter(
+                                $this->closes($one),
+                                static fn(Check $check): bool => Severity::Impossible === $check->severity,
+                            ),
                 ),
             );
         } else {
