@@ -51,6 +51,8 @@ final class TwoPeopleTest extends ShopTestCase
         \Closure $first,
         \Closure $second,
     ): void {
+        // A day tells the minute that it was planned at.
+        $this->freeze('2026-11-16 08:00:00');
         $this->readyJob();
         $this->read(
             $this->ask('POST', '/api/jobs/crew/ladders', [

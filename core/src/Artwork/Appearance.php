@@ -85,6 +85,32 @@ final readonly class Appearance implements \JsonSerializable
         ]);
     }
 
+    /** The same from a printer that has only black: each colour as the grey of its luminance. */
+    public function inGreys(string $words): self
+    {
+        return new self(
+            $this->id,
+            $this->label,
+            $words,
+            array_map(static function (array $row): array {
+                $light = $row[0] + $row[1] + $row[2];
+
+                return [$light * self::LUMINANCE[0], $light * self::LUMINANCE[1], $light * self::LUMINANCE[2], $row[3]];
+            }, $this->matrix),
+            $this->gaps,
+            $this->grainMm,
+            $this->gloss,
+        );
+    }
+
+    /** Nothing is printed on a white sheet: its shape in white. */
+    public function inWhite(string $words): self
+    {
+        $white = [0.0, 0.0, 0.0, 1.0];
+
+        return new self($this->id, $this->label, $words, [$white, $white, $white], 0.0, 0.0, $this->gloss);
+    }
+
     public function of(Colour $colour): Colour
     {
         [$r, $g, $b] = $colour->linearChannels();

@@ -21,6 +21,12 @@ final readonly class Palette
     private const FLAT_COLOURS = 6;
     private const FLAT_SHARE = 0.85;
 
+    /** Channels that differ by less, of 255, look grey (assumed). */
+    private const GREY = 24;
+
+    /** Less of the ink than this is not worth a word (assumed). */
+    private const WORTH_A_WORD = 0.02;
+
     /** @param list<array{Colour, float}> $colours with shares that add up to at most 1 */
     private function __construct(public array $colours) {}
 
@@ -46,6 +52,18 @@ final readonly class Palette
         usort($bins, static fn(array $a, array $b): int => $b[0] <=> $a[0]);
 
         return new self(self::gathered($bins, $ink->count()));
+    }
+
+    /** Whether a part of it that is worth a word is neither black, white nor grey. */
+    public function isColoured(): bool
+    {
+        $share = 0.0;
+        foreach ($this->colours as [$colour, $of]) {
+            $channels = [$colour->red, $colour->green, $colour->blue];
+            $share += max($channels) - min($channels) > self::GREY ? $of : 0.0;
+        }
+
+        return $share > self::WORTH_A_WORD;
     }
 
     /** A drawing of few colours, whose lines can be measured; not a photograph. */

@@ -15,6 +15,7 @@ use Wubbin\Core\Blank\Blank;
 use Wubbin\Core\Blank\Condition;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Route\Finish;
+use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Route;
 
 /** How a picture will come out at its size and on its blank, told from its pixels. */
@@ -52,6 +53,7 @@ final readonly class Look implements \JsonSerializable
         Blank $blank,
         Route $route,
         Finish $finish,
+        ?Marking $marking,
     ): self {
         $finest = $traits->palette->isFlat() ? $traits->strokes->finest() : null;
         $rule = $route->character->appearance;
@@ -62,12 +64,15 @@ final readonly class Look implements \JsonSerializable
                 : ($route->character->opaque
                     ? 'Its ground is opaque: the cloth’s colour does not come through.'
                     : 'Ink over the colour of the blank: there is no white ink.');
-        $worn = static fn(Colour $cloth): Appearance => Appearance::over(
-            $words,
-            $route->character->opaque ? null : $cloth,
-            $gaps,
-            $rule->grainMm,
-            Finish::Gloss === $finish,
+        $worn = static fn(Colour $cloth): Appearance => self::marked(
+            $marking,
+            Appearance::over(
+                $words,
+                $route->character->opaque ? null : $cloth,
+                $gaps,
+                $rule->grainMm,
+                Finish::Gloss === $finish,
+            ),
         );
 
         return new self(
@@ -78,13 +83,27 @@ final readonly class Look implements \JsonSerializable
             $trimMm,
             [
                 Appearance::asDrawn(),
-                ...$rule->dull > 0.0 ? [Appearance::onTheSheet($rule->dullWords, $rule->dull)] : [],
-                ...$rule->milky > 0.0 ? [Appearance::before($rule->milkyLabel, $rule->milkyWords, $rule->milky)] : [],
+                ...$rule->dull > 0.0
+                    ? [self::marked($marking, Appearance::onTheSheet($rule->dullWords, $rule->dull))]
+                    : [],
+                ...$rule->milky > 0.0
+                    ? [self::marked($marking, Appearance::before($rule->milkyLabel, $rule->milkyWords, $rule->milky))]
+                    : [],
                 $worn($blank->colour),
             ],
             null === $blank->pattern ? null : $worn($blank->pattern->colour),
             $route->making->artwork->finestMm,
         );
+    }
+
+    /** As what marks the sheet can give it: black toner gives greys, and a sheet used as it is its own white. */
+    private static function marked(?Marking $marking, Appearance $one): Appearance
+    {
+        return match (true) {
+            Marking::UNPRINTED === $marking?->id => $one->inWhite('Nothing is printed: the film’s own white.'),
+            false === $marking?->colour => $one->inGreys('The printer has only black: colours come out as greys.'),
+            default => $one,
+        };
     }
 
     /**

@@ -42,6 +42,7 @@ final readonly class Placing
                     $brief->job->blank,
                     $brief->route,
                     $brief->finish,
+                    $outfit->marking,
                 );
         $hinge = $outfit->ways->figures['hinge'] ?? null;
         $this->trimLine =

@@ -30,7 +30,7 @@ final readonly class Ticket
         $blank = new BlankLines($brief, $placing);
         $picture = new PictureLines($brief, $outfit, $placing, $arrangement);
         $sheet = new SheetLines($brief, $outfit, $arrangement);
-        $heat = new HeatLines($brief, $outfit, $arrangement);
+        $heat = new HeatLines($brief, $outfit, $placing, $arrangement);
         $lines = [
             $blank->blank(),
             $blank->quantity($shares),

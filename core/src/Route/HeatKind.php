@@ -35,6 +35,12 @@ enum HeatKind: string
         return self::Iron === $this || self::FlatPress === $this;
     }
 
+    /** It is closed on the work and presses by itself. */
+    public function closes(): bool
+    {
+        return self::FlatPress === $this || self::MugPress === $this;
+    }
+
     /** Whether it can reach a piece that is round, or one that is not: a platen closes on what is flat. */
     public function reaches(bool $round): bool
     {

@@ -24,6 +24,9 @@ final readonly class Batch
         public ?Place $place,
     ) {}
 
+    /** Nobody turns away from a press that is closed for less, in s (assumed). */
+    private const STAYS_S = 30;
+
     /**
      * A clock runs once for all that lie under the same heat, or wait together; hands take one after another.
      *
@@ -52,8 +55,8 @@ final readonly class Batch
                 null,
             ),
             $step->kind->heats() => new self(
-                $hands,
-                0,
+                ($stays = $transfer->outfit->heatKind->closes() ? min($hands, self::STAYS_S) : $hands),
+                $hands - $stays,
                 $transfer->outfit->heat?->id,
                 $transfer->outfit->temperature?->celsius,
                 null,

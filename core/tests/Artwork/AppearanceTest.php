@@ -49,6 +49,22 @@ final class AppearanceTest extends TestCase
         self::assertEqualsWithDelta(atan2($vivid->b, $vivid->a), atan2($dull->b, $dull->a), 0.6, 'its hue');
     }
 
+    /** A printer with black alone keeps the luminance of a colour (IEC 61966-2-1) and nothing else of it. */
+    #[TestWith(['#c8321f'])]
+    #[TestWith(['#1d5fd0'])]
+    #[TestWith(['#ffffff'])]
+    public function testBlackAloneMakesGreysOfColours(string $hex): void
+    {
+        $grey = Appearance::asDrawn()->inGreys('')->of(Colour::hex($hex));
+        self::assertSame([$grey->red, $grey->red], [$grey->green, $grey->blue]);
+        self::assertEqualsWithDelta(1.0, $grey->contrastWith(Colour::hex($hex)), 0.02);
+    }
+
+    public function testASheetThatIsUsedAsItIsStaysWhite(): void
+    {
+        self::assertSame('#ffffff', Appearance::asDrawn()->inWhite('')->of(Colour::hex('#c8321f'))->toHex());
+    }
+
     public function testMilkyTissueIsPaler(): void
     {
         $milky = Appearance::before('', '', 0.6);

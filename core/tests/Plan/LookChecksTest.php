@@ -48,6 +48,16 @@ final class LookChecksTest extends TestCase
         );
     }
 
+    /** A mono laser gives black: that is seen before printing. */
+    public function testAPrinterWithBlackAloneIsTold(): void
+    {
+        $job = Orchard::edit(Orchard::jobOf('liner-fabric'), ['marking' => 'laser-mono']);
+        self::assertNotNull(self::check('picture.greys', self::disc('c8102eff', 'ffffffff'), $job));
+        self::assertNull(self::check('picture.greys', self::disc('202020ff', 'ffffffff'), $job));
+        $colour = Orchard::edit(Orchard::jobOf('liner-fabric'), ['marking' => 'laser-colour']);
+        self::assertNull(self::check('picture.greys', self::disc('c8102eff', 'ffffffff'), $colour));
+    }
+
     /** Lines of 2 of 400 pixels are 0.2 mm on a picture of 40 mm; a liner holds 0.5 mm on wood. */
     public function testLinesFinerThanTheRouteHoldsAreWarnedOf(): void
     {

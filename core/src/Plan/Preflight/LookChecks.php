@@ -57,8 +57,26 @@ final readonly class LookChecks
                     $this->gaps($look, $this->placing->placed?->size->widthMm ?? 0.0),
                     $this->upsideDown($look->traits),
                     null === $look->foreseen ? null : $this->colours($look->foreseen),
+                    $this->greys($look->traits),
                 ]),
             );
+    }
+
+    /** What a printer without colours makes of a picture that has some. */
+    private function greys(Traits $traits): ?Check
+    {
+        if (false !== $this->outfit->marking?->colour || !$traits->palette->isColoured()) {
+            return null;
+        }
+
+        return Check::found(
+            'picture.greys',
+            Stage::Print,
+            Severity::Note,
+            'marking',
+            Phrase::of('This printer has only black: the colours come out as greys.'),
+            Phrase::of('Look at it as it will be. A copy shop prints colours.'),
+        );
     }
 
     private function background(Traits $traits): ?Check

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan\Ticket;
 
+use Wubbin\Core\Heat\IronCoverage;
+use Wubbin\Core\Heat\IronPlace;
 use Wubbin\Core\Measure\Duration;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Provenance;
@@ -14,6 +16,7 @@ use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\DecidedBy;
 use Wubbin\Core\Plan\Decision;
 use Wubbin\Core\Plan\Outfit;
+use Wubbin\Core\Plan\Placing;
 use Wubbin\Core\Plan\Step;
 use Wubbin\Core\Plan\Words;
 use Wubbin\Core\Route\Figure;
@@ -26,7 +29,12 @@ use Wubbin\Core\Route\Support;
 /** Heat, time and peel, and what lies under, in and over the work. */
 final readonly class HeatLines
 {
-    public function __construct(private Brief $brief, private Outfit $outfit, private Arrangement $arrangement) {}
+    public function __construct(
+        private Brief $brief,
+        private Outfit $outfit,
+        private Placing $placing,
+        private Arrangement $arrangement,
+    ) {}
 
     public function finish(): Decision
     {
@@ -105,7 +113,7 @@ final readonly class HeatLines
                     ucfirst($heat->label) . (HeatKind::Iron === $heat->kind ? ' at ' : ', ') . $setting->text,
                     $setting->values,
                 ),
-            Phrase::of(HeatKind::Burnisher === $heat?->kind ? 'No heat: rub hard and evenly.' : $because),
+            $this->heatBecause($because, $heat),
             'heat.setting',
             null === $this->outfit->setting->dots
                 ? $this->outfit->setting->provenance
@@ -113,6 +121,57 @@ final readonly class HeatLines
             Choice::by(null !== $heat, $this->brief->transfer->choices->thing('heat')),
             Choice::among('heat', $usable, $heat?->id),
         );
+    }
+
+    /** Where a press of the shelf would do in one go what the iron does place by place, with both times. */
+    private function heatBecause(string $because, ?HeatSource $heat): Phrase
+    {
+        if (HeatKind::Burnisher === $heat?->kind) {
+            return Phrase::of('No heat: rub hard and evenly.');
+        }
+        $press = $this->pressOfTheShelf();
+        $dwell =
+            $this->brief->route->figuresUnder(Outfit::circumstances($this->brief, HeatKind::FlatPress))['dwell'] ??
+            null;
+        if (HeatKind::Iron !== $heat?->kind || null === $press || null === $dwell) {
+            return Phrase::of($because);
+        }
+        $places = max(1, count($this->arrangement->coverage->places ?? []));
+        $by = $dwell->secondsFor(null);
+        $iron = $this->arrangement->seconds('dwell') * $places;
+
+        return $iron <= $by
+            ? Phrase::of($because)
+            : Phrase::of($because . ' Your ' . $press->label . ' does it in one go: {press} instead of {iron}.', [
+                'press' => Quantity::duration(Duration::seconds($by)),
+                'iron' => Quantity::duration(Duration::seconds($iron)),
+            ]);
+    }
+
+    /** @return list<IronPlace> */
+    private function placesUnder(HeatSource $source): array
+    {
+        return null === $this->placing->placed
+            ? []
+            : IronCoverage::forPicture($this->placing->placed->size, $source, $this->brief->catalogue->heat->coverage)
+                    ->places ?? [];
+    }
+
+    /** A flat press that is there, hot enough for this and large enough for the picture. */
+    private function pressOfTheShelf(): ?HeatSource
+    {
+        foreach ($this->brief->shelf->heat as $source) {
+            if (
+                HeatKind::FlatPress === $source->kind &&
+                in_array($source->kind, $this->outfit->ways->heat(), true) &&
+                $this->brief->route->heating->isReachedBy($source) &&
+                1 === count($this->placesUnder($source))
+            ) {
+                return $source;
+            }
+        }
+
+        return null;
     }
 
     /** @param list<Step> $steps */
