@@ -78,13 +78,32 @@ final readonly class Pen
         }
     }
 
-    /** A picture, mirrored about its own middle where it must come out so. */
-    public function picture(BarePdf $pdf, Rect $rect, Artwork $artwork, ?Bend $bend, bool $mirrored): void
-    {
+    /**
+     * A picture, mirrored about its own middle where it must come out so.
+     *
+     * @param list<array{float, float}> $within the line that nothing of it is printed beyond, in mm from its upper left
+     *                                          corner as it reads; empty for all of it
+     */
+    public function picture(
+        BarePdf $pdf,
+        Rect $rect,
+        Artwork $artwork,
+        ?Bend $bend,
+        bool $mirrored,
+        array $within = [],
+    ): void {
         $form = $this->files->path($artwork->sha256, $artwork->form());
         $pdf->StartTransform();
         if ($mirrored) {
             $pdf->MirrorH($rect->xMm + $rect->size->widthMm / 2.0);
+        }
+        if ([] !== $within) {
+            $pdf->Polygon(
+                array_merge(
+                    ...array_map(static fn(array $p): array => [$rect->xMm + $p[0], $rect->yMm + $p[1]], $within),
+                ),
+                'CNZ',
+            );
         }
         if (null !== $bend) {
             $pdf->Image(

@@ -184,7 +184,14 @@ final readonly class GangPdf
         if (null === $artwork) {
             $this->pen->template($pdf, $sheet);
         } else {
-            $this->pen->picture($pdf, $sheet->picture, $artwork, $transfer->placing->bend, $sheet->mirrored);
+            $this->pen->picture(
+                $pdf,
+                $sheet->picture,
+                $artwork,
+                $transfer->placing->bend,
+                $sheet->mirrored,
+                $transfer->placing->printedWithin(),
+            );
         }
         $this->pen->trimLines($pdf, $sheet->guided() ? $sheet->cutLines() : []);
         $this->pen->name($pdf, $sheet->cut, $transfer->label());

@@ -112,7 +112,14 @@ final readonly class SheetPdf
         if (null === $artwork) {
             $this->pen->template($pdf, $sheet);
         } else {
-            $this->pen->picture($pdf, $sheet->picture, $artwork, $plan->placing->bend, $sheet->mirrored);
+            $this->pen->picture(
+                $pdf,
+                $sheet->picture,
+                $artwork,
+                $plan->placing->bend,
+                $sheet->mirrored,
+                $plan->placing->printedWithin(),
+            );
         }
         $this->pen->marks($pdf, self::named($sheet->marks, $plan->label(), $of));
         $this->pen->end($pdf);
@@ -150,7 +157,7 @@ final readonly class SheetPdf
             );
             $this->pen->begin($pdf, $sheet->page, $page->inDriver);
             foreach ($sheet->tiles as $placed) {
-                $this->part($pdf, $placed, $tiling, $artwork);
+                $this->part($pdf, $placed, $tiling, $artwork, $plan->placing->printedWithin());
             }
             $this->pen->marks($pdf, self::named($sheet->marks, $plan->label(), $of));
             $this->pen->end($pdf);
@@ -160,7 +167,8 @@ final readonly class SheetPdf
         return $pages;
     }
 
-    private function part(BarePdf $pdf, PlacedTile $placed, Tiling $tiling, Artwork $artwork): void
+    /** @param list<array{float, float}> $within the line that nothing of the picture is printed beyond */
+    private function part(BarePdf $pdf, PlacedTile $placed, Tiling $tiling, Artwork $artwork, array $within): void
     {
         $pdf->StartTransform();
         if ($placed->sideways) {
@@ -184,6 +192,7 @@ final readonly class SheetPdf
             $artwork,
             null,
             $tiling->mirrored,
+            $within,
         );
         $pdf->StopTransform();
         $this->pen->marks($pdf, $placed->marks);

@@ -41,36 +41,35 @@ final class PartsPdfTest extends ShopTestCase
      *
      * @return array{Record, list<\Imagick>} the plan of its picture, and the rendered pages
      */
-    private function printed(array $changes): array
+    private function printed(array $changes, string $id = 'apron'): array
     {
         $this->read(
             $this->ask('POST', '/api/jobs', [
-                'id' => 'apron',
+                'id' => $id,
                 'name' => 'Apron',
-                'changes' =>
-                    [
-                        'artwork' => $this->picture(),
-                        'kind' => 'apron',
-                        'size' => 'picking-apron',
-                        'material' => 'polyester',
-                        'route' => 'sublimation',
-                    ] + $changes,
+                'changes' => $changes + [
+                    'artwork' => $this->picture(),
+                    'kind' => 'apron',
+                    'size' => 'picking-apron',
+                    'material' => 'polyester',
+                    'route' => 'sublimation',
+                ],
             ]),
             201,
         );
-        $plan = $this->read($this->ask('GET', '/api/jobs/apron'))->record('plan')->records('transfers')[0];
-        $sheet = $this->read($this->ask('POST', '/api/jobs/apron/sheet'), 201);
+        $plan = $this->read($this->ask('GET', '/api/jobs/' . $id))->record('plan')->records('transfers')[0];
+        $sheet = $this->read($this->ask('POST', '/api/jobs/' . $id . '/sheet'), 201);
         (new Process([
             'pdftoppm',
             '-png',
             '-r',
             (string) self::DPI,
             $this->data . '/sheets/' . $sheet->string('id') . '.pdf',
-            $this->data . '/page',
+            $this->data . '/' . $id . '-page',
         ]))->mustRun();
         $pages = array_map(
             static fn(mixed $path): \Imagick => new \Imagick((string) $path),
-            (array) glob($this->data . '/page-*.png'),
+            (array) glob($this->data . '/' . $id . '-page-*.png'),
         );
 
         return [$plan, $pages];
@@ -81,6 +80,30 @@ final class PartsPdfTest extends ShopTestCase
     {
         yield 'the file mirrors' => ['file', '500 mm'];
         yield 'the driver mirrors' => ['driver', '480 mm'];
+    }
+
+    /** Over a traced outline nothing is printed beyond its overscan: as much ink as that area, and no rectangle's. */
+    public function testOverATracedOutlineItIsClippedToTheOutlineAndItsOverscan(): void
+    {
+        $this->readyJob();
+        $inked = function (string $size): float {
+            [$plan, $pages] = $this->printed(['size' => $size, 'width' => '500 mm', 'below' => '0 mm'], $size);
+            $all = 0.0;
+            foreach ($plan->record('tiling')->records('tiles') as $tile) {
+                $all += $tile->number('width_mm') * $tile->number('height_mm');
+            }
+            $ink = 0.0;
+            foreach ($pages as $page) {
+                $page->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
+                $page->thresholdImage(0.97 * \Imagick::getQuantum());
+                $mean = $page->getImageChannelMean(\Imagick::CHANNEL_RED)['mean'] / \Imagick::getQuantum();
+                $ink += (1.0 - $mean) * ($page->getImageWidth() * $page->getImageHeight()) / self::DPMM ** 2;
+            }
+
+            return $ink / $all;
+        };
+        // Of a rectangle of 500 × 386 mm from its upper edge, by the trapezia between the points of this outline.
+        self::assertEqualsWithDelta(0.765, $inked('picking-apron') / $inked('apron'), 0.03);
     }
 
     /**

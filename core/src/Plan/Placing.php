@@ -51,6 +51,24 @@ final readonly class Placing
                 : new TrimLine($this->placed, $this->bend, $this->look, $outfit->trim()->mm, $hinge?->value);
     }
 
+    /**
+     * Over a piece whose outline was traced: the line that nothing is printed beyond, its edge with the overscan.
+     *
+     * @return list<array{float, float}> in mm from the picture's upper left corner as it reads; empty for no such line
+     */
+    public function printedWithin(): array
+    {
+        $edge = $this->size->edge;
+        $placed = $this->placed;
+
+        return null === $edge || null === $placed || null !== $this->bend
+            ? []
+            : array_map(
+                static fn(array $point): array => [$point[0] - $placed->xMm, $point[1] - $placed->yMm],
+                $edge->beyond(),
+            );
+    }
+
     /** The widest this picture can be on a sheet of this medium, in mm; 0 without anything to print it. */
     public function widestOn(Medium $medium): float
     {

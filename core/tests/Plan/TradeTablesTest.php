@@ -9,6 +9,9 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Heat\Draw;
 use Wubbin\Core\Heat\PressWindow;
+use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Plan\Alternative;
 use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Plan\Step;
 use Wubbin\Core\Plan\TransferPlan;
@@ -327,6 +330,45 @@ final class TradeTablesTest extends TestCase
             'burning is told where there is a wick',
         );
         self::assertGreaterThan(0.0, $plan->facts->jsonSerialize()['ask_after_days']);
+    }
+
+    /** Who holds a mug in the left hand sees the other side of it. */
+    public function testAMugIsForEitherHand(): void
+    {
+        $place = Orchard::decision(Orchard::plan(Orchard::jobOf('laser-ceramic')), 'place');
+        $right = array_map(
+            static fn(Alternative $one): float => (float) ($one->changes['right'] ?? 0),
+            $place->alternatives,
+        );
+        $quarter = round((\M_PI * 82.0) / 4.0, 1);
+        self::assertSame([0.0, $quarter, -$quarter], $right);
+        self::assertSame([], Orchard::decision(Orchard::plan(Orchard::jobOf('tissue-wax')), 'place')->alternatives);
+    }
+
+    /** Zips and seams: clear of them, or lifted above them, in a press and under an iron. */
+    public function testAPictureOverAZipIsMovedOrLifted(): void
+    {
+        $job = Orchard::edit(Orchard::job(), ['kind' => 'jacket', 'material' => 'cotton-woven', 'width' => '200 mm']);
+        $check = Orchard::check(Orchard::plan($job), 'place.clear');
+        self::assertSame(Severity::Warn, $check?->severity);
+        self::assertMatchesRegularExpression('/Move it clear.*press on a pad.*hard board/', $check->mend->text ?? '');
+    }
+
+    /** Who fuses needs a gun. */
+    public function testFusingWantsAGun(): void
+    {
+        $shelf = Shelf::fromRecord(
+            Record::of([
+                'media' => ['plain-a4'],
+                'markings' => ['laser-mono'],
+                'heat' => [],
+                'bases' => ['wood-board'],
+            ]),
+            Orchard::catalogue(),
+        );
+        $check = Orchard::check(Orchard::plan(Orchard::jobOf('burnish-wax'), null, $shelf), 'fuse.gun');
+        self::assertSame(['school.fusing' => 'never'], $check->fix->changes ?? []);
+        self::assertNull(Orchard::check(Orchard::plan(Orchard::jobOf('burnish-wax')), 'fuse.gun'));
     }
 
     /** Film that is larger than its sheet lies edge to edge; sublimation overlaps by a sliver. */

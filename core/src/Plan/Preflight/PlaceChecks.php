@@ -141,7 +141,10 @@ final readonly class PlaceChecks
                     Severity::Warn,
                     'place',
                     Phrase::of('It lies over: ' . implode(', ', $words) . '. The heat does not reach evenly there.'),
-                    Phrase::of('Move it clear.'),
+                    Phrase::of(
+                        'Move it clear, or lift the print area above it: in a press on a pad, under an iron on a ' .
+                            'small hard board laid between the seams.',
+                    ),
                 ),
         ];
     }

@@ -64,7 +64,7 @@ final readonly class PressChecks
         array_push($checks, ...$this->figures());
         array_push($checks, ...$this->scorch());
         array_push($checks, ...$this->care());
-        array_push($checks, ...$this->supports());
+        array_push($checks, ...$this->supports(), ...$this->gun());
 
         return $checks;
     }
@@ -206,6 +206,34 @@ final readonly class PressChecks
         }
 
         return $checks;
+    }
+
+    /**
+     * A picture that is fused wants hot air, which its route otherwise does without.
+     *
+     * @return list<Check>
+     */
+    private function gun(): array
+    {
+        $fuses = in_array($this->outfit->ways->options['fusing']->id ?? 'never', ['dry-only', 'low'], true);
+        $guns = array_filter(
+            $this->brief->shelf->heat,
+            static fn(HeatSource $source): bool => HeatKind::Gun === $source->kind,
+        );
+
+        return !$fuses || [] !== $guns
+            ? []
+            : [
+                Check::found(
+                    'fuse.gun',
+                    Stage::Heat,
+                    Severity::Warn,
+                    'school.fusing',
+                    Phrase::of('It is fused with a heat gun on low, and there is none on your shelf.'),
+                    Phrase::of('Put one on the shelf, or leave it unfused: what is not warmed cannot bloom.'),
+                    new Fix(Phrase::of('Leave it unfused'), ['school.fusing' => 'never']),
+                ),
+            ];
     }
 
     /**

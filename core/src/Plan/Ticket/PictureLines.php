@@ -96,6 +96,7 @@ final readonly class PictureLines
         foreach (1 === count($sides) ? [] : $sides as $id => $side) {
             $alternatives[] = new Alternative(ucfirst($side), null, $id === $transfer->sideId, ['side' => $id]);
         }
+        array_push($alternatives, ...$this->byTheHandle());
 
         return new Decision(
             'place',
@@ -116,6 +117,39 @@ final readonly class PictureLines
             DecidedBy::Person,
             $alternatives,
         );
+    }
+
+    /**
+     * Round a mug, the places that people mean. Whoever holds it by its handle looks at it with the handle on the side
+     * of that hand, a quarter of the way round from opposite the handle.
+     *
+     * @return list<Alternative>
+     */
+    private function byTheHandle(): array
+    {
+        $round = $this->placing->size->widthMm;
+        // The handle takes from the print area what it takes of the way round.
+        if (null === $this->placing->size->diameterMm || $this->placing->size->printArea->size->widthMm >= $round) {
+            return [];
+        }
+        $alternatives = [];
+        foreach (
+            [
+                'Opposite the handle' => 0.0,
+                'Seen by whoever drinks with the right hand' => $round / 4.0,
+                'Seen by whoever drinks with the left hand' => -$round / 4.0,
+            ]
+            as $label => $right
+        ) {
+            $alternatives[] = new Alternative(
+                $label,
+                null,
+                abs($this->brief->transfer->placement->rightMm - $right) < 0.5,
+                ['right' => round($right, 1) . ' mm'],
+            );
+        }
+
+        return $alternatives;
     }
 
     public function mirrored(): Decision
