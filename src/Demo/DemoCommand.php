@@ -93,6 +93,7 @@ final class DemoCommand extends Command
             'The tags have to hang before the visitors come.',
             ['row-tags', 'crate-ends', 'barn-candle'],
         ],
+        ['Helpers’ thanks', '2026-12-05', 'A mug each; they go in the dishwasher.', ['gift-mugs']],
     ];
 
     public function __construct(

@@ -18,14 +18,14 @@ final class DemoTest extends ShopTestCase
         self::assertSame(0, $this->service(DemoCommand::class)->run(new ArrayInput([]), new NullOutput()));
         $fair = (new \DateTimeImmutable('today +10 days'))->format('Y-m-d');
         $orders = $this->rows('/api/orders');
-        self::assertCount(4, $orders);
+        self::assertCount(5, $orders);
         self::assertSame(
             $fair,
             max('', ...array_map(static fn(Record $order): string => $order->string('due'), $orders)),
         );
         $jobs = array_merge(...array_map(static fn(Record $order): array => $order->records('lines'), $orders));
-        self::assertCount(13, $jobs, 'all that the fair wants is ordered');
-        self::assertSame(191, array_sum(array_map(static fn(Record $line): int => $line->integer('quantity'), $jobs)));
+        self::assertCount(14, $jobs, 'all that the fair wants is ordered');
+        self::assertSame(203, array_sum(array_map(static fn(Record $line): int => $line->integer('quantity'), $jobs)));
 
         $day = $this->read($this->ask('GET', '/api/day'));
         self::assertNull($day->stringOrNull('why'));
@@ -50,7 +50,7 @@ final class DemoTest extends ShopTestCase
         }
         $this->everyPageCountsTheSame($jobs, $day);
         self::assertSame(0, $this->service(DemoCommand::class)->run(new ArrayInput([]), new NullOutput()));
-        self::assertCount(4, $this->rows('/api/orders'), 'it moves in once');
+        self::assertCount(5, $this->rows('/api/orders'), 'it moves in once');
     }
 
     /**
