@@ -18,7 +18,7 @@ final readonly class CareCardPdf
 {
     private const FONT = 'dejavusans';
     private const MARGIN_MM = 9.0;
-    private const LINE_MM = 5.4;
+    private const LINE_MM = 6.4;
 
     /** @return string the PDF */
     public function draw(Plan $plan, UnitFormat $format, PaperSize $paper): string
@@ -57,17 +57,17 @@ final readonly class CareCardPdf
     private function card(BarePdf $pdf, string $name, array $lines, float $x, float $y, float $across): void
     {
         $width = $across - 2.0 * self::MARGIN_MM;
-        $pdf->setFont(self::FONT, 'B', 13.0);
-        $pdf->MultiCell($width, 7.0, $name, 0, 'L', false, 1, $x, $y);
-        $pdf->setFont(self::FONT, '', 9.0);
+        $pdf->setFont(self::FONT, 'B', 16.0);
+        $pdf->MultiCell($width, 8.5, $name, 0, 'L', false, 1, $x, $y);
+        $pdf->setFont(self::FONT, '', 11.0);
         $pdf->MultiCell($width, self::LINE_MM, 'So that the picture lasts:', 0, 'L', false, 1, $x, $pdf->GetY() + 2.0);
-        $pdf->setFont(self::FONT, '', 10.0);
+        $pdf->setFont(self::FONT, '', 12.5);
         foreach ($lines as $line) {
             $top = $pdf->GetY() + 1.5;
             $pdf->MultiCell(4.0, self::LINE_MM, '–', 0, 'L', false, 0, $x, $top);
             $pdf->MultiCell($width - 4.0, self::LINE_MM, $line, 0, 'L', false, 1, $x + 4.0, $top);
         }
-        $pdf->setFont(self::FONT, '', 9.0);
+        $pdf->setFont(self::FONT, '', 10.0);
         $pdf->MultiCell(
             $width,
             self::LINE_MM,

@@ -97,7 +97,7 @@ final class PartsPdfTest extends ShopTestCase
                 $page->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
                 $page->thresholdImage(0.97 * \Imagick::getQuantum());
                 $mean = $page->getImageChannelMean(\Imagick::CHANNEL_RED)['mean'] / \Imagick::getQuantum();
-                $ink += (1.0 - $mean) * ($page->getImageWidth() * $page->getImageHeight()) / self::DPMM ** 2;
+                $ink += ((1.0 - $mean) * ($page->getImageWidth() * $page->getImageHeight())) / self::DPMM ** 2;
             }
 
             return $ink / $all;

@@ -20,8 +20,6 @@ use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Fit;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\HeatSource;
-use Wubbin\Core\Route\Marking;
-use Wubbin\Core\Route\Medium;
 use Wubbin\Core\Route\Route;
 use Wubbin\Core\Route\Verdict;
 use Wubbin\Core\Work\Places;
@@ -130,22 +128,12 @@ final readonly class Advisor
         $there = $job->only(
             $transfer->with(routeId: $route->id, choices: new Choices(schools: $schools), overrides: []),
         );
-        $plan = $this->planner->plan($there, $shelf, null === $picture ? [] : [$picture->sha256 => $picture], $house);
+        [$plan, $press] = $this->planned($there, $shelf, $picture, $house);
         $verdicts = $this->verdicts($route, $job);
-        $missing = $this->missing($route, $shelf, $schools, $house);
-        // Where the material is wrong the rest does not matter.
-        $no = array_slice(
-            array_values(
-                array_filter(
-                    $verdicts,
-                    static fn(Verdict $v): bool => in_array($v->fit, [Fit::Bad, Fit::Impossible], true),
-                ),
-            ),
-            0,
-            1,
-        );
+        $missing = ToBuy::for($plan, $shelf, $this->catalogue);
+        $no = self::refused($verdicts);
         $standing = match (true) {
-            [] !== $no => Standing::Cannot,
+            null !== $no => Standing::Cannot,
             [] !== $missing => Standing::Buy,
             [] !== self::stops($plan) => Standing::Change,
             default => Standing::Works,
@@ -158,13 +146,17 @@ final readonly class Advisor
             $route->id,
             ucfirst($route->label),
             $standing,
-            Standing::Cannot === $standing ? [] : $this->reasons($criteria, 3, $route, $job),
             Standing::Cannot === $standing
-                ? [Phrase::of($no[0]->why)]
+                ? []
+                : [...$this->reasons($criteria, 3, $route, $job), ...null === $press ? [] : [$press->words]],
+            null !== $no
+                ? [Phrase::of($no->why), ...$this->wayOut($route, $job)]
                 : $this->against($verdicts, $plan, $criteria, $route, $job),
             Standing::Cannot === $standing ? [] : $missing,
             $criteria,
-            ['route' => $route->id] + $this->schoolChanges($schools, $transfer->choices->schools),
+            ['route' => $route->id] +
+                $this->schoolChanges($schools, $transfer->choices->schools) +
+                (null === $press ? [] : ['heat' => $press->source->id]),
             array_values(
                 array_filter(
                     $plan->transfers[0]->decisions,
@@ -174,6 +166,44 @@ final readonly class Advisor
             (float) $one->spanS(),
             $hands,
         );
+    }
+
+    /** @return array{Plan, PressInstead|null} with what is there; in a press where that leaves hands less to do */
+    private function planned(Job $job, Shelf $shelf, ?Picture $picture, House $house): array
+    {
+        $pictures = null === $picture ? [] : [$picture->sha256 => $picture];
+        $planned = fn(Job $job): Plan => $this->planner->plan($job, $shelf, $pictures, $house);
+        $plan = $planned($job);
+        $press = PressInstead::of($plan, $job, $shelf, $planned);
+
+        return [$press->plan ?? $plan, $press];
+    }
+
+    /**
+     * Where the material is wrong the rest does not matter.
+     *
+     * @param list<Verdict> $verdicts
+     */
+    private static function refused(array $verdicts): ?Verdict
+    {
+        foreach ($verdicts as $verdict) {
+            if (in_array($verdict->fit, [Fit::Bad, Fit::Impossible], true)) {
+                return $verdict;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Phrase> what is done with such a material instead, where the trade knows it */
+    private function wayOut(Route $route, Job $job): array
+    {
+        $material = $this->catalogue->materials[$job->blank->materialId];
+
+        return null === $material->instead ||
+            Fit::Good === $route->suiting->verdictOnSurface($job->blank->kindId, $material)->fit
+            ? []
+            : [Phrase::of($material->instead)];
     }
 
     /**
@@ -260,53 +290,6 @@ final readonly class Advisor
     {
         return [] !==
             array_filter($shelf->heat, static fn(HeatSource $source): bool => in_array($source->kind, $kinds, true));
-    }
-
-    /**
-     * What a shop would have to buy: a sheet, something to mark it, a heat source that gets as hot as it must.
-     *
-     * @param array<string, string> $schools
-     *
-     * @return list<string>
-     */
-    private function missing(Route $route, Shelf $shelf, array $schools, House $house): array
-    {
-        $missing = [];
-        $media = array_filter(
-            $shelf->media,
-            static fn(Medium $medium): bool => in_array($medium->like, $route->making->media, true),
-        );
-        if ([] === $media) {
-            $missing[] = $this->catalogue->sheets->media[$route->making->media[0]]->label;
-        }
-        $printable =
-            [] === $media
-                ? array_map(fn(string $id): Medium => $this->catalogue->sheets->media[$id], $route->making->media)
-                : array_values($media);
-        $marks = static fn(Marking $marking): bool => [] !==
-            array_filter($printable, static fn(Medium $m): bool => Fit::Good === $m->verdictOn($marking)->fit) &&
-            ($route->making->byHand || !$marking->byHand());
-        if ([] === array_filter($shelf->markings, $marks)) {
-            $able = array_values(array_filter($this->catalogue->sheets->markings, $marks));
-            $missing[] = [] === $able ? 'something to mark it with' : $able[0]->label;
-        }
-        $kinds = $route->heating->kinds;
-        foreach ($this->catalogue->schoolsOf($route->id) as $matter => $school) {
-            $option =
-                $school->options[$schools[$matter] ?? ($house->schools[$matter] ?? $school->defaultFor($route->id))] ??
-                null;
-            $kinds = null === $option || [] === $option->heat ? $kinds : $option->heat;
-        }
-        $hot = static fn(HeatSource $source): bool => in_array($source->kind, $kinds, true) &&
-            (null === ($dots = $route->heating->settings[$source->kind->value]->dots) || $source->dots >= $dots) &&
-            (null === ($needs = $route->heating->settings[$source->kind->value]->temperature) ||
-                null === $source->to ||
-                $needs->celsius <= $source->to->celsius);
-        if ([] === array_filter($shelf->heat, $hot)) {
-            $missing[] = $this->has($shelf, $kinds) ? $kinds[0]->label() . ' that gets hotter' : $kinds[0]->label();
-        }
-
-        return $missing;
     }
 
     /**

@@ -16,7 +16,7 @@ enum UseWanted: string
     public function label(): string
     {
         return match ($this) {
-            self::Washed => 'worn and washed',
+            self::Washed => 'washed often',
             self::Hung => 'hung up',
             self::Burned => 'burned as a candle',
             self::Counter => 'handled on a counter',

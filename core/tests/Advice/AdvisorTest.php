@@ -14,10 +14,12 @@ use Wubbin\Core\Advice\Wish;
 use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Plan\Severity;
+use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\LookWanted;
 use Wubbin\Core\Route\UseWanted;
 use Wubbin\Core\Tests\Orchard;
@@ -40,6 +42,34 @@ final class AdvisorTest extends TestCase
         self::assertSame(Standing::Cannot, $clear->standing);
         self::assertStringContainsString('no white ink', $clear->against[0]->text);
         self::assertSame('dark-film', $clear->instead);
+    }
+
+    /** A press does what an iron does, in a fraction of the hands' time: the advisor takes it, and says both times. */
+    public function testAPressIsTakenWhereItLeavesHandsLessToDo(): void
+    {
+        $film = self::of(self::advise(Orchard::job()), 'light-film');
+        self::assertContains($film->changes['heat'] ?? '', ['press-flat', 'press-large']);
+        self::assertMatchesRegularExpression(
+            '/In your .*press: \{press\} of hands; with an iron \{iron\}/',
+            implode(' ', array_map(static fn(Phrase $one): string => $one->text, $film->for)),
+        );
+        $taken = Orchard::plan(Orchard::edit(Orchard::job(), $film->changes));
+        self::assertSame(HeatKind::FlatPress, $taken->outfit->heatKind);
+        $plain = self::of(self::advise(Orchard::job(), self::shelf(['heat' => [self::iron()]])), 'light-film');
+        self::assertArrayNotHasKey('heat', $plain->changes);
+    }
+
+    /** A mug wants a mug press, whatever flat one there is; nylon a patch of cotton. */
+    public function testWhatIsMissingIsThatForThisPiece(): void
+    {
+        $press = ['id' => 'p', 'label' => 'press', 'kind' => 'flat-press', 'plate_width_mm' => 380];
+        $shelf = self::shelf(['heat' => [$press + ['plate_length_mm' => 380, 'from_c' => 80, 'to_c' => 220]]]);
+        $mug = Orchard::edit(Orchard::job(), ['kind' => 'mug', 'material' => 'coated-ceramic', 'width' => '80 mm']);
+        self::assertContains('mug press', self::of(self::advise($mug, $shelf), 'sublimation')->missing);
+        $apron = Orchard::jobOf('sublimation');
+        self::assertNotContains('flat press', self::of(self::advise($apron, $shelf), 'sublimation')->missing);
+        $jacket = self::of(self::advise(Orchard::edit(Orchard::job(), ['kind' => 'jacket'])), 'light-film');
+        self::assertStringContainsString('patch of cotton', $jacket->against[1]->text);
     }
 
     /** A route whose plan stops does not work, and what would mend it is told. */

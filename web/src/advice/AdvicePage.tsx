@@ -98,7 +98,8 @@ export function AdvicePage() {
   const handle = useJob(id, at);
   const [compared, setCompared] = useState<string[]>([]);
   const [trouble, setTrouble] = useState<string>();
-  const use = wish.get('use') ?? '';
+  // What the job is for is asked once, here or on its ticket.
+  const use = wish.get('use') ?? handle.view?.job.use ?? '';
   const look = wish.get('look') ?? '';
   const catalogue = useQuery(server.catalogue());
   const advice = useQuery({ ...server.advice(id, at, use, look), placeholderData: (before) => before });
@@ -111,7 +112,7 @@ export function AdvicePage() {
   const back = `/jobs/${id}${at === 0 ? '' : `?picture=${at + 1}`}`;
 
   async function take(changes: Record<string, string>) {
-    const errors = await handle.change(changes);
+    const errors = await handle.change({ ...changes, use });
     const wrong = Object.values(errors)[0];
     if (wrong === undefined) {
       navigate(back);

@@ -30,7 +30,7 @@ final readonly class BlankChecks
                 'blank.surface',
                 'blank',
                 $route->suiting->verdictOnSurface($this->brief->kind->id, $this->brief->material),
-                $this->brief->material->instead ?? 'Choose another route, or another blank.',
+                $this->wayOut(),
                 $this->otherMaterial(),
             ),
             $this->tone(),
@@ -76,6 +76,15 @@ final readonly class BlankChecks
         }
 
         return $checks;
+    }
+
+    private function wayOut(): string
+    {
+        $verdict = $this->brief->route->suiting->verdictOnSurface($this->brief->kind->id, $this->brief->material);
+
+        return Fit::Risky === $verdict->fit
+            ? 'Try it on a scrap or a spare piece first: a test ladder finds the time.'
+            : $this->brief->material->instead ?? 'Choose another route, or another blank.';
     }
 
     private function tone(): Check

@@ -140,7 +140,7 @@ final readonly class BlankLines
             ),
             'use.wanted',
             Provenance::person(),
-            null === $use ? DecidedBy::Nobody : DecidedBy::Person,
+            null === $use ? DecidedBy::Wubbin : DecidedBy::Person,
             $alternatives,
         );
     }
