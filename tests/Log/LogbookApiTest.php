@@ -179,8 +179,10 @@ final class LogbookApiTest extends ShopTestCase
         $answer = $this->read($this->ask('POST', '/api/doctor', $body));
         self::assertSame('too short', $answer->records('diagnoses')[0]->string('cause'));
         self::assertSame(25.0, $answer->record('known')->number('dwell_s'), 'what was understood is shown');
+        $by = $this->read($this->ask('POST', '/api/doctor', ['seen' => 'hm'] + $body));
+        self::assertSame('too short', $by->records('diagnoses')[0]->string('cause'), 'it is left to what was done');
         self::assertTrue(
-            $this->read($this->ask('POST', '/api/doctor', ['seen' => 'hm'] + $body), 422)
+            $this->read($this->ask('POST', '/api/doctor', ['seen' => 'hm', 'done' => ''] + $body), 422)
                 ->record('errors')
                 ->has('seen'),
         );

@@ -167,8 +167,8 @@ final class ShelfApiTest extends ShopTestCase
             'typed' => ['chest' => '64 cm', 'length' => '31.5 in'],
         ];
         $shelf = $this->read($this->ask('POST', '/api/shelf/own', $smock), 201);
-        self::assertSame(['orchard-smock', 'picking-apron', 'smock'], $shelf->strings('blanks'));
-        self::assertEqualsWithDelta(800.1, $shelf->record('own')->records('blanks')[2]->number('length_mm'), 1e-9);
+        self::assertSame(['orchard-smock', 'picking-apron', 'gift-mug', 'smock'], $shelf->strings('blanks'));
+        self::assertEqualsWithDelta(800.1, $shelf->record('own')->records('blanks')[3]->number('length_mm'), 1e-9);
         self::assertContains('smock', $this->sizesOfAShirt());
         $revision = $this->read($this->ask('GET', '/api/jobs/' . $id))->integer('revision');
         $view = $this->read($this->change($id, $revision, ['size' => 'smock']));
