@@ -119,6 +119,6 @@ test('a dark shirt is stopped with a way on', async ({ page }) => {
   await checks.getByRole('button', { name: 'Heed it again' }).click();
   // The reason comes back into its field, and the buttons beside it move.
   await expect(page.getByLabel('Why do it all the same?')).toHaveValue('Black line art only.');
-  await checks.getByRole('button', { name: 'Make it white' }).click();
+  await checks.getByRole('button', { name: 'Take a white one' }).click();
   await expect(checks).not.toContainText('no white ink');
 });

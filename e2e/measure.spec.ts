@@ -112,7 +112,7 @@ test('a blank of one’s own gets its print area and a pocket; a picture over th
   await own.getByLabel('Right of centre').fill('9 cm');
   await own.getByLabel('Upper edge, below').fill('14 cm');
   await own.getByLabel('Wide').fill('much');
-  await own.getByLabel('High').fill('13 cm');
+  await own.getByRole('textbox', { name: 'High' }).fill('13 cm');
   await own.getByRole('button', { name: 'Add this blank' }).click();
   await expect(own.getByRole('alert')).toHaveCount(1);
   await own.getByLabel('Wide').fill('11 cm');

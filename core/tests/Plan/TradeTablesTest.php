@@ -324,6 +324,8 @@ final class TradeTablesTest extends TestCase
         $line = Orchard::decision($plan, 'aftercare')->value;
         self::assertStringContainsString($words, $line->text);
         self::assertSame($wash, $line->values['wash']->value ?? 0.0);
+        // Temperatures of the wash tub symbol: ISO 3758:2012 (from memory).
+        self::assertContains($wash, [0.0, 30.0, 40.0, 50.0, 60.0, 70.0, 95.0]);
         self::assertSame(
             str_contains($line->text, 'urn'),
             in_array($plan->brief->kind->id, ['pillar-candle'], true),

@@ -13,9 +13,12 @@ use Wubbin\Core\Advice\Wish;
 use Wubbin\Core\Job\Choices;
 use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
+use Wubbin\Core\Job\Shelf;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\Medium;
+use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Route\UseWanted;
 use Wubbin\Core\Tests\Orchard;
 
@@ -66,7 +69,7 @@ final class SweepTest extends TestCase
             $job = self::job($route, $case);
             $found = [
                 ...Sense::of(Orchard::plan($job)),
-                ...0 === $plans % self::FIXED ? Fixes::of($job)[1] : [],
+                ...0 === $plans % self::FIXED ? [...Fixes::of($job)[1], ...self::proposed($job)] : [],
                 ...0 === $plans % self::ADVISED ? self::advised($job) : [],
             ];
             foreach ($found as $what) {
@@ -75,6 +78,25 @@ final class SweepTest extends TestCase
         }
         fwrite(\STDERR, sprintf("\n%s: %d plans, %d combinations left", $route, $plans, $covering->open()));
         self::assertSame([], $wrong);
+    }
+
+    /**
+     * A source that is only proposed has its cautions as one that is there.
+     *
+     * @return list<string>
+     */
+    private static function proposed(Job $job): array
+    {
+        $shelf = Shelf::fromRecord(Record::of(['heat' => []] + Orchard::shelf()->toRecord()), Orchard::catalogue());
+        $wrong = [];
+        $plan = Orchard::plan(Orchard::edit($job, ['heat' => '']), null, $shelf);
+        foreach ($plan->steps as $step) {
+            if (StepKind::Heat === $step->kind && [] === $step->cautions) {
+                $wrong[] = sprintf('%s by a %s has no caution', $step->id, $plan->outfit->heatKind->label());
+            }
+        }
+
+        return $wrong;
     }
 
     /**
