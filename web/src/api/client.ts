@@ -77,19 +77,36 @@ function documentOf(path: string): string | undefined {
   return [...versions.keys()].find((read) => path === read || path.startsWith(`${read}/`));
 }
 
+/** In what order requests were sent and answered; when a document was last written, and when what is on its way was sent. */
+let turn = 0;
+const written = new Map<string, number>();
+const sent = new Map<string, number>();
+
 api.use({
-  onRequest({ request }) {
+  onRequest({ request, id }) {
+    sent.set(id, turn++);
     const version = versions.get(documentOf(new URL(request.url).pathname) ?? '');
     if (version !== undefined && (request.method === 'PUT' || request.method === 'PATCH')) {
       request.headers.set('If-Match', version);
     }
     return request;
   },
-  onResponse({ request, response }) {
+  onError({ id }) {
+    sent.delete(id);
+  },
+  onResponse({ request, response, id }) {
     const version = response.headers.get('ETag');
     const path = new URL(request.url).pathname;
-    if (version !== null) {
-      versions.set(documentOf(path) ?? path, version);
+    const document = documentOf(path) ?? path;
+    const writing = request.method !== 'GET' && request.method !== 'HEAD';
+    // What was read before a write, and comes after its answer, is no longer the version there is.
+    const late = !writing && (sent.get(id) ?? turn) < (written.get(document) ?? 0);
+    sent.delete(id);
+    if (version !== null && !late) {
+      versions.set(document, version);
+      if (writing) {
+        written.set(document, turn++);
+      }
     }
     const undo = response.headers.get('Undo');
     if (undo !== null && !path.startsWith('/api/changes/')) {

@@ -1,4 +1,4 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ToggleGroup } from 'radix-ui';
 import { lazy, Suspense } from 'react';
 import { BrowserRouter, Link, Outlet, Route, Routes, useLocation } from 'react-router';
@@ -41,6 +41,8 @@ const PrintersPage = lazy(() => import('../sheet/PrintersPage').then((m) => ({ d
 const QueuePage = lazy(() => import('../sheet/QueuePage').then((m) => ({ default: m.QueuePage })));
 const PicturesPage = lazy(() => import('../artwork/PicturesPage').then((m) => ({ default: m.PicturesPage })));
 
+// A box that was ticked is ticked before the page is drawn again: not in the turn after.
+notifyManager.setScheduler(queueMicrotask);
 const queries = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 2000 } } });
 
 const ROOMS = [

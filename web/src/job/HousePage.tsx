@@ -1,6 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got, type Schemas } from '../api/client';
 import { keys, server } from '../api/queries';
+import { useAtOnce } from '../api/useAtOnce';
 import { Notice, Waiting } from '../parts/Notice';
 import { TakeBack } from '../parts/TakeBack';
 
@@ -42,19 +43,12 @@ function MatterLine({ matter, choose }: { matter: Matter; choose: (option: strin
 export function HousePage() {
   const queries = useQueryClient();
   const house = useQuery(server.house());
-  const change = useMutation({
-    mutationFn: (body: Record<string, string>) => got(api.PATCH('/api/house', { body })),
-    scope: { id: 'house' },
-    onMutate: (body) =>
-      queries.setQueryData(keys.house, (matters: Matter[] | undefined) =>
-        matters?.map((m) => (m.id in body ? { ...m, chosen: body[m.id] || null } : m)),
-      ),
-    onError: () => queries.invalidateQueries({ queryKey: keys.house }),
-    onSuccess: (matters) => {
-      queries.setQueryData(keys.house, matters);
-      queries.removeQueries({ queryKey: keys.anyJob });
-    },
-  });
+  const change = useAtOnce(
+    keys.house,
+    (body: Record<string, string>) => got(api.PATCH('/api/house', { body })),
+    (matters: Matter[], body) => matters.map((m) => (m.id in body ? { ...m, chosen: body[m.id] || null } : m)),
+    () => queries.removeQueries({ queryKey: keys.anyJob }),
+  );
   if (house.data === undefined) {
     return <Waiting error={house.error} />;
   }

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, got, type Schemas } from '../api/client';
 import { keys, server } from '../api/queries';
+import { useAtOnce } from '../api/useAtOnce';
 import type { Format } from '../measure/format';
 import { useFormat } from '../measure/settings';
 import { Waiting } from '../parts/Notice';
@@ -34,15 +35,12 @@ export function LadderPage() {
   const format = useFormat();
   const ladder = useQuery(server.ladder(id));
   const [name, setName] = useState<string>();
-  const mark = useMutation({
-    mutationFn: (marks: Record<string, Mark>) =>
+  const mark = useAtOnce(
+    keys.ladder(id),
+    (marks: Record<string, Mark>) =>
       got(api.PUT('/api/ladders/{id}/marks', { params: { path: { id } }, body: { marks } })),
-    onMutate: (marks) => {
-      queries.setQueryData(keys.ladder(id), (before: Ladder | undefined) => before && { ...before, marks });
-    },
-    onSuccess: (view) => queries.setQueryData(keys.ladder(id), view),
-    onError: () => queries.invalidateQueries({ queryKey: keys.ladder(id) }),
-  });
+    (before: Ladder, marks) => ({ ...before, marks }),
+  );
   const keep = useMutation({
     mutationFn: (words: string) =>
       got(api.POST('/api/ladders/{id}/recipe', { params: { path: { id } }, body: { name: words } })),

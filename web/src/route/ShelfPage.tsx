@@ -1,7 +1,8 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, got, type Schemas } from '../api/client';
 import { keys, server } from '../api/queries';
+import { useAtOnce } from '../api/useAtOnce';
 import { useFormat } from '../measure/settings';
 import { Notice, Waiting } from '../parts/Notice';
 import { TakeBack } from '../parts/TakeBack';
@@ -35,27 +36,15 @@ export function ShelfPage() {
     queries.invalidateQueries({ queryKey: keys.catalogue });
     queries.removeQueries({ queryKey: keys.anyJob });
   };
-  const put = useMutation({
-    mutationKey: ['shelf'],
-    mutationFn: (body: Change) => got(api.POST('/api/shelf/things', { body })),
-    // An answer to a change before this one must not take this one back on the screen.
-    onMutate: ({ kind, id, has }) => {
-      queries.cancelQueries({ queryKey: keys.shelf }, { revert: false });
-      queries.setQueryData<Schemas['shelf.schema']>(keys.shelf, (data) =>
-        data === undefined
-          ? data
-          : kind === 'heat'
-            ? { ...data, heat: data.heat.filter((source) => source.id !== id) }
-            : { ...data, [kind]: [...(data[kind] ?? []).filter((one) => one !== id), ...(has ? [id] : [])] },
-      );
-    },
-    onSettled: () => {
-      if (queries.isMutating({ mutationKey: ['shelf'] }) === 1) {
-        reread();
-      }
-    },
-    scope: { id: 'shelf' },
-  });
+  const put = useAtOnce(
+    keys.shelf,
+    (body: Change) => got(api.POST('/api/shelf/things', { body })),
+    (before: Schemas['shelf.schema'], { kind, id, has }) =>
+      kind === 'heat'
+        ? { ...before, heat: before.heat.filter((source) => source.id !== id) }
+        : { ...before, [kind]: [...(before[kind] ?? []).filter((one) => one !== id), ...(has ? [id] : [])] },
+    reread,
+  );
   const { data } = shelf;
   if (data === undefined || catalogue.data === undefined) {
     return <Waiting error={shelf.error ?? catalogue.error} />;
