@@ -80,14 +80,17 @@ final class FixesTest extends TestCase
         );
     }
 
-    /** Raw wood is painted; a shirt is taken in white. */
+    /** Raw wood is painted where the route goes on paint, which plain paper does not; a shirt is taken in white. */
     public function testWhatIsWhiteIsPaintedOrTaken(): void
     {
         $fix = static fn(Job $job): array => Orchard::check(Orchard::plan($job), 'blank.tone')->fix->changes ?? [];
         self::assertSame(
             'painted-wood',
-            $fix(Orchard::edit(Orchard::jobOf('paper-wood'), ['colour' => '#333333']))['material'] ?? '',
+            $fix(Orchard::edit(Orchard::jobOf('liner-wood'), ['material' => 'raw-wood', 'colour' => '#333333']))[
+                'material'
+            ] ?? '',
         );
+        self::assertSame([], $fix(Orchard::edit(Orchard::jobOf('paper-wood'), ['colour' => '#333333'])));
         self::assertSame(['colour' => '#ffffff'], $fix(Orchard::edit(Orchard::job(), ['colour' => '#1f4d2b'])));
     }
 }

@@ -31,7 +31,7 @@ final class SweepTest extends TestCase
     private const SEED = 16;
 
     /** Of triples, so many plans of a route at the most, and so many of the short run. */
-    private const MOST_TRIPLES = 4000;
+    private const MOST_TRIPLES = 4500;
     private const FEW_TRIPLES = 30;
 
     /** Fixes are tried, and the advisor is asked, with every so many-th of them. */

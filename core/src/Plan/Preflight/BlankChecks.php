@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Plan\Preflight;
 
 use Wubbin\Core\Blank\Condition;
+use Wubbin\Core\Blank\Material;
 use Wubbin\Core\Blank\Surface;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Plan\Brief;
@@ -107,16 +108,23 @@ final readonly class BlankChecks
         );
     }
 
-    /** Raw wood is painted; anything else is taken in white. */
-    private function white(): Fix
+    /** Raw wood is painted, where the route goes on paint as well as on wood; anything else is taken in white. */
+    private function white(): ?Fix
     {
         $white = ['colour' => '#ffffff'];
+        if (Surface::RawWood !== $this->brief->material->surface) {
+            return new Fix(Phrase::of('Take a white one'), $white);
+        }
         $paint = 'painted-wood';
+        $fit = fn(Material $material): Fit => $this->brief->route->suiting->verdictOnSurface(
+            $this->brief->kind->id,
+            $material,
+        )->fit;
 
-        return Surface::RawWood === $this->brief->material->surface &&
-            in_array($paint, $this->brief->kind->materials, true)
+        return in_array($paint, $this->brief->kind->materials, true) &&
+            in_array($fit($this->brief->catalogue->materials[$paint]), [Fit::Good, $fit($this->brief->material)], true)
             ? new Fix(Phrase::of('Paint it white'), ['material' => $paint] + $white)
-            : new Fix(Phrase::of('Take a white one'), $white);
+            : null;
     }
 
     /** The first of the blank's materials that the route takes on, where the one at hand is not. */
