@@ -12,11 +12,12 @@ use Wubbin\Core\Measure\Units;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
-/** How this shop reads and writes: units, decimal comma, paper, money, clock, light or dark. */
+/** How this shop reads and writes: units, inches, decimal comma, paper, money, clock, light or dark. */
 #[OA\Schema]
 final readonly class Settings
 {
     private const THEMES = ['light', 'dark', 'system'];
+    private const INCHES = ['fractions', 'decimals'];
 
     private function __construct(
         #[OA\Property(enum: ['metric', 'us'])] public string $units = 'metric',
@@ -25,6 +26,7 @@ final readonly class Settings
         #[OA\Property(description: 'ISO 4217 code')] public string $currency = 'EUR',
         #[OA\Property(description: 'IANA time zone')] public string $zone = 'UTC',
         #[OA\Property(enum: ['light', 'dark', 'system'])] public string $theme = 'system',
+        #[OA\Property(description: 'How inches are written', enum: self::INCHES)] public string $inches = 'fractions',
     ) {}
 
     public static function standard(): self
@@ -42,6 +44,8 @@ final readonly class Settings
             $record->string('currency'),
             $record->string('zone'),
             $record->string('theme'),
+            // Settings from before there was a choice.
+            $record->stringOrNull('inches') ?? 'fractions',
         );
         $errors = array_filter(
             [
@@ -59,6 +63,7 @@ final readonly class Settings
                 'theme' => in_array($settings->theme, self::THEMES, true)
                     ? null
                     : 'Choose light, dark or as the system.',
+                'inches' => in_array($settings->inches, self::INCHES, true) ? null : 'Choose fractions or decimals.',
             ],
             is_string(...),
         );
@@ -69,7 +74,10 @@ final readonly class Settings
         return $settings;
     }
 
-    /** @return array{units: string, comma: bool, paper: string, currency: string, zone: string, theme: string} */
+    /**
+     * @return array{units: string, comma: bool, paper: string, currency: string, zone: string, theme: string,
+     *     inches: string}
+     */
     public function toRecord(): array
     {
         return [
@@ -79,6 +87,7 @@ final readonly class Settings
             'currency' => $this->currency,
             'zone' => $this->zone,
             'theme' => $this->theme,
+            'inches' => $this->inches,
         ];
     }
 
@@ -89,6 +98,6 @@ final readonly class Settings
 
     public function format(): UnitFormat
     {
-        return new UnitFormat($this->unit(), $this->comma);
+        return new UnitFormat($this->unit(), $this->comma, 'decimals' === $this->inches);
     }
 }

@@ -49,6 +49,7 @@ final readonly class SettingsController
                         new OA\Property(property: 'currency', type: 'string'),
                         new OA\Property(property: 'zone', type: 'string'),
                         new OA\Property(property: 'theme', type: 'string', enum: ['light', 'dark', 'system']),
+                        new OA\Property(property: 'inches', type: 'string', enum: ['fractions', 'decimals']),
                     ],
                     type: 'object',
                 ),
@@ -64,7 +65,7 @@ final readonly class SettingsController
             throw InvalidInput::field(
                 'currency',
                 sprintf(
-                    'Prices and rates are in %s: they would be read as %s. The currency of a shop is chosen ' .
+                    'Prices and rates are in %s: they would become %s. The currency of a shop is chosen ' .
                         'before its first price.',
                     $old->currency,
                     $settings->currency,

@@ -245,24 +245,31 @@ final class JobApiTest extends ShopTestCase
             'currency' => 'USD',
             'zone' => 'America/Denver',
             'theme' => 'dark',
+            'inches' => 'decimals',
         ];
         $this->read($this->ask('PATCH', '/api/settings', $settings));
         $this->read($this->ask('PATCH', '/api/settings', ['currency' => 'CAD']));
         $kept = $this->read($this->ask('GET', '/api/settings'));
         self::assertSame(
-            ['us', 'CAD', 'America/Denver'],
-            [$kept->string('units'), $kept->string('currency'), $kept->string('zone')],
+            ['us', 'CAD', 'America/Denver', 'decimals'],
+            [$kept->string('units'), $kept->string('currency'), $kept->string('zone'), $kept->string('inches')],
         );
         $problem = $this->read(
             $this->ask(
                 'PATCH',
                 '/api/settings',
-                ['units' => 'cubits', 'paper' => 'a3', 'currency' => 'euro', 'zone' => 'Mars', 'theme' => 'pink'] +
-                    $settings,
+                [
+                    'units' => 'cubits',
+                    'paper' => 'a3',
+                    'currency' => 'euro',
+                    'zone' => 'Mars',
+                    'theme' => 'pink',
+                    'inches' => 'feet',
+                ] + $settings,
             ),
             422,
         );
-        self::assertCount(5, $problem->record('errors')->stringMap());
+        self::assertCount(6, $problem->record('errors')->stringMap());
     }
 
     public function testABareNumberIsInTheShopsUnits(): void

@@ -157,6 +157,6 @@ final readonly class Difference implements \JsonSerializable
     /** @param array{at: list<string>, before?: mixed, after?: mixed} $part */
     private static function changed(array $part): BadRecord
     {
-        return BadRecord::at(implode('.', $part['at']), 'This was changed again since.');
+        return BadRecord::at(implode('.', $part['at']), 'This was changed again later.');
     }
 }

@@ -21,7 +21,7 @@ enum ProvenanceKind: string
             self::Published => 'published',
             self::FromMemory => 'published, quoted from memory',
             self::CommonPractice => 'common practice, no source',
-            self::Assumed => 'assumed, nobody published it',
+            self::Assumed => 'assumed by Wubbin',
             self::Computed => 'worked out by Wubbin',
             self::Recipe => 'a recipe of your house',
             self::Person => 'your choice',

@@ -4,12 +4,35 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Measure;
 
-/** Writes figures the way the reader counts: millimetres and °C, or inches and °F; decimal point or comma. */
+/**
+ * Writes figures the way the reader counts: millimetres and °C, or inches and °F; decimal point or comma.
+ *
+ * No finer than a person at the bench can do: whole millimetres from 20 mm on, inches as fractions to a sixteenth
+ * (as rulers have them) or as decimals, °F by fives from 100 °F on (as dials have them). Common practice, no source.
+ */
 final readonly class UnitFormat
 {
     private const THIN_RANGE = '–';
 
-    public function __construct(public Units $units = Units::Metric, public bool $decimalComma = false) {}
+    /** From so many millimetres on tenths say nothing. */
+    private const WHOLE_MM = 20.0;
+
+    /** Below this many millimetres hundredths are written: a line of 0.35 mm is not one of 0.4. */
+    private const FINE_MM = 1.0;
+
+    /** Below this a length is none. */
+    private const NOTHING_MM = 0.05;
+
+    private const SIXTEENTHS = 16;
+
+    /** From so many °F on dials go by fives. */
+    private const DIAL_FROM_F = 100.0;
+
+    public function __construct(
+        public Units $units = Units::Metric,
+        public bool $decimalComma = false,
+        public bool $decimalInches = false,
+    ) {}
 
     public function phrase(Phrase $phrase): string
     {
@@ -55,19 +78,54 @@ final readonly class UnitFormat
         return Units::Metric === $this->units ? 'mm' : 'in';
     }
 
-    /** Tenths of a millimetre only below 10 mm or where they are there; hundredths of an inch. */
     private function lengthNumber(float $mm): string
     {
-        if (Units::Us === $this->units) {
-            return $this->number($mm / Length::MM_PER_INCH, 2);
-        }
+        if (Units::Metric === $this->units) {
+            $size = abs($mm);
 
-        return $this->number($mm, 1);
+            $fine = $size < self::FINE_MM && $size >= self::NOTHING_MM;
+
+            return $this->number($mm, $size >= self::WHOLE_MM ? 0 : ($fine ? 2 : 1));
+        }
+        $inches = $mm / Length::MM_PER_INCH;
+
+        return match (true) {
+            // What is finer than a sixteenth is not nothing.
+            abs($inches) < 1.0 / self::SIXTEENTHS => $this->number($inches, 3),
+            $this->decimalInches => $this->number($inches, 2),
+            default => self::fraction($inches),
+        };
+    }
+
+    /** 9.4488 is 9 7/16. */
+    private static function fraction(float $inches): string
+    {
+        $sixteenths = (int) round(abs($inches) * self::SIXTEENTHS);
+        [$whole, $over, $under] = [
+            intdiv($sixteenths, self::SIXTEENTHS),
+            $sixteenths % self::SIXTEENTHS,
+            self::SIXTEENTHS,
+        ];
+        while (0 !== $over && 0 === $over % 2) {
+            [$over, $under] = [intdiv($over, 2), intdiv($under, 2)];
+        }
+        $parts = [...0 === $whole && 0 !== $over ? [] : [$whole], ...0 === $over ? [] : [$over . '/' . $under]];
+
+        return ($inches < 0.0 ? '-' : '') . implode(' ', $parts);
     }
 
     private function degrees(float $celsius): string
     {
-        return $this->number(Units::Metric === $this->units ? $celsius : $celsius * 1.8 + 32.0, 0);
+        $fahrenheit = $celsius * 1.8 + 32.0;
+
+        return $this->number(
+            match (true) {
+                Units::Metric === $this->units => $celsius,
+                $fahrenheit >= self::DIAL_FROM_F => 5.0 * round($fahrenheit / 5.0),
+                default => $fahrenheit,
+            },
+            0,
+        );
     }
 
     private function duration(float $seconds): string

@@ -33,7 +33,7 @@ final class UnreadableQuantity extends \InvalidArgumentException
     {
         return new self(
             0 === $digits
-                ? sprintf('%s has no smaller unit: write a whole number.', $currency)
+                ? sprintf('%s has no smaller unit. Write a whole number.', $currency)
                 : sprintf('%s has %d digits behind the point, “%s” has more.', $currency, $digits, trim($typed)),
         );
     }

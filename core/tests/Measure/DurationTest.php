@@ -26,4 +26,11 @@ final class DurationTest extends TestCase
         $this->expectException(UnreadableQuantity::class);
         Duration::seconds($seconds);
     }
+
+    /** Common practice, no source: nobody at a bench presses for 41 s. */
+    public function testWhatWasWorkedOutIsSaidAsPeopleSayIt(): void
+    {
+        $spoken = static fn(float $s): float => Duration::seconds($s)->spoken()->seconds;
+        self::assertSame([18.0, 40.0, 420.0, 660.0], array_map($spoken, [18.4, 41.0, 433.0, 662.0]));
+    }
 }

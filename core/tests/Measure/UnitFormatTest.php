@@ -54,8 +54,17 @@ final class UnitFormatTest extends TestCase
 
     public function testDecimalComma(): void
     {
-        self::assertSame('191,7 mm', (new UnitFormat(Units::Metric, true))->quantity(Quantity::length(191.7)));
+        self::assertSame('19,7 mm', (new UnitFormat(Units::Metric, true))->quantity(Quantity::length(19.7)));
         self::assertSame('240 mm', (new UnitFormat(Units::Metric, true))->quantity(Quantity::length(240.0)));
+    }
+
+    /** Who reads a caliper wants decimals; nothing is rounded to nothing. */
+    public function testInchesAreDecimalsOnWish(): void
+    {
+        $format = new UnitFormat(Units::Us, decimalInches: true);
+        self::assertSame('9.45 in', $format->quantity(Quantity::length(240.0)));
+        self::assertSame('0.014 in', $format->quantity(Quantity::length(0.35)));
+        self::assertSame('0,5 in', (new UnitFormat(Units::Us, true, true))->quantity(Quantity::length(12.7)));
     }
 
     public function testASentenceCarriesItsFigures(): void

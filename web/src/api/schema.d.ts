@@ -2444,6 +2444,8 @@ export interface components {
             kind: string;
             planned: number;
             of: number;
+            /** @description The kind of step, in words */
+            label: string;
             /**
              * Format: float
              * @description For one piece by itself
@@ -2621,7 +2623,7 @@ export interface components {
             step: string;
             reason: string;
         };
-        /** @description How this shop reads and writes: units, decimal comma, paper, money, clock, light or dark. */
+        /** @description How this shop reads and writes: units, inches, decimal comma, paper, money, clock, light or dark. */
         Settings: {
             comma: boolean;
             /** @enum {string} */
@@ -2634,6 +2636,11 @@ export interface components {
             zone: string;
             /** @enum {string} */
             theme: "light" | "dark" | "system";
+            /**
+             * @description How inches are written
+             * @enum {string}
+             */
+            inches: "fractions" | "decimals";
         };
         /** @description A kind of blank with what can be chosen of it; the first of each is usual. */
         BlankOption: {
@@ -6647,6 +6654,8 @@ export interface operations {
                     zone?: string;
                     /** @enum {string} */
                     theme?: "light" | "dark" | "system";
+                    /** @enum {string} */
+                    inches?: "fractions" | "decimals";
                 };
             };
         };

@@ -43,6 +43,15 @@ export function SettingsPage({ children }: { children: ReactNode }) {
           onChange={(e) => set({ units: e.target.value as Settings['units'] })}
         />
         <SelectField
+          label="Inches"
+          options={[
+            { id: 'fractions', label: 'as fractions: 9 7/16' },
+            { id: 'decimals', label: 'as decimals: 9.45' },
+          ]}
+          value={settings.inches}
+          onChange={(e) => set({ inches: e.target.value as Settings['inches'] })}
+        />
+        <SelectField
           label="Decimals"
           options={[
             { id: 'point', label: 'with a point: 21.6' },
@@ -59,7 +68,7 @@ export function SettingsPage({ children }: { children: ReactNode }) {
           ]}
           value={settings.paper}
           onChange={(e) => set({ paper: e.target.value as Settings['paper'] })}
-          hint="The film of this size is taken where both are on the shelf."
+          hint="If you have film of both sizes, Wubbin uses this one."
         />
         <TypedField
           label="Currency"

@@ -1,14 +1,16 @@
 import type { Phrase, Quantity } from '../api/client';
 
 const MM_PER_INCH = 25.4;
+const SIXTEENTHS = 16;
 
 export interface Reader {
   units: 'metric' | 'us';
   comma: boolean;
+  inches?: 'fractions' | 'decimals';
 }
 
 /** Writes figures the way the reader counts. Says what `UnitFormat` in the core says; one fixture checks both. */
-export function makeFormat({ units, comma }: Reader) {
+export function makeFormat({ units, comma, inches = 'fractions' }: Reader) {
   const metric = units === 'metric';
   const unit = metric ? 'mm' : 'in';
 
@@ -23,8 +25,40 @@ export function makeFormat({ units, comma }: Reader) {
     return comma ? written.replace('.', ',') : written;
   }
 
-  const bareLength = (mm: number) => (metric ? number(mm, 1) : number(mm / MM_PER_INCH, 2));
-  const degrees = (celsius: number) => number(metric ? celsius : celsius * 1.8 + 32, 0);
+  /** 9.4488 is 9 7/16. */
+  function fraction(value: number): string {
+    const sixteenths = Math.round(Math.abs(value) * SIXTEENTHS);
+    let [over, under] = [sixteenths % SIXTEENTHS, SIXTEENTHS];
+    while (over !== 0 && over % 2 === 0) {
+      [over, under] = [over / 2, under / 2];
+    }
+    const whole = Math.floor(sixteenths / SIXTEENTHS);
+    const parts = [...(whole === 0 && over !== 0 ? [] : [whole]), ...(over === 0 ? [] : [`${over}/${under}`])];
+    return `${value < 0 ? '-' : ''}${parts.join(' ')}`;
+  }
+
+  function bareLength(mm: number): string {
+    const size = Math.abs(metric ? mm : mm / MM_PER_INCH);
+    if (metric) {
+      return number(mm, size >= 20 ? 0 : size >= 0.05 && size < 1 ? 2 : 1);
+    }
+    if (size < 1 / SIXTEENTHS) {
+      return number(mm / MM_PER_INCH, 3);
+    }
+    return inches === 'decimals' ? number(mm / MM_PER_INCH, 2) : fraction(mm / MM_PER_INCH);
+  }
+
+  /** For a field that can be changed: what was typed is there again. */
+  function exactLength(mm: number): string {
+    const sixteenths = (mm / MM_PER_INCH) * SIXTEENTHS;
+    const onRuler = inches === 'fractions' && Math.abs(sixteenths - Math.round(sixteenths)) < 0.05;
+    return metric ? number(mm, 2) : onRuler ? bareLength(mm) : number(mm / MM_PER_INCH, 3);
+  }
+
+  function degrees(celsius: number): string {
+    const fahrenheit = celsius * 1.8 + 32;
+    return number(metric ? celsius : fahrenheit >= 100 ? 5 * Math.round(fahrenheit / 5) : fahrenheit, 0);
+  }
 
   function duration(seconds: number): string {
     const s = Math.round(seconds);
@@ -36,6 +70,12 @@ export function makeFormat({ units, comma }: Reader) {
     }
     const minutes = Math.floor(s / 60) % 60;
     return `${Math.floor(s / 3600)} h${minutes === 0 ? '' : ` ${minutes} min`}`;
+  }
+
+  /** A time that was worked out, as a person says it: about 40 s, not 41. `Duration::spoken` in the core has the steps. */
+  function about(seconds: number): string {
+    const step = seconds < 20 ? 1 : seconds < 120 ? 5 : seconds < 600 ? 30 : 60;
+    return duration(step * Math.round(seconds / step));
   }
 
   /** One unit for both ends where it is the same one. */
@@ -72,9 +112,11 @@ export function makeFormat({ units, comma }: Reader) {
     unit,
     bareLength,
     duration,
+    about,
     quantity,
     temperature: (celsius: number) => quantity({ kind: 'temperature', value: celsius, to: null }),
     length: (mm: number) => `${bareLength(mm)} ${unit}`,
+    exactLength: (mm: number) => `${exactLength(mm)} ${unit}`,
     area: (mm2: number) =>
       metric ? `${number(mm2 / 100, 0)} cm²` : `${number(mm2 / (MM_PER_INCH * MM_PER_INCH), 0)} sq in`,
     phrase: ({ text, values }: Phrase) =>

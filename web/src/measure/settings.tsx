@@ -11,6 +11,7 @@ const STANDARD: Settings = {
   currency: 'EUR',
   zone: 'UTC',
   theme: 'system',
+  inches: 'fractions',
 };
 
 interface Held {
@@ -33,7 +34,7 @@ export function SettingsProvider({ children }: { children: ReactNode }) {
     onSuccess: (settings) => queries.setQueryData(keys.settings, settings),
   });
   const settings = data ?? STANDARD;
-  const { units, comma, theme } = settings;
+  const { units, comma, theme, inches } = settings;
 
   useEffect(() => {
     const dark = matchMedia('(prefers-color-scheme: dark)');
@@ -46,8 +47,8 @@ export function SettingsProvider({ children }: { children: ReactNode }) {
   }, [theme]);
 
   const held = useMemo(
-    () => ({ settings, format: makeFormat({ units, comma }), change: mutateAsync }),
-    [settings, units, comma, mutateAsync],
+    () => ({ settings, format: makeFormat({ units, comma, inches }), change: mutateAsync }),
+    [settings, units, comma, inches, mutateAsync],
   );
   return <Context.Provider value={held}>{children}</Context.Provider>;
 }
