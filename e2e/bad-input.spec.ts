@@ -30,7 +30,7 @@ test('files that are no pictures are told so, and what was typed is kept', async
   await pick('letter.png', Buffer.from('Dear printer,'));
   await expect(page.getByRole('alert')).toContainText('not a PNG');
   await pick('half.png', stripes(900, 900, 6).subarray(0, 1500));
-  await expect(page.getByRole('alert')).toContainText('cut off');
+  await expect(page.getByRole('alert')).toContainText('not complete');
   await pick('script.svg', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>'));
   await expect(page.getByRole('alert')).toContainText('script');
   await pick('good.png', stripes(600, 600, 7));
@@ -81,9 +81,9 @@ test('of two tabs that edit a job the second is told and loses nothing', async (
   await line(page, 'Picture').click();
   await page.getByLabel('Width').fill('120 mm');
   await page.getByLabel('Width').press('Enter');
-  await expect(page.getByRole('status')).toContainText('changed in another window');
+  await expect(page.getByRole('status')).toContainText('in another window');
   await expect(page.getByRole('status')).toContainText('width 120 mm');
-  await page.getByRole('button', { name: 'Put mine on top' }).click();
+  await page.getByRole('button', { name: 'Use my change' }).click();
   await expect(line(page, 'Picture')).toContainText('120 × ');
   await expect(line(page, 'Finish')).toContainText('Gloss');
 });
@@ -111,14 +111,14 @@ test('a dark shirt is stopped with a way on', async ({ page }) => {
   const checks = page.getByRole('region', { name: 'Checks', exact: true });
   await expect(checks).toContainText('no white ink');
   await expect(page.getByRole('button', { name: 'Make the sheet (PDF)' })).toBeDisabled();
-  await checks.getByRole('button', { name: 'Do it all the same' }).click();
-  await page.getByLabel('Why do it all the same?').fill('Black line art only.');
+  await checks.getByRole('button', { name: 'Do it anyway' }).click();
+  await page.getByLabel('Why is this all right here?').fill('Black line art only.');
   await page.getByRole('button', { name: 'Set aside' }).click();
   await expect(checks).toContainText('“Black line art only.”');
   await expect(page.getByRole('button', { name: 'Make the sheet (PDF)' })).toBeEnabled();
-  await checks.getByRole('button', { name: 'Heed it again' }).click();
+  await checks.getByRole('button', { name: 'Show the warning again' }).click();
   // The reason comes back into its field, and the buttons beside it move.
-  await expect(page.getByLabel('Why do it all the same?')).toHaveValue('Black line art only.');
-  await checks.getByRole('button', { name: 'Take a white one' }).click();
+  await expect(page.getByLabel('Why is this all right here?')).toHaveValue('Black line art only.');
+  await checks.getByRole('button', { name: 'Use a white one' }).click();
   await expect(checks).not.toContainText('no white ink');
 });

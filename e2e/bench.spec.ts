@@ -37,7 +37,7 @@ async function startDrying(page: Page) {
 async function skipDrying(page: Page) {
   await startDrying(page);
   await page.keyboard.press('Space');
-  await expect(page.getByRole('heading', { name: 'Cut along the trim line.' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Cut along the cut line.' })).toBeVisible();
 }
 
 const seconds = async (page: Page) => {
@@ -93,14 +93,14 @@ test('presses that could not be stored are kept in the browser and stored once, 
   await toTheBench(page, 'Lost network');
   await page.route('**/presses', (route) => route.abort());
   await page.keyboard.press('Space');
-  await expect(page.getByRole('alert')).toContainText('One press is kept here');
+  await expect(page.getByRole('alert')).toContainText('One entry is stored here');
   // What else is at hand is gone on with: the blank does not wait for the sheet.
   await expect(page.getByRole('heading', { name: 'Put card inside' })).toBeVisible();
   await page.keyboard.press('Space');
-  await expect(page.getByText('2 presses are kept here')).toBeVisible();
+  await expect(page.getByText('2 entries are stored here')).toBeVisible();
   // Not even a reload loses them; back in the network they are sent by themselves, in their order.
   await page.reload();
-  await expect(page.getByText('2 presses are kept here')).toBeVisible();
+  await expect(page.getByText('2 entries are stored here')).toBeVisible();
   await page.unroute('**/presses');
   await expect(page.getByRole('heading', { name: 'Look at the print.' })).toBeVisible();
   await expect(page.getByText(/kept here/)).toHaveCount(0);
@@ -117,7 +117,7 @@ test('two pieces have two clocks, what needs hands next stands in front, and a l
   // Both pieces are cut; the first is ironed area by area until it cools.
   for (let press = 0; press < 80; press++) {
     const title = await page.locator('h1').first().innerText();
-    if (title.startsWith('Hands off')) {
+    if (title.startsWith('Do not touch it')) {
       break;
     }
     const before = await page.locator('main').innerText();
@@ -127,33 +127,33 @@ test('two pieces have two clocks, what needs hands next stands in front, and a l
   await page.keyboard.press('Space');
   // While the first cools, the second is in front, and the first one's clock beside it.
   await expect(page.locator('main > header')).toContainText('piece 2 of 2');
-  const first = beside(page, /Hands off/).first();
+  const first = beside(page, /Do not touch it/).first();
   await expect(first).toContainText('piece 1');
   await first.click();
-  await expect(page.getByRole('heading', { name: /Hands off/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Do not touch it/ })).toBeVisible();
   await expect(page.getByRole('timer')).toBeVisible();
   await page.keyboard.press('ArrowRight');
   await expect(page.locator('main > header')).toContainText('piece 2 of 2');
   await page.keyboard.press('w');
   await page.keyboard.press('3');
   await page.getByRole('button', { name: 'scorch' }).click();
-  await page.getByRole('button', { name: 'Write it down' }).click();
-  await expect(page.getByRole('heading', { name: /Hands off/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Save it' }).click();
+  await expect(page.getByRole('heading', { name: /Do not touch it/ })).toBeVisible();
   // Covered again, it is heated on; a look under a corner ends it.
   await page.keyboard.press('a');
   await page.keyboard.press('3');
   await expect(page.getByRole('heading', { name: /Iron area|Once more/ })).toBeVisible();
   await expect(page.getByText('of 20 s')).toBeVisible();
   await page.keyboard.press('b');
-  await expect(page.getByText('A break.')).toBeVisible();
+  await expect(page.getByText('Paused.')).toBeVisible();
   await page.keyboard.press('Space');
   await page.keyboard.press('p');
-  await page.getByRole('button', { name: /tap where it is/ }).click();
+  await page.getByRole('button', { name: /Tap where it is/ }).click();
   await page.keyboard.press('g');
   await expect(page.getByText('of 20 s')).toBeVisible();
   await page.keyboard.press('p');
   await page.keyboard.press('d');
-  await expect(page.getByRole('heading', { name: /Hands off/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Do not touch it/ })).toBeVisible();
   await page.keyboard.press('u');
   await expect(page.getByText('of 20 s')).toBeVisible();
 });
@@ -181,11 +181,11 @@ for (const [width, height] of [
     await toTheBench(page, `Bench ${width}`);
     await untilDrying(page);
     await skipDrying(page);
-    for (const title of ['Put card inside', 'Iron the place smooth.']) {
+    for (const title of ['Put card inside', 'Iron the cloth smooth where the picture will be.']) {
       await page.keyboard.press('Space');
       await expect(page.getByRole('heading', { name: title })).toBeVisible();
     }
-    await expect(page.getByText('Hot plate.')).toBeInViewport();
+    await expect(page.getByText('The plate is hot.')).toBeInViewport();
     await expect(page.getByRole('button', { name: /Space/ })).toBeInViewport({ ratio: 1 });
     const key = await page.getByRole('button', { name: /Space/ }).boundingBox();
     expect(key?.height ?? 0).toBeGreaterThan(90);
@@ -210,6 +210,6 @@ test('a photo that is none is told, and the judgement is kept', async ({ page })
     .getByLabel('Photo before')
     .setInputFiles({ name: 'x.png', mimeType: 'image/png', buffer: stripes(60, 40, 10) });
   await expect(page.getByRole('alert')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Save it' }).click();
   await expect(page.getByRole('heading', { name: 'Switch the iron off.' })).toBeVisible();
 });

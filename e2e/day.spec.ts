@@ -3,17 +3,17 @@ import { expect, test } from './shop';
 
 test('the day is planned from what is due, explained, and planned anew by other hours', async ({ page }) => {
   await page.goto('/day');
-  await expect(page.getByRole('img', { name: 'The day, lane by lane' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'The day plan as lanes' })).toBeVisible();
   await expect(page.getByText(/jobs are done by/)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Why' }).getByRole('listitem').first()).toBeVisible();
-  await page.getByText('Working hours, hands and room').click();
+  await page.getByText('Working hours, people and room').click();
   await page.getByLabel('Monday').fill('late');
-  await page.getByRole('button', { name: 'Plan by these' }).click();
+  await page.getByRole('button', { name: 'Use these' }).click();
   await expect(page.getByRole('alert')).toContainText('Hours are written as');
   await expect(page.getByLabel('Monday')).toHaveValue('late');
   await page.getByLabel('Monday').fill('08:00-12:00');
-  await page.getByLabel('Pairs of hands').fill('2');
-  await page.getByRole('button', { name: 'Plan by these' }).click();
+  await page.getByLabel('People who work').fill('2');
+  await page.getByRole('button', { name: 'Use these' }).click();
   await expect(page.getByRole('heading', { name: 'Hands 2' })).toBeVisible();
 });
 
@@ -26,10 +26,10 @@ test('a line of the day is pinned to a time, and let go', async ({ page }) => {
   await lines.first().getByRole('button', { name: /^Pin / }).click();
   await lines.first().getByLabel('Begin at').fill('in the night');
   await lines.first().getByRole('button', { name: 'Pin', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('A time is written as 14:30');
+  await expect(page.getByRole('alert')).toContainText('Write the time as 14:30');
   await expect(lines.first().getByLabel('Begin at')).toHaveValue('in the night');
   await page.getByRole('button', { name: 'All of it' }).click();
-  await expect(page.getByRole('img', { name: 'The day, lane by lane' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'The day plan as lanes' })).toBeVisible();
 });
 
 test('the day goes into a calendar that another reader reads', async ({ page }) => {

@@ -18,10 +18,10 @@ test('pictures of two jobs share sheets: laid out, looked at, made', async ({ pa
   await page.getByLabel(/^Ganged shirts/).check();
   await page.getByLabel('More ganged shirts').first().check();
   await page.getByLabel('Gap between two pieces').fill('a little');
-  await page.getByRole('button', { name: 'Lay them out' }).click();
+  await page.getByRole('button', { name: 'Make the layout' }).click();
   await expect(page.getByRole('alert')).toContainText('a little');
   await page.getByLabel('Gap between two pieces').fill('4 mm');
-  await page.getByRole('button', { name: 'Lay them out' }).click();
+  await page.getByRole('button', { name: 'Make the layout' }).click();
   await expect(page.getByRole('group', { name: /^Sheet 1 of \d, clear iron-on film/ })).toBeVisible();
   await expect(page.getByText('6 × Ganged shirts')).toBeVisible();
   await page.getByRole('button', { name: 'Make the sheets (PDF)' }).click();

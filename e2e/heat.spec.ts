@@ -9,7 +9,7 @@ test('the heat is computed beside the plan, and how sure it is', async ({ page }
   await expect(page.getByText(/The plan’s 18 s lie in the window/)).toBeVisible();
   await page.getByRole('button', { name: 'How sure is this?' }).click();
   await expect(page.getByText(/With its parameters drawn from their ranges 64 times/)).toBeVisible();
-  await page.getByText('What it hangs on').click();
+  await page.getByText('What it depends on').click();
   await expect(page.getByText(/contact.medium/)).toBeVisible();
 });
 
@@ -17,9 +17,9 @@ test('a time outside the window is told on the ticket with both figures', async 
   await page.goto('/jobs/apron');
   // Wubbin's own figures lie inside; this one is set by a person.
   await line(page, 'Heat time').click();
-  await page.getByLabel('For this job alone').fill('4 s');
-  await page.getByLabel('For this job alone').press('Enter');
-  await expect(line(page, 'Heat time')).toContainText(/Computed: .* lie outside, and stand/);
+  await page.getByLabel('Only for this job').fill('4 s');
+  await page.getByLabel('Only for this job').press('Enter');
+  await expect(line(page, 'Heat time')).toContainText(/Computed: .* lie outside, and stay/);
 });
 
 test('a press and its probe are set up, read and set', async ({ page }) => {

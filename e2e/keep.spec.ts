@@ -5,23 +5,23 @@ test('a backup is taken and saved, and what was deleted is taken back', async ({
   await newJob(page, 'Thrown away', { name: 'thrown.png', buffer: stripes(700, 500, 91) });
   await page.getByRole('button', { name: 'Delete', exact: true }).click();
   const asked = page.getByRole('group', { name: 'Delete Thrown away?' });
-  await asked.getByRole('button', { name: 'Keep it' }).click();
+  await asked.getByRole('button', { name: 'Do not delete' }).click();
   await page.getByRole('button', { name: 'Delete', exact: true }).click();
   await stored(page, () => asked.getByRole('button', { name: 'Yes, delete it' }).click());
   await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
   await expect(page.getByRole('link', { name: /Thrown away/ })).toHaveCount(0);
   await page.goto('/settings');
   await page.getByRole('link', { name: 'Backup, and what was deleted' }).click();
-  await page.getByRole('button', { name: 'Take a backup now' }).click();
-  await expect(page.getByText('The backup is taken, looked through, and whole.')).toBeVisible();
+  await page.getByRole('button', { name: 'Make a backup now' }).click();
+  await expect(page.getByText('The backup is made and checked. It is complete.')).toBeVisible();
   const [saved] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('list', { name: 'Backups' }).getByRole('link', { name: 'Save a copy' }).first().click(),
   ]);
   expect(saved.suggestedFilename()).toMatch(/^wubbin-\d{8}-\d{6}\.backup$/);
   const line = page.getByRole('listitem').filter({ hasText: 'Thrown away' });
-  await expect(line).toContainText('gone for good on');
-  await stored(page, () => line.getByRole('button', { name: 'Take it back' }).click());
+  await expect(line).toContainText('deleted for good on');
+  await stored(page, () => line.getByRole('button', { name: 'Bring it back' }).click());
   await expect(line).toHaveCount(0);
   await page.goto('/');
   await expect(page.getByRole('link', { name: /Thrown away/ })).toBeVisible();
@@ -30,11 +30,11 @@ test('a backup is taken and saved, and what was deleted is taken back', async ({
 test('trouble with the place where the shop is kept stands on the first page', async ({ page }) => {
   const text = 'There is no backup of this shop yet.';
   await page.route('**/api/condition', (route) =>
-    route.fulfill({ json: { lines: [{ id: 'backup', text, mend: 'Take one now, under Backup.' }] } }),
+    route.fulfill({ json: { lines: [{ id: 'backup', text, mend: 'Make one now, on the page “Backup”.' }] } }),
   );
   await page.goto('/');
   await expect(page.getByRole('alert')).toContainText(text);
-  await page.getByRole('link', { name: 'To the backups' }).click();
+  await page.getByRole('link', { name: 'Go to the backups' }).click();
   await expect(page.getByRole('heading', { name: 'Backup' })).toBeVisible();
 });
 
@@ -45,9 +45,9 @@ test('of two people who change what the shop reckons with, nobody loses anything
   // Neither counts in what a piece costs, which others look at meanwhile.
   const tax = (of: Page) => of.getByLabel('Tax, %');
   const setUp = (of: Page) => of.getByLabel('Set-up, once for a quote');
-  const store = (of: Page) => of.getByRole('button', { name: 'Reckon with these' }).click();
+  const store = (of: Page) => of.getByRole('button', { name: 'Use these rates' }).click();
   const open = async (of: Page) => {
-    await of.getByText('What the shop reckons with').click();
+    await of.getByText('Rates of this shop').click();
     await expect(tax(of)).toBeVisible();
   };
   await open(page);

@@ -17,7 +17,7 @@ test('the logbook is searched, compared, diagnosed, and given out as a table ano
     .getByRole('link', { name: /Market shirts, piece/ })
     .first()
     .click();
-  await expect(page.getByRole('region', { name: 'The doctor' })).toContainText('1. ');
+  await expect(page.getByRole('region', { name: 'Causes' })).toContainText('1. ');
   // The table is read by a reader of RFC 4180 that this project did not write.
   const total = async () => ((await (await page.request.get('/api/logbook')).json()) as { total: number }).total;
   const before = await total();
@@ -31,7 +31,7 @@ test('the logbook is searched, compared, diagnosed, and given out as a table ano
 
 test('a table is taken in whole or not at all', async ({ page }) => {
   await page.goto('/logbook');
-  const input = page.getByLabel('Take a table in');
+  const input = page.getByLabel('Read a table');
   await input.setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\r\n1,2\r\n') });
   await expect(page.getByRole('alert')).toContainText('missing');
   await input.setInputFiles({
@@ -53,11 +53,11 @@ test('past pieces teach, and the doctor answers to ones own words', async ({ pag
   await expect(page.getByText(/few pieces yet|Beta/).first()).toBeVisible();
   await page.goto('/doctor');
   await page.getByLabel('How it was made').selectOption('tissue-wax');
-  await page.getByLabel('What is wrong with it').fill('hm');
-  await page.getByRole('button', { name: 'What was it?' }).click();
-  await expect(page.getByText(/not understood/)).toBeVisible();
-  await page.getByLabel('What is wrong with it').fill('pale milky patch');
-  await page.getByRole('button', { name: 'What was it?' }).click();
+  await page.getByLabel('What is wrong?').fill('hm');
+  await page.getByRole('button', { name: 'Find the cause' }).click();
+  await expect(page.getByText(/does not understand/)).toBeVisible();
+  await page.getByLabel('What is wrong?').fill('pale milky patch');
+  await page.getByRole('button', { name: 'Find the cause' }).click();
   await expect(page.getByText('1. Wax not melted there')).toBeVisible();
 });
 
@@ -70,9 +70,9 @@ test('a test ladder is planned from a job, marked, and kept as a recipe', async 
   await page.getByLabel('Rungs across').fill('10 20 30');
   await page.getByRole('button', { name: 'Plan it' }).click();
   await page.getByRole('button', { name: /^B2:/ }).click();
-  await expect(page.getByText('forgives most.')).toBeVisible();
-  await expect(page.getByText(/beyond nobody has tried/)).toBeVisible();
-  await page.getByLabel('Keep it as a recipe called').fill('Crates, tried');
-  await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(page.getByText(/Kept as a recipe/)).toBeVisible();
+  await expect(page.getByText('is the safest.')).toBeVisible();
+  await expect(page.getByText(/Nobody has tried/)).toBeVisible();
+  await page.getByLabel('Save it as a recipe with the name').fill('Crates, tried');
+  await page.getByRole('button', { name: 'Save it' }).click();
+  await expect(page.getByText(/Saved as a recipe/)).toBeVisible();
 });

@@ -31,7 +31,7 @@ test('a garment is measured from a photo, kept on the shelf and planned for', as
   }
   await expect(page.getByRole('alert')).toContainText('corners cross');
   for (let taken = 0; taken < 6; taken++) {
-    await page.getByRole('button', { name: 'Take back' }).click();
+    await page.getByRole('button', { name: 'Undo' }).click();
   }
   await click(710, 697);
   await click(290, 697);
@@ -74,15 +74,15 @@ test('a tapered mug: bent on the drawing, turned, on its sheet, with a template'
   const before = await bent.getAttribute('href');
   await page.getByRole('button', { name: /^The picture, / }).press('Shift+ArrowDown');
   await expect(bent).not.toHaveAttribute('href', before ?? '');
-  await page.getByRole('button', { name: 'Take back' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
   await expect(bent).toHaveAttribute('href', before ?? '');
 
   // Far too wide to be bent: told, and taken back, with nothing lying over the page.
   await line(page, 'Picture').click();
   await page.getByLabel('Width').fill('1900 mm');
   await page.getByLabel('Width').press('Enter');
-  await expect(page.getByRole('region', { name: 'Checks', exact: true })).toContainText('cannot be bent');
-  await page.getByRole('button', { name: 'Take back' }).click();
+  await expect(page.getByRole('region', { name: 'Checks', exact: true })).toContainText('too large to be bent');
+  await page.getByRole('button', { name: 'Undo' }).click();
   await expect(bent).toHaveAttribute('href', before ?? '');
 
   const template = await page.request.get('/api/jobs/tasting-cups/template.pdf');
@@ -100,12 +100,12 @@ test('a blank of one’s own gets its print area and a pocket; a picture over th
   page,
 }) => {
   await page.goto('/shelf');
-  const own = page.getByRole('region', { name: 'Things to print on, as you measured them' });
+  const own = page.getByRole('region', { name: 'Your own blanks' });
   await own.getByLabel('Kind').selectOption({ label: 'shirt' });
   await own.getByLabel('What you call it').fill('Work shirt');
   await own.getByLabel('Across the chest').fill('52 cm');
   await own.getByLabel('Collar to hem').fill('74 cm');
-  await own.getByText('Where it is printed, and what is kept clear').click();
+  await own.getByText('Print area, and parts to keep clear').click();
   await own.getByLabel('Print area, width').fill('280 mm');
   await own.getByRole('button', { name: 'Keep a pocket or a hole clear' }).click();
   await own.getByLabel('What is there').fill('pocket');
@@ -135,22 +135,22 @@ test('a picture is shown as drawn, on the way and as it will be; aligned; on pat
   await page.keyboard.press('v');
   await expect(show.getByLabel('on the sheet')).toBeChecked();
   await page.keyboard.press('3');
-  await expect(page.getByText('Dull on paper: the dye comes alive in the press.')).toBeVisible();
+  await expect(page.getByText('The print looks dull on paper. The press brings the colours out.')).toBeVisible();
 
   await newJob(page, 'Striped shirts', { name: 'striped.png', buffer: stripes(1200, 900, 42) });
-  await line(page, 'Where it sits').click();
+  await line(page, 'Where it goes').click();
   await page.getByRole('button', { name: 'To the left' }).click();
-  await expect(line(page, 'Where it sits')).toContainText('50 mm left of centre');
+  await expect(line(page, 'Where it goes')).toContainText('50 mm left of centre');
   await page.getByRole('button', { name: 'To the foot' }).click();
-  await expect(line(page, 'Where it sits')).toContainText('310 mm below the collar');
+  await expect(line(page, 'Where it goes')).toContainText('310 mm below the collar');
   await line(page, 'Blank').click();
   await page.getByLabel('Pattern of the cloth').selectOption({ label: 'stripes' });
   const checks = page.getByRole('region', { name: 'Checks', exact: true });
-  await expect(checks).toContainText('Patterned cloth shows its pattern');
+  await expect(checks).toContainText('The pattern of the cloth shows');
   await page.getByLabel('It repeats every').fill('9 m');
   await page.getByLabel('It repeats every').press('Enter');
   await expect(page.getByRole('alert')).toContainText('1 to 300 mm');
-  await page.getByRole('button', { name: 'Take back' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
   await expect(checks).not.toContainText('Patterned cloth');
 });
 
@@ -159,7 +159,7 @@ test('a large picture is read beside the page and can be given up', async ({ pag
   const file = { name: 'wall.png', mimeType: 'image/png', buffer: flat(3400, 2400) };
   await page.locator('input[type=file]').first().setInputFiles(file);
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByText('PNG, JPEG, WebP, HEIC, SVG or PDF; or drop it here')).toBeVisible();
+  await expect(page.getByText('PNG, JPEG, WebP, HEIC, SVG or PDF. You can drop it here.')).toBeVisible();
   await expect(page.getByText('wall.png', { exact: true })).toHaveCount(0);
   await page.locator('input[type=file]').first().setInputFiles(file);
   await expect(page.getByText('wall.png', { exact: true })).toBeVisible();

@@ -33,9 +33,9 @@ test('a piece is taken apart into what it costs, and offered', async ({ page }) 
   await expect(page.getByRole('alert')).toContainText('From 1 to 10000 pieces');
   await page.getByLabel('Made in one go').fill('1');
   await expect(page.getByRole('region', { name: 'What would make it cheaper' })).toContainText('Fill the sheet');
-  await page.getByText('What the shop reckons with').click();
-  await page.getByLabel('An hour of hands').fill('a lot');
-  await page.getByRole('button', { name: 'Reckon with these' }).click();
+  await page.getByText('Rates of this shop').click();
+  await page.getByLabel('An hour of work').fill('a lot');
+  await page.getByRole('button', { name: 'Use these rates' }).click();
   await expect(page.getByText('is not an amount of money')).toBeVisible();
 
   await page.getByRole('link', { name: 'Quote' }).click();
@@ -49,7 +49,7 @@ test('a piece is taken apart into what it costs, and offered', async ({ page }) 
   await expect(paper).toContainText('✕');
   await page.getByLabel('Price of a piece').fill('12.00');
   await expect(paper.getByRole('row').filter({ hasText: 'instead' })).toContainText('€720.00');
-  await page.getByRole('button', { name: 'Keep this quote' }).click();
+  await page.getByRole('button', { name: 'Save this quote' }).click();
   const given = page.getByRole('listitem').filter({ hasText: 'Hollow Farm' }).first();
   await expect(given).toContainText('Quote');
   const file = page.waitForEvent('download');

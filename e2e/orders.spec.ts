@@ -3,18 +3,18 @@ import { expect, test } from './shop';
 test('an order is taken, planned, repeated and put away', async ({ page }) => {
   await page.goto('/orders');
   await page.getByRole('link', { name: 'New order' }).click();
-  await page.getByRole('button', { name: 'Take this order' }).click();
+  await page.getByRole('button', { name: 'Save this order' }).click();
   await expect(page.getByRole('alert').first()).toContainText('Say who it is for');
   await page.getByLabel('Who it is for').fill('Rowan Mill');
-  await page.getByRole('button', { name: 'Take this order' }).click();
-  await expect(page.getByRole('alert').first()).toContainText('Choose what is wanted');
-  await page.getByLabel('What, like the job').selectOption({ label: 'Picking-crew shirts' });
+  await page.getByRole('button', { name: 'Save this order' }).click();
+  await expect(page.getByRole('alert').first()).toContainText('Choose what you want');
+  await page.getByLabel('What? Like the job').selectOption({ label: 'Picking-crew shirts' });
   await page.getByLabel('or of each size and colour').fill('4 huge');
-  await page.getByRole('button', { name: 'Take this order' }).click();
+  await page.getByRole('button', { name: 'Save this order' }).click();
   await expect(page.getByRole('alert').first()).toContainText('a size that there is');
   await expect(page.getByLabel('Who it is for')).toHaveValue('Rowan Mill');
   await page.getByLabel('or of each size and colour').fill('2 S, 1 L');
-  await page.getByRole('button', { name: 'Take this order' }).click();
+  await page.getByRole('button', { name: 'Save this order' }).click();
   const order = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Rowan Mill' }) });
   await expect(order).toContainText('0 of 3 good');
   await expect(order.getByRole('link', { name: 'Picking-crew shirts · Rowan Mill' })).toBeVisible();
@@ -24,14 +24,14 @@ test('an order is taken, planned, repeated and put away', async ({ page }) => {
 
   await page.goto('/orders');
   await order.getByRole('button', { name: 'Repeat' }).click();
-  await order.getByRole('button', { name: 'Take it' }).click();
+  await order.getByRole('button', { name: 'Save it' }).click();
   await expect(page.getByRole('heading', { name: 'Rowan Mill' })).toHaveCount(2);
   for (const left of [1, 0]) {
     await order.first().getByRole('button', { name: 'Change' }).click();
-    await order.first().getByRole('button', { name: 'Put away' }).click();
+    await order.first().getByRole('button', { name: 'Close the order' }).click();
     await expect(page.getByRole('heading', { name: 'Rowan Mill' })).toHaveCount(left);
   }
-  await page.getByRole('button', { name: 'Orders that were put away' }).click();
+  await page.getByRole('button', { name: 'Closed orders' }).click();
   await expect(page.getByRole('heading', { name: 'Rowan Mill' })).toHaveCount(2);
 });
 
@@ -47,17 +47,17 @@ test('a table of orders is looked at first, and taken in whole or not at all', a
   await choose(table('a few'));
   await expect(page.getByText('1 line is wrong')).toBeVisible();
   await expect(page.getByRole('row').filter({ hasText: 'quantity' })).toContainText('3');
-  await expect(page.getByRole('button', { name: 'Take them in' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Save these orders' })).toBeDisabled();
   await choose(table('2'));
   await expect(page.getByText('All lines can be read')).toBeVisible();
-  await page.getByRole('button', { name: 'Take them in' }).click();
-  await expect(page.getByText('1 order taken in')).toBeVisible();
+  await page.getByRole('button', { name: 'Save these orders' }).click();
+  await expect(page.getByText('1 order saved')).toBeVisible();
   await page.getByRole('link', { name: 'All orders' }).click();
   const order = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Hollow Farm' }) });
   await expect(order).toContainText('0 of 14 good');
   // Far away, so that the days of other tests stay as they are; put away as well.
   await order.getByRole('button', { name: 'Change' }).click();
-  await order.getByRole('button', { name: 'Put away' }).click();
+  await order.getByRole('button', { name: 'Close the order' }).click();
   await expect(page.getByRole('heading', { name: 'Hollow Farm' })).toHaveCount(0);
 });
 
@@ -67,7 +67,7 @@ test.describe('the house', () => {
 
   test('a rule of the house is taken back, and nothing that others changed since', async ({ page, request }) => {
     await page.goto('/house');
-    const back = page.getByRole('button', { name: 'Take back' });
+    const back = page.getByRole('button', { name: 'Undo' });
     await expect(back).toBeDisabled();
     const drying = page.getByRole('group', { name: /Drying/ });
     const [first, second] = [drying.getByRole('radio').nth(1), drying.getByRole('radio').nth(2)];
@@ -84,7 +84,7 @@ test.describe('the house', () => {
     const wanted = (await second.getAttribute('value')) ?? '';
     await request.patch('/api/house', { headers, data: { drying: wanted } });
     await page.keyboard.press('Control+z');
-    await expect(page.getByRole('alert')).toContainText('changed again since');
+    await expect(page.getByRole('alert')).toContainText('changed again later');
     await expect(second).toBeChecked();
     await request.patch('/api/house', { headers, data: { drying: '' } });
   });

@@ -9,13 +9,13 @@ test('a picture is foreseen on the cloth, and its background taken away and put 
   await expect(page.getByText('Red vanishes.', { exact: true })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Checks', exact: true })).toContainText('On navy: red vanishes.');
 
-  await page.getByRole('button', { name: 'Take it away' }).click();
-  await expect(page.getByText('What is violet goes.')).toBeVisible();
-  await page.getByRole('button', { name: 'Take the violet away' }).click();
+  await page.getByRole('button', { name: 'Remove the background' }).click();
+  await expect(page.getByText('The violet part will be removed.')).toBeVisible();
+  await page.getByRole('button', { name: 'Remove the violet part' }).click();
   await expect(page.getByRole('button', { name: 'Put the background back' })).toBeVisible();
   // Half of the 200 mm is disc, and stays in the middle of where the picture was.
   await expect(line(page, 'Picture')).toContainText('100');
-  await expect(line(page, 'Where it sits')).toContainText(/Centred, 1(29|30)/);
+  await expect(line(page, 'Where it goes')).toContainText(/Centred, 1(29|30)/);
   await page.getByRole('button', { name: 'Put the background back' }).click();
   await expect(line(page, 'Picture')).toContainText('200 × 200 mm');
 });
@@ -26,15 +26,15 @@ test('a cut line is drawn at a margin and saved for a cutter', async ({ page }) 
   await page.getByLabel('lettering').click();
   await expect(page.getByLabel('lettering')).toBeChecked();
   await page.getByText('Show all').click();
-  await expect(page.getByText('On the sheet the lettering must read backwards.')).toBeVisible();
+  await expect(page.getByText('On the sheet the letters must read backwards.')).toBeVisible();
   await page.getByRole('tab', { name: 'The picture' }).click();
-  await page.getByRole('button', { name: 'Draw it' }).click();
+  await page.getByRole('button', { name: 'Draw the cut line' }).click();
   await expect(page.getByText(/in 1 piece, 0 corners: easy to cut/)).toBeVisible();
-  await page.getByLabel('Margin left round it').fill('a bit');
-  await page.getByLabel('Margin left round it').press('Enter');
+  await page.getByLabel('Margin round it').fill('a bit');
+  await page.getByLabel('Margin round it').press('Enter');
   await expect(page.getByRole('alert')).toContainText('not a length');
-  await page.getByLabel('Margin left round it').fill('1/4 in');
-  await page.getByLabel('Margin left round it').press('Enter');
+  await page.getByLabel('Margin round it').fill('1/4 in');
+  await page.getByLabel('Margin round it').press('Enter');
   await expect(page.getByRole('alert')).toHaveCount(0);
   const saved = await page.request.get(
     new URL((await page.getByRole('link', { name: 'Save as SVG' }).getAttribute('href')) ?? '', page.url()).href,
@@ -68,12 +68,12 @@ test('a mug is turned to see what is round the corner', async ({ page }) => {
   await newJob(page, 'Turned mugs', { name: 'wrap.png', buffer: stripes(1600, 600, 41) });
   await line(page, 'Blank').click();
   await page.getByLabel('What is it?').selectOption('mug');
-  await expect(page.getByRole('img', { name: 'The ordinary mug seen from the front' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'The ordinary mug from the front' })).toBeVisible();
   await line(page, 'Picture').click();
   await page.getByLabel('Width').fill('150 mm');
   await page.getByLabel('Width').press('Enter');
   await page.getByText('Show all').click();
-  await expect(page.getByText('It reaches round the corner')).toBeVisible();
+  await expect(page.getByText('It goes far round the piece')).toBeVisible();
   await page.getByLabel('Turn it').fill('60');
-  await expect(page.getByRole('img', { name: 'The ordinary mug seen from the front, turned' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'The ordinary mug from the front, turned' })).toBeVisible();
 });

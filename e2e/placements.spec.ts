@@ -14,7 +14,7 @@ test('a front and a back go through one job: places, sheets, bench', async ({ pa
   await page.getByLabel('Width').fill('90 mm');
   await page.getByLabel('Width').press('Enter');
   await expect(line(page, 'Picture')).toContainText('90 × 90 mm');
-  await expect(page.getByRole('region', { name: 'What lies on what' })).toContainText('shirt back');
+  await expect(page.getByRole('region', { name: 'Layers, from top to bottom' })).toContainText('shirt back');
 
   // The front kept its own size.
   await page.getByRole('tab', { name: 'Front' }).click();
@@ -36,7 +36,7 @@ test('a front and a back go through one job: places, sheets, bench', async ({ pa
   await expect(page.getByRole('heading', { name: 'Let the ink dry.' })).toBeVisible();
   // The back is cut with its own outline, and waits for the same ink.
   const next = page.getByRole('region', { name: 'Other clocks and pieces' });
-  await expect(next).toContainText('make ready');
+  await expect(next).toContainText('prepare');
 });
 
 test('two pictures that meet are stopped, moved or laid over, put into order and taken off again', async ({ page }) => {
@@ -48,23 +48,23 @@ test('two pictures that meet are stopped, moved or laid over, put into order and
     .setInputFiles({ name: 'above.png', mimeType: 'image/png', buffer: stripes(900, 900, 34) });
   await page.getByLabel('Width').fill('80 mm');
   await page.getByLabel('Width').press('Enter');
-  await line(page, 'Where it sits').click();
+  await line(page, 'Where it goes').click();
   await page.getByRole('button', { name: 'Front', exact: true }).click();
   const checks = page.getByRole('region', { name: 'Checks', exact: true });
   await expect(checks).toContainText('It lies over “Front 1”');
-  await checks.getByRole('button', { name: 'It is meant to lie over' }).click();
+  await checks.getByRole('button', { name: 'It should lie over it' }).click();
   await expect(checks).toContainText('The film below melts again');
-  await expect(page.getByLabel('It is meant to lie over')).toBeChecked();
+  await expect(page.getByLabel('It should lie over the picture that is pressed first')).toBeChecked();
 
   // What lies beneath can be taken in hand on the drawing.
-  await page.getByRole('button', { name: 'Front 1: take it in hand' }).click({ position: { x: 8, y: 8 } });
+  await page.getByRole('button', { name: 'Front 1: select it' }).click({ position: { x: 8, y: 8 } });
   await expect(page.getByRole('tab', { name: 'Front 1' })).toHaveAttribute('aria-selected', 'true');
   await expect(line(page, 'Picture')).toContainText('below.png');
 
   await page.getByRole('tab', { name: 'Front 2' }).click();
-  await line(page, 'Where it sits').click();
-  await page.getByRole('button', { name: 'Take it off the shirt' }).click();
+  await line(page, 'Where it goes').click();
+  await page.getByRole('button', { name: 'Remove it from the shirt' }).click();
   await expect(page.getByRole('tab', { name: /Front/ })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Take back' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('tab', { name: /Front/ })).toHaveCount(2);
 });

@@ -35,11 +35,11 @@ test('a sheet goes through the queue: right, then laid in wrong', async ({ page 
   const queue = page.getByRole('region', { name: 'What came out' });
   await page.getByRole('button', { name: 'See what would come out' }).click();
   await expect(queue.getByText('Right side, right way round.').first()).toBeVisible();
-  await page.getByLabel('Its print side is laid in').selectOption('down');
+  await page.getByLabel('The print side looks').selectOption('down');
   await page.getByLabel('“Mirror” in the driver').selectOption('on');
   await expect(page.getByText('For this sheet the driver must not mirror.')).toBeVisible();
   await page.getByRole('button', { name: 'See what would come out' }).click();
-  await expect(queue.getByText(/Wrong side:/).first()).toBeVisible();
+  await expect(queue.getByText(/Wrong side\./).first()).toBeVisible();
   await expect(queue.getByText(/Mirrored twice/).first()).toBeVisible();
 });
 
@@ -65,7 +65,7 @@ test('tissue has its carrier’s cut list, and a bench card', async ({ page }) =
   await page.goto('/jobs/blossom-candles');
   await page.getByRole('tab', { name: 'On the sheet' }).click();
   await page.getByRole('tab', { name: 'Its carrier' }).click();
-  await expect(page.getByText('260.8 × 347.8 mm')).toBeVisible();
+  await expect(page.getByText('261 × 348 mm')).toBeVisible();
   const card = await page.request.get(
     (await page.getByRole('link', { name: 'Bench card' }).getAttribute('href')) ?? '',
   );
@@ -85,7 +85,7 @@ test('pieces are pinned, spare room is filled, an offcut is kept for next time',
   await page.getByLabel(/^Pinned patches/).check();
   await page.getByText('Fill spare room, offcuts').click();
   await page.getByLabel('Use offcuts of the shelf first').uncheck();
-  await page.getByRole('button', { name: 'Lay them out' }).click();
+  await page.getByRole('button', { name: 'Make the layout' }).click();
   const piece = page.getByRole('button', { name: /^Pinned patches/ }).first();
   await expect(piece).toBeVisible();
   await piece.focus();
@@ -95,12 +95,12 @@ test('pieces are pinned, spare room is filled, an offcut is kept for next time',
   await page.getByRole('button', { name: 'Let Wubbin place them' }).click();
   await expect(page.getByRole('button', { name: /^Pinned patches, placed by hand/ })).toHaveCount(0);
   await page
-    .getByRole('button', { name: /^Keep the offcut/ })
+    .getByRole('button', { name: /^Save the offcut/ })
     .first()
     .click();
   await expect(page.getByText(/is on the shelf/)).toBeVisible();
   await page.getByLabel('Fill spare room with test swatches').check();
-  await page.getByRole('button', { name: 'Lay them out' }).click();
+  await page.getByRole('button', { name: 'Make the layout' }).click();
   await expect(page.getByRole('button', { name: /^Test swatch/ }).first()).toBeVisible();
   await page.goto('/shelf');
   const stock = page.getByRole('region', { name: 'Sheets and offcuts' });

@@ -6,16 +6,16 @@ test('a dark shirt is led to the route that works', async ({ page }) => {
   await page.getByLabel('Colour', { exact: true }).selectOption({ label: 'dark green' });
   await line(page, 'Route').click();
   await page.getByRole('link', { name: 'See every route and choose' }).click();
-  await page.getByLabel('How will it live?').selectOption({ label: 'washed often' });
+  await page.getByLabel('How will it be used?').selectOption({ label: 'washed often' });
   const buy = page.getByRole('region', { name: 'You need to buy something for these' });
   await expect(buy).toContainText('needs opaque film for dark cloth, A4');
   const cannot = page.getByRole('region', { name: 'They cannot work here' });
   await expect(cannot).toContainText('there is no white ink');
-  await expect(cannot).toContainText('The nearest that can: Opaque film for coloured cloth.');
-  await buy.getByRole('button', { name: 'Take this route' }).click();
+  await expect(cannot).toContainText('Nearest route that works: Opaque film for coloured cloth.');
+  await buy.getByRole('button', { name: 'Use this route' }).click();
   await expect(line(page, 'Route')).toContainText('Opaque film for coloured cloth');
   await expect(line(page, 'Mirrored')).toContainText('No');
-  await expect(page.getByRole('region', { name: 'What lies on what' })).toContainText('printed face up');
+  await expect(page.getByRole('region', { name: 'Layers, from top to bottom' })).toContainText('printed face up');
   await expect(page.getByRole('region', { name: 'Checks', exact: true })).toContainText('There is no opaque film');
 });
 
@@ -26,7 +26,7 @@ test('two routes are compared side by side', async ({ page }) => {
   await expect(page.getByRole('status')).toContainText('second route');
   await boxes.nth(1).check();
   const table = page.getByRole('region', { name: 'Side by side' });
-  for (const row of ['Suits the blank', 'Cost of the sheet', 'Effort', 'Mirrored', 'Heat time', 'Points']) {
+  for (const row of ['Suits the piece', 'Cost of the sheet', 'Effort', 'Mirrored', 'Heat time', 'Points']) {
     await expect(table.getByRole('rowheader', { name: row })).toBeVisible();
   }
 });
@@ -42,38 +42,38 @@ test('a candle is planned from the start: blank, route, size, school, bench', as
   });
   await expect(page.getByText('chapel.png', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Make the job' }).click();
-  await expect(page.getByRole('heading', { name: 'Which route?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Choose a route' })).toBeVisible();
   await page
     .getByRole('region', { name: 'They work with what you have' })
     .getByRole('listitem')
     .filter({ hasText: 'Printed tissue' })
-    .getByRole('button', { name: 'Take this route' })
+    .getByRole('button', { name: 'Use this route' })
     .click();
-  await expect(line(page, 'Mirrored')).toContainText('looks away from the blank');
+  await expect(line(page, 'Mirrored')).toContainText('away from the piece');
   await line(page, 'Set time|Time to set before peeling').click();
   await page.getByRole('button', { name: 'A few seconds' }).click();
   await expect(line(page, 'Time to set before peeling')).toContainText('A few seconds');
   await line(page, 'Heat time').click();
-  await page.getByLabel('For this job alone').fill('4 min');
-  await page.getByLabel('For this job alone').press('Enter');
+  await page.getByLabel('Only for this job').fill('4 min');
+  await page.getByLabel('Only for this job').press('Enter');
   await expect(line(page, 'Heat time')).toContainText('4 min');
   await page.getByRole('button', { name: 'To the bench' }).click();
   await page.getByRole('button', { name: 'Begin' }).click();
-  await expect(page.getByRole('heading', { name: 'Iron the tissue flat, low heat.' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Iron the tissue flat at low heat.' })).toBeVisible();
 });
 
 test('a rule of the house changes every plan and says so', async ({ browser }) => {
   const page = await (await browser.newContext()).newPage();
   await page.goto('/house');
-  const coats = page.getByRole('group', { name: 'Fusing on wax' });
+  const coats = page.getByRole('group', { name: 'Warming the toner into the wax' });
   await stored(page, () => coats.getByLabel('Never').click());
   await expect(coats.getByLabel('Never')).toBeChecked();
   await page.goto('/jobs/variety-boards');
-  await expect(line(page, 'Fusing on wax')).toContainText('Never');
-  await expect(line(page, 'Fusing on wax').getByLabel('a rule of your house')).toBeVisible();
+  await expect(line(page, 'Warming the toner into the wax')).toContainText('Never');
+  await expect(line(page, 'Warming the toner into the wax').getByLabel('a rule of your house')).toBeVisible();
   await page.goto('/house');
-  await stored(page, () => coats.getByLabel('Leave it to Wubbin').click());
-  await expect(coats.getByLabel('Leave it to Wubbin')).toBeChecked();
+  await stored(page, () => coats.getByLabel('Let Wubbin choose').click());
+  await expect(coats.getByLabel('Let Wubbin choose')).toBeChecked();
   await page.context().close();
 });
 
@@ -90,9 +90,9 @@ test('a mug press goes on the shelf with its measures, and a wrong one is told',
   await expect(page.getByRole('alert')).toContainText('the largest above the smallest');
   await page.getByLabel('Largest mug, across').fill('3 1/2 in');
   await page.getByRole('button', { name: 'Add this source' }).click();
-  await expect(page.getByText('mugs 76.2–88.9 mm')).toBeVisible();
+  await expect(page.getByText('mugs 76–89 mm')).toBeVisible();
   await page.getByRole('button', { name: 'Take spare mug press off the shelf' }).click();
-  await expect(page.getByText('mugs 76.2–88.9 mm')).toHaveCount(0);
+  await expect(page.getByText('mugs 76–89 mm')).toHaveCount(0);
 });
 
 test('a supplier’s sheet is typed in, used, changed and retired', async ({ page }) => {
@@ -104,13 +104,13 @@ test('a supplier’s sheet is typed in, used, changed and retired', async ({ pag
   await form.getByLabel('Heat', { exact: true }).selectOption({ label: 'iron' });
   await form.getByLabel('Time under heat').fill('-3 s');
   await form.getByLabel('Temperature').fill('900 C');
-  await form.getByRole('button', { name: 'Keep it' }).click();
+  await form.getByRole('button', { name: 'Save it' }).click();
   await expect(form.getByRole('alert').first()).toContainText('not a time');
   await form.getByLabel('Time under heat').fill('55 s');
-  await form.getByRole('button', { name: 'Keep it' }).click();
+  await form.getByRole('button', { name: 'Save it' }).click();
   await expect(form.getByRole('alert')).toContainText('from 20 °C');
   await form.getByLabel('Temperature').fill('190 C');
-  await form.getByRole('button', { name: 'Keep it' }).click();
+  await form.getByRole('button', { name: 'Save it' }).click();
   const entry = page.getByRole('listitem').filter({ hasText: 'Creek liner' });
   await expect(entry).toContainText('Time under heat 55 s · 190 °C');
 
@@ -121,9 +121,9 @@ test('a supplier’s sheet is typed in, used, changed and retired', async ({ pag
   await page.goto('/recipes');
   await entry.getByRole('button', { name: 'Change' }).click();
   await form.getByLabel('Time under heat').fill('65 s');
-  await form.getByRole('button', { name: 'Keep as a new version' }).click();
+  await form.getByRole('button', { name: 'Save as a new version' }).click();
   await expect(entry).toContainText('version 2');
-  await entry.getByRole('button', { name: 'Retire' }).click();
+  await entry.getByRole('button', { name: 'Stop using it' }).click();
   await expect(entry.getByRole('button', { name: 'Use again' })).toBeVisible();
   await page.goto('/jobs/crate-ends');
   await expect(line(page, 'Heat time')).toContainText('60 s');
@@ -131,15 +131,15 @@ test('a supplier’s sheet is typed in, used, changed and retired', async ({ pag
 
 test('a mug is measured, a job is made on it, and it is retired', async ({ page }) => {
   await page.goto('/shelf');
-  const form = page.getByRole('region', { name: 'Things to print on, as you measured them' });
+  const form = page.getByRole('region', { name: 'Your own blanks' });
   await form.getByLabel('What you call it').fill('milking mug');
   await form.getByLabel('Across (8 cm), or 25 cm round').fill('27 cm round');
   await form.getByLabel('Height').fill('1 cm');
   await form.getByRole('button', { name: 'Add this blank' }).click();
-  await expect(form.getByRole('alert')).toContainText('nothing of its print area is left');
+  await expect(form.getByRole('alert')).toContainText('no print area is left');
   await form.getByLabel('Height').fill('100 mm');
   await form.getByRole('button', { name: 'Add this blank' }).click();
-  const mine = form.getByLabel('milking mug, 85.9 across, 100 mm high · like ordinary mug', { exact: false });
+  const mine = form.getByLabel('milking mug, 86 across, 100 mm high · like ordinary mug', { exact: false });
   await expect(mine).toBeChecked();
   await page.goto('/jobs/new');
   await page.getByLabel('What is it called?').fill('Milking mugs');
@@ -150,7 +150,7 @@ test('a mug is measured, a job is made on it, and it is retired', async ({ page 
   await page.getByRole('link', { name: 'Milking mugs' }).click();
   await expect(line(page, 'Blank')).toContainText('Milking mug');
   await line(page, 'Blank').click();
-  await expect(page.getByText('85.9 mm across, 270 mm round', { exact: false })).toBeVisible();
+  await expect(page.getByText('86 mm across, 270 mm round', { exact: false })).toBeVisible();
   await page.goto('/shelf');
   await mine.click();
   await expect(mine).not.toBeChecked();
@@ -162,7 +162,7 @@ test('a mug is measured, a job is made on it, and it is retired', async ({ page 
 
 test('a printer is copied with its own margin, and a job as a starting point', async ({ page }) => {
   await page.goto('/shelf');
-  await page.getByRole('button', { name: 'Copy inkjet, dye ink' }).click();
+  await page.getByRole('button', { name: 'Copy inkjet with dye ink' }).click();
   await page.getByLabel('Your name for it').fill('attic inkjet');
   await page.getByLabel('White margin').fill('wide');
   await page.getByRole('button', { name: 'Put it on the shelf' }).click();
@@ -190,7 +190,7 @@ test('pieces divide by size and colour, each with a plan, a page and a session o
   await shares.press('Enter');
   await expect(line(page, 'How many')).toContainText('17: 6 × S 120 mm, 10 × M, 1 × L black');
   const checks = page.getByRole('region', { name: 'Checks', exact: true });
-  await expect(checks).toContainText('L black: On dark cloth nothing of a clear film shows');
+  await expect(checks).toContainText('L black: On dark cloth the colours do not show');
   await shares.fill('6 S 120 mm, 10 M');
   await shares.press('Enter');
   await expect(checks).not.toContainText('L black');
@@ -206,7 +206,7 @@ for (const [job, words] of [
   ['seed-bags', 'Clear film for many natural surfaces'],
   ['shed-mugs', 'Colour-laser paper for ceramic mugs'],
   ['variety-boards', 'Toner rubbed onto a wax board'],
-  ['row-tags', 'Toner onto bare aluminium'],
+  ['row-tags', 'Toner onto bare metal'],
   ['crate-ends', 'Toner from a label liner onto wood'],
   ['apron', 'Dye sublimation'],
   ['night-candles', 'Drawn, stamped or painted tissue'],

@@ -77,7 +77,7 @@ async function usable(page: Page, path: string) {
   await page.goto(path);
   await expect(page.getByText('One moment …')).toHaveCount(0);
   if (path.startsWith('/jobs/p')) {
-    for (const what of ['Blank', 'Route', 'Picture', 'Where it sits', 'Finish', 'Heat time']) {
+    for (const what of ['Blank', 'Route', 'Picture', 'Where it goes', 'Finish', 'Heat time']) {
       await line(page, what).click();
     }
     await page.getByText('Show all').click();
@@ -100,7 +100,7 @@ async function usable(page: Page, path: string) {
 test('an empty shop says what to do first', async ({ browser }) => {
   const page = await (await browser.newContext({ baseURL: EMPTY })).newPage();
   await page.goto(`${EMPTY}/`);
-  await expect(page.getByRole('heading', { name: /empty shop/i })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /shop is empty/i })).toBeVisible();
   await page.getByRole('link', { name: 'Say what is on your shelf' }).click();
   await page.getByLabel('Its name').fill('mine');
   await page.getByLabel('Plate, across').fill('wide');
@@ -110,9 +110,9 @@ test('an empty shop says what to do first', async ({ browser }) => {
   await expect(page.getByLabel('Its name')).toHaveValue('mine');
   await page.getByLabel('Plate, across').fill('11.5 cm');
   await page.getByRole('button', { name: 'Add this source' }).click();
-  await expect(page.getByText('plate 115 × 203.2 mm')).toBeVisible();
+  await expect(page.getByText('plate 115 × 203 mm')).toBeVisible();
   const film = page.getByRole('checkbox', { name: 'clear iron-on film, A4' });
-  const inkjet = page.getByRole('checkbox', { name: 'inkjet, dye ink' });
+  const inkjet = page.getByRole('checkbox', { name: 'inkjet with dye ink' });
   await film.click();
   await Promise.all([
     page.waitForResponse(
@@ -125,7 +125,7 @@ test('an empty shop says what to do first', async ({ browser }) => {
   await page.goto(`${EMPTY}/`);
   await expect(page.getByText('✓', { exact: true })).toBeVisible();
   await page.goto(`${EMPTY}/logbook`);
-  await expect(page.getByText('Nothing written down yet.')).toBeVisible();
+  await expect(page.getByText('There are no pieces yet.')).toBeVisible();
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map((v) => v.id)).toEqual([]);
   await page.close();
@@ -153,7 +153,7 @@ test('keys are listed under ?', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('heading', { name: 'Jobs' }).waitFor();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog')).toContainText('start and stop the clock');
+  await expect(page.getByRole('dialog')).toContainText('start or stop the clock');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
 });
@@ -164,4 +164,7 @@ test('the page writes figures as the core does', () => {
     expect(makeFormat({ units: 'metric', comma: false }).quantity(quantity)).toBe(metric);
     expect(makeFormat({ units: 'us', comma: false }).quantity(quantity)).toBe(us);
   }
+  const { about, exactLength } = makeFormat({ units: 'us', comma: false });
+  expect([18.4, 41, 433, 662].map(about)).toEqual(['18 s', '40 s', '7 min', '11 min']);
+  expect([241.3, 240, 0.35].map(exactLength)).toEqual(['9 1/2 in', '9.449 in', '0.014 in']);
 });

@@ -49,7 +49,7 @@ shot('bench', '/jobs/picking-crew', {
   size: [1024, 768],
   before: async (page) => {
     await toTheBench(page);
-    await until(page, 'Iron area 3 of 4.');
+    await until(page, 'Iron area 3 of 4');
     await page.keyboard.press('Space');
     await page.waitForTimeout(7000);
   },
@@ -58,10 +58,10 @@ shot('clocks', '/jobs/picking-crew', {
   size: [800, 1280],
   before: async (page) => {
     await toTheBench(page);
-    await until(page, 'Hands off');
+    await until(page, 'Do not touch it');
     await page.keyboard.press('Space');
     await page.getByText(/piece 2 of 4/).waitFor();
-    await until(page, 'Iron area 1 of 4.');
+    await until(page, 'Iron area 1 of 4');
     // The questions, then the clock.
     for (const _ of ['questions', 'clock']) {
       await page.keyboard.press('Space');
@@ -77,12 +77,12 @@ shot('pictures', '/pictures');
 shot('logbook', '/logbook');
 shot('sheets', '/sheets?job=row-tags&job=seed-bags&job=shed-mugs&job=tasting-cups', {
   before: async (page) => {
-    await page.getByRole('button', { name: 'Lay them out' }).click();
+    await page.getByRole('button', { name: 'Make the layout' }).click();
     await page.getByRole('button', { name: 'Make the sheets (PDF)' }).waitFor();
     await page.waitForTimeout(600);
   },
 });
-shot('day', '/day', { before: (page) => page.getByRole('img', { name: /lane by lane/ }).waitFor() });
+shot('day', '/day', { before: (page) => page.getByRole('img', { name: /as lanes/ }).waitFor() });
 shot('stock', '/stock');
 shot('cost-dark', '/jobs/shed-mugs/cost', {
   theme: 'dark',
@@ -108,7 +108,7 @@ shot('queue', '/jobs/apron', {
     await page.getByText(/Sheets? made, plan/).waitFor();
     await page.goto('/sheets/queue');
     await page.getByRole('button', { name: /All-over picking apron/ }).click();
-    await page.getByLabel('Its print side is laid in').selectOption('down');
+    await page.getByLabel('The print side looks').selectOption('down');
     await page.getByLabel('“Mirror” in the driver').selectOption('on');
     await page.getByRole('button', { name: 'See what would come out' }).click();
     await page.getByText(/Mirrored twice/).waitFor();

@@ -7,7 +7,7 @@ test('a picture goes onto a shirt, from upload to logbook', async ({ page }) => 
   await line(page, 'Picture').click();
   await page.getByLabel('Width').fill('6 in');
   await page.getByLabel('Width').press('Enter');
-  await expect(line(page, 'Picture')).toContainText('152.4 × 101.6 mm');
+  await expect(line(page, 'Picture')).toContainText('152 × 102 mm');
   await expect(line(page, 'Picture')).toContainText('300 dpi');
 
   // Place: by the keyboard, then centred.
@@ -15,10 +15,10 @@ test('a picture goes onto a shirt, from upload to logbook', async ({ page }) => 
   await picture.focus();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Shift+ArrowDown');
-  await expect(line(page, 'Where it sits')).toContainText('1 mm right of centre, 90 mm below the collar');
+  await expect(line(page, 'Where it goes')).toContainText('1 mm right of centre, 90 mm below the collar');
   await picture.focus();
   await page.keyboard.press('c');
-  await expect(line(page, 'Where it sits')).toContainText('Centred, 90 mm below');
+  await expect(line(page, 'Where it goes')).toContainText('Centred, 90 mm below');
 
   // What follows from a change follows at once.
   await expect(line(page, 'Heat time')).toContainText('2 areas × 18 s, then the edges 24 s');
@@ -28,11 +28,11 @@ test('a picture goes onto a shirt, from upload to logbook', async ({ page }) => 
   await line(page, 'Finish').click();
   await page.getByRole('button', { name: 'Gloss, peel cold' }).click();
   await expect(line(page, 'Finish')).toContainText('below 30 °C');
-  await page.getByRole('button', { name: 'Take back' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
   await expect(line(page, 'Finish')).toContainText('peel warm');
 
   // The stack shows the printed face against the shirt; the sheet is mirrored.
-  await expect(page.getByRole('region', { name: 'What lies on what' })).toContainText('printed face down');
+  await expect(page.getByRole('region', { name: 'Layers, from top to bottom' })).toContainText('printed face down');
   await page.getByRole('tab', { name: 'On the sheet' }).click();
   await expect(page.getByRole('img', { name: 'The sheet, print side up, picture mirrored' })).toBeVisible();
   const [made] = await Promise.all([
@@ -60,21 +60,21 @@ test('a picture goes onto a shirt, from upload to logbook', async ({ page }) => 
   await page.keyboard.press('2');
   await page.getByRole('button', { name: 'lifted edge' }).click();
   await page.getByLabel(/Note/).fill('Left edge up a hair.');
-  await page.getByRole('button', { name: /tap where it is/ }).click({ position: { x: 4, y: 60 } });
+  await page.getByRole('button', { name: /Tap where it is/ }).click({ position: { x: 4, y: 60 } });
   await page.getByLabel('Photo after').setInputFiles({
     name: 'photo.png',
     mimeType: 'image/png',
     buffer: stripes(300, 200, 2),
   });
   await expect(page.getByRole('img', { name: 'The finished piece' })).toBeVisible();
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Save it' }).click();
   await expect(page.getByRole('heading', { name: 'Switch the iron off.' })).toBeVisible();
   await page.keyboard.press('Space');
   await expect(page.getByRole('heading', { name: 'All done.' })).toBeVisible();
 
   await page.getByRole('link', { name: 'logbook' }).click();
   const entry = page.getByRole('link', { name: /Cellar shirts, piece 1/ });
-  await expect(entry).toContainText('needs redo');
+  await expect(entry).toContainText('do it again');
   await expect(entry).toContainText('lifted edge');
   await entry.click();
   await expect(page.getByText('“Left edge up a hair.”')).toBeVisible();
@@ -92,7 +92,7 @@ test('the picture is dragged on the drawing', async ({ page }) => {
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 + 20, box.y + box.height / 2 + 15, { steps: 4 });
   await page.mouse.up();
-  await expect(line(page, 'Where it sits')).toContainText('right of centre');
+  await expect(line(page, 'Where it goes')).toContainText('right of centre');
 });
 
 test('a job file leaves and enters', async ({ page }) => {
@@ -118,8 +118,8 @@ test('units change at a click, everywhere', async ({ page }) => {
       : route.continue());
   });
   await page.goto('/jobs/picking-crew');
-  await expect(line(page, 'Picture')).toContainText('240 × 191.8 mm');
+  await expect(line(page, 'Picture')).toContainText('240 × 192 mm');
   await page.getByText('in · °F').click();
-  await expect(line(page, 'Picture')).toContainText('9.45 × 7.55 in');
-  await expect(line(page, 'Heat')).toContainText('392 °F');
+  await expect(line(page, 'Picture')).toContainText('9 7/16 × 7 9/16 in');
+  await expect(line(page, 'Heat')).toContainText('390 °F');
 });

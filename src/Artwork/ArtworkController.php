@@ -207,6 +207,6 @@ final readonly class ArtworkController
     {
         return is_numeric($typed) && (float) $typed >= 0.0 && (float) $typed <= 100.0
             ? (float) $typed
-            : throw InvalidInput::field('tolerance', 'A tolerance goes from 0 to 100.');
+            : throw InvalidInput::field('tolerance', 'Write a tolerance from 0 to 100.');
     }
 }

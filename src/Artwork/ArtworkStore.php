@@ -102,7 +102,7 @@ final readonly class ArtworkStore
             $read = $this->reader->read($path, $into, $progress);
             $progress->at(0.7, 'Looking at its pixels');
             $traits = Traits::of(WorkingBitmap::of($into . '/' . ReadPicture::PREVIEW));
-            $progress->at(0.95, 'Putting it away');
+            $progress->at(0.95, 'Storing it');
             $sha256 = $this->files->keep($path);
             foreach ([ReadPicture::PREVIEW, $read->form] as $made) {
                 $this->files->write($sha256, $made, static fn(string $to): bool => copy($into . '/' . $made, $to));

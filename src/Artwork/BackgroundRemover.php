@@ -45,23 +45,23 @@ final readonly class BackgroundRemover
         if (PictureKind::Vector === $artwork->picture()->kind) {
             throw InvalidInput::field(
                 'tolerance',
-                'This drawing is made of lines: give it a clear background in the program that drew it.',
+                'This drawing is made of lines. Give it a clear background in the program that drew it.',
             );
         }
         $background = Background::fromBitmap($this->store->working($artwork), $tolerance, $islands);
         if (null === $background->colour) {
             throw InvalidInput::field(
                 'tolerance',
-                'Its edge is not of one colour, so there is no background to take away.',
+                'The edge has more than one colour, so no background can be removed.',
             );
         }
         if ($background->mask->share() > 0.999) {
-            throw InvalidInput::field('tolerance', 'Nothing would be left of it: lower the tolerance.');
+            throw InvalidInput::field('tolerance', 'Nothing would be left of the picture. Lower the tolerance.');
         }
         $directory = sys_get_temp_dir() . '/wubbin-' . bin2hex(random_bytes(8));
         mkdir($directory, 0o700);
         try {
-            $progress->at(0.2, 'Taking it away');
+            $progress->at(0.2, 'Removing it');
             $form = $this->files->path($artwork->sha256, $artwork->form());
             $image = $this->raster->open($form, str_ends_with($form, '.jpg') ? 'jpeg' : 'png');
             $alpha = self::image($background->mask->inverse());
@@ -83,7 +83,7 @@ final readonly class BackgroundRemover
         } catch (\ImagickException) {
             throw InvalidInput::field(
                 'tolerance',
-                'This picture is too large to take its background away: make it smaller.',
+                'This picture is too large to remove its background. Make it smaller.',
             );
         } finally {
             (new Filesystem())->remove($directory);

@@ -39,7 +39,7 @@ final readonly class BentPictures
                     static fn(string $to): bool => $bent->writeImage('png:' . $to),
                 );
             } catch (\ImagickException) {
-                throw InvalidInput::field('width', 'This picture is too large to be bent: make it smaller.');
+                throw InvalidInput::field('width', 'This picture is too large to be bent. Make it smaller.');
             }
         }
 
@@ -60,7 +60,7 @@ final readonly class BentPictures
                 self::PREVIEW_PIXELS / max($bend->box->widthMm, $bend->box->heightMm),
             )->getImageBlob();
         } catch (\ImagickException) {
-            throw InvalidInput::field('width', 'This picture cannot be bent: make it smaller.');
+            throw InvalidInput::field('width', 'This picture cannot be bent. Make it smaller.');
         }
     }
 

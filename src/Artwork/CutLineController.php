@@ -91,7 +91,7 @@ final readonly class CutLineController
             throw InvalidInput::field('margin', $e->getMessage());
         }
         if ($margin < 0.0 || $margin > self::WIDEST_MARGIN_MM) {
-            throw InvalidInput::field('margin', 'A margin goes from 0 to 50 mm (2 in).');
+            throw InvalidInput::field('margin', 'Write a margin from 0 to 50 mm (2 in).');
         }
 
         return $this->lines->of($artwork, (float) $width, $margin, '1' === $request->query->getString('easier'));

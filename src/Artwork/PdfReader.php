@@ -26,7 +26,7 @@ final readonly class PdfReader
         $read = $this->svg->read($drawing, $into);
         unlink($drawing);
 
-        return 1 === $pages ? $read : $read->noted(sprintf('Only the first of its %d pages is taken.', $pages));
+        return 1 === $pages ? $read : $read->noted(sprintf('Only the first of its %d pages is used.', $pages));
     }
 
     private function pages(string $path): int
@@ -56,7 +56,7 @@ final readonly class PdfReader
                 'file',
                 str_contains($e->getMessage(), 'password')
                     ? 'This PDF is locked with a password. Save it without one.'
-                    : 'This PDF is damaged: its first page cannot be drawn. Export it again, or save the page as PNG.',
+                    : 'This PDF is damaged. Its first page cannot be drawn. Export it again, or save the page as PNG.',
             );
         }
     }

@@ -74,10 +74,7 @@ final readonly class RasterFile
     {
         return InvalidInput::field(
             'file',
-            sprintf(
-                'This %s file is damaged or cut off: it cannot be read to its end. Export or copy it again.',
-                strtoupper($decoder),
-            ),
+            sprintf('This %s file is damaged or not complete. Export or copy it again.', strtoupper($decoder)),
         );
     }
 
@@ -135,7 +132,7 @@ final readonly class RasterFile
         [$width, $height] = false === $size ? [0, 0] : [(int) $size[0], (int) $size[1]];
         $longest = self::longestSide();
         if ($width < 1 || $height < 1) {
-            throw InvalidInput::field('file', 'This file is damaged: it does not say how large its picture is.');
+            throw InvalidInput::field('file', 'This file is damaged. It does not say how large its picture is.');
         }
         if (!self::takes($width, $height)) {
             throw InvalidInput::field(

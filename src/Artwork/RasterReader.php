@@ -55,7 +55,7 @@ final readonly class RasterReader
         }
         $progress->at(0.45, 'Making it small to look at');
         $this->writePreview($image, $into);
-        $progress->at(0.55, 'Making its form for printing');
+        $progress->at(0.55, 'Preparing it for printing');
         $form = 'jpeg' === $decoder ? 'print.jpg' : 'print.png';
         if ($untouched) {
             copy($path, $into . '/' . $form);
@@ -76,7 +76,9 @@ final readonly class RasterReader
                 'height' => $height / $whole[1],
             ],
             $form,
-            'webp' === $decoder && self::isAnimated($path) ? 'It moves: only its first frame is taken.' : null,
+            'webp' === $decoder && self::isAnimated($path)
+                ? 'This is a moving picture. Only its first frame is used.'
+                : null,
         );
     }
 
@@ -143,7 +145,7 @@ final readonly class RasterReader
             return null;
         }
         if ($range['maxima'] <= 0.0) {
-            throw InvalidInput::field('file', 'There is nothing to see in this picture: every pixel is transparent.');
+            throw InvalidInput::field('file', 'There is nothing to see in this picture. Every pixel is transparent.');
         }
         // A transparent frame, so that trimming has a border to take its colour from.
         $alpha->setImageBackgroundColor('black');

@@ -62,7 +62,7 @@ final readonly class SvgFonts
             $missing,
         );
 
-        return 'It asks for fonts that are not here: ' .
+        return 'It needs fonts that are not here: ' .
             implode(', ', array_slice($pairs, 0, 5)) .
             '. Turn its text into outlines to keep its look.';
     }

@@ -35,7 +35,7 @@ final readonly class SvgInspector
         if (1 === preg_match('/<!ENTITY/i', $svg)) {
             throw InvalidInput::field(
                 'file',
-                'This SVG declares entities, which can swell without end. Save it as plain SVG.',
+                'This SVG declares entities, which can grow without end. Save it as plain SVG.',
             );
         }
         $document = new \DOMDocument();

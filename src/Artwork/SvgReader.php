@@ -38,7 +38,7 @@ final readonly class SvgReader
             '--height=' . self::MEASURE_PIXELS,
             '--output=' . $measure,
         ]);
-        $progress->at(0.5, 'Making its form for printing');
+        $progress->at(0.5, 'Preparing it for printing');
         $this->render($path, ['--format=pdf', '--output=' . $into . '/print.pdf']);
 
         $image = new \Imagick();

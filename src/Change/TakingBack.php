@@ -34,7 +34,7 @@ final readonly class TakingBack
             try {
                 $before = $change->difference()->turnedRound()->on($now);
             } catch (BadRecord $e) {
-                throw new Conflict('This was changed again since. It stays as it is now.', ['part' => $e->field]);
+                throw new Conflict('This was changed again later. It stays as it is now.', ['part' => $e->field]);
             }
             try {
                 $thing->restore($change->thing, $before);

@@ -92,7 +92,11 @@ final class CostEstimator
             $this->sheet($job, $plan, 2 * $now->pieces),
         ];
         if (null !== $now->success) {
-            $ways[] = ['losses', 'Lose none: what past pieces teach', $this->sheet($job, $plan, $now->pieces, false)];
+            $ways[] = [
+                'losses',
+                'Lose no piece: what past pieces teach',
+                $this->sheet($job, $plan, $now->pieces, false),
+            ];
         }
         foreach ($this->otherRoutes($job) as $advice) {
             $other = JobEdit::apply(
@@ -104,7 +108,7 @@ final class CostEstimator
             );
             $ways[] = [
                 'route',
-                sprintf('Go another way: %s', lcfirst($advice->label)),
+                sprintf('Use another route: %s', lcfirst($advice->label)),
                 $this->sheet($other, $this->jobs->plan($other), $now->pieces),
             ];
         }

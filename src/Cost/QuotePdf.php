@@ -26,7 +26,7 @@ final readonly class QuotePdf
             array_filter(
                 [
                     $quote->string('for'),
-                    sprintf('Given on %s, stands until %s', $quote->string('created'), $quote->string('valid')),
+                    sprintf('From %s, valid until %s', $quote->string('created'), $quote->string('valid')),
                 ],
                 static fn(string $line): bool => '' !== $line,
             )

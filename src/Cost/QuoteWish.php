@@ -81,7 +81,7 @@ final readonly class QuoteWish
         $price = match ($record->string('by')) {
             'margin' => Price::byMargin($share('margin', 100.0 * Price::MOST_MARGIN)),
             'target' => Price::target($money('target')),
-            default => throw InvalidInput::field('by', 'A price is made by margin or set as a target.'),
+            default => throw InvalidInput::field('by', 'Choose a margin or a target price.'),
         };
         $jobs = array_values(array_unique($record->strings('jobs')));
         if ([] === $jobs || count($jobs) > self::MOST_JOBS) {
@@ -98,9 +98,9 @@ final readonly class QuoteWish
         $valid = $record->string('valid');
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $valid);
         if (false === $day || $day->format('Y-m-d') !== $valid) {
-            $errors['valid'] = 'A day is written as 2026-12-31.';
+            $errors['valid'] = 'Write the day as 2026-12-31.';
         } elseif ($valid < $today) {
-            $errors['valid'] = 'This day is over.';
+            $errors['valid'] = 'This day is in the past.';
         }
         $wish = new self($jobs, $for, $price, $breaks ?? [], $money('set_up'), $share('tax', 100.0), $valid);
 

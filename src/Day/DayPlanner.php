@@ -234,7 +234,7 @@ final readonly class DayPlanner
         $agenda = $this->pinned($activities, $names, $later, $plans, $this->memory->pins());
         $of =
             $agenda->day->activities[$activity] ??
-            throw InvalidInput::field('time', 'This is done with, or has changed meanwhile: look again.');
+            throw InvalidInput::field('time', 'This is done already, or somebody changed it. Look again.');
         $pins = array_intersect_key($this->memory->pins(), $agenda->day->activities);
         unset($pins[$activity]);
         if ('' !== trim($time)) {
@@ -244,16 +244,16 @@ final readonly class DayPlanner
                 $this->workHours->zone(),
             );
             if (false === $at || $at->format('Y-m-d') !== $day) {
-                throw InvalidInput::field('time', 'A time is written as 14:30.');
+                throw InvalidInput::field('time', 'Write the time as 14:30.');
             }
             if ($at <= $now) {
-                throw InvalidInput::field('time', 'This time is over.');
+                throw InvalidInput::field('time', 'This time is in the past.');
             }
             if (
                 $of->hands &&
                 $agenda->day->workshop->hours->from($at->getTimestamp(), $of->seconds) !== $at->getTimestamp()
             ) {
-                throw InvalidInput::field('time', 'Hands do not work then, or not for as long as this takes.');
+                throw InvalidInput::field('time', 'Nobody works then, or not for as long as this takes.');
             }
             $pins[$activity] = $at->getTimestamp();
         }

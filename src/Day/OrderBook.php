@@ -90,7 +90,7 @@ final readonly class OrderBook
             return $known;
         }
         if ([] === $new->lines) {
-            throw InvalidInput::field('lines', 'An order has at least one line: say what is wanted.');
+            throw InvalidInput::field('lines', 'An order needs one line or more. Say what you want.');
         }
 
         return $this->store(
@@ -231,7 +231,7 @@ final readonly class OrderBook
             $at = $numbered ? 'lines.' . $n . '.' : '';
             $like = $this->entities->find(StoredJob::class, $line['what']);
             if (null === $like) {
-                $errors[$at . 'what'] = 'Choose what is wanted.';
+                $errors[$at . 'what'] = 'Choose what you want.';
                 continue;
             }
             try {
@@ -249,7 +249,7 @@ final readonly class OrderBook
 
         return [] === $errors && [] !== $lines
             ? $lines
-            : throw InvalidInput::fields([] === $errors ? ['lines' => 'Say what is wanted.'] : $errors);
+            : throw InvalidInput::fields([] === $errors ? ['lines' => 'Say what you want.'] : $errors);
     }
 
     /**

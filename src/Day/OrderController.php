@@ -108,7 +108,7 @@ final readonly class OrderController
         $order = $this->orders->find($id);
         $body = $this->bodies->read($request, OrderChange::class);
         if ($body->revision !== $order->revision) {
-            throw new Conflict('This order was changed in another window meanwhile.', ['revision' => $order->revision]);
+            throw new Conflict('Somebody changed this order in another window.', ['revision' => $order->revision]);
         }
         $this->orders->change(
             $order,

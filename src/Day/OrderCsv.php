@@ -75,7 +75,7 @@ final readonly class OrderCsv
         if (count($orders) > self::MOST_ORDERS) {
             throw InvalidInput::field(
                 'file',
-                sprintf('More than %d orders at once are too many: divide the file.', self::MOST_ORDERS),
+                sprintf('More than %d orders at once are too many. Divide the file.', self::MOST_ORDERS),
             );
         }
 

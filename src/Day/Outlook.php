@@ -112,7 +112,7 @@ final readonly class Outlook
             ->format($format);
 
         return match ($mend->kind) {
-            Mend::ANEW => 'Planning it anew',
+            Mend::ANEW => 'Planning it again',
             Mend::HANDS => 'One more pair of hands',
             Mend::MACHINE => 'A second ' . $mend->what,
             Mend::PLACE => 'A second ' . $mend->what,

@@ -56,7 +56,7 @@ final class HeatCommand extends Command
                 $transfer->heatCase ??
                 throw InvalidInput::field(
                     'heat',
-                    'Nothing is heated here that the model knows, or something for it is not chosen yet.',
+                    'Wubbin cannot work out the heat here. Something is not chosen yet, or nothing is heated.',
                 );
             $windows[] = $window = PressWindow::forCase($case, $this->catalogue->heat->parameters, Draw::middles());
             if (!$options['json']) {

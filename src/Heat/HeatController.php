@@ -60,7 +60,9 @@ final readonly class HeatController
         $case = $this->forecast->caseOf($id, $picture);
         if (null === $case) {
             return new JsonResponse(
-                HeatView::not('Nothing is heated here that the model knows, or something for it is not chosen yet.'),
+                HeatView::not(
+                    'Wubbin cannot work out the heat here. Something is not chosen yet, or nothing is heated.',
+                ),
             );
         }
         $draw = Draw::middles();
@@ -96,9 +98,7 @@ final readonly class HeatController
     ]
     public function others(string $id, int $picture): JsonResponse
     {
-        $case =
-            $this->forecast->caseOf($id, $picture) ??
-            throw new NotFound('Nothing is heated here that the model knows.');
+        $case = $this->forecast->caseOf($id, $picture) ?? throw new NotFound('Wubbin cannot work out the heat here.');
         try {
             return new JsonResponse(
                 new OtherHeatView(
@@ -218,7 +218,7 @@ final readonly class HeatController
     public function spread(string $id, int $picture): JsonResponse
     {
         if (null === $this->forecast->caseOf($id, $picture)) {
-            throw new NotFound('Nothing is heated here that the model knows.');
+            throw new NotFound('Wubbin cannot work out the heat here.');
         }
 
         return new JsonResponse(

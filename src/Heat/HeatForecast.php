@@ -36,7 +36,7 @@ final readonly class HeatForecast
     public function calibrate(string $job, int $picture, Readings $readings, bool $keep): Calibration
     {
         $transfer = $this->transfer($job, $picture);
-        $case = $transfer->heatCase ?? throw new NotFound('Nothing is heated here that the model knows.');
+        $case = $transfer->heatCase ?? throw new NotFound('Wubbin cannot work out the heat here.');
         try {
             $fit = Calibration::fit($case, $this->catalogue->heat->parameters, $readings);
         } catch (ImpossibleModel $e) {

@@ -70,7 +70,7 @@ final readonly class HeatView
                     'below_c' => $peel[1],
                     's' => $window->coolerThan($peel[1]),
                 ],
-                [['hot until', 60.0], ['warm from', 50.0], ['cold from', 30.0], ['touch it from', self::TOUCH_C]],
+                [['hot until', 60.0], ['warm from', 50.0], ['cold from', 30.0], ['safe to touch from', self::TOUCH_C]],
             ),
             array_map(
                 ParameterView::of(...),

@@ -28,7 +28,7 @@ final readonly class SpreadHeat implements Search
     {
         $case =
             $this->forecast->caseOf($input->string('job'), $input->integer('picture')) ??
-            throw new NotFound('Nothing is heated here that the model knows.');
+            throw new NotFound('Wubbin cannot work out the heat here.');
         try {
             return Spread::forCase(
                 $case,

@@ -19,7 +19,7 @@ final readonly class DoorController
     public function open(string $key): Response
     {
         if (!$this->key->opens($key)) {
-            return new Response(ClosedDoor::page('This link does not open this shop any more.'), 403);
+            return new Response(ClosedDoor::page('This link no longer opens this shop.'), 403);
         }
         // Not sent on by the server: a browser that came from elsewhere would leave the key behind.
         $response = new Response(

@@ -63,7 +63,7 @@ final class Problem extends \RuntimeException implements \JsonSerializable
     {
         return new self(
             'exhausted',
-            'This needs more memory than Wubbin has. Nothing was changed: make it smaller or simpler, and try again.',
+            'This needs more memory than Wubbin has. Nothing was changed. Make it smaller or simpler, and try again.',
             507,
         );
     }

@@ -64,7 +64,7 @@ final readonly class RequestGuard
             return;
         }
         if (str_starts_with($path, '/api/')) {
-            throw Problem::forbidden('This shop is closed to strangers. ' . ClosedDoor::HOW);
+            throw Problem::forbidden('This shop needs its own link. ' . ClosedDoor::HOW);
         }
         $event->setResponse(new Response(ClosedDoor::page(''), 403));
     }
@@ -74,7 +74,7 @@ final readonly class RequestGuard
     {
         $limit = ini_parse_quantity((string) ini_get('post_max_size'));
         if ($empty && $limit > 0 && (int) $announced > $limit) {
-            throw Problem::tooLarge(sprintf('This is too large: at most %d MB can be sent.', intdiv($limit, 1048576)));
+            throw Problem::tooLarge(sprintf('This is too large. At most %d MB can be sent.', intdiv($limit, 1048576)));
         }
     }
 }

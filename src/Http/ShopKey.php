@@ -75,7 +75,7 @@ final readonly class ShopKey
     {
         if (!$this->isOfThisMachine($request)) {
             throw Problem::forbidden(
-                'Printers and the press obey only the machine that Wubbin runs on. Do this there.',
+                'You can use printers and the press only from the machine that Wubbin runs on. Do this there.',
             );
         }
     }

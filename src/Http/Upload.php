@@ -22,7 +22,7 @@ final readonly class Upload
             throw in_array($file->getError(), [\UPLOAD_ERR_INI_SIZE, \UPLOAD_ERR_FORM_SIZE], true)
                 ? Problem::tooLarge(
                     sprintf(
-                        'This file is too large: at most %d MB.',
+                        'This file is too large. At most %d MB.',
                         intdiv((int) UploadedFile::getMaxFilesize(), 1048576),
                     ),
                 )

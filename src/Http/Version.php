@@ -64,8 +64,8 @@ final readonly class Version
         $seen = explode(' ', strtr($read, ['"' => ' ', '.' => ' ', ',' => ' ']));
         if ('*' !== trim($read) && [] !== array_diff($this->hashes, $seen)) {
             throw new Conflict(
-                'Somebody else changed this meanwhile. Nothing of theirs was lost, and yours was not stored yet: ' .
-                    'look at what is there now, and store yours again.',
+                'Somebody else changed this, so your change is not stored yet. ' .
+                    'Look at what is there now, and store yours again.',
                 ['version' => ($within ?? $this)->tag(), 'document' => $current],
             );
         }

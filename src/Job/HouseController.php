@@ -74,7 +74,7 @@ final readonly class HouseController
             Version::of($house->schools)->hold($request, ['schools' => (object) $house->schools]);
             foreach ($changes as $matter => $option) {
                 if (!isset($this->catalogue->schools[$matter])) {
-                    throw InvalidInput::field($matter, 'There is no such matter.');
+                    throw InvalidInput::field($matter, 'There is no such house rule.');
                 }
                 if ('' !== $option && !isset($this->catalogue->schools[$matter]->options[$option])) {
                     throw InvalidInput::field($matter, 'Choose one of those offered.');

@@ -113,7 +113,7 @@ final readonly class JobController
             try {
                 $this->entities->flush();
             } catch (UniqueConstraintViolationException) {
-                throw new Conflict('This job was just made by another click.', ['id' => $new->id]);
+                throw new Conflict('Another click made this job already.', ['id' => $new->id]);
             }
 
             return new JsonResponse($view, 201);
@@ -231,7 +231,7 @@ final readonly class JobController
 
     private function changedElsewhere(StoredJob $stored): Conflict
     {
-        return new Conflict('This job was changed in another window meanwhile.', ['revision' => $stored->revision]);
+        return new Conflict('Somebody changed this job in another window.', ['revision' => $stored->revision]);
     }
 
     /** What the job names is checked by planning it; the last word of a record's path is the field of the form. */

@@ -56,7 +56,7 @@ final readonly class JobImport
         if (false === $bytes || hash('sha256', $bytes) !== $sha256) {
             throw InvalidInput::field(
                 'artwork.embedded',
-                'The picture in this file does not match its fingerprint: the file was damaged.',
+                'The picture in this file does not match its fingerprint. The file was damaged.',
             );
         }
         $path = (string) tempnam(sys_get_temp_dir(), 'wubbin');

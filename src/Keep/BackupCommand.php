@@ -48,7 +48,9 @@ final class BackupCommand extends Command
         } finally {
             $told->over();
         }
-        $output->writeln(sprintf('%s: %.1f MB, looked through and whole.', $file, (int) filesize($file) / 1.0e6));
+        $output->writeln(
+            sprintf('%s: %.1f MB. It was checked, and it is complete.', $file, (int) filesize($file) / 1.0e6),
+        );
 
         return Command::SUCCESS;
     }

@@ -58,7 +58,7 @@ final readonly class BackupReader
                     $passed += $bytes;
                     if ($passed - $told >= self::TELL_EVERY) {
                         $told = $passed;
-                        $progress->at(min(0.99, $passed / $size), 'Looking through the backup');
+                        $progress->at(min(0.99, $passed / $size), 'Checking the backup');
                     }
                 }),
             ];

@@ -14,12 +14,12 @@ final class BadBackup extends \RuntimeException
 
     public static function cutOff(string $path): self
     {
-        return new self(sprintf('%s is cut off or damaged: take another backup.', $path));
+        return new self(sprintf('%s is damaged or not complete. Use another backup.', $path));
     }
 
     public static function differs(string $path, string $name): self
     {
-        return new self(sprintf('%s is damaged: %s in it is not what was put in. Take another backup.', $path, $name));
+        return new self(sprintf('%s is damaged: %s in it is not what was put in. Use another backup.', $path, $name));
     }
 
     public static function locked(string $path): self

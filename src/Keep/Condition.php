@@ -25,7 +25,7 @@ final readonly class Condition
         $lines = [];
         $backup = $this->backups->trouble();
         if (null !== $backup) {
-            $lines[] = new ConditionLine('backup', $backup, 'Take one now, under Backup.');
+            $lines[] = new ConditionLine('backup', $backup, 'Make one now, on the page “Backup”.');
         }
         if ($this->disk->isShort()) {
             $lines[] = new ConditionLine(
@@ -34,7 +34,7 @@ final readonly class Condition
                     'The disk is nearly full: %d MB are left.',
                     (int) (($this->disk->free() ?? 0.0) / self::MEGABYTE),
                 ),
-                'Make room on it. When nothing is left, nothing more can be written down.',
+                'Make room on it. When the disk is full, Wubbin can store nothing more.',
             );
         }
         $leftOut = [...$this->shelf->leftOut(), ...$this->recipes->leftOut()];

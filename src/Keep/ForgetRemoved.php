@@ -41,9 +41,9 @@ final readonly class ForgetRemoved implements Duty, Search
 
     public function run(Record $input, Progress $progress): object
     {
-        $progress->at(0.1, 'Letting go of what was deleted long ago');
+        $progress->at(0.1, 'Clearing what was deleted long ago');
         $this->removal->forget();
-        $progress->at(0.5, 'Letting go of files that nothing uses');
+        $progress->at(0.5, 'Clearing files that nothing uses');
         $gone = $this->files->forget();
         $this->documents->put(self::STATE, ['at' => Instant::write($this->clock->now())]);
 

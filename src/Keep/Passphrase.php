@@ -29,7 +29,7 @@ final readonly class Passphrase
             throw new InvalidArgumentException(sprintf('A passphrase has at least %d characters.', self::SHORTEST));
         }
         if ('' === $this->backupPassphrase && $first !== $this->ask($input, $output, 'Once more: ')) {
-            throw new InvalidArgumentException('These were two different ones.');
+            throw new InvalidArgumentException('The two are different.');
         }
 
         return $first;

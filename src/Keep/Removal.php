@@ -72,7 +72,7 @@ final readonly class Removal
         $this->turn->take(function () use ($kind, $id): void {
             $thing =
                 $this->entities->find(RemovedThing::class, ['kind' => $kind, 'id' => $id]) ??
-                throw new NotFound('This is gone for good, or was taken back already.');
+                throw new NotFound('This cannot be brought back any more, or it is back already.');
             match ($kind) {
                 RemovedKind::Job => ($this->found(StoredJob::class, $id)->archived = $thing->wasArchived),
                 RemovedKind::Order => ($this->found(StoredOrder::class, $id)->archived = $thing->wasArchived),

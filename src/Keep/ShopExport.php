@@ -67,7 +67,7 @@ final readonly class ShopExport
     {
         $file = fopen('php://temp', 'w+');
         if (false === $file) {
-            throw new \RuntimeException('Nothing can be kept in memory.');
+            throw new \RuntimeException('Nothing can be stored in memory.');
         }
         $write($file);
         rewind($file);

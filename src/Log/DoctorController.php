@@ -71,7 +71,7 @@ final readonly class DoctorController
         if ([] === $defects && [] === $diagnoses) {
             throw InvalidInput::field(
                 'seen',
-                'This is not understood. Say what is seen: pale, lifted, bubbles, smeared, cracked …',
+                'Wubbin does not understand this. Say what you see: pale, lifted, bubbles, smeared, cracked …',
             );
         }
 

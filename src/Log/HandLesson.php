@@ -12,6 +12,7 @@ final readonly class HandLesson
 {
     public function __construct(
         public string $kind,
+        #[OA\Property(description: 'The kind of step, in words')] public string $label,
         #[OA\Property(description: 'For one piece by itself')] public float $seconds,
         #[OA\Property(description: 'Of several in one go, for each')] public float $each,
         public float $planned,

@@ -263,7 +263,7 @@ final readonly class LogController
             );
         }
         if ($entry->failed) {
-            throw InvalidInput::field('washes', 'It had gone at the last look.');
+            throw InvalidInput::field('washes', 'It had gone already at the last look.');
         }
         $this->entities->persist(
             new StoredLater(

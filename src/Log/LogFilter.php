@@ -112,7 +112,7 @@ final readonly class LogFilter
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $text);
 
         return false === $day || $day->format('Y-m-d') !== $text
-            ? throw InvalidInput::field($field, 'A day is written as 2026-11-24.')
+            ? throw InvalidInput::field($field, 'Write the day as 2026-11-24.')
             : Instant::write(new \DateTimeImmutable($text . ' ' . $time));
     }
 }

@@ -86,7 +86,8 @@ final readonly class LogStats
             $routes,
             array_map(
                 static fn(string $kind, array $time): HandLesson => new HandLesson(
-                    kind: StepKind::from($kind)->value,
+                    kind: $kind,
+                    label: StepKind::from($kind)->label(),
                     seconds: $time['time']->one(),
                     each: $time['time']->eachS,
                     planned: $time['planned'],

@@ -30,7 +30,7 @@ final readonly class WholeFile
     {
         return InvalidInput::field(
             'sheet',
-            'The sheet could not be written: is the disk full? Nothing of it was kept.',
+            'The sheet could not be written. The disk may be full. Nothing was stored.',
         );
     }
 }

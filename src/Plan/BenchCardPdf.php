@@ -78,11 +78,11 @@ final readonly class BenchCardPdf
                 );
             }
         }
-        $this->heading($pdf, 'What lies on what');
+        $this->heading($pdf, 'Layers, from top to bottom');
         $this->stack($pdf, $plan, $format);
         if (null !== $plan->arrangement->loading) {
             $this->heading($pdf, 'Printing');
-            $this->pair($pdf, 'Lay it in', $plan->arrangement->loading->inWords());
+            $this->pair($pdf, 'Put it in the printer', $plan->arrangement->loading->inWords());
             foreach ($plan->driver()->lines ?? [] as $line) {
                 $this->pair($pdf, $line['label'], $line['value']);
             }

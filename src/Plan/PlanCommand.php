@@ -70,7 +70,7 @@ final class PlanCommand extends Command
             foreach ($transfer->decisions as $decision) {
                 $output->writeln(
                     sprintf(
-                        "%-15s%s\n%-15s  %s",
+                        "%-13s  %s\n%-15s  %s",
                         $decision->what,
                         $format->phrase($decision->value),
                         '',

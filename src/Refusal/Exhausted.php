@@ -7,7 +7,7 @@ namespace Wubbin\Refusal;
 /** What was asked needs more memory, time or room than Wubbin gives one piece of work. */
 final class Exhausted extends Refusal
 {
-    private const TIME = 'This takes longer than Wubbin waits, and was given up. Make the picture smaller or simpler.';
+    private const TIME = 'This took too long, so Wubbin stopped. Make the picture smaller or simpler.';
 
     public static function memory(): self
     {
@@ -24,7 +24,7 @@ final class Exhausted extends Refusal
 
     public static function room(): self
     {
-        return self::of('What is made of this file grows too large, and was given up. Make it smaller or simpler.');
+        return self::of('What is made of this file gets too large, so Wubbin stopped. Make it smaller or simpler.');
     }
 
     public function isAboutTime(): bool

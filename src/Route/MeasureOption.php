@@ -21,10 +21,10 @@ final readonly class MeasureOption
         'print_width_mm' => 'Print area, width',
         'print_height_mm' => 'Print area, height',
         'print_drop_mm' => 'Print area, below the collar',
-        'margin_mm' => 'Kept clear of the edges',
-        'top_mm' => 'Kept clear of the rim',
-        'foot_mm' => 'Kept clear of the foot',
-        'handle_mm' => 'Taken up by the handle',
+        'margin_mm' => 'Distance from the edges',
+        'top_mm' => 'Distance from the rim',
+        'foot_mm' => 'Distance from the foot',
+        'handle_mm' => 'Room for the handle',
     ];
 
     private function __construct(

@@ -122,7 +122,7 @@ final readonly class RecipeStore
         try {
             $this->entities->flush();
         } catch (UniqueConstraintViolationException) {
-            throw new Conflict('This recipe was just changed in another window.', ['id' => $recipe->id]);
+            throw new Conflict('Somebody changed this recipe in another window.', ['id' => $recipe->id]);
         }
 
         return $stored;

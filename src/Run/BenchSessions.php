@@ -63,7 +63,7 @@ final readonly class BenchSessions
         $job = $stored->job();
         $plan = $this->jobs->plan($job);
         if (!$plan->ready()) {
-            throw InvalidInput::field('run', 'The checks of this job are not all settled yet.');
+            throw InvalidInput::field('run', 'Some checks of this job are still open.');
         }
         $of =
             null === $share
@@ -160,7 +160,7 @@ final readonly class BenchSessions
         $event = $press->event(max($at, min($latest, $now)));
         $before = BenchState::fromEvents($sequence, $history);
         if (!$before->accepts($event)) {
-            throw new Conflict('Another screen was quicker: this step is already done.', ['run' => $run->id]);
+            throw new Conflict('Another screen was quicker. This step is already done.', ['run' => $run->id]);
         }
         // Undoing concerns the piece of the press that was a mistake.
         $of = EventType::Undone === $event->type ? $before->last ?? $event : $event;

@@ -96,7 +96,7 @@ final readonly class Press
                 ? Event::again($this->position, $at, $this->seconds, $this->id)
                 : throw InvalidInput::field('seconds', sprintf('From 1 s to %d s more.', Event::MOST_AGAIN_S)),
             EventType::Skipped => '' === $this->reason
-                ? throw InvalidInput::field('reason', 'Say why it is left out.')
+                ? throw InvalidInput::field('reason', 'Say why you leave it out.')
                 : Event::skipped($this->position, $at, $this->reason, $this->id),
             EventType::Judged => Event::judged(
                 $this->position,
@@ -109,7 +109,7 @@ final readonly class Press
             EventType::Undone => Event::undone(
                 $this->position,
                 $at,
-                $this->undoes ?? throw InvalidInput::field('undoes', 'Say which press was a mistake.'),
+                $this->undoes ?? throw InvalidInput::field('undoes', 'Say which entry was a mistake.'),
                 $this->id,
             ),
             EventType::Checked,

@@ -62,7 +62,7 @@ final class ServeCommand extends Command
             'demo',
             null,
             InputOption::VALUE_NONE,
-            'Fill it with what the demo shows, where it is empty',
+            'If it is empty, fill it with the demo shop',
         );
     }
 

@@ -169,7 +169,7 @@ final readonly class GangController
             TaskState::Done->value !== $layout->state ||
             null === $layout->result
         ) {
-            throw new NotFound('These sheets are not laid out yet.');
+            throw new NotFound('These sheets have no layout yet.');
         }
 
         return $layout->result;

@@ -96,7 +96,7 @@ final readonly class GangLayouts
             if (!$plan->printable()) {
                 throw InvalidInput::field(
                     'jobs',
-                    sprintf('“%s” cannot be printed yet: see its checks.', $plan->jobName),
+                    sprintf('“%s” cannot be printed yet. See its checks.', $plan->jobName),
                 );
             }
             if (
@@ -106,7 +106,7 @@ final readonly class GangLayouts
                 throw InvalidInput::field(
                     'jobs',
                     sprintf(
-                        'A picture of “%s” takes several sheets of its own: make its sheets on the job’s page.',
+                        'A picture of “%s” needs several sheets of its own. Make them on the page of the job.',
                         $plan->jobName,
                     ),
                 );

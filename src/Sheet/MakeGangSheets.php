@@ -30,7 +30,7 @@ final readonly class MakeGangSheets implements TaskHandler
             if ($wanted[$plan->jobId] !== $plan->id()) {
                 throw InvalidInput::field(
                     'jobs',
-                    sprintf('“%s” was changed meanwhile: lay the sheets out again.', $plan->jobName),
+                    sprintf('“%s” was changed. Lay the sheets out again.', $plan->jobName),
                 );
             }
         }

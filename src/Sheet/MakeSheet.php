@@ -24,7 +24,7 @@ final readonly class MakeSheet implements TaskHandler
     {
         $plan = $this->jobs->plan($this->jobs->find($input->string('job'))->job());
         if ($plan->id() !== $input->string('plan')) {
-            throw InvalidInput::field('sheet', 'The job was changed meanwhile: make the sheet again.');
+            throw InvalidInput::field('sheet', 'The job was changed. Make the sheet again.');
         }
 
         return SheetView::of(

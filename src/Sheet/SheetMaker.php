@@ -66,7 +66,7 @@ final readonly class SheetMaker
     private static function refuseUnsettled(Plan $plan): void
     {
         if (!$plan->printable()) {
-            throw InvalidInput::field('sheet', 'The checks before printing are not all settled yet.');
+            throw InvalidInput::field('sheet', 'Some checks before printing are still open.');
         }
     }
 

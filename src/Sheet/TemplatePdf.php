@@ -60,7 +60,7 @@ final readonly class TemplatePdf
             $foot + 2.5,
             $name .
                 ('' === $part->label ? '' : ' · ' . $part->label) .
-                ' · rim above · the flap goes under the other end',
+                ' · rim at the top · the flap goes under the other end',
         );
     }
 }

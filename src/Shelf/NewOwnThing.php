@@ -143,7 +143,7 @@ final readonly class NewOwnThing
         $label = $zone['label'] ?? '';
         $errors +=
             '' === $label || mb_strlen($label) > self::LONGEST_ZONE
-                ? [$name . '.label' => sprintf('Say what is there, in up to %d characters.', self::LONGEST_ZONE)]
+                ? [$name . '.label' => sprintf('Describe it in up to %d characters.', self::LONGEST_ZONE)]
                 : [];
         $record = ['label' => $label, 'side' => $zone['side'] ?? '', 'hole' => 'yes' === ($zone['hole'] ?? '')];
         foreach (self::ZONE as $field) {

@@ -75,14 +75,14 @@ final readonly class WorkHours
             }
         }
         if ([] === array_filter($hours->week, static fn(string $day): bool => '' !== $day)) {
-            $errors['week'] = 'Hands work at no hour of the week.';
+            $errors['week'] = 'Enter some working hours. Now nobody works all week.';
         }
         foreach ($hours->off as $day) {
             if (
                 false === ($date = \DateTimeImmutable::createFromFormat('!Y-m-d', $day)) ||
                 $date->format('Y-m-d') !== $day
             ) {
-                $errors['off'] = 'A day off is written as 2026-12-24.';
+                $errors['off'] = 'Write a day off as 2026-12-24.';
             }
         }
 

@@ -152,7 +152,7 @@ final readonly class Inventory
                 } catch (Refusal $e) {
                     throw InvalidInput::field(
                         'file',
-                        sprintf("Line %d: %s\nNothing was taken in.", $line, $e->getMessage()),
+                        sprintf("Line %d: %s\nNothing was stored.", $line, $e->getMessage()),
                     );
                 }
                 $values = [$item->key, $at, $move->kind->value, $move->amount, $move->price, $move->note, $move->id];
@@ -268,7 +268,8 @@ final readonly class Inventory
     /** @param float $pack how many are bought at once, above zero */
     public function pack(string $key, float $pack): void
     {
-        $item = $this->entities->find(StoredItem::class, $key) ?? throw new NotFound('This is not stocked.');
+        $item =
+            $this->entities->find(StoredItem::class, $key) ?? throw new NotFound('This is not counted in the stock.');
         $this->changes->keep(ChangeKind::Stock, $key, ['pack' => $item->pack], ['pack' => $pack]);
         $item->pack = self::packHeld($pack);
         $this->entities->flush();
@@ -277,7 +278,8 @@ final readonly class Inventory
     /** @return array<string, mixed> an item with all its movements */
     public function written(string $key): array
     {
-        $item = $this->entities->find(StoredItem::class, $key) ?? throw new NotFound('This is not stocked.');
+        $item =
+            $this->entities->find(StoredItem::class, $key) ?? throw new NotFound('This is not counted in the stock.');
         $written = ['pack' => $item->pack, 'counted' => $item->counted];
         foreach ($this->entities->getRepository(StoredMove::class)->findBy(['item' => $item]) as $move) {
             $written[self::MOVE . $move->source] = $move->written();
@@ -289,7 +291,8 @@ final readonly class Inventory
     /** Strikes out what is not written any more, and enters what was not there. */
     public function rewrite(string $key, Record $written): void
     {
-        $item = $this->entities->find(StoredItem::class, $key) ?? throw new NotFound('This is not stocked.');
+        $item =
+            $this->entities->find(StoredItem::class, $key) ?? throw new NotFound('This is not counted in the stock.');
         [$item->pack, $item->counted] = [$written->number('pack'), $written->boolean('counted')];
         $there = [];
         foreach ($this->entities->getRepository(StoredMove::class)->findBy(['item' => $item]) as $move) {
@@ -320,7 +323,7 @@ final readonly class Inventory
             throw InvalidInput::field(
                 'amount',
                 sprintf(
-                    'There are only %s %s. Count them where that is not so.',
+                    'There are only %s %s. If that is wrong, count them.',
                     (string) ($item->level / Movement::THOUSANDTHS),
                     $item->unit,
                 ),

@@ -77,7 +77,7 @@ final readonly class StockMove
             try {
                 $minor = Money::read($price, $currency)->minor;
                 if ($minor < 0) {
-                    $errors['price'] = 'Nobody is paid for buying: write 0 for a gift.';
+                    $errors['price'] = 'A price cannot be below zero. Write 0 for a gift.';
                 }
             } catch (UnreadableQuantity $e) {
                 $errors['price'] = $e->getMessage();

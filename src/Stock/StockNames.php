@@ -80,7 +80,7 @@ final class StockNames
         if (null === $of || !isset($of->sizes[$size]) || 1 !== preg_match('/^#[0-9a-f]{6}$/', $colour)) {
             throw BadRecord::at(
                 'item',
-                sprintf('“%s” is no blank: write it as blank shirt M #ffffff.', mb_substr($id, 0, 60)),
+                sprintf('“%s” is no blank. Write it as blank shirt M #ffffff.', mb_substr($id, 0, 60)),
             );
         }
 

@@ -61,7 +61,7 @@ final readonly class CsvFile
                     throw InvalidInput::field(
                         'file',
                         sprintf(
-                            'More than %s lines at once are too many: divide the file.',
+                            'More than %s lines at once are too many. Divide the file.',
                             number_format(self::MOST_LINES, 0, '', ' '),
                         ),
                     );
@@ -183,7 +183,7 @@ final readonly class CsvFile
         fclose($file);
         $file = fopen('php://temp', 'w+');
         if (false === $file) {
-            throw new \RuntimeException('Nothing can be kept in memory.');
+            throw new \RuntimeException('Nothing can be stored in memory.');
         }
         fwrite($file, $text);
         rewind($file);

@@ -100,21 +100,21 @@ final readonly class SchemaCheck
             ),
             'type' => [$path => sprintf('Expected here: %s.', self::list($args['expected'] ?? ''))],
             'enum', 'const' => [$path => 'This is not one of the words that are known here.'],
-            'minimum' => [$path => sprintf('This is too small: at least %s.', self::text($args['min'] ?? ''))],
-            'maximum' => [$path => sprintf('This is too large: at most %s.', self::text($args['max'] ?? ''))],
+            'minimum' => [$path => sprintf('This is too small. At least %s.', self::text($args['min'] ?? ''))],
+            'maximum' => [$path => sprintf('This is too large. At most %s.', self::text($args['max'] ?? ''))],
             'maxLength' => [
-                $path => sprintf('This is too long: at most %s characters.', self::text($args['max'] ?? '')),
+                $path => sprintf('This is too long. At most %s characters.', self::text($args['max'] ?? '')),
             ],
             'minLength' => [$path => 'This must not be empty.'],
-            'pattern' => [$path => 'This is not written as it must be.'],
+            'pattern' => [$path => 'This is written in a wrong form.'],
             'exclusiveMinimum' => [
-                $path => sprintf('This is too small: more than %s.', self::text($args['min'] ?? '')),
+                $path => sprintf('This is too small. More than %s.', self::text($args['min'] ?? '')),
             ],
             'minItems' => [$path => sprintf('At least %s of these are needed.', self::text($args['min'] ?? ''))],
             'maxItems' => [$path => sprintf('At most %s of these can be read.', self::text($args['max'] ?? ''))],
             'maxProperties' => [$path => sprintf('At most %s of these can be read.', self::text($args['max'] ?? ''))],
             'uniqueItems' => [$path => 'One of these is there twice.'],
-            default => [$path => 'This is not written as it must be.'],
+            default => [$path => 'This is written in a wrong form.'],
         };
     }
 

@@ -29,7 +29,7 @@ final class StorageTrouble extends \RuntimeException
     {
         return new self(
             TroubleKind::Busy,
-            'Wubbin is busy writing something else. Nothing was changed: try again in a moment.',
+            'Wubbin is busy storing something else. Nothing was changed. Try again in a moment.',
             $previous,
         );
     }
@@ -38,7 +38,7 @@ final class StorageTrouble extends \RuntimeException
     {
         return new self(
             TroubleKind::Full,
-            'The disk is full: nothing can be written, and nothing was changed. Make room on it, then try again. ' .
+            'The disk is full, so nothing was changed. Make room on it, then try again. ' .
                 'You can still look at everything.',
             $previous,
         );
@@ -48,8 +48,8 @@ final class StorageTrouble extends \RuntimeException
     {
         return new self(
             TroubleKind::ReadOnly,
-            'The shop’s directory cannot be written to, so nothing was changed. Whoever looks after this machine ' .
-                'must let Wubbin write there. You can still look at everything.',
+            'The shop’s directory cannot be written to, so nothing was changed. The person who looks after this ' .
+                'machine must let Wubbin write there. You can still look at everything.',
             $previous,
         );
     }

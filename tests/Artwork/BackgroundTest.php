@@ -105,7 +105,7 @@ final class BackgroundTest extends ShopTestCase
             ]),
             422,
         );
-        self::assertStringContainsString('not of one colour', $problem->record('errors')->string('tolerance'));
+        self::assertStringContainsString('more than one colour', $problem->record('errors')->string('tolerance'));
         $this->read(
             $this->ask('POST', '/api/artwork/' . str_repeat('0', 64) . '/without-background', [
                 'tolerance' => 1,

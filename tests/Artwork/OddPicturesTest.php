@@ -95,7 +95,7 @@ final class OddPicturesTest extends ShopTestCase
             0.02,
             'cut to what is drawn: 60 × 30 mm',
         );
-        self::assertSame('Only the first of its 3 pages is taken.', $view->string('note'));
+        self::assertSame('Only the first of its 3 pages is used.', $view->string('note'));
         self::assertFalse($this->read($this->upload($this->pdf(1)), 201)->has('note'));
     }
 

@@ -162,7 +162,7 @@ final class UploadTest extends ShopTestCase
 
                 return $path;
             },
-            'cut off',
+            'not complete',
         ];
         yield 'a PNG of 60 000 × 60 000' => [
             static fn(string $path): string => Pictures::declaredPng(60000, 60000, $path),

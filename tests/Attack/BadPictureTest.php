@@ -56,7 +56,7 @@ final class BadPictureTest extends ShopTestCase
         foreach ([0.97, 0.5] as $share) {
             file_put_contents($path, substr($whole, 0, (int) ($share * strlen($whole))));
             $problem = $this->read($this->upload($path), 422);
-            self::assertStringContainsString('cut off', $problem->record('errors')->string('file'), $format);
+            self::assertStringContainsString('not complete', $problem->record('errors')->string('file'), $format);
         }
         file_put_contents($path, $whole);
         $this->read($this->upload($path), 201);

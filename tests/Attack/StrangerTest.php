@@ -70,7 +70,7 @@ final class StrangerTest extends ShopTestCase
                 '{"do":"' . $do . '","value":200}',
             );
             self::assertSame(403, $answer->getStatusCode());
-            self::assertStringContainsString('only the machine', (string) $answer->getContent());
+            self::assertStringContainsString('only from the machine', (string) $answer->getContent());
         }
         self::assertSame(
             403,

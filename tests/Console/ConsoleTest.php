@@ -117,8 +117,8 @@ final class ConsoleTest extends TestCase
             self::PROJECT . '/demo/jobs',
         );
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
-        self::assertStringContainsString('apple-branch.svg, 9.45 × ', $process->getOutput());
-        self::assertStringContainsString('392 °F', $process->getOutput());
+        self::assertStringContainsString('apple-branch.svg, 9 7/16 × ', $process->getOutput());
+        self::assertStringContainsString('390 °F', $process->getOutput());
     }
 
     public function testASheetIsWritten(): void

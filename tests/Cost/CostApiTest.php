@@ -222,7 +222,7 @@ final class CostApiTest extends ShopTestCase
                 'Quote 1',
                 'Rowan Mill, Ölkeller',
                 'Crew shirts',
-                'stands until 2099-12-31',
+                'valid until 2099-12-31',
                 number_format($kept->integer('gross') / 100, 2, '.', ''),
                 'Set-up, once',
                 'Tax, 19 %',

@@ -133,9 +133,9 @@ final class DayApiTest extends ShopTestCase
     /** @return iterable<string, array{string, string, string}> */
     public static function badPins(): iterable
     {
-        yield 'no time' => ['+1 day', 'noon', 'A time is written'];
-        yield 'at night' => ['+1 day', '03:00', 'Hands do not work then'];
-        yield 'over' => ['-1 day', '15:00', 'over'];
+        yield 'no time' => ['+1 day', 'noon', 'Write the time'];
+        yield 'at night' => ['+1 day', '03:00', 'Nobody works then'];
+        yield 'over' => ['-1 day', '15:00', 'in the past'];
     }
 
     #[DataProvider('badPins')]
@@ -153,7 +153,7 @@ final class DayApiTest extends ShopTestCase
             $this->read($this->ask('PUT', '/api/day/pins', $pin), 422)->record('errors')->string('time'),
         );
         self::assertStringContainsString(
-            'done with',
+            'done already',
             $this->read($this->ask('PUT', '/api/day/pins', ['activity' => 'nothing'] + $pin), 422)
                 ->record('errors')
                 ->string('time'),
@@ -276,7 +276,7 @@ final class DayApiTest extends ShopTestCase
         $why = $this->read(
             $this->ask('PUT', '/api/day/hours', ['week' => array_fill(0, 7, '09:00-09:01')] + self::HOURS),
         )->string('why');
-        self::assertStringContainsString('longer than hands ever work', $why);
+        self::assertStringContainsString('longer than anybody here works', $why);
     }
 
     /**

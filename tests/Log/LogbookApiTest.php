@@ -146,7 +146,7 @@ final class LogbookApiTest extends ShopTestCase
         }
         self::assertSame(
             [false, false, true],
-            [$rows['Set to'], $rows['Heat planned'], $rows['Heated, the shortest place']],
+            [$rows['Set to'], $rows['Heat planned'], $rows['Heated, shortest area']],
         );
         $this->read($this->ask('GET', '/api/logbook/1/beside/999'), 404);
     }
@@ -165,7 +165,7 @@ final class LogbookApiTest extends ShopTestCase
                 ->string('cause'),
             $this->find('')->records('entries'),
         );
-        self::assertSame(['base too soft', 'too little dwell at the edge'], [$soft, $short]);
+        self::assertSame(['base too soft', 'too short at the edge'], [$soft, $short]);
     }
 
     public function testTheDoctorIsAskedInOnesOwnWords(): void

@@ -50,7 +50,7 @@ final class RunApiTest extends ShopTestCase
                 $entry->string('photo_before'),
             ],
         );
-        self::assertSame(['missed patch', 'lifted edge'], $entry->strings('defects'));
+        self::assertSame(['missing patch', 'lifted edge'], $entry->strings('defects'));
         self::assertSame(0.9, $entry->records('marks')[0]->number('y'), 'where it is on the picture');
         $detail = $this->read($this->ask('GET', '/api/logbook/' . $entry->integer('id')));
         self::assertNotEmpty(
@@ -58,7 +58,7 @@ final class RunApiTest extends ShopTestCase
         );
         self::assertNotEmpty($detail->records('diagnoses'));
         self::assertStringContainsString(
-            'dwell',
+            'too short',
             $detail->records('diagnoses')[0]->string('cause'),
             'it was heated for an instant',
         );

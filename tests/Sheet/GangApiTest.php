@@ -342,7 +342,7 @@ final class GangApiTest extends ShopTestCase
         $made = $this->done('/api/gangs/' . $task->string('id') . '/sheets');
         self::assertSame('failed', $made->string('state'));
         self::assertStringContainsString(
-            'lay the sheets out again',
+            'Lay the sheets out again',
             $made->record('result')->record('errors')->string('jobs'),
         );
     }

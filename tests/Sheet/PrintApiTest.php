@@ -258,7 +258,7 @@ final class PrintApiTest extends ShopTestCase
         $this->service(TaskQueue::class)->workOnNext('test');
         $print = $this->read($this->ask('GET', '/api/tasks/' . $id));
         self::assertSame('failed', $print->string('state'));
-        self::assertStringContainsString('The sheet is kept', $print->record('result')->string('title'));
+        self::assertStringContainsString('The sheet is still stored', $print->record('result')->string('title'));
         self::assertSame(200, $this->ask('GET', $sheet->string('url'))->getStatusCode());
         self::assertSame($id, $this->rows('/api/prints')[0]->string('id'));
     }
@@ -401,7 +401,7 @@ final class PrintApiTest extends ShopTestCase
         $this->spooler('exit 0');
         $print = $this->print($sheet, ['device' => 'lp:barn_inkjet', 'marking' => 'laser-mono', 'tray' => 'drawer']);
         self::assertSame('failed', $print->string('state'));
-        self::assertStringContainsString('spoil the printer', $print->record('result')->string('title'));
+        self::assertStringContainsString('damage the printer', $print->record('result')->string('title'));
         self::assertFileDoesNotExist($this->data . '/lp.txt');
     }
 }

@@ -199,7 +199,7 @@ final class ShelfApiTest extends ShopTestCase
             $this->ask('POST', '/api/shelf/own', ['typed' => ['chest' => '20 cm', 'length' => '70 cm']] + $smock),
             422,
         );
-        self::assertStringContainsString('nothing of its print area', $problem->record('errors')->string('chest'));
+        self::assertStringContainsString('no print area is left', $problem->record('errors')->string('chest'));
     }
 
     /** @return list<string> that can be chosen */

@@ -103,10 +103,7 @@ final class TaskTest extends ShopTestCase
         self::assertSame(Worked::Something, $this->service(TaskQueue::class)->workOnNext('two'));
         $task = $this->read($this->ask('GET', '/api/tasks/' . $id));
         self::assertSame('failed', $task->string('state'));
-        self::assertStringContainsString(
-            'longer than Wubbin waits',
-            $task->record('result')->record('errors')->string('file'),
-        );
+        self::assertStringContainsString('took too long', $task->record('result')->record('errors')->string('file'));
     }
 
     /** A shop that is stopped and opened again is no fault of the work that was under way. */

@@ -43,9 +43,9 @@ final readonly class Criteria
         $criteria = [
             new Criterion(
                 'fit',
-                'Suits the blank',
+                'Suits the piece',
                 max(0, 3 - $worst),
-                Phrase::of(['suits it', 'suits it', 'likely to disappoint', 'does not suit it'][$worst]),
+                Phrase::of(['suits it', 'suits it', 'may disappoint', 'does not suit it'][$worst]),
                 Provenance::commonPractice(),
             ),
         ];
@@ -64,14 +64,14 @@ final readonly class Criteria
             'effort',
             'Effort',
             max(0, $effort),
-            Phrase::of('{hands} of hands a piece', ['hands' => Quantity::duration($hands)]),
+            Phrase::of('{hands} of work a piece', ['hands' => Quantity::duration($hands)]),
             Provenance::computed(),
         );
         $started = $runs['started'] ?? 0;
         $share = 0 === $started ? null : ($runs['good'] ?? 0) / $started;
         $criteria[] = new Criterion(
             'success',
-            'Your own runs',
+            'Your own pieces',
             null === $share ? null : max(0, min(3, (int) round(3.0 * $share))),
             Phrase::of(
                 null === $share ? 'none yet' : sprintf('%d of %d good at the first try', $runs['good'] ?? 0, $started),
@@ -92,7 +92,7 @@ final readonly class Criteria
                 'use',
                 'Holds up: ' . $wish->use->label(),
                 $grade,
-                Phrase::of(['does not hold up', 'hardly holds up', 'holds up fairly', 'holds up well'][$grade]),
+                Phrase::of(['does not hold up', 'holds up badly', 'holds up for some time', 'holds up well'][$grade]),
                 $route->character->holds->provenance,
             );
         }

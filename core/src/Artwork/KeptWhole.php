@@ -61,7 +61,7 @@ final readonly class KeptWhole
 
         return count($all) <= self::MOST
             ? $all
-            : throw BadRecord::at('whole', sprintf('At most %d places are kept whole.', self::MOST));
+            : throw BadRecord::at('whole', sprintf('At most %d places can stay whole.', self::MOST));
     }
 
     /** On a picture of this size, in mm from its upper left corner. */

@@ -23,7 +23,7 @@ final readonly class BlankSize
     public const LARGEST_MM = 2000.0;
     /** What ids of sleeves end in. */
     public const SLEEVE = 'sleeve';
-    private const NO_ROOM = 'So small, nothing of its print area is left: copy a smaller one.';
+    private const NO_ROOM = 'This is so small that no print area is left. Copy a smaller one.';
 
     /**
      * @param string $like id of the built-in one that it is a copy of; its own where it is one
@@ -82,7 +82,7 @@ final readonly class BlankSize
     public function copiedAs(Record $own): self
     {
         if ($own->has('outlines') && $this->shape->isRound()) {
-            throw BadRecord::at('like', 'What is round is measured, not traced.');
+            throw BadRecord::at('like', 'A round piece is measured, not traced.');
         }
         $measures = $this->measuredAs($own);
         $narrowest = $this->shape->measures()[0];
@@ -152,7 +152,7 @@ final readonly class BlankSize
         if (($measures['rim_diameter_mm'] ?? 0.0) === ($measures['foot_diameter_mm'] ?? -1.0)) {
             throw BadRecord::at(
                 'foot_diameter_mm',
-                'As wide at the foot as at the rim, it is straight: copy a straight one.',
+                'The foot is as wide as the rim, so the piece is straight. Copy a straight one.',
             );
         }
 

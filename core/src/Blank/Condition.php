@@ -23,7 +23,7 @@ enum Condition: string
             self::Used => 'worn and washed before',
             self::Smooth => 'smooth',
             self::Rough => 'rough or textured',
-            self::SeenThrough => 'smooth, seen through its back',
+            self::SeenThrough => 'smooth, people look through it',
         };
     }
 }

@@ -46,11 +46,12 @@ final readonly class Perspective
         if (min(array_map(abs(...), $turns)) < $least) {
             throw BadRecord::at(
                 'corners',
-                'The corners lie almost in a line or close together: the sheet must be seen whole, and not too small.',
+                'The corners lie almost in a line, or close together. The whole sheet must show, and be large ' .
+                    'enough.',
             );
         }
         if (min($turns) < 0.0 && max($turns) > 0.0) {
-            throw BadRecord::at('corners', 'The corners cross: mark them one after the other round the sheet.');
+            throw BadRecord::at('corners', 'The corners cross. Mark them one after the other round the sheet.');
         }
         // Round with the clock, so that the photo is not taken for its mirror image.
         [$a, $b, $c, $d] = $turns[0] > 0.0 ? [$a, $b, $c, $d] : [$d, $c, $b, $a];

@@ -32,20 +32,20 @@ final readonly class TracedEdge
     public static function fromPoints(array $points, float $overscanMm): self
     {
         if (count($points) < 3) {
-            throw BadRecord::at('points', 'Click round the outline: three points at least.');
+            throw BadRecord::at('points', 'Click round the outline. It needs three points or more.');
         }
         if (count($points) > self::MOST_POINTS) {
             throw BadRecord::at('points', 'An outline has 500 points at most.');
         }
         if ($overscanMm < 0.0 || $overscanMm > self::MOST_OVERSCAN_MM) {
-            throw BadRecord::at('overscan', 'An overscan goes from 0 to 50 mm (2 in).');
+            throw BadRecord::at('overscan', 'Write a margin from 0 to 50 mm (2 in).');
         }
         $crossing = Contour::crossing($points);
         if (null !== $crossing) {
             throw BadRecord::at(
                 'points',
                 sprintf(
-                    'The outline crosses itself: between points %d and %d, and between %d and %d. Drag one of them.',
+                    'The outline crosses itself between points %d and %d, and between %d and %d. Drag one of them.',
                     $crossing[0] + 1,
                     $crossing[0] + 2,
                     $crossing[1] + 1,
@@ -57,11 +57,11 @@ final readonly class TracedEdge
         if (max($xs) - min($xs) > BlankSize::LARGEST_MM || max($ys) - min($ys) > BlankSize::LARGEST_MM) {
             throw BadRecord::at(
                 'points',
-                'This comes to more than 2000 mm (79 in): are the sheet’s corners marked right?',
+                'This is more than 2000 mm (79 in). Check the corners that you marked on the sheet.',
             );
         }
         if (max($xs) - min($xs) < BlankSize::SMALLEST_MM || max($ys) - min($ys) < BlankSize::SMALLEST_MM) {
-            throw BadRecord::at('points', 'This comes to less than 10 mm (0.4 in): click round the whole outline.');
+            throw BadRecord::at('points', 'This is less than 10 mm (0.4 in). Click round the whole outline.');
         }
         [$middle, $top] = [(max($xs) + min($xs)) / 2.0, min($ys)];
 

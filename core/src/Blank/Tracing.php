@@ -57,7 +57,7 @@ final readonly class Tracing
         bool $otherWay = false,
     ): self {
         if (count($points) < 3) {
-            throw BadRecord::at('points', 'Click round the outline: three points at least.');
+            throw BadRecord::at('points', 'Click round the outline. It needs three points or more.');
         }
         $perspective = Perspective::fromCorners($corners, $paper, $photo, $otherWay);
         $table = self::onTable($perspective, $points, $mirrored);

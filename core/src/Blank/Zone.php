@@ -32,7 +32,7 @@ final readonly class Zone
         }
         foreach (['width_mm', 'height_mm'] as $name) {
             if ($mm[$name] <= 0.0) {
-                throw BadRecord::at($name, 'What is kept clear has a width and a height.');
+                throw BadRecord::at($name, 'A part to keep clear needs a width and a height.');
             }
         }
 

@@ -36,7 +36,7 @@ final readonly class CostSheet
             $success = $share->mean();
             $lines[] = [
                 'losses',
-                'pieces that do not come out',
+                'pieces that go wrong',
                 $direct * (1.0 / $success - 1.0),
                 sprintf('%d of %d came out good at the first try', $share->good, $share->count()),
                 null,

@@ -135,14 +135,17 @@ final readonly class Day
             throw Impossible::because(sprintf('“%s” would take less than no time.', $activity->label), $activity->id);
         }
         if ($activity->hands && $this->workshop->hands < 1) {
-            throw Impossible::because('There are no hands.', $activity->id);
+            throw Impossible::because(
+                'Nobody works in this shop. Enter the people who work on the page “Day”.',
+                $activity->id,
+            );
         }
         if (($activity->hands || $activity->attended) && [] === $this->workshop->hours->stretches) {
-            throw Impossible::because('There are no working hours at all.', $activity->id);
+            throw Impossible::because('There are no working hours. Enter them on the page “Day”.', $activity->id);
         }
         if ($activity->hands && null === $activity->began && $activity->seconds > $this->workshop->hours->longest()) {
             throw Impossible::because(
-                sprintf('“%s” takes longer than hands ever work without a break.', $activity->label),
+                sprintf('“%s” takes longer than anybody here works without a break.', $activity->label),
                 $activity->id,
             );
         }

@@ -110,7 +110,7 @@ final class JobActivities
         $hands = (int) ceil($step->handsS);
         $with = $hands > 0 ? $this->continued($step, $sequence) : null;
         if (null !== $with) {
-            $this->activities[$with] = $this->activities[$with]->longer($hands, $step->kind->value);
+            $this->activities[$with] = $this->activities[$with]->longer($hands, $step->kind->label());
             $this->ends[$position] = $with;
         } elseif ($hands > 0) {
             $this->put($position, $step, '', $hands, $waits, $piece, hands: true);
@@ -153,7 +153,7 @@ final class JobActivities
         $this->activities[$id] = new Activity(
             $id,
             $this->group,
-            $step->kind->value,
+            $step->kind->label(),
             $seconds,
             $hands,
             $machine,

@@ -106,7 +106,7 @@ final class Laying
             $begin = $placed[$block[0]] + $later;
         }
         throw Impossible::because(
-            sprintf('The waits of “%s” cannot be kept.', $this->day->activities[$block[0]]->label),
+            sprintf('The waits of “%s” are not possible.', $this->day->activities[$block[0]]->label),
             $block[0],
         );
     }
@@ -181,7 +181,7 @@ final class Laying
                 $at =
                     $this->day->workshop->hours->from($at, $activity->hands ? $activity->seconds : 1) ??
                     throw Impossible::because(
-                        sprintf('Hands have no more time for “%s” in the hours that are known.', $activity->label),
+                        sprintf('Nobody has time left for “%s” in the hours that are known.', $activity->label),
                         $activity->id,
                     );
             }

@@ -60,18 +60,18 @@ final readonly class Link
     public function words(Workshop $workshop): string
     {
         if (self::BEGIN === $this->because) {
-            return 'begins as soon as hands do';
+            return 'begins when work begins';
         }
         if (self::AFTER === $this->because) {
             return 'comes after it';
         }
         if (self::AIR === $this->because) {
-            return 'waits: nothing that burns is opened beside heat';
+            return 'waits, because nothing that burns is opened beside heat';
         }
         [$kind, $id] = LaneKind::read($this->because);
 
         return match ($kind) {
-            LaneKind::Hands => 'waits for hands',
+            LaneKind::Hands => 'waits until somebody is free',
             LaneKind::Machine => 'waits for the ' . $workshop->name($id),
             LaneKind::Place => 'waits for the ' . $id,
         };

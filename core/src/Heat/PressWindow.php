@@ -15,7 +15,7 @@ use Wubbin\Core\Route\HeatParameters;
 final readonly class PressWindow implements \JsonSerializable
 {
     /** Why it never holds. */
-    public const TOO_COOL = 'The source is cooler than what makes it hold, however long it is heated.';
+    public const TOO_COOL = 'This source does not get hot enough to make it hold, however long it heats.';
     public const TOO_SLOW = 'It would take longer than ten minutes.';
 
     /** Longer is not pressed, and longer is not waited, in seconds. */

@@ -28,7 +28,11 @@ final class JobCheck
         $problems = Id::holds($job->id) ? [] : ['id' => Id::RULE];
         $shared = array_sum(array_map(static fn(Share $share): int => $share->quantity, $job->breakdown));
         if ([] !== $job->breakdown && $shared !== $job->quantity) {
-            $problems['breakdown'] = sprintf('The sizes add up to %d, the job has %d pieces.', $shared, $job->quantity);
+            $problems['breakdown'] = sprintf(
+                'The sizes make %d pieces together, but the job has %d.',
+                $shared,
+                $job->quantity,
+            );
         }
         foreach ($job->transfers as $at => $transfer) {
             foreach (self::transfer($transfer, $catalogue) as $field => $problem) {

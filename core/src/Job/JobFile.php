@@ -135,7 +135,7 @@ final readonly class JobFile
     public static function transfers(array $records): array
     {
         if ([] === $records || count($records) > Job::MOST_TRANSFERS) {
-            throw BadRecord::at('transfers', 'From 1 to 8 pictures go on one piece.');
+            throw BadRecord::at('transfers', 'One piece can have 1 to 8 pictures.');
         }
 
         return array_map(self::transfer(...), $records);
@@ -215,7 +215,7 @@ final readonly class JobFile
             1 !== preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $day, $found) ||
             !checkdate((int) $found[2], (int) $found[3], (int) $found[1])
         ) {
-            throw BadRecord::at('due', 'A day is written as year, month and day, such as 2026-12-05.');
+            throw BadRecord::at('due', 'Write the day as year, month and day, such as 2026-12-05.');
         }
 
         return $day;

@@ -21,7 +21,7 @@ final readonly class Offcut
     {
         $size = Size::mm($record->number('width_mm'), $record->number('height_mm'));
         if (min($size->widthMm, $size->heightMm) < self::LEAST_MM || max($size->widthMm, $size->heightMm) > 2000.0) {
-            throw BadRecord::at('size', 'An offcut is kept from 40 mm (1.6 in) on each side, up to 2 m.');
+            throw BadRecord::at('size', 'An offcut is from 40 mm (1.6 in) to 2 m on each side.');
         }
 
         return new self($record->string('id'), $record->string('medium'), $size);

@@ -33,7 +33,7 @@ final readonly class OrderLine
     ): self {
         $kind =
             $catalogue->blanks[$like->blank->kindId] ??
-            throw BadRecord::at('what', 'Nobody knows what this is made on any more.');
+            throw BadRecord::at('what', 'It is no longer known what this is made on.');
         try {
             $breakdown = Breakdown::parse($sizes, $kind, $catalogue, $parser);
         } catch (BadRecord $e) {
@@ -43,7 +43,7 @@ final readonly class OrderLine
         $quantity = trim($quantity);
         if ([] !== $breakdown) {
             if ('' !== $quantity && $quantity !== (string) $all) {
-                throw BadRecord::at('quantity', sprintf('The sizes add up to %d.', $all));
+                throw BadRecord::at('quantity', sprintf('Together the sizes are %d.', $all));
             }
 
             return new self($like, JobFile::quantity($all), $breakdown);

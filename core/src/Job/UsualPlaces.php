@@ -67,7 +67,7 @@ final readonly class UsualPlaces
             default => throw BadRecord::at('', Draft::NOT_OFFERED),
         };
         if ([] === $transfers) {
-            throw BadRecord::at('transfer', 'One picture stays: a job without any is none.');
+            throw BadRecord::at('transfer', 'A job needs one picture. This is the last one.');
         }
         if (count($transfers) > Job::MOST_TRANSFERS) {
             throw BadRecord::at('transfer', 'At most 8 pictures go on one piece.');

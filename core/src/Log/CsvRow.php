@@ -200,6 +200,6 @@ final readonly class CsvRow
             }
         }
 
-        throw BadRecord::at('at', 'An instant is written as 2026-11-24T10:15:00+01:00.');
+        throw BadRecord::at('at', 'Write date and time as 2026-11-24T10:15:00+01:00.');
     }
 }

@@ -19,7 +19,7 @@ final readonly class Differences
     private const FACTS = [
         'blank' => 'Blank',
         'material' => 'Made of',
-        'tone' => 'Its ground',
+        'tone' => 'Colour of the piece',
         'medium' => 'Paper',
         'printer' => 'Printer',
         'heat' => 'Heat',
@@ -27,7 +27,7 @@ final readonly class Differences
         'pressure' => 'Pressure',
         'base' => 'Base',
         'mirrored' => 'Mirrored',
-        'peel' => 'To be peeled',
+        'peel' => 'Peel planned',
         'recipe' => 'Recipe',
     ];
 
@@ -57,10 +57,10 @@ final readonly class Differences
             $facts($one)->numberOrNull('dwell_s'),
             $facts($other)->numberOrNull('dwell_s'),
         );
-        foreach ([Done::DWELL => 'Heated, the shortest place', Done::DRIED => 'Dried'] as $key => $what) {
+        foreach ([Done::DWELL => 'Heated, shortest area', Done::DRIED => 'Dried'] as $key => $what) {
             $rows[] = self::row($what, 'duration', $first->number($key), $second->number($key));
         }
-        $rows[] = self::row('Was peeled', 'text', $first->word(Done::PEELED), $second->word(Done::PEELED));
+        $rows[] = self::row('Peeled', 'text', $first->word(Done::PEELED), $second->word(Done::PEELED));
 
         return array_values(
             array_filter($rows, static fn(array $row): bool => null !== $row['one'] || null !== $row['other']),

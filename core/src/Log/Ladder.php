@@ -33,7 +33,7 @@ final readonly class Ladder
     public static function fromAxes(LadderAxis $x, LadderAxis $y, float $swatchMm): self
     {
         if ($x->of === $y->of) {
-            throw BadRecord::at('y', 'Its two sides vary two things.');
+            throw BadRecord::at('y', 'The two sides must change two different things.');
         }
         if ($swatchMm < self::LEAST_MM || $swatchMm > self::MOST_MM) {
             throw BadRecord::at(
@@ -87,7 +87,7 @@ final readonly class Ladder
             count($this->x->values) * $step > $room->size->widthMm ||
             count($this->y->values) * $step > $room->size->heightMm
         ) {
-            throw BadRecord::at('swatch_mm', 'They do not fit on one sheet: make them smaller, or fewer.');
+            throw BadRecord::at('swatch_mm', 'They do not fit on one sheet. Make them smaller, or make fewer.');
         }
         $places = [];
         foreach ($this->cells() as [$x, $y]) {

@@ -38,7 +38,7 @@ final readonly class LadderAxis implements \JsonSerializable
     public static function fromValues(string $side, string $of, array $values): self
     {
         if (!in_array($of, self::ALL, true)) {
-            throw BadRecord::at($side, 'A ladder varies seconds, temperature, pressure or drying.');
+            throw BadRecord::at($side, 'A test ladder changes seconds, temperature, pressure or drying.');
         }
         $numbers = array_map(static fn(float|string $value): ?float => self::number($of, $value), $values);
         if (in_array(null, $numbers, true)) {
@@ -52,7 +52,7 @@ final readonly class LadderAxis implements \JsonSerializable
         /* @var list<float> $numbers */
         sort($numbers);
         if (count(array_unique($numbers)) < count($numbers)) {
-            throw BadRecord::at($side, 'Each rung has a value of its own.');
+            throw BadRecord::at($side, 'Each step needs a different value.');
         }
         if (count($numbers) < self::FEWEST || count($numbers) > self::MOST) {
             throw BadRecord::at($side, sprintf('From %d to %d rungs.', self::FEWEST, self::MOST));

@@ -64,7 +64,7 @@ final readonly class GangLot
                     $id = implode(' ', [
                         $medium->id,
                         $marking->id,
-                        $sheet->mirrored ? 'mirrored' : 'as it reads',
+                        $sheet->mirrored ? 'mirrored' : 'not mirrored',
                         $transfer->driver()?->paperAndQuality() ?? '',
                     ]);
                     $pictures = ($lots[$id]->pictures ?? []) + [$picture->piece->id => $picture];
@@ -156,10 +156,7 @@ final readonly class GangLot
 
     private static function nothing(): BadRecord
     {
-        return BadRecord::at(
-            'sheet',
-            'Nothing of this sheet can be printed on: its margins and the strip of marks take it all.',
-        );
+        return BadRecord::at('sheet', 'There is no room on this sheet. Its margins and marks fill it.');
     }
 
     /**

@@ -65,8 +65,8 @@ final readonly class HeatQuestions
         foreach ($setup->arrangement->stack->layers as $layer) {
             $question = match (true) {
                 null !== $layer->printedFace => Face::Down === $layer->printedFace
-                    ? 'Its printed face looks down, onto the piece.'
-                    : 'Its printed face looks up.',
+                    ? 'The printed side looks down, onto the piece.'
+                    : 'The printed side looks up.',
                 LayerRole::Guard === $layer->role && null !== $setup->outfit->guard => sprintf(
                     'The %s is inside.',
                     $setup->outfit->guard->label,
@@ -93,7 +93,7 @@ final readonly class HeatQuestions
     private static function ready(Outfit $outfit, bool $opens): array
     {
         return [
-            ...$opens ? ['Cloth, can and solvent are put away.'] : [],
+            ...$opens ? ['The cloth, the can and the solvent are away.'] : [],
             ...HeatKind::Iron === $outfit->heatKind
                 ? [
                     true === $outfit->heat?->steam
@@ -101,7 +101,7 @@ final readonly class HeatQuestions
                         : 'There is no water in the iron.',
                 ]
                 : [],
-            ...in_array($outfit->heatKind, self::MITT, true) ? ['The mitt is on.'] : [],
+            ...in_array($outfit->heatKind, self::MITT, true) ? ['I wear a mitt.'] : [],
         ];
     }
 }

@@ -62,9 +62,9 @@ final readonly class Layering
                 Stage::Heat,
                 Severity::Note,
                 'place',
-                Phrase::of('It is meant to lie over another picture, but none that is pressed before it lies there.'),
-                Phrase::of('Move it, or press it later than the one it covers.'),
-                new Fix(Phrase::of('It lies alone'), ['over' => 'no']),
+                Phrase::of('It is meant to lie over another picture, but no earlier picture lies there.'),
+                Phrase::of('Move it, or press it after the picture that it covers.'),
+                new Fix(Phrase::of('It does not lie over another'), ['over' => 'no']),
             );
         }
         if (self::together($setups, $at)) {
@@ -74,7 +74,7 @@ final readonly class Layering
                 Severity::Note,
                 'place',
                 Phrase::of('It is pressed in one go with “' . $names[$at - 1] . '”.'),
-                Phrase::of('Put both on before the press closes.'),
+                Phrase::of('Lay both on before you close the press.'),
             );
         }
         if ($at > 0) {
@@ -101,7 +101,7 @@ final readonly class Layering
                 Phrase::of(
                     sprintf('The %s lies face down on the base while this side is heated.', $before->brief->side),
                 ),
-                Phrase::of('Let it cool fully first, and lay parchment or silicone under it.'),
+                Phrase::of('Let it cool fully first. Lay parchment or silicone under it.'),
             );
         }
         if (!self::sameSetting($before, $upper)) {
@@ -112,14 +112,14 @@ final readonly class Layering
                 Severity::Note,
                 'heat',
                 Phrase::of(
-                    'It wants another heat than the picture before it: ' .
+                    'It needs another heat than the picture before it: ' .
                         ($upper->outfit->heat->label ?? 'none yet') .
                         ', ' .
                         $setting->text .
                         '.',
                     $setting->values,
                 ),
-                Phrase::of('All pieces get the first picture before the heat is changed.'),
+                Phrase::of('Press the first picture on all pieces before you change the heat.'),
             );
         }
 
@@ -173,8 +173,8 @@ final readonly class Layering
                     Severity::Stop,
                     'place',
                     Phrase::of('It lies over “' . $name . '” by {shared}.', $size),
-                    Phrase::of('Move one of them, or say that it is meant to lie over.'),
-                    new Fix(Phrase::of('It is meant to lie over'), ['over' => 'yes']),
+                    Phrase::of('Move one of them, or say that it should lie over the other.'),
+                    new Fix(Phrase::of('It should lie over it'), ['over' => 'yes']),
                 ),
             ];
         }
@@ -189,7 +189,7 @@ final readonly class Layering
                     true === $upper->outfit->medium?->clear
                         ? 'Where nothing is printed it is clear: the one below shows through, and colour over ' .
                             'colour darkens.'
-                        : 'It hides what lies below.',
+                        : 'It hides the picture below.',
                 ),
             ),
         ];

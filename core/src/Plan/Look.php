@@ -62,8 +62,8 @@ final readonly class Look implements \JsonSerializable
             $gaps > 0.0
                 ? $rule->gapsWords
                 : ($route->character->opaque
-                    ? 'Its ground is opaque: the cloth’s colour does not come through.'
-                    : 'Ink over the colour of the blank: there is no white ink.');
+                    ? 'The film is opaque, so the colour of the cloth does not show through.'
+                    : 'The colour of the piece shows through, because there is no white ink.');
         $worn = static fn(Colour $cloth): Appearance => self::marked(
             $marking,
             Appearance::over(
@@ -100,8 +100,8 @@ final readonly class Look implements \JsonSerializable
     private static function marked(?Marking $marking, Appearance $one): Appearance
     {
         return match (true) {
-            Marking::UNPRINTED === $marking?->id => $one->inWhite('Nothing is printed: the film’s own white.'),
-            false === $marking?->colour => $one->inGreys('The printer has only black: colours come out as greys.'),
+            Marking::UNPRINTED === $marking?->id => $one->inWhite('Nothing is printed. You see the white of the film.'),
+            false === $marking?->colour => $one->inGreys('The printer has only black, so colours come out as greys.'),
             default => $one,
         };
     }

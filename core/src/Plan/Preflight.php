@@ -59,10 +59,10 @@ final readonly class Preflight
             'medium',
             Phrase::of(
                 1 === $there
-                    ? sprintf('You have 1 sheet of this; the job needs %d.', $wanted)
-                    : sprintf('You have %d sheets of this; the job needs %d.', $there, $wanted),
+                    ? sprintf('You have 1 sheet. This job needs %d.', $wanted)
+                    : sprintf('You have %d sheets. This job needs %d.', $there, $wanted),
             ),
-            Phrase::of('Get more, or make fewer pieces.'),
+            Phrase::of(sprintf('Buy %d, or make fewer pieces for now.', $wanted - $there)),
         );
     }
 
@@ -85,7 +85,7 @@ final readonly class Preflight
                     Severity::Stop,
                     'quantity',
                     Phrase::of($share->label . ': ' . $share->against->text, $share->against->values),
-                    Phrase::of('Give these pieces another width or size, or make them a job of their own.'),
+                    Phrase::of('Change the width or the size of these pieces, or make them a separate job.'),
                 );
             }
         }

@@ -86,7 +86,7 @@ final readonly class Ticket
                 implode(' ', array_map(static fn(Phrase $line): string => $line->text, $lines)),
                 array_merge(...array_map(static fn(Phrase $line): array => $line->values, $lines)),
             ),
-            Phrase::of('It goes on a card for whoever gets the piece.'),
+            Phrase::of('This stands on the card for the person who gets the piece.'),
             'aftercare.card',
             $setup->brief->catalogue->care->provenance,
             DecidedBy::Wubbin,

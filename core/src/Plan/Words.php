@@ -46,7 +46,9 @@ final readonly class Words
                 'heat' => $setup->outfit->heatKind->label(),
                 'print-side' =>
                     $setup->outfit->recipe->printSide ?? ($setup->outfit->medium->printSide ?? 'its print side'),
-                'reads' => $setup->arrangement->stack->mirrored() ? 'It must read backwards.' : 'It must read right.',
+                'reads' => $setup->arrangement->stack->mirrored()
+                    ? 'It must read backwards.'
+                    : 'It must read the right way round.',
                 'through' => $setup->arrangement->stack->mirrored()
                     ? 'Through its back it reads the right way round.'
                     : 'Through its back it reads backwards.',
@@ -95,19 +97,19 @@ final readonly class Words
             'parts' => match (true) {
                 null === $setup->arrangement->tiling => '',
                 $setup->outfit->ways->figures['overlap']->value > 0.0
-                    => ' Parts overlap by a sliver, so that no white line shows.',
-                default => ' Parts lie edge to edge, none over another.',
+                    => ' Let the parts overlap a little, so that no white line shows.',
+                default => ' Lay the parts edge to edge, not over each other.',
             },
             'press' => HeatKind::Iron === $setup->outfit->heatKind ? 'iron' : 'press',
             'leave' => match ($setup->outfit->heatKind) {
-                HeatKind::Iron => 'Unplug it and stand it up where nobody touches it.',
+                HeatKind::Iron => 'Unplug it, and stand it up where nobody can touch it.',
                 HeatKind::FlatPress, HeatKind::MugPress => 'Leave it open to cool.',
-                default => 'Nothing warm stays near wax and paper.',
+                default => 'Keep it away from wax and paper until it is cold.',
             },
             'glide' => match ($setup->outfit->ways->options['iron-move']->id ?? null) {
-                'keep-moving' => 'About {pace}: the iron glides, the sheet stays.',
-                'stand-press' => 'Lift it to move on.',
-                default => 'The iron glides, the sheet stays.',
+                'keep-moving' => 'Move it about {pace}. The iron glides; the sheet stays.',
+                'stand-press' => 'Lift the iron to move on.',
+                default => 'The iron glides; the sheet stays.',
             },
         ];
     }
@@ -151,16 +153,13 @@ final readonly class Words
         );
     }
 
-    /** A press is closed; how a hand iron moves is disputed. */
+    /** How a hand iron moves is disputed. */
     private static function moving(Outfit $outfit): string
     {
-        return match (true) {
-            HeatKind::FlatPress === $outfit->heatKind => 'Close the press',
-            default => match ($outfit->ways->options['iron-move']->id ?? null) {
-                'keep-moving' => 'Keep moving',
-                'stand-press' => 'Stand still, then press',
-                default => 'Small circles',
-            },
+        return match ($outfit->ways->options['iron-move']->id ?? null) {
+            'keep-moving' => 'and keep moving',
+            'stand-press' => 'first without moving, then with pressure',
+            default => 'in small, slow circles',
         };
     }
 }

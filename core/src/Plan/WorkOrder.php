@@ -149,8 +149,8 @@ final readonly class WorkOrder
             'turn',
             StepKind::Turn,
             Scope::EachPiece,
-            Phrase::of('Turn it over: the ' . $transfer->brief->side . ' now.'),
-            Phrase::of('The first side is quite cool, and lies on parchment or silicone.'),
+            Phrase::of('Turn the piece over to the ' . $transfer->brief->side . ' now.'),
+            Phrase::of('The first side must be cool. Lay it on parchment or silicone.'),
             StepTime::byHand($hands->of(StepKind::Turn), $hands->provenance),
         );
     }

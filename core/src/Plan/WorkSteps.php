@@ -129,7 +129,7 @@ final readonly class WorkSteps
         $stands = $rule->perPlace && !$moves && $time->hands->eachS >= self::MOVED_FROM_S;
 
         return $stands && ($this->setup->arrangement->coverage->shiftMm ?? 0.0) > 0.0
-            ? ' Halfway move it {shift} back: what lay under a steam hole is pressed too.'
+            ? ' After half of the time, move it {shift} back, because the steam holes do not press.'
             : '';
     }
 

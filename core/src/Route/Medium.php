@@ -97,7 +97,7 @@ final readonly class Medium
     public function verdictOn(Marking $marking): Verdict
     {
         return in_array($marking->like, $this->takes, true)
-            ? new Verdict(Fit::Good, ucfirst($marking->label) . ' may mark it.')
+            ? new Verdict(Fit::Good, sprintf('The %s suits this sheet.', $marking->label))
             : $this->refuses[$marking->technology->value] ??
                     new Verdict(Fit::Bad, sprintf('%s is not made for %s.', ucfirst($this->label), $marking->label));
     }

@@ -73,7 +73,7 @@ final readonly class Recipe
             $catalogue->routes[$record->string('route')] ?? throw BadRecord::at('route', 'Wubbin knows no such route.');
         $medium = $record->stringOrNull('medium');
         if (null !== $medium && !in_array($medium, $route->making->media, true)) {
-            throw BadRecord::at('medium', 'This sheet does not go this route.');
+            throw BadRecord::at('medium', 'This sheet does not suit this route.');
         }
         $heat = $record->has('heat') ? $record->enum('heat', HeatKind::class) : null;
         if (null !== $heat && !in_array($heat, $route->heating->kinds, true)) {
@@ -81,7 +81,7 @@ final readonly class Recipe
         }
         $temperature = self::temperature($record->numberOrNull('temperature_c'), 'temperature_c');
         if (null !== $temperature && null === $heat) {
-            throw BadRecord::at('heat', 'A temperature is of an iron or a press: say which.');
+            throw BadRecord::at('heat', 'Only an iron or a press has a temperature. Say which one you use.');
         }
 
         return new self(
@@ -197,7 +197,7 @@ final readonly class Recipe
         $above = self::temperature($given->numberOrNull('above_c'), 'peel.above_c');
         $below = self::temperature($given->numberOrNull('below_c'), 'peel.below_c');
         if (null === $above && null === $below) {
-            throw BadRecord::at('peel.below_c', 'A peel has a temperature: below which, above which, or both.');
+            throw BadRecord::at('peel.below_c', 'A peel needs a temperature to be below, to be above, or both.');
         }
         if (null !== $above && null !== $below && $above->celsius >= $below->celsius) {
             throw BadRecord::at('peel.below_c', 'The upper end must be above the lower one.');

@@ -38,6 +38,33 @@ enum StepKind: string
     case Compare = 'compare';
     case Off = 'off';
 
+    /** What is done, in a word or two. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Carrier => 'make the carrier',
+            self::Look => 'check the print',
+            self::Dry => 'let it dry',
+            self::Ready => 'prepare',
+            self::Prepress => 'press flat',
+            self::Place => 'lay the sheet',
+            self::Wrap => 'wrap',
+            self::Tack => 'fix',
+            self::Burnish => 'rub',
+            self::Turn => 'turn over',
+            self::Set => 'let it set',
+            self::Cool => 'let it cool',
+            self::Quench => 'cool down',
+            self::Rub => 'rub the paper off',
+            self::Film => 'wipe',
+            self::Fuse => 'warm',
+            self::Wait => 'let the coat dry',
+            self::TouchUp => 'touch up',
+            self::Off => 'switch off',
+            default => $this->value,
+        };
+    }
+
     /** Of pictures that are pressed in one go, these are done for each; the rest is done for all of them together. */
     public function forEachPicture(): bool
     {

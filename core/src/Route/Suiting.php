@@ -70,14 +70,13 @@ final readonly class Suiting
 
     public function verdictOnTone(Tone $tone): Verdict
     {
-        return $this->tones[$tone->value] ??
-            new Verdict(Fit::Good, 'The colour of the blank does not stand in its way.');
+        return $this->tones[$tone->value] ?? new Verdict(Fit::Good, 'The colour of the piece suits it.');
     }
 
     public function verdictOnCondition(Condition $condition): Verdict
     {
         return Condition::Rough === $condition && null !== $this->rough
             ? $this->rough
-            : new Verdict(Fit::Good, 'The surface is fit for it.');
+            : new Verdict(Fit::Good, 'The surface suits it.');
     }
 }

@@ -37,10 +37,10 @@ enum Defect: string
     public function label(): string
     {
         return match ($this) {
-            self::MissedPatch => 'missed patch',
+            self::MissedPatch => 'missing patch',
             self::LiftedEdge => 'lifted edge',
             self::Bubble => 'bubbles',
-            self::Ghost => 'ghost: it slid',
+            self::Ghost => 'double picture',
             self::Smear => 'smear',
             self::Scorch => 'scorch',
             self::Wrinkle => 'wrinkle',
@@ -56,10 +56,10 @@ enum Defect: string
             self::ShowThrough => 'colour gone through',
             self::WhiteLine => 'white line at a join',
             self::StrayLine => 'line that was not meant',
-            self::Veil => 'veil or fur of paper',
+            self::Veil => 'paper left on it',
             self::SoftCoat => 'coat stays soft',
             self::Jam => 'sheet jammed',
-            self::NoPrint => 'not on the medium',
+            self::NoPrint => 'print did not take on the sheet',
             self::Scratches => 'scratches off',
             self::Faded => 'faded with time',
             self::Sunk => 'sank into the layer below',

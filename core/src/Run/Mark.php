@@ -32,7 +32,7 @@ final readonly class Mark implements \JsonSerializable
             );
         [$x, $y] = [$record->numberOrNull('x'), $record->numberOrNull('y')];
         if ((null === $x) !== (null === $y)) {
-            throw BadRecord::at('defects', 'A place on the picture is told by both x and y.');
+            throw BadRecord::at('defects', 'A place on the picture needs both x and y.');
         }
         foreach ([$x, $y] as $value) {
             if (null !== $value && ($value < 0.0 || $value > 1.0)) {

@@ -15,7 +15,7 @@ enum Outcome: string
     {
         return match ($this) {
             self::Good => 'good',
-            self::Redo => 'needs redo',
+            self::Redo => 'do it again',
             self::Spoiled => 'spoiled',
         };
     }

@@ -46,12 +46,12 @@ final readonly class FeedTest
             new SheetMark(
                 MarkKind::Text,
                 Rect::mm($in, $in + 50.0, $page->widthMm - 2.0 * $in, 4.0),
-                'Where is the X, seen with the end that went in first away from you?',
+                'Hold the page so that the end that went in first is away from you. Where is the X?',
             ),
             new SheetMark(
                 MarkKind::Text,
                 Rect::mm($in, $in + 56.0, $page->widthMm - 2.0 * $in, 4.0),
-                'Can you read this, and is the R an R, or do they run backwards?',
+                'Can you read this, or does it run backwards?',
             ),
             new SheetMark(MarkKind::CheckBar, Rect::mm($in, $in + 70.0, SheetLayout::CHECK_BAR_MM, 3.0), '100 mm'),
             new SheetMark(

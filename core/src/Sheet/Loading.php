@@ -46,7 +46,7 @@ final readonly class Loading implements \JsonSerializable
     {
         $feed = $this->tray->feed;
         if (null === $feed) {
-            return sprintf('Try %s with a feed test first: nobody knows yet which side it prints.', $this->tray->label);
+            return sprintf('Try %s with a feed test first. Nobody knows yet which side it prints.', $this->tray->label);
         }
 
         return sprintf(

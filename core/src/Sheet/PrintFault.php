@@ -18,27 +18,27 @@ enum PrintFault: string
     public function message(): string
     {
         return match ($this) {
-            self::WrongSide => 'Wrong side: the picture is on the back, the print side is blank.',
+            self::WrongSide => 'Wrong side. The picture is on the back, and the print side is empty.',
             self::MirroredTwice
-                => 'Mirrored twice, by the file and by the driver: it reads right, and would come out backwards.',
-            self::NotMirrored => 'Not mirrored: neither the file nor the driver did it.',
-            self::MirroredUnasked => 'The driver has mirrored what is printed as it reads.',
-            self::Smeared => 'The print smears: there is no coat there that takes this ink.',
-            self::Jammed => 'It jams: the loose edge of the carrier goes in first.',
-            self::Harmed => 'This sheet would spoil the printer: nothing is printed.',
+                => 'Mirrored twice, by the file and by the driver. On the piece it would read backwards.',
+            self::NotMirrored => 'Not mirrored. Neither the file nor the driver did it.',
+            self::MirroredUnasked => 'The driver has mirrored a sheet that must not be mirrored.',
+            self::Smeared => 'The print smears, because this side has no coat for this ink.',
+            self::Jammed => 'It jams, because the loose edge of the carrier goes in first.',
+            self::Harmed => 'This sheet would damage the printer, so nothing is printed.',
         };
     }
 
     public function mend(): string
     {
         return match ($this) {
-            self::WrongSide => 'Turn the sheet over in the tray, or do the feed test anew.',
-            self::MirroredTwice, self::MirroredUnasked => 'Turn “mirror” off in the driver.',
+            self::WrongSide => 'Turn the sheet over in the tray, or do the feed test again.',
+            self::MirroredTwice, self::MirroredUnasked => 'Switch “mirror” off in the driver.',
             self::NotMirrored
-                => 'Turn “mirror” on in the driver, or let Wubbin’s file mirror: it is a setting of the printer.',
-            self::Smeared => 'Print on the print side, with what the sheet is made for.',
-            self::Jammed => 'Lay the folded edge in first.',
-            self::Harmed => 'Take a printer that this sheet is made for.',
+                => 'Switch “mirror” on in the driver. Or let Wubbin mirror the file: that is a setting of the printer.',
+            self::Smeared => 'Print on the print side, with the ink that the sheet is made for.',
+            self::Jammed => 'Put the folded edge in first.',
+            self::Harmed => 'Use a printer that this sheet is made for.',
         };
     }
 }

@@ -39,7 +39,7 @@ final readonly class SettingsCard implements \JsonSerializable
                 'scale',
                 'Scale',
                 '100 %, “fit to page” off',
-                'A scaled page spoils every measure: both bars must be 100 mm long.',
+                'A scaled page makes everything the wrong size. Both bars must be 100 mm long.',
             ),
             $line(
                 'mirror',
@@ -47,32 +47,32 @@ final readonly class SettingsCard implements \JsonSerializable
                 $mirrored && $inDriver ? 'on' : 'off',
                 match (true) {
                     $mirrored && $inDriver => 'This printer mirrors in its driver; Wubbin’s file is turned beforehand.',
-                    $mirrored => 'Wubbin’s file is mirrored already: once more would undo it.',
-                    default => 'It is printed as it reads.',
+                    $mirrored => 'Wubbin’s file is mirrored already. Do not mirror it again.',
+                    default => 'This sheet is not mirrored.',
                 },
             ),
             $line(
                 'page',
                 'Page size',
                 $medium->paper->label(),
-                'This and the paper source are what is most often still wrong.',
+                'Check this and the paper tray first. They are most often wrong.',
             ),
             $line(
                 'source',
                 'Paper source',
                 $loading->tray->label,
-                $loading->stiff ? 'A stiff sheet wants a straight path.' : 'Where this sheet is laid in.',
+                $loading->stiff ? 'A stiff sheet needs a straight path.' : 'The tray that this sheet lies in.',
             ),
             $line('paper', 'Paper type', $paper, $rule->why),
             $line('quality', 'Quality', $rule->quality, 'How much ink or toner, and how fine.'),
             $line('borderless', 'Borderless', 'off', 'Borderless printing makes the page a little larger.'),
-            $line('sides', 'Both sides', 'off', 'The second side would be the back of the transfer.'),
+            $line('sides', 'Both sides', 'off', 'Print one side only.'),
             $line(
                 'colour',
                 'Colour',
-                $marking->colour ? 'as the file has it (sRGB), no enhancement' : 'black only',
+                $marking->colour ? 'as in the file (sRGB), no enhancement' : 'black only',
                 $marking->colour
-                    ? 'The driver would shift what was judged on screen. A profile of the ink’s maker goes first.'
+                    ? 'Otherwise the driver changes the colours. If the maker of the ink gives a profile, use that.'
                     : 'This printer has no other.',
             ),
         ]);

@@ -121,7 +121,7 @@ final class AdvisorTest extends TestCase
         $advice = self::advise(Orchard::job(), $shelf);
         $film = self::of($advice, 'light-film');
         self::assertSame(Standing::Buy, $film->standing);
-        self::assertSame(['inkjet, dye ink'], $film->missing);
+        self::assertSame(['inkjet with dye ink'], $film->missing);
         self::assertSame(['label liner, Letter'], self::of($advice, 'liner-fabric')->missing);
         $buy = array_values(array_filter($advice, static fn(RouteAdvice $a): bool => Standing::Buy === $a->standing));
         $counts = array_map(static fn(RouteAdvice $a): int => count($a->missing), $buy);
@@ -134,7 +134,7 @@ final class AdvisorTest extends TestCase
     {
         $advice = self::advise(Orchard::job(), Shelf::nothing());
         self::assertSame(
-            ['clear iron-on film, A4', 'inkjet, dye ink', 'iron'],
+            ['clear iron-on film, A4', 'inkjet with dye ink', 'iron'],
             self::of($advice, 'light-film')->missing,
         );
     }

@@ -118,7 +118,12 @@ final class BlockTest extends TestCase
             array_map(static fn(Link $link): array => $link->labels, $links),
         );
         self::assertSame(
-            ['begins as soon as hands do', 'waits for hands', 'waits for the drying rack', 'waits for the shed press'],
+            [
+                'begins when work begins',
+                'waits until somebody is free',
+                'waits for the drying rack',
+                'waits for the shed press',
+            ],
             array_map(static fn(Link $link): string => $link->words($workshop), $links),
         );
         self::assertSame([0, 50], [$links[0]->start, $links[0]->end]);
@@ -135,7 +140,7 @@ final class BlockTest extends TestCase
         $workshop = new Workshop(1, new Hours([[0, 9000]]));
         $table = Laying::fromRanks(new Day($activities, $workshop, 0), [0.0, 1.0]);
         self::assertSame(
-            ['begins as soon as hands do', 'comes after it'],
+            ['begins when work begins', 'comes after it'],
             array_map(static fn(Link $link): string => $link->words($workshop), $table->chain()),
         );
     }

@@ -41,7 +41,7 @@ final class ImpossibleDayTest extends TestCase
         yield 'no room for it' => [$of($one(place: 'shelf')), 'no room'];
         yield 'longer than any stretch of hours' => [
             $of(new Activity('a', 'job', 'sand it', 7200, true)),
-            'longer than hands',
+            'longer than anybody',
         ];
         yield 'waits that contradict each other' => [
             $of($one(), new Activity('b', 'job', 'peel it', 10, after: [new Wait('a', 30, 10)])),
@@ -81,20 +81,23 @@ final class ImpossibleDayTest extends TestCase
                     range(1, 7),
                 ),
             ),
-            'no more time',
+            'has time left',
         ];
         yield 'a wait that hands cannot keep' => [
             $of(
                 new Activity('a', 'job', 'press it', 3000, true),
                 new Activity('b', 'job', 'peel it', 1200, true, after: [new Wait('a', 0, 60)]),
             ),
-            'cannot be kept|no more time',
+            'are not possible|no time left|has time left',
         ];
         yield 'no hours at all' => [
             static fn(): Day => new Day([$one], new Workshop(1, new Hours([])), 0),
             'no working hours',
         ];
-        yield 'no hands' => [static fn(): Day => new Day([$one], new Workshop(0, new Hours([[0, 60]])), 0), 'no hands'];
+        yield 'Nobody works' => [
+            static fn(): Day => new Day([$one], new Workshop(0, new Hours([[0, 60]])), 0),
+            'Nobody works',
+        ];
     }
 
     /** @param callable(): mixed $plan */

@@ -89,13 +89,13 @@ final class JobActivitiesTest extends TestCase
         self::assertSame([30 + 2 * 15, 2 * 45], array_column($printer, 'seconds'), 'two sheets');
         self::assertSame(
             [Place::Rack->value, 2],
-            [$activities['1: dry']->place, $activities['1: dry']->room],
+            [$activities['1: let it dry']->place, $activities['1: let it dry']->room],
             'both lie there',
         );
         self::assertTrue($activities['1: heat']->hands);
         self::assertSame(200.0, $activities['1: heat']->celsius);
-        self::assertSame(Place::Shelf->value, $activities['2: cool']->place);
-        self::assertSame([], $activities['1: ready']->after, 'blanks are made ready while the ink dries');
+        self::assertSame(Place::Shelf->value, $activities['2: let it cool']->place);
+        self::assertSame([], $activities['1: prepare']->after, 'blanks are made ready while the ink dries');
     }
 
     /** Sixteen sheets and room for six to dry: three stacks. */
@@ -103,7 +103,7 @@ final class JobActivitiesTest extends TestCase
     {
         $stacks = array_filter(
             self::activities(Orchard::whole(), 16),
-            static fn(Activity $one): bool => 'dry' === $one->label,
+            static fn(Activity $one): bool => 'let it dry' === $one->label,
         );
         self::assertSame([6, 6, 4], array_values(array_map(static fn(Activity $one): int => $one->room, $stacks)));
     }
@@ -127,7 +127,7 @@ final class JobActivitiesTest extends TestCase
         $plan = Orchard::whole(Orchard::edited(['width' => '50 mm', 'quantity' => '100']));
         $holds = $plan->sheets()->fullest();
         self::assertGreaterThan(8, $holds);
-        $room = static fn(int $pieces): int => self::named(self::activities($plan, $pieces))['1: dry']->room;
+        $room = static fn(int $pieces): int => self::named(self::activities($plan, $pieces))['1: let it dry']->room;
         self::assertSame([1, 2], [$room($holds), $room($holds + 1)]);
     }
 
@@ -182,7 +182,7 @@ final class JobActivitiesTest extends TestCase
                 static fn(Activity $one): int => $one->room,
                 array_filter(
                     $activities,
-                    static fn(Activity $one): bool => 'wait' === $one->label && null !== $one->place,
+                    static fn(Activity $one): bool => 'let the coat dry' === $one->label && null !== $one->place,
                 ),
             ),
         );
@@ -216,7 +216,7 @@ final class JobActivitiesTest extends TestCase
         // Where the iron is set down several times, the first place is what counts here.
         $activities = self::named(array_reverse($all));
         self::assertArrayNotHasKey('print', $activities, 'it is printed');
-        self::assertArrayNotHasKey('1: place', $activities, 'and placed');
+        self::assertArrayNotHasKey('1: lay the sheet', $activities, 'and placed');
         self::assertSame($at->getTimestamp(), $activities['1: heat']->began);
         self::assertSame((int) $sequence->steps[count($events) - 1]->seconds, $activities['1: heat']->seconds);
         self::assertNull($activities['2: heat']->began);
@@ -263,7 +263,7 @@ final class JobActivitiesTest extends TestCase
     public function testAWarmPeelMayNotWait(string $finish, ?int $most): void
     {
         $activities = self::named(self::activities(Orchard::whole(Orchard::edited(['finish' => $finish])), 1));
-        self::assertSame(0, $activities['1: cool']->after[0]->most);
+        self::assertSame(0, $activities['1: let it cool']->after[0]->most);
         self::assertSame($most, $activities['1: peel, compare']->after[0]->most);
     }
 

@@ -224,7 +224,7 @@ final class SchedulerTest extends TestCase
         self::assertSame(['print', 'dry', 'press'], array_merge(...array_column($chain, 'labels')));
         self::assertCount(1, $chain, 'all of one job is one link');
         self::assertSame(
-            [0, 1950, 'begins as soon as hands do'],
+            [0, 1950, 'begins when work begins'],
             [$chain[0]->start, $chain[0]->end, $chain[0]->words($workshop)],
         );
     }

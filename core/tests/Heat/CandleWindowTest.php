@@ -86,7 +86,7 @@ final class CandleWindowTest extends TestCase
         $plan = self::plan(['school.candle-heat' => 'dryer-gentle']);
         $said = (string) json_encode([$plan->decisions, $plan->steps, $plan->arrangement->stack->layers]);
         self::assertStringNotContainsString('hottest', str_replace('hair dryer at full heat', '', $said));
-        self::assertStringContainsString('gentle, held longer', $said);
+        self::assertStringContainsString('the gentle setting, held longer', $said);
     }
 
     /** @param array<string, string> $changes as typed */

@@ -90,7 +90,7 @@ final class DoctorTest extends TestCase
             Place::All,
             OwnWordsReader::builtIn()->done('fused while damp'),
         );
-        self::assertSame('fused while fibres were wet', $found[0]->cause);
+        self::assertSame('warmed while fibres were wet', $found[0]->cause);
     }
 
     /** @return list<string> causes, the likeliest first */
@@ -122,7 +122,7 @@ final class DoctorTest extends TestCase
             'lifted edge',
             'edge',
             '12 s an area; hard board',
-            'too little dwell at the edge',
+            'too short at the edge',
         ];
         yield 'and with 25 s on a soft board' => [
             'light-film',
@@ -187,7 +187,7 @@ final class DoctorTest extends TestCase
     public function testWhatIsKnownToBeRightIsRuledOut(): void
     {
         $causes = self::ask('light-film', 'lifted edge', 'edge', '20 s an area; hard board; peeled cold');
-        self::assertNotContains('too little dwell at the edge', $causes);
+        self::assertNotContains('too short at the edge', $causes);
         self::assertNotContains('base too soft', $causes);
         self::assertNotContains('peeled too soon', $causes);
     }

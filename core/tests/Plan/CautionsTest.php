@@ -21,19 +21,19 @@ final class CautionsTest extends TestCase
     #[TestWith(['light-film', [], 'peel', 'Use a cloth'])]
     #[TestWith(['sublimation', [], 'heat', 'when it closes'])]
     #[TestWith(['sublimation', [], 'heat', 'polyester and coatings give off fumes'])]
-    #[TestWith(['laser-ceramic', [], 'heat', 'Mitt on'])]
-    #[TestWith(['laser-ceramic', [], 'cool', 'shatters'])]
-    #[TestWith(['toner-metal', [], 'clean', 'gloves, open window, no flame'])]
-    #[TestWith(['toner-metal', [], 'sand', 'wear a mask'])]
+    #[TestWith(['laser-ceramic', [], 'heat', 'Wear a mitt'])]
+    #[TestWith(['laser-ceramic', [], 'cool', 'breaks in cold water'])]
+    #[TestWith(['toner-metal', [], 'clean', 'keep flames and hot irons away'])]
+    #[TestWith(['toner-metal', [], 'sand', 'Wear a mask'])]
     #[TestWith(['toner-metal', [], 'sand', 'empty and unplugged'])]
     #[TestWith(['toner-metal', [], 'coat', 'outdoors'])]
     #[TestWith(['toner-metal', ['school.toner-paper' => 'photo'], 'soak', 'hot enough to burn'])]
-    #[TestWith(['tissue-wax', [], 'heat', 'never water on burning wax'])]
+    #[TestWith(['tissue-wax', [], 'heat', 'Never put water on burning wax'])]
     #[TestWith(['tissue-wax', [], 'heat', 'mitt or a folded towel'])]
-    #[TestWith(['tissue-wax', [], 'heat', 'take breaks'])]
+    #[TestWith(['tissue-wax', [], 'heat', 'Take breaks'])]
     #[TestWith(['tissue-wax', [], 'heat', 'Open a window'])]
     #[TestWith(['tissue-wax', ['school.candle-heat' => 'gun'], 'heat', 'fingers out of the hot air'])]
-    #[TestWith(['tissue-wax', ['school.candle-heat' => 'spoon'], 'heat', 'keep tissue and solvents away'])]
+    #[TestWith(['tissue-wax', ['school.candle-heat' => 'spoon'], 'heat', 'Keep tissue and solvents away'])]
     #[TestWith(['burnish-wax', ['school.fusing' => 'low'], 'fuse', 'Wax burns'])]
     #[TestWith(['light-film', [], 'off', 'Never leave'])]
     public function testItStandsAtItsStep(string $route, array $changes, string $kind, string $words): void
@@ -54,7 +54,7 @@ final class CautionsTest extends TestCase
     #[TestWith(['light-film', [], 'when it closes'])]
     #[TestWith(['sublimation', [], 'Wax and paper burn'])]
     #[TestWith(['burnish-wax', [], 'hot film'])]
-    #[TestWith(['tissue-wax', [], 'Batteries out'])]
+    #[TestWith(['tissue-wax', [], 'batteries out'])]
     public function testNobodyIsWarnedOfWhatIsNotThere(string $route, array $changes, string $words): void
     {
         $all = array_merge(
@@ -65,7 +65,7 @@ final class CautionsTest extends TestCase
 
     /** What would be taken is warned of like what is at hand: a gun that still has to be bought burns as well. */
     #[TestWith(['gun', 'away from behind the candle'])]
-    #[TestWith(['spoon', 'Open flame'])]
+    #[TestWith(['spoon', 'away from the flame'])]
     public function testWhatIsNotOnTheShelfYetHasItsCautionsToo(string $source, string $words): void
     {
         $bare = Shelf::fromRecord(Record::of(['heat' => []] + Orchard::shelf()->toRecord()), Orchard::catalogue());
@@ -90,7 +90,7 @@ final class CautionsTest extends TestCase
         $led = Orchard::plan(Orchard::edit(Orchard::jobOf('tissue-wax'), ['kind' => 'led-candle', 'width' => '60 mm']));
         self::assertArrayNotHasKey('burning', $led->outfit->ways->options, 'there is no wick');
         self::assertStringContainsString('batteries out', $said($led));
-        self::assertStringNotContainsString('votive', $said($led) . implode(' ', $led->cautions));
+        self::assertStringNotContainsString('burn it down', $said($led) . implode(' ', $led->cautions));
         self::assertStringNotContainsString('flame', $said($led));
         foreach (['led-votive', 'burn-down', 'with-care'] as $burning) {
             $plan = self::plan('tissue-wax', ['school.burning' => $burning]);
@@ -99,7 +99,7 @@ final class CautionsTest extends TestCase
                 str_contains($said($plan), 'paint pen'),
                 'no paint on what burns: ' . $burning,
             );
-            self::assertSame('burn-down' === $burning, str_contains($said($plan), 'votive'), $burning);
+            self::assertSame('burn-down' === $burning, str_contains($said($plan), 'burn it down'), $burning);
         }
     }
 
@@ -107,13 +107,16 @@ final class CautionsTest extends TestCase
     {
         $on = static fn(TransferPlan $plan): string => implode(' ', $plan->cautions);
         self::assertStringContainsString(
-            'Children’s clothing',
+            'children’s clothing',
             $on(Orchard::plan(Orchard::job(['blank' => ['size' => 'child-9'], 'placement' => ['side_mm' => 150]]))),
         );
-        self::assertStringNotContainsString('Children’s clothing', $on(Orchard::plan()));
+        self::assertStringNotContainsString('children’s clothing', $on(Orchard::plan()));
         self::assertStringContainsString('drinking rim', $on(self::plan('laser-ceramic', [])));
-        self::assertStringContainsString('keep the flame away from the paper', $on(self::plan('tissue-wax', [])));
-        self::assertStringContainsString('rights to a picture', $on(Orchard::plan()));
+        self::assertStringContainsString(
+            'Keep the flame of a decorated candle away from the paper',
+            $on(self::plan('tissue-wax', [])),
+        );
+        self::assertStringContainsString('owns the rights', $on(Orchard::plan()));
     }
 
     /** @param array<string, string> $changes as typed */

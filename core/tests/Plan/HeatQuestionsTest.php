@@ -29,12 +29,12 @@ final class HeatQuestionsTest extends TestCase
 
     /** Mistakes that cost a piece and can still be seen before the heat comes on: common practice, no source. */
     #[TestWith(['light-film', 'The print reads backwards.'])]
-    #[TestWith(['light-film', 'Its printed face looks down, onto the piece.'])]
+    #[TestWith(['light-film', 'The printed side looks down, onto the piece.'])]
     #[TestWith(['dark-film', 'The print reads the right way round.'])]
-    #[TestWith(['tissue-wax', 'Its printed face looks up.'])]
-    #[TestWith(['laser-ceramic', 'The mitt is on.'])]
-    #[TestWith(['tissue-wax', 'The mitt is on.'])]
-    #[TestWith(['toner-metal', 'Cloth, can and solvent are put away.'])]
+    #[TestWith(['tissue-wax', 'The printed side looks up.'])]
+    #[TestWith(['laser-ceramic', 'I wear a mitt.'])]
+    #[TestWith(['tissue-wax', 'I wear a mitt.'])]
+    #[TestWith(['toner-metal', 'The cloth, the can and the solvent are away.'])]
     public function testWhatCostsAPieceIsAskedBeforeTheHeat(string $route, string $question): void
     {
         self::assertContains($question, self::asking($route)[0]->questions->first);
@@ -64,8 +64,8 @@ final class HeatQuestionsTest extends TestCase
         $glass = ['kind' => 'glass', 'material' => 'glass', 'condition' => 'seen-through'];
         $step = self::first(Orchard::edit(Orchard::jobOf('multi-film'), $glass + ['width' => '60 mm']));
         self::assertContains('The print reads the right way round.', $step->questions->first);
-        self::assertContains('Its printed face looks down, onto the piece.', $step->questions->first);
-        self::assertNotContains('Its printed face looks up.', $step->questions->first);
+        self::assertContains('The printed side looks down, onto the piece.', $step->questions->first);
+        self::assertNotContains('The printed side looks up.', $step->questions->first);
     }
 
     /** What is laid anew with every piece is asked with every piece; what stays as it is, once. */
@@ -73,7 +73,7 @@ final class HeatQuestionsTest extends TestCase
     {
         $step = self::first(Orchard::jobOf('dark-film'));
         self::assertSame(
-            ['The baking parchment lies over it, flat.', 'Its printed face looks up.', 'The card is inside.'],
+            ['The baking parchment lies over it, flat.', 'The printed side looks up.', 'The card is inside.'],
             $step->questions->again,
         );
         self::assertNotContains('The print reads the right way round.', $step->questions->again);

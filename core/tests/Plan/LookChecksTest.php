@@ -28,11 +28,11 @@ final class LookChecksTest extends TestCase
     {
         $check = self::check('picture.background', self::disc('c8102eff', 'ffffffff'));
         self::assertStringContainsString(
-            '50 % of the picture is white background: nothing is printed there',
+            '50 % of the picture is white background. Nothing is printed there',
             self::say($check),
         );
         self::assertStringContainsString(
-            'blue background: it takes ink',
+            'blue background. It needs ink',
             self::say(self::check('picture.background', self::disc('ffffffff', '1e4fd8ff'))),
         );
         self::assertNull(self::check('picture.background', self::disc('c8102eff', '00000000')));
@@ -41,7 +41,7 @@ final class LookChecksTest extends TestCase
     public function testOnOpaqueFilmWhatIsLeftStaysOnAsAPatch(): void
     {
         self::assertStringContainsString(
-            'stays on as a patch',
+            'What you do not cut away stays on the piece',
             self::say(
                 self::check('picture.background', self::disc('c8102eff', 'ffffffff'), Orchard::jobOf('dark-film')),
             ),

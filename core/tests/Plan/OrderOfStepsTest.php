@@ -55,8 +55,8 @@ final class OrderOfStepsTest extends TestCase
                 static fn(Step $step): string => $step->title->text . ' ' . $step->cue->text,
                 self::plan('toner-metal', $changes)->steps,
             );
-            self::assertSame($sighted, str_contains(implode(' ', $said), 'Sight the dots'));
-            self::assertSame($sighted, str_contains(implode(' ', $said), 'hole centres'));
+            self::assertSame($sighted, str_contains(implode(' ', $said), 'Line up the dots'));
+            self::assertSame($sighted, str_contains(implode(' ', $said), 'middle of the holes'));
         }
     }
 

@@ -119,7 +119,7 @@ final class PlaceChecksTest extends TestCase
     /** @param array<string, mixed> $placement */
     #[TestWith([['side_mm' => 100, 'below_mm' => 150], Severity::Pass, 'lies on the piece'])]
     #[TestWith([['side_mm' => 100, 'right_mm' => 150, 'below_mm' => 20], Severity::Warn, 'lies off the piece'])]
-    #[TestWith([['side_mm' => 535, 'below_mm' => -11], Severity::Pass, 'beyond its edge'])]
+    #[TestWith([['side_mm' => 535, 'below_mm' => -11], Severity::Pass, 'covers the piece'])]
     #[TestWith([['side_mm' => 510, 'below_mm' => -1], Severity::Warn, 'white rim'])]
     public function testAPictureLiesOnATracedPieceOrCoversIt(array $placement, Severity $severity, string $words): void
     {

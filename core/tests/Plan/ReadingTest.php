@@ -29,7 +29,7 @@ final class ReadingTest extends TestCase
         $mirrored = $plan->arrangement->stack->mirrored();
         foreach ($plan->steps as $step) {
             $this->says($step, 'through its back it reads', $mirrored ? 'the right way round' : 'backwards');
-            $this->says($step, 'it must read', $mirrored ? 'backwards' : 'right');
+            $this->says($step, 'it must read', $mirrored ? 'backwards' : 'the right way round');
         }
     }
 

@@ -60,10 +60,10 @@ final class RoutesTest extends TestCase
             )->message ?? Phrase::of('nothing'),
         );
         self::assertSame('nothing', $on(120.0, 'place.corner'));
-        self::assertStringContainsString('123.2 mm of it are seen', $on(150.0, 'place.corner'));
+        self::assertStringContainsString('only 123 mm of it', $on(150.0, 'place.corner'));
         self::assertSame('nothing', $on(250.0, 'place.corner'), 'a full wrap is told by its seam');
         self::assertStringContainsString('7.6 mm stay open at the seam', $on(250.0, 'place.seam'));
-        self::assertStringContainsString('overlaps by 12.4 mm', $on(270.0, 'place.seam'));
+        self::assertStringContainsString('overlap by 12.4 mm', $on(270.0, 'place.seam'));
     }
 
     public function testAllTwelveAreThere(): void
@@ -82,7 +82,7 @@ final class RoutesTest extends TestCase
         self::assertSame($mirrored, $plan->arrangement->stack->mirrored());
         self::assertSame($mirrored, $plan->arrangement->sheet?->mirrored);
         self::assertStringContainsString(
-            $mirrored ? 'turned over' : 'stays as it is printed',
+            $mirrored ? 'must be mirrored' : 'is not mirrored',
             Orchard::decision($plan, 'mirrored')->because->text,
         );
     }
@@ -198,7 +198,10 @@ final class RoutesTest extends TestCase
         self::assertTrue(self::plan('multi-film', [], $glass)->arrangement->stack->mirrored());
         $through = self::plan('multi-film', ['condition' => 'seen-through'], $glass);
         self::assertFalse($through->arrangement->stack->mirrored());
-        self::assertStringContainsString('turns it once more', Orchard::decision($through, 'mirrored')->because->text);
+        self::assertStringContainsString(
+            'through the piece. So the sheet is not mirrored',
+            Orchard::decision($through, 'mirrored')->because->text,
+        );
     }
 
     public function testAWrapRoundACandleIsMeltedInTwoFronts(): void
@@ -236,7 +239,7 @@ final class RoutesTest extends TestCase
             $line(Orchard::plan(Orchard::jobOf('toner-metal'))),
         );
         self::assertSame(
-            ['Seven', DecidedBy::House],
+            ['Seven very thin coats', DecidedBy::House],
             $line(Orchard::plan(Orchard::jobOf('toner-metal'), house: $house)),
         );
         $job = Orchard::edit(Orchard::jobOf('toner-metal'), ['school.coats' => 'coats-3']);

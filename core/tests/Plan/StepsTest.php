@@ -69,7 +69,7 @@ final class StepsTest extends TestCase
     {
         $plan = Orchard::plan(Orchard::edited(['school.iron-move' => 'keep-moving']));
         self::assertStringContainsString('2 mm/s', (new UnitFormat())->phrase(self::of($plan, StepKind::Heat)[0]->cue));
-        self::assertStringContainsString('steam off', self::of($plan, StepKind::Ready)[0]->cue->text);
+        self::assertStringContainsString('Pour the water out', self::of($plan, StepKind::Ready)[0]->cue->text);
     }
 
     /** A worn shirt is pressed hot, and longer, before the film is laid. */
@@ -85,12 +85,12 @@ final class StepsTest extends TestCase
     public function testCautionsStandWhereTheyMatter(): void
     {
         $plan = Orchard::plan();
-        self::assertStringContainsString('Hot plate', self::of($plan, StepKind::Heat)[0]->cautions[0]);
-        self::assertStringContainsString('unattended', self::of($plan, StepKind::Off)[0]->cautions[0]);
+        self::assertStringContainsString('The plate is hot', self::of($plan, StepKind::Heat)[0]->cautions[0]);
+        self::assertStringContainsString('Never leave a hot iron', self::of($plan, StepKind::Off)[0]->cautions[0]);
         self::assertSame([], self::of($plan, StepKind::Cut)[0]->cautions);
         self::assertCount(1, $plan->cautions, 'the rights to the picture');
         self::assertStringContainsString(
-            'Children',
+            'children’s',
             Orchard::plan(Orchard::edited(['size' => 'child-9']))->cautions[0],
         );
     }

@@ -31,7 +31,7 @@ final class SubjectChecksTest extends TestCase
             'subject.lettering',
         )->message->text ?? '';
         self::assertStringContainsString('read backwards', $say('light-film'));
-        self::assertStringContainsString('read as it is', $say('tissue-wax'));
+        self::assertStringContainsString('read the right way round', $say('tissue-wax'));
     }
 
     /** A pillar of 70 mm is 220 mm round: 55 mm are its middle quarter. */

@@ -133,7 +133,7 @@ final class TradeTablesTest extends TestCase
         $said = self::said($plan);
         self::assertSame('hot' === $word, str_contains($said, 'on a rack'));
         if ('sublimation' === $route) {
-            self::assertStringContainsString('No cold water', $said);
+            self::assertStringContainsString('Use no cold water', $said);
             self::assertStringNotContainsString('hot water over it', $said);
         }
     }
@@ -307,7 +307,7 @@ final class TradeTablesTest extends TestCase
         yield 'a candle' => ['tissue-wax', [], 'out of the sun', 0.0];
         yield 'a candle that is burned' => ['tissue-wax', ['use' => 'burned'], 'Burn it down first', 0.0];
         yield 'an LED candle' => ['tissue-wax', ['kind' => 'led-candle'], 'Never light it', 0.0];
-        yield 'wood' => ['liner-wood', [], 'No solvent', 0.0];
+        yield 'wood' => ['liner-wood', [], 'Use no solvent', 0.0];
         yield 'metal' => ['toner-metal', [], 'dry or damp cloth', 0.0];
         yield 'steel' => ['toner-metal', ['material' => 'bare-steel'], 'steel rusts', 0.0];
     }
@@ -353,7 +353,7 @@ final class TradeTablesTest extends TestCase
         $job = Orchard::edit(Orchard::job(), ['kind' => 'jacket', 'material' => 'cotton-woven', 'width' => '200 mm']);
         $check = Orchard::check(Orchard::plan($job), 'place.clear');
         self::assertSame(Severity::Warn, $check?->severity);
-        self::assertMatchesRegularExpression('/Move it clear.*press on a pad.*hard board/', $check->mend->text ?? '');
+        self::assertMatchesRegularExpression('/Move it.*use a pad.*hard board/', $check->mend->text ?? '');
     }
 
     /** Who fuses needs a gun. */
@@ -375,7 +375,7 @@ final class TradeTablesTest extends TestCase
 
     /** Film that is larger than its sheet lies edge to edge; sublimation overlaps by a sliver. */
     #[TestWith(['light-film', '290 mm', 0.0, 'edge to edge'])]
-    #[TestWith(['sublimation', '600 mm', 3.0, 'overlap by a sliver'])]
+    #[TestWith(['sublimation', '600 mm', 3.0, 'overlap a little'])]
     public function testALargePictureGoesInParts(string $route, string $width, float $overlap, string $words): void
     {
         $plan = Orchard::plan(Orchard::edit(Orchard::jobOf($route), ['width' => $width]));

@@ -269,7 +269,7 @@ final class OutlineGangTest extends TestCase
     public function testAnOutlineThatEnclosesNothingIsRefused(): void
     {
         $this->expectException(BadRecord::class);
-        $this->expectExceptionMessage('encloses nothing');
+        $this->expectExceptionMessage('outline is empty');
         self::gang([new GangPiece('a', 'a', Size::mm(40.0, 20.0), 1, true, [[0.0, 0.0], [40.0, 20.0]])]);
     }
 }

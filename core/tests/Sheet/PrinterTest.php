@@ -219,14 +219,14 @@ final class PrinterTest extends TestCase
             'both come out mirrored',
         );
         self::assertStringContainsString(
-            'Turn “mirror” on',
+            'switch “mirror” on',
             Orchard::check($driver, 'print.mirror-once')->mend->text ?? '',
         );
         self::assertStringContainsString(
             'Leave “mirror”',
             Orchard::check($file, 'print.mirror-once')->mend->text ?? '',
         );
-        self::assertSame('Yes, in the printer’s driver', Orchard::decision($driver, 'mirrored')->value->text);
+        self::assertSame('Yes, in the printer driver', Orchard::decision($driver, 'mirrored')->value->text);
         $cue = static fn(TransferPlan $plan): string => $plan->steps[0]->cue->text;
         self::assertStringContainsString('mirror off', $cue($file));
         self::assertStringContainsString('mirror on', $cue($driver));

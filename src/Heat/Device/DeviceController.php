@@ -104,7 +104,8 @@ final readonly class DeviceController
     {
         $this->key->holdToThisMachine($request);
         $body = JsonBody::fromRequest($request);
-        $device = $this->devices->get() ?? throw InvalidInput::field('do', 'No press is set up: see Settings.');
+        $device =
+            $this->devices->get() ?? throw InvalidInput::field('do', 'No press is set up. See the page “Settings”.');
         try {
             match ($body->string('do')) {
                 'set' => $device->set($body->number('value')),

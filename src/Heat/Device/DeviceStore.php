@@ -38,7 +38,7 @@ final readonly class DeviceStore
         if ('' !== $address && 1 !== preg_match(self::ADDRESS, $address)) {
             throw InvalidInput::field(
                 'address',
-                'A device is reached on this machine: 127.0.0.1, a colon and its port.',
+                'The device must be on this machine. Write 127.0.0.1, a colon and its port.',
             );
         }
         if ('' !== $address && 1 !== preg_match('/^[\w-]{4,128}$/', trim($token))) {

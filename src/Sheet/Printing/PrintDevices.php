@@ -32,7 +32,7 @@ final readonly class PrintDevices
 
         throw InvalidInput::field(
             'device',
-            'This printer is not there any more. The sheet is kept: print it on another.',
+            'This printer is no longer there. The sheet is still stored. Print it on another one.',
         );
     }
 }

@@ -47,7 +47,7 @@ final readonly class SheetPrinting
         if (null === $marking || null === $tray) {
             throw InvalidInput::field(
                 'marking',
-                'This printer, or its tray, was taken off the shelf meanwhile. The sheet is kept: print it on another.',
+                'This printer, or its tray, is no longer on the shelf. The sheet is still stored. Print it elsewhere.',
             );
         }
         $progress->at(0.05, 'Looking at the sheet');
@@ -140,7 +140,7 @@ final readonly class SheetPrinting
                     $first,
                 )
             ) {
-                throw InvalidInput::field('pages', 'These pages go on different sheets: print them one after another.');
+                throw InvalidInput::field('pages', 'These pages go on different sheets. Print them one after another.');
             }
         }
 
@@ -151,6 +151,6 @@ final readonly class SheetPrinting
     {
         return $shelf->media[$id] ??
             ($this->catalogue->sheets->media[$id] ??
-                throw InvalidInput::field('sheet', 'What this sheet is printed on was taken off the shelf meanwhile.'));
+                throw InvalidInput::field('sheet', 'The paper or film of this sheet is no longer on the shelf.'));
     }
 }

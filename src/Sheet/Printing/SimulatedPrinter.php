@@ -74,7 +74,7 @@ final readonly class SimulatedPrinter implements PrintDevice
     {
         $path = $this->directory($run) . '/' . $name;
 
-        return is_file($path) ? $path : throw new NotFound('This print is no longer there: print it again.');
+        return is_file($path) ? $path : throw new NotFound('This print is no longer there. Print it again.');
     }
 
     private function page(PrintOrder $order, int $page, string $directory): void

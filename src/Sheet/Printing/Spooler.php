@@ -52,7 +52,7 @@ final readonly class Spooler implements PrintDevice
                 $order->printout->faults[0]->message() . ' ' . $order->printout->faults[0]->mend(),
             );
         }
-        $progress->at(0.2, 'Handing it to the spooler');
+        $progress->at(0.2, 'Sending it to the printer');
         $process = new Process(
             [
                 'lp',
@@ -74,12 +74,12 @@ final readonly class Spooler implements PrintDevice
         try {
             $process->run();
         } catch (ProcessTimedOutException) {
-            throw InvalidInput::field('device', 'The system’s spooler does not answer.');
+            throw InvalidInput::field('device', 'The print system of this machine does not answer.');
         }
         if (!$process->isSuccessful()) {
             throw InvalidInput::field(
                 'device',
-                'The system’s spooler refused it: ' . mb_substr(trim($process->getErrorOutput()), 0, 200),
+                'The print system of this machine refused it: ' . mb_substr(trim($process->getErrorOutput()), 0, 200),
             );
         }
 

@@ -68,7 +68,7 @@ function Line({
           ))}
         </ul>
         {advice.instead !== null && (
-          <p className="text-sm text-soft">The nearest that can: {labels.get(advice.instead)}.</p>
+          <p className="text-sm text-soft">Nearest route that works: {labels.get(advice.instead)}.</p>
         )}
       </div>
       <div className="flex flex-col items-end gap-1.5">
@@ -76,7 +76,7 @@ function Line({
           <>
             <Points advice={advice} />
             <button type="button" className={advice.standing === 'works' ? 'key-main' : 'key'} onClick={onTake}>
-              Take this route
+              Use this route
             </button>
           </>
         )}
@@ -136,7 +136,7 @@ export function AdvicePage() {
           {job.name}
         </Link>
       </p>
-      <h1 className="text-3xl">Which route?</h1>
+      <h1 className="text-3xl">Choose a route</h1>
       <p className="text-soft">
         For this {whole.piece}
         {whole.transfers.length > 1 && `, ${plan.name.toLowerCase()}`}
@@ -144,7 +144,7 @@ export function AdvicePage() {
       </p>
       <div className="mt-3 grid max-w-xl grid-cols-2 gap-4">
         <SelectField
-          label="How will it live?"
+          label="How will it be used?"
           options={[{ id: '', label: 'not said' }, ...catalogue.data.uses]}
           value={use}
           onChange={(e) => wished('use', e.target.value)}
@@ -160,7 +160,7 @@ export function AdvicePage() {
       {one !== undefined && other !== undefined && <Compare one={one} other={other} />}
       {compared.length === 1 && (
         <p role="status" className="mt-3 text-soft">
-          Tick “compare” at a second route to see the two side by side.
+          Tick “compare” on a second route to see the two side by side.
         </p>
       )}
       {(['works', 'change', 'buy', 'cannot'] as const).map((standing) => {
@@ -186,8 +186,8 @@ export function AdvicePage() {
         );
       })}
       <p className="mt-6 text-sm text-soft">
-        Ranked by the sum of points: up to three each for suiting the blank, holding up, look, cost, effort and, once
-        there are any, your own runs. Tick two routes to see every point.
+        Routes with more points come first. A route gets up to three points each for how it suits the piece, how long it
+        lasts, look, cost, work, and your own pieces. Tick two routes to see all points.
       </p>
     </div>
   );

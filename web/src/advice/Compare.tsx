@@ -57,7 +57,7 @@ export function Compare({ one, other }: { one: RouteAdvice; other: RouteAdvice }
           )}
           {row(
             'Time for one',
-            both.map((r) => format.duration(r.one_s)),
+            both.map((r) => format.about(r.one_s)),
           )}
           {lines.map((what) =>
             row(

@@ -152,7 +152,7 @@ export async function got<T>(asked: Promise<Answer<T>>): Promise<T> {
   try {
     answer = await asked;
   } catch {
-    throw new ProblemError('Wubbin does not answer. Is it still running? Nothing you typed is lost; try again.', 0, {});
+    throw new ProblemError('Wubbin does not answer. Is it still running? Nothing you typed is lost. Try again.', 0, {});
   }
   if (answer.data !== undefined) {
     return answer.data;
@@ -189,14 +189,14 @@ export async function done<T extends object>(
     const { id, state, result } = answer;
     if (signal?.aborted) {
       await got(api.DELETE('/api/tasks/{id}', { params: { path: { id } } }));
-      throw new DOMException('Given up', 'AbortError');
+      throw new DOMException('Cancelled', 'AbortError');
     }
     if (state === 'done') {
       return result as T;
     }
     if (state === 'failed' || state === 'cancelled') {
       const problem = (result ?? {}) as Partial<Schemas['Problem']>;
-      throw new ProblemError(problem.title ?? 'The work was given up.', problem.status ?? 0, problem.errors ?? {});
+      throw new ProblemError(problem.title ?? 'The work was cancelled.', problem.status ?? 0, problem.errors ?? {});
     }
     onProgress(answer);
     await new Promise((resolve) => setTimeout(resolve, ASK_AGAIN));

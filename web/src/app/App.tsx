@@ -203,7 +203,7 @@ export function App() {
                     <h1 className="text-2xl">There is nothing here</h1>
                     <p className="mt-2">
                       <Link to="/" className="link">
-                        To the jobs
+                        Go to the jobs
                       </Link>
                     </p>
                   </div>

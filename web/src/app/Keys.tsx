@@ -4,21 +4,21 @@ import { useKeys } from '../parts/useKeys';
 
 const KEYS: [string, string][] = [
   ['?', 'This list'],
-  ['Ctrl Z', 'Take the last change back: of a job, an order, the shelf, the house rules, the stock'],
-  ['← → ↑ ↓', 'With the picture selected: move it 1 mm, with Shift 10 mm'],
-  ['C', 'With the picture selected: centre it'],
+  ['Ctrl Z', 'Undo the last change: of a job, an order, the shelf, the house rules, the stock'],
+  ['← → ↑ ↓', 'On a selected picture: move it 1 mm, with Shift 10 mm'],
+  ['C', 'On a selected picture: centre it'],
   ['1 2 3 4', 'On a job: the piece, the sheet, the picture, the heat'],
-  ['V', 'On a job: the picture as drawn, on the way, as it will be'],
-  ['Space', 'At the bench: start and stop the clock, go on'],
-  ['N or →, ←', 'At the bench: the next piece or clock, the one before'],
+  ['V', 'On a job: the picture as drawn, on the sheet, as it will be'],
+  ['Space', 'At the bench: start or stop the clock, next step'],
+  ['N or →, ←', 'At the bench: next or last piece or clock'],
   ['P', 'At the bench: look under a corner'],
-  ['A', 'At the bench: cover it, a few seconds more'],
-  ['B', 'At the bench: a break for this clock, and on again'],
+  ['A', 'At the bench: press a few seconds more'],
+  ['B', 'At the bench: pause this clock, and go on'],
   ['S', 'At the bench: leave the step out'],
   ['W', 'At the bench: it went wrong'],
-  ['U', 'At the bench: undo the last press'],
-  ['1 2 3', 'When a piece is judged: good, needs redo, spoiled'],
-  ['Esc', 'Close, or take back what is being typed'],
+  ['U', 'At the bench: undo the last entry'],
+  ['1 2 3', 'At the end of a piece: good, do it again, spoiled'],
+  ['Esc', 'Close, or undo what you are typing'],
 ];
 
 export function Keys() {

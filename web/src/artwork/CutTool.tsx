@@ -4,13 +4,13 @@ import type { Part } from '../api/client';
 import { server } from '../api/queries';
 import { useFormat } from '../measure/settings';
 
-const EFFORT = { easy: 'easy to cut', fiddly: 'fiddly to cut', hard: 'hard to cut by hand' } as const;
+const EFFORT = { easy: 'easy to cut', fiddly: 'not easy to cut', hard: 'hard to cut by hand' } as const;
 
 /** The line to cut along at a margin of choice, an easier one where it is too intricate, and a drawing of it. */
 export function CutTool({ view, onLine }: { view: Part; onLine: (loops: number[][][] | undefined) => void }) {
   const format = useFormat();
   const { artwork, plan } = view;
-  const [typed, setTyped] = useState(format.length(plan.look?.cut.margin_mm ?? 0));
+  const [typed, setTyped] = useState(format.exactLength(plan.look?.cut.margin_mm ?? 0));
   const [margin, setMargin] = useState(typed);
   const [easier, setEasier] = useState(false);
   const [open, setOpen] = useState(false);
@@ -33,7 +33,7 @@ export function CutTool({ view, onLine }: { view: Part; onLine: (loops: number[]
       <>
         {format.length(Math.round(cut.length_mm))} round, {cut.corners} corners: {EFFORT[cut.effort]}.
         <button type="button" className="link ml-2" onClick={() => setOpen(true)}>
-          Draw it
+          Draw the cut line
         </button>
       </>
     );
@@ -42,7 +42,7 @@ export function CutTool({ view, onLine }: { view: Part; onLine: (loops: number[]
   return (
     <div className="grid gap-1.5">
       <label className="flex items-center gap-2">
-        Margin left round it
+        Margin round it
         <input
           className="field w-24"
           value={typed}
@@ -74,7 +74,7 @@ export function CutTool({ view, onLine }: { view: Part; onLine: (loops: number[]
           Save as SVG at true size
         </a>
         <button type="button" className="link" onClick={() => setOpen(false)}>
-          Put it away
+          Remove it
         </button>
       </p>
     </div>

@@ -28,12 +28,10 @@ export function LookStage({ view, change, seen }: { view: Part; change: ChangeJo
   const { artwork, plan, job } = view;
   const { look, placed } = plan;
   if (artwork === null || placed === null) {
-    return <p className="mx-auto mt-28 w-fit text-soft">No picture yet, so nothing to look at.</p>;
+    return <p className="mx-auto mt-28 w-fit text-soft">There is no picture yet.</p>;
   }
   if (look === null) {
-    return (
-      <p className="mx-auto mt-28 w-fit text-soft">Nobody has looked at this picture’s pixels: upload it once more.</p>
-    );
+    return <p className="mx-auto mt-28 w-fit text-soft">Wubbin has not measured this picture yet. Upload it again.</p>;
   }
   const margin = Math.max(
     0.03 * Math.max(placed.width_mm, placed.height_mm),
@@ -58,7 +56,7 @@ export function LookStage({ view, change, seen }: { view: Part; change: ChangeJo
   const lostOn = (colour: string) => `/api/artwork/${artwork.sha256}/lost?on=${encodeURIComponent(colour)}`;
   const all = { x: -margin, y: -margin, width: placed.width_mm + 2 * margin, height: placed.height_mm + 2 * margin };
   const meant = (
-    <svg viewBox={box} className="max-h-44 w-full" role="img" aria-label="As it is meant">
+    <svg viewBox={box} className="max-h-44 w-full" role="img" aria-label="As drawn">
       {image()}
       {veil !== undefined && over(veil)}
       {fine && over(`/api/artwork/${artwork.sha256}/too-fine?width_mm=${placed.width_mm}&holds_mm=${look.holds_mm}`)}
@@ -106,7 +104,7 @@ export function LookStage({ view, change, seen }: { view: Part; change: ChangeJo
       <div className="sticky top-0 z-10 grid grid-cols-2 gap-3 bg-ground pb-1">
         <figure className="border border-rule">
           <div className="bg-white p-2">{meant}</div>
-          <figcaption className="px-2 py-0.5 text-sm">As it is meant, on white</figcaption>
+          <figcaption className="px-2 py-0.5 text-sm">As drawn, on white</figcaption>
         </figure>
         <figure className="border border-rule">
           <div className="p-2" style={{ background: shown?.id === 'worn' ? job.blank.colour : '#fff' }}>
@@ -163,7 +161,7 @@ export function LookStage({ view, change, seen }: { view: Part; change: ChangeJo
           <CutTool key={artwork.sha256} view={view} onLine={setLine} />
         </dd>
         <dt className="text-soft">Upside down</dt>
-        <dd>{percent(look.upside_down)} like itself the right way up</dd>
+        <dd>{percent(look.upside_down)} the same as the right way up</dd>
       </dl>
     </div>
   );

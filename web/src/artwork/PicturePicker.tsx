@@ -125,7 +125,7 @@ export function PicturePicker({
               </button>
             </>
           ) : (
-            (current ?? 'PNG, JPEG, WebP, HEIC, SVG or PDF; or drop it here')
+            (current ?? 'PNG, JPEG, WebP, HEIC, SVG or PDF. You can drop it here.')
           )}
         </span>
       </div>

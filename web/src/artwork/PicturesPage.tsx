@@ -27,9 +27,7 @@ export function PicturesPage() {
   return (
     <div className="mx-auto max-w-5xl px-6 py-6">
       <h1 className="text-3xl">Pictures</h1>
-      <p className="text-soft">
-        Everything that was uploaded, kept as it came. What is used on a job is named beside it.
-      </p>
+      <p className="text-soft">All pictures that you uploaded, unchanged. Beside each are the jobs that use it.</p>
       <div className="mt-3 max-w-xl">
         <PicturePicker current={undefined} onPicked={() => queries.invalidateQueries({ queryKey: keys.pictures })} />
       </div>
@@ -56,7 +54,7 @@ export function PicturesPage() {
               <Line key={entry.picture.sha256} entry={entry} />
             ))}
           </ul>
-          {found.length === 0 && <p className="mt-4 text-soft">No picture and no job is called so.</p>}
+          {found.length === 0 && <p className="mt-4 text-soft">No picture and no job has this name.</p>}
         </>
       )}
     </div>
@@ -108,7 +106,7 @@ function Line({ entry: { picture, created, jobs } }: { entry: Entry }) {
         <p className="text-soft">
           {KIND[picture.kind]}
           {picture.kind === 'raster' && `, ${picture.width} × ${picture.height}`}
-          {picture.made_of !== null && ', background taken away'} · {moments.day(created.slice(0, 10))}
+          {picture.made_of !== null && ', background removed'} · {moments.day(created.slice(0, 10))}
         </p>
         <p>
           {jobs.length === 0 ? (
@@ -118,7 +116,7 @@ function Line({ entry: { picture, created, jobs } }: { entry: Entry }) {
               <span key={job.id}>
                 {i > 0 && ', '}
                 {job.archived ? (
-                  <span className="text-soft">{job.name} (put away)</span>
+                  <span className="text-soft">{job.name} (closed)</span>
                 ) : (
                   <Link to={`/jobs/${job.id}`} className="link">
                     {job.name}
@@ -138,7 +136,7 @@ function Line({ entry: { picture, created, jobs } }: { entry: Entry }) {
                 ? task === undefined
                   ? 'Reading …'
                   : `${task.doing}, ${Math.round(task.share * 100)} %`
-                : 'Put a new version in its place'}
+                : 'Replace it by a new version'}
               <input
                 type="file"
                 className="sr-only"

@@ -70,14 +70,14 @@ export function RemoveBackground({
   if (!open) {
     return (
       <button type="button" className="link ml-2" onClick={() => show(true)}>
-        Take it away
+        Remove the background
       </button>
     );
   }
   return (
     <div className="mt-1 grid gap-1.5">
       <label className="flex items-center gap-2">
-        How far from its colour
+        Tolerance
         <input
           type="range"
           min={1}
@@ -103,7 +103,7 @@ export function RemoveBackground({
         />{' '}
         patches inside the picture too
       </label>
-      <p className="text-sm text-soft">What is violet goes. The picture you uploaded is kept.</p>
+      <p className="text-sm text-soft">The violet part will be removed. Your own file does not change.</p>
       {problem !== undefined && (
         <p role="alert" className="font-semibold text-hot">
           {problem}
@@ -113,12 +113,12 @@ export function RemoveBackground({
         <button type="button" className="key-main" onClick={remove} disabled={busy}>
           {busy
             ? task === undefined
-              ? 'Taking it away …'
+              ? 'Removing it …'
               : `${task.doing}, ${Math.round(task.share * 100)} %`
-            : 'Take the violet away'}
+            : 'Remove the violet part'}
         </button>
         <button type="button" className="key" onClick={() => (busy ? asked.current?.abort() : show(false))}>
-          {busy ? 'Cancel' : 'Leave it'}
+          {busy ? 'Cancel' : 'Close'}
         </button>
       </p>
     </div>

@@ -112,7 +112,7 @@ export function TracePage() {
         ? `Click the sheet’s corner ${marks.corners.length + 1} of 4, one after the other round it.`
         : marks.points.length < 3
           ? mirrored
-            ? 'Click round one half, from the middle above to the middle below.'
+            ? 'Click round one half, from the top of the middle to its foot.'
             : 'Click round the outline of the piece.'
           : 'Drag a point to move it, click a side to split it, double-click a point to remove it.';
   return (
@@ -133,7 +133,7 @@ export function TracePage() {
               checked={otherWay}
               onChange={(e) => setOtherWay(e.target.checked)}
             />{' '}
-            it lies the other way than Wubbin thinks
+            it lies the other way round
           </label>
           <label>
             <input
@@ -173,7 +173,7 @@ export function TracePage() {
                   {kept[s.id] !== undefined && side !== s.id && <span className="text-done"> ✓</span>}
                 </label>
               ))}
-              <p className="text-sm text-soft">A side without a photo is the other one turned over.</p>
+              <p className="text-sm text-soft">A side without a photo is the mirrored other side.</p>
             </fieldset>
           )}
           <TextField
@@ -199,7 +199,7 @@ export function TracePage() {
             onClick={takeBack}
           >
             <Undo2 size={14} aria-hidden className="mr-1 inline" />
-            Take back
+            Undo
           </button>
           {photo !== undefined && marks.points.length === 0 && (
             <button type="button" className="link" onClick={() => set(() => roughly(photo, marks))}>
@@ -207,7 +207,7 @@ export function TracePage() {
             </button>
           )}
           <Link to="/shelf" className="link ml-auto">
-            To the shelf
+            Go to the shelf
           </Link>
         </p>
       </section>
@@ -307,8 +307,8 @@ function Measured({ of: traced }: { of: Schemas['TracedView'] }) {
       </dd>
       <dt className="sr-only">How sure</dt>
       <dd className="col-span-2 mt-1 text-sm text-soft">
-        Over {format.length(traced.far_mm)} marks like these are off by ±&nbsp;{format.length(traced.far_off_mm)}. A
-        larger sheet, or one nearer the middle, tells more.
+        Over {format.length(traced.far_mm)} the size can be wrong by ±&nbsp;{format.length(traced.far_off_mm)}. Use a
+        larger sheet, or lay it nearer the middle, to be more exact.
       </dd>
     </dl>
   );

@@ -54,7 +54,7 @@ export function CostPage() {
       </div>
       {!of.whole && (
         <Notice tone="wait">
-          <b>Not everything has a price yet, and what has none is not in it.</b> Write down what was bought at the{' '}
+          <b>Some things have no price yet, and are not counted.</b> Write down what you bought on the page{' '}
           <Link to="/stock" className="link">
             stock
           </Link>
@@ -70,7 +70,7 @@ export function CostPage() {
           <thead>
             <tr className="text-sm text-soft">
               <th className="font-normal">What</th>
-              <th className="font-normal">Reckoned from</th>
+              <th className="font-normal">Worked out from</th>
               <th className="text-right font-normal">A piece</th>
               <th className="text-right font-normal">All {of.pieces}</th>
             </tr>
@@ -106,7 +106,7 @@ export function CostPage() {
       <section aria-label="What would make it cheaper" className="mt-6">
         <h2 className="border-b border-ink pb-1 text-xl">What would make it cheaper</h2>
         {of.cheaper.length === 0 ? (
-          <p className="mt-2 text-soft">Nothing that Wubbin knows of saves more than a few hundredths.</p>
+          <p className="mt-2 text-soft">Wubbin knows nothing that saves more than a few hundredths.</p>
         ) : (
           of.cheaper.map((way) => (
             <p key={way.how} className="flex gap-3 border-b border-rule py-1.5">

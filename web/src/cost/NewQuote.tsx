@@ -61,7 +61,7 @@ function Form({ rates }: { rates: Schemas['ShopRates'] }) {
           {...field('by')}
           options={[
             { id: 'margin', label: 'a margin' },
-            { id: 'target', label: 'a price of your own' },
+            { id: 'target', label: 'your own price' },
           ]}
         />
         {wish.by === 'margin' ? (
@@ -72,18 +72,18 @@ function Form({ rates }: { rates: Schemas['ShopRates'] }) {
         <TextField label="Also for" placeholder="50, 100 pieces" {...field('breaks')} />
         <TextField label="Set-up, once" inputMode="decimal" {...field('set_up')} />
         <TextField label="Tax, %" inputMode="decimal" {...field('tax')} />
-        <TextField label="Stands until" type="date" {...field('valid')} />
+        <TextField label="Valid until" type="date" {...field('valid')} />
         <button type="submit" className="key-main mt-[1.35rem]" disabled={keep.isPending || problem !== null}>
-          Keep this quote
+          Save this quote
         </button>
       </form>
       {wish.jobs.length === 0 ? (
         <Notice tone="wait">
-          A quote begins at an{' '}
+          Begin a quote from an{' '}
           <Link to="/orders" className="link">
             order
           </Link>
-          , or at what a job costs.
+          , or from the costs of a job.
         </Notice>
       ) : (
         errors.jobs !== undefined && <Notice tone="hot">{errors.jobs}</Notice>
@@ -101,7 +101,7 @@ function Paper({ quote }: { quote: Quote }) {
     <section aria-label="The quote" className="mt-6 border border-line p-6">
       {quote.unknown.length > 0 && (
         <Notice tone="wait">
-          <b>Without a price, and not in it:</b> {quote.unknown.join(', ')}.
+          <b>Without a price, and not counted:</b> {quote.unknown.join(', ')}.
         </Notice>
       )}
       <table className="w-full text-left">

@@ -22,7 +22,7 @@ export function QuotesPage() {
         </Link>
       </div>
       {quotes.data.length === 0 ? (
-        <p className="mt-4 text-lg">None given yet. A quote begins at an order, or at what a job costs.</p>
+        <p className="mt-4 text-lg">There are no quotes yet. Begin one from an order, or from the costs of a job.</p>
       ) : (
         <ul className="mt-4 border-t border-ink">
           {quotes.data.map((quote) => (
@@ -30,7 +30,7 @@ export function QuotesPage() {
               <b className="w-24">Quote {quote.number}</b>
               <span className="grow">{quote.for}</span>
               <span className={quote.over ? 'text-soft' : ''}>
-                {quote.over ? 'stood until' : 'stands until'} {moments.day(quote.valid)}
+                {quote.over ? 'valid until' : 'valid until'} {moments.day(quote.valid)}
               </span>
               <b className="w-28 text-right">{money(quote.gross, quote.currency, quote.digits)}</b>
               <a className="link" href={`/api/quotes/${quote.id}.pdf`} download>

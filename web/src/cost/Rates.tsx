@@ -9,21 +9,21 @@ import { Notice } from '../parts/Notice';
 type Typed = Schemas['ShopRates'];
 
 const FIELDS = [
-  ['hour', 'An hour of hands'],
+  ['hour', 'An hour of work'],
   ['kwh', 'A kWh of electricity'],
-  ['overhead', 'Overhead, % on all of it'],
+  ['overhead', 'Overhead, % of all costs'],
   ['spares', 'Spare sheets for each batch'],
   ['margin', 'Margin, % of the price'],
   ['set_up', 'Set-up, once for a quote'],
   ['tax', 'Tax, %'],
 ] as const;
 
-/** What the shop reckons with. */
+/** Rates of this shop. */
 export function Rates({ open }: { open: boolean }) {
   const rates = useQuery(server.rates());
   return (
     <details className="mt-8 border-t border-rule pt-3" open={open}>
-      <summary className="link">What the shop reckons with</summary>
+      <summary className="link">Rates of this shop</summary>
       {rates.data !== undefined && <Form key={JSON.stringify(rates.data)} rates={rates.data} />}
     </details>
   );
@@ -67,7 +67,7 @@ function Form({ rates }: { rates: Typed }) {
         </Notice>
       )}
       <button type="submit" className="key key-on mt-[1.35rem] justify-self-start" disabled={keep.isPending}>
-        Reckon with these
+        Use these rates
       </button>
     </form>
   );

@@ -40,7 +40,7 @@ export function StockPage() {
           Table (CSV)
         </a>
         <TableIn
-          label="Take a table in"
+          label="Read a table"
           take={(file) => got(api.POST('/api/stock/import', fileBody(file)))}
           onTaken={() => queries.invalidateQueries({ queryKey: keys.stock })}
         />
@@ -50,7 +50,7 @@ export function StockPage() {
         className={`mt-4 border-l-4 bg-shade px-4 py-3 ${buy.length > 0 ? 'border-wait' : 'border-done'} ${items.length === 0 ? 'hidden' : ''}`}
       >
         <div className="flex items-baseline gap-4">
-          <h2 className="text-xl">To buy for what is due</h2>
+          <h2 className="text-xl">To buy for open jobs</h2>
           {buy.length > 0 && (
             <button type="button" className="link print:hidden" onClick={() => window.print()}>
               Print
@@ -58,7 +58,7 @@ export function StockPage() {
           )}
         </div>
         {buy.length === 0 ? (
-          <p className="mt-1 text-done">✓ Everything that is counted is there.</p>
+          <p className="mt-1 text-done">✓ You have enough of everything that is counted.</p>
         ) : (
           <table className="mt-2 w-full text-left">
             <thead>
@@ -95,8 +95,8 @@ export function StockPage() {
       <Move items={items} others={others} onMoved={set} />
       {items.length === 0 && (
         <p className="mt-5 text-lg">
-          Nothing is stocked yet. Say what you bought, or count what is there: then Wubbin says before the day what runs
-          out, and what a piece costs.
+          Nothing is counted yet. Write down what you bought, or what you have. Then Wubbin says in time what runs out,
+          and what a piece costs.
         </p>
       )}
       {kinds.map((kind) => (
@@ -122,7 +122,7 @@ export function StockPage() {
                       {item.label}
                       {item.missing > 0 && (
                         <b className="block text-sm text-hot">
-                          ✕ {amount(item.missing, item.unit)} more were used than were there: count again
+                          ✕ {amount(item.missing, item.unit)} more were used than you had. Count again
                         </b>
                       )}
                     </td>
@@ -158,11 +158,11 @@ export function StockPage() {
             </p>
           ))}
           <p className="mt-1 text-sm text-soft">
-            Kept and let go on the{' '}
+            Add and delete them on the page{' '}
             <Link to="/shelf" className="link">
               shelf
             </Link>
-            ; the next sheets use them first.
+            . The next sheets use them first.
           </p>
         </section>
       )}

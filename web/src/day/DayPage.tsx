@@ -67,12 +67,12 @@ export function DayPage() {
   return (
     <div className="mx-auto max-w-6xl px-6 py-6">
       <div className="flex flex-wrap items-baseline gap-3 print:hidden">
-        <h1 className="mr-auto text-3xl">The day</h1>
+        <h1 className="mr-auto text-3xl">Day plan</h1>
         {day.why === null && day.blocks.length > 0 && (
           <>
             {task === undefined ? (
               <button type="button" className="key" onClick={better}>
-                Look for a better one
+                Look for a better plan
               </button>
             ) : (
               <span aria-live="polite">
@@ -82,12 +82,12 @@ export function DayPage() {
                   className="link"
                   onClick={() => api.POST('/api/tasks/{id}/enough', { params: { path: { id: task.id } } })}
                 >
-                  That is good enough
+                  Stop searching
                 </button>
               </span>
             )}
             <button type="button" className="key" onClick={() => anew.mutate()}>
-              Plan it anew
+              Plan it again
             </button>
             <a className="key" href="/api/day.ics" download>
               Calendar
@@ -105,7 +105,7 @@ export function DayPage() {
         </Notice>
       ) : day.blocks.length === 0 ? (
         <p className="mt-4 text-lg">
-          Nothing is due. Take an{' '}
+          No job has a day yet. Enter an{' '}
           <Link to="/orders" className="link">
             order
           </Link>{' '}
@@ -113,14 +113,14 @@ export function DayPage() {
           <Link to="/" className="link">
             job
           </Link>{' '}
-          a day, and it is planned here.
+          a day, and Wubbin plans it here.
         </p>
       ) : (
         <>
           <Moved day={day} at={at} onSeen={() => seen.mutate()} />
           {day.unkept.length > 0 && (
             <Notice tone="wait">
-              <b>Not everything can begin when it was pinned.</b>
+              <b>Some work cannot begin at the time that you set.</b>
               {day.unkept.map((one) => (
                 <span key={`${one.job} ${one.start}`} className="block">
                   {one.job}, {one.label}: wanted at {at(one.pinned)}, begins {at(one.start)}.
@@ -130,10 +130,10 @@ export function DayPage() {
           )}
           {day.lost.length > 0 && (
             <Notice tone="wait">
-              <b>What was pinned is planned otherwise now, and no longer held.</b>
+              <b>Some times that you set no longer hold, because the work changed.</b>
               {day.lost.map((one) => (
                 <span key={`${one.job} ${one.pinned}`} className="block">
-                  {one.job}, at {at(one.pinned)}: its work has changed. Pin it anew where that still matters.
+                  {one.job}, at {at(one.pinned)}: the work has changed. Set the time again if it still matters.
                 </span>
               ))}
             </Notice>
@@ -178,8 +178,8 @@ export function DayPage() {
           <section aria-label="The strip" className="mt-3">
             <DayStrip day={day} from={from} to={to} names={names} />
             <p className="text-sm text-soft">
-              Shaded: working hours. Solid: hands. Red: heat, its line the temperature. Hatched: waiting. Hover for what
-              it is.
+              Grey: working hours. Solid: work by hand. Red: heat, and the line is the temperature. Stripes: waiting.
+              Point at a bar to see what it is.
             </p>
           </section>
           <div className="mt-5 grid gap-8 md:grid-cols-2">
@@ -242,7 +242,7 @@ function Moved({ day, at, onSeen }: { day: Day; at: (t: number) => string; onSee
         <table className="mt-1 w-full text-left">
           <thead>
             <tr className="text-sm text-soft">
-              {['Job', 'First of what moved', 'was', 'is now', 'all of it done by'].map((head) => (
+              {['Job', 'First step that moved', 'was', 'is now', 'all done by'].map((head) => (
                 <th key={head} className="pr-4 font-normal">
                   {head}
                 </th>
@@ -269,7 +269,7 @@ function Moved({ day, at, onSeen }: { day: Day; at: (t: number) => string; onSee
         </table>
         <div className="mt-2 flex items-baseline gap-4">
           <button type="button" className="key" onClick={onSeen}>
-            Go by this one
+            Use this plan
           </button>
           {day.moved.length > FEW && !all && (
             <button type="button" className="link" onClick={() => setAll(true)}>

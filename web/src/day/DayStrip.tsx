@@ -66,7 +66,7 @@ export function DayStrip({ day, from, to, names }: { day: Day; from: number; to:
     .filter((lane) => lane.kind === 'hands' || lane.blocks.length > 0);
   const high = lanes.length * ROW + 24;
   return (
-    <svg viewBox={`0 0 ${WIDE + 20} ${high}`} className="w-full" role="img" aria-label="The day, lane by lane">
+    <svg viewBox={`0 0 ${WIDE + 20} ${high}`} className="w-full" role="img" aria-label="The day plan as lanes">
       <defs>
         <pattern id="waiting" width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <path d="M0 0V7" className="stroke-wait" strokeWidth={2} />

@@ -97,7 +97,7 @@ function Line({
             className={`self-start p-1 print:hidden ${block.pinned ? 'text-face' : 'text-soft hover:text-ink'}`}
             aria-expanded={open}
             aria-label={block.pinned ? `${name} is pinned to this time` : `Pin ${name} to a time`}
-            title={block.pinned ? 'Pinned to this time' : 'Pin to a time'}
+            title={block.pinned ? 'Set to this time' : 'Set a time'}
             onClick={() => setOpen(!open)}
           >
             <Pin size={16} aria-hidden fill={block.pinned ? 'currentColor' : 'none'} />
@@ -126,7 +126,7 @@ function Line({
           </button>
           {block.pinned && (
             <button type="button" className="key" onClick={() => pin.mutate('')}>
-              Let it go
+              Remove the time
             </button>
           )}
           {error !== undefined && (

@@ -10,7 +10,7 @@ export function Outlook({ at }: { at: (t: number) => string }) {
   if (outlook.data === undefined) {
     return (
       <p className="text-soft" aria-live="polite">
-        {outlook.isError ? '' : 'Looking how much air there is …'}
+        {outlook.isError ? '' : 'Working out how much time is to spare …'}
       </p>
     );
   }
@@ -28,7 +28,7 @@ export function Outlook({ at }: { at: (t: number) => string }) {
       )}
       {latest !== null && (
         <p className="text-soft">
-          It is enough to begin by <b className="text-ink">{at(latest)}</b>: then everything is just in time.
+          It is enough to begin by <b className="text-ink">{at(latest)}</b>. Then everything is just in time.
         </p>
       )}
       {late.length > 0 && (
@@ -52,8 +52,8 @@ export function Outlook({ at }: { at: (t: number) => string }) {
         </details>
       )}
       {mends.length > 0 && (
-        <section aria-label="What would mend it" className="mt-2 border-l-3 border-done pl-3">
-          <h2 className="text-lg">What would mend it</h2>
+        <section aria-label="What would help" className="mt-2 border-l-3 border-done pl-3">
+          <h2 className="text-lg">What would help</h2>
           <ul>
             {mends.map((mend) => (
               <li key={mend.what}>

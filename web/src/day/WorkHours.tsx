@@ -49,7 +49,7 @@ export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKe
   const errors = keep.error?.errors ?? {};
   return (
     <details className="mt-8 border-t border-rule pt-3 print:hidden">
-      <summary className="link">Working hours, hands and room</summary>
+      <summary className="link">Working hours, people and room</summary>
       <form
         className="mt-3 grid max-w-4xl gap-x-8 gap-y-3 md:grid-cols-2"
         onSubmit={handleSubmit((typed) => keep.mutate(typed))}
@@ -74,7 +74,7 @@ export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKe
           {(
             [
               ['off', 'Days off', '2026-12-24 2026-12-25'],
-              ['hands', 'Pairs of hands', ''],
+              ['hands', 'People who work', ''],
               ['rack', 'Room on the drying rack', ''],
               ['shelf', 'Room on the cooling shelf', ''],
             ] as const
@@ -84,7 +84,7 @@ export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKe
           <label className="flex items-baseline gap-2 py-1">
             <input type="checkbox" className="size-4 accent-ink" {...register('apart')} />
             <span>
-              Spraying is outdoors or in another room
+              We spray outdoors or in another room
               <span className="block text-sm text-soft">
                 Otherwise no solvent, spray or varnish is opened while anything is hot.
               </span>
@@ -92,7 +92,7 @@ export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKe
           </label>
           <div>
             <button type="submit" className="key key-on" disabled={keep.isPending}>
-              Plan by these
+              Use these
             </button>
           </div>
         </div>

@@ -67,7 +67,7 @@ export function Calibrate({ view, calibrated }: { view: Part; calibrated: number
         <p className="mt-2 text-done">
           ✓ Calibrated: {Math.round(calibrated)} W/m²K is used for this source.{' '}
           <button type="button" className="link" onClick={forget}>
-            Forget it
+            Delete it
           </button>
         </p>
       )}
@@ -76,7 +76,7 @@ export function Calibrate({ view, calibrated }: { view: Part; calibrated: number
           <Labelled
             label="Readings: seconds and °C, a line each, or a CSV file"
             error={problem?.errors.readings}
-            hint="Measured while this very stack was pressed."
+            hint="Measure while exactly this is pressed."
           >
             {(ids) => (
               <textarea
@@ -89,7 +89,7 @@ export function Calibrate({ view, calibrated }: { view: Part; calibrated: number
             )}
           </Labelled>
           <label className="link w-fit">
-            Take a CSV file
+            Choose a CSV file
             <input
               type="file"
               accept=".csv,text/csv,text/plain"
@@ -115,12 +115,12 @@ export function Calibrate({ view, calibrated }: { view: Part; calibrated: number
           <div>
             {fit.at_an_end ? (
               <p className="font-semibold text-wait">
-                ◆ No contact explains these readings: look at the face, the units and the setting.
+                ◆ No contact explains these readings. Check the face, the units and the setting.
               </p>
             ) : (
               <p>
-                <b>{Math.round(fit.value)} W/m²K</b>, assumed was {Math.round(fit.assumed)}. What is left between
-                readings and model: {fit.rms_c.toFixed(1)} K.
+                <b>{Math.round(fit.value)} W/m²K</b>, instead of {Math.round(fit.assumed)}. Difference between readings
+                and model: {fit.rms_c.toFixed(1)} K.
               </p>
             )}
             <table className="mt-1 w-full">

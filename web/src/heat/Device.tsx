@@ -100,8 +100,8 @@ export function DeviceSetUp() {
         Press and probe
       </h2>
       <p className="text-soft">
-        A digital press or a thermometer that talks over a port of this machine. <code>bin/wubbin device</code> runs a
-        simulated one, and prints its address and token.
+        A digital press or a thermometer that is connected to this machine. To try a simulated one, run{' '}
+        <code>bin/wubbin device</code>. It prints an address and a token.
       </p>
       <div className="mt-3 grid items-start gap-3 sm:grid-cols-[1fr_1fr_auto]">
         <TextField

@@ -72,7 +72,7 @@ export function HeatChart({
             strokeWidth={1.5}
           />
           <text x={x(found.earliest_s) + 4} y={HIGH - 54} fontSize={12.5} className="fill-done">
-            from {format.duration(found.earliest_s)}
+            from {format.about(found.earliest_s)}
           </text>
           {found.latest_s !== null && (
             <text
@@ -84,7 +84,7 @@ export function HeatChart({
               strokeWidth={4}
               paintOrder="stroke"
             >
-              spoilt from {format.duration(found.latest_s)}
+              too much from {format.about(found.latest_s)}
             </text>
           )}
         </g>

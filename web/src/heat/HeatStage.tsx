@@ -75,28 +75,27 @@ export function HeatStage({ view }: { view: Part }) {
           {found.earliest_s === null
             ? 'It never holds'
             : found.latest_s === null
-              ? `Press ${format.duration(found.earliest_s)} or longer`
+              ? `Press ${format.about(found.earliest_s)} or longer`
               : found.middle_s === null
-                ? `Spoilt at ${format.duration(found.latest_s)}, before it holds at ${format.duration(found.earliest_s)}`
-                : `Press ${format.duration(found.earliest_s)} to ${format.duration(found.latest_s)}`}
+                ? `Too much at ${format.about(found.latest_s)}, before it holds at ${format.about(found.earliest_s)}`
+                : `Press ${format.about(found.earliest_s)} to ${format.about(found.latest_s)}`}
         </h2>
         {found.why_never !== null && <p>{found.why_never}</p>}
         {found.middle_s !== null && found.width !== null && (
           <p>
-            In its middle: <b>{format.duration(found.middle_s)}</b>. The most is {found.width.toFixed(1)} times the
-            least.
+            In its middle: <b>{format.about(found.middle_s)}</b>. The most is {found.width.toFixed(1)} times the least.
           </p>
         )}
         <Limits limits={found.limits} />
         {found.counted_from_s === null ? (
           <p className="mt-1 font-semibold text-hot">
-            The press never comes back to its setting: its clock never starts.
+            The press never gets back to its setting, so its clock never starts.
           </p>
         ) : (
           found.counted_from_s > 0 && (
             <p className="mt-1">
-              Counted from closing. The press is back at its setting after {format.duration(found.counted_from_s)}; the
-              plan counts from there.
+              The time counts from closing. The press is back at its setting after {format.about(found.counted_from_s)}.
+              The plan counts from there.
             </p>
           )
         )}
@@ -104,10 +103,10 @@ export function HeatStage({ view }: { view: Part }) {
           <p className={`mt-1 ${inside === true ? 'text-done' : 'font-semibold text-wait'}`}>
             {inside === true
               ? `✓ The plan’s ${format.duration(recipe)} lie in the window.`
-              : `◆ The plan’s ${format.duration(recipe)} lie outside the computed window. The recipe stands: it was tried, this was computed.`}
+              : `◆ The plan’s ${format.duration(recipe)} lie outside the window that Wubbin worked out. The recipe stays, because it was tried.`}
           </p>
         )}
-        <h3 className="mt-2 font-bold break-after-avoid">Pull now, or wait: the backing after the press</h3>
+        <h3 className="mt-2 font-bold break-after-avoid">Peel now or wait? The backing after the press</h3>
         <dl className="break-inside-avoid">
           {peel.map((one) => (
             <div key={one.label} className="flex justify-between gap-2 border-t border-rule py-0.5">
@@ -115,7 +114,7 @@ export function HeatStage({ view }: { view: Part }) {
                 {one.label} {format.temperature(one.below_c)}
               </dt>
               <dd className="whitespace-nowrap">
-                {one.s === null || one.s === undefined ? 'later than 30 min' : `${format.duration(one.s)} after`}
+                {one.s === null || one.s === undefined ? 'later than 30 min' : `${format.about(one.s)} after`}
               </dd>
             </div>
           ))}
@@ -138,7 +137,7 @@ export function HeatStage({ view }: { view: Part }) {
         )}
         {problem !== undefined && <Notice tone="hot">{problem}</Notice>}
         <details className="mt-3">
-          <summary className="link">What it hangs on</summary>
+          <summary className="link">What it depends on</summary>
           <ul className="mt-1">
             {heat.data.parameters.map((one) => (
               <li key={one.id} className="border-t border-rule py-0.5">
@@ -155,8 +154,8 @@ export function HeatStage({ view }: { view: Part }) {
           </ul>
           <p className="mt-1 text-soft">
             {found.form === 'cylinder'
-              ? 'Worked out round an axis: the wax is thick against its radius.'
-              : 'Worked out straight through: every layer is thin against its width.'}{' '}
+              ? 'Worked out as a cylinder, because the wax is thick.'
+              : 'Worked out straight through, because every layer is thin.'}{' '}
             {Object.entries(heat.data.lumped).map(
               ([layer, biot]) => `“${layer}” is as warm inside as outside (Biot number ${biot.toFixed(3)}). `,
             )}
@@ -182,7 +181,7 @@ function Limits({ limits }: { limits: NonNullable<Schemas['HeatView']['window']>
     <ul className="mt-1 break-inside-avoid text-soft">
       {limits.map((one) => (
         <li key={one.what} className={one.ends && one.s !== null ? 'text-ink' : undefined}>
-          {one.s === null ? 'Not reached' : one.s < 1 ? 'At once' : `After ${format.duration(one.s)}`}: {one.what} (
+          {one.s === null ? 'Not reached' : one.s < 1 ? 'At once' : `After ${format.about(one.s)}`}: {one.what} (
           {one.c === null ? `${format.length(one.mm ?? 0)} molten` : format.temperature(one.c)})
         </li>
       ))}
@@ -195,14 +194,14 @@ function Sure({ spread, recipe }: { spread: Spread; recipe: Schemas['HeatView'][
   const range = (of: (number | null)[]) =>
     of[0] === null || of[0] === undefined
       ? null
-      : `${format.duration(of[0])} to ${of[2] === null || of[2] === undefined ? 'never' : format.duration(of[2])}`;
+      : `${format.about(of[0])} to ${of[2] === null || of[2] === undefined ? 'never' : format.about(of[2])}`;
   const earliest = range(spread.earliest_s);
   const latest = range(spread.latest_s);
   return (
     <div className="mt-3 border-t border-ink pt-2">
       <p>
         With its parameters drawn from their ranges {spread.draws} times, it holds from {earliest ?? 'never'}
-        {latest === null ? ', and is hardly ever spoilt' : `, and is spoilt from ${latest}`} (8 of 10 draws).
+        {latest === null ? ', and is hardly ever too much' : `, and is too much from ${latest}`} (8 of 10 draws).
       </p>
       {recipe !== null && recipe !== undefined && (
         <p className="mt-1">

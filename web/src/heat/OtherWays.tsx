@@ -26,7 +26,7 @@ export function OtherWays({ view }: { view: Part }) {
       <figure>
         <figcaption className="text-sm font-bold">
           Hotter or cooler: how long{' '}
-          <span className="font-normal text-soft">(solid: holds from; dashed: spoilt from)</span>
+          <span className="font-normal text-soft">(solid: works from; dashed: too much from)</span>
         </figcaption>
         <SweepChart points={sweep.points} usual={sweep.usual_c} />
       </figure>
@@ -47,7 +47,7 @@ function SweepChart({ points, usual }: { points: Point[]; usual: number }) {
       viewBox={`0 -8 ${WIDE + 22} ${HIGH + 42}`}
       className="w-full"
       role="img"
-      aria-label="Seconds against the setting: the region where it holds and is not spoilt"
+      aria-label="Seconds and setting: where it works and nothing is spoiled"
     >
       {good.length > 1 && (
         <>
@@ -108,8 +108,10 @@ function Ways({ comparison }: { comparison: Schemas['OtherHeatView']['comparison
         <thead>
           <tr className="text-left text-soft">
             <th className="font-normal">way</th>
-            <th className="pr-3 font-normal">{comparison.windows.length > 0 ? 'holds from' : 'pull in its skin'}</th>
-            <th className="font-normal">{comparison.windows.length > 0 ? 'spoilt from' : 'it stands about'}</th>
+            <th className="pr-3 font-normal">
+              {comparison.windows.length > 0 ? 'works from' : 'stress in the surface'}
+            </th>
+            <th className="font-normal">{comparison.windows.length > 0 ? 'too much from' : 'it can stand about'}</th>
           </tr>
         </thead>
         <tbody>
@@ -133,9 +135,9 @@ function Ways({ comparison }: { comparison: Schemas['OtherHeatView']['comparison
         <table className="mt-3 w-full">
           <thead>
             <tr className="text-left text-soft">
-              <th className="font-normal">the nozzle from the work</th>
-              <th className="pr-3 font-normal">holds from</th>
-              <th className="font-normal">spoilt from</th>
+              <th className="font-normal">distance of the nozzle</th>
+              <th className="pr-3 font-normal">works from</th>
+              <th className="font-normal">too much from</th>
             </tr>
           </thead>
           <tbody>
@@ -151,8 +153,8 @@ function Ways({ comparison }: { comparison: Schemas['OtherHeatView']['comparison
       )}
       <p className="mt-1 text-soft">
         {comparison.quenches.length > 0
-          ? 'An estimate: mugs differ by half and more, and a scratch or a handle halves what they stand. Let it cool, or hot water first.'
-          : 'At the middles of all ranges.'}
+          ? 'This is an estimate. Mugs differ by half and more, and a scratch or a handle makes them weaker. Let the mug cool, or use hot water first.'
+          : 'With the middle of every range.'}
       </p>
     </div>
   );

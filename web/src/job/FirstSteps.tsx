@@ -10,7 +10,7 @@ export function FirstSteps() {
   return (
     <section className="mt-8 border-t border-ink pt-5" aria-labelledby="first">
       <h2 id="first" className="text-xl">
-        An empty shop. Two steps to the first piece:
+        This shop is empty. Two steps lead to the first piece:
       </h2>
       <ol className="mt-4 grid gap-4">
         <li className="grid grid-cols-[3rem_1fr] items-start">
@@ -20,7 +20,7 @@ export function FirstSteps() {
               Say what is on your shelf
             </Link>
             <br />
-            Your iron or press and the size of its plate, your printer, your papers, what you press on.
+            Your iron or press with the size of its plate, your printer, your papers, and the base you press on.
           </span>
         </li>
         <li className="grid grid-cols-[3rem_1fr] items-start">
@@ -30,7 +30,7 @@ export function FirstSteps() {
               Start a job
             </Link>
             <br />
-            Which thing, which picture, how large. Wubbin works out the rest and says why.
+            Choose the piece, the picture and its size. Wubbin works out the rest and says why.
           </span>
         </li>
       </ol>

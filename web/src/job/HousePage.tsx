@@ -15,7 +15,11 @@ function MatterLine({ matter, choose }: { matter: Matter; choose: (option: strin
       <p className="clear-both text-sm text-soft">Matters to: {matter.routes.join('; ')}.</p>
       <div className="mt-2 grid gap-1.5">
         {[
-          { id: '', label: 'Leave it to Wubbin', why: 'It takes what suits each route, and a job can still choose.' },
+          {
+            id: '',
+            label: 'Let Wubbin choose',
+            why: 'Wubbin chooses what suits each route. A job can still choose another one.',
+          },
           ...matter.options,
         ].map((way) => (
           <label key={way.id} className="grid grid-cols-[1.6rem_minmax(0,16rem)_1fr] items-baseline gap-x-2">
@@ -59,7 +63,7 @@ export function HousePage() {
         <TakeBack of="house" className="text-sm" />
       </div>
       <p className="text-soft">
-        Where practitioners disagree. What you choose here holds for every job that does not say otherwise.
+        Here people disagree. Your choice holds for every job that does not choose another one.
       </p>
       {change.error !== null && <Notice tone="hot">{change.error.message}</Notice>}
       <div className="mt-4 border-t border-ink">

@@ -43,7 +43,7 @@ function ImportJob() {
       {problem !== undefined && (
         <div className="basis-full">
           <Notice tone="hot">
-            <p className="font-bold">The job file was not taken in. Nothing was changed.</p>
+            <p className="font-bold">The job file could not be read. Nothing was changed.</p>
             <ul className="mt-1">
               {Object.entries(problem.errors).map(([field, message]) => (
                 <li key={field}>
@@ -95,7 +95,7 @@ export function JobList() {
       {jobs.data.length === 0 && words === '' && after === 0 && !archived ? (
         <FirstSteps />
       ) : jobs.data.length === 0 ? (
-        <p className="mt-5 text-lg">{words === '' ? 'No job was put away.' : 'No job is called like that.'}</p>
+        <p className="mt-5 text-lg">{words === '' ? 'There are no closed jobs.' : 'No job has this name.'}</p>
       ) : (
         <ul className="mt-5 border-t border-ink">
           {jobs.data.map((job) => (
@@ -139,7 +139,7 @@ export function JobList() {
             setArchived(!archived);
           }}
         >
-          {archived ? 'Show the jobs that are open' : 'Show the jobs that were put away'}
+          {archived ? 'Show open jobs' : 'Show closed jobs'}
         </button>
       </p>
       {(after > 0 || jobs.data.length === A_PAGE) && (

@@ -56,7 +56,7 @@ export function NewJob() {
   return (
     <form onSubmit={make} className="mx-auto max-w-4xl px-6 py-6" noValidate>
       <h1 className="text-3xl">New job</h1>
-      <p className="mt-1 text-soft">What is wanted, on what. Everything can be changed afterwards.</p>
+      <p className="mt-1 text-soft">Say what you want to make, and on what. You can change everything later.</p>
       {problem !== undefined && Object.keys(errors).length === 0 && <Notice tone="hot">{problem.message}</Notice>}
       <div className="mt-5 grid grid-cols-[2fr_1fr_1fr] gap-4 border-t border-ink pt-4">
         <TextField
@@ -67,7 +67,7 @@ export function NewJob() {
           autoFocus
         />
         <TextField label="How many?" name="quantity" error={errors.quantity} defaultValue="1" inputMode="numeric" />
-        <TextField label="By when? (may stay empty)" name="due" error={errors.due} type="date" />
+        <TextField label="By when? (can stay empty)" name="due" error={errors.due} type="date" />
       </div>
       <div className="mt-6 grid grid-cols-[1.3fr_1.3fr_1fr_1.3fr_1.3fr] gap-4 border-t border-rule pt-4">
         <SelectField

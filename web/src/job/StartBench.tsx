@@ -33,7 +33,7 @@ export function StartBench({ view }: { view: JobView }) {
 
   async function begin() {
     if (!/^\d{1,3}$/.test(pieces.trim())) {
-      setError('A whole number, please.');
+      setError('Write a whole number.');
       return;
     }
     try {
@@ -69,7 +69,7 @@ export function StartBench({ view }: { view: JobView }) {
               className="key-main mt-4 w-full"
               onClick={() => navigate(`/bench/${run.id}`)}
             >
-              Go on where you left: {run.judged} of {run.pieces} done
+              Go on: {run.judged} of {run.pieces} done
             </button>
           ))}
           <form

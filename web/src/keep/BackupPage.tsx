@@ -37,19 +37,19 @@ export function BackupPage() {
           Everything in open formats
         </a>
         <button type="button" className="key-main" disabled={take.isPending} onClick={() => take.mutate()}>
-          {take.isPending ? 'Taking one …' : 'Take a backup now'}
+          {take.isPending ? 'Making one …' : 'Make a backup now'}
         </button>
       </div>
       <p className="mt-1 text-soft">
-        One file holds the whole shop: jobs, recipes, logbook, stock, pictures and photos. Wubbin takes one every day
-        and keeps one for each of the last 7 days, 4 weeks and 12 months.
+        A backup is one file with the whole shop: jobs, recipes, logbook, stock, pictures and photos. Wubbin makes one
+        every day. It stores one for each of the last 7 days, 4 weeks and 12 months.
       </p>
       <Condition />
       {task !== undefined && <Progress task={task} />}
       {take.error !== null && <Notice tone="hot">{take.error.message}</Notice>}
-      {take.isSuccess && <Notice tone="done">The backup is taken, looked through, and whole.</Notice>}
+      {take.isSuccess && <Notice tone="done">The backup is made and checked. It is complete.</Notice>}
       {all.length === 0 ? (
-        <p className="mt-5 text-lg">There is no backup yet. Take the first one now: it can be done while you work.</p>
+        <p className="mt-5 text-lg">There is no backup yet. Make the first one now. You can go on working.</p>
       ) : (
         <ul className="mt-4 border-t border-ink" aria-label="Backups">
           {all.map((backup) => (
@@ -64,8 +64,8 @@ export function BackupPage() {
         </ul>
       )}
       <p className="mt-3 text-sm text-soft">
-        They are in <code className="break-all">{directory}</code>. A disk can fail as a whole: save a copy on another
-        one now and then. To bring a shop back, stop Wubbin and write <code>bin/wubbin restore FILE</code>.
+        They are in <code className="break-all">{directory}</code>. A disk can fail, so save a copy on another one now
+        and then. To bring a shop back, stop Wubbin and write <code>bin/wubbin restore FILE</code>.
       </p>
       <Deleted />
     </div>
@@ -82,7 +82,7 @@ function Progress({ task }: { task: Task }) {
     <p className="mt-3 flex items-center gap-3" role="status">
       <progress value={task.share} max={1} className="w-48" /> {task.doing}
       <button type="button" className="link" onClick={giveUp}>
-        Give it up
+        Cancel
       </button>
     </p>
   );

@@ -23,16 +23,16 @@ export function Deleted() {
       </h2>
       {back.error !== null && <Notice tone="hot">{back.error.message}</Notice>}
       {removed.data === undefined || removed.data.length === 0 ? (
-        <p className="mt-1 text-soft">Nothing. What you delete stays here for 30 days.</p>
+        <p className="mt-1 text-soft">Nothing was deleted. What you delete stays here for 30 days.</p>
       ) : (
         <ul className="mt-2">
           {removed.data.map((thing) => (
             <li key={`${thing.kind} ${thing.id}`} className="flex items-baseline gap-4 border-b border-rule py-2">
               <span className="w-20 text-soft">{thing.kind}</span>
               <b className="grow">{thing.label}</b>
-              <span className="text-soft">gone for good on {moments.day(thing.until.slice(0, 10))}</span>
+              <span className="text-soft">deleted for good on {moments.day(thing.until.slice(0, 10))}</span>
               <button type="button" className="link" disabled={back.isPending} onClick={() => back.mutate(thing)}>
-                Take it back
+                Bring it back
               </button>
             </li>
           ))}

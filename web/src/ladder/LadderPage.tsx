@@ -15,7 +15,7 @@ type Mark = Ladder['marks'][string];
 const NEXT: Record<string, Mark | undefined> = { '': 'good', good: 'not-yet', 'not-yet': 'too-much' };
 const LOOK: Record<Mark, [string, string, string]> = {
   good: ['✓', 'good', 'border-done bg-donefill text-done'],
-  'not-yet': ['○', 'not yet', 'border-cold text-cold'],
+  'not-yet': ['○', 'not enough', 'border-cold text-cold'],
   'too-much': ['✕', 'too much', 'border-hot bg-hotfill text-hot'],
 };
 const NAMES = { seconds: 'seconds', celsius: 'temperature', pressure: 'pressure', drying: 'drying' };
@@ -28,7 +28,7 @@ function rung(side: Ladder['x'], at: number, format: Format): string {
   return side.of === 'celsius' ? format.temperature(value) : format.duration(value);
 }
 
-/** The map of a test ladder: marked swatch by swatch, with the one that forgives most. */
+/** The map of a test ladder: marked swatch by swatch, with the one that is the safest. */
 export function LadderPage() {
   const { id = '' } = useParams();
   const queries = useQueryClient();
@@ -78,8 +78,8 @@ export function LadderPage() {
       </p>
       <div className="mt-5 grid gap-8 md:grid-cols-[auto_1fr]">
         <section aria-label="The map">
-          <h2 className="text-xl">How each came out</h2>
-          <p className="text-sm text-soft">Tap: ✓ good, ○ not yet, ✕ too much, and back to nothing.</p>
+          <h2 className="text-xl">Result of each swatch</h2>
+          <p className="text-sm text-soft">Tap a swatch: ✓ good, ○ not enough, ✕ too much, or no mark.</p>
           <table className="mt-2">
             <thead>
               <tr>
@@ -121,23 +121,23 @@ export function LadderPage() {
             </tbody>
           </table>
           {best === undefined ? (
-            <p className="mt-3 text-soft">Nothing is marked good yet.</p>
+            <p className="mt-3 text-soft">No swatch is marked as good yet.</p>
           ) : (
             <div className="mt-4 border-t border-ink pt-2">
               <p className="text-lg">
                 <b>
                   {best.name}: {rung(x, best.x, format)}, {rung(y, best.y, format)}
                 </b>{' '}
-                forgives most.
+                is the safest.
               </p>
               <p className="text-soft">
                 {(chosen?.away ?? 0) < 1
-                  ? 'It lies at the edge of the ladder: what is beyond nobody has tried.'
+                  ? 'It is at the edge of the ladder. Nobody has tried what comes after it.'
                   : `${Math.floor(chosen?.away ?? 0)} ${Math.floor(chosen?.away ?? 0) === 1 ? 'rung' : 'rungs'} to what failed, or was not tried.`}
               </p>
               {recipe !== null ? (
                 <p className="mt-2 text-done">
-                  ✓ Kept as a recipe of your house.{' '}
+                  ✓ Saved as a recipe of your house.{' '}
                   <Link to="/recipes" className="link">
                     Recipes
                   </Link>
@@ -151,11 +151,11 @@ export function LadderPage() {
                   }}
                 >
                   <label className="grow">
-                    <span className="block text-sm text-soft">Keep it as a recipe called</span>
+                    <span className="block text-sm text-soft">Save it as a recipe with the name</span>
                     <input className="field" value={words} maxLength={120} onChange={(e) => setName(e.target.value)} />
                   </label>
                   <button type="submit" className="key key-on" disabled={keep.isPending}>
-                    Keep it
+                    Save it
                   </button>
                 </form>
               )}
@@ -172,7 +172,7 @@ export function LadderPage() {
         </section>
         <section aria-label="Steps">
           <h2 className="text-xl">In this order</h2>
-          <p className="text-sm text-soft">The press is only ever made hotter; what dries longest comes last.</p>
+          <p className="text-sm text-soft">The press only gets hotter. The swatch that dries longest comes last.</p>
           <ol className="mt-2 border-t border-ink">
             {steps.map((step, n) => (
               <li key={step.name} className="flex items-baseline gap-3 border-b border-rule py-1">

@@ -15,12 +15,12 @@ export function LaddersPage() {
     <div className="mx-auto max-w-4xl px-6 py-6">
       <h1 className="text-3xl">Test ladders</h1>
       <p className="mt-1 text-soft">
-        Small swatches over two settings, each pressed by its own. Mark how each came out; the setting that forgives
-        most becomes a recipe of your house.
+        A test ladder is a set of small swatches. Each is pressed with another setting. Mark how each came out. The
+        safest setting becomes a recipe of your house.
       </p>
       {ladders.data.length === 0 ? (
         <p className="mt-4 text-lg">
-          None yet. Open a{' '}
+          There is none yet. Open a{' '}
           <Link to="/" className="link">
             job
           </Link>{' '}
@@ -37,7 +37,7 @@ export function LaddersPage() {
                 </span>
                 <span className={ladder.recipe === null ? 'text-soft' : 'text-done'}>
                   {ladder.recipe !== null
-                    ? '✓ a recipe came of it'
+                    ? '✓ saved as a recipe'
                     : ladder.chosen === null
                       ? `${Object.keys(ladder.marks).length} marked`
                       : `${ladder.chosen.name} looks best`}

@@ -71,9 +71,7 @@ export function NewLadder() {
         </Link>
       </p>
       <h1 className="mt-1 text-3xl">A test ladder</h1>
-      <p className="mt-1 text-soft">
-        Everything but these two is as the job has it: its sheet, its printer, its heat, its base.
-      </p>
+      <p className="mt-1 text-soft">Two things change. Sheet, printer, heat and base stay as in the job.</p>
       <form className="mt-4 grid gap-5" onSubmit={handleSubmit((typed) => plan.mutate(typed))}>
         {(
           [

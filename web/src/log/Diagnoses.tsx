@@ -25,7 +25,7 @@ export function Diagnoses({ list }: { list: Schemas['DiagnosisView'][] }) {
           </p>
         </li>
       ))}
-      <li className="pt-1 text-sm text-soft">● what was done shows it · ○ usual, but nothing shows it</li>
+      <li className="pt-1 text-sm text-soft">● the logbook shows it · ○ common, but nothing shows it</li>
     </ol>
   );
 }

@@ -17,9 +17,9 @@ export function DoctorPage() {
   const known = Object.entries(ask.data?.known ?? {});
   return (
     <div className="mx-auto max-w-5xl px-6 py-6">
-      <h1 className="text-3xl">Ask the doctor</h1>
+      <h1 className="text-3xl">Find the cause</h1>
       <p className="mt-1 text-soft">
-        Pieces of the logbook are diagnosed there, from what the bench wrote down. This is for one that is not in it.
+        This is for a piece that is not in the logbook. A piece in the logbook shows its causes there.
       </p>
       <form
         className="mt-4 grid max-w-3xl gap-4"
@@ -47,7 +47,7 @@ export function DoctorPage() {
         </label>
         {(
           [
-            ['seen', 'What is wrong with it', 'lifted edge; pale; smeared; reads backwards …'],
+            ['seen', 'What is wrong?', 'lifted edge; pale; smeared; reads backwards …'],
             ['where', 'Where', 'edge; corner; spot; all over'],
             ['done', 'What was done', '12 s an area; on a hard board; dried 10 min; peeled cold'],
           ] as const
@@ -67,23 +67,23 @@ export function DoctorPage() {
         ))}
         <div>
           <button type="submit" className="key key-on text-lg" disabled={ask.isPending}>
-            What was it?
+            Find the cause
           </button>
         </div>
       </form>
       {ask.data !== undefined && (
-        <section aria-label="The doctor" className="mt-6">
+        <section aria-label="Causes" className="mt-6">
           <h2 className="border-b border-ink pb-1 text-xl">
             {ask.data.label.charAt(0).toUpperCase() + ask.data.label.slice(1)}, {ask.data.place}
           </h2>
           <p className="py-1 text-sm text-soft">
-            Understood of what was done:{' '}
+            Wubbin understood this of what you did:{' '}
             {known.length === 0
               ? 'nothing.'
               : known.map(([what, value]) => `${what.replaceAll('_', ' ')} ${String(value)}`).join(' · ')}
           </p>
           {ask.data.diagnoses.length === 0 ? (
-            <p className="text-lg">Nothing that is known shows like this on this route.</p>
+            <p className="text-lg">Wubbin knows no cause for this on this route.</p>
           ) : (
             <Diagnoses list={ask.data.diagnoses} />
           )}

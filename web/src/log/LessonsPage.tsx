@@ -28,15 +28,15 @@ export function LessonsPage() {
       </p>
       <h1 className="mt-1 text-3xl">What past pieces teach</h1>
       <p className="mt-1 text-soft">
-        Shares of pieces good at the first try. The bar is where the true share lies with 90 % probability, from a prior
-        that knows nothing (Jeffreys’ Beta(½, ½)); the tick is its middle.
+        How many pieces are good at the first try. The true share lies in the bar with 90 % certainty. The mark is its
+        middle. (Jeffreys’ interval, Beta(½, ½).)
       </p>
       {routes.length === 0 && <p className="mt-4 text-lg">Nothing is written down yet.</p>}
       {routes.map((route) => (
         <RouteLessons key={route.route} route={route} />
       ))}
-      <section aria-label="How long hands really take" className="mt-8">
-        <h2 className="border-b border-ink pb-1 text-xl">How long hands really take</h2>
+      <section aria-label="How long the work really takes" className="mt-8">
+        <h2 className="border-b border-ink pb-1 text-xl">How long the work really takes</h2>
         {times.length === 0 ? (
           <p className="mt-1 text-soft">Nothing was timed at the bench yet.</p>
         ) : (
@@ -52,11 +52,11 @@ export function LessonsPage() {
             <tbody>
               {times.map((time) => (
                 <tr key={time.kind} className="border-t border-rule">
-                  <td className="py-1 pr-8">{time.kind}</td>
+                  <td className="py-1 pr-8">{time.label}</td>
                   <td className="pr-8">{format.duration(time.planned)}</td>
                   <td className="pr-8 font-bold">{format.duration(time.seconds)}</td>
                   <td className="text-soft">
-                    {time.of} {time.used ? '· later plans go by it' : '· too few for plans to go by'}
+                    {time.of} {time.used ? '· plans now use this time' : '· too few pieces for plans to use it'}
                   </td>
                 </tr>
               ))}
@@ -103,7 +103,7 @@ function RouteLessons({ route }: { route: Route }) {
       one.setting.recipe !== null && 'by your recipe',
     ]
       .filter((part) => part !== false)
-      .join(' · ') || 'not written down';
+      .join(' · ') || 'not recorded';
   const rival = settings[1];
   return (
     <section aria-label={route.label} className="mt-6">
@@ -111,7 +111,7 @@ function RouteLessons({ route }: { route: Route }) {
         {route.label}
         <span className="text-base font-normal">
           {route.share.good} of {route.share.of} good: {percent(route.share.from)} to {percent(route.share.to)}
-          {route.share.few && <b className="text-wait"> · ◆ few pieces yet, this says little</b>}
+          {route.share.few && <b className="text-wait"> · ◆ only a few pieces, so this says little</b>}
         </span>
       </h2>
       <div className="mt-2 grid gap-6 md:grid-cols-[1.5fr_1fr]">
@@ -138,12 +138,11 @@ function RouteLessons({ route }: { route: Route }) {
             <p className="mt-1">
               {rival.sure ? (
                 <>
-                  <b>{name(best)}</b> does best, and surely so ({percent(rival.beaten ?? 0)}).
+                  <b>{name(best)}</b> is best ({percent(rival.beaten ?? 0)}).
                 </>
               ) : (
                 <>
-                  <b>{name(best)}</b> looks best, but the difference to the next may be chance:{' '}
-                  {percent(rival.beaten ?? 0)} sure.
+                  <b>{name(best)}</b> looks best, but this may be chance: {percent(rival.beaten ?? 0)} sure.
                 </>
               )}
             </p>
@@ -152,7 +151,8 @@ function RouteLessons({ route }: { route: Route }) {
         <div>
           {defects[0] !== undefined && (
             <p>
-              What costs most: <b>{defects[0].label}</b>, {defects[0].spoiled} spoiled and {defects[0].redo} done again.
+              What goes wrong most: <b>{defects[0].label}</b>, {defects[0].spoiled} spoiled and {defects[0].redo} done
+              again.
               {defects.length > 1 && (
                 <span className="block text-sm text-soft">
                   Then{' '}
@@ -168,7 +168,7 @@ function RouteLessons({ route }: { route: Route }) {
           {survival.pieces > 0 && (
             <div className="mt-3">
               <p>
-                Washed: {survival.pieces} pieces looked at again, {survival.failed} gone.
+                Washed: {survival.pieces} pieces looked at again, {survival.failed} did not last.
                 {survival.few && <b className="text-wait"> ◆ Few yet.</b>}
               </p>
               <Curve survival={survival} />
@@ -180,7 +180,7 @@ function RouteLessons({ route }: { route: Route }) {
   );
 }
 
-/** Share that survives so many washes, as a staircase; what is still in use counts as far as it was seen. */
+/** Part of the pieces that lasts so many washes, as a staircase; what is still in use counts as far as it was seen. */
 function Curve({ survival }: { survival: Route['survival'] }) {
   const last = Math.max(10, ...survival.steps.map((step) => step.washes)) + 2;
   const x = (washes: number) => 30 + (washes / last) * 200;
@@ -192,7 +192,7 @@ function Curve({ survival }: { survival: Route['survival'] }) {
   path += `H${x(last)}`;
   const end = survival.steps.at(-1);
   return (
-    <svg viewBox="0 0 240 100" className="w-60" role="img" aria-label="Share that survives so many washes">
+    <svg viewBox="0 0 240 100" className="w-60" role="img" aria-label="Part of the pieces that lasts so many washes">
       {[0, 0.5, 1].map((share) => (
         <g key={share}>
           <path d={`M30 ${y(share)}H230`} className="stroke-rule" strokeWidth={1} />

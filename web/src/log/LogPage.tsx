@@ -18,6 +18,7 @@ type Detail = Schemas['LogDetail'];
 export function LogPage() {
   const { id = '' } = useParams();
   const detail = useQuery(server.log(id));
+  const catalogue = useQuery(server.catalogue());
   const run = useRunView(detail.data?.entry.run ?? undefined);
   const format = useFormat();
   const moments = useMoments();
@@ -31,7 +32,10 @@ export function LogPage() {
     return found === undefined ? step : format.phrase(found);
   };
   const picture = plan?.transfers[0]?.artwork;
-  const placed = entry.marks.filter((mark) => mark.x !== null);
+  const defect = (of: string) => catalogue.data?.defects.find((one) => one.id === of)?.label ?? '…';
+  const placed = entry.marks
+    .filter((mark) => mark.x !== null)
+    .map((mark) => ({ x: mark.x ?? 0, y: mark.y ?? 0, label: defect(mark.defect) }));
   return (
     <div className="mx-auto max-w-5xl px-6 py-6">
       <p className="text-soft">
@@ -59,14 +63,11 @@ export function LogPage() {
       <div className="mt-4 flex flex-wrap items-start gap-6">
         {picture != null && (
           <figure>
-            <MarkPicture
-              src={`/api/artwork/${picture}/preview`}
-              marks={placed.map((mark) => ({ x: mark.x ?? 0, y: mark.y ?? 0, label: mark.defect }))}
-            />
+            <MarkPicture src={`/api/artwork/${picture}/preview`} marks={placed} />
             <figcaption className="text-sm text-soft">
               {placed.length === 0
                 ? 'Nothing is marked on it.'
-                : placed.map((m, n) => `${n + 1} ${m.defect}`).join(', ')}
+                : placed.map((mark, n) => `${n + 1} ${mark.label}`).join(', ')}
             </figcaption>
           </figure>
         )}
@@ -90,8 +91,8 @@ export function LogPage() {
         )}
       </div>
       {detail.data.diagnoses.length > 0 && (
-        <section aria-label="The doctor" className="mt-6">
-          <h2 className="border-b border-ink pb-1 text-xl">What it was, most likely</h2>
+        <section aria-label="Causes" className="mt-6">
+          <h2 className="border-b border-ink pb-1 text-xl">Most likely cause</h2>
           <Diagnoses list={detail.data.diagnoses} />
         </section>
       )}
@@ -121,12 +122,8 @@ export function LogPage() {
           <ul className="mt-2 text-soft">
             {detail.data.peeks > 0 && <li>Looked under a corner {detail.data.peeks} times.</li>}
             {detail.data.again_s > 0 && <li>Heated on {format.duration(detail.data.again_s)}.</li>}
-            {detail.data.press_c !== null && (
-              <li>The press showed {format.temperature(detail.data.press_c)} at the most.</li>
-            )}
-            {detail.data.probe_c !== null && (
-              <li>The probe showed {format.temperature(detail.data.probe_c)} at the most.</li>
-            )}
+            {detail.data.press_c !== null && <li>Highest on the press: {format.temperature(detail.data.press_c)}.</li>}
+            {detail.data.probe_c !== null && <li>Highest on the probe: {format.temperature(detail.data.probe_c)}.</li>}
             {skipped.map((one) => (
               <li key={one.step}>
                 Left out: {title(one.step)} “{one.reason}”

@@ -55,7 +55,7 @@ export function Logbook() {
           What past pieces teach
         </Link>
         <Link to="/doctor" className="link">
-          Ask the doctor
+          Find the cause
         </Link>
         <Link to="/ladders" className="link">
           Test ladders
@@ -65,7 +65,7 @@ export function Logbook() {
             Table (CSV)
           </a>
           <TableIn
-            label="Take a table in"
+            label="Read a table"
             take={(file) => got(api.POST('/api/logbook/import', fileBody(file)))}
             onTaken={() => queries.invalidateQueries({ queryKey: keys.logbook })}
           />
@@ -73,7 +73,7 @@ export function Logbook() {
       </div>
       {total === 0 && !narrowed ? (
         <p className="mt-4 text-lg">
-          Nothing written down yet. Pieces come here from the bench, with how they came out.
+          There are no pieces yet. When you finish a piece at the bench, it comes here with its result.
         </p>
       ) : (
         <>
@@ -85,7 +85,7 @@ export function Logbook() {
                 className="field"
                 value={asked.words ?? ''}
                 onChange={(e) => set('words', e.target.value)}
-                placeholder="in its name, note, or what it is made of"
+                placeholder="in its name, its note or its material"
               />
             </label>
             {COLUMNS.map(([column, label]) => (
@@ -98,11 +98,11 @@ export function Logbook() {
               />
             ))}
             <Select
-              label="Came out"
+              label="Result"
               value={asked.outcome ?? ''}
               options={[
                 ['good', 'good'],
-                ['redo', 'needs redo'],
+                ['redo', 'do it again'],
                 ['spoiled', 'spoiled'],
               ]}
               onChange={(value) => set('outcome', value)}
@@ -136,8 +136,8 @@ export function Logbook() {
             </p>
           )}
           <p className="mt-3 text-soft">
-            {total === 0 ? 'No piece is like that.' : `${total} ${total === 1 ? 'piece' : 'pieces'}`}
-            {pair.length === 1 && ' · choose one more to compare'}
+            {total === 0 ? 'No piece matches.' : `${total} ${total === 1 ? 'piece' : 'pieces'}`}
+            {pair.length === 1 && ' · choose a second one to compare'}
             {pair.length === 2 && (
               <>
                 {' · '}

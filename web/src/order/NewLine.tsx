@@ -25,7 +25,7 @@ export function NewLine({
   return (
     <>
       <SelectField
-        label="What, like the job"
+        label="What? Like the job"
         value={line.what}
         error={errors[`${at}what`]}
         options={[{ id: '', label: 'Choose …' }, ...(jobs.data ?? []).map((job) => ({ id: job.id, label: job.name }))]}

@@ -44,7 +44,7 @@ export function NewOrder() {
         <TextField label="Who it is for" {...register('label')} error={errors.label} autoFocus />
         <TextField label="By" type="date" {...register('due')} error={errors.due} />
       </div>
-      <h2 className="mt-6 border-b border-ink pb-1 text-xl">What is wanted</h2>
+      <h2 className="mt-6 border-b border-ink pb-1 text-xl">What is ordered</h2>
       {fields.map(({ id: key }, n) => (
         <div key={key} className="grid items-start gap-3 border-b border-rule py-3 md:grid-cols-[1fr_7rem_14rem_6rem]">
           <NewLine
@@ -55,7 +55,7 @@ export function NewOrder() {
           />
           {fields.length > 1 && (
             <button type="button" className="link mt-7 justify-self-start text-sm" onClick={() => remove(n)}>
-              Leave out
+              Remove
             </button>
           )}
         </div>
@@ -66,9 +66,9 @@ export function NewOrder() {
       <div className="mt-5">
         <TextField label="Note" {...register('note')} error={errors.note} />
       </div>
-      <p className="mt-3 text-soft">Each line becomes a job of its own, like the one chosen.</p>
+      <p className="mt-3 text-soft">Each line becomes its own job, like the job that you choose.</p>
       <button type="submit" className="key-main mt-4" disabled={take.isPending}>
-        Take this order
+        Save this order
       </button>
       {errors.lines !== undefined && (
         <p role="alert" className="mt-2 font-semibold text-hot">

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { api, fileBody, got } from '../api/client';
 import { keys } from '../api/queries';
 
-/** Orders from a table: looked at first, line by line, then taken in whole. */
+/** Orders from a table: looked at first, line by line, then saved whole. */
 export function OrderTable() {
   const queries = useQueryClient();
   const [file, setFile] = useState<File>();
@@ -51,7 +51,7 @@ export function OrderTable() {
       <p className="mt-2 text-soft">
         A CSV file with the columns <b>order</b> (who it is for), <b>due</b> (2026-12-05), <b>what</b> (a job’s name),{' '}
         <b>quantity</b> or <b>sizes</b> (6 S, 10 M), <b>note</b>. Lines for the same person and day are one order.
-        Nothing is taken in before you say so, and then all of it.
+        Nothing is saved before you say so.
       </p>
       {file !== undefined && <h2 className="mt-5 border-b border-ink pb-1 text-xl">{file.name}</h2>}
       {preview.error !== null && (
@@ -66,8 +66,8 @@ export function OrderTable() {
             {seen.lines.length === 1 ? 'line' : 'lines'}.{' '}
             {seen.wrong.length > 0 ? (
               <b className="text-hot">
-                ✕ {seen.wrong.length} {seen.wrong.length === 1 ? 'line is' : 'lines are'} wrong: mend them in the table,
-                and choose it again.
+                ✕ {seen.wrong.length} {seen.wrong.length === 1 ? 'line is' : 'lines are'} wrong. Correct them in the
+                table, and choose it again.
               </b>
             ) : (
               <b className="text-done">✓ All lines can be read.</b>
@@ -113,7 +113,7 @@ export function OrderTable() {
       )}
       {take.data !== undefined && (
         <p role="status" className="mt-3 text-lg font-bold text-done">
-          ✓ {take.data.added} {take.data.added === 1 ? 'order' : 'orders'} taken in
+          ✓ {take.data.added} {take.data.added === 1 ? 'order' : 'orders'} saved
           {take.data.known > 0 && `, ${take.data.known} were there already`}.
         </p>
       )}
@@ -129,7 +129,7 @@ export function OrderTable() {
           disabled={file === undefined || seen.wrong.length > 0 || seen.lines.length === 0 || take.isPending}
           onClick={() => file !== undefined && take.mutate(file)}
         >
-          Take them in
+          Save these orders
         </button>
       )}
     </div>

@@ -57,8 +57,8 @@ export function OrdersPage() {
       {orders.data.length === 0 ? (
         <p className="mt-5 text-lg">
           {narrowed
-            ? 'No order like that.'
-            : 'No orders yet. Take one: who it is for, by when, and how many of what. Each line becomes a job.'}
+            ? 'No order matches.'
+            : 'There are no orders yet. Enter one: who it is for, by when, and how many of what. Each line becomes a job.'}
         </p>
       ) : (
         <ul className="mt-5 border-t border-ink">
@@ -86,7 +86,7 @@ export function OrdersPage() {
             setArchived(!archived);
           }}
         >
-          {archived ? 'Orders at hand' : 'Orders that were put away'}
+          {archived ? 'Open orders' : 'Closed orders'}
         </button>
       </div>
     </div>
@@ -243,7 +243,7 @@ function Change({ order, onDone }: { order: Order; onDone: () => void }) {
         Keep
       </button>
       <button type="button" className="key mt-[1.35rem]" onClick={() => change.mutate(!order.archived)}>
-        {order.archived ? 'Take out again' : 'Put away'}
+        {order.archived ? 'Open again' : 'Close the order'}
       </button>
       {change.error !== null && Object.keys(errors).length === 0 && (
         <p role="alert" className="w-full text-hot">
@@ -277,7 +277,7 @@ function Repeat({ order, onDone }: { order: Order; onDone: () => void }) {
         onChange={(e) => setDue(e.target.value)}
       />
       <button type="submit" className="key key-on mt-[1.35rem]" disabled={repeat.isPending}>
-        Take it
+        Save it
       </button>
     </form>
   );

@@ -17,7 +17,7 @@ export function Condition() {
         ))}
       </ul>
       <Link to="/backup" className="link">
-        To the backups
+        Go to the backups
       </Link>
     </Notice>
   );

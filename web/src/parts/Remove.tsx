@@ -27,12 +27,12 @@ export function Remove({ kind, id, name, onGone }: { kind: Kind; id: string; nam
   }
   return (
     <fieldset className="inline-block" aria-label={`Delete ${name}?`}>
-      <span className="mr-3">Delete “{name}”? For 30 days you can take it back.</span>
+      <span className="mr-3">Delete “{name}”? You can bring it back for 30 days.</span>
       <button type="button" className="link mr-3 font-bold" disabled={remove.isPending} onClick={() => remove.mutate()}>
         Yes, delete it
       </button>
       <button type="button" className="link" onClick={() => setAsking(false)}>
-        Keep it
+        Do not delete
       </button>
       {remove.error !== null && <Notice tone="hot">{remove.error.message}</Notice>}
     </fieldset>

@@ -56,7 +56,7 @@ export function TakeBack({ of, className = '' }: { of: string; className?: strin
         onClick={takeBack}
       >
         <Undo2 size={14} aria-hidden className="mr-1 inline" />
-        Take back
+        Undo
       </button>
       {trouble !== undefined && (
         <span role="alert" className="ml-3 text-hot">

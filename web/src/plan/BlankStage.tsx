@@ -183,7 +183,7 @@ export function BlankStage({
         <p
           className={`absolute inset-x-0 ${others.length > 0 ? 'bottom-8' : 'top-1/3'} mx-auto w-fit bg-ground px-4 py-2 text-soft`}
         >
-          Choose a picture on the ticket’s line “Picture”.
+          Choose a picture on the line “Picture” of the ticket.
         </p>
       )}
     </div>

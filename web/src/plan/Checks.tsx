@@ -5,7 +5,7 @@ import { useFormat } from '../measure/settings';
 
 const STAGE = { print: 'Before printing', heat: 'Before heat', peel: 'Before peeling' } as const;
 const SIGN = {
-  impossible: ['✕', 'text-hot', 'cannot be'],
+  impossible: ['✕', 'text-hot', 'not possible'],
   stop: ['✕', 'text-hot', 'stop'],
   missing: ['◆', 'text-wait', 'missing'],
   warn: ['▲', 'text-wait', 'warning'],
@@ -23,7 +23,7 @@ function Overriding({ check, handle }: { check: Check; handle: JobHandle }) {
         {' '}
         Set aside: “{check.overridden_because}”.{' '}
         <button type="button" className="link" onClick={() => handle.change({ [field]: '' })}>
-          Heed it again
+          Show the warning again
         </button>
       </span>
     );
@@ -34,7 +34,7 @@ function Overriding({ check, handle }: { check: Check; handle: JobHandle }) {
   if (reason === undefined) {
     return (
       <button type="button" className="link text-sm" onClick={() => setReason('')}>
-        Do it all the same
+        Do it anyway
       </button>
     );
   }
@@ -50,8 +50,8 @@ function Overriding({ check, handle }: { check: Check; handle: JobHandle }) {
     >
       <input
         className="field"
-        aria-label="Why do it all the same?"
-        placeholder="Why? It goes into the log."
+        aria-label="Why is this all right here?"
+        placeholder="Why? It goes into the logbook."
         value={reason}
         // biome-ignore lint/a11y/noAutofocus: the person has just asked for this field
         autoFocus

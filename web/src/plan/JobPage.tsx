@@ -194,7 +194,7 @@ export function JobPage() {
           <Checks checks={plan.checks} handle={handle} />
         </section>
         <section
-          aria-label="What lies on what"
+          aria-label="Layers, from top to bottom"
           // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
           tabIndex={0}
           className="overflow-auto border-rule px-5 pt-3 lg:border-l"
@@ -208,7 +208,7 @@ export function JobPage() {
             <span className={view.printed.current ? 'text-done' : 'font-semibold text-wait'}>
               {view.printed.current
                 ? `${view.work.sheets === 1 ? 'Sheet' : 'Sheets'} made, plan ${view.printed.plan}`
-                : `◆ The sheet of plan ${view.printed.plan} no longer matches: make it again`}
+                : `◆ The sheet of plan ${view.printed.plan} no longer matches. Make it again`}
             </span>
           )}
           <button
@@ -266,9 +266,9 @@ function Clash({ changes, onSettle }: { changes: Record<string, string>; onSettl
   return (
     <div className="px-5">
       <Notice tone="wait">
-        <p className="font-bold">This job was changed in another window meanwhile.</p>
+        <p className="font-bold">Somebody changed this job in another window.</p>
         <p>
-          Your change is kept:{' '}
+          Your change is not lost:{' '}
           {Object.entries(changes)
             .map(([field, value]) => `${FIELD[field] ?? field} ${value}`)
             .join(', ')}
@@ -276,10 +276,10 @@ function Clash({ changes, onSettle }: { changes: Record<string, string>; onSettl
         </p>
         <p className="mt-2 flex gap-3">
           <button type="button" className="key-main" onClick={() => onSettle(true)}>
-            Put mine on top
+            Use my change
           </button>
           <button type="button" className="key" onClick={() => onSettle(false)}>
-            Take the other window’s
+            Use the other change
           </button>
         </p>
       </Notice>
@@ -356,11 +356,11 @@ function JobLinks({
       </button>
       {archived ? (
         <button type="button" className="link" onClick={() => handle.archive(false)}>
-          Put it back on the list
+          Open the job again
         </button>
       ) : (
         <button type="button" className="link" onClick={() => handle.archive(true).then((ok) => ok && onAway())}>
-          Put the job away
+          Close the job
         </button>
       )}
       <Remove kind="job" id={id} name={name} onGone={onAway} />

@@ -133,7 +133,7 @@ export function OtherPicture({
       style={onCloth(view.job.blank.colour)}
       role="button"
       tabIndex={0}
-      aria-label={`${of.name}: take it in hand`}
+      aria-label={`${of.name}: select it`}
       className="cursor-pointer"
       onClick={() => onPick(of.at)}
       onKeyDown={(e) => e.key === 'Enter' && onPick(of.at)}

@@ -5,7 +5,7 @@ import { changes, Worn } from '../artwork/Worn';
 import { useFormat } from '../measure/settings';
 
 /**
- * A round piece seen from the front, to the scale of the drawing: what of the wall is seen, and how
+ * A round piece from the front, to the scale of the drawing: what of the wall is seen, and how
  * narrow it looks towards the sides. Where each arc is seen comes from the plan, for the height of the picture at hand;
  * above and below that a wall that tapers is seen wider or narrower by as much as it is. Turning it shifts the wall.
  */
@@ -71,7 +71,7 @@ export function RoundFront({ view, scale, seen }: { view: Part; scale: number; s
         height={standing * scale}
         viewBox={`${-widest / 2} 0 ${widest} ${standing}`}
         role="img"
-        aria-label={`The ${whole.piece} seen from the front${turn === 0 ? '' : ', turned'}`}
+        aria-label={`The ${whole.piece} from the front${turn === 0 ? '' : ', turned'}`}
         overflow="visible"
       >
         {seen.shown !== undefined && <Worn id={filter} as={seen.shown} perMm={1} />}
@@ -118,7 +118,7 @@ export function RoundFront({ view, scale, seen }: { view: Part; scale: number; s
       </svg>
       <div className="max-w-60 text-sm text-soft">
         <label className="block">
-          Seen from the front{' '}
+          From the front{' '}
           <select
             className="border border-line bg-ground px-1 text-ink"
             value={far}
@@ -132,8 +132,8 @@ export function RoundFront({ view, scale, seen }: { view: Part; scale: number; s
           </select>
         </label>
         <p>
-          {format.bareLength(Math.round(from.seen_mm))} of {format.length(Math.round(round))} are seen; half-way to the
-          side a strip looks {Math.round(from.at_45 * 100)} % as wide.
+          {format.bareLength(Math.round(from.seen_mm))} of {format.length(Math.round(round))} show at once. Half-way to
+          the side, a strip looks {Math.round(from.at_45 * 100)} % as wide.
         </p>
         <label className="block">
           Turn it:

@@ -31,7 +31,7 @@ function Line({ decision, view, handle }: { decision: Decision; view: Part; hand
         <span
           className={stopped ? 'text-hot' : by.tone}
           role="img"
-          aria-label={stopped ? 'a check stands against it' : by.label}
+          aria-label={stopped ? 'a check has found something' : by.label}
         >
           {stopped ? '✕' : by.sign}
         </span>
@@ -66,7 +66,7 @@ function Line({ decision, view, handle }: { decision: Decision; view: Part; hand
           {Editor !== undefined && <Editor view={view} handle={handle} />}
           {decision.figure !== null && <FigureEditor figure={decision.figure} view={view} handle={handle} />}
           <p className="mt-2 text-sm text-soft">
-            Where from: {decision.provenance.label}
+            Source: {decision.provenance.label}
             {decision.provenance.source !== null && ` (${decision.provenance.source})`}. Rule {decision.rule}.
           </p>
         </div>
@@ -85,8 +85,8 @@ function OutsideWindow({ view }: { view: Part }) {
   const { earliest_s: from, latest_s: to } = data.window;
   return (
     <span className="block text-[13px] leading-snug text-wait">
-      ◆ Computed: {format.duration(from)} {to === null ? 'or longer' : `to ${format.duration(to)}`}; the plan’s{' '}
-      {format.duration(data.recipe_s)} lie outside, and stand.
+      ◆ Computed: {format.about(from)} {to === null ? 'or longer' : `to ${format.about(to)}`}; the plan’s{' '}
+      {format.duration(data.recipe_s)} lie outside, and stay.
     </span>
   );
 }
@@ -102,7 +102,7 @@ export function Ticket({ view, handle }: { view: Part; handle: JobHandle }) {
       </ul>
       {view.plan.cautions.map((caution) => (
         <p key={caution} className="px-5 pt-3 text-sm">
-          <b className="text-hot">Mind:</b> {caution}
+          <b className="text-hot">Take care:</b> {caution}
         </p>
       ))}
     </>

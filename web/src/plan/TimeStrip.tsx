@@ -12,8 +12,8 @@ const WORD: Record<Step['kind'], string> = {
   draw: 'Draw',
   dry: 'Ink dries',
   cut: 'Cut',
-  sand: 'Make ready',
-  clean: 'Make ready',
+  sand: 'Prepare',
+  clean: 'Prepare',
   ready: 'Lay',
   prepress: 'Lay',
   place: 'Lay',
@@ -25,7 +25,7 @@ const WORD: Record<Step['kind'], string> = {
   set: 'Set',
   cool: 'Cool',
   peel: 'Peel',
-  quench: 'Quench',
+  quench: 'Cool',
   soak: 'Soak',
   rub: 'Paper off',
   film: 'Wipe',
@@ -74,7 +74,7 @@ export function TimeStrip({ view, children }: { view: JobView; children: ReactNo
     }
   }
   const labels = placeLabels(stretches, width, (s) =>
-    s.kind === 'dry' ? `${s.word} ${format.duration(s.seconds)}: meanwhile cut and make ready` : s.word,
+    s.kind === 'dry' ? `${s.word} ${format.about(s.seconds)}: cut and prepare meanwhile` : s.word,
   );
   const rows = Math.max(1, ...labels.map((label) => label.row + 1));
   const look = (s: Stretch) =>
@@ -86,11 +86,11 @@ export function TimeStrip({ view, children }: { view: JobView; children: ReactNo
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <p className="mr-auto">
           <b>
-            One {plan.piece}: {format.duration(work.one_span_s)}, of which hands {format.duration(work.one_hands_s)}.
+            One {plan.piece}: {format.about(work.one_hands_s)} of work in {format.about(work.one_span_s)}.
           </b>{' '}
           {quantity > 1 && (
             <span className="text-soft">
-              All {quantity}: hands {format.duration(work.hands_s)}, {format.duration(work.span_s)} from start to end,{' '}
+              All {quantity}: {format.about(work.hands_s)} of work in {format.about(work.span_s)},{' '}
               {work.sheets === 1 ? '1 sheet' : `${work.sheets} sheets`}.
             </span>
           )}
@@ -104,10 +104,10 @@ export function TimeStrip({ view, children }: { view: JobView; children: ReactNo
               key={s.key}
               style={{ flexGrow: s.seconds, flexBasis: 0 }}
               className={`h-5 min-w-0 ${look(s)}`}
-              title={`${s.word}: ${format.duration(s.seconds)}`}
+              title={`${s.word}: ${format.about(s.seconds)}`}
             >
               <span className="sr-only">
-                {s.word} {format.duration(s.seconds)}
+                {s.word} {format.about(s.seconds)}
               </span>
             </li>
           ))}

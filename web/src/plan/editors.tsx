@@ -20,7 +20,7 @@ const sender = (handle: JobHandle, field: string) => (typed: string) =>
   handle.change({ [field]: typed }).then((errors) => errors[field]);
 
 const PATTERNS = [
-  { id: '', label: 'none, one colour' },
+  { id: '', label: 'no, one colour' },
   { id: 'stripes', label: 'stripes' },
   { id: 'checks', label: 'checks' },
   { id: 'dots', label: 'dots' },
@@ -68,7 +68,7 @@ function BlankEditor({ view, handle }: Props) {
           <TypedField label="Its other colour" value={blank.pattern.colour} onSend={sender(handle, 'pattern_colour')} />
           <TypedField
             label="It repeats every"
-            value={format.length(blank.pattern.repeat_mm)}
+            value={format.exactLength(blank.pattern.repeat_mm)}
             onSend={sender(handle, 'repeat')}
           />
         </div>
@@ -123,8 +123,8 @@ function PictureEditor({ view, handle }: Props) {
       {view.artwork?.note != null && <p className="text-sm text-wait">{view.artwork.note}</p>}
       {placed !== null && (
         <div className="grid grid-cols-2 items-start gap-2">
-          <TypedField label="Width" value={format.length(placed.width_mm)} onSend={sender(handle, 'width')} />
-          <TypedField label="Height" value={format.length(placed.height_mm)} onSend={sender(handle, 'height')} />
+          <TypedField label="Width" value={format.exactLength(placed.width_mm)} onSend={sender(handle, 'width')} />
+          <TypedField label="Height" value={format.exactLength(placed.height_mm)} onSend={sender(handle, 'height')} />
         </div>
       )}
     </div>
@@ -145,10 +145,14 @@ function PlaceEditor({ view, handle }: Props) {
   const { placement } = view.transfer;
   return (
     <div className="grid grid-cols-2 items-start gap-2">
-      <TypedField label="Right of centre" value={format.length(placement.right_mm)} onSend={sender(handle, 'right')} />
+      <TypedField
+        label="Right of centre"
+        value={format.exactLength(placement.right_mm)}
+        onSend={sender(handle, 'right')}
+      />
       <TypedField
         label={`Below the ${view.plan.blank.from}`}
-        value={format.length(placement.below_mm)}
+        value={format.exactLength(placement.below_mm)}
         onSend={sender(handle, 'below')}
       />
       <fieldset className="col-span-2">
@@ -170,7 +174,7 @@ function PlaceEditor({ view, handle }: Props) {
               checked={view.transfer.over}
               onChange={(e) => handle.change({ over: e.target.checked ? 'yes' : 'no' })}
             />
-            It is meant to lie over what is pressed before it
+            It should lie over the picture that is pressed first
           </label>
           <button
             type="button"
@@ -181,7 +185,7 @@ function PlaceEditor({ view, handle }: Props) {
             Press it earlier
           </button>
           <button type="button" className="key" onClick={() => handle.change({ transfer: 'remove' })}>
-            Take it off the {view.whole.piece}
+            Remove it from the {view.whole.piece}
           </button>
         </>
       )}
@@ -203,7 +207,7 @@ function QuantityEditor({ view, handle }: Props) {
       />
       <TypedField
         label="By size and colour (empty: all alike)"
-        hint="Such as 6 S, 10 M, 2 XL navy 200 mm: how many, the size, and a colour or width where it differs."
+        hint="For example: 6 S, 10 M, 2 XL navy 200 mm. Write how many, the size, and a colour or width if it differs."
         value={shares.map((s) => `${s.quantity} ${s.label}`).join(', ')}
         onSend={sender(handle, 'breakdown')}
       />
@@ -240,7 +244,7 @@ export function FigureEditor({ figure, view, handle }: Props & { figure: string 
   return (
     <div className="mt-2">
       <TypedField
-        label="For this job alone (empty: as the recipe)"
+        label="Only for this job (empty: as in the recipe)"
         value={set === undefined ? '' : `${set} s`}
         onSend={sender(handle, `figure.${figure}`)}
       />

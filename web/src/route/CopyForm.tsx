@@ -4,7 +4,7 @@ import { SelectField, TextField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
 import type { Kind } from './ThingList';
 
-/** Makes a copy of something that Wubbin knows: it behaves as that one, with a name and measures of its own. */
+/** Makes a copy of something that Wubbin knows: it behaves as that one, but has its own name and measures. */
 export function CopyForm({
   kind,
   like,
@@ -34,7 +34,7 @@ export function CopyForm({
 
   return (
     <form onSubmit={copy} className="mb-3 grid grid-cols-2 items-start gap-2 bg-shade p-3" noValidate>
-      <p className="col-span-2 text-sm">A copy behaves as “{like.label}”, with a name and measures of its own.</p>
+      <p className="col-span-2 text-sm">A copy behaves as “{like.label}”, but has its own name and measures.</p>
       <TextField label="Your name for it" name="label" error={errors.label} autoFocus />
       {kind === 'markings' ? (
         <TextField label="White margin" name="margin" placeholder={format.length(5)} error={errors.margin} />
@@ -60,7 +60,7 @@ export function CopyForm({
           <TextField label="Print side" name="print_side" placeholder="the matte side" error={errors.print_side} />
           <label className="col-span-2 flex items-center gap-2 text-sm">
             <input type="checkbox" name="one_way" value="yes" className="size-4 accent-ink" />
-            It has a grain: pieces are not turned on it
+            It has a grain, so pieces are not turned on it
           </label>
         </>
       )}

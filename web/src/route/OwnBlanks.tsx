@@ -37,9 +37,11 @@ export function OwnBlanks({
   return (
     <section className="mt-6 border-t border-ink pt-3" aria-labelledby="blanks">
       <h2 id="blanks" className="text-xl">
-        Things to print on, as you measured them
+        Your own blanks
       </h2>
-      <p className="text-sm text-soft">Wubbin knows the usual ones. Makes differ: measure yours, and plans fit it.</p>
+      <p className="text-sm text-soft">
+        Wubbin knows the usual sizes. Sizes differ, so measure yours. Then plans fit it.
+      </p>
       {own.map((blank) => {
         const has = shelf.blanks?.includes(blank.id) ?? false;
         return (
@@ -170,7 +172,7 @@ function NewBlank({ kinds, onAdded }: { kinds: Schemas['BlankOption'][]; onAdded
           ))}
       </div>
       <details className="mt-2" open={Object.keys(errors).some((e) => e.startsWith('zone')) || undefined}>
-        <summary className="text-soft">Where it is printed, and what is kept clear</summary>
+        <summary className="text-soft">Print area, and parts to keep clear</summary>
         <div className="mt-2 flex flex-wrap items-start gap-3 [&>div]:w-40">
           {model?.measures
             .filter((measure) => !measure.needed)
@@ -189,7 +191,7 @@ function NewBlank({ kinds, onAdded }: { kinds: Schemas['BlankOption'][]; onAdded
             key={zone.id}
             className="mt-2 flex flex-wrap items-start gap-3 border-t border-rule pt-2 [&>div]:w-32"
           >
-            <legend className="sr-only">Kept clear, {i + 1}</legend>
+            <legend className="sr-only">Keep clear, {i + 1}</legend>
             <TextField
               label="What is there"
               placeholder="pocket"
@@ -228,7 +230,7 @@ function NewBlank({ kinds, onAdded }: { kinds: Schemas['BlankOption'][]; onAdded
               className="link mt-7"
               onClick={() => setZones((all) => all.filter((z) => z.id !== zone.id))}
             >
-              Leave it out
+              Remove it
             </button>
           </fieldset>
         ))}

@@ -35,7 +35,9 @@ export function PaperStock({
     >
       <div>
         <h2 className="text-xl">How many sheets</h2>
-        <p className="text-sm text-soft">Left empty, nobody counts them. Counted, Wubbin says when a job wants more.</p>
+        <p className="text-sm text-soft">
+          Leave it empty if you do not count them. If you do, Wubbin says when a job needs more.
+        </p>
         <div className="mt-2 grid grid-cols-2 items-end gap-x-4 gap-y-2">
           {shelf.media.map((id) => (
             <TypedField
@@ -50,7 +52,7 @@ export function PaperStock({
       </div>
       <div>
         <h2 className="text-xl">Offcuts</h2>
-        <p className="text-sm text-soft">The next sheets that are laid out together use them first.</p>
+        <p className="text-sm text-soft">The next sheet layout uses them first.</p>
         <ul className="mt-2">
           {offcuts.map((offcut) => (
             <li key={offcut.id} className="flex items-baseline gap-3 border-t border-rule py-1">
@@ -70,9 +72,7 @@ export function PaperStock({
             </li>
           ))}
           {offcuts.length === 0 && (
-            <li className="border-t border-rule py-1.5 text-soft">
-              None: they are kept from sheets laid out together.
-            </li>
+            <li className="border-t border-rule py-1.5 text-soft">There are none. A sheet layout can save them.</li>
           )}
         </ul>
       </div>

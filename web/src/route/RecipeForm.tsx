@@ -153,7 +153,7 @@ export function RecipeForm({ recipe, onDone }: { recipe: Recipe | undefined; onD
       )}
       <p className="mt-3 flex gap-3">
         <button type="submit" className="key-main">
-          {recipe === undefined ? 'Keep it' : 'Keep as a new version'}
+          {recipe === undefined ? 'Save it' : 'Save as a new version'}
         </button>
         <button type="button" className="key" onClick={() => onDone(false)}>
           Not now

@@ -75,8 +75,8 @@ export function RecipesPage() {
         </button>
       </div>
       <p className="text-soft">
-        What the paper’s own sheet says outranks Wubbin’s figures. A change is a new version; pieces made before keep
-        theirs.
+        What the sheet of your paper says comes before Wubbin’s figures. A change makes a new version. Earlier pieces
+        stay with theirs.
       </p>
       {problem !== undefined && (
         <Notice tone="hot">
@@ -104,7 +104,7 @@ export function RecipesPage() {
       )}
       {recipes.data.length === 0 && editing === undefined ? (
         <p className="mt-6 text-lg">
-          None yet. Take the sheet that came with your paper and type in what it says: plans then go by it.
+          There are no recipes yet. Type in what the sheet with your paper says. Then plans use it.
         </p>
       ) : (
         <ul className="mt-4 border-t border-ink">
@@ -141,7 +141,7 @@ export function RecipesPage() {
                     )
                   }
                 >
-                  {view.retired ? 'Use again' : 'Retire'}
+                  {view.retired ? 'Use again' : 'Stop using it'}
                 </button>
                 <Remove kind="recipe" id={view.recipe.id} name={view.recipe.name} />
               </span>

@@ -12,11 +12,11 @@ import { PaperStock } from './PaperStock';
 import { type Kind, ThingList } from './ThingList';
 
 const KINDS: [Kind, string, string][] = [
-  ['media', 'Papers and films', 'What carries the picture.'],
-  ['markings', 'Printers and pens', 'What puts the picture on it.'],
-  ['covers', 'To lay over', 'Between the heat and the work.'],
-  ['bases', 'To press on', 'Hard is better: on a soft base the edges lift.'],
-  ['guards', 'To slip inside', 'Keeps colour from going through.'],
+  ['media', 'Papers and films', 'They carry the picture.'],
+  ['markings', 'Printers and pens', 'They put the picture on it.'],
+  ['covers', 'Covers', 'They lie between the heat and the piece.'],
+  ['bases', 'Bases', 'Hard ones are better. On a soft base the edges come off.'],
+  ['guards', 'Cards to put inside', 'They stop colour from going through.'],
 ];
 
 interface Change {
@@ -57,7 +57,7 @@ export function ShelfPage() {
         <TakeBack of="shelf" className="text-sm" />
       </div>
       <p className="text-soft">
-        What you have. Plans are made from this; take off what has gone. Trays and mirroring are on{' '}
+        Tick what you have. Plans are made from it. Trays and mirroring are on{' '}
         <Link to="/sheets/printers" className="link">
           Printers and trays
         </Link>
@@ -69,7 +69,7 @@ export function ShelfPage() {
           Heat
         </h2>
         <p className="text-sm text-soft">
-          The size of a plate decides how many places it needs: measure it. A spoon to rub with belongs here too.
+          Measure the plate. Its size decides how many areas a picture needs. A spoon to rub with belongs here too.
         </p>
         <ul className="mt-2">
           {data.heat.map((source) => (
@@ -98,11 +98,11 @@ export function ShelfPage() {
                 aria-label={`Take ${source.label} off the shelf`}
                 onClick={() => put.mutate({ kind: 'heat', id: source.id, has: false })}
               >
-                Take off
+                Remove
               </button>
             </li>
           ))}
-          {data.heat.length === 0 && <li className="py-1.5 text-wait">◆ Nothing that heats yet.</li>}
+          {data.heat.length === 0 && <li className="py-1.5 text-wait">◆ There is nothing that heats yet.</li>}
         </ul>
         <NewHeat kinds={catalogue.data.heat} onAdded={reread} />
       </section>

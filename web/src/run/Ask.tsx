@@ -10,7 +10,7 @@ const MORE: [string, number][] = [
   ['3', 20],
   ['4', 30],
 ];
-const REASONS = ['Not needed here', 'Done before', 'Not at hand'];
+const REASONS = ['Not needed here', 'Done already', 'I do not have it'];
 
 const KEY = 'min-h-28 px-4 text-3xl font-extrabold focus-visible:-outline-offset-8';
 
@@ -49,7 +49,7 @@ export function Peek({
     <div className="flex min-h-0 flex-1 flex-col">
       <div className="min-h-0 flex-1 overflow-auto px-7 py-6">
         <h1 className="text-[clamp(2rem,4.4vw,3rem)] font-extrabold">Look under a corner.</h1>
-        <p className="mt-2 text-xl text-soft">The clock goes on. Where it has not let go, tap the picture.</p>
+        <p className="mt-2 text-xl text-soft">The clock goes on. Tap the picture where it has not come off.</p>
         {picture !== undefined && (
           <div className="mt-4">
             <MarkPicture
@@ -96,9 +96,9 @@ export function Again({
   useActKeys({ ...Object.fromEntries(MORE.map(([key, seconds]) => [key, () => go(seconds)])), escape: onClose });
   return (
     <div className="flex min-h-0 flex-1 flex-col px-7 py-6">
-      <h1 className="text-[clamp(2rem,4.4vw,3rem)] font-extrabold">Cover it, and a little more.</h1>
+      <h1 className="text-[clamp(2rem,4.4vw,3rem)] font-extrabold">Cover it and press a little more.</h1>
       <p className="mt-2 text-xl text-soft">
-        Lay it back where it was, the cover over it. The clock starts at the press.
+        Lay it back where it was, with the cover over it. The clock starts when you press the key.
       </p>
       <div className="mt-6 grid max-w-3xl grid-cols-2 gap-4 sm:grid-cols-4">
         {MORE.map(([key, seconds]) => (

@@ -32,16 +32,16 @@ export function BenchList() {
       <h1 className="text-3xl">Bench</h1>
       {open.length === 0 ? (
         <p className="mt-4 text-lg">
-          Nothing is under way. Open a{' '}
+          Nothing is in work. Open a{' '}
           <Link to="/" className="link">
             job
           </Link>{' '}
           and take it to the bench.
         </p>
       ) : (
-        <section className="mt-4" aria-label="Under way">
+        <section className="mt-4" aria-label="In work">
           <div className="flex items-baseline gap-4">
-            <h2 className="text-xl">Under way</h2>
+            <h2 className="text-xl">In work</h2>
             <Link to="/bench/all" className="key key-on ml-auto text-lg">
               All clocks on one screen
             </Link>

@@ -20,7 +20,7 @@ import { useAwake, useRinging } from './watching';
 const DONE: Partial<Record<Step['kind'], string>> = { print: 'Printed', off: 'It is off', coat: 'Coated' };
 const START: Partial<Record<Step['kind'], string>> = {
   heat: 'Heat on, start',
-  tack: 'Down, start',
+  tack: 'It is down, start',
   dry: 'Start drying',
   wait: 'Start drying',
   cool: 'Heat off, start',
@@ -85,8 +85,8 @@ function Kept({ run }: { run: string }) {
     <main className="px-6 py-10">
       <h1 className="text-5xl">Wubbin does not answer.</h1>
       <p className="mt-4 text-2xl">
-        {waiting === 1 ? 'One press is kept here' : `${waiting} presses are kept here`}, with the time of each, and sent
-        until stored. What comes next is told then.
+        {waiting === 1 ? 'One entry is stored here' : `${waiting} entries are stored here`}, each with its time. Wubbin
+        sends them again until they are stored.
       </p>
       <button type="button" className="key mt-4" onClick={again} disabled={busy}>
         Try now
@@ -100,7 +100,7 @@ function AllDone({ run }: { run: RunView | undefined }) {
   const spoiled = Object.values(run?.outcomes ?? {}).filter((outcome) => outcome === 'spoiled').length;
   return (
     <main className="px-6 py-10">
-      <h1 className="text-5xl">{run === undefined ? 'Nothing is under way.' : 'All done.'}</h1>
+      <h1 className="text-5xl">{run === undefined ? 'Nothing is in work.' : 'All done.'}</h1>
       <p className="mt-4 text-2xl">
         {run === undefined ? (
           <>
@@ -248,8 +248,9 @@ function Bench({
         <div className="px-6">
           <Notice tone="hot">
             <b>
-              Wubbin does not answer. {waiting === 1 ? 'One press is kept here' : `${waiting} presses are kept here`},
-              with the time of each, and sent until stored.
+              Wubbin does not answer.{' '}
+              {waiting === 1 ? 'One entry is stored here' : `${waiting} entries are stored here`}, with the time of
+              each, and sent until stored.
             </b>{' '}
             Clocks go on.{' '}
             <button type="button" className="key ml-2" onClick={sendAgain} disabled={busy}>
@@ -269,8 +270,8 @@ function Bench({
       {run.stale && (
         <div className="px-6">
           <Notice tone="wait">
-            The job has been changed since this session began. The bench goes by plan {run.plan.id}, as it stands on the
-            sheet.
+            The job has been changed since this session began. The bench uses plan {run.plan.id}. That is the plan of
+            your sheet.
           </Notice>
         </div>
       )}
@@ -303,16 +304,16 @@ function Bench({
               {front.held !== null && (
                 <Notice tone="hot">
                   <b>Not yet: heat is on for “{front.held}”.</b> Switch it off and let it get cold first. If you do this
-                  outdoors or in another room, say so under “Working hours, hands and room” on{' '}
+                  outdoors or in another room, say so under “Working hours, people and room” on{' '}
                   <Link to="/day" className="link">
-                    The day
+                    Day plan
                   </Link>
                   .
                 </Notice>
               )}
               {front.questions.length > 0 ? (
                 <>
-                  <p className="mt-4 text-2xl text-soft">Before the heat comes on:</p>
+                  <p className="mt-4 text-2xl text-soft">Before you start the heat:</p>
                   <ul className="mt-2 text-[clamp(1.4rem,2.6vw,1.9rem)] leading-snug font-semibold">
                     {front.questions.map((question) => (
                       <li key={question} className="border-t border-rule py-1.5">
@@ -327,7 +328,7 @@ function Bench({
                   <>
                     <p
                       role="timer"
-                      aria-label={over ? 'past zero' : 'time left'}
+                      aria-label={over ? 'time over' : 'time left'}
                       className={`mt-2 text-[clamp(6rem,19vw,12.5rem)] leading-none font-extrabold tracking-tight tabular-nums ${tone(front, over)}`}
                     >
                       {over && '+'}
@@ -335,9 +336,9 @@ function Bench({
                     </p>
                     <p className="mt-2 text-2xl text-soft">
                       {front.since !== null && !front.running ? (
-                        <b className="text-wait">A break. It counts on from here.</b>
+                        <b className="text-wait">Paused. The clock goes on from here.</b>
                       ) : over ? (
-                        <b className="text-hot">{step.kind === 'heat' ? 'Time is up: lift.' : 'Time is up.'}</b>
+                        <b className="text-hot">{step.kind === 'heat' ? 'Time is up. Lift.' : 'Time is up.'}</b>
                       ) : front.since === null ? (
                         `${format.duration(front.seconds)}, not started`
                       ) : (
@@ -351,7 +352,7 @@ function Bench({
                 {format.phrase(step.cue)}
               </p>
               <p className="mt-auto pt-6 text-xl text-soft">
-                Then: {nextStep === undefined ? 'all done.' : format.phrase(nextStep.title)}
+                Then: {nextStep === undefined ? 'nothing more' : format.phrase(nextStep.title)}
                 {next?.timed && ` ${format.duration(next.seconds)}.`}
               </p>
             </section>

@@ -49,7 +49,7 @@ const keyOf = (hand: Hand) => `${hand.run} ${hand.position} ${hand.judging ? han
 
 /** What would be done, in a word. */
 const KIND: Partial<Record<Hand['step']['kind'], string>> = {
-  ready: 'make ready',
+  ready: 'prepare',
   prepress: 'press flat',
   'touch-up': 'touch up',
   compare: 'look at',
@@ -120,7 +120,7 @@ export function Clocks({
                   onClick={() => onPick(hand)}
                 >
                   {KIND[hand.step.kind] ?? hand.step.kind} {whose(hand, severalJobs)}
-                  {hand.held !== null && ': not beside heat'}
+                  {hand.held !== null && ': not while heat is on'}
                 </button>
               </li>
             ))}

@@ -12,7 +12,7 @@ type Mark = NonNullable<Pressed['defects']>[number];
 
 const OUTCOMES: [Outcome, string, string, string][] = [
   ['good', 'Good', '1', 'border-done text-done'],
-  ['redo', 'Needs redo', '2', 'border-wait text-wait'],
+  ['redo', 'Do it again', '2', 'border-wait text-wait'],
   ['spoiled', 'Spoiled', '3', 'border-hot text-hot'],
 ];
 
@@ -111,7 +111,7 @@ export function Judge({
         </h1>
         {among.length > 1 && (
           <fieldset className="mt-4">
-            <legend className="text-xl text-soft">Which of those in hand?</legend>
+            <legend className="text-xl text-soft">Which piece?</legend>
             <div className="mt-2 flex flex-wrap gap-3">
               {among.map((one) => (
                 <button
@@ -165,7 +165,11 @@ export function Judge({
             {picture !== undefined && marks.length > 0 && (
               <div>
                 <p className="mb-2 text-lg">
-                  {latest === undefined ? 'Where?' : <>Where is “{label(latest)}”? Tap it, or leave it for all over.</>}
+                  {latest === undefined ? (
+                    'Where?'
+                  ) : (
+                    <>Where is “{label(latest)}”? Tap the place. If it is everywhere, do not tap.</>
+                  )}
                 </p>
                 <MarkPicture
                   src={picture}
@@ -181,7 +185,7 @@ export function Judge({
                     className="link block"
                     onClick={() => setMarks(marks.map((mark) => ({ ...mark, x: null, y: null })))}
                   >
-                    Take the places off
+                    Remove the marks
                   </button>
                 )}
               </div>
@@ -190,7 +194,7 @@ export function Judge({
         )}
         <div className="mt-6 grid max-w-5xl gap-4 md:grid-cols-[1fr_auto_auto]">
           <label className="block">
-            <span className="mb-1 block text-soft">Note (may stay empty)</span>
+            <span className="mb-1 block text-soft">Note (can stay empty)</span>
             <textarea
               className="field text-lg"
               rows={2}
@@ -213,7 +217,7 @@ export function Judge({
           disabled={outcome === undefined || busy || reading}
           className="min-h-28 bg-ink px-4 text-4xl font-extrabold text-ground focus-visible:-outline-offset-8 disabled:bg-shade disabled:text-soft"
         >
-          {reading ? 'Reading the photo …' : outcome === undefined ? 'Choose one above' : 'Write it down'}
+          {reading ? 'Reading the photo …' : outcome === undefined ? 'Choose one above' : 'Save it'}
         </button>
         {onBack === undefined ? (
           <span />

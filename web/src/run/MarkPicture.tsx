@@ -57,7 +57,7 @@ export function MarkPicture({
   return (
     <button
       type="button"
-      aria-label="The picture: tap where it is; with the arrows and Enter by keyboard"
+      aria-label="The picture. Tap where it is, or use the arrow keys and Enter"
       className="relative inline-block cursor-crosshair touch-manipulation"
       onClick={(e) => {
         // Enter on the keyboard clicks without a place.

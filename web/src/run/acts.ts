@@ -46,11 +46,11 @@ export function benchActs({
   const { position, since, running, judging } = front;
   const acts: (Act | false)[] = [
     { keys: [' '], act: main },
-    front.heats && since !== null && { keys: ['p'], word: 'Peek', act: () => ask('peek') },
+    front.heats && since !== null && { keys: ['p'], word: 'Look under a corner', act: () => ask('peek') },
     front.again !== null && { keys: ['a'], word: 'A little more', act: () => ask('again') },
     since !== null && {
       keys: ['b'],
-      word: running ? 'Break' : 'Go on',
+      word: running ? 'Pause' : 'Go on',
       act: () => press({ position, type: running ? 'paused' : 'resumed' }),
     },
     !judging && { keys: ['s'], word: 'Leave out', act: () => ask('skip') },

@@ -17,8 +17,8 @@ export function silentBy(): string {
     return '';
   }
   return sound
-    ? 'No notification: this browser does not allow it. It sounds here.'
-    : 'No sound until a key here is pressed. Watch the colour.';
+    ? 'This browser does not allow notifications. It sounds here.'
+    : 'There is no sound until you press a key here. Watch the colour.';
 }
 
 /** Two short tones, and a notification where the page is not looked at: a clock has reached zero. */

@@ -1,6 +1,6 @@
 const LOOK: Record<string, [string, string, string]> = {
   good: ['✓', 'good', 'text-done'],
-  redo: ['▲', 'needs redo', 'text-wait'],
+  redo: ['▲', 'do it again', 'text-wait'],
   spoiled: ['✕', 'spoiled', 'text-hot'],
 };
 

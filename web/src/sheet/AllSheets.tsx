@@ -21,7 +21,7 @@ export function AllSheets({ view, work, handle }: { view: Part; work: Schemas['W
             checked={view.transfer.alone ?? false}
             onChange={(e) => handle.change({ alone: e.target.checked ? 'yes' : 'no' })}
           />
-          One picture a sheet
+          One picture on each sheet
         </label>
       </div>
       <ol className="flex flex-wrap gap-6 pt-3">
@@ -62,7 +62,9 @@ function FewerSheets({ job }: { job: string }) {
       );
       await queries.invalidateQueries({ queryKey: keys.job(job) });
       setTold(
-        after < before ? `${after} instead of ${before}: kept with the job.` : 'No fewer were found: it stays so.',
+        after < before
+          ? `${after} instead of ${before}, saved with the job.`
+          : 'Wubbin found no way with fewer sheets.',
       );
     } catch (e) {
       setTold(problemOf(e).message);
@@ -83,7 +85,7 @@ function FewerSheets({ job }: { job: string }) {
             className="link"
             onClick={() => api.POST('/api/tasks/{id}/enough', { params: { path: { id: task.id } } })}
           >
-            That is good enough
+            Stop searching
           </button>
         </>
       )}

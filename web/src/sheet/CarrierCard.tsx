@@ -65,7 +65,7 @@ export function CarrierCard({ carrier }: { carrier: Carrier }) {
           <li className="border-t border-rule py-1">
             Cut <b>{carrier.ahead}</b> to <b>{size(w, h)}</b>
             <span className="block text-soft">
-              {carrier.sheets} to print and {carrier.ahead - carrier.sheets} in case one creases or jams
+              {carrier.sheets} to print and {carrier.ahead - carrier.sheets} to spare, if one creases or jams
             </span>
           </li>
           <li className="border-t border-rule py-1">
@@ -78,7 +78,7 @@ export function CarrierCard({ carrier }: { carrier: Carrier }) {
           )}
           {carrier.zones.length > 0 && (
             <li className="border-t border-rule py-1">
-              <span className="text-wait">■</span> Taped or glued: no picture there
+              <span className="text-wait">■</span> For tape or glue. No picture here
             </li>
           )}
         </ul>
@@ -90,7 +90,7 @@ export function CarrierCard({ carrier }: { carrier: Carrier }) {
           ))}
         </ol>
         <p className="mt-2 text-soft">
-          A stack made ahead lies flat under a heavy book.
+          Store carriers flat under a heavy book.
           {carrier.provenance.kind === 'assumed' && ` Assumed: ${carrier.provenance.source}.`}
         </p>
       </div>

@@ -68,7 +68,7 @@ export function FeedTest({
           Take a sheet of plain paper. Draw a <b>pencil arrow</b> on it, along its length.
         </li>
         <li>
-          Lay it into {tray.label} with the <b>pencil up</b>, the arrow pointing to where the paper goes in.
+          Put it into {tray.label} with the <b>pencil up</b>, the arrow pointing to where the paper goes in.
         </li>
         <li>
           Print the test page at 100 %, “mirror” off in the driver:{' '}
@@ -87,8 +87,8 @@ export function FeedTest({
           {printing !== undefined && ` … ${printing.doing}`}
         </li>
         <li>
-          Look at the <b>printed side</b>, the end that went in first away from you; turn it over like a page of a book
-          if you must.
+          Look at the <b>printed side</b>. Hold the end that went in first away from you. If you must turn the sheet,
+          turn it like a page of a book.
         </li>
       </ol>
       {faces != null && (
@@ -101,7 +101,7 @@ export function FeedTest({
           ).map(([face, label]) => (
             <figure key={face} className="w-36">
               <img src={faces[face]} alt={label} className="w-full border border-ink" />
-              <figcaption className="text-soft">{label}; the end that went in first is above</figcaption>
+              <figcaption className="text-soft">{label}. The end that went in first is at the top</figcaption>
             </figure>
           ))}
         </div>
@@ -154,10 +154,10 @@ export function FeedTest({
         </div>
         {reads === 'backwards' && (
           <p className="mt-2 text-wait">
-            ◆ The driver mirrors. Turn “mirror” off in it, or say above that this printer mirrors in its driver.{' '}
+            ◆ The driver mirrors. Switch “mirror” off in it. Or say above that this printer mirrors in its driver.{' '}
             {printer.mirrors === 'driver' && (
               <button type="button" className="link" onClick={onMirrors}>
-                Let Wubbin’s file mirror
+                Let Wubbin mirror the file
               </button>
             )}
           </p>
@@ -174,7 +174,7 @@ export function FeedTest({
       </div>
       {tray.feed !== null && (
         <div className="w-56 lg:col-span-2">
-          <p className="text-sm text-soft">As it is remembered now:</p>
+          <p className="text-sm text-soft">What Wubbin knows now:</p>
           <LoadDrawing
             loading={{
               tray: tray.label,

@@ -126,12 +126,14 @@ export function GangPage() {
       <section aria-label="What goes on the sheets" className="overflow-auto border-rule px-5 py-4 lg:border-r">
         <SheetRooms />
         <h1 className="mt-2 text-2xl">Sheets</h1>
-        <p className="text-soft">Pictures of several jobs share sheets: what is printed on the same, by the same.</p>
+        <p className="text-soft">
+          Pictures of several jobs can share a sheet, if they need the same sheet and printer.
+        </p>
         {ready.length === 0 ? (
           <p className="mt-6 text-lg">
             No job can be printed yet.{' '}
             <Link to="/" className="link">
-              To the jobs
+              Go to the jobs
             </Link>
           </p>
         ) : (
@@ -206,14 +208,14 @@ export function GangPage() {
             </fieldset>
           </details>
           <SelectField
-            label="Look for a tighter way for"
+            label="Search for a tighter layout for"
             options={PATIENCE}
             value={seconds}
             onChange={(e) => setSeconds(e.target.value)}
           />
           {task === undefined ? (
             <button type="button" className="key-main" disabled={chosen.length === 0} onClick={() => layOut()}>
-              Lay them out
+              Make the layout
             </button>
           ) : (
             <>
@@ -225,7 +227,7 @@ export function GangPage() {
                   className="key"
                   onClick={() => api.POST('/api/tasks/{id}/enough', { params: { path: { id: task.id } } })}
                 >
-                  Take the best so far
+                  Use the best so far
                 </button>
                 <button type="button" className="key" onClick={() => asked.current?.abort()}>
                   Cancel
@@ -265,8 +267,8 @@ export function GangPage() {
                 )}
                 <p className="text-sm text-soft">
                   {lot.marking}
-                  {lot.mirrored ? ', mirrored' : ', as it reads'}
-                  {lot.nested && ', laid by their outlines'}.
+                  {lot.mirrored ? ', mirrored' : ', not mirrored'}
+                  {lot.nested && ', by their outlines'}.
                 </p>
                 {lot.loading != null && (
                   <details className="text-sm">
@@ -323,7 +325,7 @@ export function GangPage() {
                   Open the sheets
                 </a>
                 <Link className="key w-full" to="/sheets/queue">
-                  To the print queue
+                  Go to the print queue
                 </Link>
               </p>
             )}
@@ -333,12 +335,12 @@ export function GangPage() {
       <section aria-label="The sheets" className="min-h-[60vh] overflow-auto px-5 py-4">
         {gang === undefined ? (
           <p className="mx-auto mt-28 max-w-sm text-center text-soft">
-            Choose jobs and lay them out. Mirrored and unmirrored pictures never share a sheet, nor do different films.
+            Choose jobs, then make the layout. Mirrored and unmirrored pictures never share a sheet.
           </p>
         ) : (
           <>
             <p className="mb-3 text-sm text-soft">
-              Drag a piece, or move it with the arrows, to pin it; the rest is laid round it. T turns it.
+              Drag a piece, or move it with the arrow keys. It stays there, and the others go round it. T turns it.
             </p>
             <GangSheets gang={gang.view} id={gang.id} pins={pins} onPin={pin} />
           </>

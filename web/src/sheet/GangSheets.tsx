@@ -235,7 +235,7 @@ function OneSheet({
             </span>
           ) : (
             <button key={key} type="button" className="link block text-done" onClick={() => keep(offcut)}>
-              Keep the offcut {size}
+              Save the offcut {size}
             </button>
           );
         })}

@@ -24,7 +24,7 @@ export function LoadDrawing({ loading, page }: { loading: Loading; page: { width
         aria-label={
           loading.known
             ? `In the tray the print side looks ${loading.lies}; ${lying ? 'a long' : 'a short'} edge goes in first`
-            : 'Not known yet which side this tray prints on'
+            : 'It is not known yet which side this tray prints on'
         }
       >
         <defs>
@@ -103,7 +103,7 @@ export function LoadDrawing({ loading, page }: { loading: Loading; page: { width
           <>
             {' '}
             <Link to="/sheets/printers" className="link">
-              To the feed test
+              Go to the feed test
             </Link>
           </>
         )}

@@ -48,15 +48,14 @@ export function PrintersPage() {
       <SheetRooms />
       <h1 className="mt-2 text-2xl">Printers and trays</h1>
       <p className="text-soft">
-        A feed test tells once and for all which side a tray prints on and which edge goes in first: one sheet of plain
-        paper.
+        A feed test shows which side a tray prints on, and which edge goes in first. It takes one sheet of plain paper.
       </p>
       {problem !== undefined && <Notice tone="hot">{problem.message}</Notice>}
       {printers.data.length === 0 && (
         <p className="mt-6 text-lg">
           No printer is on the shelf yet.{' '}
           <Link to="/shelf" className="link">
-            To the shelf
+            Go to the shelf
           </Link>
         </p>
       )}
@@ -66,7 +65,7 @@ export function PrintersPage() {
             <h2 className="w-56 text-xl">{printer.label}</h2>
             <div className="w-52">
               <SelectField
-                label="What must be mirrored is mirrored by"
+                label="Sheets are mirrored by"
                 options={[
                   { id: 'file', label: 'Wubbin’s file' },
                   { id: 'driver', label: 'the printer’s driver' },
@@ -121,7 +120,7 @@ export function PrintersPage() {
                         className="link"
                         onClick={() => change(printer, { trays: printer.trays.filter((one) => one.id !== tray.id) })}
                       >
-                        Take away
+                        Remove
                       </button>
                     )}
                   </span>

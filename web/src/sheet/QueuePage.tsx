@@ -40,7 +40,7 @@ export function QueuePage() {
           <p className="mt-4">
             No sheet was made yet. Make one on a job’s page, or{' '}
             <Link to="/sheets" className="link">
-              lay several jobs out together
+              make a layout for several jobs
             </Link>
             .
           </p>
@@ -87,8 +87,8 @@ export function QueuePage() {
       >
         {queue.data.length === 0 ? (
           <p className="mx-auto mt-28 max-w-sm text-center text-soft">
-            Choose a sheet, say how it lies in the tray, and print. The simulated printer shows both sides of what would
-            come out, before paper is spent.
+            Choose a sheet, say how it lies in the tray, and print. The simulated printer shows both sides first, and
+            uses no paper.
           </p>
         ) : (
           <ol>
@@ -135,7 +135,7 @@ function PrintForm({
       <p className="text-wait">
         ◆ No printer is on the shelf.{' '}
         <Link to="/shelf" className="link">
-          To the shelf
+          Go to the shelf
         </Link>
       </p>
     );
@@ -170,7 +170,7 @@ function PrintForm({
         <a className="link" href={sheet.url} target="_blank" rel="noreferrer">
           Open the PDF
         </a>{' '}
-        · {group.mirrored ? 'must come out mirrored' : 'comes out as it reads'}
+        · {group.mirrored ? 'must come out mirrored' : 'comes out not mirrored'}
         {group.in_driver && ', by the driver'}
       </p>
       <SelectField
@@ -195,7 +195,7 @@ function PrintForm({
         hint={
           at.feed === null ? (
             <>
-              Not tried yet: guessed.{' '}
+              Not tried yet, so this is a guess.{' '}
               <Link to="/sheets/printers" className="link">
                 Feed test
               </Link>
@@ -206,7 +206,7 @@ function PrintForm({
         }
       />
       <SelectField
-        label="Its print side is laid in looking"
+        label="The print side looks"
         options={[
           { id: 'up', label: 'up' },
           { id: 'down', label: 'down' },
@@ -225,10 +225,7 @@ function PrintForm({
       />
       {mirrors !== group.in_driver && (
         <p className="text-sm text-wait">
-          ◆{' '}
-          {group.in_driver
-            ? 'This sheet counts on the driver to mirror.'
-            : 'For this sheet the driver must not mirror.'}
+          ◆ {group.in_driver ? 'For this sheet the driver must mirror.' : 'For this sheet the driver must not mirror.'}
         </p>
       )}
       {group.fold_leads && (
@@ -284,7 +281,7 @@ function Printed({ task, onChange }: { task: Task; onChange: () => void }) {
         <b>{print.title}</b> <span className="text-soft">· {print.device}</span>
       </p>
       {print.faults.length === 0 ? (
-        <p className="text-done">✓ {print.simulated ? 'Right side, right way round.' : 'Handed to the spooler.'}</p>
+        <p className="text-done">✓ {print.simulated ? 'Right side, right way round.' : 'Sent to the printer.'}</p>
       ) : (
         print.faults.map((fault) => (
           <p key={fault.id} className="text-hot">

@@ -1,7 +1,7 @@
 import { Link, useLocation } from 'react-router';
 
 const ROOMS = [
-  ['/sheets', 'Lay out together'],
+  ['/sheets', 'Sheet layout'],
   ['/sheets/queue', 'Print queue'],
   ['/sheets/printers', 'Printers and trays'],
 ] as const;

@@ -97,7 +97,9 @@ function OneSheet({ view }: { view: Part }) {
     return (
       <div ref={ref} className="h-full min-h-64">
         <p className="mx-auto mt-28 w-fit text-soft">
-          {view.artwork === null ? 'No picture yet, so no sheet.' : 'No sheet can be laid out: see the checks.'}
+          {view.artwork === null
+            ? 'There is no picture yet, so there is no sheet.'
+            : 'There is no sheet layout yet. See the checks.'}
         </p>
       </div>
     );
@@ -139,7 +141,9 @@ function OneSheet({ view }: { view: Part }) {
           </svg>
           <p className="absolute inset-x-0 text-center text-sm text-soft" style={{ top: ABOVE + h * scale + 6 }}>
             {format.bareLength(w)} × {format.length(h)}, print side up.{' '}
-            {sheet.mirrored ? 'The picture reads backwards here, and right on the piece.' : 'The picture reads right.'}{' '}
+            {sheet.mirrored
+              ? 'The picture reads backwards here, and the right way round on the piece.'
+              : 'The picture reads the right way round.'}{' '}
             {onSheet?.words} {sheet.apart && 'Its cut line is printed on a page of its own, on plain paper.'}
           </p>
         </>

@@ -133,11 +133,11 @@ export function Assembly({ view, tiling, handle }: { view: Part; tiling: Tiling;
       <div className="overflow-auto text-sm">
         <p>
           <b>{tiling.tiles.length} parts</b> on {tiling.sheets.length} {tiling.sheets.length === 1 ? 'sheet' : 'sheets'}
-          , overlapping by {format.length(tiling.overlap_mm)}. Named row · column; put them together as they are here,
-          ticks on ticks.
+          , overlapping by {format.length(tiling.overlap_mm)}. The names are row · column. Put them together as they are
+          here, marks on marks.
         </p>
         <p className="mt-2 text-soft">
-          Draw a box round a face or a word: no join runs through it.
+          Draw a box round a face or a word. Then no join runs through it.
           {whole.length > 0 && (
             <button type="button" className="link ml-1" onClick={() => handle.change({ whole: '' })}>
               Take {whole.length === 1 ? 'the box' : 'the boxes'} away

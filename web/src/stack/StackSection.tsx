@@ -81,11 +81,11 @@ export function StackSection({ plan }: { plan: TransferPlan }) {
   });
   return (
     <>
-      <h2 className="text-base">What lies on what</h2>
+      <h2 className="text-base">Layers, from top to bottom</h2>
       <p className="text-sm text-soft">
         {printed === undefined
-          ? 'From the heat down.'
-          : `From the heat down. The printed face looks ${printed.printed_face}${mirrored ? ', against the blank' : ''}.`}
+          ? 'The heat comes from the top.'
+          : `The printed face looks ${printed.printed_face}${mirrored ? ', onto the piece' : ''}.`}
       </p>
       <svg
         viewBox={`0 0 264 ${top}`}
@@ -178,10 +178,10 @@ export function StackSection({ plan }: { plan: TransferPlan }) {
             {plan.coverage.places.length === 1 ? 'One area' : `${plan.coverage.places.length} areas, in this order`}.
             {plan.coverage.sweep_s != null &&
               plan.coverage.sweep_mm > 0 &&
-              ` Swept instead of set down: ${format.length(plan.coverage.sweep_mm)} in ${format.duration(plan.coverage.sweep_s)}.`}
-            {plan.heat === 'iron' && ' The point and the rim of the plate press little and are not counted.'}
+              ` The iron moves all the time: ${format.length(plan.coverage.sweep_mm)} in ${format.duration(plan.coverage.sweep_s)}.`}
+            {plan.heat === 'iron' && ' The point and the rim of the plate press only a little, so they do not count.'}
             {plan.coverage.shift_mm > 0 &&
-              ` It has steam holes: where it stands, it is moved ${format.length(plan.coverage.shift_mm)} back halfway, and what it covers both times counts.`}
+              ` The iron has steam holes. In each place, move it ${format.length(plan.coverage.shift_mm)} back after half of the time.`}
           </p>
         </>
       )}

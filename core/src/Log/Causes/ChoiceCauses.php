@@ -47,11 +47,11 @@ final readonly class ChoiceCauses
                 };
             },
             static fn(Complaint $of): string => $of->isDye()
-                ? 'None: redo on polyester.'
-                : 'None: another route, or another blank.',
+                ? 'Nothing. Make it again on polyester.'
+                : 'Nothing. Use another route, or another piece.',
             static fn(Complaint $of): string => match (true) {
-                $of->isDye() => 'Polyester, or a blank with a polymer coat.',
-                $of->isWax() => 'A candle, or an LED with a skin of real wax.',
+                $of->isDye() => 'Use polyester, or a piece with a polymer coat.',
+                $of->isWax() => 'Use a real wax candle, or an LED candle with real wax outside.',
                 default => 'A blank that this route takes; see which routes take this one.',
             },
         );
@@ -60,7 +60,7 @@ final readonly class ChoiceCauses
     private static function clearFilmOnDarkCloth(): Cause
     {
         return new Cause(
-            static fn(Complaint $of): string => $of->isFilm() ? 'clear film on dark cloth' : 'ground too dark',
+            static fn(Complaint $of): string => $of->isFilm() ? 'clear film on dark cloth' : 'surface too dark',
             [Defect::Pale],
             0.5,
             static function (Complaint $of): ?Evidence {
@@ -69,14 +69,16 @@ final readonly class ChoiceCauses
 
                 return match (true) {
                     null === $verdict => $of->isFilm() && !$of->place->isPart()
-                        ? Evidence::unknown('Clear film has no white: the colour of the cloth comes through.')
+                        ? Evidence::unknown('Clear film has no white, so the colour of the cloth shows through.')
                         : null,
                     Fit::Good === $verdict->fit => Evidence::against(),
                     default => Evidence::for($verdict->why),
                 };
             },
-            'None: redo on white.',
-            static fn(Complaint $of): string => $of->isFilm() ? 'Opaque film, or lighter cloth.' : 'A lighter ground.',
+            'Nothing. Make it again on white.',
+            static fn(Complaint $of): string => $of->isFilm()
+                ? 'Use opaque film, or lighter cloth.'
+                : 'Use a lighter piece.',
         );
     }
 
@@ -93,12 +95,12 @@ final readonly class ChoiceCauses
             )
                 ? Evidence::ofFlag(
                     $of->done->yes(Done::ROUGH) ? true : ($of->done->no(Done::ROUGH) ? false : null),
-                    'It was rough: toner touches only the high spots.',
-                    'Toner touches only the high spots of a rough surface.',
+                    'It was rough. Toner reaches only the high spots.',
+                    'Toner reaches only the high spots of a rough surface.',
                 )
                 : null,
-            'Sand it and repeat, or keep the worn look.',
-            'Sand it smooth, or paint it first and let the paint dry.',
+            'Sand it and do it again, or keep the worn look.',
+            'Sand it smooth. Or paint it first, and let the paint dry.',
         );
     }
 

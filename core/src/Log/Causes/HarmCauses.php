@@ -38,10 +38,10 @@ final readonly class HarmCauses
             static fn(Complaint $of): Evidence => Evidence::ofFlag(
                 $of->done->yes(Done::MOVED) ? true : ($of->done->no(Done::MOVED) ? false : null),
                 'It slid while it was hot.',
-                'A sheet that slides prints twice.',
+                'A sheet that slides leaves two pictures.',
             ),
-            'None: redo.',
-            'Tack it first; lift the iron, do not push it.',
+            'Nothing. Make it again.',
+            'Fix it with a short press first. Lift the iron; do not push it.',
         );
     }
 
@@ -54,10 +54,10 @@ final readonly class HarmCauses
             static fn(Complaint $of): Evidence => Evidence::ofFlag(
                 $of->done->yes(Done::STEAM) ? true : ($of->done->no(Done::STEAM) ? false : null),
                 'Steam was on.',
-                'Water in the iron blisters it.',
+                'Water in the iron makes blisters.',
             ),
-            'None: redo.',
-            'Steam off, and the tank empty.',
+            'Nothing. Make it again.',
+            'Switch the steam off, and empty the tank.',
         );
     }
 
@@ -68,9 +68,9 @@ final readonly class HarmCauses
             [Defect::Bubble, Defect::Wrinkle],
             0.55,
             static fn(Complaint $of): ?Evidence => $of->isFilm()
-                ? Evidence::unknown('Cloth holds damp, and a film keeps it in.')
+                ? Evidence::unknown('Cloth holds damp, and the film keeps it in.')
                 : null,
-            'Parchment over it, and iron a few seconds.',
+            'Lay parchment over it, and iron it for a few seconds.',
             'Press the cloth dry first.',
         );
     }
@@ -84,8 +84,8 @@ final readonly class HarmCauses
             static fn(Complaint $of): ?Evidence => $of->isFilm() || $of->isWax() || $of->isBurnished()
                 ? null
                 : Evidence::unknown('Damp turns to steam under the press.'),
-            'None.',
-            'Press it empty first, until no steam rises.',
+            'Nothing can be done.',
+            'Press the piece without the print first, until no steam comes out.',
         );
     }
 
@@ -101,10 +101,10 @@ final readonly class HarmCauses
 
                 return null !== $dwell && null !== $most && $dwell > 1.05 * $most
                     ? Evidence::for(sprintf('%d s; up to %d s is usual.', $dwell, $most))
-                    : Evidence::unknown('Held in one place, or set above what the fibre stands.');
+                    : Evidence::unknown('It stayed in one place, or was hotter than the material can stand.');
             },
-            'None; a light scorch may wash out.',
-            'Keep it moving, a cover over it, and no hotter than the material stands.',
+            'A light mark may wash out.',
+            'Keep moving, use a cover sheet, and do not go hotter than the material can stand.',
         );
     }
 
@@ -116,16 +116,16 @@ final readonly class HarmCauses
             0.45,
             static fn(Complaint $of): ?Evidence => $of->isWax() || $of->isBurnished()
                 ? null
-                : Evidence::unknown('A crease in cloth or cover presses itself in.'),
-            'None.',
-            'Iron the place smooth, and lay the cover flat.',
+                : Evidence::unknown('A crease in the cloth or the cover gets pressed in.'),
+            'Nothing can be done.',
+            'Iron the cloth smooth first, and lay the cover flat.',
         );
     }
 
     private static function thermalShock(): Cause
     {
         return new Cause(
-            'thermal shock',
+            'cooled too fast',
             [Defect::Crack],
             0.6,
             static fn(Complaint $of): ?Evidence => 'laser-ceramic' === $of->route->id ||
@@ -133,11 +133,11 @@ final readonly class HarmCauses
                 ? match ($of->done->word(Done::WATER)) {
                     'cold' => Evidence::for('Cold water ran over hot ceramic.'),
                     'hot' => Evidence::against(),
-                    default => Evidence::unknown('Hot ceramic stands no cold.'),
+                    default => Evidence::unknown('Hot ceramic breaks in the cold.'),
                 }
                 : null,
-            'None.',
-            'Hot water first, then cold; or let it cool.',
+            'Nothing can be done.',
+            'Use hot water first, and then cold. Or let it cool.',
         );
     }
 
@@ -148,7 +148,7 @@ final readonly class HarmCauses
             [Defect::Pale],
             0.2,
             static fn(Complaint $of): ?Evidence => $of->isDye() && $of->done->no(Done::PRESSED)
-                ? Evidence::for('It is not pressed yet: sublimation ink looks dull on paper.')
+                ? Evidence::for('It is not pressed yet. Sublimation ink looks dull on paper.')
                 : null,
             'Press it.',
             'Nothing.',
@@ -162,10 +162,10 @@ final readonly class HarmCauses
             [Defect::Crack, Defect::Pale, Defect::Faded],
             0.3,
             static fn(Complaint $of): ?Evidence => ($of->done->number(Done::WASHES) ?? 0.0) > 0.0 && !$of->isDye()
-                ? Evidence::unknown('Every wash takes from a film.')
+                ? Evidence::unknown('Every wash takes a little off a film.')
                 : null,
-            'None.',
-            'Wash it inside out, cool, and iron it from within.',
+            'Nothing can be done.',
+            'Wash it inside out and cool, and iron it from the inside.',
         );
     }
 }

@@ -35,12 +35,12 @@ final readonly class LaterCauses
             0.65,
             static fn(Complaint $of): Evidence => Evidence::unknown(
                 isset(self::OVER_IT[$of->route->id])
-                    ? 'Bare toner is soft: a nail marks it.'
-                    : 'It takes a day until it is as hard as it gets.',
+                    ? 'Bare toner is soft, and a nail marks it.'
+                    : 'It takes a day to get hard.',
             ),
-            'None; what is left can be coated.',
+            'You can still put a coat over it.',
             static fn(Complaint $of): string => isset(self::OVER_IT[$of->route->id])
-                ? 'Coat it thinly when it is cold and dry.'
+                ? 'Put a thin coat over it when it is cold and dry.'
                 : 'Leave it alone for a day.',
         );
     }
@@ -53,9 +53,9 @@ final readonly class LaterCauses
             0.6,
             static fn(Complaint $of): ?Evidence => $of->isToner() || $of->isBurnished()
                 ? null
-                : Evidence::unknown('Dye fades in the sun, in a window within weeks.'),
-            'None.',
-            'Keep it out of the sun; pigment ink and toner last longer.',
+                : Evidence::unknown('Dye fades in the sun. In a window that takes a few weeks.'),
+            'Nothing can be done.',
+            'Keep it out of the sun. Pigment ink and toner last longer.',
         );
     }
 
@@ -72,8 +72,8 @@ final readonly class LaterCauses
                     null => Evidence::unknown('Film cracks when the cloth stretches.'),
                     default => Evidence::against(),
                 },
-            'None.',
-            'A small picture, a cloth that does not stretch, or film that may.',
+            'Nothing can be done.',
+            'Use a small picture, a cloth that does not stretch, or film that can.',
         );
     }
 
@@ -84,8 +84,8 @@ final readonly class LaterCauses
             [Defect::Sunk],
             0.7,
             static fn(Complaint $of): Evidence => Evidence::unknown($of->route->character->beneath),
-            'Press a third layer over it, if there is one to spare.',
-            'Side by side nothing sinks; try layers on a scrap.',
+            'Press the picture over it once more.',
+            'Put pictures side by side. Try layers on a scrap first.',
         );
     }
 }

@@ -44,29 +44,29 @@ final readonly class PressCauses
         return new Cause(
             static fn(Complaint $of): string => match (true) {
                 $of->isDye() => 'too short',
-                Defect::LiftedEdge === $of->defect => 'too little dwell at the edge',
-                Defect::NotBonded !== $of->defect && $of->place->isPart() => 'too little dwell there',
-                default => 'too little dwell',
+                Defect::LiftedEdge === $of->defect => 'too short at the edge',
+                Defect::NotBonded !== $of->defect && $of->place->isPart() => 'too short there',
+                default => 'too short under heat',
             },
             self::LOOSE,
             0.7,
             self::dwell(...),
             static fn(Complaint $of): string => match (true) {
-                Defect::Crack === $of->defect, $of->isDye() => 'None.',
-                'toner-metal' === $of->route->id => 'Iron it back on before it cools.',
-                $of->isToner() => 'Lay it back if it has not moved, and iron it more.',
+                Defect::Crack === $of->defect, $of->isDye() => 'Nothing can be done.',
+                'toner-metal' === $of->route->id => 'Iron it on again before it cools.',
+                $of->isToner() => 'If it has not moved, lay it back and iron it more.',
                 Defect::LiftedEdge === $of->defect => 'Cover it and press the edge again.',
-                default => 'Lay it back, cover it, and press a moment more.',
+                default => 'Lay it back, cover it, and press it a little more.',
             },
             static fn(Complaint $of): string => match (true) {
                 $of->isDye() => '60 s at 204 °C (400 °F).',
-                Defect::Crack === $of->defect => 'The full time for what will be washed.',
-                'liner-fabric' === $of->route->id => 'Iron until a corner lets go clean.',
+                Defect::Crack === $of->defect => 'Give pieces that will be washed the full time.',
+                'liner-fabric' === $of->route->id => 'Iron until a corner comes off clean.',
                 null !== $of->leastDwell() => sprintf(
                     '%d s or more on each place, and finish on the edges.',
                     $of->leastDwell(),
                 ),
-                default => 'Longer, and finish on the edges.',
+                default => 'Press longer, and do the edges last.',
             },
         );
     }
@@ -85,11 +85,11 @@ final readonly class PressCauses
                         'hard' => false,
                         default => null,
                     },
-                    'It lay on something soft, which takes the pressure.',
-                    'A soft base takes the pressure.',
+                    'It lay on something soft, which takes the pressure away.',
+                    'A soft base takes the pressure away.',
                 ),
-            'Cover it and press again on a hard board.',
-            'A hard, flat board.',
+            'Cover it, and press it again on a hard board.',
+            'Use a hard, flat board.',
         );
     }
 
@@ -113,11 +113,13 @@ final readonly class PressCauses
                 }
 
                 return ($ranks[$done] ?? 1) < ($ranks[$asked] ?? 1)
-                    ? Evidence::for(sprintf('Pressure was %s; this route wants %s.', $done, $asked))
+                    ? Evidence::for(sprintf('Pressure was %s; this route needs %s.', $done, $asked))
                     : Evidence::against();
             },
-            'None.',
-            static fn(Complaint $of): string => 'laser-ceramic' === $of->route->id ? 'Heavy pressure.' : 'Lean on it.',
+            'Nothing can be done.',
+            static fn(Complaint $of): string => 'laser-ceramic' === $of->route->id
+                ? 'Press with heavy pressure.'
+                : 'Lean on the iron.',
         );
     }
 
@@ -140,11 +142,11 @@ final readonly class PressCauses
                 }
 
                 return $set < $asked - 8.0
-                    ? Evidence::for(sprintf('%d °C, where this route wants %d °C.', $set, $asked))
+                    ? Evidence::for(sprintf('%d °C, where this route needs %d °C.', $set, $asked))
                     : Evidence::against();
             },
-            'None, or press it once more at the right heat.',
-            'Wait until it is back at its setting.',
+            'Press it once more at the right heat, or make it again.',
+            'Wait until it is hot again.',
         );
     }
 
@@ -163,9 +165,9 @@ final readonly class PressCauses
                 )
                 : null,
             static fn(Complaint $of): string => 'toner-metal' === $of->route->id
-                ? 'Take it off with wool, clean, and redo.'
-                : 'None.',
-            'Abrade it and wipe until the cloth stays clean.',
+                ? 'Rub it off with steel wool, clean the metal, and make it again.'
+                : 'Nothing can be done.',
+            'Rub the metal, and wipe it until the cloth stays clean.',
         );
     }
 
@@ -182,11 +184,11 @@ final readonly class PressCauses
         }
         if (null !== $dwell) {
             return $dwell < self::NEARLY * $least
-                ? Evidence::for(sprintf('%d s; this route wants %d s or more on a place.', $dwell, $least))
+                ? Evidence::for(sprintf('%d s; this route needs %d s or more on a place.', $dwell, $least))
                 : Evidence::against();
         }
         if (1.0 === $looks) {
-            return Evidence::for('One look under one corner says nothing of the rest.');
+            return Evidence::for('A look under one corner says nothing about the rest.');
         }
 
         return Defect::Pale === $of->defect && !$of->place->isPart()
@@ -214,12 +216,12 @@ final readonly class PressCauses
             static fn(Complaint $of): ?Evidence => $of->isFilm()
                 ? match ($of->done->word(Done::PEELED)) {
                     'cold' => Evidence::for('It was peeled cold, which leaves a shine.'),
-                    null => Evidence::unknown('Film that is peeled cold shines.'),
+                    null => Evidence::unknown('Film shines when it is peeled cold.'),
                     default => Evidence::against(),
                 }
                 : null,
-            'Parchment over it, and iron a few seconds.',
-            'Peel it warm.',
+            'Lay parchment over it, and iron it for a few seconds.',
+            'Peel it while it is warm.',
         );
     }
 
@@ -243,21 +245,23 @@ final readonly class PressCauses
                         ? min(array_map(static fn(string $word): int => $ranks[$word] ?? 2, $words))
                         : $ranks[$asked] ?? 2;
                 if (null === $peeled || !isset($ranks[$peeled])) {
-                    return Evidence::unknown('Backings that want to cool tear the picture off while they are hot.');
+                    return Evidence::unknown('This backing must cool first. While it is hot it tears the picture off.');
                 }
 
                 return $ranks[$peeled] < $least
                     ? Evidence::for(
-                        sprintf('It was peeled %s; it wants to be %s.', $peeled, array_search($least, $ranks, true)),
+                        sprintf('It was peeled %s; it should be %s.', $peeled, array_search($least, $ranks, true)),
                     )
                     : Evidence::against();
             },
-            static fn(Complaint $of): string => $of->isWax() ? 'Cover it again, and heat that spot.' : 'None.',
+            static fn(Complaint $of): string => $of->isWax()
+                ? 'Cover it again, and heat that spot.'
+                : 'Nothing can be done.',
             static fn(Complaint $of): string => $of->isWax()
                 ? 'Hold it 30 s until the wax has set.'
                 : ('laser-ceramic' === $of->route->id
                     ? 'Peel it cold.'
-                    : 'Wait until the backing is as cool as the ticket says.'),
+                    : 'Wait until the backing is as cool as the plan says.'),
         );
     }
 
@@ -274,7 +278,7 @@ final readonly class PressCauses
                     'Photo paper does not peel.',
                 )
                 : null,
-            'Take it off with wool, and redo.',
+            'Rub it off with steel wool, and make it again.',
             'Soak it 5 minutes in warm water, until the paper lets go.',
         );
     }
@@ -288,12 +292,12 @@ final readonly class PressCauses
             static fn(Complaint $of): ?Evidence => $of->isToner()
                 ? Evidence::ofFlag(
                     $of->done->no(Done::RUBBED) ? true : ($of->done->yes(Done::RUBBED) ? false : null),
-                    'It was not rubbed: a thin film of the paper stays on the toner.',
-                    'A thin film of the paper stays on the toner.',
+                    'It was not rubbed. A thin film of paper stays on the toner.',
+                    'A thin film of paper stays on the toner.',
                 )
                 : null,
-            'Lift it with wool, without pressure.',
-            'The same.',
+            'Rub it off with steel wool, without pressure.',
+            'Do the same next time.',
         );
     }
 
@@ -307,15 +311,15 @@ final readonly class PressCauses
                 0.6,
                 static function (Complaint $of): ?Evidence {
                     if ($of->done->yes(Done::THICK_COAT)) {
-                        return Evidence::for('One thick coat skins over and stays soft beneath.');
+                        return Evidence::for('A thick coat dries on top and stays soft below.');
                     }
 
                     return Defect::SoftCoat === $of->defect
-                        ? Evidence::unknown('A thick coat skins over and stays soft beneath.')
+                        ? Evidence::unknown('A thick coat dries on top and stays soft below.')
                         : null;
                 },
-                'Let it cure somewhere warm; else redo.',
-                '2 or 3 very thin coats, 15 minutes apart.',
+                'Let it dry somewhere warm, or make it again.',
+                'Spray 2 or 3 very thin coats, 15 minutes apart.',
             ),
         ];
     }

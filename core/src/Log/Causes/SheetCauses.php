@@ -43,7 +43,7 @@ final readonly class SheetCauses
         $takes = self::takes($catalogue);
 
         return new Cause(
-            'wrong printer for the medium',
+            'wrong printer for the sheet',
             [Defect::Smear, Defect::NoPrint, Defect::NotBonded, Defect::Pale, Defect::Bubble],
             0.3,
             static function (Complaint $of) use ($takes): Evidence {
@@ -63,7 +63,7 @@ final readonly class SheetCauses
             },
             static fn(Complaint $of): string => Defect::NoPrint === $of->defect
                 ? 'Check the printer before the next sheet goes in.'
-                : 'None: print it again.',
+                : 'Nothing. Print it again.',
             static fn(Complaint $of): string => ucfirst(implode(' or ', $takes($of))) . ' only.',
         );
     }
@@ -75,15 +75,15 @@ final readonly class SheetCauses
             [Defect::WrongWayRound],
             0.5,
             static fn(Complaint $of): Evidence => match ($of->done->word(Done::MIRRORED)) {
-                'both' => Evidence::for('The file is mirrored, and so was the driver: twice is not at all.'),
-                null => Evidence::unknown('File and driver may both have turned it.'),
+                'both' => Evidence::for('The file is mirrored, and the driver mirrored it again.'),
+                null => Evidence::unknown('The file and the driver may both have mirrored it.'),
                 'file', 'driver' => Evidence::unknown(
                     'The plan mirrors it once; something else may have turned it once more.',
                 ),
                 default => Evidence::against(),
             },
-            'None: redo.',
-            'Mirror in one place: the file or the driver.',
+            'Nothing. Make it again.',
+            'Mirror it in one place only: in the file or in the driver.',
         );
     }
 
@@ -94,24 +94,24 @@ final readonly class SheetCauses
             [Defect::WrongWayRound],
             0.6,
             static fn(Complaint $of): Evidence => match ($of->done->word(Done::MIRRORED)) {
-                'none' => Evidence::for('It was mirrored nowhere.'),
-                null => Evidence::unknown('The commonest way to a picture that reads backwards.'),
+                'none' => Evidence::for('It was not mirrored at all.'),
+                null => Evidence::unknown('This is the most common reason for a picture that reads backwards.'),
                 default => Evidence::against(),
             },
-            'None: redo.',
-            'Mirror in one place: the file or the driver.',
+            'Nothing. Make it again.',
+            'Mirror it in one place only: in the file or in the driver.',
         );
     }
 
     private static function noThisWayUpMark(): Cause
     {
         return new Cause(
-            'no this-way-up mark',
+            'the top was not marked',
             [Defect::WrongWayRound, Defect::Misplaced],
             0.2,
             static fn(Complaint $of): Evidence => match (true) {
                 $of->done->yes(Done::FITS_UPRIGHT) => Evidence::for(
-                    'It reads both ways round, so nothing on it told which way up it goes.',
+                    'It reads both ways round, so nothing on it shows the top.',
                 ),
                 $of->done->yes(Done::TOP_MARKED) => Evidence::against(),
                 $of->isWax() || $of->done->no(Done::TOP_MARKED) => $of->done->no(Done::TOP_MARKED)
@@ -119,7 +119,7 @@ final readonly class SheetCauses
                     : Evidence::unknown('A letter may read the same upside down.'),
                 default => Evidence::unknown('A letter may read the same upside down.'),
             },
-            'None.',
+            'Nothing can be done.',
             'Mark its top outside the picture.',
         );
     }
@@ -134,11 +134,11 @@ final readonly class SheetCauses
                 ? null
                 : Evidence::ofFlag(
                     $of->done->no(Done::RIGHT_SIDE) ? true : ($of->done->yes(Done::RIGHT_SIDE) ? false : null),
-                    'The side that prints looked the wrong way in this tray.',
-                    'Trays differ in which side they print.',
+                    'The sheet lay the wrong way up in this tray.',
+                    'Some trays print the upper side, and some the lower side.',
                 ),
-            'None: print it again.',
-            'A feed test for this tray.',
+            'Nothing. Print it again.',
+            'Do a feed test for this tray.',
         );
     }
 
@@ -160,7 +160,7 @@ final readonly class SheetCauses
                 'Loose edges jam printers.',
             ),
             'Make a new carrier.',
-            'Fold and glue all edges, and keep the stack flat under a book.',
+            'Fold and glue all edges, and keep the sheets flat under a book.',
         );
     }
 
@@ -172,11 +172,11 @@ final readonly class SheetCauses
             0.6,
             static fn(Complaint $of): Evidence => Evidence::ofFlag(
                 $of->done->yes(Done::GUIDE_PRINTED) ? true : ($of->done->no(Done::GUIDE_PRINTED) ? false : null),
-                'The outline of the template was printed with it.',
-                'A line along the edge is mostly a guide that was drawn and not taken out.',
+                'The outline was printed with the picture.',
+                'A line along the edge is usually a guide line that nobody removed.',
             ),
-            'None.',
-            'Remove the outline before it is printed.',
+            'Nothing can be done.',
+            'Remove the outline before you print.',
         );
     }
 
@@ -194,16 +194,16 @@ final readonly class SheetCauses
                 return match (true) {
                     $of->isToner() || 'laser' === $of->done->word(Done::TECHNOLOGY) => null,
                     null === $dried => Defect::Smear === $of->defect
-                        ? Evidence::unknown('Ink wants 5 to 30 minutes.')
+                        ? Evidence::unknown('Ink needs 5 to 30 minutes.')
                         : null,
                     $dried < $least => Evidence::for(
-                        sprintf('It dried %s; ink wants 5 to 30 minutes.', self::time($dried)),
+                        sprintf('It dried %s; ink needs 5 to 30 minutes.', self::time($dried)),
                     ),
                     default => Evidence::against(),
                 };
             },
-            'None: redo.',
-            'Dry it 30 minutes.',
+            'Nothing. Make it again.',
+            'Let it dry for 30 minutes.',
         );
     }
 
@@ -243,11 +243,11 @@ final readonly class SheetCauses
             static fn(Complaint $of): ?Evidence => $of->isToner()
                 ? Evidence::ofFlag(
                     $of->done->yes(Done::TOUCHED) ? true : ($of->done->no(Done::TOUCHED) ? false : null),
-                    'The print was touched: toner on a liner is loose.',
+                    'Somebody touched the print. Toner on a liner is loose.',
                     'Toner on a liner is loose until it is pressed.',
                 )
                 : null,
-            'None.',
+            'Nothing can be done.',
             'Hold it by its edges.',
         );
     }
@@ -260,18 +260,18 @@ final readonly class SheetCauses
             0.7,
             static fn(Complaint $of): Evidence => Evidence::ofFlag(
                 $of->done->no(Done::OVERLAPPED) ? true : ($of->done->yes(Done::OVERLAPPED) ? false : null),
-                'The pieces were laid edge to edge.',
-                'Pieces laid edge to edge part a little under heat.',
+                'The parts lay edge to edge.',
+                'Parts that lie edge to edge move apart a little under heat.',
             ),
-            'None.',
-            'Let them overlap by a sliver.',
+            'Nothing can be done.',
+            'Let them overlap a little.',
         );
     }
 
     private static function noGuard(): Cause
     {
         return new Cause(
-            'no guard',
+            'nothing inside',
             [Defect::ShowThrough],
             0.7,
             static fn(Complaint $of): Evidence => Evidence::ofFlag(
@@ -279,10 +279,10 @@ final readonly class SheetCauses
                 'Nothing lay inside.',
                 'Colour and heat go through a single layer.',
             ),
-            'None.',
+            'Nothing can be done.',
             static fn(Complaint $of): string => $of->isDye()
-                ? 'Uncoated paper inside up to every edge, and behind it.'
-                : 'Card between the layers.',
+                ? 'Put uncoated paper inside, up to every edge, and behind the piece.'
+                : 'Put card between the layers.',
         );
     }
 
@@ -300,25 +300,25 @@ final readonly class SheetCauses
                         : (Defect::FibreLine === $of->defect
                             ? null
                             : false)),
-                'It was not lint-rolled: a fibre prints a coloured thread.',
+                'Nobody rolled the lint off. A fibre prints a coloured thread.',
                 'A fibre prints a coloured thread.',
             ),
-            'None.',
-            'Lint-roll it twice: before it is pressed empty, and after.',
+            'Nothing can be done.',
+            'Roll the lint off twice: before you press the cloth without the print, and after.',
         );
     }
 
     private static function laidAskew(): Cause
     {
         return new Cause(
-            'laid askew',
+            'not straight on the piece',
             [Defect::Misplaced],
             0.5,
             static fn(Complaint $of): Evidence => Evidence::unknown(
-                'It was not measured in, or slid before the heat held it.',
+                'It was not measured, or it slid before it was hot.',
             ),
-            'None.',
-            'Measure from seam and collar, mark the middle, and tape or tack it first.',
+            'Nothing can be done.',
+            'Measure from seam and collar, mark the middle, and tape it first.',
         );
     }
 

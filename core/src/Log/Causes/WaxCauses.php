@@ -43,12 +43,10 @@ final readonly class WaxCauses
                         sprintf('%d s in all, where %d s are usual; pale is not yet melted.', $heated, $usual),
                     )
                     : ($of->place->isPart()
-                        ? Evidence::for(
-                            'What is pale and milky has not melted: the wax is dark and clear where it has.',
-                        )
+                        ? Evidence::for('What is pale and milky has not melted. Melted wax is dark and clear.')
                         : Evidence::unknown('What is pale and milky has not melted.'));
             },
-            'Cover it again and heat that spot.',
+            'Cover it again, and heat that place.',
             'Go on until the whole picture is dark and clear.',
         );
     }
@@ -64,18 +62,18 @@ final readonly class WaxCauses
                     return null;
                 }
                 if ($of->done->yes(Done::STILL)) {
-                    return Evidence::for('The heat was held still.');
+                    return Evidence::for('The heat stayed in one place.');
                 }
                 if (Defect::Wrinkle === $of->defect) {
                     return null;
                 }
 
                 return 'gun' === $of->done->word(Done::SOURCE)
-                    ? Evidence::for('With a gun the time between bonded and ruined is short.')
+                    ? Evidence::for('With a heat gun there is little time between done and ruined.')
                     : Evidence::unknown('Wax runs soon after it melts.');
             },
-            'None.',
-            'A dryer, or keep the gun moving.',
+            'Nothing can be done.',
+            'Use a hair dryer, or keep the gun moving.',
         );
     }
 
@@ -89,10 +87,10 @@ final readonly class WaxCauses
                 ? Evidence::ofFlag(
                     $of->done->no(Done::COVER_TIGHT) ? true : ($of->done->yes(Done::COVER_TIGHT) ? false : null),
                     'The cover was loose.',
-                    'Every fold of the cover is pressed into the wax.',
+                    'Every fold of the cover gets pressed into the wax.',
                 )
                 : null,
-            'None.',
+            'Nothing can be done.',
             'Stretch the cover; no wrinkle and no bubble.',
         );
     }
@@ -104,10 +102,10 @@ final readonly class WaxCauses
             [Defect::Smear],
             0.5,
             static fn(Complaint $of): ?Evidence => $of->isWax()
-                ? Evidence::unknown('Heavy or wet colour runs, and water keeps wax off.')
+                ? Evidence::unknown('Wet colour runs, and water keeps the wax off.')
                 : null,
-            'None.',
-            'Thin and dry: let each colour dry before the next.',
+            'Nothing can be done.',
+            'Use thin, dry colours, and let each dry before the next.',
         );
     }
 
@@ -137,7 +135,7 @@ final readonly class WaxCauses
                 if ($of->done->no(Done::LEVEL) || (null !== $coats && null !== $least && $coats < $least)) {
                     return Evidence::for(
                         null === $coats
-                            ? 'It was uneven: hollows stay empty.'
+                            ? 'It was uneven. Hollows stay empty.'
                             : sprintf(
                                 '%d coats, where %d make it level: hollows stay empty.',
                                 $coats,
@@ -148,41 +146,41 @@ final readonly class WaxCauses
 
                 return $of->done->yes(Done::LEVEL) ? Evidence::against() : Evidence::unknown('Hollows stay empty.');
             },
-            'None, or keep the gaps.',
-            'Three coats, and level them.',
+            'Nothing can be done. Or keep the gaps.',
+            'Put three coats on, and level them.',
         );
     }
 
     private static function notBurnishedEnough(): Cause
     {
         return new Cause(
-            'not burnished enough',
+            'not rubbed enough',
             [Defect::MissedPatch, Defect::NotBonded, Defect::Pale, Defect::LiftedEdge],
             0.55,
             static fn(Complaint $of): ?Evidence => $of->isBurnished()
                 ? Evidence::ofFlag(
                     $of->done->no(Done::BURNISHED) ? true : ($of->done->yes(Done::BURNISHED) ? false : null),
-                    'The back was dull in places: those were not down.',
-                    'Dull patches on the back are not down yet.',
+                    'The back was dull in places. Those were not down.',
+                    'Dull places on the back are not down yet.',
                 )
                 : null,
-            'None.',
-            'Burnish until the whole back is evenly shiny.',
+            'Nothing can be done.',
+            'Rub until the whole back is evenly shiny.',
         );
     }
 
     private static function fusedWhileFibresWereWet(): Cause
     {
         return new Cause(
-            'fused while fibres were wet',
+            'warmed while fibres were wet',
             [Defect::WhiteSpecks],
             0.6,
             static fn(Complaint $of): Evidence => Evidence::ofFlag(
                 $of->done->yes(Done::DAMP) ? true : ($of->done->no(Done::DAMP) ? false : null),
-                'It was fused while it was damp: fibres swell into white specks.',
-                'Damp fibres swell into white specks under heat.',
+                'It was warmed while it was damp. Fibres then turn into white specks.',
+                'Damp fibres turn into white specks under heat.',
             ),
-            'None.',
+            'Nothing can be done.',
             'Let it dry fully; fuse it only if no fibre is felt.',
         );
     }
@@ -194,10 +192,10 @@ final readonly class WaxCauses
             [Defect::Veil, Defect::WhiteSpecks],
             0.5,
             static fn(Complaint $of): ?Evidence => $of->isBurnished()
-                ? Evidence::unknown('What feels furry is paper.')
+                ? Evidence::unknown('What feels rough is paper.')
                 : null,
-            'Wet it and rub until it feels slippery.',
-            'The same: rub until it is slippery, not furry.',
+            'Wet it, and rub until it feels smooth.',
+            'Rub until no paper is left.',
         );
     }
 }

@@ -51,8 +51,8 @@ final readonly class BlankChecks
                 Stage::Heat,
                 Severity::Note,
                 'blank',
-                Phrase::of('Softener left in worn cloth keeps a transfer from bonding.'),
-                Phrase::of('Wash it without softener and press it hot before you lay the sheet.'),
+                Phrase::of('Softener in worn cloth stops a picture from holding.'),
+                Phrase::of('Wash it without softener, and press it hot before you lay the sheet on it.'),
             );
         }
         if (null !== $this->brief->job->blank->pattern && !$this->brief->route->character->opaque) {
@@ -61,8 +61,8 @@ final readonly class BlankChecks
                 Stage::Print,
                 Severity::Warn,
                 'blank',
-                Phrase::of('Patterned cloth shows its pattern through the picture: there is no white ink.'),
-                Phrase::of('Take plain cloth, or opaque film.'),
+                Phrase::of('The pattern of the cloth shows through the picture, because there is no white ink.'),
+                Phrase::of('Use plain cloth, or opaque film.'),
             );
         }
         if (Surface::WaxMedium === $this->brief->material->surface) {
@@ -71,8 +71,8 @@ final readonly class BlankChecks
                 Stage::Heat,
                 Severity::Note,
                 'blank',
-                Phrase::of('The board wants three or more coats of wax medium, perfectly level.'),
-                Phrase::of('Hollows stay empty: level them before you begin.'),
+                Phrase::of('The board needs three or more coats of wax medium, and must be level.'),
+                Phrase::of('Hollows stay empty. Level the board before you begin.'),
             );
         }
 
@@ -84,8 +84,8 @@ final readonly class BlankChecks
         $verdict = $this->brief->route->suiting->verdictOnSurface($this->brief->kind->id, $this->brief->material);
 
         return Fit::Risky === $verdict->fit
-            ? 'Try it on a scrap or a spare piece first: a test ladder finds the time.'
-            : $this->brief->material->instead ?? 'Choose another route, or another blank.';
+            ? 'Try it on a scrap or a spare piece first. A test ladder finds the time.'
+            : $this->brief->material->instead ?? 'Choose another route, or another piece.';
     }
 
     private function tone(): Check
@@ -96,14 +96,17 @@ final readonly class BlankChecks
             'white' !== $this->brief->tone->value &&
             Fit::Good === $verdict->fit
         ) {
-            $verdict = new Verdict(Fit::Risky, 'The house goes by white candles only: on a tint colours shift.');
+            $verdict = new Verdict(
+                Fit::Risky,
+                'Your house rules say white candles only. On other candles colours change.',
+            );
         }
 
         return Finding::judged(
             'blank.tone',
             'blank',
             $verdict,
-            'Take a white or very light one, or opaque film on cloth.',
+            'Use a white or very light piece. On cloth you can use opaque film.',
             $this->white(),
         );
     }
@@ -113,7 +116,7 @@ final readonly class BlankChecks
     {
         $white = ['colour' => '#ffffff'];
         if (Surface::RawWood !== $this->brief->material->surface) {
-            return new Fix(Phrase::of('Take a white one'), $white);
+            return new Fix(Phrase::of('Use a white one'), $white);
         }
         $paint = 'painted-wood';
         $fit = fn(Material $material): Fit => $this->brief->route->suiting->verdictOnSurface(

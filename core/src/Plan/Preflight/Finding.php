@@ -65,7 +65,7 @@ final readonly class Finding
                     ? sprintf('There is no %s on your shelf.', $what)
                     : sprintf('The %s this job names is not on your shelf.', $what),
             ),
-            Phrase::of([] === $there ? 'Put one on the shelf.' : 'Choose another on this line.'),
+            Phrase::of([] === $there ? 'Add one to your shelf.' : 'Choose another one here.'),
             [] === $there || null === $asked ? null : new Fix(Phrase::of('Let Wubbin choose'), [$field => '']),
         );
     }

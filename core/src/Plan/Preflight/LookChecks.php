@@ -74,8 +74,8 @@ final readonly class LookChecks
             Stage::Print,
             Severity::Note,
             'marking',
-            Phrase::of('This printer has only black: the colours come out as greys.'),
-            Phrase::of('Look at it as it will be. A copy shop prints colours.'),
+            Phrase::of('This printer has only black, so the colours come out as greys.'),
+            Phrase::of('See how it will look before you print. A copy shop can print colours.'),
         );
     }
 
@@ -85,7 +85,6 @@ final readonly class LookChecks
             return null;
         }
         $word = ColourWord::of($traits->background);
-        $share = sprintf('%d %% of the picture is %s background: ', round(100.0 * $traits->backgroundShare), $word);
 
         return Check::found(
             'picture.background',
@@ -93,14 +92,20 @@ final readonly class LookChecks
             Severity::Note,
             'picture',
             Phrase::of(
-                $share .
+                sprintf(
                     match (true) {
-                        $this->brief->route->character->opaque => 'what is not cut away stays on as a patch.',
-                        'white' === $word => 'nothing is printed there, but the sheet shows where it is left.',
-                        default => 'it takes ink, and is transferred too.',
+                        $this->brief->route->character->opaque
+                            => '%d %% of the picture is %s background. What you do not cut away stays on the piece.',
+                        'white' === $word
+                            => '%d %% of the picture is %s background. Nothing is printed there, but the film shows.',
+                        default
+                            => '%d %% of the picture is %s background. It needs ink, and comes onto the piece too.',
                     },
+                    round(100.0 * $traits->backgroundShare),
+                    $word,
+                ),
             ),
-            Phrase::of('Take the background away, or cut close.'),
+            Phrase::of('Remove the background, or cut close.'),
         );
     }
 
@@ -141,8 +146,8 @@ final readonly class LookChecks
             ),
             Phrase::of(
                 $fits
-                    ? 'Make it larger, or thicken the lines.'
-                    : 'Thicken the lines, or choose a route that holds finer ones.',
+                    ? 'Make it larger, or make the lines thicker.'
+                    : 'Make the lines thicker, or choose a route that can show finer ones.',
             ),
             $resolved && $fits ? Finding::resizeTo(ceil($enough), 'Make it {width} wide') : null,
         );
@@ -162,7 +167,7 @@ final readonly class LookChecks
             Phrase::of(sprintf('Its outline is hard to cut: {length} with %d corners.', $line->corners), [
                 'length' => Quantity::length($line->lengthMm),
             ]),
-            Phrase::of('Leave a wider border and cut across the hollows.'),
+            Phrase::of('Leave a wider border, and cut straight past small corners.'),
         );
     }
 
@@ -180,11 +185,11 @@ final readonly class LookChecks
                 'picture',
                 Phrase::of(
                     sprintf(
-                        'It is pale: its darkest part stands out from white by %.1f to 1, and patches will be missing.',
+                        'It is pale: its contrast with white is only %.1f to 1. Some places will be missing.',
                         $contrast,
                     ),
                 ),
-                Phrase::of('Use a picture of strong contrast, or a pattern that survives gaps.'),
+                Phrase::of('Use a picture with strong contrast, or a pattern that looks good with gaps.'),
             );
     }
 
@@ -206,14 +211,14 @@ final readonly class LookChecks
                 'picture',
                 Phrase::of(
                     sprintf(
-                        'About %d %% of the ink does not come down here, in gaps of about {grain}: %d %% of the ' .
-                            'picture lies in lines finer than that, and is broken by them.',
+                        'About %d %% of the ink does not hold here, in gaps of about {grain}. %d %% of the picture ' .
+                            'has lines finer than that, and the gaps break them.',
                         (int) round(100.0 * $worn->gaps),
                         (int) round(100.0 * $broken),
                     ),
                     ['grain' => Quantity::length($worn->grainMm)],
                 ),
-                Phrase::of('Thicken the lines, or like the worn look.'),
+                Phrase::of('Make the lines thicker, or keep the worn look.'),
             );
     }
 
@@ -226,8 +231,8 @@ final readonly class LookChecks
                 Stage::Heat,
                 Severity::Note,
                 'place',
-                Phrase::of('It reads nearly the same upside down.'),
-                Phrase::of('Mark which way is up on its back before you cut off the strip that says so.'),
+                Phrase::of('It looks nearly the same upside down.'),
+                Phrase::of('Mark the top on its back before you cut off the strip that shows it.'),
             );
     }
 
@@ -256,7 +261,7 @@ final readonly class LookChecks
                     lcfirst($foreseen->inWords()) .
                     sprintf(' %d %% of the picture is lost.', round(100.0 * $foreseen->lost())),
             ),
-            Phrase::of('There is no white ink: see how it will look before you print.'),
+            Phrase::of('There is no white ink. See how it will look before you print.'),
         );
     }
 }

@@ -77,7 +77,7 @@ final readonly class PictureChecks
                 'picture.print-area',
                 Stage::Print,
                 'picture',
-                Phrase::of('The picture covers the whole piece, as it is meant to.'),
+                Phrase::of('The picture covers the whole piece, as it should.'),
             );
         } elseif ($size->fitsIn($area->size)) {
             $checks[] = Check::pass(
@@ -94,15 +94,15 @@ final readonly class PictureChecks
                 Severity::Stop,
                 'picture',
                 Phrase::of(
-                    (null === $this->placing->size->diameterMm
-                        ? 'The picture, {picture}, is larger than'
-                        : 'The wrap, {picture}, is longer or higher than') .
-                        ' the print area of this ' .
-                        $this->brief->kind->label .
-                        ', {area}.',
+                    sprintf(
+                        null === $this->placing->size->diameterMm
+                            ? 'The picture is {picture}. The print area of this %s is only {area}.'
+                            : 'The picture is {picture}. The print area round this %s is only {area}.',
+                        $this->brief->kind->label,
+                    ),
                     ['picture' => Quantity::size($size), 'area' => Quantity::size($area->size)],
                 ),
-                Phrase::of('Make it smaller, or take a larger blank.'),
+                Phrase::of('Make the picture smaller, or use a larger piece.'),
                 Finding::resizeTo(
                     min($area->size->widthMm, ($area->size->heightMm * $size->widthMm) / $size->heightMm),
                     'Make it {width} wide',
@@ -124,11 +124,10 @@ final readonly class PictureChecks
                 'place',
                 Phrase::of(
                     null === $this->placing->size->diameterMm
-                        ? 'The picture reaches out of the print area: towards an edge or a seam the heat does ' .
-                            'not reach evenly.'
-                        : 'The picture reaches out of the print area: towards rim, foot or handle.',
+                        ? 'The picture goes outside the print area. Near an edge or a seam the heat is uneven.'
+                        : 'The picture goes outside the print area, towards the rim, the foot or the handle.',
                 ),
-                Phrase::of('Move it in.'),
+                Phrase::of('Move the picture towards the middle.'),
                 new Fix(Phrase::of('Centre it, {drop} down', ['drop' => Quantity::length($area->yMm)]), [
                     'right' => '0 mm',
                     'below' => round($area->yMm, 1) . ' mm',
@@ -153,10 +152,10 @@ final readonly class PictureChecks
                 Severity::Note,
                 'picture',
                 Phrase::of(
-                    'This picture has no clear background: its whole rectangle is transferred, white parts as ' .
-                        'clear film.',
+                    'This picture has no clear background. The whole rectangle goes onto the piece, white parts ' .
+                        'as clear film.',
                 ),
-                Phrase::of('Cut close, or use a picture with a transparent background.'),
+                Phrase::of('Cut close to the picture, or use one with a clear background.'),
             );
         }
 
@@ -175,7 +174,7 @@ final readonly class PictureChecks
                 Stage::Print,
                 Severity::Impossible,
                 'picture',
-                Phrase::of('It reaches so far down or round this wall that it cannot be bent for it.'),
+                Phrase::of('The picture is too large to be bent for this wall.'),
                 Phrase::of('Make it smaller.'),
                 Finding::resizeTo(
                     min($area->size->widthMm, ($area->size->heightMm * $size->widthMm) / $size->heightMm),
@@ -227,7 +226,7 @@ final readonly class PictureChecks
             : $placed;
     }
 
-    /** A traced piece is printed beyond its edge all round. */
+    /** What covers a traced piece is printed beyond its edge all round. */
     private function coversItsPiece(Rect $placed): bool
     {
         $edge = $this->placing->size->edge;
@@ -253,11 +252,11 @@ final readonly class PictureChecks
                 Stage::Print,
                 Severity::Note,
                 'picture',
-                Phrase::of('An ordinary mug usually takes a picture {usual} high; this one is {height}.', [
+                Phrase::of('On an ordinary mug a picture is usually {usual} high. This one is {height}.', [
                     'usual' => Quantity::length($usual->mm),
                     'height' => Quantity::length($size->heightMm),
                 ]),
-                Phrase::of('Leave it, or take the usual height.'),
+                Phrase::of('Keep this height, or use the usual one.'),
                 new Fix(
                     Phrase::of('{usual} high', ['usual' => Quantity::length($usual->mm)]),
                     ['height' => $usual->mm . ' mm'] +
@@ -278,7 +277,7 @@ final readonly class PictureChecks
                 'picture.resolution',
                 Stage::Print,
                 'picture',
-                Phrase::of('Drawn as lines: sharp at any size.'),
+                Phrase::of('It is drawn as lines, so it is sharp at any size.'),
             );
         }
         if ($dpi >= $limits->dpiGood) {
@@ -299,14 +298,15 @@ final readonly class PictureChecks
             $broken ? Severity::Stop : Severity::Warn,
             'picture',
             Phrase::of(
-                'Too few pixels for this size: {dpi}. ' .
-                    ($broken ? 'Under {limit} it looks broken into squares.' : 'Under {limit} edges look soft.'),
+                $broken
+                    ? 'The picture has too few pixels for this size: {dpi}. Below {limit} people see squares.'
+                    : 'The picture has too few pixels for this size: {dpi}. Below {limit} edges look soft.',
                 [
                     'dpi' => Quantity::resolution($dpi),
                     'limit' => Quantity::resolution($limit),
                 ],
             ),
-            Phrase::of('Make it smaller or use a larger picture. It is sharp up to {width} wide.', [
+            Phrase::of('Make it smaller, or use a picture with more pixels. This one is sharp up to {width} wide.', [
                 'width' => Quantity::length($picture?->widestAt($limits->dpiGood) ?? 0.0),
             ]),
             Finding::resizeTo($picture?->widestAt($limit) ?? 0.0, 'Make it {width} wide'),

@@ -43,8 +43,8 @@ final readonly class PlaceChecks
                 Stage::Heat,
                 Severity::Note,
                 'place',
-                Phrase::of('It goes more than half of the way round: one front cannot melt it all.'),
-                Phrase::of('The steps wrap it anew for the back. Keep the subject within the middle quarter.'),
+                Phrase::of('It goes more than half of the way round. You cannot melt it all in one go.'),
+                Phrase::of('Melt the front first, and then the back. Keep faces and letters in the middle quarter.'),
             );
         }
 
@@ -70,11 +70,11 @@ final readonly class PlaceChecks
                     'place',
                     Phrase::of(
                         $open >= 0.0
-                            ? 'It goes all the way round: {open} stay open at the seam.'
-                            : 'It is longer than the piece is round: it overlaps by {open}.',
+                            ? 'It goes all the way round. {open} stay open at the seam.'
+                            : 'It is longer than the way round the piece. Its ends overlap by {open}.',
                         ['open' => Quantity::length(abs($open))],
                     ),
-                    Phrase::of('Keep the seam at the back; a band along the foot hides its edge.'),
+                    Phrase::of('Keep the seam at the back. A band along the foot hides its edge.'),
                 ),
             ];
         }
@@ -88,10 +88,10 @@ final readonly class PlaceChecks
                     Stage::Print,
                     Severity::Note,
                     'place',
-                    Phrase::of('It reaches round the corner: at arm’s length {seen} of it are seen at once.', [
+                    Phrase::of('It goes far round the piece. You see only {seen} of it at once.', [
                         'seen' => Quantity::length(2.0 * $seen),
                     ]),
-                    Phrase::of('Keep faces and lettering within the middle quarter.'),
+                    Phrase::of('Keep faces and letters in the middle quarter.'),
                     Finding::resizeOn($this->placing->size, 2.0 * $seen, 'Make it {width} wide'),
                 ),
             ];
@@ -112,7 +112,7 @@ final readonly class PlaceChecks
                     'place.clear',
                     Stage::Print,
                     'place',
-                    Phrase::of('It keeps clear of what is marked on the blank.'),
+                    Phrase::of('It stays clear of everything that is marked on the piece.'),
                 ),
             ];
         }
@@ -132,8 +132,8 @@ final readonly class PlaceChecks
                     Stage::Print,
                     Severity::Warn,
                     'place',
-                    Phrase::of('It lies over ' . implode(' and ', $words) . ': what is there is lost.'),
-                    Phrase::of('Move it, or sight the holes by the dots on the sheet.'),
+                    Phrase::of('It lies over ' . implode(' and ', $words) . '. That part of the picture is lost.'),
+                    Phrase::of('Move it, or line up the holes with the dots on the sheet.'),
                 )
                 : Check::found(
                     'place.clear',
@@ -142,8 +142,8 @@ final readonly class PlaceChecks
                     'place',
                     Phrase::of('It lies over: ' . implode(', ', $words) . '. The heat does not reach evenly there.'),
                     Phrase::of(
-                        'Move it clear, or lift the print area above it: in a press on a pad, under an iron on a ' .
-                            'small hard board laid between the seams.',
+                        'Move it, or lift the print area above it. In a press use a pad. Under an iron use a small ' .
+                            'hard board between the seams.',
                     ),
                 ),
         ];
@@ -164,7 +164,7 @@ final readonly class PlaceChecks
                     'place.edge',
                     Stage::Print,
                     'place',
-                    Phrase::of('It covers the piece, and {spare} beyond its edge.', [
+                    Phrase::of('It covers the piece, and {spare} more on every side.', [
                         'spare' => Quantity::length($edge->overscanMm),
                     ]),
                 ),
@@ -184,8 +184,8 @@ final readonly class PlaceChecks
                     Severity::Warn,
                     'place',
                     Phrase::of(
-                        'It covers the piece, but not {spare} beyond its edge all round: a sheet laid a little ' .
-                            'off leaves a white rim.',
+                        'The picture covers the piece, but is not {spare} larger on every side. A small shift ' .
+                            'of the sheet leaves a white rim.',
                         ['spare' => Quantity::length($edge->overscanMm)],
                     ),
                     Phrase::of('Make it larger.'),
@@ -203,7 +203,7 @@ final readonly class PlaceChecks
                     Severity::Warn,
                     'place',
                     Phrase::of(sprintf('%d %% of the picture lies off the piece.', (int) round(100.0 * $off))),
-                    Phrase::of('Move it onto the piece, or make it cover all of it.'),
+                    Phrase::of('Move it onto the piece, or make it cover the whole piece.'),
                 ),
         ];
     }

@@ -96,13 +96,13 @@ final readonly class PressChecks
                     Stage::Heat,
                     Severity::Note,
                     'heat',
-                    Phrase::of('The wall leans: a press made for straight mugs presses it harder at its wider end.'),
-                    Phrase::of('Try one first, or use a heater that is shaped for it.'),
+                    Phrase::of('The wall leans. A press for straight mugs presses harder at the wider end.'),
+                    Phrase::of('Try one first, or use a press made for this shape.'),
                 );
             }
             $checks[] =
                 $narrow >= $heat->diameterFromMm && $wide <= $heat->diameterToMm
-                    ? Check::pass('heat.diameter', Stage::Heat, 'heat', Phrase::of('The press closes round this mug.'))
+                    ? Check::pass('heat.diameter', Stage::Heat, 'heat', Phrase::of('The press fits round this mug.'))
                     : Check::found(
                         'heat.diameter',
                         Stage::Heat,
@@ -113,7 +113,7 @@ final readonly class PressChecks
                             'to' => Quantity::length($heat->diameterToMm),
                             'diameter' => Quantity::length($diameter),
                         ]),
-                        Phrase::of('Take another mug or another press.'),
+                        Phrase::of('Use another mug or another press.'),
                     );
         }
 
@@ -136,7 +136,7 @@ final readonly class PressChecks
                     Stage::Heat,
                     Severity::Stop,
                     'figure.' . $figure->id,
-                    Phrase::of($figure->label() . ' is {value}: nobody can mean that.', [
+                    Phrase::of($figure->label() . ' is {value}, which cannot be right.', [
                         'value' => $figure->quantity(),
                     ]),
                     Phrase::of('Write one from {least} to {most}.', [
@@ -167,10 +167,13 @@ final readonly class PressChecks
                     ? Severity::Warn
                     : Severity::Note,
                 'time',
-                Phrase::of('It is pressed as hot as it stands ({limit}): ' . $this->brief->material->limitWhy . '.', [
-                    'limit' => Quantity::temperature($this->brief->material->limit),
-                ]),
-                Phrase::of('Do not exceed the seconds.'),
+                Phrase::of(
+                    'This is as hot as the material can stand ({limit}): ' . $this->brief->material->limitWhy . '.',
+                    [
+                        'limit' => Quantity::temperature($this->brief->material->limit),
+                    ],
+                ),
+                Phrase::of('Do not press longer than the plan says.'),
             );
         }
 
@@ -196,7 +199,7 @@ final readonly class PressChecks
                 'heat',
                 Phrase::of(
                     sprintf(
-                        'Its care label usually allows %s for a hand iron; this wants %s.',
+                        'Its care label usually allows %s for an iron, and this needs %s.',
                         str_repeat('●', $care),
                         str_repeat('●', $this->outfit->setting->dots),
                     ),
@@ -229,9 +232,9 @@ final readonly class PressChecks
                     Stage::Heat,
                     Severity::Warn,
                     'school.fusing',
-                    Phrase::of('It is fused with a heat gun on low, and there is none on your shelf.'),
-                    Phrase::of('Put one on the shelf, or leave it unfused: what is not warmed cannot bloom.'),
-                    new Fix(Phrase::of('Leave it unfused'), ['school.fusing' => 'never']),
+                    Phrase::of('This needs a heat gun on low, and there is none on your shelf.'),
+                    Phrase::of('Add one to your shelf, or do not warm the board.'),
+                    new Fix(Phrase::of('Do not warm it'), ['school.fusing' => 'never']),
                 ),
             ];
     }
@@ -256,18 +259,18 @@ final readonly class PressChecks
                         Stage::Heat,
                         Severity::Warn,
                         'guard',
-                        Phrase::of('With nothing inside, colour goes through to the back.'),
+                        Phrase::of('Colour can go through to the back, because nothing lies inside.'),
                         Phrase::of(
                             [] === $this->brief->route->stacking->guards
-                                ? 'Slip card or kraft paper inside.'
-                                : 'Slip uncoated kraft paper inside.',
+                                ? 'Put card or kraft paper inside.'
+                                : 'Put uncoated kraft paper inside.',
                         ),
                     )
                     : Check::pass(
                         'guard.there',
                         Stage::Heat,
                         'guard',
-                        Phrase::of('A guard lies between front and back.'),
+                        Phrase::of('Something lies between front and back.'),
                     );
         }
         if (in_array(LayerRole::Cover, $roles, true)) {
@@ -284,7 +287,7 @@ final readonly class PressChecks
                             fn(Support $cover): bool => in_array($cover->like, $this->outfit->ways->covers(), true),
                         ),
                     )
-                    : Check::pass('cover.there', Stage::Heat, 'cover', Phrase::of('A cover lies over the work.'));
+                    : Check::pass('cover.there', Stage::Heat, 'cover', Phrase::of('A cover sheet lies over it.'));
         }
 
         return $checks;
@@ -307,7 +310,7 @@ final readonly class PressChecks
                 Stage::Heat,
                 Severity::Stop,
                 'heat',
-                Phrase::of('This one stops at {reaches}; the recipe wants {needs}.', [
+                Phrase::of('This one stops at {reaches}; the recipe needs {needs}.', [
                     'reaches' => Quantity::temperature($reached),
                     'needs' => Quantity::temperature($wanted),
                 ]),
@@ -322,8 +325,8 @@ final readonly class PressChecks
                 Stage::Heat,
                 Severity::Note,
                 'heat',
-                Phrase::of('Steam keeps a transfer from bonding, and its holes leave pale spots.'),
-                Phrase::of('Turn steam off and pour the water out.'),
+                Phrase::of('Steam stops a picture from holding, and the steam holes leave pale spots.'),
+                Phrase::of('Switch the steam off and pour the water out.'),
             );
         }
         array_push($checks, ...$this->closes($heat));
@@ -336,11 +339,11 @@ final readonly class PressChecks
                 'heat',
                 Phrase::of(
                     sprintf(
-                        'The platen does not cover the picture in one go: %d presses, with a seam where they meet.',
+                        'The press is smaller than the picture. It takes %d presses, with a seam where they meet.',
                         $places,
                     ),
                 ),
-                Phrase::of('Make it smaller, or take a larger press.'),
+                Phrase::of('Make the picture smaller, or use a larger press.'),
             );
         }
 
@@ -375,8 +378,8 @@ final readonly class PressChecks
             Stage::Heat,
             Severity::Stop,
             'base',
-            Phrase::of('A soft base gives way under the plate and the edges lift.'),
-            Phrase::of('Lay it on a wood board or a bench.'),
+            Phrase::of('A soft base gives way, and the edges come off.'),
+            Phrase::of('Lay the piece on a wood board or a bench.'),
             null === $hard ? null : new Fix(Phrase::of(ucfirst($hard->label)), ['base' => $hard->id]),
         );
     }

@@ -52,7 +52,7 @@ final readonly class SheetChecks
                 Severity::Note,
                 'medium',
                 Phrase::of(ucfirst($medium->label) . ' is too flimsy to feed by itself.'),
-                Phrase::of('Fix it on a carrier with no loose edge: a loose edge jams the printer.'),
+                Phrase::of('Fix it on a carrier. A loose edge jams the printer.'),
             );
         }
         if (null !== $this->arrangement->loading) {
@@ -64,7 +64,7 @@ final readonly class SheetChecks
                 Stage::Print,
                 Severity::Note,
                 'marking',
-                Phrase::of('The print looks dull on paper and comes alive in the press.'),
+                Phrase::of('The print looks dull on paper. The press brings the colours out.'),
                 Phrase::of('Do not throw it away.'),
             );
         }
@@ -135,9 +135,9 @@ final readonly class SheetChecks
                     Severity::Impossible,
                     'medium',
                     Phrase::of(
-                        'The picture does not fit one sheet of ' .
+                        'The picture, with its trim line and its marks, does not fit one sheet of ' .
                             $medium->label .
-                            ' with its trim line and the strip of marks.',
+                            '.',
                     ),
                     Phrase::of('It can be {width} wide at most.', [
                         'width' => Quantity::length(floor($widest * 10.0) / 10.0),
@@ -173,12 +173,14 @@ final readonly class SheetChecks
                 'marking',
                 Phrase::of(
                     sprintf(
-                        'This printer takes sheets up to %s; this one is %s.',
+                        'This printer takes sheets up to %s. This sheet is %s.',
                         $marking->printer?->largest->label() ?? 'none',
                         $medium->paper->label(),
                     ),
                 ),
-                Phrase::of('Take a smaller sheet, or say on the page “Printers” that it takes larger ones.'),
+                Phrase::of(
+                    'Use a smaller sheet. Or give this printer a larger size on the page “Printers and trays”.',
+                ),
             );
         }
 
@@ -199,7 +201,7 @@ final readonly class SheetChecks
                 Stage::Print,
                 Severity::Warn,
                 'drying',
-                Phrase::of('Pigment ink lies on top and dries slowly; the short wait is for dye ink.'),
+                Phrase::of('Pigment ink dries slowly. The short wait is for dye ink.'),
                 Phrase::of('Wait 30 minutes.'),
                 new Fix(Phrase::of('30 minutes'), ['school.drying' => 'dry-30']),
             );
@@ -223,15 +225,15 @@ final readonly class SheetChecks
                 'mirrored',
                 Phrase::of(
                     match (true) {
-                        $inDriver => 'This printer mirrors in its driver: Wubbin’s file is turned beforehand.',
-                        $mirrored => 'Wubbin’s sheet is mirrored already.',
-                        default => 'The sheet is printed as it reads.',
+                        $inDriver => 'This printer mirrors in its driver, so Wubbin does not mirror the file.',
+                        $mirrored => 'Wubbin has mirrored this sheet already.',
+                        default => 'This sheet is not mirrored.',
                     },
                 ),
                 Phrase::of(
                     $inDriver
-                        ? 'Turn “mirror” on in the driver, “fit to page” off; print at 100 %.'
-                        : 'Leave “mirror” and “fit to page” off in the printer’s driver; print at 100 %.',
+                        ? 'In the printer driver, switch “mirror” on and “fit to page” off. Print at 100 %.'
+                        : 'Leave “mirror” and “fit to page” off in the printer driver. Print at 100 %.',
                 ),
             ),
         ];
@@ -243,7 +245,7 @@ final readonly class SheetChecks
                 Severity::Note,
                 'loading',
                 Phrase::of(sprintf('Nobody has tried which side %s prints on.', $loading->tray->label)),
-                Phrase::of('Do the feed test on the page “Printers”: one sheet of plain paper.'),
+                Phrase::of('Do the feed test on the page “Printers and trays”. It takes one sheet of plain paper.'),
             );
         }
         if ($loading->bent) {
@@ -252,8 +254,8 @@ final readonly class SheetChecks
                 Stage::Print,
                 Severity::Warn,
                 'loading',
-                Phrase::of('The sheet is stiff, and no tray of this printer has a straight path.'),
-                Phrase::of('Open the flap at the back, if there is one, and enter it as a tray.'),
+                Phrase::of('The sheet is stiff, and this printer has no tray with a straight path.'),
+                Phrase::of('If the printer has a flap at the back, add it as a tray.'),
             );
         }
 
@@ -274,10 +276,10 @@ final readonly class SheetChecks
                     Severity::Warn,
                     'tiling',
                     Phrase::of(
-                        'A join runs through something that was to stay whole: it is larger than a sheet, or too ' .
-                            'many are marked.',
+                        'A join runs through something that should stay whole. It is larger than a sheet, or you ' .
+                            'marked too much.',
                     ),
-                    Phrase::of('Mark less of it, or take a larger sheet.'),
+                    Phrase::of('Mark less, or use a larger sheet.'),
                 ),
             ];
         }
@@ -294,8 +296,8 @@ final readonly class SheetChecks
                     Stage::Print,
                     Severity::Note,
                     'tiling',
-                    Phrase::of(sprintf('It shows %s, and a join could run through it.', $named)),
-                    Phrase::of('Draw a box round it on the sheet’s drawing: joins stay out of it.'),
+                    Phrase::of(sprintf('The picture shows %s, and a join could run through it.', $named)),
+                    Phrase::of('Draw a box round it in the sheet layout. Then no join runs through it.'),
                 ),
             ];
     }
@@ -312,7 +314,7 @@ final readonly class SheetChecks
                         Stage::Print,
                         Severity::Warn,
                         'medium',
-                        Phrase::of('The picture reaches over the tape of the carrier.'),
+                        Phrase::of('The picture lies over the tape of the carrier.'),
                         Phrase::of('Make it smaller, or choose another carrier.'),
                     ),
                 ];
@@ -342,7 +344,7 @@ final readonly class SheetChecks
             'marking',
             $verdict,
             null === $able
-                ? 'Have it printed on one that suits, or take another sheet.'
+                ? 'Use a printer that suits this sheet, or use another sheet.'
                 : 'Print it on the ' . $able->label . '.',
             null === $able ? null : new Fix(Phrase::of(ucfirst($able->label)), ['marking' => $able->id]),
         );

@@ -36,8 +36,8 @@ final readonly class SubjectChecks
                 Stage::Print,
                 Severity::Stop,
                 'picture',
-                Phrase::of('Patches fail on this route, and a gap spoils a face.'),
-                Phrase::of('Choose a pattern that survives gaps, or another route.'),
+                Phrase::of('This route leaves gaps, and a gap spoils a face.'),
+                Phrase::of('Choose a pattern that looks good with gaps, or another route.'),
             );
         }
         if (in_array(Subject::Lettering, $shows, true)) {
@@ -48,10 +48,10 @@ final readonly class SubjectChecks
                 'mirrored',
                 Phrase::of(
                     $this->arrangement->stack->mirrored()
-                        ? 'On the sheet the lettering must read backwards.'
-                        : 'On the sheet the lettering must read as it is.',
+                        ? 'On the sheet the letters must read backwards.'
+                        : 'On the sheet the letters must read the right way round.',
                 ),
-                Phrase::of('Read it before you cut: it is the quickest way to see whether the sheet is right.'),
+                Phrase::of('Read them before you cut. That is the quickest way to see whether the sheet is right.'),
             );
         }
         if (in_array(Subject::Lettering, $shows, true)) {
@@ -90,7 +90,7 @@ final readonly class SubjectChecks
                         'Its smallest letters are {high} high; on this route they fill up or break under {least}.',
                         $values,
                     ),
-                    Phrase::of('Make it larger, or set the small lines larger.'),
+                    Phrase::of('Make the picture larger, or the small letters.'),
                     Finding::resizeTo(ceil($least / $share), 'Make it {width} wide'),
                 ),
         ];

@@ -66,7 +66,9 @@ final readonly class WindowCheck
         $time = self::inside($window);
         $values = [
             'time' => Quantity::duration(Duration::seconds($seconds)),
-            'limit' => Quantity::duration(Duration::seconds(round(max(1.0, $limit - ($window->countedFromS ?? 0.0))))),
+            'limit' => Quantity::duration(
+                Duration::seconds(max(1.0, $limit - ($window->countedFromS ?? 0.0)))->spoken(),
+            ),
         ];
 
         return Check::found(
@@ -76,11 +78,11 @@ final readonly class WindowCheck
             'time',
             Phrase::of(
                 $early
-                    ? 'By the heat model {time} is too short: it takes about {limit}.'
-                    : sprintf('By the heat model {time} is too long: after about {limit} %s.', $window->spoilt),
+                    ? '{time} may be too short. Wubbin works out about {limit}.'
+                    : sprintf('{time} may be too long. Wubbin works out that after about {limit} %s.', $window->spoilt),
                 $values,
             ),
-            Phrase::of('Set a time inside the window, or find yours with a test ladder.'),
+            Phrase::of('Set another time, or find yours with a test ladder.'),
             null === $time
                 ? null
                 : new Fix(Phrase::of('Set it to {time}', ['time' => Quantity::duration(Duration::seconds($time))]), [

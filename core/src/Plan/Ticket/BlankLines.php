@@ -60,7 +60,7 @@ final readonly class BlankLines
                     $printed .
                     ($size->isOwn()
                         ? '. Its size is as you measured it.'
-                        : '. Makes differ: measure yours when it matters.'),
+                        : '. Sizes differ: measure yours when it matters.'),
                 $values,
             ),
             'blank.print-area',
@@ -82,7 +82,7 @@ final readonly class BlankLines
                 Phrase::of((string) $all),
                 Phrase::of(
                     sprintf(
-                        'All alike. By size and colour, such as: 6 %s, 2 %s%s 60 mm.',
+                        'All are alike. You can write sizes and colours, for example: 6 %s, 2 %s%s 60 mm.',
                         $sizes[0]->label,
                         $sizes[1]->label ?? $sizes[0]->label,
                         $this->brief->material->surface->isCloth() ? ' cream' : '',
@@ -111,7 +111,7 @@ final readonly class BlankLines
             ),
             Phrase::of(
                 0 === $open
-                    ? 'Each size has a plan of its own; several lie on one sheet where there is room.'
+                    ? 'Each size has its own plan. Several go on one sheet where there is room.'
                     : sprintf('%d of %d have something to settle: see the checks.', $open, count($shares)),
             ),
             'quantity.shares',
@@ -124,7 +124,7 @@ final readonly class BlankLines
     public function use(): Decision
     {
         $use = $this->brief->job->use;
-        $alternatives = [new Alternative('Not said', null, null === $use, ['use' => ''])];
+        $alternatives = [new Alternative('Not chosen', null, null === $use, ['use' => ''])];
         foreach (UseWanted::cases() as $one) {
             $alternatives[] = new Alternative(ucfirst($one->label()), null, $one === $use, ['use' => $one->value]);
         }
@@ -132,11 +132,11 @@ final readonly class BlankLines
         return new Decision(
             'use',
             'It will be',
-            Phrase::of(null === $use ? 'Not said' : ucfirst($use->label())),
+            Phrase::of(null === $use ? 'Not chosen' : ucfirst($use->label())),
             Phrase::of(
                 null === $use
-                    ? 'Say it, and times, coats and the care card follow.'
-                    : 'Times, coats and the care card follow from it.',
+                    ? 'Times, coats and the care card depend on it.'
+                    : 'Times, coats and the care card depend on it.',
             ),
             'use.wanted',
             Provenance::person(),

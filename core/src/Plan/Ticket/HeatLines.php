@@ -94,14 +94,14 @@ final readonly class HeatLines
             static fn(HeatSource $source): bool => in_array($source->kind, $kinds, true),
         );
         $because = match ($heat?->kind) {
-            HeatKind::Iron
-                => 'The hottest setting, water poured out. Dials vary: dots and numbers are what they are meant to be.',
-            HeatKind::MugPress => 'Figures of one make of press: another may differ, the paper’s supplier knows.',
-            HeatKind::FlatPress => 'Set it and let it come to temperature before the first piece.',
-            null => 'It wants ' .
+            HeatKind::Iron => 'Use the hottest setting, without water. Dials differ, so go by the dots.',
+            HeatKind::MugPress
+                => 'These are the figures of one make of press. Yours may differ: ask the supplier of the paper.',
+            HeatKind::FlatPress => 'Set the press, and wait until it is hot, before the first piece.',
+            null => 'It needs ' .
                 implode(' or ', array_map(static fn(HeatKind $kind): string => $kind->label(), $kinds)) .
                 '.',
-            default => 'Near the work and moving.',
+            default => 'Hold it close to the piece and keep moving.',
         };
 
         return new Decision(
@@ -127,7 +127,7 @@ final readonly class HeatLines
     private function heatBecause(string $because, ?HeatSource $heat): Phrase
     {
         if (HeatKind::Burnisher === $heat?->kind) {
-            return Phrase::of('No heat: rub hard and evenly.');
+            return Phrase::of('It needs no heat. Rub hard and evenly.');
         }
         $press = $this->pressOfTheShelf();
         $dwell =
@@ -142,7 +142,7 @@ final readonly class HeatLines
 
         return $iron <= $by
             ? Phrase::of($because)
-            : Phrase::of($because . ' Your ' . $press->label . ' does it in one go: {press} instead of {iron}.', [
+            : Phrase::of($because . ' Your ' . $press->label . ' does it in one go, in {press} instead of {iron}.', [
                 'press' => Quantity::duration(Duration::seconds($by)),
                 'iron' => Quantity::duration(Duration::seconds($iron)),
             ]);
@@ -184,7 +184,7 @@ final readonly class HeatLines
                 'time',
                 'Time',
                 Phrase::of('By eye'),
-                Phrase::of('Until the whole back is evenly shiny; no clock tells it.'),
+                Phrase::of('Rub until the whole back is evenly shiny. No clock can tell.'),
                 'heat.by-eye',
                 Provenance::commonPractice(),
                 DecidedBy::Wubbin,
@@ -232,17 +232,17 @@ final readonly class HeatLines
         $because = ['total' => Quantity::duration(Duration::seconds($total))];
         $why = '{total} in all.';
         if (null !== $range) {
-            $why .= ' {range} is usual' . ($inOneGo ? '.' : ' an area.');
+            $why .= $inOneGo ? ' {range} is usual.' : ' {range} for each area is usual.';
             $because['range'] = $range;
         }
         if (isset($this->outfit->ways->figures['edges'])) {
-            $why .= ' A chest-size picture gets {least} at least.';
+            $why .= ' A picture as wide as a chest needs {least} at least.';
             $because['least'] = Quantity::duration(
                 Duration::seconds($this->outfit->ways->figures['edges']->restOf[0] ?? 0.0),
             );
         }
         if (null !== $figure->byArea) {
-            $why .= ' It grows with the picture, from a small piece to a full sheet.';
+            $why .= ' A larger picture takes longer.';
         }
 
         return Phrase::of($why, $because);
@@ -258,9 +258,9 @@ final readonly class HeatLines
             Phrase::of(null === $base ? 'Not chosen' : ucfirst($base->label)),
             Phrase::of(
                 match (true) {
-                    Support::PRESS_PAD === $base?->like => 'The press’s own pad evens out seams.',
-                    Stacking::BASE_HARD === $this->brief->route->stacking->base => 'On a soft base the edges lift.',
-                    default => 'The work lies on it while it is pressed.',
+                    Support::PRESS_PAD === $base?->like => 'The press has its own pad, which evens out seams.',
+                    Stacking::BASE_HARD === $this->brief->route->stacking->base => 'On a soft base the edges come off.',
+                    default => 'The piece lies on it while you press.',
                 },
             ),
             'base.hard',
@@ -305,7 +305,7 @@ final readonly class HeatLines
             'cover',
             'Cover',
             Phrase::of(null === $cover ? 'None on the shelf' : ucfirst($cover->label)),
-            Phrase::of('It lets go of the work and keeps the heat source clean.'),
+            Phrase::of('It does not stick to the piece, and keeps the plate clean.'),
             'cover.sheet',
             $this->brief->route->stacking->provenance,
             Choice::by(null !== $cover, $this->brief->transfer->choices->thing('cover')),

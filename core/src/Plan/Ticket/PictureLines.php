@@ -15,7 +15,7 @@ use Wubbin\Core\Plan\Decision;
 use Wubbin\Core\Plan\Outfit;
 use Wubbin\Core\Plan\Placing;
 
-/** The picture, where it sits, and whether it is turned over. */
+/** The picture, where it goes, and whether it is mirrored. */
 final readonly class PictureLines
 {
     public function __construct(
@@ -34,7 +34,7 @@ final readonly class PictureLines
                 'picture',
                 'Picture',
                 Phrase::of('None yet'),
-                Phrase::of('A PNG, JPEG, WebP, HEIC, SVG or PDF file.'),
+                Phrase::of('Choose a PNG, JPEG, WebP, HEIC, SVG or PDF file.'),
                 'picture.needed',
                 Provenance::computed(),
                 DecidedBy::Nobody,
@@ -47,8 +47,8 @@ final readonly class PictureLines
                 Phrase::of('Drawn by hand, {size}', ['size' => Quantity::size($placed->size)]),
                 Phrase::of(
                     $this->arrangement->stack->mirrored()
-                        ? 'The sheet is a template of this size; what is drawn on it comes out turned over.'
-                        : 'The sheet is a template of this size; draw it as it reads.',
+                        ? 'The sheet is a template of this size. What you draw on it comes out mirrored.'
+                        : 'The sheet is a template of this size. Draw on it the right way round.',
                 ),
                 'picture.template',
                 Provenance::computed(),
@@ -64,14 +64,20 @@ final readonly class PictureLines
             'Picture',
             Phrase::of(Phrase::plain($picture->name) . ', {size}', ['size' => Quantity::size($placed->size)]),
             null === $dpi || null === $widest
-                ? Phrase::of('Drawn as lines: sharp at any size. This route holds lines from {finest}.', [
-                    'finest' => Quantity::length($limits->finestMm),
-                ])
-                : Phrase::of('{dpi} at this size. Sharp up to {width} wide; this route holds lines from {finest}.', [
-                    'dpi' => Quantity::resolution($dpi),
-                    'width' => Quantity::length($widest),
-                    'finest' => Quantity::length($limits->finestMm),
-                ]),
+                ? Phrase::of(
+                    'It is drawn as lines, so it is sharp at any size. This route can show lines from {finest}.',
+                    [
+                        'finest' => Quantity::length($limits->finestMm),
+                    ],
+                )
+                : Phrase::of(
+                    '{dpi} at this size. It is sharp up to {width} wide. This route can show lines from {finest}.',
+                    [
+                        'dpi' => Quantity::resolution($dpi),
+                        'width' => Quantity::length($widest),
+                        'finest' => Quantity::length($limits->finestMm),
+                    ],
+                ),
             'picture.effective-dpi',
             null === $dpi ? Provenance::computed() : $limits->provenance,
             DecidedBy::Person,
@@ -83,7 +89,7 @@ final readonly class PictureLines
         $transfer = $this->brief->transfer;
         $place = $transfer->placement;
         $sides = $this->brief->kind->sides;
-        $values = ['below' => Quantity::length($place->belowMm)];
+        $values = ['off' => Quantity::length(abs($place->belowMm))];
         $across = 'centred';
         if (abs($place->rightMm) >= 0.05) {
             $across = '{beside} ' . ($place->rightMm > 0.0 ? 'right' : 'left') . ' of centre';
@@ -100,17 +106,17 @@ final readonly class PictureLines
 
         return new Decision(
             'place',
-            'Where it sits',
+            'Where it goes',
             Phrase::of(
                 ($named ? ucfirst($this->brief->side) . ', ' . $across : ucfirst($across)) .
-                    ', {below} below the ' .
+                    ($place->belowMm < 0.0 ? ', {off} above the ' : ', {off} below the ') .
                     ($this->placing->size->from ?? $this->brief->kind->from),
                 $values,
             ),
             Phrase::of(
                 null === $this->placing->size->diameterMm
-                    ? 'Right and left as you look at it.'
-                    : 'Drawn unrolled: the seam is at both ends, at the back of the piece.',
+                    ? 'Right and left are as you see them.'
+                    : 'The drawing is unrolled. Its two ends meet at the back of the piece.',
             ),
             'place.from-edge',
             Provenance::person(),
@@ -136,8 +142,8 @@ final readonly class PictureLines
         foreach (
             [
                 'Opposite the handle' => 0.0,
-                'Seen by whoever drinks with the right hand' => $round / 4.0,
-                'Seen by whoever drinks with the left hand' => -$round / 4.0,
+                'For a person who drinks with the right hand' => $round / 4.0,
+                'For a person who drinks with the left hand' => -$round / 4.0,
             ]
             as $label => $right
         ) {
@@ -158,21 +164,20 @@ final readonly class PictureLines
         $seen = $stack->seenByPrintedFace();
         $touches = $stack->faceTouchesBlank();
         $because = $touches
-            ? sprintf('The printed face lies against the %s and is left there turned over.', $seen->label ?? 'blank')
-            : sprintf(
-                'The printed face looks away from the blank%s and stays as it is printed.',
-                null === $seen ? '' : ', towards the ' . ($seen->label ?? $seen->role->value) . ',',
-            );
-        if ($touches === $stack->mirrored()) {
-            $because .= match (true) {
-                !$touches => '',
-                true === $this->outfit->marking?->mirrorsInDriver()
-                    => ' Turn mirroring on in the driver, and only there.',
-                default => ' Leave mirroring off in the driver.',
-            };
-        } else {
-            $because .= ' It is seen through the blank, which turns it once more.';
-        }
+            ? sprintf('The printed side lies on the %s', $seen->label ?? 'piece')
+            : (null === $seen
+                ? 'The printed side faces away from the piece'
+                : sprintf('The printed side faces the %s, away from the piece', $seen->label ?? $seen->role->value));
+        $because .= match (true) {
+            $touches !== $stack->mirrored() && $touches
+                => ', but people look at it through the piece. So the sheet is not mirrored.',
+            $touches !== $stack->mirrored()
+                => ', but people look at it through the piece. So the sheet must be mirrored.',
+            !$touches => '. So the sheet is not mirrored.',
+            true === $this->outfit->marking?->mirrorsInDriver()
+                => '. So the sheet must be mirrored. Switch “mirror” on in the printer driver, and only there.',
+            default => '. So the sheet must be mirrored. Wubbin does that. Leave “mirror” off in the printer driver.',
+        };
 
         return new Decision(
             'mirrored',
@@ -180,8 +185,8 @@ final readonly class PictureLines
             Phrase::of(
                 match (true) {
                     !$stack->mirrored() => 'No',
-                    true === $this->outfit->marking?->mirrorsInDriver() => 'Yes, in the printer’s driver',
-                    default => 'Yes, in Wubbin’s sheet',
+                    true === $this->outfit->marking?->mirrorsInDriver() => 'Yes, in the printer driver',
+                    default => 'Yes, by Wubbin in the file',
                 },
             ),
             Phrase::of($because),

@@ -30,7 +30,7 @@ final readonly class SheetLines
         $marking = $this->outfit->marking;
         $because =
             null === $marking || null === $this->outfit->medium
-                ? 'What may mark it depends on the sheet.'
+                ? 'It depends on the sheet which printer you can use.'
                 : $this->outfit->medium->verdictOn($marking)->why;
 
         return new Decision(
@@ -67,7 +67,7 @@ final readonly class SheetLines
             Phrase::of(null === $medium ? 'None on the shelf' : ucfirst($medium->label)),
             Phrase::of(
                 match (true) {
-                    null === $medium => 'It wants ' .
+                    null === $medium => 'It needs ' .
                         $this->brief->catalogue->sheets->media[$this->brief->route->making->media[0]]->label .
                         '.',
                     null !== $this->arrangement->tiling => sprintf(
@@ -128,7 +128,7 @@ final readonly class SheetLines
     {
         return new Decision(
             'loading',
-            'Laid in',
+            'In the tray',
             Phrase::of(
                 ucfirst($loading->tray->label) .
                     (null === $loading->lying() ? ': not tried' : ', print side ' . $loading->lying()->value),
@@ -163,7 +163,7 @@ final readonly class SheetLines
                 ['recipe' => $recipe->id],
             );
         }
-        $alternatives[] = new Alternative('None: Wubbin’s own figures', null, null === $used, [
+        $alternatives[] = new Alternative('No recipe: Wubbin’s own figures', null, null === $used, [
             'recipe' => Choices::NO_RECIPE,
         ]);
 
@@ -173,8 +173,8 @@ final readonly class SheetLines
             Phrase::of(null === $used ? 'Wubbin’s own figures' : $used->name . ', version ' . $used->version),
             Phrase::of(
                 null === $used
-                    ? 'A recipe of the house is there and is not used.'
-                    : 'Typed in by your house: its figures outrank the built-in ones.',
+                    ? 'Your house has a recipe, but this job does not use it.'
+                    : 'Your house entered it. Its figures come before Wubbin’s own.',
             ),
             'recipe.precedence',
             null === $used ? Provenance::commonPractice() : $used->provenance(),

@@ -84,10 +84,7 @@ final readonly class Gang
         }
 
         if ([] === $best->spots) {
-            throw BadRecord::at(
-                'pieces',
-                sprintf('“%s” has no place beside what is taped on.', $order->pieces[0]->label),
-            );
+            throw BadRecord::at('pieces', sprintf('“%s” has no room beside the tape.', $order->pieces[0]->label));
         }
 
         return self::sheet($order, $order->paper, self::places($best->spots, $order->pieces, $order->paper, $unit));

@@ -42,7 +42,7 @@ final readonly class GangOrder
         $this->byId = array_combine(array_map(static fn(GangPiece $piece): string => $piece->id, $pieces), $pieces);
         $room = $paper->room->size;
         if ($gap->mm < 0.0 || $gap->mm > min($room->widthMm, $room->heightMm)) {
-            throw BadRecord::at('gap', 'A gap goes from nothing to the width of the sheet.');
+            throw BadRecord::at('gap', 'Write a gap from 0 to the width of the sheet.');
         }
         $all = array_sum(array_map(static fn(GangPiece $piece): int => $piece->count, $pieces));
         if ($all > self::MOST_PIECES) {
@@ -55,13 +55,13 @@ final readonly class GangOrder
             if ($piece->size->areaMm2() <= 0.0 || $piece->areaMm2() <= 0.0) {
                 throw BadRecord::at(
                     'pieces',
-                    sprintf('“%s” has no size: its outline encloses nothing.', $piece->label),
+                    sprintf('“%s” has no size, because its outline is empty.', $piece->label),
                 );
             }
             if (!$piece->size->fitsIn($room) && !($piece->turns && $piece->size->turned()->fitsIn($room))) {
                 throw BadRecord::at(
                     'pieces',
-                    sprintf('“%s” is larger than what can be printed on of this sheet.', $piece->label),
+                    sprintf('“%s” is larger than the printable part of this sheet.', $piece->label),
                 );
             }
         }
@@ -123,7 +123,7 @@ final readonly class GangOrder
             if (!$this->boxOf($pin)->within($this->paper->room->grown(self::FORGIVEN_MM))) {
                 throw BadRecord::at(
                     'pins',
-                    sprintf('“%s” was placed over the edge of what can be printed on.', $piece->label),
+                    sprintf('“%s” was placed over the edge of the printable part.', $piece->label),
                 );
             }
             foreach ($this->paper->blocked as $blocked) {
