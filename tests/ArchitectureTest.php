@@ -71,6 +71,7 @@ final readonly class ArchitectureTest
         'Demo',
         'Serve',
         'Console',
+        'Words',
     ];
 
     /** Entrances, by their names. */
