@@ -12,7 +12,7 @@ test('pictures of two jobs share sheets: laid out, looked at, made', async ({ pa
     await line(page, 'Picture').click();
     await page.getByLabel('Width').fill('80 mm');
     await page.getByLabel('Width').press('Enter');
-    await expect(page.getByText(/80 × 53\.3 mm/).first()).toBeVisible();
+    await expect(page.getByText(/80 × 53 mm/).first()).toBeVisible();
   }
   await page.getByRole('link', { name: 'Sheets' }).click();
   await page.getByLabel(/^Ganged shirts/).check();

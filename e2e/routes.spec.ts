@@ -7,9 +7,9 @@ test('a dark shirt is led to the route that works', async ({ page }) => {
   await line(page, 'Route').click();
   await page.getByRole('link', { name: 'See every route and choose' }).click();
   await page.getByLabel('How will it be used?').selectOption({ label: 'washed often' });
-  const buy = page.getByRole('region', { name: 'You need to buy something for these' });
+  const buy = page.getByRole('region', { name: 'Routes for which you need to buy something' });
   await expect(buy).toContainText('needs opaque film for dark cloth, A4');
-  const cannot = page.getByRole('region', { name: 'They cannot work here' });
+  const cannot = page.getByRole('region', { name: 'Routes that cannot work here' });
   await expect(cannot).toContainText('there is no white ink');
   await expect(cannot).toContainText('Nearest route that works: Opaque film for coloured cloth.');
   await buy.getByRole('button', { name: 'Use this route' }).click();
@@ -44,7 +44,7 @@ test('a candle is planned from the start: blank, route, size, school, bench', as
   await page.getByRole('button', { name: 'Make the job' }).click();
   await expect(page.getByRole('heading', { name: 'Choose a route' })).toBeVisible();
   await page
-    .getByRole('region', { name: 'They work with what you have' })
+    .getByRole('region', { name: 'Routes that work with what you have' })
     .getByRole('listitem')
     .filter({ hasText: 'Printed tissue' })
     .getByRole('button', { name: 'Use this route' })

@@ -138,7 +138,7 @@ final readonly class RasterFile
             throw InvalidInput::field(
                 'file',
                 sprintf(
-                    'This picture is %s × %s pixels; Wubbin takes up to %d million pixels here, and %s a side. Make ' .
+                    'This picture is %s × %s pixels. Wubbin takes up to %d million pixels here, and %s a side. Make ' .
                         'it smaller: 300 pixels an inch at its final size are plenty.',
                     number_format($width, 0, '', ' '),
                     number_format($height, 0, '', ' '),

@@ -17,8 +17,8 @@ final readonly class DaySheetPdf
     /** @param array<string, string> $names of jobs by id */
     public static function draw(Timetable $table, array $names, \DateTimeZone $zone): string
     {
-        $pdf = new TextPdf('The day');
-        $pdf->title('The day');
+        $pdf = new TextPdf('Day plan');
+        $pdf->title('Day plan');
         $day = '';
         foreach (Block::all($table) as $block) {
             if (LaneKind::Hands->key() !== $block->kind) {

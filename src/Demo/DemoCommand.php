@@ -61,7 +61,7 @@ final class DemoCommand extends Command
             15,
         ],
         [Outcome::Good, [], '', 18],
-        [Outcome::Good, [], 'Peeled at 48 s after waving it about; still matte.', 18],
+        [Outcome::Good, [], 'Peeled after 48 s. Still matte.', 18],
     ];
 
     /** The day of the fair that dues in the demo's files are written for. */
@@ -93,7 +93,7 @@ final class DemoCommand extends Command
             'The tags have to hang before the visitors come.',
             ['row-tags', 'crate-ends', 'barn-candle'],
         ],
-        ['Helpers’ thanks', '2026-12-05', 'A mug each; they go in the dishwasher.', ['gift-mugs']],
+        ['Helpers’ thanks', '2026-12-05', 'A mug for each. They go in the dishwasher.', ['gift-mugs']],
     ];
 
     public function __construct(

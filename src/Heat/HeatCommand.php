@@ -29,12 +29,12 @@ final class HeatCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('job', InputArgument::OPTIONAL, 'The job file; - reads standard input', '-')
+        $this->addArgument('job', InputArgument::OPTIONAL, 'The job file. - reads standard input', '-')
             ->addOption(
                 'shelf',
                 null,
                 InputOption::VALUE_REQUIRED,
-                'A shelf file; one of everything where none is given',
+                'A shelf file. Without one, the shelf has one of everything',
             )
             ->addOption('json', null, InputOption::VALUE_NONE, 'JSON, with the curves');
     }
@@ -62,7 +62,7 @@ final class HeatCommand extends Command
             if (!$options['json']) {
                 $output->writeln(
                     sprintf(
-                        '%-15sholds from %s, spoilt from %s%s; the plan says %s',
+                        '%-15sworks from %s, too much from %s%s; the plan says %s',
                         $transfer->name,
                         $time($window->earliestS),
                         $time($window->latestS),

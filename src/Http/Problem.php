@@ -102,7 +102,7 @@ final class Problem extends \RuntimeException implements \JsonSerializable
                 404 => 'There is nothing at this address.',
                 405 => 'This cannot be done here.',
                 500 => 'Something went wrong inside Wubbin. Nothing you entered was changed' .
-                    (null === $number ? '.' : sprintf('; the log has the details under number %s.', $number)),
+                    (null === $number ? '.' : sprintf('. The log has the details under number %s.', $number)),
                 default => 'What was sent cannot be read.',
             },
             $status,

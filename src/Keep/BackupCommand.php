@@ -12,7 +12,7 @@ use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Takes a backup at the console, while people go on working. */
-#[AsCommand('backup', 'Put the whole shop into one file; people can go on working meanwhile')]
+#[AsCommand('backup', 'Put the whole shop into one file, while people go on working')]
 final class BackupCommand extends Command
 {
     public function __construct(
@@ -29,7 +29,7 @@ final class BackupCommand extends Command
         $this->addArgument(
             'file',
             InputArgument::OPTIONAL,
-            'Where to; beside the shop’s others where none is named',
+            'Where to. Without one, beside the other backups of the shop',
         )->addOption('lock', null, InputOption::VALUE_NONE, 'Lock it with a passphrase, which is asked for');
     }
 

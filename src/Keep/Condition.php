@@ -42,7 +42,7 @@ final readonly class Condition
             $lines[] = new ConditionLine(
                 'left-out',
                 'These cannot be read and were left out: ' . implode(', ', array_slice($leftOut, 0, 10)) . '.',
-                'Put them on the shelf again; what was stored of them is kept.',
+                'Put them on the shelf again. Nothing of them was deleted.',
             );
         }
 

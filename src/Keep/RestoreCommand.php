@@ -17,7 +17,7 @@ use Wubbin\Storage\Instant;
 use Wubbin\Storage\ShopLock;
 
 /** Brings a shop back from a backup. */
-#[AsCommand('restore', 'Bring the shop back from a backup; what is there now is kept aside')]
+#[AsCommand('restore', 'Bring the shop back from a backup. What is there now is not deleted')]
 final class RestoreCommand extends Command
 {
     public function __construct(

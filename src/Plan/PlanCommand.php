@@ -25,19 +25,14 @@ final class PlanCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('job', InputArgument::OPTIONAL, 'The job file; - reads standard input', '-')
+        $this->addArgument('job', InputArgument::OPTIONAL, 'The job file. - reads standard input', '-')
             ->addOption(
                 'shelf',
                 null,
                 InputOption::VALUE_REQUIRED,
-                'A shelf file; one of everything where none is given',
+                'A shelf file. Without one, the shelf has one of everything',
             )
-            ->addOption(
-                'json',
-                null,
-                InputOption::VALUE_NONE,
-                'JSON (this is what is printed anyway; for scripts that say so)',
-            )
+            ->addOption('json', null, InputOption::VALUE_NONE, 'JSON, which is printed anyway')
             ->addOption('ticket', null, InputOption::VALUE_NONE, 'A ticket to read instead of JSON')
             ->addOption('us', null, InputOption::VALUE_NONE, 'Inches and °F on the ticket');
     }

@@ -20,7 +20,7 @@ use Wubbin\Storage\ShopLock;
 use Wubbin\Task\TaskQueue;
 
 /** Opens a shop: brings it up to date, serves its page, does its long work, and keeps all that together. */
-#[AsCommand('serve', 'Open the shop in WUBBIN_DATA, until told to stop')]
+#[AsCommand('serve', 'Open the shop in WUBBIN_DATA, until you stop it')]
 final class ServeCommand extends Command
 {
     /** What PHP's server is given: a page's own work, and uploads of up to 64 MB. */

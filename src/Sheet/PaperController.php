@@ -100,7 +100,7 @@ final readonly class PaperController
         if ('' !== $typed && null === $sheets) {
             throw InvalidInput::field(
                 'count',
-                'Write how many sheets there are, such as 24; leave it empty where nobody counts them.',
+                'Write how many sheets you have, such as 24. Leave it empty if you do not count them.',
             );
         }
 

@@ -27,13 +27,13 @@ final class SheetCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('job', InputArgument::OPTIONAL, 'The job file; - reads standard input', '-')
+        $this->addArgument('job', InputArgument::OPTIONAL, 'The job file. - reads standard input', '-')
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'Where the PDF goes')
             ->addOption(
                 'shelf',
                 null,
                 InputOption::VALUE_REQUIRED,
-                'A shelf file; one of everything where none is given',
+                'A shelf file. Without one, the shelf has one of everything',
             );
     }
 

@@ -98,7 +98,7 @@ final readonly class NewHeatSource
             $number = 1 === preg_match('/^(\d{1,5})(?:[.,]0+)?\s*W?$/i', $watts, $found) ? (float) $found[1] : 0.0;
             if ($number < self::LEAST_WATTS || $number > self::MOST_WATTS) {
                 $errors['watts'] =
-                    'Write how many watts stand on it, from 10 to 20000; leave it empty where nobody knows.';
+                    'Write the watts that stand on it, from 10 to 20000. Leave it empty if you do not know.';
             }
             $record['watts'] = $number;
         }

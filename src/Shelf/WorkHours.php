@@ -71,7 +71,7 @@ final readonly class WorkHours
         foreach ($hours->week as $day => $text) {
             if (null === self::stretches($text)) {
                 $errors['week.' . $day] =
-                    'Hours are written as 09:00-12:30 13:30-18:00, one after another; nothing for a day off.';
+                    'Write hours as 09:00-12:30 13:30-18:00, one after another. Leave it empty for a day off.';
             }
         }
         if ([] === array_filter($hours->week, static fn(string $day): bool => '' !== $day)) {

@@ -101,7 +101,7 @@ final readonly class CsvFile
         throw InvalidInput::field(
             'file',
             sprintf(
-                "%d of %d lines are wrong; nothing was taken in.\n%s",
+                "%d of %d lines are wrong, so nothing was stored.\n%s",
                 count($this->wrong),
                 $this->lines,
                 implode("\n", $named),

@@ -14,7 +14,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Brings a shop's database to the shape this version wants, after taking a copy of it. */
-#[AsCommand('migrate', 'Bring the database up to date; a copy is taken first')]
+#[AsCommand('migrate', 'Bring the database up to date, after a copy is made')]
 final class MigrateCommand extends Command
 {
     public function __construct(

@@ -69,7 +69,7 @@ final readonly class SchemaCheck
             throw InvalidInput::field(
                 'version',
                 sprintf(
-                    'This file is of version %d; this Wubbin reads version 1. Use a newer Wubbin to open it.',
+                    'This file has version %d. This Wubbin reads version 1. Use a newer Wubbin to open it.',
                     $version,
                 ),
             );

@@ -59,8 +59,8 @@ final class StorageTrouble extends \RuntimeException
         return new self(
             TroubleKind::Damaged,
             sprintf(
-                'The shop’s database is damaged: %s. Stop Wubbin and bring back the last good backup with %s; the ' .
-                    'damaged file is kept aside.',
+                'The shop’s database is damaged: %s. Stop Wubbin and bring back the last good backup with %s. The ' .
+                    'damaged file is not deleted.',
                 $path,
                 self::restoring($backup),
             ),

@@ -20,7 +20,7 @@ use Wubbin\Storage\Disk;
 /**
  * Does long work as it comes in. Whoever starts it starts it again when it ends: it ends after a while to begin afresh.
  */
-#[AsCommand('work', 'Do long work as it comes in, until told to stop')]
+#[AsCommand('work', 'Do long work as it comes, until it is stopped')]
 final class WorkCommand extends Command implements SignalableCommandInterface
 {
     private const LOOK_AGAIN_MICROSECONDS = 150_000;

@@ -37,8 +37,8 @@ final readonly class PhpWords
         );
         $depth = 0;
         for ($i = 0; $i < count($tokens); ++$i) {
-            // What stands in attributes describes the interface.
-            if ($tokens[$i]->is(\T_ATTRIBUTE)) {
+            // What stands in attributes describes the interface; only what a command does is for people.
+            if ($tokens[$i]->is(\T_ATTRIBUTE) && 'AsCommand' !== ($tokens[$i + 1]->text ?? '')) {
                 $depth = 1;
                 while ($depth > 0 && isset($tokens[++$i])) {
                     $depth += '[' === $tokens[$i]->text ? 1 : (']' === $tokens[$i]->text ? -1 : 0);
@@ -89,8 +89,8 @@ final readonly class PhpWords
         $codes = [
             '/^(SELECT|INSERT|UPDATE|DELETE|CREATE|ALTER|PRAGMA|DROP|WITH|BEGIN|ORDER|WHERE|FROM)\b/',
             '/=\s*[:?]|\b(LIKE|COALESCE|NOT IN|VACUUM|SELECT)\b|\binstr\(/',
-            '/^[\/#^]|[\\\\$]\w|<\/?\w+[ >]|; |:\/\/|^--|\w\|\w|^[a-z]+:[\w…]|^[A-Z-]{2,}[:;]/u',
-            '/no-(store|cache)|max-age|^Content-Type/',
+            '/^[\/#^]|[\\\\$]\w|<\/?\w+[ >]|; [\w-]+=|:\/\/|^--|\w\|\w|^[a-z]+:[\w…]|^[A-Z-]{2,}[:;]/u',
+            '/no-(store|cache)|max-age|-src \'|^Content-Type/',
         ];
 
         return 1 === preg_match('/\p{L}{2,}[ ,:;]+[\p{L}…“(]/u', $text) &&

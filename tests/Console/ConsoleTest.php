@@ -44,7 +44,7 @@ final class ConsoleTest extends TestCase
     {
         $process = $this->run_(['heat', self::JOB]);
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
-        self::assertMatchesRegularExpression('/holds from \d+ s, .*the plan says 18 s/', $process->getOutput());
+        self::assertMatchesRegularExpression('/works from \d+ s, .*the plan says 18 s/', $process->getOutput());
         self::assertIsArray(json_decode($this->run_(['heat', self::JOB, '--json'])->getOutput()));
         self::assertSame(1, $this->run_(['heat', self::PROJECT . '/demo/jobs/variety-boards.json'])->getExitCode());
     }
@@ -141,7 +141,7 @@ final class ConsoleTest extends TestCase
         file_put_contents($this->data . '/bad.json', '{"format": "wubbin-job", "version": 9}');
         $process = $this->run_(['plan', $this->data . '/bad.json']);
         self::assertSame(1, $process->getExitCode());
-        self::assertStringContainsString('version: This file is of version 9', $process->getErrorOutput());
+        self::assertStringContainsString('version: This file has version 9', $process->getErrorOutput());
         self::assertSame('', $process->getOutput());
         self::assertSame(2, $this->run_(['plan', $this->data . '/none.json'])->getExitCode());
         self::assertSame(2, $this->run_(['sheet', self::JOB])->getExitCode());

@@ -73,7 +73,7 @@ final class DemoTest extends ShopTestCase
                 $how['sheet'] ?? '',
                 $id . ': sheets in the cost',
             );
-            self::assertEqualsWithDelta($work->integer('hands_s') / 60.0, (float) ($how['hands'] ?? 0), 0.06, $id);
+            self::assertEqualsWithDelta($work->integer('hands_s') / 60.0, (float) ($how['hands'] ?? 0), 0.501, $id);
             $hands = 0;
             foreach ($day->records('blocks') as $block) {
                 $own = 'hands' === $block->string('kind') && $id === $block->string('job');

@@ -68,7 +68,7 @@ final class CsvFileTest extends TestCase
             [[3, 'name'], [4, 'file']],
             array_map(static fn(array $one): array => [$one['line'], $one['column']], $file->wrong),
         );
-        $this->expectExceptionMessage('2 of 4 lines are wrong; nothing was taken in.');
+        $this->expectExceptionMessage('2 of 4 lines are wrong, so nothing was stored.');
         $file->whole();
     }
 

@@ -18,6 +18,11 @@ final class WordsTest extends TestCase
 {
     private const PROJECT = __DIR__ . '/../..';
 
+    public function testWhatACommandDoesIsRead(): void
+    {
+        self::assertSame(['Print it all'], $this->ofCode("#[AsCommand('words', 'Print it all')]\nfinal class A {}"));
+    }
+
     public function testStringsThatAreJoinedAreOneSentence(): void
     {
         $said = $this->ofCode(

@@ -74,7 +74,9 @@ final readonly class Criteria
             'Your own pieces',
             null === $share ? null : max(0, min(3, (int) round(3.0 * $share))),
             Phrase::of(
-                null === $share ? 'none yet' : sprintf('%d of %d good at the first try', $runs['good'] ?? 0, $started),
+                null === $share
+                    ? 'no pieces of yours yet'
+                    : sprintf('%d of %d good at the first try', $runs['good'] ?? 0, $started),
             ),
             Provenance::computed(),
         );

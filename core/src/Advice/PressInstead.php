@@ -44,7 +44,9 @@ final readonly class PressInstead
                     $source,
                     $pressed,
                     Phrase::of(
-                        'In your ' . Phrase::plain($source->label) . ': {press} of hands; with an iron {iron}.',
+                        'In your ' .
+                            Phrase::plain($source->label) .
+                            ' it takes {press} of work. With an iron it takes {iron}.',
                         [
                             'press' => Quantity::duration(Duration::seconds($hands)),
                             'iron' => Quantity::duration(Duration::seconds($by)),

@@ -47,7 +47,7 @@ final readonly class CostSheet
                 'overhead',
                 'overhead',
                 ($rates->overhead * $direct) / ($success ?? 1.0),
-                sprintf('%s %% on all of it', self::number(100.0 * $rates->overhead)),
+                sprintf('%s %% of all this', self::number(100.0 * $rates->overhead)),
                 null,
             ];
         }
@@ -116,7 +116,7 @@ final readonly class CostSheet
             'hands',
             'hands',
             null === $rates->hour ? null : ($rates->hour * $batch->handsS) / 3600.0,
-            sprintf('%s min', self::number($batch->handsS / 60.0)),
+            sprintf('%d min', (int) round($batch->handsS / 60.0)),
             'hour',
         ];
 

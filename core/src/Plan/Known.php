@@ -22,7 +22,7 @@ final readonly class Known
             throw BadRecord::at(
                 $field,
                 sprintf(
-                    'Wubbin knows no “%s” here; it knows %s.',
+                    'Wubbin knows no “%s” here. It knows %s.',
                     mb_substr($id, 0, 40),
                     implode(', ', array_keys($things)),
                 ),

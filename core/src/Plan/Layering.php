@@ -200,7 +200,7 @@ final readonly class Layering
                 Severity::Warn,
                 'place',
                 Phrase::of($lower->brief->route->character->beneath),
-                Phrase::of('Try it on a scrap; side by side nothing sinks.'),
+                Phrase::of('Try it on a scrap. Side by side nothing sinks.'),
             );
         }
 

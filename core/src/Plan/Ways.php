@@ -53,7 +53,7 @@ final readonly class Ways
                 throw BadRecord::at(
                     'choices.schools.' . $matter,
                     sprintf(
-                        'Wubbin knows no “%s” here; it knows %s.',
+                        'Wubbin knows no “%s” here. It knows %s.',
                         mb_substr($chosen, 0, 40),
                         implode(', ', array_keys($school->options)),
                     ),

@@ -107,9 +107,9 @@ final readonly class Words
                 default => 'Keep it away from wax and paper until it is cold.',
             },
             'glide' => match ($setup->outfit->ways->options['iron-move']->id ?? null) {
-                'keep-moving' => 'Move it about {pace}. The iron glides; the sheet stays.',
+                'keep-moving' => 'Move it about {pace}. The iron glides, and the sheet stays in its place.',
                 'stand-press' => 'Lift the iron to move on.',
-                default => 'The iron glides; the sheet stays.',
+                default => 'The iron glides, and the sheet stays in its place.',
             },
         ];
     }

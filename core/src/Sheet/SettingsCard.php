@@ -46,7 +46,7 @@ final readonly class SettingsCard implements \JsonSerializable
                 'Mirror',
                 $mirrored && $inDriver ? 'on' : 'off',
                 match (true) {
-                    $mirrored && $inDriver => 'This printer mirrors in its driver; Wubbin’s file is turned beforehand.',
+                    $mirrored && $inDriver => 'This printer mirrors in its driver, so Wubbin does not mirror the file.',
                     $mirrored => 'Wubbin’s file is mirrored already. Do not mirror it again.',
                     default => 'This sheet is not mirrored.',
                 },

@@ -50,7 +50,7 @@ final class AdvisorTest extends TestCase
         $film = self::of(self::advise(Orchard::job()), 'light-film');
         self::assertContains($film->changes['heat'] ?? '', ['press-flat', 'press-large']);
         self::assertMatchesRegularExpression(
-            '/In your .*press: \{press\} of hands; with an iron \{iron\}/',
+            '/In your .*press it takes \{press\} of work\. With an iron it takes \{iron\}/',
             implode(' ', array_map(static fn(Phrase $one): string => $one->text, $film->for)),
         );
         $taken = Orchard::plan(Orchard::edit(Orchard::job(), $film->changes));

@@ -328,7 +328,7 @@ final class LayeringTest extends TestCase
     public function testASideThatABlankDoesNotHaveIsNamed(): void
     {
         $this->expectExceptionMessage(
-            'Wubbin knows no “sleeve” here; it knows front, back, left-sleeve, right-sleeve.',
+            'Wubbin knows no “sleeve” here. It knows front, back, left-sleeve, right-sleeve.',
         );
         self::plan([['side' => 'sleeve']]);
     }

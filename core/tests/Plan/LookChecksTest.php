@@ -64,7 +64,7 @@ final class LookChecksTest extends TestCase
         $comb = self::lines(2, 400);
         $check = self::check('picture.lines', $comb, Orchard::jobOf('liner-wood', ['placement' => ['side_mm' => 40]]));
         self::assertSame(Severity::Warn, $check?->severity);
-        self::assertStringContainsString('this route holds 0.5 mm', self::say($check));
+        self::assertStringContainsString('This route can show 0.5 mm', self::say($check));
         self::assertSame(
             Severity::Pass,
             self::check('picture.lines', $comb, Orchard::jobOf('toner-metal', ['placement' => ['side_mm' => 80]]))

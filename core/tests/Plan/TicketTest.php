@@ -147,7 +147,7 @@ final class TicketTest extends TestCase
                 Orchard::plan(Orchard::job($over));
                 self::fail('It was let through.');
             } catch (BadRecord $e) {
-                self::assertStringContainsString('it knows', $e->getMessage());
+                self::assertStringContainsString('It knows', $e->getMessage());
             }
         }
     }

@@ -30,16 +30,16 @@ final class DeviceCommand extends Command
             'port',
             null,
             InputOption::VALUE_REQUIRED,
-            'On this machine’s own address; 0 takes a free one',
+            'On this machine’s own address. 0 takes a free one',
             (string) self::PORT,
         )
             ->addOption(
                 'token',
                 null,
                 InputOption::VALUE_REQUIRED,
-                'That a connection opens with; a new one where none is given',
+                'The token of a connection. Without one, a new one is made',
             )
-            ->addOption('mug', null, InputOption::VALUE_NONE, 'A mug press; a flat one otherwise')
+            ->addOption('mug', null, InputOption::VALUE_NONE, 'A mug press instead of a flat one')
             ->addOption('weak', null, InputOption::VALUE_NONE, 'Its heater is broken: it never gets hot');
     }
 

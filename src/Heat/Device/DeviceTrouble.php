@@ -9,9 +9,7 @@ final class DeviceTrouble extends \RuntimeException
 {
     public static function silent(): self
     {
-        return new self(
-            'The device does not answer. Look at its cable and whether it is on; what the clock counts goes on.',
-        );
+        return new self('The device does not answer. Check its cable and its switch. The clock goes on.');
     }
 
     public static function refused(string $why): self

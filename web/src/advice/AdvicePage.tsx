@@ -12,10 +12,10 @@ import { Compare } from './Compare';
 export type RouteAdvice = Schemas['advice.schema']['advice'][number];
 
 const STANDING = {
-  works: ['They work with what you have', 'text-done', '✓'],
-  change: ['They work after a change to the job', 'text-wait', '◆'],
-  buy: ['You need to buy something for these', 'text-wait', '◆'],
-  cannot: ['They cannot work here', 'text-hot', '✕'],
+  works: ['Routes that work with what you have', 'text-done', '✓'],
+  change: ['Routes that work after a change to the job', 'text-wait', '◆'],
+  buy: ['Routes for which you need to buy something', 'text-wait', '◆'],
+  cannot: ['Routes that cannot work here', 'text-hot', '✕'],
 } as const;
 
 /** Points as strokes to count, and the sum in figures: nothing is ranked by a number that is not shown. */
@@ -145,13 +145,13 @@ export function AdvicePage() {
       <div className="mt-3 grid max-w-xl grid-cols-2 gap-4">
         <SelectField
           label="How will it be used?"
-          options={[{ id: '', label: 'not said' }, ...catalogue.data.uses]}
+          options={[{ id: '', label: 'not chosen' }, ...catalogue.data.uses]}
           value={use}
           onChange={(e) => wished('use', e.target.value)}
         />
         <SelectField
           label="How should it look?"
-          options={[{ id: '', label: 'not said' }, ...catalogue.data.looks]}
+          options={[{ id: '', label: 'not chosen' }, ...catalogue.data.looks]}
           value={look}
           onChange={(e) => wished('look', e.target.value)}
         />

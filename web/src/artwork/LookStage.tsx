@@ -143,7 +143,7 @@ export function LookStage({ view, change, seen }: { view: Part; change: ChangeJo
         <dd>
           {look.finest_mm === null
             ? 'not a drawing of lines'
-            : `${format.length(look.finest_mm)} at this size; this route holds ${format.length(look.holds_mm)}`}
+            : `${format.length(look.finest_mm)} at this size. This route can show ${format.length(look.holds_mm)}`}
           {look.finest_mm !== null && look.finest_mm < look.holds_mm && (
             <label className="ml-2">
               <input

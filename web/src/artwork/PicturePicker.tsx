@@ -30,7 +30,7 @@ export function PicturePicker({
     const most = catalogue.data?.upload ?? 64;
     if (file.size > most * 1048576) {
       setError(
-        `This file has ${Math.ceil(file.size / 1048576)} MB; at most ${most} MB can be taken. Export it smaller.`,
+        `This file has ${Math.ceil(file.size / 1048576)} MB. It can have at most ${most} MB. Export it smaller.`,
       );
       return;
     }

@@ -85,7 +85,7 @@ export function Logbook() {
                 className="field"
                 value={asked.words ?? ''}
                 onChange={(e) => set('words', e.target.value)}
-                placeholder="in its name, its note or its material"
+                placeholder="name, note or material"
               />
             </label>
             {COLUMNS.map(([column, label]) => (
@@ -173,7 +173,7 @@ export function Logbook() {
                     <span className="block text-sm text-soft">
                       {entry.note === '' ? `${entry.blank} · ${words('route', entry.route)}` : `“${entry.note}”`}
                       {entry.washes !== null &&
-                        ` · washed ${entry.washes} times${entry.failed ? ', then gone' : ', still good'}`}
+                        ` · washed ${entry.washes} times${entry.failed ? ', then it failed' : ', still good'}`}
                       {entry.ask_on != null && ` · ask how it lasts on ${moments.day(entry.ask_on)}`}
                     </span>
                   </span>

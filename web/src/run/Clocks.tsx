@@ -110,7 +110,7 @@ export function Clocks({
       })}
       {open.length > 0 && (
         <div className="text-base">
-          <p className="text-soft">Could be next (N):</p>
+          <p className="text-soft">You could also do (N):</p>
           <ul>
             {open.slice(0, 3).map((hand) => (
               <li key={keyOf(hand)}>

@@ -142,9 +142,9 @@ function OneSheet({ view }: { view: Part }) {
           <p className="absolute inset-x-0 text-center text-sm text-soft" style={{ top: ABOVE + h * scale + 6 }}>
             {format.bareLength(w)} × {format.length(h)}, print side up.{' '}
             {sheet.mirrored
-              ? 'The picture reads backwards here, and the right way round on the piece.'
+              ? 'The picture reads backwards here, as it should.'
               : 'The picture reads the right way round.'}{' '}
-            {onSheet?.words} {sheet.apart && 'Its cut line is printed on a page of its own, on plain paper.'}
+            {onSheet?.words} {sheet.apart && 'Its cut line has its own page, on plain paper.'}
           </p>
         </>
       )}

@@ -52,7 +52,7 @@ final readonly class ChoiceCauses
             static fn(Complaint $of): string => match (true) {
                 $of->isDye() => 'Use polyester, or a piece with a polymer coat.',
                 $of->isWax() => 'Use a real wax candle, or an LED candle with real wax outside.',
-                default => 'A blank that this route takes; see which routes take this one.',
+                default => 'Use a piece that suits this route, or another route.',
             },
         );
     }

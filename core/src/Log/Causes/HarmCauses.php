@@ -41,7 +41,7 @@ final readonly class HarmCauses
                 'A sheet that slides leaves two pictures.',
             ),
             'Nothing. Make it again.',
-            'Fix it with a short press first. Lift the iron; do not push it.',
+            'Fix it with a short press first. Lift the iron, and do not push it.',
         );
     }
 
@@ -100,7 +100,7 @@ final readonly class HarmCauses
                 $most = $of->route->figures['dwell']->range[1] ?? null;
 
                 return null !== $dwell && null !== $most && $dwell > 1.05 * $most
-                    ? Evidence::for(sprintf('%d s; up to %d s is usual.', $dwell, $most))
+                    ? Evidence::for(sprintf('It was pressed for %d s. Up to %d s is usual.', $dwell, $most))
                     : Evidence::unknown('It stayed in one place, or was hotter than the material can stand.');
             },
             'A light mark may wash out.',

@@ -113,7 +113,7 @@ final readonly class PressCauses
                 }
 
                 return ($ranks[$done] ?? 1) < ($ranks[$asked] ?? 1)
-                    ? Evidence::for(sprintf('Pressure was %s; this route needs %s.', $done, $asked))
+                    ? Evidence::for(sprintf('The pressure was %s. This route needs %s pressure.', $done, $asked))
                     : Evidence::against();
             },
             'Nothing can be done.',
@@ -184,7 +184,9 @@ final readonly class PressCauses
         }
         if (null !== $dwell) {
             return $dwell < self::NEARLY * $least
-                ? Evidence::for(sprintf('%d s; this route needs %d s or more on a place.', $dwell, $least))
+                ? Evidence::for(
+                    sprintf('It was pressed for %d s. This route needs %d s or more on each place.', $dwell, $least),
+                )
                 : Evidence::against();
         }
         if (1.0 === $looks) {
@@ -193,7 +195,7 @@ final readonly class PressCauses
 
         return Defect::Pale === $of->defect && !$of->place->isPart()
             ? Evidence::unknown('It may have been too short.')
-            : Evidence::unknown('The commonest reason; edges and corners get the least.');
+            : Evidence::unknown('This is the most common reason. Edges and corners get the least heat.');
     }
 
     /** @return list<Cause> */
@@ -250,7 +252,11 @@ final readonly class PressCauses
 
                 return $ranks[$peeled] < $least
                     ? Evidence::for(
-                        sprintf('It was peeled %s; it should be %s.', $peeled, array_search($least, $ranks, true)),
+                        sprintf(
+                            'It was peeled %s. It should be peeled %s.',
+                            $peeled,
+                            array_search($least, $ranks, true),
+                        ),
                     )
                     : Evidence::against();
             },

@@ -54,7 +54,7 @@ final readonly class SheetCauses
                     in_array($technology, $takes($of), true) => Evidence::against(),
                     default => Evidence::for(
                         sprintf(
-                            'It was printed by %s; this medium takes %s.',
+                            'It was printed by %s. This sheet is made for %s.',
                             $technology,
                             implode(' or ', $takes($of)),
                         ),
@@ -78,7 +78,7 @@ final readonly class SheetCauses
                 'both' => Evidence::for('The file is mirrored, and the driver mirrored it again.'),
                 null => Evidence::unknown('The file and the driver may both have mirrored it.'),
                 'file', 'driver' => Evidence::unknown(
-                    'The plan mirrors it once; something else may have turned it once more.',
+                    'The plan mirrors it once. Something else may have mirrored it again.',
                 ),
                 default => Evidence::against(),
             },
@@ -197,7 +197,7 @@ final readonly class SheetCauses
                         ? Evidence::unknown('Ink needs 5 to 30 minutes.')
                         : null,
                     $dried < $least => Evidence::for(
-                        sprintf('It dried %s; ink needs 5 to 30 minutes.', self::time($dried)),
+                        sprintf('It dried for %s. Ink needs 5 to 30 minutes.', self::time($dried)),
                     ),
                     default => Evidence::against(),
                 };

@@ -40,7 +40,11 @@ final readonly class WaxCauses
 
                 return null !== $heated && null !== $usual && $heated < $usual
                     ? Evidence::for(
-                        sprintf('%d s in all, where %d s are usual; pale is not yet melted.', $heated, $usual),
+                        sprintf(
+                            'It was heated for %d s, and %d s are usual. What is pale has not melted yet.',
+                            $heated,
+                            $usual,
+                        ),
                     )
                     : ($of->place->isPart()
                         ? Evidence::for('What is pale and milky has not melted. Melted wax is dark and clear.')
@@ -91,7 +95,7 @@ final readonly class WaxCauses
                 )
                 : null,
             'Nothing can be done.',
-            'Stretch the cover; no wrinkle and no bubble.',
+            'Stretch the cover, without a wrinkle or a bubble.',
         );
     }
 
@@ -181,7 +185,7 @@ final readonly class WaxCauses
                 'Damp fibres turn into white specks under heat.',
             ),
             'Nothing can be done.',
-            'Let it dry fully; fuse it only if no fibre is felt.',
+            'Let it dry fully. Warm it only if you feel no fibre.',
         );
     }
 

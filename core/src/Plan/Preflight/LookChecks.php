@@ -124,7 +124,13 @@ final readonly class LookChecks
                 'picture.lines',
                 Stage::Print,
                 'picture',
-                Phrase::of('Its lines, from {line}, are no finer than this route holds: {holds}.', $values),
+                $line >= $holds
+                    ? Phrase::of('Its finest lines, {line}, are not too fine for this route.', [
+                        'line' => Quantity::length($line),
+                    ])
+                    : Phrase::of('Only little of it is finer than {holds}, which this route can show.', [
+                        'holds' => Quantity::length($holds),
+                    ]),
             );
         }
         $resolved = $line > 1.5 * $strokes->resolution() * $widthMm;
@@ -138,7 +144,8 @@ final readonly class LookChecks
             'picture',
             Phrase::of(
                 sprintf(
-                    'Its finest lines are {line}%s at this size; this route holds {holds}. %d %% of the ink is finer.',
+                    'Its finest lines are {line}%s at this size. This route can show {holds}. %d %% of the ' .
+                        'ink is finer.',
                     $resolved ? '' : ' or less',
                     round(100.0 * $lost),
                 ),

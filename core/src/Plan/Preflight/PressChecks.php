@@ -108,7 +108,7 @@ final readonly class PressChecks
                         Stage::Heat,
                         Severity::Impossible,
                         'heat',
-                        Phrase::of('This press closes round mugs of {from} to {to}; this one is {diameter} across.', [
+                        Phrase::of('This press takes mugs of {from} to {to} across. This one is {diameter}.', [
                             'from' => Quantity::length($heat->diameterFromMm),
                             'to' => Quantity::length($heat->diameterToMm),
                             'diameter' => Quantity::length($diameter),
@@ -310,7 +310,7 @@ final readonly class PressChecks
                 Stage::Heat,
                 Severity::Stop,
                 'heat',
-                Phrase::of('This one stops at {reaches}; the recipe needs {needs}.', [
+                Phrase::of('This one gets only to {reaches}. The recipe needs {needs}.', [
                     'reaches' => Quantity::temperature($reached),
                     'needs' => Quantity::temperature($wanted),
                 ]),

@@ -178,9 +178,7 @@ final readonly class SheetChecks
                         $medium->paper->label(),
                     ),
                 ),
-                Phrase::of(
-                    'Use a smaller sheet. Or give this printer a larger size on the page “Printers and trays”.',
-                ),
+                Phrase::of('Use a smaller sheet. Or give this printer a larger size on the page “Printers and trays”.'),
             );
         }
 

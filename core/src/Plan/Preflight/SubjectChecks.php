@@ -79,7 +79,10 @@ final readonly class SubjectChecks
                     'subject.letters',
                     Stage::Print,
                     'picture',
-                    Phrase::of('Its smallest letters are {high} high; this route holds them from {least}.', $values),
+                    Phrase::of(
+                        'Its smallest letters are {high} high. This route can show letters from {least}.',
+                        $values,
+                    ),
                 )
                 : Check::found(
                     'subject.letters',
@@ -87,7 +90,7 @@ final readonly class SubjectChecks
                     Severity::Warn,
                     'picture',
                     Phrase::of(
-                        'Its smallest letters are {high} high; on this route they fill up or break under {least}.',
+                        'Its smallest letters are {high} high. On this route letters below {least} fill up or break.',
                         $values,
                     ),
                     Phrase::of('Make the picture larger, or the small letters.'),
@@ -111,7 +114,7 @@ final readonly class SubjectChecks
             Severity::Warn,
             'place',
             Phrase::of(
-                'Only the middle {middle} are seen without turning it; the picture with ' .
+                'People see only the middle {middle} without turning the piece. The picture with ' .
                     $subject->label() .
                     ' is {width} wide.',
                 [
@@ -119,7 +122,7 @@ final readonly class SubjectChecks
                     'width' => Quantity::length($placed->size->widthMm),
                 ],
             ),
-            Phrase::of('Make it smaller, or see to it that ' . $subject->label() . ' lies in its middle.'),
+            Phrase::of('Make it smaller, or put ' . $subject->label() . ' in its middle.'),
             Finding::resizeTo(self::MIDDLE * $round, 'Make it {width} wide'),
         );
     }

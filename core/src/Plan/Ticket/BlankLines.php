@@ -32,7 +32,7 @@ final readonly class BlankLines
             $values += ['diameter' => Quantity::length($size->diameterMm), 'round' => Quantity::length($size->widthMm)];
         }
         if (null !== $size->taper) {
-            $round = '{rim} across at the rim, {sole} at the foot; {round} round where the picture is. ';
+            $round = '{rim} across at the rim, {sole} at the foot, {round} round at the picture. ';
             $values = array_diff_key($values, ['diameter' => 0]) + [
                 'rim' => Quantity::length(2.0 * $size->taper->rimMm),
                 'sole' => Quantity::length(2.0 * $size->taper->footMm),

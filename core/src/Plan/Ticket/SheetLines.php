@@ -112,7 +112,7 @@ final readonly class SheetLines
             Phrase::of(
                 'It is larger than a sheet. ' .
                     ($overlap->value > 0.0 ? 'Neighbours overlap by {overlap}' : 'Neighbours lie edge to edge') .
-                    '; joins lie where little is going on.',
+                    '. Joins lie in quiet places.',
                 $overlap->value > 0.0 ? ['overlap' => $overlap->quantity()] : [],
             ),
             'tiling.fewest',

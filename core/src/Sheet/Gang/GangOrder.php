@@ -48,7 +48,7 @@ final readonly class GangOrder
         if ($all > self::MOST_PIECES) {
             throw BadRecord::at(
                 'pieces',
-                sprintf('These are %d pieces; at most %d are laid out at once.', $all, self::MOST_PIECES),
+                sprintf('These are %d pieces. One layout can have %d at most.', $all, self::MOST_PIECES),
             );
         }
         foreach ($pieces as $piece) {
