@@ -35,8 +35,40 @@ final class OutsideProgram
      */
     public static function run(array $command, float $seconds, ?string $input = null): string
     {
+        // What it says goes into files: where it writes faster than it is read, a pipe has no end. The system ends it
+        // at the size that a file may have.
+        [$told, $complained] = [self::file(), self::file()];
+        try {
+            return self::watched($command, $seconds, $input, $told, $complained);
+        } finally {
+            unlink($told);
+            unlink($complained);
+        }
+    }
+
+    private static function file(): string
+    {
+        $file = tempnam(sys_get_temp_dir(), 'wubbin-program');
+
+        return false === $file ? throw new \RuntimeException('Nothing can be written beside it.') : $file;
+    }
+
+    /** @param non-empty-list<string> $command */
+    private static function watched(
+        array $command,
+        float $seconds,
+        ?string $input,
+        string $told,
+        string $complained,
+    ): string {
         $process = new Process(
             [
+                'sh',
+                '-c',
+                'told=$1 complained=$2; shift 2; exec "$@" >"$told" 2>"$complained"',
+                'sh',
+                $told,
+                $complained,
                 'prlimit',
                 '--as=' . self::MEMORY,
                 '--fsize=' . self::LARGEST_FILE,
@@ -48,24 +80,20 @@ final class OutsideProgram
             input: $input,
             timeout: $seconds,
         );
-        $said = 0;
         try {
-            $process->run(static function (string $type, string $more) use ($process, &$said): void {
-                $said += strlen($more);
-                if ($said > self::MOST_SAID) {
-                    $process->stop(0.0);
-                    throw Exhausted::room();
-                }
-            });
+            $process->run();
         } catch (ProcessTimedOutException) {
             throw Exhausted::time();
         } catch (ProcessSignaledException) {
             // By which signal is looked at below.
         }
-        if ($process->isSuccessful()) {
-            return $process->getOutput();
+        if ((int) filesize($told) > self::MOST_SAID) {
+            throw Exhausted::room();
         }
-        $complaint = $process->getErrorOutput();
+        if ($process->isSuccessful()) {
+            return (string) file_get_contents($told);
+        }
+        $complaint = (string) file_get_contents($complained, false, null, 0, self::MOST_SAID);
         $signal = $process->hasBeenSignaled() ? $process->getTermSignal() : (int) $process->getExitCode() - 128;
 
         throw match (true) {
