@@ -27,8 +27,9 @@ final readonly class PictureReader
         $head = (string) file_get_contents($path, false, null, 0, 1024);
         $size = @getimagesize($path);
 
-        return str_starts_with($head, '%PDF-') ||
-            'heic' === RasterFile::decoderFor($head) ||
+        return self::isPdf($head) ||
+            SvgCleaner::isPacked($head) ||
+            in_array(RasterFile::decoderFor($head), ['heic', 'avif'], true) ||
             (filesize($path) > self::LARGE_DRAWING && false === $size && null === RasterFile::decoderFor($head)) ||
             (false !== $size && $size[0] * $size[1] > self::MANY_PIXELS && RasterFile::takes($size[0], $size[1]));
     }
@@ -47,13 +48,21 @@ final readonly class PictureReader
         return match (true) {
             '' === $head => throw InvalidInput::field('file', 'This file is empty.'),
             null !== $decoder => $this->raster->read($path, $decoder, $into, $progress),
-            1 === preg_match('/<svg[\s>]|<!DOCTYPE\s+svg|<\?xml/i', $head) => $this->svg->read($path, $into, $progress),
-            str_starts_with($head, '%PDF-') => $this->pdf->read($path, $into),
+            self::isPdf($head) => $this->pdf->read($path, $into),
+            SvgCleaner::isPacked($head),
+            1 === preg_match('/<svg[\s>]|<!DOCTYPE\s+svg|<\?xml/i', $head)
+                => $this->svg->read($path, $into, $progress),
             default => throw InvalidInput::field(
                 'file',
-                'This is not a PNG, JPEG, WebP, HEIC, SVG or PDF picture, whatever its name says. Export it as ' .
-                    'one of these.',
+                'This is not a PNG, JPEG, WebP, HEIC, AVIF, GIF, TIFF, BMP, SVG or PDF picture, whatever its name ' .
+                    'says. Export it as one of these.',
             ),
         };
+    }
+
+    /** Its header may come after other bytes, but within the first 1024 (PDF 1.7 reference, implementation note 13). */
+    private static function isPdf(string $head): bool
+    {
+        return str_contains($head, '%PDF-');
     }
 }

@@ -32,11 +32,16 @@ final readonly class RasterFile
         return match (true) {
             str_starts_with($head, "\x89PNG\r\n\x1a\n") => 'png',
             str_starts_with($head, "\xff\xd8\xff") => 'jpeg',
+            str_starts_with($head, 'GIF87a'), str_starts_with($head, 'GIF89a') => 'gif',
             str_starts_with($head, 'RIFF') && 'WEBP' === substr($head, 8, 4) => 'webp',
             // Pictures of phones: ISO/IEC 23008-12, the brands that hold one in HEVC.
             'ftyp' === substr($head, 4, 4) &&
                 in_array(substr($head, 8, 4), ['heic', 'heix', 'heim', 'heis', 'mif1', 'msf1'], true)
                 => 'heic',
+            // AV1 Image File Format 1.1: a still picture, or the first of a sequence.
+            'ftyp' === substr($head, 4, 4) && in_array(substr($head, 8, 4), ['avif', 'avis'], true) => 'avif',
+            str_starts_with($head, "II*\0"), str_starts_with($head, "MM\0*") => 'tiff',
+            str_starts_with($head, 'BM') && "\0\0\0\0" === substr($head, 6, 4) => 'bmp',
             default => null,
         };
     }
@@ -44,9 +49,9 @@ final readonly class RasterFile
     /** @throws Refusal when it is damaged or too large */
     public function open(string $path, string $decoder): \Imagick
     {
-        'heic' === $decoder
-            ? $this->refuseTooLarge(self::heicSize($path))
-            : $this->refuseTooLarge(@getimagesize($path));
+        $this->refuseTooLarge(
+            in_array($decoder, ['heic', 'avif'], true) ? self::pinged($decoder, $path) : @getimagesize($path),
+        );
         \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_MEMORY, self::MEMORY);
         \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_MAP, self::MEMORY);
         \Imagick::setResourceLimit(\Imagick::RESOURCETYPE_AREA, self::MOST_PIXELS);
@@ -112,11 +117,11 @@ final readonly class RasterFile
     }
 
     /** @return array{int, int}|false */
-    private static function heicSize(string $path): array|false
+    private static function pinged(string $decoder, string $path): array|false
     {
         try {
             $image = new \Imagick();
-            $image->pingImage('heic:' . $path);
+            $image->pingImage($decoder . ':' . $path . '[0]');
 
             return [$image->getImageWidth(), $image->getImageHeight()];
         } catch (\ImagickException) {

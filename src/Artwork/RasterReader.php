@@ -76,10 +76,32 @@ final readonly class RasterReader
                 'height' => $height / $whole[1],
             ],
             $form,
-            'webp' === $decoder && self::isAnimated($path)
-                ? 'This is a moving picture. Only its first frame is used.'
-                : null,
+            self::note($decoder, $path),
         );
+    }
+
+    /** What of the file is not taken: all pictures in it but the first. */
+    private static function note(string $decoder, string $path): ?string
+    {
+        $several = match ($decoder) {
+            'webp' => self::isAnimated($path),
+            'gif', 'tiff' => self::frames($decoder, $path) > 1,
+            default => false,
+        };
+
+        return match (true) {
+            !$several => null,
+            'tiff' === $decoder => 'This file has several pages. Only the first one is used.',
+            default => 'This is a moving picture. Only its first frame is used.',
+        };
+    }
+
+    private static function frames(string $decoder, string $path): int
+    {
+        $all = new \Imagick();
+        $all->pingImage($decoder . ':' . $path);
+
+        return $all->getNumberImages();
     }
 
     /** The animation flag of an extended WebP: bit 1 of byte 20. */

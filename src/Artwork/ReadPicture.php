@@ -37,7 +37,7 @@ final readonly class ReadPicture
             $this->hasTransparency,
             $this->visible,
             $this->form,
-            $note,
+            null === $this->note ? $note : $note . ' ' . $this->note,
         );
     }
 }

@@ -21,17 +21,22 @@ final readonly class SvgReader
     private const PREVIEW_PIXELS = 1400;
     private const SECONDS = 25.0;
 
-    public function __construct(private SvgInspector $inspector, private SvgFonts $fonts) {}
+    public function __construct(
+        private SvgCleaner $cleaner,
+        private SvgInspector $inspector,
+        private SvgFonts $fonts,
+    ) {}
 
     /** @throws Refusal */
     public function read(string $path, string $into, Progress $progress = new Unwatched()): ReadPicture
     {
         $progress->at(0.05, 'Looking through the drawing');
-        $svg = (string) file_get_contents($path);
+        $clean = $this->cleaner->clean((string) file_get_contents($path));
+        $svg = $clean->svg;
         $this->inspector->inspect($svg);
         $measure = $into . '/measure.png';
         $progress->at(0.2, 'Drawing it');
-        $this->render($path, [
+        $this->render($svg, [
             '--format=png',
             '--keep-aspect-ratio',
             '--width=' . self::MEASURE_PIXELS,
@@ -39,7 +44,7 @@ final readonly class SvgReader
             '--output=' . $measure,
         ]);
         $progress->at(0.5, 'Preparing it for printing');
-        $this->render($path, ['--format=pdf', '--output=' . $into . '/print.pdf']);
+        $this->render($svg, ['--format=pdf', '--output=' . $into . '/print.pdf']);
 
         $image = new \Imagick();
         $image->readImage('png:' . $measure);
@@ -72,8 +77,16 @@ final readonly class SvgReader
                 'height' => $height / $whole[1],
             ],
             'print.pdf',
-            $this->fonts->note($svg),
+            self::note([...$clean->leftOut, $this->fonts->note($svg)]),
         );
+    }
+
+    /** @param list<string|null> $told */
+    private static function note(array $told): ?string
+    {
+        $note = implode(' ', array_filter($told, is_string(...)));
+
+        return '' === $note ? null : $note;
     }
 
     /**
@@ -81,10 +94,10 @@ final readonly class SvgReader
      *
      * @param list<string> $arguments
      */
-    private function render(string $path, array $arguments): void
+    private function render(string $svg, array $arguments): void
     {
         try {
-            OutsideProgram::run(['rsvg-convert', ...$arguments], self::SECONDS, (string) file_get_contents($path));
+            OutsideProgram::run(['rsvg-convert', ...$arguments], self::SECONDS, $svg);
         } catch (Exhausted $e) {
             throw $e->isAboutTime()
                 ? InvalidInput::field(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Tests\Artwork;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Wubbin\Pdf\BarePdf;
 use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
@@ -60,6 +61,13 @@ final class OddPicturesTest extends ShopTestCase
             20.0,
             20.0,
         ];
+        foreach (['gif', 'tiff', 'bmp', 'avif'] as $format) {
+            yield strtoupper($format) => [
+                $save(static fn(): \Imagick => Pictures::quarters(40, 20), $format),
+                40.0,
+                20.0,
+            ];
+        }
         yield 'HEIC from a phone' => [$save(static fn(): \Imagick => $plain(120, 80), 'heic'), 120.0, 80.0];
     }
 
@@ -83,6 +91,41 @@ final class OddPicturesTest extends ShopTestCase
         $frames->writeImages('webp:' . $this->data . '/moving.webp', true);
         $view = $this->read($this->upload($this->data . '/moving.webp'), 201);
         self::assertStringContainsString('first frame', $view->string('note'));
+    }
+
+    #[TestWith(['gif', 'first frame'])]
+    #[TestWith(['tiff', 'several pages'])]
+    public function testOfSeveralPicturesInAFileTheFirstIsTakenAndThatIsSaid(string $format, string $said): void
+    {
+        $frames = new \Imagick();
+        foreach (['#c8102e', '#1e4fd8'] as $colour) {
+            $frames->newImage(64, 48, $colour);
+            $frames->setImageFormat($format);
+        }
+        $frames->writeImages($format . ':' . $this->data . '/several', true);
+        $view = $this->read($this->upload($this->data . '/several'), 201);
+        self::assertSame(64.0, $view->number('width'));
+        self::assertStringContainsString($said, $view->string('note'));
+    }
+
+    #[TestWith(['gif'])]
+    #[TestWith(['tiff'])]
+    #[TestWith(['bmp'])]
+    #[TestWith(['avif'])]
+    public function testAFileThatIsCutOffIsRefused(string $format): void
+    {
+        $whole = Pictures::save(Pictures::quarters(80, 60), $format, $this->data . '/whole');
+        $bytes = (string) file_get_contents($whole);
+        file_put_contents($this->data . '/cut', substr($bytes, 0, (int) (0.7 * strlen($bytes))));
+        self::assertStringContainsString('damaged', $this->reason($this->data . '/cut'));
+    }
+
+    /** Up to 1024 bytes may stand before its header: mail programs and old printers put them there. */
+    public function testAPdfMayHaveOtherBytesBeforeIt(): void
+    {
+        $pdf = (string) file_get_contents($this->pdf(1));
+        file_put_contents($this->data . '/mailed.pdf', "X-Mailer: quillet\r\n\r\n" . $pdf);
+        self::assertSame('vector', $this->read($this->upload($this->data . '/mailed.pdf'), 201)->string('kind'));
     }
 
     public function testOfAPdfTheFirstPageIsTakenAsADrawing(): void

@@ -170,7 +170,8 @@ final class UploadTest extends ShopTestCase
         ];
         yield 'a PNG of nothing' => [static fn(string $path): string => Pictures::declaredPng(0, 0, $path), 'damaged'];
         yield 'only a head' => [$write("\x89PNG\r\n\x1a\n"), 'damaged'];
-        yield 'a GIF' => [$write('GIF89a' . str_repeat("\0", 50)), 'not a PNG'];
+        yield 'an icon file' => [$write("\0\0\1\0" . str_repeat("\0", 50)), 'not a PNG'];
+        yield 'a GIF of nothing' => [$write('GIF89a' . str_repeat("\0", 50)), 'damaged'];
         yield 'a wholly transparent PNG' => [
             static function (string $path): string {
                 $image = new \Imagick();

@@ -7,10 +7,13 @@ import { server } from '../api/queries';
 /** Takes a picture by button or by dropping it, and says at the field what is wrong with it. */
 export function PicturePicker({
   current,
+  note,
   onPicked,
   onReading,
 }: {
   current: string | undefined;
+  /** What of its file was not taken. */
+  note?: string | null | undefined;
   onPicked: (artwork: Schemas['ArtworkView']) => void;
   /** Told when reading begins and when it is over, for whoever must wait for the picture. */
   onReading?: (reading: boolean) => void;
@@ -94,7 +97,7 @@ export function PicturePicker({
           <input
             type="file"
             className="sr-only"
-            accept=".png,.jpg,.jpeg,.webp,.heic,.heif,.svg,.pdf,image/png,image/jpeg,image/webp,image/heic,image/svg+xml,application/pdf"
+            accept=".png,.jpg,.jpeg,.webp,.heic,.heif,.avif,.gif,.tif,.tiff,.bmp,.svg,.svgz,.pdf,image/*,application/pdf"
             aria-describedby={`${id}-more`}
             onChange={(e) => {
               take(e.target.files?.[0]);
@@ -129,6 +132,7 @@ export function PicturePicker({
           )}
         </span>
       </div>
+      {note != null && <p className="mt-2 text-sm text-wait">{note}</p>}
       {error !== undefined && (
         <p role="alert" className="mt-2 font-semibold text-hot">
           {error}
