@@ -9,7 +9,7 @@ test('the day is planned from what is due, explained, and planned anew by other 
   await page.getByText('Working hours, people and room').click();
   await page.getByLabel('Monday').fill('late');
   await page.getByRole('button', { name: 'Use these' }).click();
-  await expect(page.getByRole('alert')).toContainText('Hours are written as');
+  await expect(page.getByRole('alert')).toContainText('Write hours as');
   await expect(page.getByLabel('Monday')).toHaveValue('late');
   await page.getByLabel('Monday').fill('08:00-12:00');
   await page.getByLabel('People who work').fill('2');

@@ -52,10 +52,10 @@ class Artwork
                     $read->hasTransparency,
                     $traits,
                     null === $madeOf ? null : Origin::fromPicture($madeOf, ...$read->visible),
+                    $read->note,
                 )->toRecord(),
                 'visible' => $read->visible,
                 'form' => $read->form,
-                'note' => $read->note,
             ],
             $now,
         );

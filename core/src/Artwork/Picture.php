@@ -24,10 +24,12 @@ final readonly class Picture
         public bool $hasTransparency,
         public ?Traits $traits,
         public ?Origin $origin,
+        public ?string $note,
     ) {}
 
     /**
      * @param Traits|null $traits what its pixels told; null where nobody has looked at them
+     * @param string|null $note what of its file was not taken, or is drawn otherwise
      *
      * @throws BadRecord unless both sides are above zero
      */
@@ -40,12 +42,13 @@ final readonly class Picture
         bool $hasTransparency,
         ?Traits $traits = null,
         ?Origin $origin = null,
+        ?string $note = null,
     ): self {
         if ($width <= 0.0 || $height <= 0.0) {
             throw BadRecord::at('artwork', 'The picture has no size.');
         }
 
-        return new self($sha256, $name, $kind, $width, $height, $hasTransparency, $traits, $origin);
+        return new self($sha256, $name, $kind, $width, $height, $hasTransparency, $traits, $origin, $note);
     }
 
     /** @throws BadRecord */
@@ -60,12 +63,13 @@ final readonly class Picture
             $record->boolean('has_transparency'),
             $record->has('traits') ? Traits::fromRecord($record->record('traits')) : null,
             $record->has('origin') ? Origin::fromRecord($record->record('origin')) : null,
+            $record->stringOrNull('note'),
         );
     }
 
     /**
      * @return array{sha256: string, name: string, kind: string, width: float, height: float, has_transparency: bool,
-     *     traits: array<string, mixed>|null, origin: array<string, mixed>|null}
+     *     traits: array<string, mixed>|null, origin: array<string, mixed>|null, note: string|null}
      */
     public function toRecord(): array
     {
@@ -78,6 +82,7 @@ final readonly class Picture
             'has_transparency' => $this->hasTransparency,
             'traits' => $this->traits?->toRecord(),
             'origin' => $this->origin?->toRecord(),
+            'note' => $this->note,
         ];
     }
 

@@ -38,6 +38,27 @@ final class LookChecksTest extends TestCase
         self::assertNull(self::check('picture.background', self::disc('c8102eff', '00000000')));
     }
 
+    /** A font that is not here, or pages that are left out: the ticket says so, not only whoever uploaded it. */
+    public function testWhatOfItsFileWasNotTakenIsTold(): void
+    {
+        $picture = static fn(?string $note): Picture => Picture::fromFile(
+            str_repeat('a', 64),
+            'a.pdf',
+            PictureKind::Vector,
+            300.0,
+            200.0,
+            true,
+            note: $note,
+        );
+        $check = Orchard::check(
+            Orchard::plan(Orchard::job(), $picture('Only the first of its 3 pages is used.')),
+            'picture.file',
+        );
+        self::assertSame(Severity::Note, $check?->severity);
+        self::assertSame('Only the first of its 3 pages is used.', $check->message->text);
+        self::assertNull(Orchard::check(Orchard::plan(Orchard::job(), $picture(null)), 'picture.file'));
+    }
+
     public function testOnOpaqueFilmWhatIsLeftStaysOnAsAPatch(): void
     {
         self::assertStringContainsString(

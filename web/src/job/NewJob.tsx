@@ -17,7 +17,7 @@ export function NewJob() {
   const [search] = useSearchParams();
   const known = useQuery({ ...server.pictures(), enabled: search.has('picture') });
   const given = known.data?.find(({ picture }) => picture.sha256 === search.get('picture'))?.picture;
-  const [picked, setArtwork] = useState<{ sha256: string; name: string }>();
+  const [picked, setArtwork] = useState<{ sha256: string; name: string; note?: string | null }>();
   const artwork = picked ?? given;
   const [problem, setProblem] = useState<ProblemError>();
   const [busy, setBusy] = useState(false);
@@ -96,7 +96,7 @@ export function NewJob() {
         />
       </div>
       <div className="mt-6 border-t border-rule pt-4">
-        <PicturePicker current={artwork?.name} onPicked={setArtwork} onReading={setReading} />
+        <PicturePicker current={artwork?.name} note={artwork?.note} onPicked={setArtwork} onReading={setReading} />
       </div>
       <button type="submit" className="key-main mt-7 text-lg" disabled={busy || reading}>
         {reading ? 'Reading the picture …' : 'Make the job'}

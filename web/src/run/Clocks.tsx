@@ -49,7 +49,14 @@ const keyOf = (hand: Hand) => `${hand.run} ${hand.position} ${hand.judging ? han
 
 /** What would be done, in a word. */
 const KIND: Partial<Record<Hand['step']['kind'], string>> = {
+  carrier: 'make the carrier for',
+  look: 'check the print for',
   ready: 'prepare',
+  place: 'lay the sheet on',
+  tack: 'fix the sheet on',
+  burnish: 'rub',
+  film: 'wipe',
+  fuse: 'warm',
   prepress: 'press flat',
   'touch-up': 'touch up',
   compare: 'look at',

@@ -51,6 +51,7 @@ final readonly class PictureChecks
             ];
         }
         $checks = null === $this->brief->picture ? [] : [$this->sharpness()];
+        array_push($checks, ...$this->file());
         array_push($checks, ...$this->printArea($this->placing->placed));
         array_push($checks, ...$this->background());
         $place = $this->place;
@@ -60,6 +61,23 @@ final readonly class PictureChecks
         array_push($checks, ...$this->usualHeight());
 
         return $checks;
+    }
+
+    /** @return list<Check> of a file that was not taken as it is: a font that is not here, other pages */
+    private function file(): array
+    {
+        return null === $this->brief->picture?->note
+            ? []
+            : [
+                Check::found(
+                    'picture.file',
+                    Stage::Print,
+                    Severity::Note,
+                    'picture',
+                    Phrase::of(Phrase::plain($this->brief->picture->note)),
+                    Phrase::of('Look at the picture before you print.'),
+                ),
+            ];
     }
 
     /**
