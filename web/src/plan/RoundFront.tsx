@@ -132,7 +132,7 @@ export function RoundFront({ view, scale, seen }: { view: Part; scale: number; s
           </select>
         </label>
         <p>
-          {format.bareLength(Math.round(from.seen_mm))} of {format.length(Math.round(round))} show at once. Half-way to
+          {format.bareLength(from.seen_mm)} of {format.length(round)} show at once. Half-way to
           the side, a strip looks {Math.round(from.at_45 * 100)} % as wide.
         </p>
         <label className="block">

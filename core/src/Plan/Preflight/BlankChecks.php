@@ -106,7 +106,9 @@ final readonly class BlankChecks
             'blank.tone',
             'blank',
             $verdict,
-            'Use a white or very light piece. On cloth you can use opaque film.',
+            $this->brief->material->surface->isCloth()
+                ? 'Use a white or very light piece, or opaque film.'
+                : 'Use a white or very light piece.',
             $this->white(),
         );
     }
