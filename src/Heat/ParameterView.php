@@ -14,14 +14,24 @@ final readonly class ParameterView
 {
     private function __construct(
         public string $id,
+        #[OA\Property(description: 'What it is a figure of, with its unit')] public string $label,
         public float $middle,
         public float $from,
         public float $to,
+        #[OA\Property(description: 'How well it is known, in words')] public string $known,
         #[OA\Property(ref: './plan.schema.json#/$defs/Provenance')] public Provenance $provenance,
     ) {}
 
     public static function of(Parameter $parameter): self
     {
-        return new self($parameter->id, $parameter->middle, $parameter->from, $parameter->to, $parameter->provenance);
+        return new self(
+            $parameter->id,
+            $parameter->label(),
+            $parameter->middle,
+            $parameter->from,
+            $parameter->to,
+            $parameter->provenance->kind->label(),
+            $parameter->provenance,
+        );
     }
 }

@@ -33,10 +33,11 @@ final readonly class DataWords
         'refuses',
         'tones',
         'sides',
+        'source',
     ];
 
     /** Files whose words are patterns or measures, and read by nobody. */
-    private const SILENT = ['complaints', 'consumption', 'hands', 'heat-model', 'colours'];
+    private const SILENT = ['complaints', 'consumption', 'hands'];
 
     /** @return iterable<int, Said> */
     public static function in(string $directory): iterable
@@ -65,7 +66,7 @@ final readonly class DataWords
         }
         $name = is_string($value['id'] ?? null) ? $where . '.' . $value['id'] : $where;
         foreach ($value as $key => $inner) {
-            if ('provenance' === $key || str_ends_with((string) $key, '_provenance') || 'when' === $key) {
+            if ('when' === $key) {
                 continue;
             }
             yield from self::of(

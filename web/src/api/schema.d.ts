@@ -2135,6 +2135,10 @@ export interface components {
             middle: number;
             from: number;
             to: number;
+            /** @description What it is a figure of, with its unit */
+            label: string;
+            /** @description How well it is known, in words */
+            known: string;
             provenance: components["schemas"]["Provenance"];
         };
         /** @description What a probe showed. */

@@ -141,12 +141,12 @@ export function HeatStage({ view }: { view: Part }) {
           <ul className="mt-1">
             {heat.data.parameters.map((one) => (
               <li key={one.id} className="border-t border-rule py-0.5">
-                {one.id}: {one.middle}{' '}
+                {one.label}: {one.middle}{' '}
                 <span className="text-soft">
                   ({one.from} to {one.to})
                 </span>
                 <span className="block text-soft">
-                  {one.provenance.kind === 'assumed' ? 'assumed' : one.provenance.kind}
+                  {one.known}
                   {one.provenance.source !== null && `: ${one.provenance.source}`}
                 </span>
               </li>

@@ -132,8 +132,8 @@ export function RoundFront({ view, scale, seen }: { view: Part; scale: number; s
           </select>
         </label>
         <p>
-          {format.bareLength(from.seen_mm)} of {format.length(round)} show at once. Half-way to
-          the side, a strip looks {Math.round(from.at_45 * 100)} % as wide.
+          {format.bareLength(from.seen_mm)} of {format.length(round)} show at once. Half-way to the side, a strip looks{' '}
+          {Math.round(from.at_45 * 100)} % as wide.
         </p>
         <label className="block">
           Turn it:
