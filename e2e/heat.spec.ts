@@ -10,7 +10,7 @@ test('the heat is computed beside the plan, and how sure it is', async ({ page }
   await page.getByRole('button', { name: 'How sure is this?' }).click();
   await expect(page.getByText(/With its parameters drawn from their ranges 64 times/)).toBeVisible();
   await page.getByText('What it depends on').click();
-  await expect(page.getByText(/contact.medium/)).toBeVisible();
+  await expect(page.getByText(/contact: at medium pressure/)).toBeVisible();
 });
 
 test('a time outside the window is told on the ticket with both figures', async ({ page }) => {
