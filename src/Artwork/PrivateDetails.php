@@ -18,7 +18,7 @@ final readonly class PrivateDetails
     private const SECONDS = 20.0;
     private const CLEAN = 'clean';
 
-    /** What such details are announced by, in JPEG and WebP. */
+    /** What such details are announced by, in JPEG, WebP and GIF. */
     private const ANNOUNCED = '/Exif\0\0|EXIF|ns\.adobe\.com\/xap|XMP |Photoshop 3\.0/';
 
     public function __construct(private FileStore $files) {}
@@ -52,6 +52,8 @@ final readonly class PrivateDetails
                     '-q',
                     '-m',
                     '-all=',
+                    // In TIFF who made it stands among what the picture itself needs.
+                    '-CommonIFD0=',
                     '--icc_profile:all',
                     '-tagsfromfile',
                     '@',
@@ -97,8 +99,8 @@ final readonly class PrivateDetails
     {
         return match ($decoder) {
             'png' => PngChunks::hasWords((string) file_get_contents($path)),
-            // In HEIC they are a part among others, without a name of its own.
-            'heic' => true,
+            // There they are parts among others, without a name of their own.
+            'heic', 'avif', 'tiff' => true,
             default => 1 === preg_match(self::ANNOUNCED, (string) file_get_contents($path)),
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Tests\Attack;
 
 use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\Process\Process;
 use Wubbin\Artwork\JpegEnd;
 use Wubbin\Artwork\PngChunks;
 use Wubbin\Artwork\SvgInspector;
@@ -89,6 +90,22 @@ final class BadPictureTest extends ShopTestCase
             self::assertSame([], (new \Imagick((string) $kept))->getImageProperties('exif:GPS*'), (string) $kept);
         }
         self::assertSame($sha256, $this->read($this->upload($path, 'again.jpg'), 201)->string('sha256'));
+    }
+
+    /** In TIFF and AVIF nothing announces them. */
+    #[TestWith(['tiff'])]
+    #[TestWith(['avif'])]
+    #[TestWith(['gif'])]
+    public function testWhoMadeItIsKeptNowhereInOtherFormats(string $format): void
+    {
+        $path = Pictures::save(Pictures::quarters(90, 60), $format, $this->data . '/made.' . $format);
+        $tags = ['-Artist=orchard behind', '-GPSLatitude=50', '-GPSLatitudeRef=N', '-XMP-dc:Creator=orchard behind'];
+        (new Process(['exiftool', '-q', '-m', '-overwrite_original', ...$tags, $path]))->mustRun();
+        self::assertStringContainsString('orchard behind', (string) file_get_contents($path));
+        $sha256 = $this->read($this->upload($path, 'made.' . $format), 201)->string('sha256');
+        foreach ((array) glob(dirname($this->service(FileStore::class)->path($sha256)) . '/*') as $kept) {
+            self::assertStringNotContainsString('orchard behind', (string) file_get_contents((string) $kept));
+        }
     }
 
     public function testWordsInAPngAreKeptNowhereAndItsPixelsAsTheyAre(): void

@@ -31,10 +31,13 @@ export function ShelfPage() {
   const format = useFormat();
   const shelf = useQuery(server.shelf());
   const catalogue = useQuery(server.catalogue());
-  const reread = () => {
-    queries.invalidateQueries({ queryKey: keys.shelf });
+  const rereadOthers = () => {
     queries.invalidateQueries({ queryKey: keys.catalogue });
     queries.removeQueries({ queryKey: keys.anyJob });
+  };
+  const reread = () => {
+    queries.invalidateQueries({ queryKey: keys.shelf });
+    rereadOthers();
   };
   const put = useAtOnce(
     keys.shelf,
@@ -43,7 +46,7 @@ export function ShelfPage() {
       kind === 'heat'
         ? { ...before, heat: before.heat.filter((source) => source.id !== id) }
         : { ...before, [kind]: [...(before[kind] ?? []).filter((one) => one !== id), ...(has ? [id] : [])] },
-    reread,
+    rereadOthers,
   );
   const { data } = shelf;
   if (data === undefined || catalogue.data === undefined) {
