@@ -100,6 +100,7 @@ final class Orchard
                     'side' => 'front',
                     'over' => false,
                     'alone' => false,
+                    'cut' => 'outline',
                     'artwork' => ['name' => 'branch.png', 'sha256' => str_repeat('a', 64)],
                     'placement' => [
                         'by' => 'width',

@@ -5,20 +5,23 @@ declare(strict_types=1);
 namespace Wubbin\Archive;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\Documents;
+use Wubbin\Storage\Instant;
 
 /** The sheets that were made, kept as they were made. */
 final readonly class SheetArchive
 {
-    /** Since when the id of a plan is of what is chosen and of its geometry alone. */
+    /** Since when the ids of plans mean what they mean now: what counts for them, or what is computed, changed then. */
     private const IDS = 'plan-ids';
 
     public function __construct(
         private EntityManagerInterface $entities,
         private Documents $documents,
         private string $dataDirectory,
+        private ClockInterface $clock,
     ) {}
 
     /** @throws Refusal when there is none */
@@ -46,6 +49,12 @@ final readonly class SheetArchive
         return $this->entities
             ->getRepository(PrintedSheet::class)
             ->findOneBy(['job' => $job, 'pieces' => null], ['at' => 'DESC']);
+    }
+
+    /** What is computed has changed: sheets that are there keep their standing until their job is changed. */
+    public function keepStanding(): void
+    {
+        $this->documents->put(self::IDS, ['since' => Instant::write($this->clock->now())]);
     }
 
     /**

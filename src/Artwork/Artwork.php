@@ -61,10 +61,10 @@ class Artwork
         );
     }
 
-    /** What a look at its pixels told, of a picture that was taken before they were looked at. */
-    public function examined(Traits $traits): void
+    /** What a new look at its pixels told; null where its file cannot be read any more. */
+    public function lookedAt(?Traits $traits): void
     {
-        $this->facts = ['traits' => $traits->toRecord()] + $this->facts;
+        $this->facts = ['traits' => $traits?->toRecord(), 'looked' => Traits::EDITION] + $this->facts;
     }
 
     public function picture(): Picture

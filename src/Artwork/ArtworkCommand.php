@@ -11,6 +11,8 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Wubbin\Core\Artwork\ColourWord;
+use Wubbin\Core\Artwork\Ground;
+use Wubbin\Core\Artwork\UpsideDown;
 use Wubbin\Refusal\InvalidInput;
 
 #[AsCommand('artwork', 'Examine a picture and print what was found')]
@@ -52,7 +54,10 @@ final class ArtworkCommand extends Command
 
             return Command::SUCCESS;
         }
-        $finest = $traits->palette->isFlat() ? $traits->strokes->finest() : null;
+        $finest = $traits->strokes->finest();
+        $colours = array_values(
+            array_filter($traits->palette->colours, static fn(array $one): bool => $one[1] >= 0.01),
+        );
         $rows = [
             'picture' => sprintf(
                 '%s, %s, %g × %g',
@@ -61,29 +66,30 @@ final class ArtworkCommand extends Command
                 $picture->width,
                 $picture->height,
             ),
-            'background' =>
-                null === $traits->background
-                    ? 'none of one colour'
-                    : sprintf(
-                        '%s, %d %%',
-                        ColourWord::of($traits->background),
-                        round(100.0 * $traits->backgroundShare),
-                    ),
+            'kind' => $traits->photograph ? 'a photograph' : 'a drawing',
+            'background' => match ($traits->surroundings->ground) {
+                Ground::Clear => 'clear',
+                Ground::None => 'none',
+                Ground::Checkered => 'painted squares',
+                default => sprintf(
+                    '%s, %d %% of it%s',
+                    ColourWord::of($traits->surroundings->colours[0]),
+                    round(100.0 * $traits->surroundings->share),
+                    Ground::Unsure === $traits->surroundings->ground ? ', or part of the picture' : '',
+                ),
+            },
             'colours' => implode(
                 ', ',
                 array_map(
-                    static fn(array $one): string => sprintf(
-                        '%s %d %%',
-                        ColourWord::of($one[0]),
-                        round(100.0 * $one[1]),
-                    ),
-                    array_filter($traits->palette->colours, static fn(array $one): bool => $one[1] >= 0.01),
+                    static fn(string $word, array $one): string => sprintf('%s %d %%', $word, round(100.0 * $one[1])),
+                    ColourWord::each(array_column($colours, 0)),
+                    $colours,
                 ),
             ),
             'contrast' => sprintf('%.1f to 1', $traits->palette->contrast()),
             'finest line' =>
                 null === $finest ? 'not a drawing of lines' : sprintf('%.2f %% of its width', 100.0 * $finest),
-            'upside down' => sprintf('%d %% like itself', round(100.0 * $traits->upsideDown)),
+            'upside down' => $traits->upsideDown >= UpsideDown::ALIKE ? 'looks nearly the same' : 'looks different',
         ];
         foreach ($rows as $what => $found) {
             $output->writeln(sprintf('%-13s%s', $what, $found), OutputInterface::OUTPUT_RAW);

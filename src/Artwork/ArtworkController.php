@@ -15,6 +15,7 @@ use Wubbin\Contract\Answer;
 use Wubbin\Contract\Body;
 use Wubbin\Contract\FileBody;
 use Wubbin\Contract\Refused;
+use Wubbin\Core\Artwork\CutOut\Stroke;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Blank\Bend;
 use Wubbin\Core\Measure\BadRecord;
@@ -178,6 +179,7 @@ final readonly class ArtworkController
         $artwork = $this->found($sha256);
         $body = $this->bodies->read($request, BackgroundWish::class);
         $tolerance = self::tolerance((string) $body->tolerance);
+        $strokes = self::strokes($body->strokes);
         if (
             PictureKind::Raster === $artwork->picture()->kind &&
             $this->store->takesLong($this->files->path($sha256, $artwork->form()))
@@ -188,13 +190,68 @@ final readonly class ArtworkController
                         'sha256' => $sha256,
                         'tolerance' => $tolerance,
                         'islands' => $body->islands,
+                        'strokes' => $body->strokes,
                     ]),
                 ),
                 202,
             );
         }
 
-        return new JsonResponse(ArtworkView::of($this->remover->remove($artwork, $tolerance, $body->islands)), 201);
+        return new JsonResponse(
+            ArtworkView::of($this->remover->remove($artwork, $tolerance, $body->islands, $strokes)),
+            201,
+        );
+    }
+
+    /** What would be taken away by lines drawn over a photograph, to lay over its preview. */
+    #[Route('/api/artwork/{sha256}/background', requirements: ['sha256' => '[0-9a-f]{64}'], methods: ['POST'])]
+    #[
+        OA\Post(
+            path: '/api/artwork/{sha256}/background',
+            operationId: 'showBackground',
+            parameters: [new OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string'))],
+            requestBody: new Body(BackgroundWish::class),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Violet where it goes',
+                    content: new OA\MediaType(
+                        mediaType: 'image/png',
+                        schema: new OA\Schema(type: 'string', format: 'binary'),
+                    ),
+                ),
+                new Refused(422, 'Lines that cannot be read, or nothing that is to be kept'),
+            ],
+        ),
+    ]
+    public function backgroundByStrokes(string $sha256, Request $request): Response
+    {
+        $body = $this->bodies->read($request, BackgroundWish::class);
+
+        return new Response(
+            $this->remover->preview(
+                $this->found($sha256),
+                self::tolerance((string) $body->tolerance),
+                $body->islands,
+                self::strokes($body->strokes),
+            ),
+            200,
+            ['Content-Type' => 'image/png', 'Cache-Control' => 'no-store'],
+        );
+    }
+
+    /**
+     * @return list<Stroke>
+     *
+     * @throws Refusal when they cannot be read
+     */
+    private static function strokes(string $typed): array
+    {
+        try {
+            return Stroke::parse($typed);
+        } catch (BadRecord $e) {
+            throw InvalidInput::field('strokes', $e->getMessage());
+        }
     }
 
     private function found(string $sha256): Artwork

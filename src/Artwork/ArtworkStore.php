@@ -7,6 +7,7 @@ namespace Wubbin\Artwork;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Contracts\Cache\CacheInterface;
 use Wubbin\Core\Artwork\Bitmap;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\Traits;
@@ -26,6 +27,7 @@ final readonly class ArtworkStore
         private EntityManagerInterface $entities,
         private WriteTurn $turn,
         private ClockInterface $clock,
+        private CacheInterface $cache,
     ) {}
 
     /**
@@ -56,8 +58,7 @@ final readonly class ArtworkStore
         $known = $this->find((string) hash_file('sha256', $path));
         if (null !== $known) {
             if (null === $known->picture()->traits) {
-                $known->examined(Traits::of($this->working($known)));
-                $this->entities->flush();
+                $this->lookAgain($known);
             }
 
             return $known;
@@ -66,6 +67,33 @@ final readonly class ArtworkStore
 
         // Reading takes long enough for somebody else to have brought the same file meanwhile.
         return $this->turn->take(fn(): Artwork => $this->find($read->sha256) ?? $this->entered($read));
+    }
+
+    /** Its size and place in its file stay as they are, so that no job is moved by it. */
+    public function lookAgain(Artwork $artwork): void
+    {
+        $traits = null;
+        try {
+            $traits = $this->within(function (string $into) use ($artwork): Traits {
+                $read = $this->reader->read($this->files->path($artwork->sha256), $into, new Unwatched());
+                $coverage = $into . '/' . ReadPicture::COVERAGE;
+                if (is_file($coverage)) {
+                    $this->files->write(
+                        $artwork->sha256,
+                        ReadPicture::COVERAGE,
+                        static fn(string $to): bool => copy($coverage, $to),
+                    );
+                }
+
+                return self::look($into . '/' . ReadPicture::PREVIEW, $read->drawn);
+            });
+        } catch (Refusal) {
+            // What was once taken and is refused today stays as it is, without a look.
+        }
+        $this->turn->take(function () use ($artwork, $traits): void {
+            $this->find($artwork->sha256)?->lookedAt($traits);
+            $this->entities->flush();
+        });
     }
 
     private function entered(Artwork $artwork): Artwork
@@ -101,11 +129,13 @@ final readonly class ArtworkStore
         return $this->within(function (string $into) use ($path, $name, $madeOf, $progress): Artwork {
             $read = $this->reader->read($path, $into, $progress);
             $progress->at(0.7, 'Looking at its pixels');
-            $traits = Traits::of(WorkingBitmap::of($into . '/' . ReadPicture::PREVIEW));
+            $traits = self::look($into . '/' . ReadPicture::PREVIEW, $read->drawn);
             $progress->at(0.95, 'Storing it');
             $sha256 = $this->files->keep($path);
-            foreach ([ReadPicture::PREVIEW, $read->form] as $made) {
-                $this->files->write($sha256, $made, static fn(string $to): bool => copy($into . '/' . $made, $to));
+            foreach ([ReadPicture::PREVIEW, ReadPicture::COVERAGE, $read->form] as $made) {
+                if (is_file($into . '/' . $made)) {
+                    $this->files->write($sha256, $made, static fn(string $to): bool => copy($into . '/' . $made, $to));
+                }
             }
 
             return Artwork::fromRead($sha256, self::tidy($name), $read, $traits, $madeOf, $this->clock->now());
@@ -130,10 +160,16 @@ final readonly class ArtworkStore
         }
     }
 
-    /** The picture at the size at which it is examined. */
-    public function working(Artwork $artwork): Bitmap
+    /** @param string $preview of the picture */
+    private static function look(string $preview, bool $drawn): Traits
     {
-        return WorkingBitmap::of($this->files->path($artwork->sha256, ReadPicture::PREVIEW));
+        return Traits::of(WorkingBitmap::of($preview), $drawn, WorkingBitmap::of($preview, WorkingBitmap::FINE_PIXELS));
+    }
+
+    /** The picture at the size at which it is examined. */
+    public function working(Artwork $artwork, int $pixels = WorkingBitmap::PIXELS): Bitmap
+    {
+        return WorkingBitmap::of($this->files->path($artwork->sha256, ReadPicture::PREVIEW), $pixels);
     }
 
     /** Whether reading it takes longer than a page should wait for. */
@@ -157,10 +193,25 @@ final readonly class ArtworkStore
         $pictures = [];
         foreach ($sha256s as $sha256) {
             $artwork = $this->find($sha256);
-            $pictures += null === $artwork ? [] : [$artwork->sha256 => $artwork->picture()];
+            $pictures += null === $artwork ? [] : [$artwork->sha256 => $this->outlined($artwork)];
         }
 
         return $pictures;
+    }
+
+    private function outlined(Artwork $artwork): Picture
+    {
+        $outlines = $this->outlines($artwork);
+
+        return null === $outlines ? $artwork->picture() : $artwork->picture()->outlined($outlines);
+    }
+
+    /** The lines round it; null where it fills its frame, so that there are none. */
+    public function outlines(Artwork $artwork): ?KeptOutlines
+    {
+        $coverage = $this->files->path($artwork->sha256, ReadPicture::COVERAGE);
+
+        return is_file($coverage) ? new KeptOutlines($artwork->sha256, $coverage, $this->cache) : null;
     }
 
     private static function tidy(string $name): string

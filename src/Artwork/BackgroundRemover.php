@@ -6,6 +6,10 @@ namespace Wubbin\Artwork;
 
 use Symfony\Component\Filesystem\Filesystem;
 use Wubbin\Core\Artwork\Background;
+use Wubbin\Core\Artwork\CutOut\CutOut;
+use Wubbin\Core\Artwork\CutOut\Stroke;
+use Wubbin\Core\Artwork\CutOut\Superpixels;
+use Wubbin\Core\Artwork\LabPlanes;
 use Wubbin\Core\Artwork\Mask;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Refusal\InvalidInput;
@@ -17,12 +21,24 @@ use Wubbin\Task\Unwatched;
 /** Makes a picture without its background of one that has it; the first is kept as it is. */
 final readonly class BackgroundRemover
 {
+    /** The longer side of a photograph as its edges are looked for: to a thousandth of it, in about a second. */
+    private const CUT_OUT_PIXELS = 480;
+    private const PATCHES = 2000;
+
     public function __construct(private ArtworkStore $store, private FileStore $files, private RasterFile $raster) {}
 
-    /** What would be taken away, as a PNG to lay over the preview: violet where it goes, clear where it stays. */
-    public function preview(Artwork $artwork, float $tolerance, bool $islands): string
+    /**
+     * What would be taken away, as a PNG to lay over the preview: violet where it goes, clear where it stays.
+     *
+     * @param list<Stroke> $strokes where there are any, the thing is told by them, and not by one colour
+     */
+    public function preview(Artwork $artwork, float $tolerance, bool $islands, array $strokes = []): string
     {
-        $image = self::image(Background::fromBitmap($this->store->working($artwork), $tolerance, $islands)->mask);
+        $image = self::image(
+            [] === $strokes
+                ? Background::fromBitmap($this->store->working($artwork), $tolerance, $islands)->mask
+                : $this->round($artwork, $strokes),
+        );
         $veil = new \Imagick();
         $veil->newImage($image->getImageWidth(), $image->getImageHeight(), '#6a35ab');
         $image->evaluateImage(\Imagick::EVALUATE_MULTIPLY, 0.8);
@@ -33,12 +49,15 @@ final readonly class BackgroundRemover
     }
 
     /**
+     * @param list<Stroke> $strokes
+     *
      * @throws Refusal when the picture is drawn as lines, has no background of one colour, or would be gone altogether
      */
     public function remove(
         Artwork $artwork,
         float $tolerance,
         bool $islands,
+        array $strokes = [],
         Progress $progress = new Unwatched(),
     ): Artwork {
         $progress->at(0.05, 'Looking for its background');
@@ -48,23 +67,14 @@ final readonly class BackgroundRemover
                 'This drawing is made of lines. Give it a clear background in the program that drew it.',
             );
         }
-        $background = Background::fromBitmap($this->store->working($artwork), $tolerance, $islands);
-        if (null === $background->colour) {
-            throw InvalidInput::field(
-                'tolerance',
-                'The edge has more than one colour, so no background can be removed.',
-            );
-        }
-        if ($background->mask->share() > 0.999) {
-            throw InvalidInput::field('tolerance', 'Nothing would be left of the picture. Lower the tolerance.');
-        }
+        $gone = [] === $strokes ? $this->ofOneColour($artwork, $tolerance, $islands) : $this->round($artwork, $strokes);
         $directory = sys_get_temp_dir() . '/wubbin-' . bin2hex(random_bytes(8));
         mkdir($directory, 0o700);
         try {
             $progress->at(0.2, 'Removing it');
             $form = $this->files->path($artwork->sha256, $artwork->form());
             $image = $this->raster->open($form, str_ends_with($form, '.jpg') ? 'jpeg' : 'png');
-            $alpha = self::image($background->mask->inverse());
+            $alpha = self::image($gone->inverse());
             $alpha->resizeImage($image->getImageWidth(), $image->getImageHeight(), \Imagick::FILTER_CATROM, 1.0);
             // The enlarged mask is soft: half way between is the edge, a pixel or two wide.
             $alpha->sigmoidalContrastImage(true, 12.0, \Imagick::getQuantum() / 2.0);
@@ -88,6 +98,42 @@ final readonly class BackgroundRemover
         } finally {
             (new Filesystem())->remove($directory);
         }
+    }
+
+    private function ofOneColour(Artwork $artwork, float $tolerance, bool $islands): Mask
+    {
+        $background = Background::fromBitmap($this->store->working($artwork), $tolerance, $islands);
+
+        return match (true) {
+            [] === $background->colours => throw InvalidInput::field(
+                'tolerance',
+                'The edge has more than one colour. Draw a line over what you want to keep.',
+            ),
+            $background->mask->share() > 0.999 => throw InvalidInput::field(
+                'tolerance',
+                'Nothing would be left of the picture. Lower the tolerance.',
+            ),
+            default => $background->mask,
+        };
+    }
+
+    /**
+     * What is round the thing that the strokes tell.
+     *
+     * @param non-empty-list<Stroke> $strokes
+     */
+    private function round(Artwork $artwork, array $strokes): Mask
+    {
+        if ([] === array_filter($strokes, static fn(Stroke $stroke): bool => $stroke->keep)) {
+            throw InvalidInput::field('strokes', 'Draw a line over what you want to keep.');
+        }
+        $bitmap = $this->store->working($artwork, self::CUT_OUT_PIXELS);
+        $patches = Superpixels::of(LabPlanes::of($bitmap), $bitmap->width, $bitmap->height, self::PATCHES);
+        $gone = CutOut::of($patches, $strokes)->inverse();
+
+        return 0.0 === $gone->share()
+            ? throw InvalidInput::field('strokes', 'Nothing would be removed. Draw a line over what goes.')
+            : $gone;
     }
 
     /** White where the mask is set. */

@@ -16,6 +16,7 @@ final readonly class CutLineView
         public array $loops,
         public float $length_mm,
         public int $corners,
+        public int $parts,
         #[OA\Property(enum: ['easy', 'fiddly', 'hard'])] public string $effort,
     ) {}
 
@@ -29,6 +30,6 @@ final readonly class CutLineView
             $line->loops,
         );
 
-        return new self($rounded, $line->lengthMm, $line->corners, $line->effort()->value);
+        return new self($rounded, $line->lengthMm, $line->corners, $line->parts(), $line->effort()->value);
     }
 }

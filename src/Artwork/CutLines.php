@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Artwork;
 
-use Wubbin\Core\Artwork\Background;
 use Wubbin\Core\Artwork\CutLine;
+use Wubbin\Core\Measure\Size;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
@@ -20,12 +20,15 @@ final readonly class CutLines
      */
     public function of(Artwork $artwork, float $widthMm, float $marginMm, bool $easier): CutLine
     {
-        $kept = Background::fromBitmap($this->store->working($artwork))->mask->inverse();
-        $mmPerPixel = $widthMm / $kept->width;
+        $picture = $artwork->picture();
+        $printed = Size::mm($widthMm, $widthMm / $picture->aspect());
+        $outlines = true === $picture->traits?->isCutOut() ? $this->store->outlines($artwork) : null;
 
-        return $easier
-            ? CutLine::easierAround($kept, $mmPerPixel, $marginMm)
-            : CutLine::around($kept, $mmPerPixel, $marginMm);
+        return match (true) {
+            null === $outlines => CutLine::alongFrame($printed, $marginMm),
+            $easier => $outlines->easierAt($printed, $marginMm),
+            default => $outlines->at($printed, $marginMm),
+        };
     }
 
     /**

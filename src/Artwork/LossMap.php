@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Wubbin\Artwork;
 
-use Wubbin\Core\Artwork\Background;
 use Wubbin\Core\Artwork\Foresight;
+use Wubbin\Core\Artwork\InkPlane;
+use Wubbin\Core\Artwork\Palette;
 use Wubbin\Core\Artwork\Strokes;
 use Wubbin\Core\Measure\Colour;
 
@@ -32,7 +33,9 @@ final readonly class LossMap
     public function ofColours(Artwork $artwork, Colour $cloth): string
     {
         $bitmap = $this->store->working($artwork);
-        $map = Foresight::map($bitmap, Background::fromBitmap($bitmap)->mask->inverse(), $cloth);
+        $opaque = $bitmap->opaque();
+        $palette = Palette::fromBitmap($bitmap, $opaque);
+        $map = Foresight::map($palette, $palette->labels($bitmap, $opaque), $cloth);
         $rgba = '';
         for ($i = 0, $end = strlen($map); $i < $end; ++$i) {
             $rgba .= match ($map[$i]) {
@@ -56,14 +59,14 @@ final readonly class LossMap
      */
     public function ofLines(Artwork $artwork, float $line): string
     {
-        $bitmap = $this->store->working($artwork);
-        $finer = Strokes::finer(Background::fromBitmap($bitmap)->mask->inverse(), $line);
-
-        return self::png(
-            $bitmap->width,
-            $bitmap->height,
-            strtr($finer->set, ["\0" => self::CLEAR, "\1" => self::VANISHES]),
+        $colours = $artwork->picture()->traits?->surroundings->colours ?? [];
+        $ink = InkPlane::fromBitmap(
+            $this->store->working($artwork, WorkingBitmap::FINE_PIXELS),
+            1 === count($colours) ? $colours[0] : Colour::rgb(255, 255, 255),
         );
+        $finer = Strokes::finer($ink, $line);
+
+        return self::png($ink->width, $ink->height, strtr($finer->set, ["\0" => self::CLEAR, "\1" => self::VANISHES]));
     }
 
     private static function png(int $width, int $height, string $rgba): string

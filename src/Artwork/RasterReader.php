@@ -55,6 +55,9 @@ final readonly class RasterReader
         }
         $progress->at(0.45, 'Making it small to look at');
         $this->writePreview($image, $into);
+        if (null !== $visible) {
+            PixelCoverage::write($image, $into . '/' . ReadPicture::COVERAGE);
+        }
         $progress->at(0.55, 'Preparing it for printing');
         $form = 'jpeg' === $decoder ? 'print.jpg' : 'print.png';
         if ($untouched) {
@@ -76,6 +79,7 @@ final readonly class RasterReader
                 'height' => $height / $whole[1],
             ],
             $form,
+            false,
             self::note($decoder, $path),
         );
     }

@@ -11,11 +11,15 @@ final readonly class ReadPicture
 {
     public const PREVIEW = 'preview.png';
 
+    /** What of the picture is seen: there where a part of it is transparent. */
+    public const COVERAGE = 'coverage.png';
+
     /**
      * @param float $width of the visible part, pixels or user units
      * @param float $height of the visible part, pixels or user units
      * @param array{x: float, y: float, width: float, height: float} $visible shares of the whole picture
      * @param string $form file name of the form for printing
+     * @param bool $drawn it holds lines and areas, and no pixels
      * @param string|null $note what of the file is not taken
      */
     public function __construct(
@@ -25,6 +29,7 @@ final readonly class ReadPicture
         public bool $hasTransparency,
         public array $visible,
         public string $form,
+        public bool $drawn,
         public ?string $note = null,
     ) {}
 
@@ -37,6 +42,7 @@ final readonly class ReadPicture
             $this->hasTransparency,
             $this->visible,
             $this->form,
+            $this->drawn,
             null === $this->note ? $note : $note . ' ' . $this->note,
         );
     }

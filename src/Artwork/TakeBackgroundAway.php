@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Artwork;
 
+use Wubbin\Core\Artwork\CutOut\Stroke;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Task\Progress;
@@ -25,7 +26,13 @@ final readonly class TakeBackgroundAway implements TaskHandler
             $this->store->find($input->string('sha256')) ?? throw new NotFound('This picture is not in the store.');
 
         return ArtworkView::of(
-            $this->remover->remove($artwork, $input->number('tolerance'), $input->boolean('islands'), $progress),
+            $this->remover->remove(
+                $artwork,
+                $input->number('tolerance'),
+                $input->boolean('islands'),
+                Stroke::parse($input->stringOrNull('strokes') ?? ''),
+                $progress,
+            ),
         );
     }
 }

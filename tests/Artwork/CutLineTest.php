@@ -10,7 +10,7 @@ use Wubbin\Tests\Support\ShopTestCase;
 
 final class CutLineTest extends ShopTestCase
 {
-    /** Round a disc half as wide as the picture: at 120 mm and a margin it is 2π(30 + m). */
+    /** Round a disc that is as wide as what is seen of the picture: at 120 mm and a margin it is 2π(60 + m). */
     #[TestWith(['3 mm', 3.0])]
     #[TestWith(['1/4 in', 6.35])]
     #[TestWith(['0 mm', 0.0])]
@@ -22,7 +22,7 @@ final class CutLineTest extends ShopTestCase
                 '/api/artwork/' . $this->disc() . '/cut-line?width_mm=120&margin=' . rawurlencode($typed) . '&easier=0',
             ),
         );
-        self::assertEqualsWithDelta(2.0 * \M_PI * (30.0 + $margin), $line->number('length_mm'), 4.0);
+        self::assertEqualsWithDelta(2.0 * \M_PI * (60.0 + $margin), $line->number('length_mm'), 3.2);
         self::assertSame('easy', $line->string('effort'));
     }
 
@@ -33,7 +33,7 @@ final class CutLineTest extends ShopTestCase
             '/api/artwork/' . $this->disc() . '/cut-line.svg?width_mm=120&margin=5+mm&easier=0',
         )->getContent();
         self::assertSame(1, preg_match('/width="([\d.]+)mm" height="([\d.]+)mm"/', $svg, $found));
-        self::assertEqualsWithDelta(70.0, (float) ($found[1] ?? 0), 1.0);
+        self::assertEqualsWithDelta(130.0, (float) ($found[1] ?? 0), 1.2);
         self::assertNotFalse(simplexml_load_string($svg));
     }
 
@@ -53,10 +53,10 @@ final class CutLineTest extends ShopTestCase
     private function disc(): string
     {
         $image = new \Imagick();
-        $image->newImage(240, 240, 'white');
+        $image->newImage(1200, 1200, 'none');
         $draw = new \ImagickDraw();
         $draw->setFillColor('#1f4d2b');
-        $draw->circle(120, 120, 180, 120);
+        $draw->circle(600, 600, 900, 600);
         $image->drawImage($draw);
 
         return $this->read($this->upload(Pictures::save($image, 'png', $this->data . '/in')), 201)->string('sha256');

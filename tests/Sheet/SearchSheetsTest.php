@@ -15,7 +15,7 @@ final class SearchSheetsTest extends ShopTestCase
     public function testWhatIsFoundIsReadEverywhere(): void
     {
         $this->readyJob();
-        $this->changed(['width' => '70 mm', 'breakdown' => '9 S 84 mm, 7 M 118 mm']);
+        $this->changed(['width' => '70 mm', 'breakdown' => '10 S 84 mm, 8 M 112 mm']);
         self::assertSame(202, $this->ask('POST', '/api/jobs/crew/sheets/search')->getStatusCode());
         $before = $this->sheets();
         /** @var object{before: int, after: int} $told */
@@ -29,9 +29,9 @@ final class SearchSheetsTest extends ShopTestCase
             implode("\n", array_map(static fn(Record $line): string => (string) json_encode($line->raw()), $lines)),
         );
 
-        $this->changed(['breakdown' => '9 S 84 mm, 8 M 118 mm']);
+        $this->changed(['breakdown' => '10 S 84 mm, 9 M 112 mm']);
         self::assertSame($before, $this->sheets(), 'another count is another question');
-        $this->changed(['breakdown' => '9 S 84 mm, 7 M 118 mm']);
+        $this->changed(['breakdown' => '10 S 84 mm, 8 M 112 mm']);
         self::assertSame($told->after, $this->sheets(), 'and the old one is answered as before');
     }
 

@@ -25,6 +25,36 @@ final readonly class ColourWord
         335 => 'pink',
     ];
 
+    /** Of colours with one word, those this much off their mean lightness are told light or dark, in L* (assumed). */
+    private const APART = 4.0;
+
+    /**
+     * A word for each of several colours: “light green” and “dark green” where both are green.
+     *
+     * @param list<Colour> $colours
+     *
+     * @return list<string>
+     */
+    public static function each(array $colours): array
+    {
+        $words = array_map(self::of(...), $colours);
+        $light = array_map(static fn(Colour $colour): float => Lab::of($colour)->l, $colours);
+        $told = $words;
+        foreach ($words as $i => $word) {
+            $same = array_intersect_key(
+                $light,
+                array_filter($words, static fn(string $other): bool => $other === $word),
+            );
+            $off = $light[$i] - array_sum($same) / count($same);
+            // Black and white are not told lighter or darker.
+            if (count($same) > 1 && !in_array($word, ['black', 'white'], true) && abs($off) >= self::APART) {
+                $told[$i] = ($off > 0.0 ? 'light ' : 'dark ') . $word;
+            }
+        }
+
+        return array_values($told);
+    }
+
     public static function of(Colour $colour): string
     {
         $lab = Lab::of($colour);

@@ -21,8 +21,11 @@ final readonly class Foresight
      */
     private const STAYS = 10.0;
 
-    /** A colour vanishes where it stands out from the cloth by less than this in CIEDE2000 (assumed). */
-    private const SEEN_FROM = 15.0;
+    /** Two areas that lie side by side are told apart from this difference on, in CIEDE2000 (assumed). */
+    private const TOLD_APART = 15.0;
+
+    /** A colour that is told apart along less of the line round it than this is not seen (assumed). */
+    private const SEEN_ALONG = 0.25;
 
     /** What stood out on white must still stand out: contrast of graphics, WCAG 2.1, 1.4.11. */
     private const LEGIBLE = 3.0;
@@ -31,99 +34,109 @@ final readonly class Foresight
     private const WORTH_TELLING = 0.03;
 
     /**
-     * @param list<array{colour: Colour, seen: Colour, share: float, difference: float, fate: Fate}> $parts the most
-     *                                                                                                      of the
-     *                                                                                                      picture
-     *                                                                                                      first
+     * @param list<array{colour: Colour, word: string, seen: Colour, share: float, difference: float, fate: Fate}> $parts
+     *                                                                                                                    the most of the picture first
      */
     private function __construct(public array $parts) {}
 
     public static function forPalette(Palette $palette, Colour $cloth): self
     {
-        $parts = [];
-        foreach ($palette->colours as [$colour, $share]) {
-            $parts[] = self::part($colour, $share, $cloth);
-        }
-
-        return new self($parts);
-    }
-
-    /** @return array{colour: Colour, seen: Colour, share: float, difference: float, fate: Fate} */
-    private static function part(Colour $colour, float $share, Colour $cloth): array
-    {
-        [$seen, $difference, $fate] = self::fate($colour, $cloth);
-
-        return ['colour' => $colour, 'seen' => $seen, 'share' => $share, 'difference' => $difference, 'fate' => $fate];
+        return new self(self::parts($palette, $cloth, 1.0, ''));
     }
 
     /**
-     * @return array{Colour, float,
-     *     Fate} what is seen of a colour, how far off that is in CIEDE2000, and what that makes of it
-     */
-    private static function fate(Colour $colour, Colour $cloth): array
-    {
-        $white = Colour::rgb(255, 255, 255);
-        $seen = self::over($colour, $cloth);
-        $difference = Lab::of($colour)->difference(Lab::of($seen));
-        $standsOut = $seen->contrastWith($cloth) >= min(self::LEGIBLE, $colour->contrastWith($white));
-
-        return [
-            $seen,
-            $difference,
-            match (true) {
-                $difference <= self::STAYS && $standsOut => Fate::Stays,
-                !$standsOut && $colour->contrastWith($white) >= self::LEGIBLE,
-                Lab::of($seen)->difference(Lab::of($cloth)) < self::SEEN_FROM
-                    => Fate::Vanishes,
-                default => Fate::Shifts,
-            },
-        ];
-    }
-
-    /**
-     * Over a pattern: what becomes of each colour where it fares worst, its share lost only where it lies on that part.
+     * Over a pattern: what becomes of each colour on either part of it.
      *
      * @param float $share the part of the cloth that the second colour takes up, 0 to 1
      */
     public static function overPattern(Palette $palette, Colour $first, Colour $second, float $share): self
     {
-        $parts = [];
-        foreach ($palette->colours as [$colour, $of]) {
-            $parts[] = self::part($colour, $of * (1.0 - $share), $first);
-            $parts[] = self::part($colour, $of * $share, $second);
-        }
+        [$one, $two] = ColourWord::each([$first, $second]);
+        $parts = [
+            ...self::parts($palette, $first, 1.0 - $share, ' on ' . $one),
+            ...self::parts($palette, $second, $share, ' on ' . $two),
+        ];
         usort($parts, static fn(array $a, array $b): int => $b['share'] <=> $a['share']);
 
         return new self($parts);
+    }
+
+    /** @return list<array{colour: Colour, word: string, seen: Colour, share: float, difference: float, fate: Fate}> */
+    private static function parts(Palette $palette, Colour $cloth, float $share, string $where): array
+    {
+        $words = ColourWord::each(array_column($palette->colours, 0));
+        $seen = array_map(static fn(array $one): Colour => self::over($one[0], $cloth), $palette->colours);
+        $parts = [];
+        foreach ($palette->colours as $i => [$colour, $of]) {
+            $difference = Lab::of($colour)->difference(Lab::of($seen[$i]));
+            $parts[] = [
+                'colour' => $colour,
+                'word' => $words[$i] . $where,
+                'seen' => $seen[$i],
+                'share' => $of * $share,
+                'difference' => $difference,
+                'fate' => self::fate($colour, $difference, $seen, $i, $palette->borders[$i] ?? [], $cloth),
+            ];
+        }
+
+        return $parts;
+    }
+
+    /**
+     * A colour vanishes when nobody can see it any more: it looks like the cloth, and hardly any of the line round it
+     * is left to be seen. Of white letters on red that become as yellow as the cloth, the line is. White on white was
+     * never seen, and is not lost.
+     *
+     * @param list<Colour> $seen what is seen of all colours
+     * @param list<float> $along how much of the line round this one runs along each of the others, and along the cloth
+     */
+    private static function fate(
+        Colour $colour,
+        float $difference,
+        array $seen,
+        int $i,
+        array $along,
+        Colour $cloth,
+    ): Fate {
+        $lab = Lab::of($seen[$i]);
+        $offCloth = $lab->difference(Lab::of($cloth)) >= self::TOLD_APART;
+        $known = array_sum($along) > 0.0;
+        $told = 0.0;
+        foreach ($known ? array_slice($along, 0, count($seen)) : [] as $k => $share) {
+            $told += $lab->difference(Lab::of($seen[$k])) >= self::TOLD_APART ? $share : 0.0;
+        }
+        $white = Colour::rgb(255, 255, 255);
+        $meant = $difference > self::STAYS || Lab::of($colour)->difference(Lab::of($white)) >= self::TOLD_APART;
+        if ($meant && !$offCloth && $told < self::SEEN_ALONG) {
+            return Fate::Vanishes;
+        }
+        // Where it lies within other colours, it need not stand out from the cloth.
+        $alongCloth = $known ? (float) end($along) : 1.0;
+        $standsOut =
+            $alongCloth < self::SEEN_ALONG ||
+            $seen[$i]->contrastWith($cloth) >= min(self::LEGIBLE, $colour->contrastWith($white));
+
+        return $difference <= self::STAYS && $standsOut ? Fate::Stays : Fate::Shifts;
     }
 
     /**
      * What becomes of each pixel: a byte each, 0 where it stays or is none of the picture, 1 where it shifts, 2 where
      * it vanishes.
      *
-     * @param Mask $ink what is not background
+     * @param string $labels which colour of the palette each pixel is of: {@see Palette::labels()}
      */
-    public static function map(Bitmap $bitmap, Mask $ink, Colour $cloth): string
+    public static function map(Palette $palette, string $labels, Colour $cloth): string
     {
-        /** @var array<int, string> $fates by colour, in steps of eight: as fine as CIEDE2000 tells apart here */
-        $fates = [];
-        $map = '';
-        for ($i = 0, $end = strlen($ink->set); $i < $end; ++$i) {
-            if ("\0" === $ink->set[$i]) {
-                $map .= "\0";
-                continue;
-            }
-            [$r, $g, $b] = [ord($bitmap->rgba[4 * $i]), ord($bitmap->rgba[4 * $i + 1]), ord($bitmap->rgba[4 * $i + 2])];
-            $map .= $fates[(($r >> 3) << 10) | (($g >> 3) << 5) | ($b >> 3)] ??= match (
-                self::fate(Colour::rgb($r, $g, $b), $cloth)[2]
-            ) {
+        $fates = str_repeat("\0", 256);
+        foreach (self::parts($palette, $cloth, 1.0, '') as $i => $part) {
+            $fates[$i] = match ($part['fate']) {
                 Fate::Stays => "\0",
                 Fate::Shifts => "\1",
                 Fate::Vanishes => "\2",
             };
         }
 
-        return $map;
+        return strtr($labels, implode('', array_map(chr(...), range(0, 255))), $fates);
     }
 
     /** Clear ink over cloth, as a filter in linear light. */
@@ -133,6 +146,23 @@ final readonly class Foresight
         [$cr, $cg, $cb] = $cloth->linearChannels();
 
         return Colour::ofLinear($r * $cr, $g * $cg, $b * $cb);
+    }
+
+    /**
+     * Each word once: what has one word and one fate is told as one colour, the most of it.
+     *
+     * @return list<array{colour: Colour, word: string, seen: Colour, share: float, difference: float, fate: Fate}>
+     */
+    public function byWord(): array
+    {
+        $told = [];
+        foreach ($this->parts as $part) {
+            $key = $part['word'] . ' ' . $part['fate']->value;
+            $told[$key] = ['share' => ($told[$key]['share'] ?? 0.0) + $part['share']] + ($told[$key] ?? $part);
+        }
+        usort($told, static fn(array $a, array $b): int => $b['share'] <=> $a['share']);
+
+        return $told;
     }
 
     /** The share of the picture that is no longer seen at all. */
@@ -156,7 +186,7 @@ final readonly class Foresight
             $words = [];
             foreach ($this->parts as $part) {
                 if ($part['fate'] === $fate && $part['share'] >= self::WORTH_TELLING) {
-                    $words[] = ColourWord::of($part['colour']);
+                    $words[] = $part['word'];
                 }
             }
             // A word may stand for several colours; it is said with the fate of most of them.

@@ -37,21 +37,23 @@ final readonly class MarchingSquares
     private const SADDLES = [5 => [[[2, 3], [0, 1]], [[0, 3], [2, 1]]], 10 => [[[1, 2], [3, 0]], [[1, 0], [3, 2]]]];
 
     /**
-     * @param list<float> $field row by row, wide enough that the level is not crossed at its edge
+     * @param string $field a byte a point, row by row, wide enough that the level is not crossed at its edge
      *
-     * @return list<non-empty-list<array{float, float}>> loops of x and y in pixels, 0 in the middle of the first one
+     * @return list<non-empty-list<array{float, float}>> loops of x and y in points, 0 in the middle of the first one
      */
-    public static function loops(array $field, int $width, float $level): array
+    public static function loops(string $field, int $width, int $level): array
     {
+        $codes = self::codes($field, $width, $level);
         $next = [];
-        for ($i = 0, $end = count($field) - $width - 1; $i < $end; ++$i) {
-            if ($i % $width === $width - 1) {
-                continue;
-            }
-            [$a, $b, $c, $d] = [$field[$i], $field[$i + 1], $field[$i + $width + 1], $field[$i + $width]];
-            $case = ($a < $level ? 1 : 0) | ($b < $level ? 2 : 0) | ($c < $level ? 4 : 0) | ($d < $level ? 8 : 0);
+        // Nearly all cells lie wholly on one side, and are passed over at once.
+        for (
+            $i = strspn($codes, "\0\x0f"), $end = strlen($codes);
+            $i < $end;
+            $i += 1 + strspn($codes, "\0\x0f", $i + 1)
+        ) {
+            $case = ord($codes[$i]);
             $segments = isset(self::SADDLES[$case])
-                ? self::SADDLES[$case][($a + $b + $c + $d) / 4.0 < $level ? 0 : 1]
+                ? self::SADDLES[$case][self::sum($field, $width, $i) < 4 * $level ? 0 : 1]
                 : self::SEGMENTS[$case];
             foreach ($segments as [$from, $to]) {
                 $next[self::side($i, $width, $from)] = self::side($i, $width, $to);
@@ -71,7 +73,26 @@ final readonly class MarchingSquares
         return array_values(array_filter($loops, static fn(array $loop): bool => [] !== $loop));
     }
 
-    /** A side of a cell as a number of its own: twice the pixel it begins at, and one more where it goes down. */
+    /** Which corners of each cell lie below the level, by the point at its top left. */
+    private static function codes(string $field, int $width, int $level): string
+    {
+        $points = implode('', array_map(chr(...), range(0, 255)));
+        $below = strtr($field, $points, str_repeat("\1", $level) . str_repeat("\0", 256 - $level));
+        $right = substr($below, 1) . "\0";
+        $row = str_repeat("\0", $width);
+
+        return $below |
+            strtr($right, "\1", "\2") |
+            strtr(substr($right, $width) . $row, "\1", "\4") |
+            strtr(substr($below, $width) . $row, "\1", "\x08");
+    }
+
+    private static function sum(string $field, int $width, int $i): int
+    {
+        return ord($field[$i]) + ord($field[$i + 1]) + ord($field[$i + $width]) + ord($field[$i + $width + 1]);
+    }
+
+    /** A side of a cell as a number of its own: twice the point it begins at, and one more where it goes down. */
     private static function side(int $cell, int $width, int $side): int
     {
         return match ($side) {
@@ -82,18 +103,15 @@ final readonly class MarchingSquares
         };
     }
 
-    /**
-     * @param list<float> $field
-     *
-     * @return array{float, float}
-     */
-    private static function crossing(array $field, int $width, float $level, int $side): array
+    /** @return array{float, float} */
+    private static function crossing(string $field, int $width, int $level, int $side): array
     {
-        $pixel = $side >> 1;
+        $point = $side >> 1;
         $down = 1 === ($side & 1);
-        [$one, $two] = [$field[$pixel], $field[$pixel + ($down ? $width : 1)]];
-        $share = $one === $two ? 0.5 : ($level - $one) / ($two - $one);
-        [$x, $y] = [(float) ($pixel % $width), (float) intdiv($pixel, $width)];
+        [$one, $two] = [ord($field[$point]), ord($field[$point + ($down ? $width : 1)])];
+        // One of the two lies below the level and the other does not, so they differ.
+        $share = ($level - $one) / ($two - $one);
+        [$x, $y] = [(float) ($point % $width), (float) intdiv($point, $width)];
 
         return $down ? [$x, $y + $share] : [$x + $share, $y];
     }

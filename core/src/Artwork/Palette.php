@@ -17,23 +17,29 @@ final readonly class Palette
     /** A part under this share does not make a picture's contrast. */
     private const WORTH_COUNTING = 0.03;
 
-    /** Shares of fewer colours than this make a flat drawing; a photograph has many (assumed). */
-    private const FLAT_COLOURS = 6;
-    private const FLAT_SHARE = 0.85;
-
     /** Channels that differ by less, of 255, look grey (assumed). */
     private const GREY = 24;
 
     /** Less of the ink than this is not worth a word (assumed). */
     private const WORTH_A_WORD = 0.02;
 
-    /** @param list<array{Colour, float}> $colours with shares that add up to at most 1 */
-    private function __construct(public array $colours) {}
+    /** What two areas differ by is looked for this many pixels apart, beyond what lies between them softly. */
+    private const BEYOND_AN_EDGE = 3;
 
-    /** @param list<array{Colour, float}> $colours */
-    public static function ofColours(array $colours): self
+    /**
+     * @param list<array{Colour, float}> $colours with shares that add up to at most 1
+     * @param list<list<float>> $borders for each colour, how much of the line round it runs along each of the others,
+     *                                   and last along what is not of the picture: they add up to 1, or are empty where nobody has looked
+     */
+    private function __construct(public array $colours, public array $borders) {}
+
+    /**
+     * @param list<array{Colour, float}> $colours
+     * @param list<list<float>> $borders
+     */
+    public static function ofColours(array $colours, array $borders = []): self
     {
-        return new self($colours);
+        return new self($colours, $borders);
     }
 
     public static function fromBitmap(Bitmap $bitmap, Mask $ink): self
@@ -50,8 +56,86 @@ final readonly class Palette
             }
         }
         usort($bins, static fn(array $a, array $b): int => $b[0] <=> $a[0]);
+        $colours = self::gathered($bins, $ink->count());
 
-        return new self(self::gathered($bins, $ink->count()));
+        return new self($colours, self::bordersOf(self::labelled($bitmap, $ink, $colours), $bitmap->width, $colours));
+    }
+
+    /**
+     * Which of its colours each pixel is of: a byte with the colour's place in the list, 255 where it is not of the
+     * picture.
+     */
+    public function labels(Bitmap $bitmap, Mask $ink): string
+    {
+        return self::labelled($bitmap, $ink, $this->colours);
+    }
+
+    /** @param list<array{Colour, float}> $colours */
+    private static function labelled(Bitmap $bitmap, Mask $ink, array $colours): string
+    {
+        $labs = array_map(static fn(array $one): Lab => Lab::of($one[0]), $colours);
+        $known = [];
+        $labels = '';
+        for ($i = 0, $end = strlen($ink->set); $i < $end; ++$i) {
+            if ("\0" === $ink->set[$i]) {
+                $labels .= "\xff";
+                continue;
+            }
+            [$r, $g, $b] = [ord($bitmap->rgba[4 * $i]), ord($bitmap->rgba[4 * $i + 1]), ord($bitmap->rgba[4 * $i + 2])];
+            $labels .= $known[($r >> 3) * 1024 + ($g >> 3) * 32 + ($b >> 3)] ??= chr(
+                self::nearest(Lab::of(Colour::rgb($r, $g, $b)), $labs),
+            );
+        }
+
+        return $labels;
+    }
+
+    /** @param list<Lab> $labs */
+    private static function nearest(Lab $lab, array $labs): int
+    {
+        $nearest = 0;
+        $least = \INF;
+        foreach ($labs as $k => $other) {
+            $distance = $lab->distance($other);
+            [$nearest, $least] = $distance < $least ? [$k, $distance] : [$nearest, $least];
+        }
+
+        return $nearest;
+    }
+
+    /**
+     * @param list<array{Colour, float}> $colours
+     *
+     * @return list<list<float>>
+     */
+    private static function bordersOf(string $labels, int $width, array $colours): array
+    {
+        $pairs = [];
+        foreach ([self::BEYOND_AN_EDGE, self::BEYOND_AN_EDGE * $width] as $step) {
+            for ($i = 0, $end = strlen($labels) - $step; $i < $end; ++$i) {
+                if ($labels[$i] !== $labels[$i + $step] && ($step >= $width || $i % $width < $width - $step)) {
+                    $pair = $labels[$i] . $labels[$i + $step];
+                    $pairs[$pair] = ($pairs[$pair] ?? 0) + 1;
+                }
+            }
+        }
+        $n = count($colours);
+        $lengths = array_fill(0, $n, array_fill(0, $n + 1, 0));
+        foreach ($pairs as $pair => $count) {
+            foreach ([[ord($pair[0]), ord($pair[1])], [ord($pair[1]), ord($pair[0])]] as [$of, $along]) {
+                if ($of < $n) {
+                    $lengths[$of][min($along, $n)] += $count;
+                }
+            }
+        }
+
+        return array_map(static function (array $along): array {
+            $all = array_sum($along);
+
+            return array_values(
+                array_map(static fn(int $length): float => 0 === $all ? 0.0 : round($length / $all, 3), $along),
+            );
+        }, $lengths);
     }
 
     /** Whether a part of it that is worth a word is neither black, white nor grey. */
@@ -64,14 +148,6 @@ final readonly class Palette
         }
 
         return $share > self::WORTH_A_WORD;
-    }
-
-    /** A drawing of few colours, whose lines can be measured; not a photograph. */
-    public function isFlat(): bool
-    {
-        return array_sum(
-            array_map(static fn(array $one): float => $one[1], array_slice($this->colours, 0, self::FLAT_COLOURS)),
-        ) >= self::FLAT_SHARE;
     }
 
     /**

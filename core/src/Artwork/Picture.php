@@ -25,6 +25,7 @@ final readonly class Picture
         public ?Traits $traits,
         public ?Origin $origin,
         public ?string $note,
+        public ?Outlines $outlines = null,
     ) {}
 
     /**
@@ -61,7 +62,9 @@ final readonly class Picture
             $record->number('width'),
             $record->number('height'),
             $record->boolean('has_transparency'),
-            $record->has('traits') ? Traits::fromRecord($record->record('traits')) : null,
+            $record->has('traits') && Traits::isCurrent($record->record('traits'))
+                ? Traits::fromRecord($record->record('traits'))
+                : null,
             $record->has('origin') ? Origin::fromRecord($record->record('origin')) : null,
             $record->stringOrNull('note'),
         );
@@ -84,6 +87,31 @@ final readonly class Picture
             'origin' => $this->origin?->toRecord(),
             'note' => $this->note,
         ];
+    }
+
+    /** With what can tell the lines to cut it out along. */
+    public function outlined(Outlines $outlines): self
+    {
+        return new self(
+            $this->sha256,
+            $this->name,
+            $this->kind,
+            $this->width,
+            $this->height,
+            $this->hasTransparency,
+            $this->traits,
+            $this->origin,
+            $this->note,
+            $outlines,
+        );
+    }
+
+    /** The line to cut it along: round what is seen of it, or along its frame where it fills that. */
+    public function cutLine(Size $printed, float $marginMm): CutLine
+    {
+        return null === $this->outlines || !($this->traits?->isCutOut() ?? false)
+            ? CutLine::alongFrame($printed, $marginMm)
+            : $this->outlines->at($printed, $marginMm);
     }
 
     public function aspect(): float

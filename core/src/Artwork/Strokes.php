@@ -8,56 +8,61 @@ use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Record;
 
 /**
- * How thick the parts of a drawing are: what of it is finer than a given line, as a share of its ink.
+ * How thick the lines of a drawing are: what of it is finer than a given line, as a share of its ink.
  *
- * A part is as thick as the largest disc within the ink that covers it (local thickness: Hildebrand and Rüegsegger,
- * 1997); to a pixel. Thickness is told as a share of the picture's width, so that it holds at any size.
+ * Thickness is told as a share of the picture's width, so that it holds at any size.
  */
 final readonly class Strokes
 {
-    /** What is thicker than this is no line, in pixels. */
-    private const THICK = 24;
+    /** What is wider than this share of the picture's longer side is no line (assumed). */
+    private const THICK = 0.05;
+
+    /** Widths are told in so many steps a pixel. */
+    private const STEPS = 4;
 
     /**
-     * Of the length of all parts, how much may be finer than what is told as the finest: specks are no lines (assumed).
+     * Of the length of all lines, how much may be finer than what is told as the finest: specks are no lines (assumed).
      */
     private const SPECKS = 0.02;
 
-    /** A line is at least so many pixels long. */
-    private const LEAST_LENGTH = 5.0;
+    /** A line is at least so long, as a share of the picture's longer side (assumed). */
+    private const LEAST_LENGTH = 0.01;
+
+    /** A pixel is the thinnest that can be told, by this share of it. */
+    private const FINEST_STEP = 1;
 
     /**
-     * @param array<int, int> $fine pixels by the thickness of the part they are of, in pixels
-     * @param int $thick pixels of parts that are no lines
+     * @param array<int, int> $fine pixels by the width of the line they are of, in steps
+     * @param int $thick pixels of what is no line
+     * @param int $width of the picture, in pixels
+     * @param int $longer side of it
      */
-    private function __construct(private array $fine, private int $thick, private int $width) {}
+    private function __construct(private array $fine, private int $thick, private int $width, private int $longer) {}
 
-    public static function of(Mask $ink): self
+    public static function of(InkPlane $ink): self
     {
+        $longer = max($ink->width, $ink->height);
+        $lines = LineWidths::of($ink, self::THICK * $longer);
         $fine = [];
-        $thick = 0;
-        foreach (self::thicknesses($ink) as $thickness) {
-            if (0 === $thickness) {
-                ++$thick;
-            } else {
-                $fine[$thickness] = ($fine[$thickness] ?? 0) + 1;
-            }
+        foreach ($lines->widths as $width) {
+            $step = max(self::FINEST_STEP, (int) round($width * self::STEPS));
+            $fine[$step] = ($fine[$step] ?? 0) + 1;
         }
         ksort($fine);
 
-        return new self($fine, $thick, $ink->width);
+        return new self($fine, max(0, $lines->seen - array_sum($fine)), $ink->width, $longer);
     }
 
     /**
-     * The ink in parts finer than this.
+     * The ink in lines finer than this.
      *
      * @param float $line as a share of the picture's width
      */
-    public static function finer(Mask $ink, float $line): Mask
+    public static function finer(InkPlane $ink, float $line): Mask
     {
-        $set = str_repeat("\0", strlen($ink->set));
-        foreach (self::thicknesses($ink) as $pixel => $thickness) {
-            if ($thickness > 0 && $thickness / $ink->width < $line) {
+        $set = str_repeat("\0", strlen($ink->bytes));
+        foreach (LineWidths::of($ink, self::THICK * max($ink->width, $ink->height))->widths as $pixel => $width) {
+            if ($width / $ink->width < $line) {
                 $set[$pixel] = "\1";
             }
         }
@@ -65,60 +70,35 @@ final readonly class Strokes
         return Mask::fromBits($ink->width, $ink->height, $set);
     }
 
-    /**
-     * How thick the part is that each pixel of ink belongs to, in pixels; 0 where that is no line.
-     *
-     * @return iterable<int, int> by the pixel
-     */
-    private static function thicknesses(Mask $ink): iterable
-    {
-        // A frame, so that the edge of the picture is the edge of its ink.
-        $framed = $ink->framed(1);
-        $depth = $framed->inverse()->distances();
-        $local = self::discs($depth, $framed->width);
-        $thickest = self::THICK / 2.0;
-        $core = '';
-        foreach ($depth as $d) {
-            $core .= $d >= $thickest ? "\1" : "\0";
-        }
-        $near = str_contains($core, "\1") ? Mask::fromBits($framed->width, $framed->height, $core)->distances() : [];
-        foreach ($depth as $i => $d) {
-            if ($d > 0.0) {
-                $pixel = (intdiv($i, $framed->width) - 1) * $ink->width + ($i % $framed->width) - 1;
-                yield $pixel => ($near[$i] ?? \INF) < $thickest ? 0 : (int) round(2.0 * ($local[$i] ?? $d) - 1.0);
-            }
-        }
-    }
-
     /** Of a picture that is no drawing of lines, so that there is nothing to measure. */
-    public static function none(int $width): self
+    public static function none(int $width, int $height): self
     {
-        return new self([], 0, $width);
+        return new self([], 0, $width, max($width, $height));
     }
 
     /** @throws BadRecord */
     public static function fromRecord(Record $record): self
     {
         $fine = [];
-        foreach ($record->record('fine')->keys() as $thickness) {
-            $fine[(int) $thickness] = $record->record('fine')->integer($thickness);
+        foreach ($record->record('fine')->keys() as $step) {
+            $fine[(int) $step] = $record->record('fine')->integer($step);
         }
 
-        return new self($fine, $record->integer('thick'), $record->integer('width'));
+        return new self($fine, $record->integer('thick'), $record->integer('width'), $record->integer('longer'));
     }
 
     /** The finest line as a share of the picture's width; null where there is none to measure. */
     public function finest(): ?float
     {
-        $length = $this->thick / self::THICK;
-        foreach ($this->fine as $thickness => $area) {
-            $length += $area / $thickness;
+        $length = $this->thick / (self::THICK * $this->longer);
+        foreach ($this->fine as $step => $pixels) {
+            $length += ($pixels * self::STEPS) / $step;
         }
         $seen = 0.0;
-        foreach ($this->fine as $thickness => $area) {
-            $seen += $area / $thickness;
-            if ($seen >= max(self::LEAST_LENGTH, self::SPECKS * $length)) {
-                return $thickness / $this->width;
+        foreach ($this->fine as $step => $pixels) {
+            $seen += ($pixels * self::STEPS) / $step;
+            if ($seen >= max(self::LEAST_LENGTH * $this->longer, self::SPECKS * $length)) {
+                return $step / self::STEPS / $this->width;
             }
         }
 
@@ -126,7 +106,7 @@ final readonly class Strokes
     }
 
     /**
-     * The share of the ink in parts finer than this.
+     * The share of the ink in lines finer than this.
      *
      * @param float $line as a share of the picture's width
      */
@@ -136,7 +116,7 @@ final readonly class Strokes
         $finer = array_sum(
             array_filter(
                 $this->fine,
-                fn(int $thickness): bool => $thickness / $this->width < $line,
+                fn(int $step): bool => $step / self::STEPS / $this->width < $line,
                 \ARRAY_FILTER_USE_KEY,
             ),
         );
@@ -144,54 +124,15 @@ final readonly class Strokes
         return 0 === $all ? 0.0 : $finer / $all;
     }
 
-    /** One pixel as a share of the width: nothing finer can be told. */
+    /** The finest line that can be told, as a share of the width. */
     public function resolution(): float
     {
-        return 1.0 / $this->width;
+        return self::FINEST_STEP / self::STEPS / $this->width;
     }
 
-    /** @return array{fine: array<int, int>, thick: int, width: int} */
+    /** @return array{fine: array<int, int>, thick: int, width: int, longer: int} */
     public function toRecord(): array
     {
-        return ['fine' => $this->fine, 'thick' => $this->thick, 'width' => $this->width];
-    }
-
-    /**
-     * The depth of the deepest disc over each pixel, for parts that are lines.
-     *
-     * @param list<float> $depth distance to the nearest pixel that is no ink
-     *
-     * @return array<int, float>
-     */
-    private static function discs(array $depth, int $w): array
-    {
-        $middles = [];
-        for ($i = $w + 1, $end = count($depth) - $w - 1; $i < $end; ++$i) {
-            $d = $depth[$i];
-            if (
-                $d > 0.0 &&
-                $d < self::THICK / 2.0 + 1.0 &&
-                $d >= $depth[$i - 1] &&
-                $d >= $depth[$i + 1] &&
-                $d >= $depth[$i - $w] &&
-                $d >= $depth[$i + $w]
-            ) {
-                $middles[$i] = $d;
-            }
-        }
-        // Deeper ones are laid over shallower ones.
-        asort($middles);
-        $local = [];
-        foreach ($middles as $i => $d) {
-            $reach = (int) ceil($d) - 1;
-            for ($dy = -$reach; $dy <= $reach; ++$dy) {
-                $half = (int) floor(sqrt(max(0.0, $d * $d - $dy * $dy - 1e-9)));
-                for ($j = $i + $dy * $w - $half, $last = $i + $dy * $w + $half; $j <= $last; ++$j) {
-                    $local[$j] = $d;
-                }
-            }
-        }
-
-        return $local;
+        return ['fine' => $this->fine, 'thick' => $this->thick, 'width' => $this->width, 'longer' => $this->longer];
     }
 }

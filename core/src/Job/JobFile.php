@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Job;
 
+use Wubbin\Core\Artwork\CutRound;
 use Wubbin\Core\Artwork\KeptWhole;
 use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Artwork\SizedBy;
@@ -96,7 +97,8 @@ final readonly class JobFile
         return [
             'side' => $transfer->sideId,
             'over' => $transfer->over,
-            'alone' => $transfer->alone,
+            'alone' => $transfer->onSheet->alone,
+            'cut' => $transfer->onSheet->cut->value,
             'artwork' =>
                 null === $transfer->artwork
                     ? null
@@ -176,7 +178,10 @@ final readonly class JobFile
             ),
             self::subjects($record->strings('shows')),
             array_map(KeptWhole::fromRecord(...), array_slice($record->records('whole'), 0, KeptWhole::MOST)),
-            $record->has('alone') && $record->boolean('alone'),
+            new OnSheet(
+                $record->has('alone') && $record->boolean('alone'),
+                $record->has('cut') ? $record->enum('cut', CutRound::class) : CutRound::Outline,
+            ),
         );
     }
 

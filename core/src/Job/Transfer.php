@@ -20,7 +20,6 @@ final readonly class Transfer
      * @param list<Override> $overrides
      * @param list<Subject> $shows what the person says is in the picture
      * @param list<KeptWhole> $whole where no join is to run through it
-     * @param bool $alone each of it has a sheet to itself
      */
     public function __construct(
         public string $sideId,
@@ -34,7 +33,7 @@ final readonly class Transfer
         public array $overrides,
         public array $shows = [],
         public array $whole = [],
-        public bool $alone = false,
+        public OnSheet $onSheet = new OnSheet(),
     ) {}
 
     /**
@@ -52,7 +51,7 @@ final readonly class Transfer
         ?array $overrides = null,
         ?array $shows = null,
         ?array $whole = null,
-        ?bool $alone = null,
+        ?OnSheet $onSheet = null,
     ): self {
         return new self(
             $sideId ?? $this->sideId,
@@ -66,7 +65,7 @@ final readonly class Transfer
             $overrides ?? $this->overrides,
             $shows ?? $this->shows,
             $whole ?? $this->whole,
-            $alone ?? $this->alone,
+            $onSheet ?? $this->onSheet,
         );
     }
 
@@ -84,7 +83,7 @@ final readonly class Transfer
             $this->overrides,
             $this->shows,
             $this->whole,
-            $this->alone,
+            $this->onSheet,
         );
     }
 }

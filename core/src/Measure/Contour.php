@@ -283,9 +283,12 @@ final readonly class Contour
     public static function crossing(array $loop): ?array
     {
         $n = count($loop);
-        for ($i = 0; $i < $n; ++$i) {
+        foreach (self::nearSides($loop) as $i => $others) {
             // Neighbours meet where they join, and do not cross.
-            for ($j = $i + 2; $j < $n - (0 === $i ? 1 : 0); ++$j) {
+            foreach ($others as $j) {
+                if ($j < $i + 2 || (0 === $i && $j === $n - 1)) {
+                    continue;
+                }
                 [$a, $b, $c, $d] = [$loop[$i], $loop[$i + 1], $loop[$j], $loop[($j + 1) % $n]];
                 if (
                     self::turn($a, $b, $c) * self::turn($a, $b, $d) < 0.0 &&
@@ -297,6 +300,108 @@ final readonly class Contour
         }
 
         return null;
+    }
+
+    /**
+     * Of each side the later ones that lie in a square with it: of the plane, as many squares as the line has points.
+     *
+     * @param list<array{float, float}> $loop
+     *
+     * @return iterable<int, list<int>> sides, as the points they begin at, in order
+     */
+    private static function nearSides(array $loop): iterable
+    {
+        $n = count($loop);
+        if ($n < 4) {
+            return;
+        }
+        $box = self::box($loop);
+        $square = max(
+            1e-9,
+            sqrt(max($box->size->widthMm * $box->size->heightMm, 1e-12) / $n),
+            self::length($loop) / $n,
+        );
+        $squares = $of = [];
+        foreach ($loop as $i => $from) {
+            $to = $loop[($i + 1) % $n];
+            $right = (int) floor((max($from[0], $to[0]) - $box->xMm) / $square);
+            $bottom = (int) floor((max($from[1], $to[1]) - $box->yMm) / $square);
+            for ($y = (int) floor((min($from[1], $to[1]) - $box->yMm) / $square); $y <= $bottom; ++$y) {
+                for ($x = (int) floor((min($from[0], $to[0]) - $box->xMm) / $square); $x <= $right; ++$x) {
+                    $squares["$x $y"][] = $i;
+                    $of[$i][] = "$x $y";
+                }
+            }
+        }
+        foreach ($of as $i => $keys) {
+            $near = [];
+            foreach ($keys as $key) {
+                foreach ($squares[$key] as $j) {
+                    $near[$j] = true;
+                }
+            }
+            ksort($near);
+            yield $i => array_keys($near);
+        }
+    }
+
+    /**
+     * Those that lie within no other; of loops that do not cross.
+     *
+     * @param list<non-empty-list<array{float, float}>> $loops
+     *
+     * @return list<non-empty-list<array{float, float}>>
+     */
+    public static function outermost(array $loops): array
+    {
+        $boxes = array_map(self::box(...), $loops);
+        $outer = [];
+        foreach ($loops as $i => $loop) {
+            $within = false;
+            foreach ($boxes as $j => $box) {
+                $within = $within || ($i !== $j && $boxes[$i]->within($box) && self::holds($loops[$j], $loop[0]));
+            }
+            if (!$within) {
+                $outer[] = $loop;
+            }
+        }
+
+        return $outer;
+    }
+
+    /**
+     * What a cord laid round all of these points would show, running with the clock, y pointing down: Andrew (1979).
+     *
+     * @param non-empty-list<array{float, float}> $points
+     *
+     * @return non-empty-list<array{float, float}>
+     */
+    public static function hull(array $points): array
+    {
+        usort($points, static fn(array $a, array $b): int => $a <=> $b);
+        $hull = [...self::bulge($points), ...self::bulge(array_reverse($points))];
+
+        return [] === $hull ? [$points[0]] : $hull;
+    }
+
+    /**
+     * From the first to before the last, turning one way only.
+     *
+     * @param non-empty-list<array{float, float}> $points in order along a line
+     *
+     * @return list<array{float, float}>
+     */
+    private static function bulge(array $points): array
+    {
+        $line = [];
+        foreach ($points as $point) {
+            while (($n = count($line)) > 1 && self::turn($line[$n - 2], $line[$n - 1], $point) <= 0.0) {
+                array_pop($line);
+            }
+            $line[] = $point;
+        }
+
+        return array_slice($line, 0, -1);
     }
 
     /**

@@ -29,6 +29,12 @@ final readonly class Lab
         return new self(116.0 * $y - 16.0, 500.0 * ($x - $y), 200.0 * ($y - $z));
     }
 
+    /** Half way from one to the other. */
+    public static function between(self $one, self $other): self
+    {
+        return new self(($one->l + $other->l) / 2.0, ($one->a + $other->a) / 2.0, ($one->b + $other->b) / 2.0);
+    }
+
     /** The plain distance, ΔE*ab of 1976: quick, for telling pixels apart. */
     public function distance(self $other): float
     {

@@ -94,7 +94,7 @@ final readonly class FullSheets
         $wanted = [];
         foreach ($this->pieces as $piece) {
             $count = $counts[$piece->id] ?? 0;
-            if ($count > 0 && $alone === $this->lot->pictures[$piece->id]->transfer->brief->transfer->alone) {
+            if ($count > 0 && $alone === $this->lot->pictures[$piece->id]->transfer->brief->transfer->onSheet->alone) {
                 $wanted[] = $piece->counting($count);
             }
         }

@@ -6,14 +6,17 @@ namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Artwork\Appearance;
 use Wubbin\Core\Artwork\Background;
-use Wubbin\Core\Artwork\ColourWord;
 use Wubbin\Core\Artwork\CutEffort;
 use Wubbin\Core\Artwork\CutLine;
+use Wubbin\Core\Artwork\CutRound;
 use Wubbin\Core\Artwork\Foresight;
+use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\Traits;
+use Wubbin\Core\Artwork\UpsideDown;
 use Wubbin\Core\Blank\Blank;
 use Wubbin\Core\Blank\Condition;
 use Wubbin\Core\Measure\Colour;
+use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Route\Finish;
 use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Route;
@@ -21,9 +24,6 @@ use Wubbin\Core\Route\Route;
 /** How a picture will come out at its size and on its blank, told from its pixels. */
 final readonly class Look implements \JsonSerializable
 {
-    /** A picture that fills more of its rectangle is cut along that. */
-    private const WORTH_CUTTING = 0.05;
-
     /** Colours of a smaller share are left out of the list. */
     private const WORTH_SHOWING = 0.01;
 
@@ -39,6 +39,7 @@ final readonly class Look implements \JsonSerializable
         public Traits $traits,
         public ?Foresight $foreseen,
         public ?float $finestMm,
+        private CutRound $cutRound,
         public CutLine $cut,
         private float $trimMm,
         public array $appearances,
@@ -46,16 +47,18 @@ final readonly class Look implements \JsonSerializable
         private float $holdsMm,
     ) {}
 
-    public static function fromTraits(
+    public static function of(
+        Picture $picture,
         Traits $traits,
-        float $widthMm,
+        Size $printed,
         float $trimMm,
+        CutRound $cut,
         Blank $blank,
         Route $route,
         Finish $finish,
         ?Marking $marking,
     ): self {
-        $finest = $traits->palette->isFlat() ? $traits->strokes->finest() : null;
+        $finest = $traits->strokes->finest();
         $rule = $route->character->appearance;
         $gaps = $rule->gapsOn($blank->materialId, Condition::Rough === $blank->condition);
         $words =
@@ -78,8 +81,9 @@ final readonly class Look implements \JsonSerializable
         return new self(
             $traits,
             $route->character->opaque ? null : $traits->on($blank->colour, $blank->pattern),
-            null === $finest ? null : $finest * $widthMm,
-            $traits->cutLine($widthMm, $trimMm),
+            null === $finest ? null : $finest * $printed->widthMm,
+            $cut,
+            $cut->of($picture->cutLine($printed, $trimMm), $printed, $trimMm),
             $trimMm,
             [
                 Appearance::asDrawn(),
@@ -114,7 +118,9 @@ final readonly class Look implements \JsonSerializable
      */
     public function trimLine(): array
     {
-        return $this->traits->backgroundShare < self::WORTH_CUTTING || CutEffort::Hard === $this->cut->effort()
+        return CutRound::Frame === $this->cutRound ||
+            !$this->traits->isCutOut() ||
+            CutEffort::Hard === $this->cut->effort()
             ? []
             : $this->cut->loops;
     }
@@ -122,7 +128,7 @@ final readonly class Look implements \JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        $background = $this->traits->background;
+        $surroundings = $this->traits->surroundings;
 
         return [
             'appearances' => $this->appearances,
@@ -131,7 +137,7 @@ final readonly class Look implements \JsonSerializable
             'lost' => $this->foreseen?->lost() ?? 0.0,
             'colours' => array_map(
                 static fn(array $part): array => [
-                    'word' => ColourWord::of($part['colour']),
+                    'word' => $part['word'],
                     'meant' => $part['colour']->toHex(),
                     'seen' => $part['seen']->toHex(),
                     'share' => $part['share'],
@@ -140,29 +146,31 @@ final readonly class Look implements \JsonSerializable
                 ],
                 array_values(
                     array_filter(
-                        $this->foreseen->parts ?? [],
+                        $this->foreseen?->byWord() ?? [],
                         static fn(array $part): bool => $part['share'] >= self::WORTH_SHOWING,
                     ),
                 ),
             ),
-            'background' =>
-                null === $background
-                    ? null
-                    : [
-                        'colour' => $background->toHex(),
-                        'share' => $this->traits->backgroundShare,
-                        'tolerance' => Background::TOLERANCE,
-                    ],
+            'background' => [
+                'ground' => $surroundings->ground->value,
+                'colours' => array_map(static fn(Colour $one): string => $one->toHex(), $surroundings->colours),
+                'share' => $surroundings->share,
+                'tolerance' => Background::TOLERANCE,
+            ],
+            'photograph' => $this->traits->photograph,
             'finest_mm' => $this->finestMm,
             'holds_mm' => $this->holdsMm,
             'cut' => [
+                'round' => $this->cutRound->value,
+                'cut_out' => $this->traits->isCutOut(),
                 'margin_mm' => $this->trimMm,
                 'length_mm' => $this->cut->lengthMm,
                 'corners' => $this->cut->corners,
+                'parts' => $this->cut->parts(),
                 'effort' => $this->cut->effort()->value,
                 'loops' => $this->cut->loops,
             ],
-            'upside_down' => $this->traits->upsideDown,
+            'upside_down' => $this->traits->upsideDown >= UpsideDown::ALIKE,
         ];
     }
 }

@@ -35,10 +35,12 @@ final readonly class Placing
         $this->look =
             null === $picture?->traits || null === $this->placed
                 ? null
-                : Look::fromTraits(
+                : Look::of(
+                    $picture,
                     $picture->traits,
-                    $this->placed->size->widthMm,
+                    $this->placed->size,
                     $outfit->trim()->mm,
+                    $brief->transfer->onSheet->cut,
                     $brief->job->blank,
                     $brief->route,
                     $brief->finish,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan;
 
+use Wubbin\Core\Artwork\CutRound;
 use Wubbin\Core\Blank\Cylinder;
 use Wubbin\Core\Blank\Zone;
 use Wubbin\Core\Heat\HeatCase;
@@ -185,7 +186,11 @@ final readonly class TransferPlan implements \JsonSerializable
     {
         return [
             // Sheets from before a picture could have one to itself keep their standing.
-            $this->chosen() + ($this->brief->transfer->alone ? ['alone' => 'yes'] : []),
+            $this->chosen() +
+            ($this->brief->transfer->onSheet->alone ? ['alone' => 'yes'] : []) +
+            (CutRound::Outline === $this->brief->transfer->onSheet->cut
+                ? []
+                : ['cut' => $this->brief->transfer->onSheet->cut->value]),
             array_map(static fn(Step $step): array => $step->content(), $this->steps),
             array_map(
                 static fn(Layer $layer): array => [$layer->role->value, $layer->printedFace?->value],

@@ -7,10 +7,13 @@ namespace Wubbin\Core\Tests\Artwork;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Artwork\Appearance;
+use Wubbin\Core\Artwork\Bitmap;
 use Wubbin\Core\Artwork\Foresight;
+use Wubbin\Core\Artwork\InkPlane;
 use Wubbin\Core\Artwork\Mask;
+use Wubbin\Core\Artwork\Palette;
+use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Artwork\Strokes;
-use Wubbin\Core\Artwork\Traits;
 use Wubbin\Core\Blank\Pattern;
 use Wubbin\Core\Blank\PatternKind;
 use Wubbin\Core\Measure\BadRecord;
@@ -85,15 +88,7 @@ final class AppearanceTest extends TestCase
             60,
             static fn(int $x, int $y): string => hypot($x - 30, $y - 30) < 20 ? 'c8321fff' : '00000000',
         );
-        $picture = \Wubbin\Core\Artwork\Picture::fromFile(
-            str_repeat('a', 64),
-            'disc.png',
-            \Wubbin\Core\Artwork\PictureKind::Raster,
-            60,
-            60,
-            true,
-            Traits::of($disc),
-        );
+        $picture = Shapes::picture($disc, PictureKind::Raster);
         /** @var array<string, mixed> $changes */
         $changes = json_decode($over, true, 16, \JSON_THROW_ON_ERROR);
 
@@ -152,31 +147,30 @@ final class AppearanceTest extends TestCase
     }
 
     /**
-     * Half red, half black, on a red like its own: the red is lost and the black stays; what is not ink counts as
-     * neither.
+     * Half white, half black, on black cloth: both are lost; what is not ink counts as neither.
      */
     public function testTheMapTellsWhereItIsLost(): void
     {
         $bitmap = Shapes::bitmap(20, 10, static fn(int $x): string => $x < 10 ? 'ffffffff' : '000000ff');
-        $map = Foresight::map(
-            $bitmap,
-            Mask::fromBits(20, 10, str_repeat(str_repeat("\0", 5) . str_repeat("\1", 15), 10)),
-            Colour::hex('#1f4d2b'),
-        );
-        self::assertSame(str_repeat("\0\0\0\0\0\2\2\2\2\2", 1), substr($map, 0, 10), 'white on green is gone');
-        self::assertNotSame("\0", $map[12], 'black on dark green hardly shows');
+        $ink = Mask::fromBits(20, 10, str_repeat(str_repeat("\0", 5) . str_repeat("\1", 15), 10));
+        $map = self::map($bitmap, $ink, '#111111');
+        self::assertSame(str_repeat("\0\0\0\0\0\2\2\2\2\2", 1), substr($map, 0, 10), 'white on black is gone');
+        self::assertSame("\2", $map[12], 'and black on black');
         self::assertSame(
             str_repeat("\0", 10),
-            substr(
-                Foresight::map($bitmap, Mask::fromBits(20, 10, str_repeat("\1", 200)), Colour::hex('#ffffff')),
-                10,
-                10,
-            ),
+            substr(self::map($bitmap, Mask::fromBits(20, 10, str_repeat("\1", 200)), '#ffffff'), 10, 10),
             'black on white stays',
         );
     }
 
-    /** A comb: a spine of 30 pixels with teeth of 4; only the teeth are finer than a tenth of its width. */
+    private static function map(Bitmap $bitmap, Mask $ink, string $cloth): string
+    {
+        $palette = Palette::fromBitmap($bitmap, $ink);
+
+        return Foresight::map($palette, $palette->labels($bitmap, $ink), Colour::hex($cloth));
+    }
+
+    /** A comb: a spine of 30 pixels with teeth of 4; only the teeth are finer than a twenty-fifth of its width. */
     public function testWhatIsFinerIsTheTeethOfAComb(): void
     {
         $bitmap = Shapes::bitmap(
@@ -184,9 +178,10 @@ final class AppearanceTest extends TestCase
             120,
             static fn(int $x, int $y): string => $y < 30 || $x % 20 < 4 ? '000000ff' : '00000000',
         );
-        $finer = Strokes::finer($bitmap->opaque(), 0.1);
+        $ink = InkPlane::fromMask($bitmap->opaque());
+        $finer = Strokes::finer($ink, 0.04);
         self::assertSame("\0", $finer->set[10 * 200 + 100], 'the spine holds');
         self::assertSame("\1", $finer->set[80 * 200 + 101], 'a tooth does not');
-        self::assertSame(0, Strokes::finer($bitmap->opaque(), 0.005)->count());
+        self::assertSame(0, Strokes::finer($ink, 0.005)->count());
     }
 }

@@ -8,11 +8,14 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Artwork\Background;
 use Wubbin\Core\Artwork\Bitmap;
+use Wubbin\Core\Artwork\InkPlane;
 use Wubbin\Core\Artwork\LabPlanes;
+use Wubbin\Core\Artwork\Nature;
 use Wubbin\Core\Artwork\Palette;
 use Wubbin\Core\Artwork\Strokes;
 use Wubbin\Core\Artwork\UpsideDown;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Colour;
 
 /** What is found out about pictures whose answers are known. */
 final class ExaminationTest extends TestCase
@@ -22,7 +25,7 @@ final class ExaminationTest extends TestCase
     public function testTheBackgroundIsWhatLooksLikeTheEdge(): void
     {
         $background = Background::fromBitmap(self::disc('c8102eff', 'ffffffff'));
-        self::assertSame('#ffffff', $background->colour?->toHex());
+        self::assertSame('#ffffff', $background->colours[0]->toHex());
         // A disc of radius 40 in a square of 100: π·40² of 10 000 pixels.
         self::assertEqualsWithDelta(1.0 - self::RED_DISC_ON_WHITE, $background->mask->share(), 0.005);
     }
@@ -110,14 +113,14 @@ final class ExaminationTest extends TestCase
             64,
             static fn(int $x, int $y): string => sprintf('%02x%02x%02xff', $x * 4, $y * 4, ($x * 31 + $y * 17) % 256),
         );
-        self::assertNull(Background::fromBitmap($all)->colour);
+        self::assertSame([], Background::fromBitmap($all)->colours);
         self::assertSame(0, Background::fromBitmap($all)->mask->count());
     }
 
     public function testWhatIsTransparentIsBackground(): void
     {
         $background = Background::fromBitmap(self::disc('c8102eff', '00000000'));
-        self::assertNull($background->colour);
+        self::assertSame([], $background->colours);
         self::assertEqualsWithDelta(1.0 - self::RED_DISC_ON_WHITE, $background->mask->share(), 0.005);
     }
 
@@ -129,7 +132,7 @@ final class ExaminationTest extends TestCase
             60,
             static fn(int $x, int $y): string => abs($x - $y) < 6 ? '000000ff' : '00000000',
         );
-        self::assertNull(Background::fromBitmap($branch)->colour);
+        self::assertSame([], Background::fromBitmap($branch)->colours);
         self::assertEqualsWithDelta(
             Background::fromBitmap($branch)->mask->share(),
             1.0 - $branch->opaque()->share(),
@@ -154,10 +157,9 @@ final class ExaminationTest extends TestCase
             array_map(static fn(array $one): float => $one[1], $palette->colours),
             1e-9,
         );
-        self::assertTrue($palette->isFlat());
     }
 
-    public function testAPhotographIsNoFlatDrawing(): void
+    public function testAPhotographIsNoDrawing(): void
     {
         $photo = Shapes::bitmap(
             96,
@@ -169,11 +171,13 @@ final class ExaminationTest extends TestCase
                 ($x * $y) % 256,
             ),
         );
-        self::assertFalse(Palette::fromBitmap($photo, $photo->opaque())->isFlat());
+        self::assertTrue(Nature::isPhotograph($photo, $photo->opaque()));
+        $disc = self::disc('c8102eff', 'ffffffff');
+        self::assertFalse(Nature::isPhotograph($disc, $disc->opaque()));
     }
 
     /**
-     * A comb's teeth, to a pixel.
+     * A comb's teeth, to a quarter of a pixel.
      *
      * @param int<1, max> $tooth
      */
@@ -183,9 +187,9 @@ final class ExaminationTest extends TestCase
     public function testTheFinestLineOfACombIsItsTooth(int $tooth): void
     {
         self::assertEqualsWithDelta(
-            $tooth / (8 * ($tooth + 20)),
-            Strokes::of(Shapes::comb(8 * ($tooth + 20), $tooth, 20))->finest() ?? 0.0,
-            1.01 / (8 * ($tooth + 20)),
+            $tooth / (24 * ($tooth + 20)),
+            Strokes::of(InkPlane::fromMask(Shapes::comb(24 * ($tooth + 20), $tooth, 20)))->finest() ?? 0.0,
+            0.26 / (24 * ($tooth + 20)),
         );
     }
 
@@ -194,9 +198,9 @@ final class ExaminationTest extends TestCase
         $ring = Shapes::mask(
             200,
             200,
-            static fn(float $x, float $y): bool => abs(hypot($x - 100, $y - 100) - 70.0) <= 6.0,
+            static fn(float $x, float $y): bool => abs(hypot($x - 100, $y - 100) - 70.0) <= 4.0,
         );
-        self::assertEqualsWithDelta(12.0 / 200.0, Strokes::of($ring)->finest() ?? 0.0, 1.5 / 200.0);
+        self::assertEqualsWithDelta(8.0 / 200.0, Strokes::of(InkPlane::fromMask($ring))->finest() ?? 0.0, 1.5 / 200.0);
     }
 
     public function testWhatIsFinerThanALineIsToldAsAShareOfTheInk(): void
@@ -207,14 +211,45 @@ final class ExaminationTest extends TestCase
             100,
             static fn(float $x, float $y): bool => $x < 90 || ($x > 100 && fmod($x - 100, 14) < 3 && $x < 240),
         );
-        $strokes = Strokes::of($mask);
+        $strokes = Strokes::of(InkPlane::fromMask($mask));
         self::assertEqualsWithDelta(3000.0 / 12000.0, $strokes->finerThan(6.0 / 240.0), 0.06);
         self::assertSame(0.0, $strokes->finerThan(2.0 / 240.0));
     }
 
+    /** Half a pixel of black is a pixel of half grey: lines finer than a pixel are told by how much ink they have. */
+    public function testALineFinerThanAPixelIsTold(): void
+    {
+        $grid = Shapes::bitmap(
+            400,
+            400,
+            static fn(int $x, int $y): string => match (true) {
+                0 === $x % 40 => '808080ff',
+                $y > 360 => '000000ff',
+                default => 'ffffffff',
+            },
+        );
+        self::assertEqualsWithDelta(
+            0.5 / 400.0,
+            Strokes::of(InkPlane::fromBitmap($grid, Colour::rgb(255, 255, 255)))->finest() ?? 0.0,
+            0.13 / 400.0,
+        );
+    }
+
+    /** A square has corners, and no line. */
+    public function testACornerIsNoLine(): void
+    {
+        $turned = Shapes::mask(
+            300,
+            300,
+            static fn(float $x, float $y): bool => abs($x - 150) + abs($y - 150) <= 100 ||
+                max(abs($x - 150), abs($y - 150)) <= 70,
+        );
+        self::assertNull(Strokes::of(InkPlane::fromMask($turned))->finest());
+    }
+
     public function testNothingHasNoFinestLine(): void
     {
-        self::assertNull(Strokes::of(Shapes::mask(20, 20, static fn(): bool => false))->finest());
+        self::assertNull(Strokes::of(InkPlane::fromMask(Shapes::mask(20, 20, static fn(): bool => false)))->finest());
     }
 
     public function testADiscReadsTheSameUpsideDownAndAnArrowDoesNot(): void

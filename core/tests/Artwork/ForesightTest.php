@@ -11,6 +11,7 @@ use Wubbin\Core\Artwork\Fate;
 use Wubbin\Core\Artwork\Foresight;
 use Wubbin\Core\Artwork\Palette;
 use Wubbin\Core\Measure\Colour;
+use Wubbin\Core\Measure\Lab;
 
 /** Clear ink over cloth. What practitioners say of it is common practice, no source. */
 final class ForesightTest extends TestCase
@@ -25,13 +26,62 @@ final class ForesightTest extends TestCase
         self::assertSame(0.0, $foresight->lost());
     }
 
-    /** “On dark cloth nothing of a clear film shows: there is no white ink.” */
+    /** “On dark cloth nothing of a clear film shows: there is no white ink.” What does is nearly black. */
     #[TestWith(['#1f4d2b'])]
     #[TestWith(['#1d2b45'])]
-    #[TestWith(['#111111'])]
-    public function testOnDarkClothEverythingIsLost(string $cloth): void
+    public function testOnDarkClothNothingStaysAsItIs(string $cloth): void
     {
-        self::assertEqualsWithDelta(1.0, self::on($cloth)->lost(), 1e-9);
+        $foresight = self::on($cloth);
+        self::assertSame(0.0, $foresight->shareOf(Fate::Stays));
+        self::assertGreaterThanOrEqual(0.4, $foresight->lost(), 'white and yellow at least');
+    }
+
+    public function testOnBlackClothEverythingIsLost(): void
+    {
+        self::assertEqualsWithDelta(1.0, self::on('#111111')->lost(), 1e-9);
+    }
+
+    /** Twice the least difference that is told apart is seen by everybody: such a colour never counts as lost. */
+    public function testWhatStandsOffTheClothNeverVanishes(): void
+    {
+        foreach (['#1f4d2b', '#1d2b45', '#a8906a', '#c8102e', '#f2e6a0', '#808080'] as $cloth) {
+            foreach (self::on($cloth)->parts as $part) {
+                if (Lab::of($part['seen'])->difference(Lab::of(Colour::hex($cloth))) > 15.0) {
+                    self::assertNotSame(Fate::Vanishes, $part['fate'], $part['word'] . ' on ' . $cloth);
+                }
+            }
+        }
+    }
+
+    /** White letters on a red board, on yellow cloth: the letters become yellow, and can be read. */
+    public function testWhatLiesWithinAnotherColourIsSeenByIt(): void
+    {
+        self::assertSame(Fate::Shifts, self::letters([[0.0, 0.5, 0.5], [1.0, 0.0, 0.0]]));
+        self::assertSame(Fate::Vanishes, self::letters([[0.0, 0.0, 1.0], [0.0, 0.0, 1.0]]));
+    }
+
+    /** @param list<list<float>> $borders */
+    private static function letters(array $borders): Fate
+    {
+        return Foresight::forPalette(
+            Palette::ofColours([[Colour::hex('#c8102e'), 0.8], [Colour::hex('#ffffff'), 0.2]], $borders),
+            Colour::hex('#f2d43a'),
+        )->parts[1]['fate'];
+    }
+
+    public function testTwoGreensAreToldLightAndDark(): void
+    {
+        self::assertSame(
+            ['dark green', 'red', 'light green'],
+            ColourWord::each([Colour::hex('#1f4d2b'), Colour::hex('#c8102e'), Colour::hex('#7bc47f')]),
+        );
+        self::assertSame(['green', 'green'], ColourWord::each([Colour::hex('#2e8b57'), Colour::hex('#2e8b55')]));
+        $twice = Foresight::forPalette(
+            Palette::ofColours([[Colour::hex('#2e8b57'), 0.5], [Colour::hex('#2e8b55'), 0.5]]),
+            Colour::hex('#ffffff'),
+        );
+        self::assertSame('Green stays.', $twice->inWords());
+        self::assertEqualsWithDelta([1.0], array_column($twice->byWord(), 'share'), 1e-9);
     }
 
     /** “Black stays, light colours sink”: on a middle tone. */

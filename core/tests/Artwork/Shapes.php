@@ -6,6 +6,9 @@ namespace Wubbin\Core\Tests\Artwork;
 
 use Wubbin\Core\Artwork\Bitmap;
 use Wubbin\Core\Artwork\Mask;
+use Wubbin\Core\Artwork\Picture;
+use Wubbin\Core\Artwork\PictureKind;
+use Wubbin\Core\Artwork\Traits;
 
 /** Pictures with known answers, drawn point by point. */
 final class Shapes
@@ -38,6 +41,20 @@ final class Shapes
         }
 
         return Bitmap::fromRgba($width, $height, $rgba);
+    }
+
+    /** As a shop has it: looked at, and with what tells its cut lines. */
+    public static function picture(Bitmap $bitmap, PictureKind $kind = PictureKind::Vector): Picture
+    {
+        return Picture::fromFile(
+            str_repeat('a', 64),
+            'branch.png',
+            $kind,
+            $bitmap->width,
+            $bitmap->height,
+            $bitmap->opaque()->share() < 1.0,
+            Traits::of($bitmap),
+        )->outlined(new DrawnCoverage($bitmap->opaque()));
     }
 
     /** @param int<1, max> $size */

@@ -8,10 +8,11 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Artwork\Bitmap;
 use Wubbin\Core\Artwork\Palette;
+use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\Traits;
-use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Measure\Size;
 
 /** Pictures at the ends of what there is: nothing falls over, and what is told makes sense. */
 final class TraitsTest extends TestCase
@@ -40,7 +41,7 @@ final class TraitsTest extends TestCase
     {
         $traits = Traits::of($bitmap);
         self::assertThat(
-            $traits->backgroundShare,
+            $traits->surroundings->share,
             self::logicalAnd(self::greaterThanOrEqual(0.0), self::lessThanOrEqual(1.0)),
         );
         self::assertThat(
@@ -51,7 +52,7 @@ final class TraitsTest extends TestCase
             1.0 + 1e-9,
             array_sum(array_map(static fn(array $one): float => $one[1], $traits->palette->colours)),
         );
-        self::assertGreaterThanOrEqual(0.0, $traits->cutLine(100.0, 3.0)->lengthMm);
+        self::assertGreaterThanOrEqual(0.0, Shapes::picture($bitmap)->cutLine(Size::mm(100.0, 80.0), 3.0)->lengthMm);
     }
 
     #[DataProvider('odd')]
@@ -66,18 +67,22 @@ final class TraitsTest extends TestCase
 
     public function testAPictureThatFillsItsRectangleIsCutAlongThat(): void
     {
-        $line = Traits::of(
+        $line = Shapes::picture(
             Shapes::bitmap(60, 30, static fn(int $x, int $y): string => sprintf('%02x%02x40ff', $x * 4, $y * 8)),
-        )->cutLine(100.0, 3.0);
-        self::assertEqualsWithDelta(300.0, $line->lengthMm, 0.01);
+        )->cutLine(Size::mm(100.0, 50.0), 3.0);
+        self::assertEqualsWithDelta(324.0, $line->lengthMm, 0.01);
         self::assertSame(4, $line->corners);
     }
 
-    public function testARecordWithoutAnOutlineIsNone(): void
+    /** What an older look found is not taken for what one finds now. */
+    public function testAnOlderLookIsNoneAnyMore(): void
     {
-        $record = ['outlines' => []] + Traits::of(Bitmap::fromRgba(1, 1, "\x10\x20\x30\xff"))->toRecord();
-        $this->expectException(BadRecord::class);
-        Traits::fromRecord(Record::of($record));
+        $picture = Shapes::picture(Bitmap::fromRgba(1, 1, "\x10\x20\x30\xff"))->toRecord();
+        $older = json_decode(
+            (string) json_encode(['traits' => ['edition' => 1] + (array) $picture['traits']] + $picture),
+            true,
+        );
+        self::assertNull(Picture::fromRecord(Record::of($older))->traits);
     }
 
     /** WCAG: black on white is 21 to 1; a picture of white alone stands out from nothing. */

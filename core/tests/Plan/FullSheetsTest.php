@@ -7,6 +7,7 @@ namespace Wubbin\Core\Tests\Plan;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobFile;
+use Wubbin\Core\Job\OnSheet;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\JobSheets;
 use Wubbin\Core\Plan\Plan;
@@ -31,7 +32,7 @@ final class FullSheetsTest extends TestCase
         self::assertSame(40, Work::forPieces($plan, 40, new Places())->sheets->count());
         self::assertNotSame(Orchard::whole($shared)->id(), $plan->id(), 'its sheets are others');
         $read = JobFile::read(Record::of(json_decode((string) json_encode(JobFile::write($alone)), true)));
-        self::assertTrue($read->transfers[0]->alone);
+        self::assertTrue($read->transfers[0]->onSheet->alone);
     }
 
     /** A job file from before has no word of it, and its sheets keep their standing. */
@@ -40,15 +41,15 @@ final class FullSheetsTest extends TestCase
         $json = (string) json_encode(JobFile::write(self::tags(40)));
         self::assertStringContainsString('"alone":false,', $json);
         $job = JobFile::read(Record::of(json_decode(str_replace('"alone":false,', '', $json), true)));
-        self::assertFalse($job->transfers[0]->alone);
+        self::assertFalse($job->transfers[0]->onSheet->alone);
         self::assertSame(Orchard::whole(self::tags(40))->id(), Orchard::whole($job)->id());
     }
 
     public function testAPictureAloneIsChosenFieldByField(): void
     {
         $job = Orchard::edit(self::tags(4), ['alone' => 'yes']);
-        self::assertTrue($job->transfers[0]->alone);
-        self::assertFalse(Orchard::edit($job, ['alone' => 'no'])->transfers[0]->alone);
+        self::assertTrue($job->transfers[0]->onSheet->alone);
+        self::assertFalse(Orchard::edit($job, ['alone' => 'no'])->transfers[0]->onSheet->alone);
     }
 
     /** What was found is read as long as nothing changes that it hangs on. */
@@ -91,7 +92,7 @@ final class FullSheetsTest extends TestCase
 
     private static function alone(Job $job): Job
     {
-        return $job->with(transfers: [$job->transfers[0]->with(alone: true)]);
+        return $job->with(transfers: [$job->transfers[0]->with(onSheet: new OnSheet(alone: true))]);
     }
 
     /** Two widths of one picture, which share what is left of their sheets. */

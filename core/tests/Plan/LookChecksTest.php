@@ -12,6 +12,7 @@ use Wubbin\Core\Artwork\Traits;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Measure\UnitFormat;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Severity;
@@ -32,8 +33,16 @@ final class LookChecksTest extends TestCase
             self::say($check),
         );
         self::assertStringContainsString(
-            'blue background. It needs ink',
+            'Is the blue round it a background? It takes up 50 % of the picture, and is printed.',
             self::say(self::check('picture.background', self::disc('ffffffff', '1e4fd8ff'))),
+        );
+        self::assertNull(
+            self::check(
+                'picture.background',
+                self::disc('ffffffff', '1e4fd8ff'),
+                Orchard::edit(Orchard::job(), ['shows' => 'field']),
+            ),
+            'the person has answered',
         );
         self::assertNull(self::check('picture.background', self::disc('c8102eff', '00000000')));
     }
@@ -136,7 +145,13 @@ final class LookChecksTest extends TestCase
         );
         self::assertStringContainsString(
             'hard to cut',
-            self::say(self::check('picture.outline', $bitmap, Orchard::job(['placement' => ['side_mm' => 80]]))),
+            self::say(
+                self::check(
+                    'picture.outline',
+                    $bitmap,
+                    Orchard::edit(Orchard::job(['placement' => ['side_mm' => 80]]), ['figure.trim' => '0 mm']),
+                ),
+            ),
         );
         self::assertNull(self::check('picture.outline', self::disc('1f4d2bff', '00000000')));
     }
@@ -167,9 +182,12 @@ final class LookChecksTest extends TestCase
     public function testColoursThatAreLostOnTheClothAreToldInWords(): void
     {
         $picture = self::disc('c8102eff', '00000000');
-        $check = self::check('picture.colours', $picture, Orchard::job(['blank' => ['colour' => '#1f4d2b']]));
+        $check = self::check('picture.colours', $picture, Orchard::job(['blank' => ['colour' => '#111111']]));
         self::assertSame(Severity::Warn, $check?->severity);
-        self::assertSame('On dark green: red vanishes. 100 % of the picture is lost.', self::say($check));
+        self::assertSame('On black: red vanishes. 100 % of the picture is lost.', self::say($check));
+        $green = self::check('picture.colours', $picture, Orchard::job(['blank' => ['colour' => '#1f4d2b']]));
+        self::assertSame('On dark green: red changes its look.', self::say($green));
+        self::assertSame(Severity::Warn, $green?->severity, 'most of it is other than meant');
         self::assertNull(self::check('picture.colours', $picture, Orchard::jobOf('dark-film')));
         self::assertNull(self::check('picture.colours', $picture), 'on white nothing changes');
     }
@@ -179,26 +197,48 @@ final class LookChecksTest extends TestCase
         $traits = Traits::of(self::disc('c8102eff', 'ffffffff'));
         $again = Traits::fromRecord(Record::of(json_decode((string) json_encode($traits->toRecord()), true)));
         self::assertSame(json_encode($traits->toRecord()), json_encode($again->toRecord()));
-        self::assertEqualsWithDelta($traits->cutLine(100.0)->lengthMm, $again->cutLine(100.0)->lengthMm, 0.1);
     }
 
-    /** A disc of radius 40 of 100: at 250 mm wide it is π × 200 mm round, and the margin more. */
-    public function testTheCutLineGrowsWithThePicture(): void
-    {
-        $traits = Traits::of(self::disc('c8102eff', 'ffffffff'));
-        self::assertEqualsWithDelta(\M_PI * 202.0, $traits->cutLine(250.0)->lengthMm, 0.015 * \M_PI * 202.0);
-        self::assertEqualsWithDelta($traits->cutLine(250.0)->lengthMm / 2.0, $traits->cutLine(125.0)->lengthMm, 0.5);
-    }
-
-    /** The widest of the margins kept that is no wider than wanted: 2.5 of 200 is 3 of 240 mm. */
+    /** A disc of radius 40 of 100 on clear ground: at 240 mm wide the circle has 96 mm, and the margin more. */
     public function testTheCutLineKeepsTheMarginThatIsWanted(): void
     {
-        $traits = Traits::of(self::disc('c8102eff', 'ffffffff'));
-        $radius = static fn(float $width, float $margin): float => $traits->cutLine($width, $margin)->lengthMm /
-            (2.0 * \M_PI);
-        self::assertEqualsWithDelta(96.0 + 3.0, $radius(240.0, 3.0), 1.2);
-        self::assertEqualsWithDelta(96.0 + 12.0, $radius(240.0, 15.0), 1.4);
-        self::assertLessThan(96.0 + 3.0, $radius(240.0, 1.0));
+        $picture = Shapes::picture(self::disc('c8102eff', '00000000'));
+        foreach ([[240.0, 3.0], [240.0, 15.0], [240.0, 1.0], [80.0, 2.0]] as [$width, $margin]) {
+            $radius = $picture->cutLine(Size::mm($width, $width), $margin)->lengthMm / (2.0 * \M_PI);
+            self::assertThat(
+                $radius - 0.4 * $width - $margin,
+                self::logicalAnd(self::greaterThan(-0.1), self::lessThan(0.5 + $width / 100.0)),
+                'a pixel of the drawing more',
+            );
+        }
+    }
+
+    /** A background that is still there is printed, so it is cut along its frame and counts as ink. */
+    public function testABackgroundIsNotGoneBeforeItIsTakenAway(): void
+    {
+        $there = Shapes::picture(self::disc('c8102eff', '1e4fd8ff'));
+        self::assertEqualsWithDelta(4.0 * 106.0, $there->cutLine(Size::mm(100.0, 100.0), 3.0)->lengthMm, 0.01);
+        $gone = Shapes::picture(self::disc('c8102eff', '00000000'));
+        self::assertGreaterThan(1.5 * ($gone->traits?->coverage(true) ?? 0.0), $there->traits?->coverage(true) ?? 0.0);
+    }
+
+    /** Nothing places loose parts: they are counted, and one cut round all of them is offered. */
+    public function testPartsThatFallApartAreCounted(): void
+    {
+        $two = Shapes::bitmap(
+            200,
+            100,
+            static fn(int $x, int $y): string => hypot(($x % 100) - 50, $y - 50) <= 30 ? 'c8102eff' : '00000000',
+        );
+        $check = self::check('picture.parts', $two);
+        self::assertStringContainsString('it falls into 2 loose parts', self::say($check));
+        self::assertSame(['cut' => 'whole'], $check?->fix?->changes);
+        $whole = Orchard::edit(Orchard::job(), ['cut' => 'whole']);
+        self::assertNull(self::check('picture.parts', $two, $whole));
+        $lines = Orchard::plan($whole, Shapes::picture($two))->arrangement->sheet->marks[0]->lines ?? [];
+        self::assertCount(1, $lines);
+        $frame = Orchard::edit(Orchard::job(), ['cut' => 'frame']);
+        self::assertSame([], Orchard::plan($frame, Shapes::picture($two))->arrangement->sheet->marks[0]->lines ?? null);
     }
 
     /**
@@ -224,24 +264,13 @@ final class LookChecksTest extends TestCase
             1.0,
             'what is left on the picture is right on its sheet',
         );
-        $hinged = Orchard::plan(
-            Orchard::jobOf('paper-wood'),
-            Picture::fromFile(
-                str_repeat('a', 64),
-                'branch.png',
-                PictureKind::Vector,
-                200,
-                100,
-                false,
-                Traits::of($half),
-            ),
-        );
+        $hinged = Orchard::plan(Orchard::jobOf('paper-wood'), Shapes::picture($half));
         $tabbed = Contour::box($hinged->arrangement->sheet->marks[0]->lines[0] ?? [[0.0, 0.0]]);
         self::assertEqualsWithDelta(
-            30.0,
+            33.0,
             ($hinged->arrangement->sheet->picture->yMm ?? 0.0) + (180.0 * 10.0) / 200.0 - $tabbed->yMm,
-            3.0,
-            'a tab for tape stands above the outline',
+            1.2,
+            'a tab of 30 mm for tape stands above the outline, which lies 3 mm off the picture',
         );
         $full = Shapes::bitmap(200, 100, static fn(): string => 'c8102eff');
         self::assertSame([], self::planOf($full)->arrangement->sheet->marks[0]->lines ?? null);
@@ -260,31 +289,12 @@ final class LookChecksTest extends TestCase
 
     private static function planOf(Bitmap $bitmap): TransferPlan
     {
-        return Orchard::plan(
-            null,
-            Picture::fromFile(
-                str_repeat('a', 64),
-                'branch.png',
-                PictureKind::Vector,
-                $bitmap->width,
-                $bitmap->height,
-                false,
-                Traits::of($bitmap),
-            ),
-        );
+        return Orchard::plan(null, Shapes::picture($bitmap));
     }
 
     private static function check(string $id, Bitmap $bitmap, ?Job $job = null): ?Check
     {
-        $picture = Picture::fromFile(
-            str_repeat('a', 64),
-            'branch.png',
-            PictureKind::Vector,
-            $bitmap->width,
-            $bitmap->height,
-            false,
-            Traits::of($bitmap),
-        );
+        $picture = Shapes::picture($bitmap);
 
         return Orchard::check(Orchard::plan($job, $picture), $id);
     }

@@ -8,7 +8,6 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\PictureKind;
-use Wubbin\Core\Artwork\Traits;
 use Wubbin\Core\Blank\BlankSize;
 use Wubbin\Core\Blank\Pattern;
 use Wubbin\Core\Blank\PatternKind;
@@ -184,15 +183,7 @@ final class PlaceChecksTest extends TestCase
     public function testFineWorkOnARouteWithGapsIsToldOf(): void
     {
         $comb = Shapes::bitmap(400, 200, static fn(int $x): string => $x % 20 < 6 ? '000000ff' : '00000000');
-        $picture = Picture::fromFile(
-            str_repeat('a', 64),
-            'comb.png',
-            PictureKind::Raster,
-            400,
-            200,
-            true,
-            Traits::of($comb),
-        );
+        $picture = Shapes::picture($comb, PictureKind::Raster);
         $at = static fn(float $width, string $material) => Orchard::check(
             Orchard::plan(
                 Orchard::jobOf('liner-wood', [

@@ -52,6 +52,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/artwork/{sha256}/background": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What would be taken away by lines drawn over a photograph, to lay over its preview. */
+        post: operations["showBackground"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/artwork/{sha256}/cut-line": {
         parameters: {
             query?: never;
@@ -1545,12 +1562,15 @@ export interface components {
             tolerance: number;
             /** @description Patches of its colour within the picture go too */
             islands: boolean;
+            /** @description Lines drawn over a photograph, with semicolons between: “keep” or “remove”, how wide, and x and y of each point, as shares of the picture; empty for a background of one colour */
+            strokes: string;
         };
         /** @description A line to cut along: closed loops in mm from the picture's upper left corner, and how hard it is to follow. */
         CutLineView: {
             loops: number[][][];
             length_mm: number;
             corners: number;
+            parts: number;
             /** @enum {string} */
             effort: "easy" | "fiddly" | "hard";
         };
@@ -3557,6 +3577,11 @@ export interface components {
                 over: boolean;
                 /** @description Each of it has a sheet to itself; absent, they share sheets. */
                 alone?: boolean;
+                /**
+                 * @description What it is cut round: each of its parts, all of them at once, or its rectangle; absent, each.
+                 * @enum {unknown}
+                 */
+                cut?: "outline" | "whole" | "frame";
                 artwork: {
                     name: string;
                     sha256: string;
@@ -3602,7 +3627,7 @@ export interface components {
                     reason: string;
                 }[];
                 /** @description What the person says the picture has in it, for the checks that depend on it. */
-                shows: ("lettering" | "face")[];
+                shows: ("lettering" | "face" | "field")[];
                 /** @description Where no join is to run through the picture, in parts of its width and height. */
                 whole?: {
                     x: number;
@@ -3821,13 +3846,22 @@ export interface components {
                 fate: "stays" | "shifts" | "vanishes";
             }[];
             background: {
-                colour: string;
+                /** @enum {unknown} */
+                ground: "clear" | "none" | "plain" | "unsure" | "checkered";
+                colours: string[];
                 share: number;
                 /** @description How far from its colour it reaches, as a distance in CIE L*a*b* */
                 tolerance: number;
-            } | null;
+            };
+            photograph: boolean;
             finest_mm: number | null;
             cut: {
+                /** @description What it falls into when it is cut */
+                parts: number;
+                /** @enum {unknown} */
+                round: "outline" | "whole" | "frame";
+                /** @description There is transparency round it to cut away */
+                cut_out: boolean;
                 length_mm: number;
                 corners: number;
                 /** @enum {unknown} */
@@ -3837,8 +3871,8 @@ export interface components {
                 /** @description How far outside the picture it is cut */
                 margin_mm: number;
             };
-            /** @description Likeness to itself turned round, 0 to 1 */
-            upside_down: number;
+            /** @description It looks nearly the same upside down */
+            upside_down: boolean;
             /** @description As it is drawn first, as it will be last. */
             appearances: components["schemas"]["Appearance"][];
             /** @description As it will be on the second colour of patterned cloth. */
@@ -4250,13 +4284,22 @@ export interface components {
                         fate: "stays" | "shifts" | "vanishes";
                     }[];
                     background: {
-                        colour: string;
+                        /** @enum {unknown} */
+                        ground: "clear" | "none" | "plain" | "unsure" | "checkered";
+                        colours: string[];
                         share: number;
                         /** @description How far from its colour it reaches, as a distance in CIE L*a*b* */
                         tolerance: number;
-                    } | null;
+                    };
+                    photograph: boolean;
                     finest_mm: number | null;
                     cut: {
+                        /** @description What it falls into when it is cut */
+                        parts: number;
+                        /** @enum {unknown} */
+                        round: "outline" | "whole" | "frame";
+                        /** @description There is transparency round it to cut away */
+                        cut_out: boolean;
                         length_mm: number;
                         corners: number;
                         /** @enum {unknown} */
@@ -4266,8 +4309,8 @@ export interface components {
                         /** @description How far outside the picture it is cut */
                         margin_mm: number;
                     };
-                    /** @description Likeness to itself turned round, 0 to 1 */
-                    upside_down: number;
+                    /** @description It looks nearly the same upside down */
+                    upside_down: boolean;
                     /** @description As it is drawn first, as it will be last. */
                     appearances: components["schemas"]["Appearance"][];
                     /** @description As it will be on the second colour of patterned cloth. */
@@ -4527,6 +4570,41 @@ export interface operations {
                 };
             };
             /** @description There is no background to take away */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showBackground: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BackgroundWish"];
+            };
+        };
+        responses: {
+            /** @description Violet where it goes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+            /** @description Lines that cannot be read, or nothing that is to be kept */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -31,7 +31,8 @@ export function CutTool({ view, onLine }: { view: Part; onLine: (loops: number[]
   if (!open) {
     return (
       <>
-        {format.length(Math.round(cut.length_mm))} round, {cut.corners} corners: {EFFORT[cut.effort]}.
+        {format.length(Math.round(cut.length_mm))} round
+        {cut.parts > 1 && `, ${cut.parts} loose parts`}, {cut.corners} corners: {EFFORT[cut.effort]}.
         <button type="button" className="link ml-2" onClick={() => setOpen(true)}>
           Draw the cut line
         </button>
@@ -62,8 +63,8 @@ export function CutTool({ view, onLine }: { view: Part; onLine: (loops: number[]
       )}
       {line.data !== undefined && error === null && (
         <p>
-          {format.length(Math.round(line.data.length_mm))} in {line.data.loops.length}{' '}
-          {line.data.loops.length === 1 ? 'piece' : 'pieces'}, {line.data.corners} corners: {EFFORT[line.data.effort]}.
+          {format.length(Math.round(line.data.length_mm))} in {line.data.parts}{' '}
+          {line.data.parts === 1 ? 'part' : 'parts'}, {line.data.corners} corners: {EFFORT[line.data.effort]}.
         </p>
       )}
       <p className="flex gap-4">

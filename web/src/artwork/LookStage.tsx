@@ -3,6 +3,7 @@ import type { ChangeJob, Part, TransferPlan } from '../api/client';
 import { ClothPattern } from '../blank/Cloth';
 import { useFormat } from '../measure/settings';
 import { Appearances, type Shown } from './Appearances';
+import { CutOut } from './CutOut';
 import { CutTool } from './CutTool';
 import { RemoveBackground } from './RemoveBackground';
 import { changes, Gloss, Worn } from './Worn';
@@ -15,6 +16,8 @@ const FATE = {
   vanishes: ['✕', 'text-hot', 'is lost'],
 } as const;
 
+const ROUND = { outline: 'along its outline', whole: 'once round all of it', frame: 'along its frame' } as const;
+
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /** The picture as it is meant and as it will be seen, with what its pixels tell. */
@@ -25,13 +28,18 @@ export function LookStage({ view, change, seen }: { view: Part; change: ChangeJo
   const [fine, setFine] = useState(false);
   const [line, setLine] = useState<number[][][]>();
   const [veil, setVeil] = useState<string>();
+  const [cutting, setCutting] = useState(false);
   const { artwork, plan, job } = view;
+  const shows = view.transfer.shows ?? [];
   const { look, placed } = plan;
   if (artwork === null || placed === null) {
     return <p className="mx-auto mt-28 w-fit text-soft">There is no picture yet.</p>;
   }
   if (look === null) {
     return <p className="mx-auto mt-28 w-fit text-soft">Wubbin has not measured this picture yet. Upload it again.</p>;
+  }
+  if (cutting) {
+    return <CutOut key={artwork.sha256} view={view} change={change} onClose={() => setCutting(false)} />;
   }
   const margin = Math.max(
     0.03 * Math.max(placed.width_mm, placed.height_mm),
@@ -118,10 +126,21 @@ export function LookStage({ view, change, seen }: { view: Part; change: ChangeJo
       <dl className="mt-2 grid grid-cols-[8.5rem_1fr]">
         <dt className="text-soft">Background</dt>
         <dd>
-          {look.background === null
-            ? 'clear, or none of one colour'
-            : `${percent(look.background.share)} of the picture, in one colour`}
-          <RemoveBackground key={artwork.sha256} view={view} change={change} onVeil={setVeil} />
+          {ground(look.background)}
+          <RemoveBackground
+            key={artwork.sha256}
+            view={view}
+            change={change}
+            onVeil={setVeil}
+            onCutOut={() => setCutting(true)}
+          />
+          {look.background.ground === 'unsure' && !shows.includes('field') && (
+            <Unsure
+              url={`/api/artwork/${artwork.sha256}/preview`}
+              veil={`/api/artwork/${artwork.sha256}/background?tolerance=${look.background.tolerance}&islands=0`}
+              onPart={() => change({ shows: [...shows, 'field'].join(' ') })}
+            />
+          )}
         </dd>
       </dl>
       <p className="mt-1 text-sm text-soft">{shown?.words}</p>
@@ -142,7 +161,9 @@ export function LookStage({ view, change, seen }: { view: Part; change: ChangeJo
         <dt className="text-soft">Finest line</dt>
         <dd>
           {look.finest_mm === null
-            ? 'not a drawing of lines'
+            ? look.photograph
+              ? 'This is a photograph.'
+              : 'It has no fine lines.'
             : `${format.length(look.finest_mm)} at this size. This route can show ${format.length(look.holds_mm)}`}
           {look.finest_mm !== null && look.finest_mm < look.holds_mm && (
             <label className="ml-2">
@@ -158,12 +179,68 @@ export function LookStage({ view, change, seen }: { view: Part; change: ChangeJo
         </dd>
         <dt className="text-soft">Cut line</dt>
         <dd>
+          <Round look={look} change={change} />
           <CutTool key={artwork.sha256} view={view} onLine={setLine} />
         </dd>
         <dt className="text-soft">Upside down</dt>
-        <dd>{percent(look.upside_down)} the same as the right way up</dd>
+        <dd>{look.upside_down ? 'It looks nearly the same.' : 'It looks different.'}</dd>
       </dl>
     </div>
+  );
+}
+
+const ground = ({ ground, share }: Look['background']) =>
+  ({
+    clear: 'clear',
+    none: 'The picture fills its frame.',
+    plain: `one colour, ${percent(share)} of the picture`,
+    unsure: `perhaps: one colour, ${percent(share)} of the picture`,
+    checkered: `painted squares, ${percent(share)} of the picture`,
+  })[ground];
+
+/** What nobody can tell from the pixels alone: with the colour round it, and without. */
+function Unsure({ url, veil, onPart }: { url: string; veil: string; onPart: () => void }) {
+  return (
+    <div className="mt-1 flex flex-wrap items-end gap-3">
+      <figure>
+        <img src={url} alt="With the colour round it" className="h-24 border border-rule bg-white" />
+        <figcaption className="text-sm">part of the picture</figcaption>
+      </figure>
+      <figure>
+        <span className="relative block w-fit border border-rule bg-white">
+          <img src={url} alt="" className="h-24" />
+          <img src={veil} alt="Without the colour round it" className="absolute inset-0 size-full" />
+        </span>
+        <figcaption className="text-sm">background: violet goes</figcaption>
+      </figure>
+      <button type="button" className="key mb-6" onClick={onPart}>
+        It is part of the picture
+      </button>
+    </div>
+  );
+}
+
+/** What it is cut round, where there is something to cut away. */
+function Round({ look, change }: { look: Look; change: ChangeJob }) {
+  const { cut } = look;
+  return cut.cut_out ? (
+    <fieldset className="flex flex-wrap gap-x-4">
+      <legend className="sr-only">Cut</legend>
+      {(['outline', 'whole', 'frame'] as const).map((round) => (
+        <label key={round}>
+          <input
+            type="radio"
+            name="cut-round"
+            className="accent-ink"
+            checked={cut.round === round}
+            onChange={() => change({ cut: round })}
+          />{' '}
+          {ROUND[round]}
+        </label>
+      ))}
+    </fieldset>
+  ) : (
+    <span>along its frame </span>
   );
 }
 
@@ -174,7 +251,7 @@ function Colours({ look }: { look: Look }) {
       {look.colours.map((colour) => {
         const [sign, tone, word] = FATE[colour.fate];
         return (
-          <li key={`${colour.meant}${colour.seen}`} className="flex items-center gap-2 border-t border-rule py-1">
+          <li key={`${colour.word} ${colour.fate}`} className="flex items-center gap-2 border-t border-rule py-1">
             <span className="flex">
               <i className="size-5 border border-rule" style={{ background: colour.meant }} />
               <i className="size-5 border border-l-0 border-rule" style={{ background: colour.seen }} />

@@ -8,14 +8,18 @@ export function RemoveBackground({
   view,
   change,
   onVeil,
+  onCutOut,
 }: {
   view: Part;
   change: ChangeJob;
   /** Told what to lay over the picture while it is being decided. */
   onVeil: (url: string | undefined) => void;
+  /** Told that a person wants to draw what is kept and what goes. */
+  onCutOut: () => void;
 }) {
   const { artwork, plan } = view;
-  const [tolerance, setTolerance] = useState(plan.look?.background?.tolerance ?? 0);
+  const background = plan.look?.background;
+  const [tolerance, setTolerance] = useState(background?.tolerance ?? 0);
   const [islands, setIslands] = useState(false);
   const [open, setOpen] = useState(false);
   const [busy, setBusy] = useState(false);
@@ -41,7 +45,7 @@ export function RemoveBackground({
       const made = await done<Schemas['ArtworkView']>(
         api.POST('/api/artwork/{sha256}/without-background', {
           params: { path: { sha256 } },
-          body: { tolerance, islands },
+          body: { tolerance, islands, strokes: '' },
         }),
         setTask,
         abort.signal,
@@ -64,14 +68,21 @@ export function RemoveBackground({
       </button>
     );
   }
-  if (artwork.kind === 'vector' || plan.look?.background === null) {
+  if (artwork.kind === 'vector' || background === undefined) {
     return null;
   }
   if (!open) {
     return (
-      <button type="button" className="link ml-2" onClick={() => show(true)}>
-        Remove the background
-      </button>
+      <>
+        {background.colours.length > 0 && (
+          <button type="button" className="link ml-2" onClick={() => show(true)}>
+            Remove the background
+          </button>
+        )}
+        <button type="button" className="link ml-2" onClick={onCutOut}>
+          Cut out by drawing
+        </button>
+      </>
     );
   }
   return (

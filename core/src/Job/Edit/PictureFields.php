@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Job\Edit;
 
+use Wubbin\Core\Artwork\CutRound;
 use Wubbin\Core\Artwork\KeptWhole;
 use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Artwork\SizedBy;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobFile;
+use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Job\UsualPlaces;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Length;
@@ -26,7 +28,10 @@ final readonly class PictureFields
                 $draft->transfer()->with(over: ['yes' => true, 'no' => false][$typed] ?? throw Draft::notOffered()),
             ),
             'alone' => static fn(Draft $draft, string $typed): Job => $draft->put(
-                $draft->transfer()->with(alone: ['yes' => true, 'no' => false][$typed] ?? throw Draft::notOffered()),
+                self::onSheet($draft, alone: ['yes' => true, 'no' => false][$typed] ?? throw Draft::notOffered()),
+            ),
+            'cut' => static fn(Draft $draft, string $typed): Job => $draft->put(
+                self::onSheet($draft, cut: CutRound::tryFrom($typed) ?? throw Draft::notOffered()),
             ),
             'shows' => static fn(Draft $draft, string $typed): Job => $draft->put(
                 $draft->transfer()->with(shows: JobFile::subjects('' === $typed ? [] : explode(' ', $typed))),
@@ -57,6 +62,11 @@ final readonly class PictureFields
                 $draft->placement()->movedTo(...$draft->places()->aligned($draft->transfer(), $typed)),
             ),
         ];
+    }
+
+    private static function onSheet(Draft $draft, ?bool $alone = null, ?CutRound $cut = null): Transfer
+    {
+        return $draft->transfer()->with(onSheet: $draft->transfer()->onSheet->with($alone, $cut));
     }
 
     private static function placed(Draft $draft, Placement $placement): Job

@@ -6,15 +6,18 @@ namespace Wubbin\Core\Plan\Preflight;
 
 use Wubbin\Core\Artwork\ColourWord;
 use Wubbin\Core\Artwork\CutEffort;
-use Wubbin\Core\Artwork\CutLine;
+use Wubbin\Core\Artwork\CutRound;
 use Wubbin\Core\Artwork\Fate;
 use Wubbin\Core\Artwork\Foresight;
+use Wubbin\Core\Artwork\Ground;
+use Wubbin\Core\Artwork\Subject;
 use Wubbin\Core\Artwork\Traits;
 use Wubbin\Core\Artwork\UpsideDown;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\Check;
+use Wubbin\Core\Plan\Fix;
 use Wubbin\Core\Plan\Look;
 use Wubbin\Core\Plan\Outfit;
 use Wubbin\Core\Plan\Placing;
@@ -24,9 +27,6 @@ use Wubbin\Core\Plan\Stage;
 /** What the picture's own pixels say about how it will come out. */
 final readonly class LookChecks
 {
-    /** A background that takes less of the picture is not worth a word (assumed). */
-    private const BACKGROUND_FROM = 0.05;
-
     /** So much of the ink in lines that are too fine is a loss, not a detail (assumed). */
     private const TOO_FINE_FROM = 0.02;
 
@@ -36,8 +36,9 @@ final readonly class LookChecks
     /** Less of the picture broken by gaps is not worth a word (assumed). */
     private const BROKEN_FROM = 0.1;
 
-    /** So much of the picture gone is a warning; less is a note (assumed). */
+    /** So much of the picture gone, or other than meant, is a warning; less is a note (assumed). */
     private const LOST_FROM = 0.15;
+    private const OTHER_FROM = 0.5;
 
     public function __construct(private Brief $brief, private Outfit $outfit, private Placing $placing) {}
 
@@ -52,7 +53,7 @@ final readonly class LookChecks
                 array_filter([
                     $this->background($look->traits),
                     $this->lines($look, $this->placing->placed?->size->widthMm ?? 0.0),
-                    $this->outline($look->cut),
+                    $this->outline($look),
                     $this->contrast($look->traits),
                     $this->gaps($look, $this->placing->placed?->size->widthMm ?? 0.0),
                     $this->upsideDown($look->traits),
@@ -79,34 +80,54 @@ final readonly class LookChecks
         );
     }
 
+    /** What lies round the thing it shows, as long as it is there. */
     private function background(Traits $traits): ?Check
     {
-        if (null === $traits->background || $traits->backgroundShare < self::BACKGROUND_FROM) {
+        $round = $traits->surroundings;
+        if ([] === $round->colours || in_array(Subject::Field, $this->brief->transfer->shows, true)) {
             return null;
         }
-        $word = ColourWord::of($traits->background);
-
-        return Check::found(
+        $word = ColourWord::of($round->colours[0]);
+        $share = (int) round(100.0 * $round->share);
+        $found = static fn(Severity $severity, string $message, string $advice): Check => Check::found(
             'picture.background',
             Stage::Print,
-            Severity::Note,
+            $severity,
             'picture',
-            Phrase::of(
+            Phrase::of($message),
+            Phrase::of($advice),
+        );
+
+        return match ($round->ground) {
+            Ground::Checkered => $found(
+                Severity::Warn,
+                'Light squares are painted into the picture, where it looks transparent. They are printed too.',
+                'Remove the background.',
+            ),
+            Ground::Unsure => $found(
+                Severity::Note,
+                sprintf(
+                    'Is the %s round it a background? It takes up %d %% of the picture, and is printed.',
+                    $word,
+                    $share,
+                ),
+                'Look at both, and choose: remove it, or leave it as part of the picture.',
+            ),
+            default => $found(
+                Severity::Note,
                 sprintf(
                     match (true) {
                         $this->brief->route->character->opaque
                             => '%d %% of the picture is %s background. What you do not cut away stays on the piece.',
-                        'white' === $word
-                            => '%d %% of the picture is %s background. Nothing is printed there, but the film shows.',
                         default
-                            => '%d %% of the picture is %s background. It needs ink, and comes onto the piece too.',
+                            => '%d %% of the picture is %s background. Nothing is printed there, but the film shows.',
                     },
-                    round(100.0 * $traits->backgroundShare),
+                    $share,
                     $word,
                 ),
+                'Remove the background, or cut close.',
             ),
-            Phrase::of('Remove the background, or cut close.'),
-        );
+        };
     }
 
     private function lines(Look $look, float $widthMm): ?Check
@@ -160,10 +181,15 @@ final readonly class LookChecks
         );
     }
 
-    private function outline(CutLine $line): ?Check
+    /** What is hard to cut is cut along its frame; what falls apart has to be placed part by part. */
+    private function outline(Look $look): ?Check
     {
-        if (CutEffort::Hard !== $line->effort() || !isset($this->outfit->ways->figures['trim'])) {
+        $line = $look->cut;
+        if (!isset($this->outfit->ways->figures['trim']) || !$look->traits->isCutOut()) {
             return null;
+        }
+        if (CutEffort::Hard !== $line->effort()) {
+            return 1 >= $line->parts() ? null : $this->parts($line->parts());
         }
 
         return Check::found(
@@ -174,7 +200,21 @@ final readonly class LookChecks
             Phrase::of(sprintf('Its outline is hard to cut: {length} with %d corners.', $line->corners), [
                 'length' => Quantity::length($line->lengthMm),
             ]),
-            Phrase::of('Leave a wider border, and cut straight past small corners.'),
+            Phrase::of('The sheet shows its frame to cut along. Or cut once round all of it, past the small corners.'),
+            new Fix(Phrase::of('Cut once round all of it'), ['cut' => CutRound::Whole->value]),
+        );
+    }
+
+    private function parts(int $parts): Check
+    {
+        return Check::found(
+            'picture.parts',
+            Stage::Print,
+            Severity::Note,
+            'picture',
+            Phrase::of(sprintf('Cut along its outline, it falls into %d loose parts.', $parts)),
+            Phrase::of('You have to place each part by hand. Or cut once round all of them.'),
+            new Fix(Phrase::of('Cut once round all of it'), ['cut' => CutRound::Whole->value]),
         );
     }
 
@@ -259,14 +299,19 @@ final readonly class LookChecks
         return Check::found(
             'picture.colours',
             Stage::Print,
-            $foreseen->lost() >= self::LOST_FROM ? Severity::Warn : Severity::Note,
+            $foreseen->lost() >= self::LOST_FROM ||
+            $foreseen->lost() + $foreseen->shareOf(Fate::Shifts) >= self::OTHER_FROM
+                ? Severity::Warn
+                : Severity::Note,
             'picture',
             Phrase::of(
                 'On ' .
                     $cloth .
                     ': ' .
                     lcfirst($foreseen->inWords()) .
-                    sprintf(' %d %% of the picture is lost.', round(100.0 * $foreseen->lost())),
+                    ($foreseen->lost() < self::CHANGED_FROM
+                        ? ''
+                        : sprintf(' %d %% of the picture is lost.', round(100.0 * $foreseen->lost()))),
             ),
             Phrase::of('There is no white ink. See how it will look before you print.'),
         );

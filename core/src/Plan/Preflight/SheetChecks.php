@@ -283,7 +283,13 @@ final readonly class SheetChecks
         }
         $named = implode(
             ' and ',
-            array_map(static fn(Subject $subject): string => $subject->label(), $this->brief->transfer->shows),
+            array_map(
+                static fn(Subject $subject): string => $subject->label(),
+                array_filter(
+                    $this->brief->transfer->shows,
+                    static fn(Subject $subject): bool => $subject->isLookedAt(),
+                ),
+            ),
         );
 
         return '' === $named || [] !== $this->brief->transfer->whole

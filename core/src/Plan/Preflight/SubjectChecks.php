@@ -57,7 +57,8 @@ final readonly class SubjectChecks
         if (in_array(Subject::Lettering, $shows, true)) {
             $checks = [...$checks, ...$this->letters()];
         }
-        $middle = [] === $shows ? null : $this->middle($shows[0]);
+        $first = array_values(array_filter($shows, static fn(Subject $subject): bool => $subject->isLookedAt()));
+        $middle = [] === $first ? null : $this->middle($first[0]);
 
         return null === $middle ? $checks : [...$checks, $middle];
     }
