@@ -12,6 +12,8 @@ use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Wubbin\Core\Artwork\ColourWord;
 use Wubbin\Core\Artwork\Ground;
+use Wubbin\Core\Artwork\Picture;
+use Wubbin\Core\Artwork\Traits;
 use Wubbin\Core\Artwork\UpsideDown;
 use Wubbin\Refusal\InvalidInput;
 
@@ -54,11 +56,23 @@ final class ArtworkCommand extends Command
 
             return Command::SUCCESS;
         }
+        $rows = self::rows($picture, $traits);
+        foreach ($rows as $what => $found) {
+            $output->writeln(sprintf('%-13s%s', $what, $found), OutputInterface::OUTPUT_RAW);
+        }
+
+        return Command::SUCCESS;
+    }
+
+    /** @return array<string, string> */
+    private static function rows(Picture $picture, Traits $traits): array
+    {
         $finest = $traits->strokes->finest();
         $colours = array_values(
             array_filter($traits->palette->colours, static fn(array $one): bool => $one[1] >= 0.01),
         );
-        $rows = [
+
+        return [
             'picture' => sprintf(
                 '%s, %s, %g × %g',
                 $picture->name,
@@ -91,10 +105,5 @@ final class ArtworkCommand extends Command
                 null === $finest ? 'not a drawing of lines' : sprintf('%.2f %% of its width', 100.0 * $finest),
             'upside down' => $traits->upsideDown >= UpsideDown::ALIKE ? 'looks nearly the same' : 'looks different',
         ];
-        foreach ($rows as $what => $found) {
-            $output->writeln(sprintf('%-13s%s', $what, $found), OutputInterface::OUTPUT_RAW);
-        }
-
-        return Command::SUCCESS;
     }
 }

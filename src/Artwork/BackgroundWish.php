@@ -15,7 +15,8 @@ final readonly class BackgroundWish
         #[OA\Property(description: 'Patches of its colour within the picture go too')] public bool $islands,
         #[
             OA\Property(
-                description: 'Lines drawn over a photograph, with semicolons between: “keep” or “remove”, how wide, and ' .
+                description: 'Lines drawn over a photograph, with semicolons between: “keep” or “remove”, how ' .
+                    'wide, and ' .
                     'x and y of each point, as shares of the picture; empty for a background of one colour',
             ),
         ]

@@ -11,7 +11,8 @@ interface Coverage
     public const SEEN_FROM = 0.03;
 
     /**
-     * The edge of what is seen of it, moved outwards, and then back inwards: hollows that the way out fills stay filled.
+     * The edge of what is seen of it, moved outwards, and then back inwards: hollows that the way out fills stay
+     * filled.
      *
      * Distances hold to 1.5 in 100. Ink that covers some of a column counts as covering all of it, so that the edge
      * lies up to a column farther out than asked for, and at most a fifth of one nearer.

@@ -6,6 +6,7 @@ namespace Wubbin\Core\Artwork;
 
 use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\SelfCrossing;
 use Wubbin\Core\Measure\Size;
 
 /**
@@ -127,7 +128,7 @@ final readonly class CutLine
     {
         $smooth = Contour::smoothed($traced);
         foreach ([Contour::simplified($smooth, self::SMOOTH_MM), $smooth] as $line) {
-            if (null === Contour::crossing($line)) {
+            if (null === SelfCrossing::of($line)) {
                 return $line;
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Artwork;
 
-/** How far each point of a picture and its surroundings is from an edge: less than the level within it, more outside. */
+/** How far each point in and round a picture is from an edge: less than the level within it, more outside. */
 final readonly class EdgeField
 {
     /** On the edge. */

@@ -13,6 +13,12 @@ use Wubbin\Core\Measure\Lab;
  *
  * Ink over cloth is computed as a filter in linear light: what the ink lets through of what the cloth gives back. That
  * is the simplest model of clear ink; real inks scatter a little and look a shade lighter.
+ *
+ * A part is one of its colours, as it is meant and as it is seen, and what that makes of it.
+ *
+ * @phpstan-type Part array{
+ *     colour: Colour, word: string, seen: Colour, share: float, difference: float, fate: Fate
+ * }
  */
 final readonly class Foresight
 {
@@ -33,10 +39,7 @@ final readonly class Foresight
     /** Parts under this share are not worth a word. */
     private const WORTH_TELLING = 0.03;
 
-    /**
-     * @param list<array{colour: Colour, word: string, seen: Colour, share: float, difference: float, fate: Fate}> $parts
-     *                                                                                                                    the most of the picture first
-     */
+    /** @param list<Part> $parts the most of the picture first */
     private function __construct(public array $parts) {}
 
     public static function forPalette(Palette $palette, Colour $cloth): self
@@ -61,7 +64,7 @@ final readonly class Foresight
         return new self($parts);
     }
 
-    /** @return list<array{colour: Colour, word: string, seen: Colour, share: float, difference: float, fate: Fate}> */
+    /** @return list<Part> */
     private static function parts(Palette $palette, Colour $cloth, float $share, string $where): array
     {
         $words = ColourWord::each(array_column($palette->colours, 0));
@@ -151,7 +154,7 @@ final readonly class Foresight
     /**
      * Each word once: what has one word and one fate is told as one colour, the most of it.
      *
-     * @return list<array{colour: Colour, word: string, seen: Colour, share: float, difference: float, fate: Fate}>
+     * @return list<Part>
      */
     public function byWord(): array
     {

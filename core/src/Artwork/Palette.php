@@ -27,9 +27,11 @@ final readonly class Palette
     private const BEYOND_AN_EDGE = 3;
 
     /**
+     * Borders tell for each colour how much of the line round it runs along each of the others, and last along what is
+     * not of the picture. They add up to 1, or are empty where nobody has looked.
+     *
      * @param list<array{Colour, float}> $colours with shares that add up to at most 1
-     * @param list<list<float>> $borders for each colour, how much of the line round it runs along each of the others,
-     *                                   and last along what is not of the picture: they add up to 1, or are empty where nobody has looked
+     * @param list<list<float>> $borders
      */
     private function __construct(public array $colours, public array $borders) {}
 

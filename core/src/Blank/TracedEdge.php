@@ -8,6 +8,7 @@ use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\SelfCrossing;
 
 /**
  * The true outline of one side of a piece, in mm, its origin at the middle of the topmost level; and the line so far
@@ -40,7 +41,7 @@ final readonly class TracedEdge
         if ($overscanMm < 0.0 || $overscanMm > self::MOST_OVERSCAN_MM) {
             throw BadRecord::at('overscan', 'Write a margin from 0 to 50 mm (2 in).');
         }
-        $crossing = Contour::crossing($points);
+        $crossing = SelfCrossing::of($points);
         if (null !== $crossing) {
             throw BadRecord::at(
                 'points',

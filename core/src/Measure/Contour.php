@@ -250,7 +250,7 @@ final readonly class Contour
             [$middle + $half, $rightY],
         ];
 
-        return null === self::crossing($tabbed) ? $tabbed : $loop;
+        return null === SelfCrossing::of($tabbed) ? $tabbed : $loop;
     }
 
     /**
@@ -274,78 +274,6 @@ final readonly class Contour
     }
 
     /**
-     * The first two of its sides that cross, as the points they begin at; null where none do.
-     *
-     * @param list<array{float, float}> $loop
-     *
-     * @return array{int, int}|null
-     */
-    public static function crossing(array $loop): ?array
-    {
-        $n = count($loop);
-        foreach (self::nearSides($loop) as $i => $others) {
-            // Neighbours meet where they join, and do not cross.
-            foreach ($others as $j) {
-                if ($j < $i + 2 || (0 === $i && $j === $n - 1)) {
-                    continue;
-                }
-                [$a, $b, $c, $d] = [$loop[$i], $loop[$i + 1], $loop[$j], $loop[($j + 1) % $n]];
-                if (
-                    self::turn($a, $b, $c) * self::turn($a, $b, $d) < 0.0 &&
-                    self::turn($c, $d, $a) * self::turn($c, $d, $b) < 0.0
-                ) {
-                    return [$i, $j];
-                }
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * Of each side the later ones that lie in a square with it: of the plane, as many squares as the line has points.
-     *
-     * @param list<array{float, float}> $loop
-     *
-     * @return iterable<int, list<int>> sides, as the points they begin at, in order
-     */
-    private static function nearSides(array $loop): iterable
-    {
-        $n = count($loop);
-        if ($n < 4) {
-            return;
-        }
-        $box = self::box($loop);
-        $square = max(
-            1e-9,
-            sqrt(max($box->size->widthMm * $box->size->heightMm, 1e-12) / $n),
-            self::length($loop) / $n,
-        );
-        $squares = $of = [];
-        foreach ($loop as $i => $from) {
-            $to = $loop[($i + 1) % $n];
-            $right = (int) floor((max($from[0], $to[0]) - $box->xMm) / $square);
-            $bottom = (int) floor((max($from[1], $to[1]) - $box->yMm) / $square);
-            for ($y = (int) floor((min($from[1], $to[1]) - $box->yMm) / $square); $y <= $bottom; ++$y) {
-                for ($x = (int) floor((min($from[0], $to[0]) - $box->xMm) / $square); $x <= $right; ++$x) {
-                    $squares["$x $y"][] = $i;
-                    $of[$i][] = "$x $y";
-                }
-            }
-        }
-        foreach ($of as $i => $keys) {
-            $near = [];
-            foreach ($keys as $key) {
-                foreach ($squares[$key] as $j) {
-                    $near[$j] = true;
-                }
-            }
-            ksort($near);
-            yield $i => array_keys($near);
-        }
-    }
-
-    /**
      * Those that lie within no other; of loops that do not cross.
      *
      * @param list<non-empty-list<array{float, float}>> $loops
@@ -357,13 +285,12 @@ final readonly class Contour
         $boxes = array_map(self::box(...), $loops);
         $outer = [];
         foreach ($loops as $i => $loop) {
-            $within = false;
             foreach ($boxes as $j => $box) {
-                $within = $within || ($i !== $j && $boxes[$i]->within($box) && self::holds($loops[$j], $loop[0]));
+                if ($i !== $j && $boxes[$i]->within($box) && self::holds($loops[$j], $loop[0])) {
+                    continue 2;
+                }
             }
-            if (!$within) {
-                $outer[] = $loop;
-            }
+            $outer[] = $loop;
         }
 
         return $outer;
@@ -468,7 +395,7 @@ final readonly class Contour
      * @param array{float, float} $b
      * @param array{float, float} $c
      */
-    private static function turn(array $a, array $b, array $c): float
+    public static function turn(array $a, array $b, array $c): float
     {
         return ($b[0] - $a[0]) * ($c[1] - $a[1]) - ($b[1] - $a[1]) * ($c[0] - $a[0]);
     }

@@ -10,6 +10,7 @@ use Wubbin\Core\Artwork\CutEffort;
 use Wubbin\Core\Artwork\CutLine;
 use Wubbin\Core\Artwork\Mask;
 use Wubbin\Core\Measure\Contour;
+use Wubbin\Core\Measure\SelfCrossing;
 use Wubbin\Core\Measure\Size;
 
 /** Outlines of shapes whose lengths are known: elementary geometry. */
@@ -125,7 +126,7 @@ final class CutLineTest extends TestCase
         $star = Shapes::star(400, 9, 60.0, 180.0);
         foreach ([40.0, 90.0, 260.0] as $width) {
             $line = CutLine::around(new DrawnCoverage($star), Size::mm($width, $width), $margin);
-            self::assertNull(Contour::crossing($line->loops[0]));
+            self::assertNull(SelfCrossing::of($line->loops[0]));
             $mm = $width / 400.0;
             $least = \INF;
             for ($i = 0; $i < 400 * 400; $i += 7) {

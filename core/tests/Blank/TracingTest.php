@@ -16,6 +16,7 @@ use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\SelfCrossing;
 use Wubbin\Core\Measure\Size;
 
 /**
@@ -275,7 +276,7 @@ final class TracingTest extends TestCase
             [0.0, 200.0],
         ];
         $beyond = TracedEdge::fromPoints($slit, 10.0)->beyond();
-        self::assertNull(Contour::crossing($beyond));
+        self::assertNull(SelfCrossing::of($beyond));
         $inTheSlit = array_filter(
             $beyond,
             static fn(array $p): bool => abs($p[0]) < 5.0 && $p[1] > 20.0 && $p[1] < 100.0,

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Contour;
 use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\SelfCrossing;
 
 /** Elementary geometry of closed lines. */
 final class ContourTest extends TestCase
@@ -107,8 +108,8 @@ final class ContourTest extends TestCase
 
     public function testALineThatCrossesItselfIsToldWithItsSides(): void
     {
-        self::assertSame([0, 2], Contour::crossing([[0.0, 0.0], [4.0, 4.0], [4.0, 0.0], [0.0, 4.0]]));
-        self::assertNull(Contour::crossing([[0.0, 0.0], [4.0, 0.0], [4.0, 4.0], [0.0, 4.0]]));
+        self::assertSame([0, 2], SelfCrossing::of([[0.0, 0.0], [4.0, 4.0], [4.0, 0.0], [0.0, 4.0]]));
+        self::assertNull(SelfCrossing::of([[0.0, 0.0], [4.0, 0.0], [4.0, 4.0], [0.0, 4.0]]));
     }
 
     public function testDistanceIsToTheNearestSide(): void
@@ -150,7 +151,7 @@ final class ContourTest extends TestCase
             $disc[] = [50.0 + 50.0 * cos((2.0 * \M_PI * $i) / 200.0), 50.0 + 50.0 * sin((2.0 * \M_PI * $i) / 200.0)];
         }
         $tabbed = Contour::withTab($disc, 30.0, 40.0);
-        self::assertNull(Contour::crossing($tabbed));
+        self::assertNull(SelfCrossing::of($tabbed));
         self::assertEqualsWithDelta(-30.0, Contour::box($tabbed)->yMm, 1e-6);
         // The strip from the top down to the circle: 40 × 30, and the part between the circle and its topmost level.
         $segment = 50.0 ** 2 * asin(0.4) - 20.0 * sqrt(50.0 ** 2 - 20.0 ** 2);

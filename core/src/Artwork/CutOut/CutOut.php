@@ -7,8 +7,8 @@ namespace Wubbin\Core\Artwork\CutOut;
 use Wubbin\Core\Artwork\Mask;
 
 /**
- * The thing in a photograph, told from what is round it by its colours, its edges and a few strokes of a person: grab-cut
- * (Rother, Kolmogorov and Blake, 2004) on patches instead of pixels.
+ * The thing in a photograph, told from what is round it by its colours, its edges and a few strokes of a person:
+ * grab-cut (Rother, Kolmogorov and Blake, 2004) on patches instead of pixels.
  */
 final readonly class CutOut
 {

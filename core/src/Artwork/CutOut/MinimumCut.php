@@ -52,7 +52,8 @@ final class MinimumCut
     {
         while ($this->levels()) {
             $this->done = array_fill(0, $this->nodes + 2, 0);
-            while ($this->push() > 0.0){}
+            while ($this->push() > 0.0) {
+            }
         }
         $side = [];
         for ($node = 0; $node < $this->nodes; ++$node) {

@@ -18,12 +18,14 @@ final readonly class Superpixels
     private const COMPACT = 10.0;
 
     /**
+     * A border is told by its two patches, the lesser first: how many pixels long it is, and the sum over them of how
+     * far the colours differ across it, squared.
+     *
      * @param int<1, max> $width
      * @param int<1, max> $height
      * @param list<int> $of which patch each pixel is of
-     * @param list<array{float, float, float, int}> $patches their mean colours, and how many pixels they have
-     * @param array<int, array<int, array{int, float}>> $borders between two, the lesser first: how many pixels long,
-     *                                                           and the sum of the squares of the colours' distances across it
+     * @param list<array{float, float, float, int}> $patches mean colour, and how many pixels
+     * @param array<int, array<int, array{int, float}>> $borders
      */
     private function __construct(
         public int $width,
