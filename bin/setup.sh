@@ -63,6 +63,7 @@ missing_packages() {
     [ -x /usr/bin/chromium-headless-shell ] || echo chromium-headless-shell
     compgen -G '/usr/bin/convert-im6*' >/dev/null || echo imagemagick
     [ -e /usr/share/color/icc/LStar-RGB.icc ] || echo icc-profiles-free
+    [ -d /usr/share/openclipart/svg ] || echo openclipart-svg
   fi
 }
 

@@ -35,17 +35,23 @@ final readonly class PixelCoverage implements Coverage
                 1.0,
             );
         }
-        $alpha->setImageType(\Imagick::IMGTYPE_GRAYSCALE);
         $alpha->setImageDepth(8);
-        $alpha->setImageFormat('png');
-        $alpha->setOption('png:compression-level', '2');
-        $alpha->writeImage('png:' . $path);
+        $alpha->setImageFormat('gray');
+        file_put_contents(
+            $path,
+            gzcompress(
+                sprintf("P5\n%d %d\n255\n", $alpha->getImageWidth(), $alpha->getImageHeight()) . $alpha->getImageBlob(),
+                1,
+            ),
+        );
     }
 
     /** @throws \ImagickException */
     public function edge(int $columns, float $out, float $back = 0.0): EdgeField
     {
-        $image = new \Imagick('png:' . $this->path);
+        $image = new \Imagick();
+        $image->setOption('depth', '8');
+        $image->readImageBlob((string) gzuncompress((string) file_get_contents($this->path)));
         $columns = max(1, min($columns, $image->getImageWidth()));
         [$out, $back] = [$out * $columns, $back * $columns];
         $rows = max(1, (int) round(($columns * $image->getImageHeight()) / $image->getImageWidth()));

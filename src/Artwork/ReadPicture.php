@@ -12,7 +12,7 @@ final readonly class ReadPicture
     public const PREVIEW = 'preview.png';
 
     /** What of the picture is seen: there where a part of it is transparent. */
-    public const COVERAGE = 'coverage.png';
+    public const COVERAGE = 'coverage.pgm.gz';
 
     /**
      * @param float $width of the visible part, pixels or user units

@@ -21,9 +21,12 @@ final readonly class SvgReader
     private const PREVIEW_PIXELS = 1400;
     private const SECONDS = 25.0;
 
-    /** A drawing that takes up little of its page is looked at so much more closely, and no more than that. */
-    private const WORTH_A_CLOSER_LOOK = 1.1;
-    private const CLOSEST = 10.0;
+    /** The page is drawn so small to find what is visible, and what is found at most so many times larger. */
+    private const FIND_PIXELS = 600;
+    private const CLOSEST = 33.0;
+
+    /** Pixels of the small drawing round what was found there: a hair may have been missed. */
+    private const AROUND = 2;
 
     public function __construct(
         private SvgCleaner $cleaner,
@@ -47,6 +50,7 @@ final readonly class SvgReader
         if (max($width, $height) > self::PREVIEW_PIXELS) {
             $image->scaleImage(self::PREVIEW_PIXELS, self::PREVIEW_PIXELS, true);
         }
+        $image->setOption('png:compression-level', '2');
         $image->writeImage('png:' . $into . '/' . ReadPicture::PREVIEW);
 
         return new ReadPicture(
@@ -62,7 +66,8 @@ final readonly class SvgReader
     }
 
     /**
-     * The visible part of it with as many pixels as are looked at, however little of its page it takes up.
+     * The visible part of it with as many pixels as are looked at, however little of its page it takes up: found on a
+     * small drawing of the page, then drawn anew through a window a little larger than that.
      *
      * @return array{\Imagick, array{x: float, y: float, width: float, height: float}} and where it lies, as shares of
      *                                                                                 the page
@@ -72,53 +77,63 @@ final readonly class SvgReader
         $this->render($svg, [
             '--format=png',
             '--keep-aspect-ratio',
-            '--width=' . self::MEASURE_PIXELS,
-            '--height=' . self::MEASURE_PIXELS,
+            '--width=' . self::FIND_PIXELS,
+            '--height=' . self::FIND_PIXELS,
             '--output=' . $file,
         ]);
         $page = new \Imagick('png:' . $file);
         $whole = [$page->getImageWidth(), $page->getImageHeight()];
-        [$image, $x, $y] = self::visible($page);
-        $closer = min(self::CLOSEST, self::MEASURE_PIXELS / max($image->getImageWidth(), $image->getImageHeight()));
-        if ($closer > self::WORTH_A_CLOSER_LOOK) {
-            // Through a window a little larger than what was seen, on a page so many times as large.
-            [$left, $top] = [(int) floor(($x - 2) * $closer), (int) floor(($y - 2) * $closer)];
-            $this->render($svg, [
-                '--format=png',
-                '--width=' . round($whole[0] * $closer),
-                '--height=' . round($whole[1] * $closer),
-                '--left=' . -$left,
-                '--top=' . -$top,
-                '--page-width=' . ceil(($image->getImageWidth() + 4) * $closer),
-                '--page-height=' . ceil(($image->getImageHeight() + 4) * $closer),
-                '--output=' . $file,
-            ]);
-            $whole = [round($whole[0] * $closer), round($whole[1] * $closer)];
-            [$image, $x, $y] = self::visible(new \Imagick('png:' . $file));
-            [$x, $y] = [$x + $left, $y + $top];
-        }
+        $page->setImageBackgroundColor('none');
+        $page->borderImage('none', self::AROUND, self::AROUND);
+        [$found, $x, $y] = self::visible($page);
+        $closer = min(self::CLOSEST, self::MEASURE_PIXELS / max($found->getImageWidth(), $found->getImageHeight()));
+        $larger = [(int) round($whole[0] * $closer), (int) round($whole[1] * $closer)];
+        // Never beyond the page: what lies outside of it is no part of the drawing.
+        [$left, $top] = [
+            max(0, (int) floor(($x - 2 * self::AROUND) * $closer)),
+            max(0, (int) floor(($y - 2 * self::AROUND) * $closer)),
+        ];
+        $right = min($larger[0], (int) ceil(($x + $found->getImageWidth()) * $closer));
+        $bottom = min($larger[1], (int) ceil(($y + $found->getImageHeight()) * $closer));
+        $this->render($svg, [
+            '--format=png',
+            '--width=' . $larger[0],
+            '--height=' . $larger[1],
+            '--left=' . -$left,
+            '--top=' . -$top,
+            '--page-width=' . ($right - $left),
+            '--page-height=' . ($bottom - $top),
+            '--output=' . $file,
+        ]);
+        $window = new \Imagick('png:' . $file);
         unlink($file);
+        $touches = 0 === $left || 0 === $top || $right === $larger[0] || $bottom === $larger[1];
+        if ($touches) {
+            $window->setImageBackgroundColor('none');
+            $window->borderImage('none', 1, 1);
+        }
+        [$image, $x, $y] = self::visible($window);
+        [$x, $y] = [$x + $left - ($touches ? 1 : 0), $y + $top - ($touches ? 1 : 0)];
 
         return [
             $image,
             [
-                'x' => max(0.0, $x / $whole[0]),
-                'y' => max(0.0, $y / $whole[1]),
-                'width' => min(1.0, $image->getImageWidth() / $whole[0]),
-                'height' => min(1.0, $image->getImageHeight() / $whole[1]),
+                'x' => $x / $larger[0],
+                'y' => $y / $larger[1],
+                'width' => $image->getImageWidth() / $larger[0],
+                'height' => $image->getImageHeight() / $larger[1],
             ],
         ];
     }
 
     /**
-     * Cut to what is visible.
+     * Cut to what is visible; round it all is transparent.
      *
      * @return array{\Imagick, int, int} and where it lay
      */
     private static function visible(\Imagick $image): array
     {
         $image->setImageBackgroundColor('none');
-        $image->borderImage('none', 1, 1);
         $image->setImagePage(0, 0, 0, 0);
         $image->trimImage(0.0);
         $page = $image->getImagePage();
@@ -127,7 +142,7 @@ final readonly class SvgReader
             throw InvalidInput::field('file', 'There is nothing to see in this drawing.');
         }
 
-        return [$image, $page['x'] - 1, $page['y'] - 1];
+        return [$image, $page['x'], $page['y']];
     }
 
     /** @param list<string|null> $told */

@@ -12,6 +12,11 @@ final readonly class ColourWord
 {
     private const GREY_CHROMA = 12.0;
 
+    /** Warm colours that are neither light nor strong are brown; light ones that are weak are beige. */
+    private const BROWN_UNDER = 55.0;
+    private const BROWN_CHROMA = 45.0;
+    private const BEIGE_CHROMA = 28.0;
+
     /** Words for hues, by the angle from which they hold, in degrees. */
     private const HUES = [
         0 => 'pink',
@@ -70,12 +75,13 @@ final readonly class ColourWord
         foreach (self::HUES as $from => $name) {
             $word = $angle >= $from ? $name : $word;
         }
-        $earthy =
-            in_array($word, ['red', 'orange', 'yellow'], true) && $lab->l < 45.0 && hypot($lab->a, $lab->b) < 45.0;
+        $warm = in_array($word, ['red', 'orange', 'yellow'], true);
+        $chroma = hypot($lab->a, $lab->b);
 
         return match (true) {
             $lab->l < 14.0 => 'black',
-            $earthy => 'brown',
+            $warm && $lab->l < self::BROWN_UNDER && $chroma < self::BROWN_CHROMA => 'brown',
+            $warm && 'red' !== $word && $lab->l >= self::BROWN_UNDER && $chroma < self::BEIGE_CHROMA => 'beige',
             'pink' === $word && $lab->l < 55.0 => 'red',
             default => $word,
         };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Artwork;
 
 use Wubbin\Core\Measure\Contour;
+use Wubbin\Core\Measure\ConvexHull;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\SelfCrossing;
 use Wubbin\Core\Measure\Size;
@@ -71,7 +72,7 @@ final readonly class CutLine
     /** One line round all its parts: what a cord laid round them would show. */
     public function onceRound(): self
     {
-        return count($this->loops) < 2 ? $this : self::of([Contour::hull(array_merge(...$this->loops))]);
+        return count($this->loops) < 2 ? $this : self::of([ConvexHull::of(array_merge(...$this->loops))]);
     }
 
     /** What it falls into when it is cut. */

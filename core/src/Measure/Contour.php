@@ -297,41 +297,6 @@ final readonly class Contour
     }
 
     /**
-     * What a cord laid round all of these points would show, running with the clock, y pointing down: Andrew (1979).
-     *
-     * @param non-empty-list<array{float, float}> $points
-     *
-     * @return non-empty-list<array{float, float}>
-     */
-    public static function hull(array $points): array
-    {
-        usort($points, static fn(array $a, array $b): int => $a <=> $b);
-        $hull = [...self::bulge($points), ...self::bulge(array_reverse($points))];
-
-        return [] === $hull ? [$points[0]] : $hull;
-    }
-
-    /**
-     * From the first to before the last, turning one way only.
-     *
-     * @param non-empty-list<array{float, float}> $points in order along a line
-     *
-     * @return list<array{float, float}>
-     */
-    private static function bulge(array $points): array
-    {
-        $line = [];
-        foreach ($points as $point) {
-            while (($n = count($line)) > 1 && self::turn($line[$n - 2], $line[$n - 1], $point) <= 0.0) {
-                array_pop($line);
-            }
-            $line[] = $point;
-        }
-
-        return array_slice($line, 0, -1);
-    }
-
-    /**
      * How far a point is from the line.
      *
      * @param non-empty-list<array{float, float}> $loop
