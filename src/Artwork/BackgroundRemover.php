@@ -15,6 +15,8 @@ use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Storage\FileStore;
+use Wubbin\Task\OutsideProgram;
+use Wubbin\Task\ProgramFailed;
 use Wubbin\Task\Progress;
 use Wubbin\Task\Unwatched;
 
@@ -24,6 +26,11 @@ final readonly class BackgroundRemover
     /** The longer side of a photograph as its edges are looked for: to a thousandth of it, in about a second. */
     private const CUT_OUT_PIXELS = 480;
     private const PATCHES = 2000;
+
+    /** The longer side of a drawing as pixels: 300 of them an inch on 250 mm; and of its whole page at most. */
+    private const DRAWN_PIXELS = 3000;
+    private const MOST_PIXELS = 9000;
+    private const SECONDS = 20.0;
 
     public function __construct(private ArtworkStore $store, private FileStore $files, private RasterFile $raster) {}
 
@@ -51,7 +58,9 @@ final readonly class BackgroundRemover
     /**
      * @param list<Stroke> $strokes
      *
-     * @throws Refusal when the picture is drawn as lines, has no background of one colour, or would be gone altogether
+     * Of a drawing, pixels are made first: fine ones, as many as a print of it on a large sheet needs.
+     *
+     * @throws Refusal when the picture has no background of one colour, or would be gone altogether
      */
     public function remove(
         Artwork $artwork,
@@ -61,19 +70,12 @@ final readonly class BackgroundRemover
         Progress $progress = new Unwatched(),
     ): Artwork {
         $progress->at(0.05, 'Looking for its background');
-        if (PictureKind::Vector === $artwork->picture()->kind) {
-            throw InvalidInput::field(
-                'tolerance',
-                'This drawing is made of lines. Give it a clear background in the program that drew it.',
-            );
-        }
         $gone = [] === $strokes ? $this->ofOneColour($artwork, $tolerance, $islands) : $this->round($artwork, $strokes);
         $directory = sys_get_temp_dir() . '/wubbin-' . bin2hex(random_bytes(8));
         mkdir($directory, 0o700);
         try {
             $progress->at(0.2, 'Removing it');
-            $form = $this->files->path($artwork->sha256, $artwork->form());
-            $image = $this->raster->open($form, str_ends_with($form, '.jpg') ? 'jpeg' : 'png');
+            $image = $this->opened($artwork, $directory);
             $alpha = self::image($gone->inverse());
             $alpha->resizeImage($image->getImageWidth(), $image->getImageHeight(), \Imagick::FILTER_CATROM, 1.0);
             // The enlarged mask is soft: half way between is the edge, a pixel or two wide.
@@ -98,6 +100,36 @@ final readonly class BackgroundRemover
         } finally {
             (new Filesystem())->remove($directory);
         }
+    }
+
+    /** @throws \ImagickException */
+    private function opened(Artwork $artwork, string $directory): \Imagick
+    {
+        $form = $this->files->path($artwork->sha256, $artwork->form());
+        if (PictureKind::Raster === $artwork->picture()->kind) {
+            return $this->raster->open($form, str_ends_with($form, '.jpg') ? 'jpeg' : 'png');
+        }
+        ['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height] = $artwork->visibleInForm();
+        $page = (int) min(self::MOST_PIXELS, ceil(self::DRAWN_PIXELS / max($width, $height)));
+        try {
+            OutsideProgram::run(
+                ['pdftocairo', '-png', '-singlefile', '-scale-to', (string) $page, $form, $directory . '/page'],
+                self::SECONDS,
+            );
+        } catch (ProgramFailed) {
+            throw InvalidInput::field('tolerance', 'This drawing cannot be turned into pixels. Export it as PNG.');
+        }
+        $image = $this->raster->open($directory . '/page.png', 'png');
+        [$w, $h] = [$image->getImageWidth(), $image->getImageHeight()];
+        $image->cropImage(
+            max(1, (int) round($width * $w)),
+            max(1, (int) round($height * $h)),
+            (int) round($x * $w),
+            (int) round($y * $h),
+        );
+        $image->setImagePage(0, 0, 0, 0);
+
+        return $image;
     }
 
     private function ofOneColour(Artwork $artwork, float $tolerance, bool $islands): Mask

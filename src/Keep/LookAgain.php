@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Keep;
 
+use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Wubbin\Archive\SheetArchive;
 use Wubbin\Artwork\ArtworkStore;
@@ -56,13 +57,13 @@ final readonly class LookAgain implements Duty, Search
     private function older(?int $most): array
     {
         /** @var list<string> $found */
-        $found = $this->entities
-            ->getConnection()
-            ->fetchFirstColumn(
-                'SELECT sha256 FROM artwork WHERE COALESCE(json_extract(facts, \'$.looked\'), ' .
-                    'json_extract(facts, \'$.traits.edition\'), 0) < ? ORDER BY created LIMIT ?',
-                [Traits::EDITION, $most ?? -1],
-            );
+        $found = $this->entities->getConnection()->fetchFirstColumn(
+            'SELECT sha256 FROM artwork WHERE COALESCE(json_extract(facts, \'$.looked\'), ' .
+                'json_extract(facts, \'$.traits.edition\'), 0) < ? ORDER BY created LIMIT ?',
+            [Traits::EDITION, $most ?? -1],
+            // As text, a number would be more than any other.
+            [ParameterType::INTEGER, ParameterType::INTEGER],
+        );
 
         return $found;
     }

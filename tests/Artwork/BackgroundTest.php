@@ -115,6 +115,75 @@ final class BackgroundTest extends ShopTestCase
         );
     }
 
+    /** Lines over a photograph: shown first, then taken away, and the photograph is kept. */
+    public function testAThingIsCutOutByLinesDrawnOverIt(): void
+    {
+        $photo = $this->meadow();
+        $wish = ['tolerance' => 0, 'islands' => false, 'strokes' => 'keep 0.02 0.42 0.5 0.58 0.5'];
+        $veil = new \Imagick();
+        $veil->readImageBlob(
+            (string) $this->ask('POST', '/api/artwork/' . $photo . '/background', $wish)->getContent(),
+        );
+        [$wide, $high] = [$veil->getImageWidth(), $veil->getImageHeight()];
+        $alpha = static fn(float $x, float $y): float => $veil
+            ->getImagePixelColor((int) ($x * $wide), (int) ($y * $high))
+            ->getColorValue(\Imagick::COLOR_ALPHA);
+        self::assertGreaterThan(0.5, $alpha(0.05, 0.05));
+        self::assertSame(0.0, $alpha(0.5, 0.5));
+        $cut = $this->read($this->ask('POST', '/api/artwork/' . $photo . '/without-background', $wish), 201);
+        self::assertSame($photo, $cut->string('made_of'));
+        self::assertEqualsWithDelta([300.0, 300.0], [$cut->number('width'), $cut->number('height')], 12.0);
+    }
+
+    #[TestWith(['remove 0.02 0.1 0.1', 'Draw a line over what you want to keep'])]
+    #[TestWith(['keep 0.02 0.1', 'Draw it again'])]
+    public function testLinesThatTellNothingAreRefused(string $strokes, string $says): void
+    {
+        $problem = $this->read(
+            $this->ask('POST', '/api/artwork/' . $this->meadow() . '/background', [
+                'tolerance' => 0,
+                'islands' => false,
+                'strokes' => $strokes,
+            ]),
+            422,
+        );
+        self::assertStringContainsString($says, $problem->record('errors')->string('strokes'));
+    }
+
+    /** A white page behind a drawing goes too: the drawing is made of pixels then. */
+    public function testADrawingLosesItsWhitePage(): void
+    {
+        file_put_contents(
+            $this->data . '/in',
+            '<svg xmlns="http://www.w3.org/2000/svg" width="200" height="100"><rect width="200" height="100" ' .
+                'fill="#fff"/><circle cx="100" cy="50" r="40" fill="#c8102e"/></svg>',
+        );
+        $whole = $this->read($this->upload($this->data . '/in', 'disc.svg'), 201);
+        $cut = $this->read(
+            $this->ask('POST', '/api/artwork/' . $whole->string('sha256') . '/without-background', [
+                'tolerance' => 12,
+                'islands' => false,
+            ]),
+            201,
+        );
+        self::assertSame('raster', $cut->string('kind'));
+        // Two fifths of 3000 pixels.
+        self::assertEqualsWithDelta([1200.0, 1200.0], [$cut->number('width'), $cut->number('height')], 15.0);
+    }
+
+    /** An orange disc on green noise. */
+    private function meadow(): string
+    {
+        $image = new \Imagick();
+        $image->newPseudoImage(640, 480, 'plasma:green-darkgreen');
+        $draw = new \ImagickDraw();
+        $draw->setFillColor('#d08020');
+        $draw->circle(320, 240, 470, 240);
+        $image->drawImage($draw);
+
+        return $this->read($this->upload(Pictures::save($image, 'jpeg', $this->data . '/in')), 201)->string('sha256');
+    }
+
     private function disc(string $format): string
     {
         $image = new \Imagick();

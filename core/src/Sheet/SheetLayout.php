@@ -19,6 +19,9 @@ final readonly class SheetLayout implements \JsonSerializable
     /** Long enough to show a scaling of half a per cent with a ruler. */
     public const CHECK_BAR_MM = 100.0;
 
+    /** What is left beside a picture is worth keeping from this width on, in mm (assumed). */
+    private const OFFCUT_MM = 60.0;
+
     /** Across a dot to sight by: small enough to be drilled away (assumed). */
     private const DOT_MM = 1.0;
 
@@ -93,7 +96,8 @@ final readonly class SheetLayout implements \JsonSerializable
                 $room = self::room($printable, $beside);
                 if (null !== $room && $cut->size->fitsIn($room->size)) {
                     $before = $mirrored ? $cut->right() - $picture->widthMm : -$cut->xMm;
-                    [$box, $bar] = self::besideBar($cut->size, $room, $beside);
+                    $tape = self::tapeZones($zones, $page, $page->widthMm !== $paper->widthMm);
+                    [$box, $bar] = self::besideBar($cut->size, $room, $beside, $tape);
                     $place = Rect::at($box->xMm + $before, $box->yMm - $cut->yMm, $picture);
                     $trimLine = new SheetMark(
                         MarkKind::TrimLine,
@@ -105,7 +109,7 @@ final readonly class SheetLayout implements \JsonSerializable
                         ...array_map(static fn(array $dot): SheetMark => self::dot($dot, $place, $mirrored), $dots),
                         ...self::strip($printable, $beside, $name),
                         ...null === $bar ? [] : [$bar],
-                        ...self::tapeZones($zones, $page, $page->widthMm !== $paper->widthMm),
+                        ...$tape,
                     ];
 
                     return new self(
@@ -172,15 +176,17 @@ final readonly class SheetLayout implements \JsonSerializable
     }
 
     /**
-     * Where a piece lies in the room, in its middle or beside the second bar; and that bar, where the piece leaves it a
-     * place.
+     * Where a piece lies in the room: off the tape, and beside the second bar; and that bar, where the piece leaves it
+     * a place.
+     *
+     * @param list<SheetMark> $tape
      *
      * @return array{Rect, SheetMark|null}
      */
-    private static function besideBar(Size $piece, Rect $room, bool $beside): array
+    private static function besideBar(Size $piece, Rect $room, bool $beside, array $tape): array
     {
         $bar = self::secondBar($room, [], $beside);
-        $box = Rect::at($room->xMm + ($room->size->widthMm - $piece->widthMm) / 2.0, $room->yMm, $piece);
+        $box = self::leastWaste($piece, $room, array_map(static fn(SheetMark $mark): Rect => $mark->rect, $tape));
         if (null === $bar || null === $box->overlap(self::roomOfBar($bar))) {
             return [$box, $bar];
         }
@@ -188,6 +194,50 @@ final readonly class SheetLayout implements \JsonSerializable
         $moved = Rect::at($room->xMm + ($narrower - $piece->widthMm) / 2.0, $room->yMm, $piece);
 
         return !$beside && $piece->widthMm <= $narrower ? [$moved, $bar] : [$box, null];
+    }
+
+    /**
+     * At the top, in the middle where nothing useful would be left beside it, and in the left corner where something is:
+     * one larger offcut instead of two halves. Off the tape, if there is such a place.
+     *
+     * @param list<Rect> $tape
+     */
+    private static function leastWaste(Size $piece, Rect $room, array $tape): Rect
+    {
+        $spare = $room->size->widthMm - $piece->widthMm;
+        $lefts = [$room->xMm + ($spare >= self::OFFCUT_MM ? 0.0 : $spare / 2.0)];
+        $tops = [$room->yMm];
+        foreach ($tape as $zone) {
+            array_push($lefts, $zone->right(), $zone->xMm - $piece->widthMm);
+            array_push($tops, $zone->bottom(), $zone->yMm - $piece->heightMm);
+        }
+        $best = Rect::at($lefts[0], $tops[0], $piece);
+        $most = self::isClear($best, $tape) ? self::leftover($best, $room) : -1.0;
+        foreach ($tops as $top) {
+            foreach ($lefts as $left) {
+                $box = Rect::at($left, $top, $piece);
+                if ($box->within($room) && self::isClear($box, $tape) && self::leftover($box, $room) > $most + 1.0) {
+                    [$best, $most] = [$box, self::leftover($box, $room)];
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** @param list<Rect> $tape */
+    private static function isClear(Rect $box, array $tape): bool
+    {
+        return [] === array_filter($tape, static fn(Rect $zone): bool => null !== $box->overlap($zone));
+    }
+
+    /** The largest rectangle that is left of the room beside a piece, or above or below it, in mm². */
+    private static function leftover(Rect $box, Rect $room): float
+    {
+        return max(
+            max($room->right() - $box->right(), $box->xMm - $room->xMm) * $room->size->heightMm,
+            max($room->bottom() - $box->bottom(), $box->yMm - $room->yMm) * $room->size->widthMm,
+        );
     }
 
     /**

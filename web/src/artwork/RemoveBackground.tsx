@@ -68,7 +68,7 @@ export function RemoveBackground({
       </button>
     );
   }
-  if (artwork.kind === 'vector' || background === undefined) {
+  if (background === undefined) {
     return null;
   }
   if (!open) {
@@ -79,9 +79,11 @@ export function RemoveBackground({
             Remove the background
           </button>
         )}
-        <button type="button" className="link ml-2" onClick={onCutOut}>
-          Cut out by drawing
-        </button>
+        {artwork.kind === 'raster' && (
+          <button type="button" className="link ml-2" onClick={onCutOut}>
+            Cut out by drawing
+          </button>
+        )}
       </>
     );
   }
@@ -114,7 +116,10 @@ export function RemoveBackground({
         />{' '}
         patches inside the picture too
       </label>
-      <p className="text-sm text-soft">The violet part will be removed. Your own file does not change.</p>
+      <p className="text-sm text-soft">
+        The violet part will be removed. Your own file does not change.
+        {artwork.kind === 'vector' && ' The drawing becomes a picture of pixels.'}
+      </p>
       {problem !== undefined && (
         <p role="alert" className="font-semibold text-hot">
           {problem}
