@@ -1,13 +1,15 @@
-import { discOnWhite, expect, line, newJob, stripes, test } from './shop';
+import { discOnBlue, discOnMeadow, discOnWhite, expect, line, newJob, stripes, test } from './shop';
 
 test('a picture is foreseen on the cloth, and its background taken away and put back', async ({ page }) => {
   await newJob(page, 'Foreseen shirts', { name: 'disc.png', buffer: discOnWhite(900, 3) });
   await line(page, 'Blank').click();
-  await page.getByLabel('Colour', { exact: true }).selectOption({ label: 'navy' });
+  await page.getByLabel('Colour', { exact: true }).selectOption({ label: 'black' });
   await page.getByRole('tab', { name: 'The picture' }).click();
   await expect(page.getByRole('img', { name: 'The picture as it will be' })).toBeVisible();
-  await expect(page.getByText('Red vanishes.', { exact: true })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Checks', exact: true })).toContainText('On navy: red vanishes.');
+  await expect(page.getByText('White and red vanish.', { exact: true })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Checks', exact: true })).toContainText(
+    'On black: white and red vanish.',
+  );
 
   await page.getByRole('button', { name: 'Remove the background' }).click();
   await expect(page.getByText('The violet part will be removed.')).toBeVisible();
@@ -18,6 +20,48 @@ test('a picture is foreseen on the cloth, and its background taken away and put 
   await expect(line(page, 'Where it goes')).toContainText(/Centred, 1(29|30)/);
   await page.getByRole('button', { name: 'Put the background back' }).click();
   await expect(line(page, 'Picture')).toContainText('200 × 200 mm');
+});
+
+test('a thing in a photograph is cut out by lines drawn over it', async ({ page }) => {
+  await newJob(page, 'Meadow shirts', { name: 'meadow.png', buffer: discOnMeadow(600) });
+  await page.getByRole('tab', { name: 'The picture' }).click();
+  await page.getByRole('button', { name: 'Cut out by drawing' }).click();
+  const remove = page.getByRole('button', { name: 'Remove the violet part' });
+  await expect(remove).toBeDisabled();
+  const stage = page.getByRole('application');
+  const box = await stage.boundingBox();
+  if (box === null) {
+    throw new Error('There is nothing to draw on.');
+  }
+  const [x, y, reach] = [box.x + box.width / 2, box.y + box.height / 2, Math.min(box.width, box.height) / 8];
+  await page.mouse.move(x - reach, y);
+  await page.mouse.down();
+  await page.mouse.move(x + reach, y, { steps: 6 });
+  await page.mouse.up();
+  await expect(page.getByText('The violet part will be removed.')).toBeVisible();
+  await expect(remove).toBeEnabled();
+  // By the keyboard too: a second line in the middle, which is taken off again.
+  await stage.focus();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.press('Space');
+  await page.getByRole('button', { name: 'Undo the last line' }).click();
+  await expect(remove).toBeEnabled();
+  await remove.click();
+  await expect(page.getByRole('button', { name: 'Put the background back' })).toBeVisible();
+  await expect(page.getByText('along its outline')).toBeVisible();
+  // The disc is half as wide as the picture was.
+  await expect(line(page, 'Picture')).toContainText(/\b(9[89]|10[0-3]) × /);
+});
+
+test('what nobody can tell from the pixels is asked, with both to look at', async ({ page }) => {
+  await newJob(page, 'Asked shirts', { name: 'field.png', buffer: discOnBlue(500) });
+  await page.getByText('Show all').click();
+  await expect(page.getByText(/Is the blue round it a background/)).toBeVisible();
+  await page.getByRole('tab', { name: 'The picture' }).click();
+  await expect(page.getByRole('img', { name: 'Without the colour round it' })).toBeVisible();
+  await page.getByRole('button', { name: 'It is part of the picture' }).click();
+  await expect(page.getByText(/Is the blue round it a background/)).toHaveCount(0);
 });
 
 test('a cut line is drawn at a margin and saved for a cutter', async ({ page }) => {

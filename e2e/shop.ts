@@ -60,6 +60,20 @@ export const discOnWhite = (size: number, seed = 0) =>
     Math.hypot(x - size / 2, y - size / 2) < size / 4 ? [200, 16, 46 + seed] : [255, 255, 255],
   );
 
+/** A white disc on blue: a sign, or a thing on a backdrop. */
+export const discOnBlue = (size: number) =>
+  png(size, size, (x, y) => (Math.hypot(x - size / 2, y - size / 2) < size / 4 ? [255, 255, 255] : [30, 79, 216]));
+
+/** An orange disc on grass: no two pixels of it are alike. */
+export const discOnMeadow = (size: number) =>
+  png(size, size, (x, y) => {
+    const noise = (x * 7919 + y * 104729 + ((x * y) % 31) * 193) % 29;
+    const light = Math.round(20 * Math.sin(x / 9) * Math.cos(y / 7));
+    return Math.hypot(x - size / 2, y - size / 2) < size / 4
+      ? [200 + noise, 120 + noise, 30 + noise]
+      : [60 + noise + light, 120 + noise + light, 40 + noise];
+  });
+
 function png(width: number, height: number, colour: (x: number, y: number) => [number, number, number]): Buffer {
   const chunk = (type: string, data: Buffer) => {
     const body = Buffer.concat([Buffer.from(type, 'latin1'), data]);

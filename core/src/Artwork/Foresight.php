@@ -67,14 +67,16 @@ final readonly class Foresight
     /** @return list<Part> */
     private static function parts(Palette $palette, Colour $cloth, float $share, string $where): array
     {
-        $words = ColourWord::each(array_column($palette->colours, 0));
+        // The few pixels between two areas are no reason to tell a dark red from a light one.
+        $told = array_filter($palette->colours, static fn(array $one): bool => $one[1] >= self::WORTH_TELLING);
+        $words = array_combine(array_keys($told), ColourWord::each(array_column($told, 0)));
         $seen = array_map(static fn(array $one): Colour => self::over($one[0], $cloth), $palette->colours);
         $parts = [];
         foreach ($palette->colours as $i => [$colour, $of]) {
             $difference = Lab::of($colour)->difference(Lab::of($seen[$i]));
             $parts[] = [
                 'colour' => $colour,
-                'word' => $words[$i] . $where,
+                'word' => ($words[$i] ?? ColourWord::of($colour)) . $where,
                 'seen' => $seen[$i],
                 'share' => $of * $share,
                 'difference' => $difference,
