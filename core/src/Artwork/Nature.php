@@ -22,7 +22,7 @@ final readonly class Nature
     private const HARDLY_SOFT = 0.25;
 
     /** And those have no more colours than this, in steps of eight a channel (assumed). */
-    private const COLOURS_OF_LINES = 100;
+    private const COLOURS_OF_LINES = 48;
 
     /** Pixels that are wholly printed, as their neighbours are. */
     private const OPAQUE = 250;

@@ -21,6 +21,10 @@ final readonly class Surroundings
     /** Of one side of the picture, so much in one colour is the whole of it: noise may spoil the rest (assumed). */
     private const WHOLE_SIDE = 0.97;
 
+    /** A thing that is cut close leaves so much of the edge to its background: for sure, and perhaps (assumed). */
+    private const HARDLY_TOUCHED = 0.7;
+    private const TOUCHED = 0.4;
+
     /** Paper and studio backdrops are at least so light, in L*, and have no more colour, in C* (assumed). */
     private const WHITE_FROM = 92.0;
     private const WHITE_CHROMA = 7.0;
@@ -82,24 +86,44 @@ final readonly class Surroundings
     private static function ground(Bitmap $bitmap, Background $background, LabPlanes $lab, bool $drawn): Ground
     {
         $share = $background->mask->share();
-        if ($share < self::LEAST || $share > self::MOST || !self::isDeep($background->mask)) {
-            return Ground::None;
-        }
         $sides = self::sides($background->mask);
         $whole = count(array_filter($sides, static fn(float $side): bool => $side >= self::WHOLE_SIDE));
-        // A person is cut off by the foot of the picture, and a thing by one side of it.
-        if ($whole < 3) {
+        if ($share < self::LEAST || $share > self::MOST || (4 === $whole && !self::isDeep($background->mask))) {
             return Ground::None;
         }
         if (count($background->colours) > 1) {
             return Ground::Checkered;
         }
-        $white = self::isWhite($background->colours[0] ?? Colour::rgb(0, 0, 0));
+        // A person is cut off by the foot of the picture, and a thing by one side of it.
+        if ($whole < 3) {
+            return $drawn ? Ground::None : self::roundWhatTouches($background, array_sum($sides) / 4.0);
+        }
+        $white = self::isWhite($background->colours[0]);
 
         return match (true) {
             $drawn => $white ? Ground::Unsure : Ground::None,
             $white && !self::runsOn($bitmap, $background, $lab) => Ground::Plain,
             default => Ground::Unsure,
+        };
+    }
+
+    /** What is cut close touches the edge in places, and has its background in the corners. */
+    private static function roundWhatTouches(Background $background, float $ofEdge): Ground
+    {
+        $mask = $background->mask;
+        $last = strlen($mask->set) - 1;
+        $corners = array_sum(
+            array_map(
+                static fn(int $i): int => ord($mask->set[$i]),
+                [0, $mask->width - 1, $last - $mask->width + 1, $last],
+            ),
+        );
+
+        return match (true) {
+            $corners < 3 || $ofEdge < self::TOUCHED => Ground::None,
+            $ofEdge >= self::HARDLY_TOUCHED && self::isWhite($background->colours[0]) => Ground::Plain,
+            $ofEdge >= self::HARDLY_TOUCHED || self::isWhite($background->colours[0]) => Ground::Unsure,
+            default => Ground::None,
         };
     }
 
