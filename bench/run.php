@@ -10,12 +10,19 @@ declare(strict_types=1);
 use Symfony\Component\Filesystem\Filesystem;
 use Wubbin\Artwork\Artwork;
 use Wubbin\Artwork\BentPictures;
+use Wubbin\Artwork\PixelCoverage;
 use Wubbin\Artwork\RasterFile;
 use Wubbin\Bench\Bench;
 use Wubbin\Core\Advice\Advisor;
 use Wubbin\Core\Advice\Wish;
 use Wubbin\Core\Artwork\Background;
 use Wubbin\Core\Artwork\Bitmap;
+use Wubbin\Core\Artwork\CutLine;
+use Wubbin\Core\Artwork\CutOut\CutOut;
+use Wubbin\Core\Artwork\CutOut\Stroke;
+use Wubbin\Core\Artwork\CutOut\Superpixels;
+use Wubbin\Core\Artwork\LabPlanes;
+use Wubbin\Core\Artwork\Mask;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Artwork\Placement;
@@ -31,6 +38,7 @@ use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\CatalogueReader;
 use Wubbin\Core\Route\HeatSource;
@@ -213,6 +221,51 @@ Bench::row(
     sprintf('%.0f ms', Bench::quantile($times, 0.5)),
     '1000 ms',
     Bench::quantile($times, 0.5) <= 1000.0,
+);
+// A drawing of forty leaves on clear ground, and a photograph of 24 million pixels cut out of its background.
+$drawn = new Imagick();
+$drawn->newImage(1800, 1400, 'none');
+$leaf = new ImagickDraw();
+$leaf->setFillColor('#1f4d2b');
+for ($i = 0; $i < 40; ++$i) {
+    $leaf->ellipse(200 + (($i * 331) % 1400), 200 + (($i * 173) % 1000), 60 + $i, 140 - 2 * $i, 0, 360);
+}
+$drawn->drawImage($leaf);
+$cutOut = new Imagick();
+$cutOut->newImage(6000, 4000, 'none');
+$leaf = new ImagickDraw();
+$leaf->ellipse(3000, 2000, 2800, 1900, 0, 360);
+$cutOut->drawImage($leaf);
+foreach (
+    [
+        ['drawing', $drawn, Size::mm(200.0, 155.6), 0.3],
+        ['photograph of 24 million pixels', $cutOut, Size::mm(280.0, 186.7), 1.5],
+    ]
+    as [$what, $image, $size, $most]
+) {
+    $began = hrtime(true);
+    PixelCoverage::write($image, $directory . '/coverage');
+    $read = (hrtime(true) - $began) / 1e9;
+    $coverage = new PixelCoverage($directory . '/coverage');
+    $times = Bench::times(static fn(): CutLine => CutLine::around($coverage, $size, 3.0), 9);
+    $seconds = Bench::quantile($times, 0.5) / 1000.0 + ($most > 1.0 ? $read : 0.0);
+    Bench::row(
+        'Cut line of a ' . $what . ', median',
+        sprintf('%.2f s', $seconds),
+        sprintf('%.1f s', $most),
+        $seconds <= $most,
+    );
+}
+$strokes = Stroke::parse('keep 0.02 0.4 0.5 0.6 0.5');
+$times = Bench::times(
+    static fn(): Mask => CutOut::of(Superpixels::of(LabPlanes::of($bitmap), 512, 405, 2000), $strokes),
+    3,
+);
+Bench::row(
+    'A thing cut out of a photograph by a stroke, median',
+    sprintf('%.2f s', Bench::quantile($times, 0.5) / 1000.0),
+    '2 s',
+    Bench::quantile($times, 0.5) <= 2000.0,
 );
 $large = new Imagick();
 $large->newPseudoImage(1500, 1000, 'plasma:');

@@ -58,7 +58,7 @@ final readonly class BackgroundRemover
     /**
      * @param list<Stroke> $strokes
      *
-     * Of a drawing, pixels are made first: fine ones, as many as a print of it on a large sheet needs.
+     * Of a drawing, pixels are made first: fine ones, as many as a print of it on a large sheet needs
      *
      * @throws Refusal when the picture has no background of one colour, or would be gone altogether
      */

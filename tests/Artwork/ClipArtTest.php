@@ -50,7 +50,7 @@ final class ClipArtTest extends ShopTestCase
         self::assertLessThanOrEqual(0.03 * count($files), count($refused), implode("\n", $refused));
         foreach ($refused as $file => $why) {
             self::assertMatchesRegularExpression(
-                '/refers to another file|script|nothing to see|not an SVG|cannot be read/',
+                '/refers to another file|script|nothing to see|not a well-formed SVG/',
                 $why,
                 $file,
             );

@@ -68,6 +68,24 @@ final class OddPicturesTest extends ShopTestCase
                 20.0,
             ];
         }
+        yield 'a scan in black and white' => [
+            $save(static function () use ($plain): \Imagick {
+                $image = $plain(600, 800, 'white');
+                $draw = new \ImagickDraw();
+                for ($y = 40; $y < 760; $y += 18) {
+                    for ($x = 40; $x < 540; $x += 9) {
+                        $draw->rectangle($x, $y, $x + (($x * $y) % 6), $y + 8);
+                    }
+                }
+                $image->drawImage($draw);
+                $image->setImageType(\Imagick::IMGTYPE_BILEVEL);
+
+                return $image;
+            }, 'png'),
+            600.0,
+            800.0,
+        ];
+        yield 'a strip of 16 000 pixels' => [$save(static fn(): \Imagick => $plain(16000, 120), 'png'), 16000.0, 120.0];
         yield 'HEIC from a phone' => [$save(static fn(): \Imagick => $plain(120, 80), 'heic'), 120.0, 80.0];
     }
 
@@ -112,12 +130,31 @@ final class OddPicturesTest extends ShopTestCase
     #[TestWith(['tiff'])]
     #[TestWith(['bmp'])]
     #[TestWith(['avif'])]
+    #[TestWith(['png'])]
+    #[TestWith(['jpeg'])]
+    #[TestWith(['webp'])]
+    #[TestWith(['heic'])]
     public function testAFileThatIsCutOffIsRefused(string $format): void
     {
         $whole = Pictures::save(Pictures::quarters(80, 60), $format, $this->data . '/whole');
         $bytes = (string) file_get_contents($whole);
         file_put_contents($this->data . '/cut', substr($bytes, 0, (int) (0.7 * strlen($bytes))));
         self::assertStringContainsString('damaged', $this->reason($this->data . '/cut'));
+    }
+
+    /** A map, or what a tracing program leaves. It takes its time, and no more. */
+    public function testADrawingOfAHundredThousandShapesIsTaken(): void
+    {
+        $shapes = '';
+        for ($i = 0; $i < 100_000; ++$i) {
+            $shapes .= sprintf('<rect x="%d" y="%d" width="2" height="2" fill="#%06x"/>', $i % 400, $i / 400, $i * 97);
+        }
+        file_put_contents(
+            $this->data . '/in',
+            '<svg xmlns="http://www.w3.org/2000/svg" width="402" height="252">' . $shapes . '</svg>',
+        );
+        $view = $this->read($this->upload($this->data . '/in'), 201);
+        self::assertEqualsWithDelta(401.0 / 251.0, $view->number('width') / $view->number('height'), 0.01);
     }
 
     /** Up to 1024 bytes may stand before its header: mail programs and old printers put them there. */

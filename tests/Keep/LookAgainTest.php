@@ -24,7 +24,7 @@ final class LookAgainTest extends ShopTestCase
         $sha256 = $this->asOlder();
         $before = $this->read($this->ask('GET', '/api/jobs/' . $id));
         self::assertTrue(
-            is_null($before->record('plan')->records('transfers')[0]->raw()['look'] ?? null),
+            null === ($before->record('plan')->records('transfers')[0]->raw()['look'] ?? null),
             'what an older look found is not taken for what one finds now',
         );
 

@@ -14,8 +14,11 @@ final readonly class Nature
     private const ALIKE = 1;
     private const EDGE = 12;
 
+    /** Neighbours so many pixels off: an edge that is a little soft is an edge. */
+    private const NEAR = 2;
+
     /** Alike in so many places it is a drawing; in fewer than these it is none, unless it is all edges (assumed). */
-    private const DRAWN_FROM = 0.45;
+    private const DRAWN_FROM = 0.35;
     private const DRAWN_NOT_UNDER = 0.2;
 
     /** So few changes are soft where there are edges everywhere: a text, a hatching (assumed). */
@@ -32,28 +35,33 @@ final readonly class Nature
     {
         $counted = $alike = $soft = 0;
         $colours = [];
-        [$w, $end] = [$bitmap->width, $bitmap->width * ($bitmap->height - 1) - 1];
-        for ($i = 0; $i < $end; ++$i) {
-            if ("\0" === $ink->set[$i] || "\0" === $ink->set[$i + 1] || "\0" === $ink->set[$i + $w]) {
-                continue;
+        [$w, $rows] = [$bitmap->width, $bitmap->height - self::NEAR];
+        for ($y = 0; $y < $rows; ++$y) {
+            for ($x = 0, $i = $y * $w; $x < $w - self::NEAR; ++$x, ++$i) {
+                [$right, $down] = [$i + self::NEAR, $i + self::NEAR * $w];
+                if ("\0" === $ink->set[$i] || "\0" === $ink->set[$right] || "\0" === $ink->set[$down]) {
+                    continue;
+                }
+                [$here, $beside, $below] = [
+                    substr($bitmap->rgba, 4 * $i, 4),
+                    substr($bitmap->rgba, 4 * $right, 4),
+                    substr($bitmap->rgba, 4 * $down, 4),
+                ];
+                if (min(ord($here[3]), ord($beside[3]), ord($below[3])) < self::OPAQUE) {
+                    continue;
+                }
+                ++$counted;
+                $change =
+                    $here === $beside && $here === $below
+                        ? 0
+                        : max(self::apart($here, $beside), self::apart($here, $below));
+                if ($change <= self::ALIKE) {
+                    ++$alike;
+                } elseif ($change <= self::EDGE) {
+                    ++$soft;
+                }
+                $colours[$here & "\xf8\xf8\xf8"] = true;
             }
-            [$here, $right, $down] = [
-                substr($bitmap->rgba, 4 * $i, 4),
-                substr($bitmap->rgba, 4 * $i + 4, 4),
-                substr($bitmap->rgba, 4 * ($i + $w), 4),
-            ];
-            if (min(ord($here[3]), ord($right[3]), ord($down[3])) < self::OPAQUE) {
-                continue;
-            }
-            ++$counted;
-            $change =
-                $here === $right && $here === $down ? 0 : max(self::apart($here, $right), self::apart($here, $down));
-            if ($change <= self::ALIKE) {
-                ++$alike;
-            } elseif ($change <= self::EDGE) {
-                ++$soft;
-            }
-            $colours[$here & "\xf8\xf8\xf8"] = true;
         }
 
         return self::told($counted, $alike, $soft, count($colours));

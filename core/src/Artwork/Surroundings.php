@@ -113,10 +113,12 @@ final readonly class Surroundings
         $mask = $background->mask;
         $last = strlen($mask->set) - 1;
         $corners = array_sum(
-            array_map(
-                static fn(int $i): int => ord($mask->set[$i]),
-                [0, $mask->width - 1, $last - $mask->width + 1, $last],
-            ),
+            array_map(static fn(int $i): int => ord($mask->set[$i]), [
+                0,
+                $mask->width - 1,
+                $last - $mask->width + 1,
+                $last,
+            ]),
         );
 
         return match (true) {

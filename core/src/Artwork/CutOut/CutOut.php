@@ -28,8 +28,9 @@ final readonly class CutOut
     public static function of(Superpixels $patches, array $strokes): Mask
     {
         $said = self::said($patches, $strokes);
-        $kept = array_map(static fn(?bool $keep): bool => true === $keep, $said);
         $links = self::links($patches);
+        // At first only what a person has said is known.
+        $kept = $said;
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $kept = self::cut($patches, $said, $kept, $links);
         }
@@ -93,16 +94,16 @@ final readonly class CutOut
 
     /**
      * @param list<bool|null> $said
-     * @param list<bool> $kept before
+     * @param list<bool|null> $kept before; null where nothing is known
      * @param list<array{int, int, float}> $links
      *
-     * @return list<bool>
+     * @return list<bool|null>
      */
     private static function cut(Superpixels $patches, array $said, array $kept, array $links): array
     {
         $in = $out = [];
         foreach ($patches->patches as $k => $patch) {
-            if ($patch[3] > 0) {
+            if ($patch[3] > 0 && null !== $kept[$k]) {
                 $kept[$k] ? ($in[] = $patch) : ($out[] = $patch);
             }
         }
@@ -130,30 +131,50 @@ final readonly class CutOut
     }
 
     /**
-     * What hangs together with a stroke that is kept, and no holes in it that nobody made.
+     * What hangs together with a stroke that is kept, and no holes in it that nobody made: scissors cut none.
      *
-     * @param list<bool> $kept
+     * @param list<bool|null> $kept
      * @param list<bool|null> $said
      */
     private static function joined(Superpixels $patches, array $kept, array $said): Mask
     {
         $set = '';
         foreach ($patches->of as $k) {
-            $set .= $kept[$k] ? "\1" : "\0";
+            $set .= true === $kept[$k] ? "\1" : "\0";
         }
         $mask = Mask::fromBits($patches->width, $patches->height, $set);
-        $clean = str_repeat("\0", strlen($set));
+        $thing = self::partsWith($mask, static fn(int $i): bool => true === $said[$patches->of[$i]]);
+        [$w, $last] = [$patches->width, strlen($set) - 1];
+
+        return self::partsWith(
+            $thing->inverse(),
+            static fn(int $i): bool => false === $said[$patches->of[$i]] ||
+                $i < $w ||
+                $i > $last - $w ||
+                0 === $i % $w ||
+                0 === ($i + 1) % $w,
+        )->inverse();
+    }
+
+    /**
+     * Those parts of a mask that have such a pixel.
+     *
+     * @param \Closure(int): bool $such
+     */
+    private static function partsWith(Mask $mask, \Closure $such): Mask
+    {
+        $set = str_repeat("\0", strlen($mask->set));
         foreach ($mask->parts() as $part) {
             foreach ($part as $i) {
-                if (true === $said[$patches->of[$i]]) {
+                if ($such($i)) {
                     foreach ($part as $j) {
-                        $clean[$j] = "\1";
+                        $set[$j] = "\1";
                     }
                     break;
                 }
             }
         }
 
-        return Mask::fromBits($patches->width, $patches->height, $clean);
+        return Mask::fromBits($mask->width, $mask->height, $set);
     }
 }
