@@ -216,8 +216,8 @@ final class ClipArtTest extends ShopTestCase
     }
 
     /**
-     * A drawing by rsvg-convert and the command line alone, cut to where the picture is said to lie on its page: whether
-     * it is all there is what the sheet shows.
+     * A drawing by rsvg-convert and the command line alone, cut to where the picture is said to lie on its page:
+     * whether it is all there is what the sheet shows.
      */
     private function drawn(string $file, string $sha256): \Imagick
     {

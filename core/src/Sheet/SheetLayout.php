@@ -197,8 +197,8 @@ final readonly class SheetLayout implements \JsonSerializable
     }
 
     /**
-     * At the top, in the middle where nothing useful would be left beside it, and in the left corner where something is:
-     * one larger offcut instead of two halves. Off the tape, if there is such a place.
+     * At the top, in the middle where nothing useful would be left beside it, and in the left corner where something
+     * is: one larger offcut instead of two halves. Off the tape, if there is such a place.
      *
      * @param list<Rect> $tape
      */

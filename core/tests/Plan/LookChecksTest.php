@@ -68,6 +68,13 @@ final class LookChecksTest extends TestCase
         self::assertNull(Orchard::check(Orchard::plan(Orchard::job(), $picture(null)), 'picture.file'));
     }
 
+    public function testAWhitePictureIsToldToPrintNothing(): void
+    {
+        $check = self::check('picture.white', self::disc('ffffffff', '00000000'));
+        self::assertSame(Severity::Warn, $check?->severity);
+        self::assertNull(self::check('picture.white', self::disc('e8d8c0ff', '00000000')));
+    }
+
     public function testOnOpaqueFilmWhatIsLeftStaysOnAsAPatch(): void
     {
         self::assertStringContainsString(

@@ -77,6 +77,44 @@ final class SheetLayoutTest extends TestCase
         self::assertTrue($full || $bars[0]->turned !== $bars[1]->turned);
     }
 
+    /** A small one lies in the corner, so that one offcut is left and not two; a wide one in the middle. */
+    public function testASmallPictureLiesWhereItWastesLeast(): void
+    {
+        $small = self::fit(Size::mm(50.0, 40.0), PaperSize::A4);
+        self::assertNotNull($small);
+        self::assertSame($small->printable->xMm, $small->cut->xMm);
+        self::assertSame($small->printable->yMm, $small->cut->yMm);
+        $wide = self::fit(Size::mm(150.0, 40.0), PaperSize::A4);
+        self::assertNotNull($wide);
+        self::assertEqualsWithDelta(105.0, $wide->cut->xMm + $wide->cut->size->widthMm / 2.0, 6.0);
+    }
+
+    /** Off the tape of a carrier: moved, not only told of. */
+    public function testASmallPictureLiesClearOfTheTape(): void
+    {
+        $edges = [
+            Rect::mm(0.0, 0.0, 210.0, 12.0),
+            Rect::mm(0.0, 285.0, 210.0, 12.0),
+            Rect::mm(0.0, 12.0, 12.0, 273.0),
+            Rect::mm(198.0, 12.0, 12.0, 273.0),
+        ];
+        foreach ([Size::mm(50.0, 40.0), Size::mm(120.0, 90.0), Size::mm(170.0, 200.0)] as $picture) {
+            $sheet = SheetLayout::fit(
+                $picture,
+                PaperSize::A4->size(),
+                5.0,
+                Length::mm(3.0),
+                true,
+                'Crew',
+                zones: $edges,
+            );
+            self::assertNotNull($sheet);
+            foreach ($edges as $zone) {
+                self::assertNull($sheet->cut->overlap($zone));
+            }
+        }
+    }
+
     public function testAPictureMakesRoomForTheSecondBarWhereItCan(): void
     {
         // 190 mm and its trim are 196 of 200: in the middle they would lie on the bar, and 4 mm are too few beside it.

@@ -27,6 +27,9 @@ use Wubbin\Core\Plan\Stage;
 /** What the picture's own pixels say about how it will come out. */
 final readonly class LookChecks
 {
+    /** Less ink than this on the whole is none that anybody sees (assumed). */
+    private const WHITE_UNDER = 0.01;
+
     /** So much of the ink in lines that are too fine is a loss, not a detail (assumed). */
     private const TOO_FINE_FROM = 0.02;
 
@@ -51,6 +54,7 @@ final readonly class LookChecks
             ? []
             : array_values(
                 array_filter([
+                    $this->white($look->traits),
                     $this->background($look->traits),
                     $this->lines($look, $this->placing->placed?->size->widthMm ?? 0.0),
                     $this->outline($look),
@@ -60,6 +64,21 @@ final readonly class LookChecks
                     null === $look->foreseen ? null : $this->colours($look->foreseen),
                     $this->greys($look->traits),
                 ]),
+            );
+    }
+
+    /** White on white: there is nothing to print. */
+    private function white(Traits $traits): ?Check
+    {
+        return $traits->palette->coverage(true) >= self::WHITE_UNDER || null === $this->outfit->marking?->printer
+            ? null
+            : Check::found(
+                'picture.white',
+                Stage::Print,
+                Severity::Warn,
+                'picture',
+                Phrase::of('The picture is white, and there is no white ink. Nothing of it is printed.'),
+                Phrase::of('Choose a picture in colours, or give this one a background.'),
             );
     }
 
