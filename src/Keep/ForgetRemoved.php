@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Keep;
 
+use Psr\Cache\CacheItemPoolInterface;
+use Symfony\Component\Cache\PruneableInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Storage\Documents;
@@ -25,6 +27,7 @@ final readonly class ForgetRemoved implements Duty, Search
         private UnusedFiles $files,
         private Documents $documents,
         private ClockInterface $clock,
+        private CacheItemPoolInterface $cache,
     ) {}
 
     public static function kind(): string
@@ -45,6 +48,10 @@ final readonly class ForgetRemoved implements Duty, Search
         $this->removal->forget();
         $progress->at(0.5, 'Clearing files that nothing uses');
         $gone = $this->files->forget();
+        // What was worked out for sizes that nobody asks for any more.
+        if ($this->cache instanceof PruneableInterface) {
+            $this->cache->prune();
+        }
         $this->documents->put(self::STATE, ['at' => Instant::write($this->clock->now())]);
 
         return (object) ['files' => $gone];

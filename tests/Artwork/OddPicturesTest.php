@@ -68,25 +68,25 @@ final class OddPicturesTest extends ShopTestCase
                 20.0,
             ];
         }
-        yield 'a scan in black and white' => [
-            $save(static function () use ($plain): \Imagick {
-                $image = $plain(600, 800, 'white');
-                $draw = new \ImagickDraw();
-                for ($y = 40; $y < 760; $y += 18) {
-                    for ($x = 40; $x < 540; $x += 9) {
-                        $draw->rectangle($x, $y, $x + (($x * $y) % 6), $y + 8);
-                    }
-                }
-                $image->drawImage($draw);
-                $image->setImageType(\Imagick::IMGTYPE_BILEVEL);
-
-                return $image;
-            }, 'png'),
-            600.0,
-            800.0,
-        ];
+        yield 'a scan in black and white' => [$save(self::scan(...), 'png'), 600.0, 800.0];
         yield 'a strip of 16 000 pixels' => [$save(static fn(): \Imagick => $plain(16000, 120), 'png'), 16000.0, 120.0];
         yield 'HEIC from a phone' => [$save(static fn(): \Imagick => $plain(120, 80), 'heic'), 120.0, 80.0];
+    }
+
+    private static function scan(): \Imagick
+    {
+        $image = new \Imagick();
+        $image->newImage(600, 800, 'white');
+        $draw = new \ImagickDraw();
+        for ($y = 40; $y < 760; $y += 18) {
+            for ($x = 40; $x < 540; $x += 9) {
+                $draw->rectangle($x, $y, $x + (($x * $y) % 6), $y + 8);
+            }
+        }
+        $image->drawImage($draw);
+        $image->setImageType(\Imagick::IMGTYPE_BILEVEL);
+
+        return $image;
     }
 
     /** @param callable(string): string $make */

@@ -28,7 +28,7 @@ final readonly class Strokes
     /** A line is at least so long, as a share of the picture's longer side (assumed). */
     private const LEAST_LENGTH = 0.01;
 
-    /** A pixel is the thinnest that can be told, by this share of it. */
+    /** The finest that is told, in these steps. */
     private const FINEST_STEP = 1;
 
     /**

@@ -19,9 +19,6 @@ final readonly class SheetLayout implements \JsonSerializable
     /** Long enough to show a scaling of half a per cent with a ruler. */
     public const CHECK_BAR_MM = 100.0;
 
-    /** What is left beside a picture is worth keeping from this width on, in mm (assumed). */
-    private const OFFCUT_MM = 60.0;
-
     /** Across a dot to sight by: small enough to be drilled away (assumed). */
     private const DOT_MM = 1.0;
 
@@ -186,7 +183,7 @@ final readonly class SheetLayout implements \JsonSerializable
     private static function besideBar(Size $piece, Rect $room, bool $beside, array $tape): array
     {
         $bar = self::secondBar($room, [], $beside);
-        $box = self::leastWaste($piece, $room, array_map(static fn(SheetMark $mark): Rect => $mark->rect, $tape));
+        $box = LeastWaste::place($piece, $room, array_map(static fn(SheetMark $mark): Rect => $mark->rect, $tape));
         if (null === $bar || null === $box->overlap(self::roomOfBar($bar))) {
             return [$box, $bar];
         }
@@ -194,50 +191,6 @@ final readonly class SheetLayout implements \JsonSerializable
         $moved = Rect::at($room->xMm + ($narrower - $piece->widthMm) / 2.0, $room->yMm, $piece);
 
         return !$beside && $piece->widthMm <= $narrower ? [$moved, $bar] : [$box, null];
-    }
-
-    /**
-     * At the top, in the middle where nothing useful would be left beside it, and in the left corner where something
-     * is: one larger offcut instead of two halves. Off the tape, if there is such a place.
-     *
-     * @param list<Rect> $tape
-     */
-    private static function leastWaste(Size $piece, Rect $room, array $tape): Rect
-    {
-        $spare = $room->size->widthMm - $piece->widthMm;
-        $lefts = [$room->xMm + ($spare >= self::OFFCUT_MM ? 0.0 : $spare / 2.0)];
-        $tops = [$room->yMm];
-        foreach ($tape as $zone) {
-            array_push($lefts, $zone->right(), $zone->xMm - $piece->widthMm);
-            array_push($tops, $zone->bottom(), $zone->yMm - $piece->heightMm);
-        }
-        $best = Rect::at($lefts[0], $tops[0], $piece);
-        $most = self::isClear($best, $tape) ? self::leftover($best, $room) : -1.0;
-        foreach ($tops as $top) {
-            foreach ($lefts as $left) {
-                $box = Rect::at($left, $top, $piece);
-                if ($box->within($room) && self::isClear($box, $tape) && self::leftover($box, $room) > $most + 1.0) {
-                    [$best, $most] = [$box, self::leftover($box, $room)];
-                }
-            }
-        }
-
-        return $best;
-    }
-
-    /** @param list<Rect> $tape */
-    private static function isClear(Rect $box, array $tape): bool
-    {
-        return [] === array_filter($tape, static fn(Rect $zone): bool => null !== $box->overlap($zone));
-    }
-
-    /** The largest rectangle that is left of the room beside a piece, or above or below it, in mm². */
-    private static function leftover(Rect $box, Rect $room): float
-    {
-        return max(
-            max($room->right() - $box->right(), $box->xMm - $room->xMm) * $room->size->heightMm,
-            max($room->bottom() - $box->bottom(), $box->yMm - $room->yMm) * $room->size->widthMm,
-        );
     }
 
     /**

@@ -32,6 +32,14 @@ final class SurroundingsTest extends TestCase
         yield 'a thing on blue: nobody can tell' => [$disc(self::WHITE, self::BLUE), false, Ground::Unsure];
         yield 'a blue field that somebody drew' => [$disc(self::WHITE, self::BLUE), true, Ground::None];
         yield 'a white field that somebody drew' => [$disc(self::RED, self::WHITE), true, Ground::Unsure];
+        yield from self::withoutBackground();
+        yield from self::hardOnes();
+        yield 'all white' => [$disc(self::WHITE, self::WHITE), false, Ground::None];
+    }
+
+    /** @return iterable<string, array{Bitmap, bool, Ground}> */
+    private static function withoutBackground(): iterable
+    {
         yield 'a flag of three stripes' => [
             Shapes::bitmap(
                 120,
@@ -70,6 +78,11 @@ final class SurroundingsTest extends TestCase
             false,
             Ground::None,
         ];
+    }
+
+    /** @return iterable<string, array{Bitmap, bool, Ground}> */
+    private static function hardOnes(): iterable
+    {
         yield 'a person on a white wall, cut off by the foot' => [
             Shapes::bitmap(
                 120,
@@ -109,7 +122,6 @@ final class SurroundingsTest extends TestCase
             false,
             Ground::Unsure,
         ];
-        yield 'all white' => [$disc(self::WHITE, self::WHITE), false, Ground::None];
     }
 
     #[DataProvider('pictures')]
