@@ -43,7 +43,15 @@ final readonly class KeptOutlines implements Outlines
     private function kept(string $which, Size $printed, float $marginMm, \Closure $work): CutLine
     {
         return $this->cache->get(
-            sprintf('%s.%s.%.3F.%.3F.%.3F', $which, $this->sha256, $printed->widthMm, $printed->heightMm, $marginMm),
+            sprintf(
+                '%s.%d.%s.%.3F.%.3F.%.3F',
+                $which,
+                CutLine::EDITION,
+                $this->sha256,
+                $printed->widthMm,
+                $printed->heightMm,
+                $marginMm,
+            ),
             static function (ItemInterface $item) use ($work): CutLine {
                 $item->expiresAfter(self::KEPT_S);
 

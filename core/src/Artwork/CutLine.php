@@ -18,11 +18,14 @@ use Wubbin\Core\Measure\Size;
  */
 final readonly class CutLine
 {
+    /** How it is drawn changes now and then: lines that are kept are of one edition. */
+    public const EDITION = 1;
+
     /** Loops that enclose less are nothing that anybody sees, in mm². */
     private const SPECK_MM2 = 0.05;
 
     /** Points that the line may miss by, in mm: less than scissors do. It is drawn so much farther out. */
-    private const SMOOTH_MM = 0.05;
+    private const SMOOTH_MM = 0.1;
 
     /** Scissors turn where the line bends by more than this within two steps of this length. */
     private const STEP_MM = 2.0;
