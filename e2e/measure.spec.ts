@@ -159,7 +159,7 @@ test('a large picture is read beside the page and can be given up', async ({ pag
   const file = { name: 'wall.png', mimeType: 'image/png', buffer: flat(3400, 2400) };
   await page.locator('input[type=file]').first().setInputFiles(file);
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByText('PNG, JPEG, WebP, HEIC, SVG or PDF. You can drop it here.')).toBeVisible();
+  await expect(page.getByText('PNG, JPEG, WebP, HEIC, SVG, PDF and others. You can drop it here.')).toBeVisible();
   await expect(page.getByText('wall.png', { exact: true })).toHaveCount(0);
   await page.locator('input[type=file]').first().setInputFiles(file);
   await expect(page.getByText('wall.png', { exact: true })).toBeVisible();

@@ -128,7 +128,7 @@ export function PicturePicker({
               </button>
             </>
           ) : (
-            (current ?? 'PNG, JPEG, WebP, HEIC, SVG or PDF. You can drop it here.')
+            (current ?? 'PNG, JPEG, WebP, HEIC, SVG, PDF and others. You can drop it here.')
           )}
         </span>
       </div>
