@@ -64,7 +64,8 @@ final class ClipArtTest extends ShopTestCase
         $revision = $this->read($this->ask('GET', '/api/jobs/' . $id))->integer('revision');
         $wrong = [];
         $cut = 0;
-        foreach (ClipArt::some(ClipArt::many(50, 500), self::SEED) as $file) {
+        $everySheet = ClipArt::many(5, 1);
+        foreach (ClipArt::some(ClipArt::many(50, 500), self::SEED) as $k => $file) {
             $taken = $this->taken($file);
             if (null === $taken) {
                 continue;
@@ -88,7 +89,9 @@ final class ClipArtTest extends ShopTestCase
                 ++$cut;
                 $wrong = [...$wrong, ...$this->measured($file, $theirs, $look, $plan->record('placed'))];
             }
-            $wrong = [...$wrong, ...$this->printed($id, $file, $theirs, $plan)];
+            if (0 === $k % $everySheet) {
+                $wrong = [...$wrong, ...$this->printed($id, $file, $theirs, $plan)];
+            }
         }
         self::assertSame([], $wrong);
         self::assertGreaterThan(ClipArt::many(25, 250), $cut, 'most drawings have something to cut away');

@@ -16,6 +16,9 @@ final readonly class LineWidths
     /** What stands out by less of the most is no line but a shade beside one (assumed). */
     private const SEEN = 0.15;
 
+    /** Beside a line the picture stands out by less than this share of what the line does (assumed). */
+    private const FADES = 0.7;
+
     /** In so many pixels a line shows at least once how much it stands out itself. */
     private const RESOLVED = 3;
 
@@ -25,6 +28,9 @@ final readonly class LineWidths
     /** A line has at least this many times the area of a square as wide as it, and so many pixels (assumed). */
     private const SQUARES = 4.0;
     private const LEAST_PIXELS = 6;
+
+    /** Where a line is narrower than this share of what most of it is, it ends or turns (assumed). */
+    private const NARROWS_TO = 0.8;
 
     /** Pixels of one line differ by no more than this from their neighbours. */
     private const ALIKE = 1.5;
@@ -80,12 +86,13 @@ final readonly class LineWidths
         $longest = (int) floor($thick / $unit);
         for ($from = strcspn($seen, "\1"), $end = strlen($seen); $from < $end; $from += strcspn($seen, "\1", $from)) {
             $run = strspn($seen, "\1", $from);
-            if ($run <= $longest) {
-                $sum = $top = 0;
+            // What lies on either side is its soft edge; where that stands out nearly as much, it only fades.
+            [$before, $after] = [ord($lined[max(0, $from - 1)]), ord($lined[min($end - 1, $from + $run)])];
+            $top = $run <= $longest ? max(0, ...array_keys(count_chars(substr($lined, $from, $run), 1))) : 0;
+            if (max($before, $after) < self::FADES * $top) {
+                $sum = $before + $after;
                 for ($p = $from; $p < $from + $run; ++$p) {
-                    $byte = ord($lined[$p]);
-                    $sum += $byte;
-                    $top = max($top, $byte);
+                    $sum += ord($lined[$p]);
                 }
                 $width = ($unit * $sum) / ($run >= self::RESOLVED ? $top : $most);
                 $i = 1 === $step ? $from : intdiv($from, $rows) + ($from % $rows) * $step;
@@ -149,8 +156,12 @@ final readonly class LineWidths
             }
             // Too fine to show how dark it is, it was taken for as dark as any. A pale one is as much wider.
             $paler = $mean < self::RESOLVED && ($mean * $most) / $top >= self::ON_A_PIXEL ? $most / $top : 1.0;
+            // Towards its corners and ends a line narrows: there it is no finer than it is.
+            $own = array_intersect_key($widths, array_flip($part));
+            sort($own);
+            $least = self::NARROWS_TO * $own[intdiv($pixels, 2)];
             foreach ($part as $i) {
-                $lines[intdiv($i, $wide) * ($wide - 1) + ($i % $wide)] = $paler * $widths[$i];
+                $lines[intdiv($i, $wide) * ($wide - 1) + ($i % $wide)] = $paler * max($least, $widths[$i]);
             }
         }
 
