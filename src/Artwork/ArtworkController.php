@@ -181,7 +181,7 @@ final readonly class ArtworkController
         $tolerance = self::tolerance((string) $body->tolerance);
         $strokes = self::strokes($body->strokes);
         if (
-            PictureKind::Raster === $artwork->picture()->kind &&
+            PictureKind::Vector === $artwork->picture()->kind ||
             $this->store->takesLong($this->files->path($sha256, $artwork->form()))
         ) {
             return new JsonResponse(

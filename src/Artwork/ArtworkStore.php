@@ -199,19 +199,14 @@ final readonly class ArtworkStore
         return $pictures;
     }
 
-    private function outlined(Artwork $artwork): Picture
-    {
-        $outlines = $this->outlines($artwork);
-
-        return null === $outlines ? $artwork->picture() : $artwork->picture()->outlined($outlines);
-    }
-
-    /** The lines round it; null where it fills its frame, so that there are none. */
-    public function outlines(Artwork $artwork): ?KeptOutlines
+    /** With the lines round it, where it does not fill its frame. */
+    public function outlined(Artwork $artwork): Picture
     {
         $coverage = $this->files->path($artwork->sha256, ReadPicture::COVERAGE);
 
-        return is_file($coverage) ? new KeptOutlines($artwork->sha256, $coverage, $this->cache) : null;
+        return is_file($coverage)
+            ? $artwork->picture()->outlined(new KeptOutlines($artwork->sha256, $coverage, $this->cache))
+            : $artwork->picture();
     }
 
     private static function tidy(string $name): string

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Wubbin\Artwork;
 
 use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Contracts\Cache\CacheInterface;
+use Symfony\Contracts\Cache\ItemInterface;
 use Wubbin\Core\Artwork\Background;
 use Wubbin\Core\Artwork\CutOut\CutOut;
 use Wubbin\Core\Artwork\CutOut\Stroke;
@@ -32,7 +34,15 @@ final readonly class BackgroundRemover
     private const MOST_PIXELS = 9000;
     private const SECONDS = 20.0;
 
-    public function __construct(private ArtworkStore $store, private FileStore $files, private RasterFile $raster) {}
+    /** As long as somebody draws line after line over one picture. */
+    private const KEPT_S = 3600;
+
+    public function __construct(
+        private ArtworkStore $store,
+        private FileStore $files,
+        private RasterFile $raster,
+        private CacheInterface $cache,
+    ) {}
 
     /**
      * What would be taken away, as a PNG to lay over the preview: violet where it goes, clear where it stays.
@@ -56,9 +66,9 @@ final readonly class BackgroundRemover
     }
 
     /**
-     * @param list<Stroke> $strokes
+     * Of a drawing, pixels are made first: fine ones, as many as a print of it on a large sheet needs.
      *
-     * Of a drawing, pixels are made first: fine ones, as many as a print of it on a large sheet needs
+     * @param list<Stroke> $strokes
      *
      * @throws Refusal when the picture has no background of one colour, or would be gone altogether
      */
@@ -159,13 +169,23 @@ final readonly class BackgroundRemover
         if ([] === array_filter($strokes, static fn(Stroke $stroke): bool => $stroke->keep)) {
             throw InvalidInput::field('strokes', 'Draw a line over what you want to keep.');
         }
-        $bitmap = $this->store->working($artwork, self::CUT_OUT_PIXELS);
-        $patches = Superpixels::of(LabPlanes::of($bitmap), $bitmap->width, $bitmap->height, self::PATCHES);
-        $gone = CutOut::of($patches, $strokes)->inverse();
+        $gone = CutOut::of($this->patches($artwork), $strokes)->inverse();
 
         return 0.0 === $gone->share()
             ? throw InvalidInput::field('strokes', 'Nothing would be removed. Draw a line over what goes.')
             : $gone;
+    }
+
+    private function patches(Artwork $artwork): Superpixels
+    {
+        return $this->cache->get('patches.' . $artwork->sha256, function (ItemInterface $item) use (
+            $artwork,
+        ): Superpixels {
+            $item->expiresAfter(self::KEPT_S);
+            $bitmap = $this->store->working($artwork, self::CUT_OUT_PIXELS);
+
+            return Superpixels::of(LabPlanes::of($bitmap), $bitmap->width, $bitmap->height, self::PATCHES);
+        });
     }
 
     /** White where the mask is set. */

@@ -20,15 +20,9 @@ final readonly class CutLines
      */
     public function of(Artwork $artwork, float $widthMm, float $marginMm, bool $easier): CutLine
     {
-        $picture = $artwork->picture();
-        $printed = Size::mm($widthMm, $widthMm / $picture->aspect());
-        $outlines = true === $picture->traits?->isCutOut() ? $this->store->outlines($artwork) : null;
+        $picture = $this->store->outlined($artwork);
 
-        return match (true) {
-            null === $outlines => CutLine::alongFrame($printed, $marginMm),
-            $easier => $outlines->easierAt($printed, $marginMm),
-            default => $outlines->at($printed, $marginMm),
-        };
+        return $picture->cutLine(Size::mm($widthMm, $widthMm / $picture->aspect()), $marginMm, $easier);
     }
 
     /**

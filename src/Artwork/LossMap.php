@@ -34,7 +34,7 @@ final readonly class LossMap
     {
         $bitmap = $this->store->working($artwork);
         $opaque = $bitmap->opaque();
-        $palette = Palette::fromBitmap($bitmap, $opaque);
+        $palette = $artwork->picture()->traits->palette ?? Palette::fromBitmap($bitmap, $opaque);
         $map = Foresight::map($palette, $palette->labels($bitmap, $opaque), $cloth);
         $rgba = '';
         for ($i = 0, $end = strlen($map); $i < $end; ++$i) {
@@ -59,10 +59,9 @@ final readonly class LossMap
      */
     public function ofLines(Artwork $artwork, float $line): string
     {
-        $colours = $artwork->picture()->traits?->surroundings->colours ?? [];
         $ink = InkPlane::fromBitmap(
             $this->store->working($artwork, WorkingBitmap::FINE_PIXELS),
-            1 === count($colours) ? $colours[0] : Colour::rgb(255, 255, 255),
+            $artwork->picture()->traits?->surroundings->behind() ?? Colour::rgb(255, 255, 255),
         );
         $finer = Strokes::finer($ink, $line);
 

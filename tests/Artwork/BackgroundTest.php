@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Tests\Artwork;
 
 use PHPUnit\Framework\Attributes\TestWith;
+use Wubbin\Task\TaskQueue;
 use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
 
@@ -159,13 +160,15 @@ final class BackgroundTest extends ShopTestCase
                 'fill="#fff"/><circle cx="100" cy="50" r="40" fill="#c8102e"/></svg>',
         );
         $whole = $this->read($this->upload($this->data . '/in', 'disc.svg'), 201);
-        $cut = $this->read(
+        $task = $this->read(
             $this->ask('POST', '/api/artwork/' . $whole->string('sha256') . '/without-background', [
                 'tolerance' => 12,
                 'islands' => false,
             ]),
-            201,
+            202,
         );
+        $this->service(TaskQueue::class)->workOnNext('test');
+        $cut = $this->read($this->ask('GET', '/api/tasks/' . $task->string('id')))->record('result');
         self::assertSame('raster', $cut->string('kind'));
         // Two fifths of 3000 pixels.
         self::assertEqualsWithDelta([1200.0, 1200.0], [$cut->number('width'), $cut->number('height')], 15.0);

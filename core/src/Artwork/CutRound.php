@@ -16,21 +16,11 @@ enum CutRound: string
     /** Its rectangle. */
     case Frame = 'frame';
 
-    public function label(): string
+    public function of(Picture $picture, Size $printed, float $marginMm): CutLine
     {
         return match ($this) {
-            self::Outline => 'along its outline',
-            self::Whole => 'once round all of it',
-            self::Frame => 'along its frame',
-        };
-    }
-
-    /** @param CutLine $outline along the outline of the picture */
-    public function of(CutLine $outline, Size $printed, float $marginMm): CutLine
-    {
-        return match ($this) {
-            self::Outline => $outline,
-            self::Whole => $outline->onceRound(),
+            self::Outline => $picture->cutLine($printed, $marginMm),
+            self::Whole => $picture->cutLine($printed, $marginMm)->onceRound(),
             self::Frame => CutLine::alongFrame($printed, $marginMm),
         };
     }

@@ -141,7 +141,7 @@ final readonly class Foresight
             };
         }
 
-        return strtr($labels, implode('', array_map(chr(...), range(0, 255))), $fates);
+        return Bytes::mapped($labels, $fates);
     }
 
     /** Clear ink over cloth, as a filter in linear light. */

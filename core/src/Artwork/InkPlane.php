@@ -38,12 +38,6 @@ final readonly class InkPlane
         return new self($bitmap->width, $bitmap->height, $bytes);
     }
 
-    /** Wholly where a mask is set, and not at all elsewhere. */
-    public static function fromMask(Mask $mask): self
-    {
-        return new self($mask->width, $mask->height, strtr($mask->set, "\1", "\xff"));
-    }
-
     /** The most that any pixel stands out. */
     public function most(): int
     {

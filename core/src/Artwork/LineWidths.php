@@ -78,11 +78,7 @@ final readonly class LineWidths
         // A row of nothing at the end, so that a way across does not go on in the next column.
         $rows = intdiv(strlen($flat) + $step - 1, $step) + 1;
         $lined = 1 === $step ? $flat : self::turned($flat, $step, $rows);
-        $seen = strtr(
-            $lined,
-            implode('', array_map(chr(...), range(0, 255))),
-            str_repeat("\0", $least) . str_repeat("\1", 256 - $least),
-        );
+        $seen = Bytes::atLeast($lined, $least);
         $longest = (int) floor($thick / $unit);
         for ($from = strcspn($seen, "\1"), $end = strlen($seen); $from < $end; $from += strcspn($seen, "\1", $from)) {
             $run = strspn($seen, "\1", $from);
@@ -132,7 +128,10 @@ final readonly class LineWidths
         $lines = [];
         $around = [-$wide - 1, -$wide, 1 - $wide, -1, 1, $wide - 1, $wide, $wide + 1];
         $left = $widths;
-        while (null !== ($first = array_key_first($left))) {
+        foreach (array_keys($widths) as $first) {
+            if (!isset($left[$first])) {
+                continue;
+            }
             unset($left[$first]);
             $part = [$first];
             $sum = 0.0;

@@ -60,24 +60,26 @@ final readonly class MarchingSquares
             }
         }
         $loops = [];
-        while (null !== ($first = array_key_first($next))) {
+        $left = $next;
+        foreach (array_keys($next) as $first) {
             $loop = [];
-            for ($at = $first; isset($next[$at]); $at = $then) {
-                $then = $next[$at];
-                unset($next[$at]);
+            for ($at = $first; isset($left[$at]); $at = $then) {
+                $then = $left[$at];
+                unset($left[$at]);
                 $loop[] = self::crossing($field, $width, $level, $at);
             }
-            $loops[] = $loop;
+            if ([] !== $loop) {
+                $loops[] = $loop;
+            }
         }
 
-        return array_values(array_filter($loops, static fn(array $loop): bool => [] !== $loop));
+        return $loops;
     }
 
     /** Which corners of each cell lie below the level, by the point at its top left. */
     private static function codes(string $field, int $width, int $level): string
     {
-        $points = implode('', array_map(chr(...), range(0, 255)));
-        $below = strtr($field, $points, str_repeat("\1", $level) . str_repeat("\0", 256 - $level));
+        $below = strtr(Bytes::atLeast($field, $level), "\0\1", "\1\0");
         $right = substr($below, 1) . "\0";
         $row = str_repeat("\0", $width);
 

@@ -11,4 +11,11 @@ interface Outlines
 {
     /** @param float $marginMm left round what is seen, 0 or more */
     public function at(Size $printed, float $marginMm): CutLine;
+
+    /**
+     * Straight across hollows and gaps.
+     *
+     * @param float $marginMm left round what is seen, 0 or more
+     */
+    public function easierAt(Size $printed, float $marginMm): CutLine;
 }

@@ -107,11 +107,13 @@ final readonly class Picture
     }
 
     /** The line to cut it along: round what is seen of it, or along its frame where it fills that. */
-    public function cutLine(Size $printed, float $marginMm): CutLine
+    public function cutLine(Size $printed, float $marginMm, bool $easier = false): CutLine
     {
-        return null === $this->outlines || !($this->traits?->isCutOut() ?? false)
-            ? CutLine::alongFrame($printed, $marginMm)
-            : $this->outlines->at($printed, $marginMm);
+        return match (true) {
+            null === $this->outlines, true !== $this->traits?->isCutOut() => CutLine::alongFrame($printed, $marginMm),
+            $easier => $this->outlines->easierAt($printed, $marginMm),
+            default => $this->outlines->at($printed, $marginMm),
+        };
     }
 
     public function aspect(): float

@@ -63,6 +63,12 @@ final readonly class Surroundings
         return Ground::None === $ground ? new self($ground, [], 0.0) : new self($ground, $background->colours, $share);
     }
 
+    /** What a line of the picture stands out from: its background where that has one colour, or the paper. */
+    public function behind(): Colour
+    {
+        return 1 === count($this->colours) ? $this->colours[0] : Colour::rgb(255, 255, 255);
+    }
+
     /** @throws BadRecord */
     public static function fromRecord(Record $record): self
     {

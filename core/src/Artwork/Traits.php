@@ -57,7 +57,6 @@ final class Traits
         $surroundings = Surroundings::of($bitmap, $background, $lab, $drawn);
         $thing = [] === $surroundings->colours ? $opaque : $background->mask->inverse();
         $photograph = !$drawn && Nature::isPhotograph($bitmap, $thing);
-        $ground = 1 === count($surroundings->colours) ? $surroundings->colours[0] : Colour::rgb(255, 255, 255);
 
         return new self(
             $surroundings,
@@ -66,7 +65,7 @@ final class Traits
             Palette::fromBitmap($bitmap, $opaque),
             $photograph
                 ? Strokes::none($bitmap->width, $bitmap->height)
-                : Strokes::of(InkPlane::fromBitmap($finer ?? $bitmap, $ground)),
+                : Strokes::of(InkPlane::fromBitmap($finer ?? $bitmap, $surroundings->behind())),
             UpsideDown::likeness($bitmap, $lab),
             $photograph ? null : Letters::smallest($thing),
             Busy::fromLab($lab, $bitmap->width, $bitmap->height),

@@ -83,7 +83,7 @@ final readonly class Look implements \JsonSerializable
             $route->character->opaque ? null : $traits->on($blank->colour, $blank->pattern),
             null === $finest ? null : $finest * $printed->widthMm,
             $cut,
-            $cut->of($picture->cutLine($printed, $trimMm), $printed, $trimMm),
+            $cut->of($picture, $printed, $trimMm),
             $trimMm,
             [
                 Appearance::asDrawn(),

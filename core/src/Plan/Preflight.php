@@ -39,7 +39,7 @@ final readonly class Preflight
             array_merge(
                 (new BlankChecks($brief, $outfit))->checks(),
                 (new PictureChecks($brief, $outfit, $placing, $place))->checks(),
-                (new LookChecks($brief, $outfit, $placing))->checks(),
+                (new LookChecks($brief, $outfit, $placing, $arrangement))->checks(),
                 (new SubjectChecks($brief, $placing, $arrangement))->checks(),
                 (new SheetChecks($brief, $outfit, $placing, $arrangement))->checks(),
                 (new PressChecks($brief, $outfit, $placing, $arrangement))->checks(),

@@ -9,7 +9,6 @@ use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Artwork\Appearance;
 use Wubbin\Core\Artwork\Bitmap;
 use Wubbin\Core\Artwork\Foresight;
-use Wubbin\Core\Artwork\InkPlane;
 use Wubbin\Core\Artwork\Mask;
 use Wubbin\Core\Artwork\Palette;
 use Wubbin\Core\Artwork\PictureKind;
@@ -178,7 +177,7 @@ final class AppearanceTest extends TestCase
             120,
             static fn(int $x, int $y): string => $y < 30 || $x % 20 < 4 ? '000000ff' : '00000000',
         );
-        $ink = InkPlane::fromMask($bitmap->opaque());
+        $ink = Shapes::ink($bitmap->opaque());
         $finer = Strokes::finer($ink, 0.04);
         self::assertSame("\0", $finer->set[10 * 200 + 100], 'the spine holds');
         self::assertSame("\1", $finer->set[80 * 200 + 101], 'a tooth does not');

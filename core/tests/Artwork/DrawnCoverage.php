@@ -21,6 +21,11 @@ final readonly class DrawnCoverage implements Coverage, Outlines
         return CutLine::around($this, $printed, $marginMm);
     }
 
+    public function easierAt(Size $printed, float $marginMm): CutLine
+    {
+        return CutLine::easierAround($this, $printed, $marginMm);
+    }
+
     public function edge(int $columns, float $out, float $back = 0.0): EdgeField
     {
         $columns = min($columns, $this->seen->width);

@@ -188,7 +188,7 @@ final class ExaminationTest extends TestCase
     {
         self::assertEqualsWithDelta(
             $tooth / (24 * ($tooth + 20)),
-            Strokes::of(InkPlane::fromMask(Shapes::comb(24 * ($tooth + 20), $tooth, 20)))->finest() ?? 0.0,
+            Strokes::of(Shapes::ink(Shapes::comb(24 * ($tooth + 20), $tooth, 20)))->finest() ?? 0.0,
             0.26 / (24 * ($tooth + 20)),
         );
     }
@@ -200,7 +200,7 @@ final class ExaminationTest extends TestCase
             200,
             static fn(float $x, float $y): bool => abs(hypot($x - 100, $y - 100) - 70.0) <= 4.0,
         );
-        self::assertEqualsWithDelta(8.0 / 200.0, Strokes::of(InkPlane::fromMask($ring))->finest() ?? 0.0, 1.5 / 200.0);
+        self::assertEqualsWithDelta(8.0 / 200.0, Strokes::of(Shapes::ink($ring))->finest() ?? 0.0, 1.5 / 200.0);
     }
 
     public function testWhatIsFinerThanALineIsToldAsAShareOfTheInk(): void
@@ -211,7 +211,7 @@ final class ExaminationTest extends TestCase
             100,
             static fn(float $x, float $y): bool => $x < 90 || ($x > 100 && fmod($x - 100, 14) < 3 && $x < 240),
         );
-        $strokes = Strokes::of(InkPlane::fromMask($mask));
+        $strokes = Strokes::of(Shapes::ink($mask));
         self::assertEqualsWithDelta(3000.0 / 12000.0, $strokes->finerThan(6.0 / 240.0), 0.06);
         self::assertSame(0.0, $strokes->finerThan(2.0 / 240.0));
     }
@@ -244,12 +244,12 @@ final class ExaminationTest extends TestCase
             static fn(float $x, float $y): bool => abs($x - 150) + abs($y - 150) <= 100 ||
                 max(abs($x - 150), abs($y - 150)) <= 70,
         );
-        self::assertNull(Strokes::of(InkPlane::fromMask($turned))->finest());
+        self::assertNull(Strokes::of(Shapes::ink($turned))->finest());
     }
 
     public function testNothingHasNoFinestLine(): void
     {
-        self::assertNull(Strokes::of(InkPlane::fromMask(Shapes::mask(20, 20, static fn(): bool => false)))->finest());
+        self::assertNull(Strokes::of(Shapes::ink(Shapes::mask(20, 20, static fn(): bool => false)))->finest());
     }
 
     public function testADiscReadsTheSameUpsideDownAndAnArrowDoesNot(): void

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Wubbin\Core\Tests\Artwork;
 
 use Wubbin\Core\Artwork\Bitmap;
+use Wubbin\Core\Artwork\InkPlane;
 use Wubbin\Core\Artwork\Mask;
 use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Artwork\Traits;
+use Wubbin\Core\Measure\Colour;
 
 /** Pictures with known answers, drawn point by point. */
 final class Shapes
@@ -55,6 +57,19 @@ final class Shapes
             $bitmap->opaque()->share() < 1.0,
             Traits::of($bitmap),
         )->outlined(new DrawnCoverage($bitmap->opaque()));
+    }
+
+    /** Printed in black where a mask is set. */
+    public static function ink(Mask $mask): InkPlane
+    {
+        return InkPlane::fromBitmap(
+            Bitmap::fromRgba(
+                $mask->width,
+                $mask->height,
+                strtr($mask->set, ["\0" => "\0\0\0\0", "\1" => "\0\0\0\xff"]),
+            ),
+            Colour::rgb(255, 255, 255),
+        );
     }
 
     /** @param int<1, max> $size */

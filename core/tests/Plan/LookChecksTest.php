@@ -75,6 +75,20 @@ final class LookChecksTest extends TestCase
         self::assertNull(self::check('picture.white', self::disc('e8d8c0ff', '00000000')));
     }
 
+    /** Over several sheets it is cut along the joins, and falls into their parts alone. */
+    public function testAPictureOverSeveralSheetsIsNotToldToFallApart(): void
+    {
+        $two = Shapes::bitmap(
+            200,
+            200,
+            static fn(int $x, int $y): string => hypot(($x % 100) - 50, $y - 100) <= 30 ? 'c8102eff' : '00000000',
+        );
+        $large = Orchard::edit(Orchard::job(), ['width' => '290 mm']);
+        self::assertNotNull(Orchard::plan($large, Shapes::picture($two))->arrangement->tiling);
+        self::assertNull(self::check('picture.parts', $two, $large));
+        self::assertNotNull(self::check('picture.parts', $two, Orchard::edit($large, ['width' => '150 mm'])));
+    }
+
     public function testOnOpaqueFilmWhatIsLeftStaysOnAsAPatch(): void
     {
         self::assertStringContainsString(

@@ -1,5 +1,6 @@
-import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
-import { api, type ChangeJob, done, type Part, problemOf, type Schemas, type Task } from '../api/client';
+import { type KeyboardEvent, type PointerEvent, useEffect, useState } from 'react';
+import { api, type ChangeJob, type Part, problemOf } from '../api/client';
+import { useRemoval } from './useRemoval';
 
 interface Line {
   keep: boolean;
@@ -34,21 +35,21 @@ export function CutOut({ view, change, onClose }: { view: Part; change: ChangeJo
   const [at, setAt] = useState<[number, number]>([0.5, 0.5]);
   const [veil, setVeil] = useState<string>();
   const [problem, setProblem] = useState<string>();
-  const [task, setTask] = useState<Task>();
-  const [busy, setBusy] = useState<'edges' | 'removing'>();
-  const asked = useRef<AbortController>(null);
+  const [looking, setLooking] = useState(false);
   const sha256 = artwork?.sha256 ?? '';
+  const removal = useRemoval(sha256, change);
   const strokes = written(lines);
   const kept = lines.some((line) => line.keep);
 
   useEffect(() => {
     if (!kept) {
       setVeil(undefined);
+      setLooking(false);
       return;
     }
     const abort = new AbortController();
     let url: string | undefined;
-    setBusy('edges');
+    setLooking(true);
     api
       .POST('/api/artwork/{sha256}/background', {
         params: { path: { sha256 } },
@@ -66,13 +67,13 @@ export function CutOut({ view, change, onClose }: { view: Part; change: ChangeJo
         url = URL.createObjectURL(data as Blob);
         setVeil(url);
         setProblem(undefined);
-        setBusy(undefined);
+        setLooking(false);
       })
       .catch((e) => {
         if (!abort.signal.aborted) {
           const { errors, message } = problemOf(e);
           setProblem(errors.strokes ?? message);
-          setBusy(undefined);
+          setLooking(false);
         }
       });
     return () => {
@@ -125,30 +126,11 @@ export function CutOut({ view, change, onClose }: { view: Part; change: ChangeJo
   };
 
   async function remove() {
-    setBusy('removing');
-    setProblem(undefined);
-    const abort = new AbortController();
-    asked.current = abort;
-    try {
-      const made = await done<Schemas['ArtworkView']>(
-        api.POST('/api/artwork/{sha256}/without-background', {
-          params: { path: { sha256 } },
-          body: { tolerance: 0, islands: false, strokes },
-        }),
-        setTask,
-        abort.signal,
-      );
-      await change({ artwork: made.sha256 });
+    if (await removal.remove({ tolerance: 0, islands: false, strokes })) {
       onClose();
-    } catch (e) {
-      if (!abort.signal.aborted) {
-        const { errors, message } = problemOf(e);
-        setProblem(errors.strokes ?? errors.tolerance ?? message);
-      }
     }
-    setBusy(undefined);
-    setTask(undefined);
   }
+  const wrong = problem ?? removal.problem;
 
   return (
     <div className="flex h-full min-h-80 flex-col gap-2 pt-2">
@@ -173,7 +155,7 @@ export function CutOut({ view, change, onClose }: { view: Part; change: ChangeJo
           Undo the last line
         </button>
         <span className="text-sm text-soft" role="status">
-          {busy === 'edges' ? 'Looking for the edges …' : ''}
+          {looking ? 'Looking for the edges …' : ''}
         </span>
       </div>
       <p className="text-sm text-soft">
@@ -232,25 +214,17 @@ export function CutOut({ view, change, onClose }: { view: Part; change: ChangeJo
           className="opacity-0 [svg:focus-visible_&]:opacity-100"
         />
       </svg>
-      {problem !== undefined && (
+      {wrong !== undefined && (
         <p role="alert" className="font-semibold text-hot">
-          {problem}
+          {wrong}
         </p>
       )}
       <p className="flex gap-2 pb-1">
-        <button type="button" className="key-main" onClick={remove} disabled={!kept || busy !== undefined}>
-          {busy !== 'removing'
-            ? 'Remove the violet part'
-            : task === undefined
-              ? 'Removing it …'
-              : `${task.doing}, ${Math.round(task.share * 100)} %`}
+        <button type="button" className="key-main" onClick={remove} disabled={!kept || looking || removal.busy}>
+          {removal.says}
         </button>
-        <button
-          type="button"
-          className="key"
-          onClick={() => (busy === 'removing' ? asked.current?.abort() : onClose())}
-        >
-          {busy === 'removing' ? 'Cancel' : 'Close'}
+        <button type="button" className="key" onClick={() => (removal.busy ? removal.cancel() : onClose())}>
+          {removal.busy ? 'Cancel' : 'Close'}
         </button>
       </p>
     </div>

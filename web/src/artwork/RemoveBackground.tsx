@@ -1,5 +1,6 @@
-import { useRef, useState } from 'react';
-import { api, type ChangeJob, done, type Part, problemOf, type Schemas, type Task } from '../api/client';
+import { useState } from 'react';
+import type { ChangeJob, Part } from '../api/client';
+import { useRemoval } from './useRemoval';
 
 /**
  * Takes the background away: shown on the picture first, and undone by going back to the picture that it was made of.
@@ -22,10 +23,7 @@ export function RemoveBackground({
   const [tolerance, setTolerance] = useState(background?.tolerance ?? 0);
   const [islands, setIslands] = useState(false);
   const [open, setOpen] = useState(false);
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<string>();
-  const [task, setTask] = useState<Task>();
-  const asked = useRef<AbortController>(null);
+  const removal = useRemoval(artwork?.sha256 ?? '', change);
   if (artwork === null) {
     return null;
   }
@@ -35,31 +33,7 @@ export function RemoveBackground({
     onVeil(on ? `/api/artwork/${sha256}/background?tolerance=${next}&islands=${inside ? 1 : 0}` : undefined);
   };
 
-  async function remove() {
-    setBusy(true);
-    setProblem(undefined);
-    setTask(undefined);
-    const abort = new AbortController();
-    asked.current = abort;
-    try {
-      const made = await done<Schemas['ArtworkView']>(
-        api.POST('/api/artwork/{sha256}/without-background', {
-          params: { path: { sha256 } },
-          body: { tolerance, islands, strokes: '' },
-        }),
-        setTask,
-        abort.signal,
-      );
-      onVeil(undefined);
-      await change({ artwork: made.sha256 });
-    } catch (e) {
-      if (!abort.signal.aborted) {
-        const { errors, message } = problemOf(e);
-        setProblem(errors.tolerance ?? message);
-      }
-      setBusy(false);
-    }
-  }
+  const remove = () => removal.remove({ tolerance, islands, strokes: '' }, () => onVeil(undefined));
 
   if (madeOf !== null) {
     return (
@@ -120,21 +94,17 @@ export function RemoveBackground({
         The violet part will be removed. Your own file does not change.
         {artwork.kind === 'vector' && ' The drawing becomes a picture of pixels.'}
       </p>
-      {problem !== undefined && (
+      {removal.problem !== undefined && (
         <p role="alert" className="font-semibold text-hot">
-          {problem}
+          {removal.problem}
         </p>
       )}
       <p className="flex gap-2">
-        <button type="button" className="key-main" onClick={remove} disabled={busy}>
-          {busy
-            ? task === undefined
-              ? 'Removing it …'
-              : `${task.doing}, ${Math.round(task.share * 100)} %`
-            : 'Remove the violet part'}
+        <button type="button" className="key-main" onClick={remove} disabled={removal.busy}>
+          {removal.says}
         </button>
-        <button type="button" className="key" onClick={() => (busy ? asked.current?.abort() : show(false))}>
-          {busy ? 'Cancel' : 'Close'}
+        <button type="button" className="key" onClick={() => (removal.busy ? removal.cancel() : show(false))}>
+          {removal.busy ? 'Cancel' : 'Close'}
         </button>
       </p>
     </div>

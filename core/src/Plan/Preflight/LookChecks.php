@@ -15,6 +15,7 @@ use Wubbin\Core\Artwork\Traits;
 use Wubbin\Core\Artwork\UpsideDown;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
+use Wubbin\Core\Plan\Arrangement;
 use Wubbin\Core\Plan\Brief;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Fix;
@@ -43,7 +44,12 @@ final readonly class LookChecks
     private const LOST_FROM = 0.15;
     private const OTHER_FROM = 0.5;
 
-    public function __construct(private Brief $brief, private Outfit $outfit, private Placing $placing) {}
+    public function __construct(
+        private Brief $brief,
+        private Outfit $outfit,
+        private Placing $placing,
+        private Arrangement $arrangement,
+    ) {}
 
     /** @return list<Check> none where nobody has looked at the pixels */
     public function checks(): array
@@ -204,7 +210,12 @@ final readonly class LookChecks
     private function outline(Look $look): ?Check
     {
         $line = $look->cut;
-        if (!isset($this->outfit->ways->figures['trim']) || !$look->traits->isCutOut()) {
+        // Over several sheets it is cut along the joins.
+        if (
+            !isset($this->outfit->ways->figures['trim']) ||
+            !$look->traits->isCutOut() ||
+            null !== $this->arrangement->tiling
+        ) {
             return null;
         }
         if (CutEffort::Hard !== $line->effort()) {
