@@ -45,7 +45,8 @@ $shop->exec(
 );
 for ($round = 1; $number('job') < 2000; ++$round) {
     $shop->exec(
-        'INSERT INTO job (revision, created, updated, archived, id, document) SELECT 1, created, updated, 0, id ' .
+        'INSERT INTO job (revision, created, updated, archived, day, quantity, id, document) SELECT 1, created, ' .
+            'updated, 0, day, quantity, id ' .
             "|| '-{$round}', json_set(document, '$.id', id || '-{$round}', '$.name', json_extract(document, " .
             "'$.name') || ' {$round}') FROM job WHERE id NOT LIKE '%-0%' AND length(id) < 18 AND id NOT GLOB " .
             "'*-[0-9]*'",

@@ -21,6 +21,9 @@ class PrintedSheet
      * @param string $plan the plan's id
      * @param list<array<string, mixed>> $pages what its pages are
      * @param int|null $pieces that it is for, where it was made for some of the job's only
+     * @param int|null $makes pieces that it is for in any case; unknown of sheets that were made long ago
+     * @param int|null $share of the job that it is for, where it is for one only
+     * @param string|null $together id of the first of those that are on the same sheets, where several jobs share them
      */
     public function __construct(
         #[ORM\Id, ORM\Column(length: 36)] public readonly string $id,
@@ -29,8 +32,17 @@ class PrintedSheet
         #[ORM\Column(type: 'json', options: ['default' => '[]'])] public readonly array $pages,
         \DateTimeImmutable $now,
         #[ORM\Column(nullable: true)] public readonly ?int $pieces = null,
+        #[ORM\Column(nullable: true)] public readonly ?int $makes = null,
+        #[ORM\Column(nullable: true)] public readonly ?int $share = null,
+        #[ORM\Column(length: 36, nullable: true)] public readonly ?string $together = null,
     ) {
         $this->at = Instant::write($now);
+    }
+
+    /** Of the paper: the same for all jobs that share it. */
+    public function paper(): string
+    {
+        return $this->together ?? $this->id;
     }
 
     /** @return list<SheetPage> */

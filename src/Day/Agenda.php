@@ -5,24 +5,22 @@ declare(strict_types=1);
 namespace Wubbin\Day;
 
 use Wubbin\Core\Day\Day;
-use Wubbin\Core\Plan\Plan;
 
 /** What there is to plan, and whose it is. */
 final readonly class Agenda
 {
+    /** @var array<string, string> of jobs, by id */
+    public array $names;
+
     /**
-     * @param array<string, string> $names of jobs, by id
+     * @param array<string, DueJob> $jobs by id
      * @param list<string> $later names of jobs that are more than is planned at once
-     * @param array<string, Plan> $plans of jobs that were looked at, by id
      * @param list<array{string, int}> $lost jobs and instants of pins whose work is not planned as such any more
      */
-    public function __construct(
-        public Day $day,
-        public array $names,
-        public array $later,
-        public array $plans,
-        public array $lost,
-    ) {}
+    public function __construct(public Day $day, public array $jobs, public array $later, public array $lost)
+    {
+        $this->names = array_map(static fn(DueJob $one): string => $one->job->name, $jobs);
+    }
 
     /**
      * What a session at the bench goes on with has the place that its job had first.

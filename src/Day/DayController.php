@@ -115,7 +115,7 @@ final readonly class DayController
         // Whoever has read that a pin holds nothing any more need not be told again.
         $this->memory->pin(array_intersect_key($this->memory->pins(), $agenda->day->activities));
 
-        return $this->shown($table, new Agenda($agenda->day, $agenda->names, $agenda->later, $agenda->plans, []));
+        return $this->shown($table, new Agenda($agenda->day, $agenda->jobs, $agenda->later, []));
     }
 
     #[Route('/api/day/better', methods: ['POST'])]
@@ -150,7 +150,7 @@ final readonly class DayController
                 $this->days->timetable($agenda),
                 $agenda->names,
                 $this->workHours->zone(),
-                $this->provision->told($agenda->plans),
+                $this->provision->told(),
             ),
         );
     }

@@ -8,44 +8,29 @@ use Symfony\Component\Clock\ClockInterface;
 use Wubbin\Core\Day\Activity;
 use Wubbin\Core\Day\Day;
 use Wubbin\Core\Day\Impossible;
-use Wubbin\Core\Day\JobActivities;
 use Wubbin\Core\Day\Move;
 use Wubbin\Core\Day\Scheduler;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Core\Day\Workshop;
-use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Shelf;
-use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\Marking;
-use Wubbin\Core\Run\BenchSequence;
-use Wubbin\Core\Work\Lots;
 use Wubbin\Core\Work\Place;
-use Wubbin\Core\Work\Places;
-use Wubbin\Core\Work\Work;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
-use Wubbin\Run\BenchSessions;
-use Wubbin\Session\StoredRun;
 use Wubbin\Shelf\WorkHours;
 use Wubbin\Shelf\WorkHoursStore;
 
 /** Plans what is left of all jobs that are due, with the hands, machines and places of this shop. */
 final readonly class DayPlanner
 {
-    /** More is planned a part at a time: what is due first. */
-    private const MOST_ACTIVITIES = 2000;
-
-    /** Of one job no more is laid out in a day: two sessions at the bench. */
-    private const MOST_PIECES = 2 * Places::SESSION;
-
     public function __construct(
         private JobPlanner $jobs,
-        private BenchSessions $bench,
-        private DueWork $due,
+        private DayWork $work,
         private WorkHoursStore $workHours,
+        private Absences $absences,
         private DayMemory $memory,
         private Catalogue $catalogue,
         private ClockInterface $clock,
@@ -58,44 +43,16 @@ final readonly class DayPlanner
      */
     public function agenda(): Agenda
     {
-        [$activities, $names, $later, $plans] = $this->work();
-
-        return $this->pinned($activities, $names, $later, $plans, $this->memory->pins());
-    }
-
-    /** @return array{list<Activity>, array<string, string>, list<string>, array<string, Plan>} as an agenda has them */
-    private function work(): array
-    {
-        $hours = $this->workHours->get();
-        $planned = $this->jobs->planning();
-        $names = $later = $activities = $plans = [];
-        foreach ($this->due->left() as [$job, $pieces, $sessions]) {
-            if (count($activities) >= self::MOST_ACTIVITIES) {
-                $later[] = $job->name;
-                continue;
-            }
-            $plan = $plans[$job->id] = $planned($job);
-            $own = $this->activities($job, $plan, $pieces, $sessions, $hours);
-            if ([] !== $activities && count($activities) + count($own) > self::MOST_ACTIVITIES) {
-                $later[] = $job->name;
-            } elseif ([] !== $own) {
-                array_push($activities, ...$own);
-                $names[$job->id] = $job->name;
-            }
-        }
-
-        return [$activities, $names, $later, $plans];
+        return $this->pinned($this->work->all(), $this->memory->pins());
     }
 
     /**
-     * @param list<Activity> $activities
-     * @param array<string, string> $names
-     * @param list<string> $later
-     * @param array<string, Plan> $plans
+     * @param array{list<Activity>, array<string, DueJob>, list<string>} $work
      * @param array<string, int> $pins
      */
-    private function pinned(array $activities, array $names, array $later, array $plans, array $pins): Agenda
+    private function pinned(array $work, array $pins): Agenda
     {
+        [$activities, $jobs, $later] = $work;
         $now = $this->clock->now();
         $activities = array_map(
             static fn(Activity $one): Activity => isset($pins[$one->id]) && $pins[$one->id] > $now->getTimestamp()
@@ -107,7 +64,7 @@ final readonly class DayPlanner
         try {
             $day = new Day($activities, $workshop, $now->getTimestamp());
 
-            return new Agenda($day, $names, $later, $plans, self::lost($pins, $day, $names));
+            return new Agenda($day, $jobs, $later, self::lost($pins, $day, $jobs));
         } catch (Impossible $e) {
             throw InvalidInput::field('day', $e->getMessage());
         }
@@ -117,61 +74,21 @@ final readonly class DayPlanner
      * Pins to come that hold nothing: the work of their jobs has changed since.
      *
      * @param array<string, int> $pins
-     * @param array<string, string> $names
+     * @param array<string, DueJob> $jobs
      *
      * @return list<array{string, int}>
      */
-    private static function lost(array $pins, Day $day, array $names): array
+    private static function lost(array $pins, Day $day, array $jobs): array
     {
         $lost = [];
         foreach (array_diff_key($pins, $day->activities) as $id => $instant) {
             $job = (string) strstr($id, ' ', true);
-            if ($instant > $day->now && isset($names[$job])) {
-                $lost[] = [$names[$job], $instant];
+            if ($instant > $day->now && isset($jobs[$job])) {
+                $lost[] = [$jobs[$job]->job->name, $instant];
             }
         }
 
         return $lost;
-    }
-
-    /**
-     * @param int $pieces that nobody has begun
-     * @param list<StoredRun> $sessions under way
-     *
-     * @return list<Activity>
-     */
-    private function activities(Job $job, Plan $plan, int $pieces, array $sessions, WorkHours $hours): array
-    {
-        $due = null === $job->due ? null : $hours->endOf($job->due, $this->workHours->zone());
-        $own = [];
-        foreach ($sessions as $run) {
-            array_push(
-                $own,
-                ...JobActivities::forSession(
-                    $job->id,
-                    $run->id,
-                    $run->sequence(),
-                    $this->bench->state($run),
-                    $this->clock->now(),
-                    $due,
-                ),
-            );
-        }
-        $lots = null === $due ? [] : Lots::of(min($pieces, self::MOST_PIECES), $plan->sheets()->fullest());
-        foreach ($lots as $n => $lot) {
-            $work = Work::forPieces($plan, $lot, $this->jobs->places());
-            array_push(
-                $own,
-                ...JobActivities::forWork(
-                    $job->id,
-                    sprintf('lot %d/%d', $n + 1, $lot),
-                    BenchSequence::fromTasks($work->tasks()),
-                    $due,
-                ),
-            );
-        }
-
-        return $own;
     }
 
     /** @param list<Activity> $activities */
@@ -192,6 +109,7 @@ final readonly class DayPlanner
             [Place::Rack->value => $hours->rack, Place::Shelf->value => $hours->shelf],
             array_map(static fn(Marking|HeatSource $one): string => $one->label, $shelf->markings + $shelf->heat),
             $hours->apart,
+            $this->absences->closed($now, $this->workHours->zone()),
         );
     }
 
@@ -230,8 +148,8 @@ final readonly class DayPlanner
     public function pin(string $activity, string $day, string $time): Agenda
     {
         $now = $this->clock->now();
-        [$activities, $names, $later, $plans] = $this->work();
-        $agenda = $this->pinned($activities, $names, $later, $plans, $this->memory->pins());
+        $work = $this->work->all();
+        $agenda = $this->pinned($work, $this->memory->pins());
         $of =
             $agenda->day->activities[$activity] ??
             throw InvalidInput::field('time', 'This is done already, or somebody changed it. Look again.');
@@ -259,7 +177,7 @@ final readonly class DayPlanner
         }
         $this->memory->pin($pins);
 
-        return $this->pinned($activities, $names, $later, $plans, $pins);
+        return $this->pinned($work, $pins);
     }
 
     /** @return array<string, float> seconds for a kelvin, by the id of the source; none where it has no plate */

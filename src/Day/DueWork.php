@@ -5,70 +5,66 @@ declare(strict_types=1);
 namespace Wubbin\Day;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Wubbin\Core\Job\Job;
+use Wubbin\Archive\PrintLog;
 use Wubbin\Job\StoredJob;
-use Wubbin\Session\GoodPieces;
-use Wubbin\Session\StoredPiece;
+use Wubbin\Session\SessionCounts;
 use Wubbin\Session\StoredRun;
 
 /** What is still to be made of the jobs of this shop. */
 final readonly class DueWork
 {
-    public function __construct(private EntityManagerInterface $entities, private GoodPieces $goodPieces) {}
+    /** Jobs that are due, with fewer good pieces than are wanted; and those that are at the bench. */
+    private const LEFT = <<<'SQL'
+    SELECT j.id FROM job j
+    LEFT JOIN (
+        SELECT r.job AS job, COUNT(*) AS good FROM run r JOIN piece p ON p.run_id = r.id
+        WHERE p.outcome = 'good' GROUP BY r.job
+    ) g ON g.job = j.id
+    WHERE j.archived = 0 AND (
+        (j.day < '9999-12-31' AND COALESCE(g.good, 0) < j.quantity)
+        OR j.id IN (SELECT job FROM run WHERE finished IS NULL)
+    )
+    SQL;
 
-    /**
-     * @return list<array{Job, int<1,
-     *     max>}> jobs that are due with the pieces that are still to be made, those in hand too, the soonest due first
-     */
-    public function open(): array
-    {
-        $open = [];
-        foreach ($this->left() as [$job, $pieces, $sessions]) {
-            $inHand = array_sum(array_map(self::unjudged(...), $sessions));
-            if (null !== $job->due && $pieces + $inHand > 0) {
-                $open[] = [$job, $pieces + $inHand];
-            }
-        }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private SessionCounts $counts,
+        private PrintLog $prints,
+    ) {}
 
-        return $open;
-    }
-
-    private static function unjudged(StoredRun $run): int
-    {
-        return count(
-            array_filter($run->pieces->toArray(), static fn(StoredPiece $piece): bool => null === $piece->outcome),
-        );
-    }
-
-    /**
-     * Jobs that something is left of, the soonest due first: how many pieces nobody has begun, and sessions under way.
-     *
-     * @return list<array{Job, int, list<StoredRun>}>
-     */
+    /** @return list<DueJob> jobs that something is left of, the soonest due first */
     public function left(): array
     {
-        $good = $this->goodPieces->goodByJob();
-        $sessions = $inHand = [];
+        /** @var list<string> $ids */
+        $ids = $this->entities->getConnection()->fetchFirstColumn(self::LEFT);
+        $sessions = [];
         foreach (
-            $this->entities->getRepository(StoredRun::class)->findBy(['finished' => null], ['created' => 'ASC'])
+            $this->entities
+                ->getRepository(StoredRun::class)
+                ->findBy(['finished' => null, 'job' => $ids], ['created' => 'ASC'])
             as $run
         ) {
             $sessions[$run->job][] = $run;
-            $inHand[$run->job] = ($inHand[$run->job] ?? 0) + self::unjudged($run);
         }
+        $counts = $this->counts->of($ids);
+        $prints = $this->prints->of($ids);
         $left = [];
-        foreach ($this->entities->getRepository(StoredJob::class)->findBy(['archived' => false]) as $stored) {
-            $job = $stored->job();
-            $pieces = max(0, $job->quantity - ($good[$job->id] ?? 0) - ($inHand[$job->id] ?? 0));
-            if ((null !== $job->due && $pieces > 0) || isset($sessions[$job->id])) {
-                $left[] = [$job, $pieces, $sessions[$job->id] ?? []];
+        foreach ($this->entities->getRepository(StoredJob::class)->findBy(['id' => $ids]) as $stored) {
+            $one = new DueJob(
+                $stored->job(),
+                $sessions[$stored->id] ?? [],
+                $counts[$stored->id] ?? [],
+                $prints[$stored->id] ?? [],
+            );
+            if ((null !== $one->job->due && $one->left > 0) || [] !== $one->sessions) {
+                $left[] = $one;
             }
         }
         usort(
             $left,
-            static fn(array $one, array $other): int => [$one[0]->due ?? '9999', $one[0]->id] <=> [
-                $other[0]->due ?? '9999',
-                $other[0]->id,
+            static fn(DueJob $one, DueJob $other): int => [$one->job->due ?? '9999', $one->job->id] <=> [
+                $other->job->due ?? '9999',
+                $other->job->id,
             ],
         );
 

@@ -7,8 +7,10 @@ namespace Wubbin\Day;
 use Wubbin\Core\Cost\Ledger;
 use Wubbin\Core\Cost\Needs;
 use Wubbin\Core\Cost\Shortage;
+use Wubbin\Core\Job\Job;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Job\JobPlanner;
+use Wubbin\Job\PlanMemory;
 use Wubbin\Stock\Inventory;
 use Wubbin\Stock\StoredItem;
 
@@ -18,22 +20,35 @@ final readonly class Provision
     /** So many jobs are looked at, those due first. */
     private const MOST_JOBS = 100;
 
-    public function __construct(private JobPlanner $jobs, private DueWork $due, private Inventory $stock) {}
+    public function __construct(
+        private JobPlanner $jobs,
+        private PlanMemory $plans,
+        private DueWork $due,
+        private Inventory $stock,
+    ) {}
 
-    /** @param array<string, Plan> $known plans that were made already, by job */
-    public function needs(array $known = []): Needs
+    public function needs(): Needs
     {
         $needs = Needs::nothing();
         $catalogue = $this->jobs->catalogue();
-        $planned = $this->jobs->planning();
-        foreach (array_slice($this->due->open(), 0, self::MOST_JOBS) as [$job, $pieces]) {
+        $open = array_slice($this->due->left(), 0, self::MOST_JOBS);
+        $plans = $this->plans->of(array_map(static fn(DueJob $one): Job => $one->job, $open));
+        foreach ($open as $due) {
+            $pieces = $due->left + $due->inHand();
+            if (null === $due->job->due || 0 === $pieces) {
+                continue;
+            }
             $needs = $needs->plus(
-                Needs::forPieces(
-                    $job,
-                    $known[$job->id] ?? $planned($job),
-                    $pieces,
-                    $this->jobs->pictures($job),
-                    $catalogue,
+                $plans->ask(
+                    $due->job,
+                    'needs ' . $pieces,
+                    fn(Plan $plan): Needs => Needs::forPieces(
+                        $due->job,
+                        $plan,
+                        $pieces,
+                        $this->jobs->pictures($due->job),
+                        $catalogue,
+                    ),
                 ),
             );
         }
@@ -63,15 +78,13 @@ final readonly class Provision
     /**
      * What is short for all that is due, in words.
      *
-     * @param array<string, Plan> $known
-     *
      * @return list<string>
      */
-    public function told(array $known): array
+    public function told(): array
     {
         return array_map(
             static fn(Shortage $one): string => $one->item->label,
-            self::short($this->needs($known), $this->stock->items(), $this->stock->ledgers()),
+            self::short($this->needs(), $this->stock->items(), $this->stock->ledgers()),
         );
     }
 }

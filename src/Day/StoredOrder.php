@@ -23,6 +23,22 @@ class StoredOrder
     #[ORM\Column]
     public bool $archived = false;
 
+    /** Who pays for it, where that is somebody else than whom it is for. */
+    #[ORM\Column(length: 120, options: ['default' => ''])]
+    public string $customer = '';
+
+    /** How the customer is reached. */
+    #[ORM\Column(length: 200, options: ['default' => ''])]
+    public string $contact = '';
+
+    /** What was agreed that it costs, in minor units of the shop's currency; null where nothing was. */
+    #[ORM\Column(nullable: true)]
+    public ?int $agreed = null;
+
+    /** Id of the quote that it comes from. */
+    #[ORM\Column(length: 64, nullable: true)]
+    public ?string $quote = null;
+
     /**
      * @param list<string> $jobs ids, in the order of the lines
      * @param string $source of which there is one order only: a click, or a part of a table

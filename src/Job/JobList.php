@@ -4,16 +4,10 @@ declare(strict_types=1);
 
 namespace Wubbin\Job;
 
-use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
-use Symfony\Contracts\Cache\CacheInterface;
-use Wubbin\Core\Artwork\Picture;
-use Wubbin\Core\Job\House;
 use Wubbin\Core\Job\Job;
-use Wubbin\Core\Job\Shelf;
-use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Plan\Check;
-use Wubbin\Core\Plan\Planner;
+use Wubbin\Core\Plan\Plan;
 use Wubbin\Session\GoodPieces;
 
 /**
@@ -26,10 +20,8 @@ final readonly class JobList
 
     public function __construct(
         private EntityManagerInterface $entities,
-        private JobPlanner $jobs,
-        private Planner $planner,
+        private PlanMemory $plans,
         private GoodPieces $goodPieces,
-        private CacheInterface $kept,
     ) {}
 
     /**
@@ -50,7 +42,7 @@ final readonly class JobList
             ->setParameter('archived', $archived ? 1 : 0)
             ->andWhere("instr(lower(json_extract(document, '$.name')), :words) > 0")
             ->setParameter('words', mb_strtolower($words))
-            ->orderBy("COALESCE(json_extract(document, '$.due'), '9999')")
+            ->orderBy('day')
             ->addOrderBy('updated', 'DESC')
             ->setFirstResult(max(0, $after))
             ->setMaxResults(self::A_PAGE)
@@ -59,24 +51,13 @@ final readonly class JobList
         foreach ($this->entities->getRepository(StoredJob::class)->findBy(['id' => $ids]) as $one) {
             $stored[$one->id] = $one;
         }
-        $shelf = $this->jobs->shelf();
-        $house = $this->jobs->house();
-        $shop = hash('sha256', serialize([$shelf, $house]));
         $good = $this->goodPieces->goodByJob();
         $jobs = array_map(static fn(string $id): Job => $stored[$id]->job(), $ids);
-        $facts = $this->facts($jobs);
+        $plans = $this->plans->of($jobs);
 
-        return array_map(function (Job $job) use ($stored, $shelf, $house, $shop, $good, $facts): JobSummary {
+        return array_map(static function (Job $job) use ($stored, $good, $plans): JobSummary {
             $id = $job->id;
-            $seen = array_map(
-                static fn(Transfer $transfer): string => $facts[$transfer->artwork ?? ''] ?? '',
-                $job->transfers,
-            );
-            $key = hash('sha256', $shop . serialize([$job, $seen]));
-            $told = $this->kept->get(
-                $key,
-                fn(): array => $this->told($job, $shelf, $this->jobs->pictures($job), $house),
-            );
+            $told = $plans->ask($job, 'list', self::told(...));
 
             return new JobSummary(
                 $job->id,
@@ -95,53 +76,9 @@ final readonly class JobList
         }, $jobs);
     }
 
-    /**
-     * What is known of the jobs' pictures, as hashes, so that a picture that was looked at again is noticed.
-     *
-     * @param list<Job> $jobs
-     *
-     * @return array<string, string> by the picture's SHA-256
-     */
-    private function facts(array $jobs): array
+    /** @return array{blank: string, artwork: ?string, ready: bool, printable: bool, open: int} */
+    private static function told(Plan $plan): array
     {
-        $pictures = array_values(
-            array_unique(
-                array_filter(
-                    array_merge(
-                        ...array_map(
-                            static fn(Job $job): array => array_map(
-                                static fn(Transfer $transfer): ?string => $transfer->artwork,
-                                $job->transfers,
-                            ),
-                            $jobs,
-                        ),
-                    ),
-                    is_string(...),
-                ),
-            ),
-        );
-        /** @var array<string, string> $facts */
-        $facts = $this->entities
-            ->getConnection()
-            ->executeQuery(
-                'SELECT sha256, facts FROM artwork WHERE sha256 IN (?)',
-                [$pictures],
-                [ArrayParameterType::STRING],
-            )
-            ->fetchAllKeyValue();
-
-        return array_map(static fn(string $one): string => hash('xxh128', $one), $facts);
-    }
-
-    /**
-     * @param array<string, Picture> $pictures
-     *
-     * @return array{blank: string, artwork: ?string, ready: bool, printable: bool, open: int}
-     */
-    private function told(Job $job, Shelf $shelf, array $pictures, House $house): array
-    {
-        $plan = $this->planner->plan($job, $shelf, $pictures, $house);
-
         return [
             'blank' => $plan->transfers[0]->decisions[0]->value->text,
             'artwork' => $plan->transfers[0]->artwork(),

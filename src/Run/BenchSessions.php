@@ -95,6 +95,7 @@ final readonly class BenchSessions
             $stored->revision,
             $pieces,
             $this->clock->now(),
+            $share,
         );
         $this->entities->persist($run);
         $this->entities->flush();

@@ -18,6 +18,7 @@ use Wubbin\Storage\Instant;
 /** One session at the bench on one job, with the plan as it was when the session began. */
 #[ORM\Entity]
 #[ORM\Table(name: 'run')]
+#[ORM\Index(name: 'run_job', columns: ['job', 'finished'])]
 class StoredRun
 {
     #[ORM\Column(length: 24)]
@@ -44,6 +45,7 @@ class StoredRun
      * @param list<array<string, mixed>> $sequence
      * @param array<string, mixed>|null $uses what its pieces use; unknown of sessions that were begun long ago
      * @param int|null $revision of the job; unknown likewise
+     * @param int|null $share of the job that it is on, where its pieces are not all alike; unknown likewise
      */
     private function __construct(
         #[ORM\Id, ORM\Column(length: 64)] public readonly string $id,
@@ -54,6 +56,7 @@ class StoredRun
         #[ORM\Column(type: 'json')] private readonly array $sequence,
         #[ORM\Column(type: 'json', nullable: true)] private readonly ?array $uses,
         #[ORM\Column(nullable: true)] public readonly ?int $revision,
+        #[ORM\Column(nullable: true)] public readonly ?int $share,
         \DateTimeImmutable $now,
     ) {
         $this->created = Instant::write($now);
@@ -76,6 +79,7 @@ class StoredRun
         int $revision,
         int $pieces,
         \DateTimeImmutable $now,
+        ?int $share = null,
     ): self {
         $run = new self(
             $id,
@@ -86,6 +90,7 @@ class StoredRun
             array_map(self::written(...), $sequence->steps),
             self::written($uses),
             $revision,
+            $share,
             $now,
         );
         for ($number = 1; $number <= $pieces; ++$number) {

@@ -34,6 +34,7 @@ final readonly class MakeSheet implements TaskHandler
                         $input->integer('pieces'),
                         $input->has('share') ? $input->integer('share') : null,
                     ))->of($plan),
+                    $input->has('share') ? $input->integer('share') : null,
                     $progress,
                 )
                 : $this->sheets->make($plan, $progress),

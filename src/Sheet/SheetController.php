@@ -93,7 +93,7 @@ final readonly class SheetController
             );
         }
 
-        return new JsonResponse(SheetView::of($this->sheets->makeSome($of)), 201);
+        return new JsonResponse(SheetView::of($this->sheets->makeSome($of, $some->share)), 201);
     }
 
     /** What is found is kept with the job, and read wherever its sheets are counted. */

@@ -55,11 +55,11 @@ final readonly class SheetMaker
      *
      * @throws Refusal when a check stands against printing
      */
-    public function makeSome(Plan $plan, Progress $progress = new Unwatched()): PrintedSheet
+    public function makeSome(Plan $plan, ?int $share = null, Progress $progress = new Unwatched()): PrintedSheet
     {
         self::refuseUnsettled($plan);
 
-        return $this->made($plan, $progress, $plan->quantity);
+        return $this->made($plan, $progress, $plan->quantity, $share);
     }
 
     /** @throws Refusal */
@@ -70,7 +70,7 @@ final readonly class SheetMaker
         }
     }
 
-    private function made(Plan $plan, Progress $progress, ?int $pieces): PrintedSheet
+    private function made(Plan $plan, Progress $progress, ?int $pieces, ?int $share = null): PrintedSheet
     {
         $artworks = [];
         foreach ($plan->transfers as $transfer) {
@@ -85,6 +85,8 @@ final readonly class SheetMaker
             self::records($this->pdf->write($plan, $artworks, $this->archive->path($id), $progress)),
             $this->clock->now(),
             $pieces,
+            $plan->quantity,
+            $share,
         );
         $this->entities->persist($sheet);
         $this->entities->flush();
@@ -128,6 +130,10 @@ final readonly class SheetMaker
                 $plan->id(),
                 self::records($pages),
                 $this->clock->now(),
+                null,
+                $plan->quantity,
+                null,
+                $made?->paper(),
             );
             $pdf->writeTo($this->archive->path($made->id));
             $this->entities->persist($made);

@@ -17,13 +17,15 @@ final readonly class WorkHours
     private const DAYS = 7;
     private const MOST_HANDS = 10;
     private const MOST_ROOM = 500;
+    private const LONGEST_NAME = 40;
 
     /** Hours are known for so many days ahead. */
-    private const AHEAD = 45;
+    private const AHEAD = 400;
 
     /**
      * @param list<string> $week by day, Monday first: “09:00-12:30 13:30-18:00”; empty for a day off
      * @param list<string> $off days, as 2026-12-24
+     * @param list<string> $people
      */
     private function __construct(
         #[OA\Property(description: 'Pairs of hands')] public int $hands,
@@ -37,6 +39,14 @@ final readonly class WorkHours
             ),
         ]
         public bool $apart,
+        #[
+            OA\Property(
+                type: 'array',
+                description: 'What they are called, pair by pair; fewer than there are, or none',
+                items: new OA\Items(type: 'string'),
+            ),
+        ]
+        public array $people = [],
     ) {}
 
     /** One pair of hands, by day; a rack and a shelf of a small shop (assumed). */
@@ -55,10 +65,19 @@ final readonly class WorkHours
             $record->integer('rack'),
             $record->integer('shelf'),
             $record->has('apart') && $record->boolean('apart'),
+            $record->has('people') ? array_map(trim(...), $record->strings('people')) : [],
         );
         $errors = [];
         if ($hours->hands < 1 || $hours->hands > self::MOST_HANDS) {
             $errors['hands'] = sprintf('From 1 to %d pairs of hands.', self::MOST_HANDS);
+        }
+        if (count($hours->people) > $hours->hands) {
+            $errors['people'] = 'There are more names than pairs of hands.';
+        }
+        foreach ($hours->people as $name) {
+            if ('' === $name || mb_strlen($name) > self::LONGEST_NAME) {
+                $errors['people'] = sprintf('A name has 1 to %d characters.', self::LONGEST_NAME);
+            }
         }
         foreach (['rack' => $hours->rack, 'shelf' => $hours->shelf] as $field => $room) {
             if ($room < 1 || $room > self::MOST_ROOM) {
@@ -89,7 +108,16 @@ final readonly class WorkHours
         return [] === $errors ? $hours : throw InvalidInput::fields($errors);
     }
 
-    /** @return array{hands: int, week: list<string>, off: list<string>, rack: int, shelf: int, apart: bool} */
+    /** What a pair of hands is called, from 0. */
+    public function person(int $n): string
+    {
+        return $this->people[$n] ?? (1 === $this->hands ? 'You' : sprintf('Hands %d', $n + 1));
+    }
+
+    /**
+     * @return array{hands: int, week: list<string>, off: list<string>, rack: int, shelf: int, apart: bool,
+     *     people: list<string>}
+     */
     public function toRecord(): array
     {
         return [
@@ -99,6 +127,7 @@ final readonly class WorkHours
             'rack' => $this->rack,
             'shelf' => $this->shelf,
             'apart' => $this->apart,
+            'people' => $this->people,
         ];
     }
 

@@ -43,8 +43,9 @@ final readonly class Day
             array_map(static fn(Activity $one): string => $one->id, $activities),
             $activities,
         );
+        $longest = $workshop->hours->longest();
         foreach ($this->activities as $activity) {
-            $this->check($activity);
+            $this->check($activity, $longest);
         }
         $this->blocks = $this->inBlocks();
         $of = [];
@@ -129,7 +130,7 @@ final readonly class Day
         return $firm;
     }
 
-    private function check(Activity $activity): void
+    private function check(Activity $activity, int $longest): void
     {
         if ($activity->seconds < 0) {
             throw Impossible::because(sprintf('“%s” would take less than no time.', $activity->label), $activity->id);
@@ -143,7 +144,7 @@ final readonly class Day
         if (($activity->hands || $activity->attended) && [] === $this->workshop->hours->stretches) {
             throw Impossible::because('There are no working hours. Enter them on the page “Day”.', $activity->id);
         }
-        if ($activity->hands && null === $activity->began && $activity->seconds > $this->workshop->hours->longest()) {
+        if ($activity->hands && null === $activity->began && $activity->seconds > $longest) {
             throw Impossible::because(
                 sprintf('“%s” takes longer than anybody here works without a break.', $activity->label),
                 $activity->id,

@@ -34,6 +34,7 @@ final class JobActivities
      * @param string $name tells it from other sessions of the job, and from the same of other pieces
      * @param int|null $due seconds since 1970
      * @param float $weight of a second that a piece is late
+     * @param int|null $printed since when its sheets lie there printed; nothing where they have to be printed first
      *
      * @return list<Activity>
      */
@@ -43,10 +44,28 @@ final class JobActivities
         BenchSequence $sequence,
         ?int $due,
         float $weight = 1.0,
+        ?int $printed = null,
     ): array {
         $work = new self($group, $name . ' ');
         $last = [];
         foreach ($sequence->steps as $position => $step) {
+            if (null !== $printed && $step->shared && $step->kind->makesPrint()) {
+                continue;
+            }
+            if (null !== $printed && $step->shared && StepKind::Dry === $step->kind) {
+                $work->put(
+                    $position,
+                    $step,
+                    '',
+                    (int) ceil($step->seconds),
+                    [],
+                    $step->pieces[0],
+                    hands: false,
+                    room: max(1, $step->count),
+                    began: $printed,
+                );
+                continue;
+            }
             $work->add($position, $step, $step->pieces[0], $sequence);
             foreach ($step->shared ? [] : $step->pieces as $piece) {
                 $last[$piece] = $position;
@@ -146,7 +165,7 @@ final class JobActivities
         $machine = $hands && StepKind::Print === $step->kind ? null : $step->takes?->machine;
         $place = $step->takes?->place?->value;
         $id = sprintf('%s %s%d%s', $this->group, $this->name, $position, $part);
-        if ($hands && null === $machine && null === $began && $seconds > self::LONGEST_S) {
+        if ($hands && null === $began && $seconds > self::LONGEST_S) {
             $this->put($position, $step, $part . ' part', $seconds - self::LONGEST_S, $after, $piece, hands: true);
             [$seconds, $after] = [self::LONGEST_S, [new Wait($this->ends[$position])]];
         }
@@ -184,7 +203,7 @@ final class JobActivities
 
         return $before->pieces === $step->pieces &&
             $activity->hands &&
-            $activity->seconds < self::LONGEST_S &&
+            $activity->seconds + $step->handsS <= self::LONGEST_S &&
             null === $activity->began &&
             null === $step->after[0]->withinS &&
             !$step->vapour &&

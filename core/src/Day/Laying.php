@@ -41,6 +41,13 @@ final class Laying
                 $this->lanes[LaneKind::Place->key($place)][] = new Lane($workshop);
             }
         }
+        foreach ($workshop->closed as $kind => $lanes) {
+            foreach ($lanes as $n => $until) {
+                if ($until > $day->now && isset($this->lanes[$kind][$n])) {
+                    $this->lanes[$kind][$n]->take($day->now, $until - $day->now, null);
+                }
+            }
+        }
     }
 
     /**

@@ -93,6 +93,13 @@ final readonly class Mend
                 $waited[$link->because] = true;
             }
         }
+        foreach ($table->day->activities as $activity) {
+            // What is out of order held them up, whatever else they waited for.
+            $key = LaneKind::Machine->key($activity->machine ?? '');
+            if (isset($workshop->closed[$key]) && in_array($activity->group, $late, true)) {
+                $waited[$key] = true;
+            }
+        }
         // In another order than people have seen.
         yield [self::ANEW, '', null, null, $workshop];
         yield [self::HANDS, '', null, null, $workshop->with(hands: $workshop->hands + 1)];

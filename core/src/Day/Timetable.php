@@ -64,9 +64,10 @@ final readonly class Timetable
         $chain = [];
         $seen = [];
         $before = $this->before();
+        $airs = $this->airs();
         for ($at = $last; null !== $at && !isset($seen[$at]); ) {
             $seen[$at] = true;
-            [$earlier, $waited] = $this->waitedFor($at, $before[$at] ?? []);
+            [$earlier, $waited] = $this->waitedFor($at, $before[$at] ?? [], $airs);
             // Why this one waited stands with it; what came after it is in the chain already.
             array_unshift(
                 $chain,
@@ -112,10 +113,11 @@ final readonly class Timetable
 
     /**
      * @param array<string, string> $before on its lanes
+     * @param array<string, list<string>> $airs activities by what they do to the air
      *
      * @return array{string|null, string} the activity whose end lets this one begin, and by what
      */
-    private function waitedFor(string $id, array $before): array
+    private function waitedFor(string $id, array $before, array $airs): array
     {
         $activity = $this->day->activities[$id];
         $start = $this->starts[$id];
@@ -139,7 +141,7 @@ final readonly class Timetable
             }
         }
 
-        foreach ($this->opposite($activity) as $other) {
+        foreach (self::opposite($activity, $airs) as $other) {
             $ready = $this->ends($other) + (Air::Vapour === $activity->air ? Room::COLD_S : 0);
             if ($ready > $best[2] && $ready <= $start) {
                 $best = [$other, Link::AIR, $ready];
@@ -149,17 +151,29 @@ final readonly class Timetable
         return [$best[0], $best[1]];
     }
 
-    /** @return list<string> what may not be done beside it in one room */
-    private function opposite(Activity $activity): array
+    /** @return array<string, list<string>> activities by what they do to the air; none where that is kept apart */
+    private function airs(): array
     {
-        $others = [];
-        foreach (null === $activity->air || $this->day->workshop->apart ? [] : $this->day->activities as $id => $one) {
-            if (null !== $one->air && $one->air !== $activity->air) {
-                $others[] = $id;
+        $airs = [];
+        foreach ($this->day->workshop->apart ? [] : $this->day->activities as $id => $one) {
+            if (null !== $one->air) {
+                $airs[$one->air->name][] = $id;
             }
         }
 
-        return $others;
+        return $airs;
+    }
+
+    /**
+     * @param array<string, list<string>> $airs
+     *
+     * @return list<string> what may not be done beside it in one room
+     */
+    private static function opposite(Activity $activity, array $airs): array
+    {
+        return null === $activity->air
+            ? []
+            : array_merge(...array_values(array_diff_key($airs, [$activity->air->name => 0])));
     }
 
     /** @return list<string> activities that could not begin when a person wanted them to */

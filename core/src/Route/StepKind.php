@@ -94,6 +94,12 @@ enum StepKind: string
         );
     }
 
+    /** What a sheet is made by, up to the moment that it lies there printed and looked at. */
+    public function makesPrint(): bool
+    {
+        return in_array($this, [self::Flatten, self::Carrier, self::Print, self::Look], true);
+    }
+
     /** Heat is given to sheet or piece: its source is on. */
     public function heats(): bool
     {

@@ -99,6 +99,26 @@ final class Work
         return array_values($unrolled->tasks);
     }
 
+    /**
+     * The same seen from afar: one task a step for so many pieces at a time.
+     *
+     * @param int<1, max> $portion pieces
+     *
+     * @return list<Task> in an order in which they can be done
+     */
+    public function rough(int $portion): array
+    {
+        return Rough::tasks(
+            array_map(
+                static fn(array $go): array => [$go[0], $go[1], count($go[2])],
+                $this->sheets->goes($this->jobId),
+            ),
+            $this->parts,
+            $this->places,
+            $portion,
+        );
+    }
+
     /** Without unrolling it: batches that are alike are counted. */
     private function total(): Total
     {

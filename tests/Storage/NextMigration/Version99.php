@@ -8,7 +8,7 @@ use Doctrine\DBAL\Schema\Schema;
 use Doctrine\Migrations\AbstractMigration;
 
 /** Such as the next one may be. */
-final class Version11 extends AbstractMigration
+final class Version99 extends AbstractMigration
 {
     public function up(Schema $schema): void
     {

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Day;
+
+use Wubbin\Archive\PrintState;
+use Wubbin\Core\Job\Job;
+use Wubbin\Core\Job\Share;
+use Wubbin\Session\SessionCount;
+use Wubbin\Session\StoredRun;
+
+/** A job that something is left of: what came out of it so far, what is at the bench, and what is printed for it. */
+final readonly class DueJob
+{
+    /** Pieces that nobody has begun, those that have to be made again among them. */
+    public int $left;
+
+    /**
+     * @param list<StoredRun> $sessions under way
+     * @param list<SessionCount> $counts of all its sessions
+     * @param list<PrintState> $prints of its sheets, whatever plan they are of
+     */
+    public function __construct(public Job $job, public array $sessions, private array $counts, private array $prints)
+    {
+        $this->left = max(0, $job->quantity - $this->good() - $this->inHand());
+    }
+
+    public function good(): int
+    {
+        return array_sum(array_map(static fn(SessionCount $one): int => $one->good, $this->counts));
+    }
+
+    /** Pieces at the bench that are not judged yet. */
+    public function inHand(): int
+    {
+        return array_sum(
+            array_map(static fn(SessionCount $one): int => $one->finished ? 0 : $one->open, $this->counts),
+        );
+    }
+
+    /**
+     * Pieces that nobody has begun, share by share; those of sessions that nobody knows the share of count for the
+     * first that have room.
+     *
+     * @return list<int>
+     */
+    public function leftOf(): array
+    {
+        $left = [];
+        foreach ($this->quantities() as $share => $quantity) {
+            $left[$share] = $quantity;
+        }
+        $unsaid = 0;
+        foreach ($this->counts as $one) {
+            $over = $one->good + ($one->finished ? 0 : $one->open);
+            if (null !== $one->share && isset($left[$one->share])) {
+                $left[$one->share] -= $over;
+            } else {
+                $unsaid += $over;
+            }
+        }
+        foreach ($left as $share => $count) {
+            $own = min(max(0, $count), $unsaid);
+            $unsaid -= $own;
+            $left[$share] = max(0, $count - $own);
+        }
+
+        return array_values($left);
+    }
+
+    /** @return non-empty-list<int> pieces of each share; of the whole where they are all alike */
+    private function quantities(): array
+    {
+        $all = array_map(static fn(Share $share): int => $share->quantity, $this->job->breakdown);
+
+        return [] === $all ? [$this->job->quantity] : $all;
+    }
+
+    /**
+     * Sheets of one plan that pages were printed of.
+     *
+     * @param list<string> $plans ids that its plan goes by, that of the whole and those of its shares
+     *
+     * @return list<PrintState>
+     */
+    public function printsOf(array $plans): array
+    {
+        return array_values(
+            array_filter($this->prints, static fn(PrintState $one): bool => in_array($one->plan, $plans, true)),
+        );
+    }
+
+    /**
+     * Some sheets were printed before the job was changed, and none since.
+     *
+     * @param list<string> $plans
+     */
+    public function printedBefore(array $plans): bool
+    {
+        return [] !== $this->prints && [] === $this->printsOf($plans) && $this->left > 0;
+    }
+
+    /**
+     * Pieces that sheets of this plan are printed for and nobody has begun: those that are known to be spoiled are not
+     * among them.
+     *
+     * @param list<string> $plans
+     *
+     * @return array{int, string} how many, and when the last of them was printed
+     */
+    public function printed(array $plans): array
+    {
+        $prints = $this->printsOf($plans);
+        $pieces = array_sum(array_map(fn(PrintState $one): int => $one->printed($this->job->quantity), $prints));
+
+        return [
+            max(0, $pieces - $this->usedSince($prints)),
+            [] === $prints ? '' : max(array_map(static fn(PrintState $one): string => $one->last, $prints)),
+        ];
+    }
+
+    /**
+     * Pieces that sheets were made for and that nobody has begun, whether all of their pages are printed yet or not.
+     *
+     * @param list<PrintState> $prints
+     */
+    public function covered(array $prints): int
+    {
+        $pieces = array_sum(array_map(fn(PrintState $one): int => $one->makes ?? $this->job->quantity, $prints));
+
+        return max(0, $pieces - $this->usedSince($prints));
+    }
+
+    /** @param list<PrintState> $prints */
+    private function usedSince(array $prints): int
+    {
+        $since = [] === $prints ? '9' : min(array_map(static fn(PrintState $one): string => $one->made, $prints));
+
+        return array_sum(
+            array_map(
+                static fn(SessionCount $one): int => $one->ahead && $one->created >= $since ? $one->pieces : 0,
+                $this->counts,
+            ),
+        );
+    }
+}
