@@ -116,6 +116,20 @@ final readonly class PrintLog
         return array_map(array_values(...), $states);
     }
 
+    /** @return array<string, array{string, string, list<int>}> device, when, and pages that nobody has looked at, by sheet */
+    public function unseen(): array
+    {
+        $unseen = [];
+        foreach (
+            $this->entities->getRepository(PrintOut::class)->findBy(['good' => null], ['number' => 'ASC'])
+            as $out
+        ) {
+            $unseen[$out->sheet] = [$out->device, $out->at, [...$unseen[$out->sheet][2] ?? [], $out->page]];
+        }
+
+        return $unseen;
+    }
+
     private static function text(mixed $value): string
     {
         return is_scalar($value) ? (string) $value : '';

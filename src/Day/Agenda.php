@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Day;
 
 use Wubbin\Core\Day\Day;
+use Wubbin\Job\DueJob;
 
 /** What there is to plan, and whose it is. */
 final readonly class Agenda

@@ -17,6 +17,7 @@ use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Work\Place;
+use Wubbin\Job\DueJob;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;

@@ -9,11 +9,12 @@ use Wubbin\Core\Day\Activity;
 use Wubbin\Core\Day\JobActivities;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Plan\Plan;
-use Wubbin\Core\Plan\SharePlan;
 use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Work\Lots;
 use Wubbin\Core\Work\Places;
 use Wubbin\Core\Work\Work;
+use Wubbin\Job\DueJob;
+use Wubbin\Job\DueWork;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Job\PlanMemory;
 use Wubbin\Job\RememberedPlans;
@@ -129,7 +130,7 @@ final readonly class DayWork
         if (!$rough && ($most < 1 || $due->left > self::MOST_FINE_PIECES)) {
             return null;
         }
-        [$printed, $when] = $due->printed($plans->ask($due->job, 'ids', self::ids(...)));
+        [$printed, $when] = $due->printed($plans->ask($due->job, 'ids', static fn(Plan $plan): array => $plan->ids()));
         $printed = min($printed, $due->left);
         $own = $plans->ask(
             $due->job,
@@ -173,18 +174,6 @@ final readonly class DayWork
         }
 
         return $own;
-    }
-
-    /** @return list<string> that sheets and sessions of a plan go by */
-    public static function ids(Plan $plan): array
-    {
-        return array_values(
-            array_unique([
-                $plan->id(),
-                $plan->alike()->id(),
-                ...array_map(static fn(SharePlan $share): string => $share->plan->id(), $plan->shares),
-            ]),
-        );
     }
 
     private function dueAt(DueJob $due): ?int

@@ -9,6 +9,8 @@ use Wubbin\Core\Cost\Needs;
 use Wubbin\Core\Cost\Shortage;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Plan\Plan;
+use Wubbin\Job\DueJob;
+use Wubbin\Job\DueWork;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Job\PlanMemory;
 use Wubbin\Stock\Inventory;

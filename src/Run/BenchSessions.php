@@ -7,7 +7,6 @@ namespace Wubbin\Run;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Wubbin\Core\Cost\SessionUse;
-use Wubbin\Core\Plan\SharePlan;
 use Wubbin\Core\Run\AtHand;
 use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Run\BenchState;
@@ -42,6 +41,7 @@ final readonly class BenchSessions
         private JobPlanner $jobs,
         private LogWriter $log,
         private StockUse $stock,
+        private PrintedAhead $ahead,
         private WorkHoursStore $hours,
         private GoodPieces $good,
         private ClockInterface $clock,
@@ -97,6 +97,7 @@ final readonly class BenchSessions
             $this->clock->now(),
             $share,
         );
+        $this->ahead->write($run, $job, $this->jobs->plan($job), $this->clock->now());
         $this->entities->persist($run);
         $this->entities->flush();
 
@@ -269,14 +270,6 @@ final readonly class BenchSessions
         }
         $plan = $this->jobs->plan($stored->job());
 
-        return !in_array(
-            $run->plan,
-            [
-                $plan->id(),
-                $plan->alike()->id(),
-                ...array_map(static fn(SharePlan $share): string => $share->plan->id(), $plan->shares),
-            ],
-            true,
-        );
+        return !in_array($run->plan, $plan->ids(), true);
     }
 }

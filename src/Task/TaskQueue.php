@@ -76,6 +76,17 @@ final readonly class TaskQueue
         return $tasks;
     }
 
+    /** @return list<Task> of a kind that wait or are being done, the oldest first */
+    public function openOf(string $kind): array
+    {
+        return $this->entities
+            ->getRepository(Task::class)
+            ->findBy(
+                ['kind' => $kind, 'state' => [TaskState::Waiting->value, TaskState::Running->value]],
+                ['created' => 'ASC'],
+            );
+    }
+
     /** What is done stays done; what is not is not begun, or stops at its next step. */
     public function cancel(string $id): void
     {

@@ -202,6 +202,18 @@ final class Plan implements \JsonSerializable
         return $this->id ??= substr(hash('sha256', json_encode($content, \JSON_THROW_ON_ERROR)), 0, 8);
     }
 
+    /** @return non-empty-list<string> that its sheets and sessions go by: of all pieces, of those of one share */
+    public function ids(): array
+    {
+        return array_values(
+            array_unique([
+                $this->id(),
+                $this->alike()->id(),
+                ...array_map(static fn(SharePlan $share): string => $share->plan->id(), $this->shares),
+            ]),
+        );
+    }
+
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {

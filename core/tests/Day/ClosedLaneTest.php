@@ -50,7 +50,7 @@ final class ClosedLaneTest extends TestCase
     public function testWhoIsAwayDoesNothing(): void
     {
         $table = Scheduler::first(self::day(['hands' => [0 => 3_000]]));
-        self::assertGreaterThanOrEqual(3_000, min($table->starts));
+        self::assertGreaterThanOrEqual(3_000, min([\PHP_INT_MAX, ...array_values($table->starts)]));
         $two = Scheduler::first(self::day(['hands' => [0 => 3_000]], 2));
         self::assertSame([1], $two->lanes['cut']['hands'], 'the other one does it');
     }

@@ -156,7 +156,7 @@ final readonly class PrintController
         if (null !== $wish->sheet) {
             $this->sheets->find($wish->sheet);
         }
-        if (SimulatedPrinter::ID !== $this->devices->find($wish->device)->id()) {
+        if ($this->devices->find($wish->device)->isReal()) {
             $this->key->holdToThisMachine($request);
         }
 

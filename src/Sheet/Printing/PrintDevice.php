@@ -16,6 +16,9 @@ interface PrintDevice
 
     public function label(): string;
 
+    /** It uses up paper: only whoever sits at this machine may start it. */
+    public function isReal(): bool;
+
     /**
      * @return list<PrintedPage> what became of each page, as far as the device can tell
      *

@@ -17,6 +17,7 @@ final readonly class PrintDevices
     {
         return [
             $this->simulated,
+            new PdfPrinter(),
             ...array_map(static fn(string $destination): Spooler => new Spooler($destination), Spooler::destinations()),
         ];
     }

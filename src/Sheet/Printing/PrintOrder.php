@@ -19,6 +19,8 @@ final readonly class PrintOrder
      *                          first above
      * @param bool $pencil the side that looked up in the tray has a pencil arrow
      * @param bool $pencilPrinted and it is the printed one
+     * @param PrintSetting $setting what the printer is told of the paper
+     * @param float $widthMm of the paper, upright; nothing leaves it to the printer
      */
     public function __construct(
         public string $pdf,
@@ -29,5 +31,8 @@ final readonly class PrintOrder
         public int $turned = 0,
         public bool $pencil = false,
         public bool $pencilPrinted = false,
+        public PrintSetting $setting = new PrintSetting(null),
+        public float $widthMm = 0.0,
+        public float $heightMm = 0.0,
     ) {}
 }

@@ -22,7 +22,21 @@ final readonly class PrintView
         public bool $comes_out,
         public array $faults,
         public array $pages,
+        #[OA\Property(type: 'string', nullable: true, description: 'Id of the sheet')] public ?string $sheet = null,
     ) {}
+
+    public function ofSheet(string $sheet): self
+    {
+        return new self(
+            $this->device,
+            $this->title,
+            $this->simulated,
+            $this->comes_out,
+            $this->faults,
+            $this->pages,
+            $sheet,
+        );
+    }
 
     /** @param list<PrintedPage> $pages */
     public static function fromOrder(PrintDevice $device, PrintOrder $order, array $pages): self

@@ -17,6 +17,7 @@ final readonly class PrintWish
      * @param Lying $lies how the print side is laid
      * @param bool $foldFirst a carrier's folded edge goes in first
      * @param bool $driverMirrors “mirror” is on in the driver
+     * @param PrintSetting $setting what the printer is told of the paper
      */
     private function __construct(
         public ?string $sheet,
@@ -27,7 +28,36 @@ final readonly class PrintWish
         public Lying $lies,
         public bool $foldFirst,
         public bool $driverMirrors,
+        public PrintSetting $setting = new PrintSetting(null),
     ) {}
+
+    /**
+     * Pages of a sheet that is laid in as it should be.
+     *
+     * @param list<int> $pages
+     * @param string $lies up or down
+     */
+    public static function of(
+        string $sheet,
+        string $marking,
+        string $tray,
+        PrintSetting $setting,
+        array $pages,
+        string $lies,
+        bool $driverMirrors,
+    ): self {
+        return new self(
+            $sheet,
+            $marking,
+            $tray,
+            $setting->device ?? '',
+            $pages,
+            Lying::from($lies),
+            true,
+            $driverMirrors,
+            $setting,
+        );
+    }
 
     public static function fromRecord(Record $record): self
     {

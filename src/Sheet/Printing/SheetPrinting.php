@@ -80,6 +80,9 @@ final readonly class SheetPrinting
             $wish->pages,
             array_combine(range(1, count($labels)), $labels),
             $printout,
+            setting: $wish->setting,
+            widthMm: $medium->paper->size()->widthMm,
+            heightMm: $medium->paper->size()->heightMm,
         );
 
         return PrintView::fromOrder($device, $order, $device->print($order, $progress));

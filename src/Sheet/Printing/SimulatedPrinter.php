@@ -43,6 +43,11 @@ final readonly class SimulatedPrinter implements PrintDevice
         return 'Simulated printer';
     }
 
+    public function isReal(): bool
+    {
+        return false;
+    }
+
     public function print(PrintOrder $order, Progress $progress): array
     {
         $this->forgetOld();

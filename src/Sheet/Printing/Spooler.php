@@ -44,6 +44,11 @@ final readonly class Spooler implements PrintDevice
         return $this->destination . ' (system printer)';
     }
 
+    public function isReal(): bool
+    {
+        return true;
+    }
+
     public function print(PrintOrder $order, Progress $progress): array
     {
         if (!$order->printout->comesOut()) {

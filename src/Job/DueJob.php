@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Wubbin\Day;
+namespace Wubbin\Job;
 
 use Wubbin\Archive\PrintState;
 use Wubbin\Core\Job\Job;
@@ -121,25 +121,74 @@ final readonly class DueJob
     }
 
     /**
-     * Pieces that sheets were made for and that nobody has begun, whether all of their pages are printed yet or not.
+     * What sheets still have to be made for: pieces that nobody has begun and that no sheets of this plan are for,
+     * whether all of those are printed yet or not.
+     *
+     * @param list<string> $plans
+     *
+     * @return list<array{int|null, int<1, max>}> share and how many pieces; no share where it is for all of the job
+     */
+    public function toMake(array $plans): array
+    {
+        $prints = $this->printsOf($plans);
+        if ([] === $prints && $this->left === $this->job->quantity) {
+            return [[null, $this->job->quantity]];
+        }
+        $make = [];
+        $shares = $this->quantities();
+        foreach ($this->leftOf() as $n => $left) {
+            $share = [] === $this->job->breakdown ? null : $n;
+            $printed = array_sum(
+                array_map(
+                    fn(PrintState $one): int => match (true) {
+                        $one->share === $share => $one->makes ?? $shares[$n],
+                        null === $one->share => intdiv(
+                            $shares[$n] * ($one->makes ?? $this->job->quantity),
+                            $this->job->quantity,
+                        ),
+                        default => 0,
+                    },
+                    $prints,
+                ),
+            );
+            $more = $left - max(0, $printed - $this->usedSince($prints, $share));
+            if ($more > 0) {
+                $make[] = [$share, $more];
+            }
+        }
+
+        return $make;
+    }
+
+    /**
+     * Pieces that such sheets are for and that nobody has begun.
      *
      * @param list<PrintState> $prints
      */
-    public function covered(array $prints): int
+    public function unbegun(array $prints): int
     {
-        $pieces = array_sum(array_map(fn(PrintState $one): int => $one->makes ?? $this->job->quantity, $prints));
+        $for = array_sum(array_map(fn(PrintState $one): int => $one->makes ?? $this->job->quantity, $prints));
 
-        return max(0, $pieces - $this->usedSince($prints));
+        return max(0, $for - $this->usedSince($prints));
     }
 
-    /** @param list<PrintState> $prints */
-    private function usedSince(array $prints): int
+    /**
+     * Pieces of sessions that took sheets which were printed before.
+     *
+     * @param list<PrintState> $prints
+     * @param int|null $share of which alone; of all where nothing is said
+     */
+    private function usedSince(array $prints, ?int $share = null): int
     {
         $since = [] === $prints ? '9' : min(array_map(static fn(PrintState $one): string => $one->made, $prints));
 
         return array_sum(
             array_map(
-                static fn(SessionCount $one): int => $one->ahead && $one->created >= $since ? $one->pieces : 0,
+                static fn(SessionCount $one): int => $one->ahead &&
+                $one->created >= $since &&
+                (null === $share || $share === $one->share)
+                    ? $one->pieces
+                    : 0,
                 $this->counts,
             ),
         );

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Wubbin\Day;
+namespace Wubbin\Job;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Wubbin\Archive\PrintLog;
-use Wubbin\Job\StoredJob;
 use Wubbin\Session\SessionCounts;
 use Wubbin\Session\StoredRun;
 

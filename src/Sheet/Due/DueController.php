@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Sheet\Due;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Wubbin\Contract\Answer;
+use Wubbin\Contract\Body;
+use Wubbin\Contract\Refused;
+use Wubbin\Http\RequestBody;
+use Wubbin\Http\ShopKey;
+use Wubbin\Refusal\InvalidInput;
+use Wubbin\Sheet\Printing\PrintDevices;
+use Wubbin\Sheet\Printing\PrintSettings;
+use Wubbin\Sheet\Printing\SettingWish;
+use Wubbin\Storage\WriteTurn;
+use Wubbin\Task\Task;
+use Wubbin\Task\TaskQueue;
+use Wubbin\Task\TaskView;
+
+/** All that there is to print, in one place: what is due, what came out, and what each printer is told. */
+#[AsController]
+final readonly class DueController
+{
+    public function __construct(
+        private DueSheets $due,
+        private PrintJudge $judge,
+        private PrintSettings $settings,
+        private PrintDevices $devices,
+        private TaskQueue $tasks,
+        private RequestBody $bodies,
+        private ShopKey $key,
+        private WriteTurn $turn,
+    ) {}
+
+    #[Route('/api/print/due', methods: ['GET'])]
+    #[
+        OA\Get(
+            path: '/api/print/due',
+            operationId: 'listDueSheets',
+            responses: [new Answer(200, 'Sheets that have to be printed', DueView::class)],
+        ),
+    ]
+    public function due(): JsonResponse
+    {
+        return new JsonResponse(new DueView($this->due->all(), $this->judge->unseen()));
+    }
+
+    /** Whoever starts the same a second time finds the first one's work. */
+    #[Route('/api/print/due', methods: ['POST'])]
+    #[
+        OA\Post(
+            path: '/api/print/due',
+            operationId: 'printDue',
+            requestBody: new Body(PrintWanted::class),
+            responses: [
+                new Answer(202, 'The work', TaskView::class),
+                new Refused(422, 'They need not be printed any more, or nobody has said on which printer'),
+            ],
+        ),
+    ]
+    public function print(Request $request): JsonResponse
+    {
+        $wanted = $this->bodies->read($request, PrintWanted::class);
+        $task = $this->turn->take(function () use ($wanted, $request): Task {
+            foreach ($this->tasks->openOf(PrintDue::kind()) as $open) {
+                if ($wanted->group === ($open->input['group'] ?? null)) {
+                    return $open;
+                }
+            }
+            foreach ($this->due->all() as $group) {
+                if ($group->key === $wanted->group) {
+                    $device = $this->devices->find(
+                        $group->setting->device ??
+                            throw InvalidInput::field('device', 'Say which printer prints these sheets.'),
+                    );
+                    if ($device->isReal()) {
+                        $this->key->holdToThisMachine($request);
+                    }
+
+                    return $this->tasks->add(
+                        PrintDue::kind(),
+                        ['group' => $wanted->group] + (null === $wanted->jobs ? [] : ['jobs' => $wanted->jobs]),
+                    );
+                }
+            }
+
+            throw InvalidInput::field('group', 'None of these sheets has to be printed any more.');
+        });
+
+        return new JsonResponse(TaskView::of($task), 202);
+    }
+
+    #[Route('/api/print/verdicts', methods: ['POST'])]
+    #[
+        OA\Post(
+            path: '/api/print/verdicts',
+            operationId: 'judgePrint',
+            requestBody: new Body(PrintVerdict::class),
+            responses: [
+                new Answer(200, 'What there is to print now', DueView::class),
+                new Refused(422, 'This sheet has no such page'),
+            ],
+        ),
+    ]
+    public function verdict(Request $request): JsonResponse
+    {
+        $this->judge->judge($this->bodies->read($request, PrintVerdict::class));
+
+        return $this->due();
+    }
+
+    #[Route('/api/print/settings', methods: ['PUT'])]
+    #[
+        OA\Put(
+            path: '/api/print/settings',
+            operationId: 'putPrintSetting',
+            requestBody: new Body(SettingWish::class),
+            responses: [
+                new Answer(200, 'What there is to print now', DueView::class),
+                new Refused(422, 'This printer is not there'),
+            ],
+        ),
+    ]
+    public function setting(Request $request): JsonResponse
+    {
+        $wish = $this->bodies->read($request, SettingWish::class);
+        $this->devices->find($wish->device);
+        $this->turn->take(fn() => $this->settings->put($wish->marking, $wish->medium, $wish->setting()));
+
+        return $this->due();
+    }
+}
