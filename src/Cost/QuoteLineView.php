@@ -20,5 +20,6 @@ final readonly class QuoteLineView
         public int $amount,
         #[OA\Property(description: 'Of the price; below zero where it does not pay')] public float $margin,
         public array $breaks,
+        #[OA\Property(description: 'Id; empty in quotes that were kept long ago')] public string $job = '',
     ) {}
 }

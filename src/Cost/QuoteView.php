@@ -55,15 +55,17 @@ final readonly class QuoteView
             $currency->code,
             $currency->digits,
             array_map(
-                static fn(array $line): QuoteLineView => new QuoteLineView(
+                static fn(array $line, string $job): QuoteLineView => new QuoteLineView(
                     ...[
                         'breaks' => array_map(
                             static fn(array $one): QuoteBreak => new QuoteBreak(...$one),
                             $line['breaks'],
                         ),
+                        'job' => $job,
                     ] + $line,
                 ),
                 $quote->lines,
+                $wish->jobs,
             ),
             $quote->setUp,
             $quote->taxRate,

@@ -18,7 +18,19 @@ final readonly class DayMemory
     /** From now on people go by this one. */
     public function see(Timetable $table): void
     {
-        $this->documents->put(self::SEEN, ['starts' => $table->starts, 'over' => $table->finishes()]);
+        $this->documents->put(self::SEEN, [
+            'starts' => $table->starts,
+            'over' => $table->finishes(),
+            'at' => $table->day->now,
+        ]);
+    }
+
+    /** When people saw it, in seconds since 1970; null where they have seen none, or nobody noted when. */
+    public function at(): ?int
+    {
+        $stored = $this->documents->get(self::SEEN);
+
+        return null !== $stored && $stored->has('at') ? $stored->integer('at') : null;
     }
 
     public function forget(): void

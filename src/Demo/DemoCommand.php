@@ -26,11 +26,12 @@ use Wubbin\Core\Run\EventType;
 use Wubbin\Core\Run\Mark;
 use Wubbin\Core\Run\Outcome;
 use Wubbin\Core\Work\Work;
-use Wubbin\Day\OrderBook;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Job\StoredJob;
 use Wubbin\Log\LogCsv;
 use Wubbin\Measure\SettingsStore;
+use Wubbin\Order\OrderBook;
+use Wubbin\Order\OrderHead;
 use Wubbin\Route\RecipeStore;
 use Wubbin\Run\LogWriter;
 use Wubbin\Session\StoredEvent;
@@ -155,7 +156,7 @@ final class DemoCommand extends Command
         $this->csv->read($this->projectDirectory . '/demo/logbook.csv');
         $this->stocked();
         foreach (self::ORDERS as $n => [$label, $day, $note, $jobs]) {
-            $this->orders->gather('demo-order-' . $n, $label, $this->beforeTheFair($day), $note, ...$jobs);
+            $this->orders->gather('demo-order-' . $n, new OrderHead($label, $this->beforeTheFair($day), $note), ...$jobs);
         }
         $output->writeln('Quillet Lane Orchard has moved in.');
 

@@ -31,6 +31,12 @@ final readonly class DueJob
         return array_sum(array_map(static fn(SessionCount $one): int => $one->good, $this->counts));
     }
 
+    /** Pieces that were made or are at the bench: their sheets were printed, whether Wubbin printed them or not. */
+    public function begun(): int
+    {
+        return $this->good() + $this->inHand();
+    }
+
     /** Pieces at the bench that are not judged yet. */
     public function inHand(): int
     {

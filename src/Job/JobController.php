@@ -58,10 +58,13 @@ final readonly class JobController
                     schema: new OA\Schema(type: 'integer'),
                 ),
                 new OA\QueryParameter(
-                    name: 'archived',
-                    description: 'Those that were put away',
+                    name: 'which',
+                    description: 'Which of them',
                     required: false,
-                    schema: new OA\Schema(type: 'string', enum: ['', '1']),
+                    schema: new OA\Schema(
+                        type: 'string',
+                        enum: ['', 'late', 'print', 'bench', 'finished', 'handed', 'archived'],
+                    ),
                 ),
             ],
             responses: [
@@ -79,7 +82,7 @@ final readonly class JobController
             $this->list->page(
                 trim($request->query->getString('words')),
                 (int) $request->query->getString('after'),
-                '1' === $request->query->getString('archived'),
+                JobsWanted::tryFrom($request->query->getString('which')) ?? JobsWanted::All,
             ),
         );
     }

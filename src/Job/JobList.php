@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Wubbin\Job;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
 use Wubbin\Core\Job\Job;
-use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Plan;
-use Wubbin\Session\GoodPieces;
+use Wubbin\Measure\SettingsStore;
+use Wubbin\Storage\Words;
 
 /**
- * The jobs that are not put away, the soonest due first, a page at a time. What a plan says of a job is kept until
+ * The jobs that are not put away, a page at a time, each as far as it is. What a plan says of a job is kept until
  * anything changes that it hangs on.
  */
 final readonly class JobList
@@ -21,43 +23,58 @@ final readonly class JobList
     public function __construct(
         private EntityManagerInterface $entities,
         private PlanMemory $plans,
-        private GoodPieces $goodPieces,
+        private JobProgress $progress,
+        private SettingsStore $settings,
+        private ClockInterface $clock,
     ) {}
 
+    /** @return list<JobSummary> what is not finished in front, and of that what is due first */
+    public function page(string $words, int $after, JobsWanted $wanted = JobsWanted::All): array
+    {
+        $today = $this->today();
+
+        return $this->summaries($this->ids($words, $after, $wanted, $today), $today);
+    }
+
     /**
-     * @param bool $archived those that were put away, instead of those that were not
+     * @param list<string> $ids
+     *
+     * @return list<JobSummary> those that are there, in this order
+     */
+    public function some(array $ids): array
+    {
+        return $this->summaries($ids, $this->today());
+    }
+
+    private function today(): string
+    {
+        return $this->clock->now()->setTimezone(new \DateTimeZone($this->settings->get()->zone))->format('Y-m-d');
+    }
+
+    /**
+     * @param list<string> $ids
      *
      * @return list<JobSummary>
      */
-    public function page(string $words, int $after, bool $archived = false): array
+    private function summaries(array $ids, string $today): array
     {
-        /** @var list<string> $ids */
-        $ids = $this->entities
-            ->getConnection()
-            ->createQueryBuilder()
-            ->select('id')
-            ->from('job')
-            ->where('archived = :archived')
-            ->andWhere("id NOT IN (SELECT id FROM removed WHERE kind = 'job')")
-            ->setParameter('archived', $archived ? 1 : 0)
-            ->andWhere("instr(lower(json_extract(document, '$.name')), :words) > 0")
-            ->setParameter('words', mb_strtolower($words))
-            ->orderBy('day')
-            ->addOrderBy('updated', 'DESC')
-            ->setFirstResult(max(0, $after))
-            ->setMaxResults(self::A_PAGE)
-            ->fetchFirstColumn();
         $stored = [];
         foreach ($this->entities->getRepository(StoredJob::class)->findBy(['id' => $ids]) as $one) {
             $stored[$one->id] = $one;
         }
-        $good = $this->goodPieces->goodByJob();
-        $jobs = array_map(static fn(string $id): Job => $stored[$id]->job(), $ids);
+        $jobs = array_values(
+            array_filter(
+                array_map(static fn(string $id): ?Job => ($stored[$id] ?? null)?->job(), $ids),
+                static fn(?Job $job): bool => null !== $job,
+            ),
+        );
         $plans = $this->plans->of($jobs);
+        $progress = $this->progress->of($jobs, $plans);
+        $orders = $this->orders($ids);
 
-        return array_map(static function (Job $job) use ($stored, $good, $plans): JobSummary {
-            $id = $job->id;
+        return array_map(static function (Job $job) use ($stored, $plans, $progress, $orders, $today): JobSummary {
             $told = $plans->ask($job, 'list', self::told(...));
+            $far = $progress[$job->id];
 
             return new JobSummary(
                 $job->id,
@@ -69,14 +86,80 @@ final readonly class JobList
                 $told['artwork'],
                 $told['ready'],
                 $told['printable'],
-                $told['open'],
-                $good[$job->id] ?? 0,
-                $stored[$id]->updated,
+                $far->open,
+                $far->good,
+                $stored[$job->id]->updated,
+                null !== $job->due && $job->due < $today && $far->good < $job->quantity,
+                array_map(static fn(array $stage): JobStage => new JobStage(...$stage), $far->stages()),
+                $orders[$job->id] ?? null,
             );
         }, $jobs);
     }
 
-    /** @return array{blank: string, artwork: ?string, ready: bool, printable: bool, open: int} */
+    /** @return list<string> */
+    private function ids(string $words, int $after, JobsWanted $wanted, string $today): array
+    {
+        $query = Words::query($words);
+        $found =
+            null === $query
+                ? ''
+                : "AND j.id IN (SELECT o.id FROM word JOIN word_of o ON o.number = word.rowid WHERE word MATCH :words AND o.kind = 'job')";
+        $sql = <<<SQL
+        SELECT j.id, COALESCE(g.good, 0) AS good, COALESCE(h.handed, 0) AS handed FROM job j
+        LEFT JOIN (
+            SELECT r.job AS job, COUNT(*) AS good FROM run r JOIN piece p ON p.run_id = r.id
+            WHERE p.outcome = 'good' GROUP BY r.job
+        ) g ON g.job = j.id
+        LEFT JOIN (
+            SELECT p.key AS job, SUM(p.value) AS handed FROM handover, json_each(handover.pieces) p GROUP BY p.key
+        ) h ON h.job = j.id
+        WHERE j.archived = :archived AND j.id NOT IN (SELECT id FROM removed WHERE kind = 'job')
+        AND {$wanted->where()} {$found}
+        ORDER BY COALESCE(g.good, 0) >= j.quantity, j.day, j.updated DESC LIMIT :most OFFSET :after
+        SQL;
+        /** @var list<string> $ids */
+        $ids = $this->entities
+            ->getConnection()
+            ->executeQuery(
+                $sql,
+                [
+                    'archived' => JobsWanted::Archived === $wanted ? 1 : 0,
+                    'most' => self::A_PAGE,
+                    'after' => max(0, $after),
+                ] +
+                    (null === $query ? [] : ['words' => $query]) +
+                    (JobsWanted::Late === $wanted ? ['today' => $today] : []),
+            )
+            ->fetchFirstColumn();
+
+        return $ids;
+    }
+
+    /**
+     * @param list<string> $jobs
+     *
+     * @return array<string, JobOrder> the order that each belongs to
+     */
+    private function orders(array $jobs): array
+    {
+        $orders = [];
+        /** @var list<array{string, string, string}> $rows */
+        $rows = $this->entities
+            ->getConnection()
+            ->executeQuery(
+                'SELECT j.value, o.id, o.label FROM shop_order o, json_each(o.jobs) j WHERE j.value IN (?)',
+                [$jobs],
+                [ArrayParameterType::STRING],
+            )
+            ->fetchAllNumeric();
+        foreach ($rows as [$job, $id, $label]) {
+            $orders[$job] = new JobOrder($id, $label);
+        }
+
+        return $orders;
+    }
+
+    /** @return array{blank: string, artwork: ?string, ready: bool, printable: bool} */
     private static function told(Plan $plan): array
     {
         return [
@@ -84,7 +167,6 @@ final readonly class JobList
             'artwork' => $plan->transfers[0]->artwork(),
             'ready' => $plan->ready(),
             'printable' => $plan->printable(),
-            'open' => count(array_filter($plan->checks(), static fn(Check $check): bool => $check->blocks())),
         ];
     }
 }

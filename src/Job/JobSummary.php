@@ -10,6 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class JobSummary
 {
+    /** @param list<JobStage> $stages as far as they are */
     public function __construct(
         public string $id,
         public string $name,
@@ -23,5 +24,8 @@ final readonly class JobSummary
         #[OA\Property(description: 'How many checks still stand against it')] public int $open,
         #[OA\Property(description: 'Pieces that came out good')] public int $good,
         #[OA\Property(format: 'date-time')] public string $updated,
+        #[OA\Property(description: 'Its day is over, and it is not done')] public bool $late,
+        public array $stages,
+        public ?JobOrder $order,
     ) {}
 }

@@ -6,10 +6,10 @@ namespace Wubbin\Tests\Http;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\Request;
-use Wubbin\Day\OrderRepeat;
 use Wubbin\Http\Problem;
 use Wubbin\Http\RequestBody;
 use Wubbin\Log\NewLook;
+use Wubbin\Order\OrderRepeat;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Sheet\NewOffcut;
 use Wubbin\Shelf\ShelfThing;

@@ -26,7 +26,7 @@ final class RemovalTest extends ShopTestCase
         $before = $this->read($this->ask('GET', '/api/jobs/crew'))->record('job');
         self::assertCount(1, $this->read($this->ask('PUT', '/api/removed/job/crew'))->each());
         self::assertSame([], $this->listed('/api/jobs', 'id'));
-        self::assertSame([], $this->listed('/api/jobs?archived=1', 'id'), 'nor among those that were put away');
+        self::assertSame([], $this->listed('/api/jobs?which=archived', 'id'), 'nor among those that were put away');
         $this->read($this->ask('PUT', '/api/removed/job/crew'));
         self::assertCount(1, $this->rows('/api/removed'), 'a second click changes nothing');
         self::assertSame([], $this->read($this->ask('DELETE', '/api/removed/job/crew'))->each());
@@ -47,7 +47,7 @@ final class RemovalTest extends ShopTestCase
         $this->read($this->ask('PUT', '/api/removed/job/crew'));
         $this->read($this->ask('DELETE', '/api/removed/job/crew'));
         self::assertSame([], $this->listed('/api/jobs', 'id'));
-        self::assertSame(['crew'], $this->listed('/api/jobs?archived=1', 'id'));
+        self::assertSame(['crew'], $this->listed('/api/jobs?which=archived', 'id'));
     }
 
     public function testAJobOnTheBenchStays(): void

@@ -13,7 +13,6 @@ use Wubbin\Tests\Support\ShopTestCase;
 final class DueSheetsTest extends ShopTestCase
 {
     private const NOW = '2026-11-27 08:30:00';
-    private const FILM = 'inkjet-dye clear-film-a4 mirrored print';
 
     protected function setUp(): void
     {

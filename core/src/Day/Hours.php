@@ -45,6 +45,21 @@ final readonly class Hours
         );
     }
 
+    /** Seconds that hands work between two instants; below zero where the second comes first. */
+    public function between(int $from, int $to): int
+    {
+        if ($to < $from) {
+            return -$this->between($to, $from);
+        }
+
+        return array_sum(
+            array_map(
+                static fn(array $one): int => max(0, min($to, $one[1]) - max($from, $one[0])),
+                $this->stretches,
+            ),
+        );
+    }
+
     public function longest(): int
     {
         return max([0, ...array_map(static fn(array $one): int => $one[1] - $one[0], $this->stretches)]);

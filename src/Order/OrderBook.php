@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Wubbin\Day;
+namespace Wubbin\Order;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
@@ -11,9 +11,12 @@ use Wubbin\Change\ChangeKind;
 use Wubbin\Change\Changes;
 use Wubbin\Core\Job\Breakdown;
 use Wubbin\Core\Job\Job;
+use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\OrderLine;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\QuantityParser;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Cost\StoredQuote;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Job\StoredJob;
 use Wubbin\Measure\SettingsStore;
@@ -21,8 +24,7 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Session\GoodPieces;
-use Wubbin\Storage\Removed;
-use Wubbin\Storage\RemovedKind;
+use Wubbin\Storage\Words;
 
 /** Takes orders, makes their lines jobs, and tells how far they are. */
 final readonly class OrderBook
@@ -35,8 +37,8 @@ final readonly class OrderBook
         private GoodPieces $goodPieces,
         private SettingsStore $settings,
         private ClockInterface $clock,
-        private Removed $removed,
         private Changes $changes,
+        private OrderLedger $ledger,
     ) {}
 
     /** @throws Refusal when there is none */
@@ -46,31 +48,69 @@ final readonly class OrderBook
             throw new NotFound('There is no order of this id in this shop.');
     }
 
-    /** @return list<OrderView> those that are due first in front */
-    public function page(string $words, bool $archived, int $after): array
+    /** @return list<OrderView> those that pieces are left to make or to hand over of in front, the soonest due first */
+    public function page(string $words, OrdersWanted $wanted, int $after): array
     {
-        /** @var list<StoredOrder> $orders */
-        $orders = $this->entities
-            ->createQueryBuilder()
-            ->select('o', "COALESCE(o.due, '9999') AS HIDDEN day")
-            ->from(StoredOrder::class, 'o')
-            ->where('o.archived = :archived')
-            ->setParameter('archived', $archived)
-            ->andWhere('o.id NOT IN (:removed)')
-            ->setParameter('removed', [
-                '',
-                ...array_map(strval(...), array_keys($this->removed->ids(RemovedKind::Order))),
-            ])
-            ->andWhere('LOWER(o.label) LIKE :words')
-            ->setParameter('words', '%' . addcslashes(mb_strtolower($words), '%_') . '%')
-            ->orderBy('day')
-            ->addOrderBy('o.created', 'DESC')
-            ->setFirstResult(max(0, $after))
-            ->setMaxResults(self::A_PAGE)
-            ->getQuery()
-            ->getResult();
+        $query = Words::query($words);
+        $found =
+            null === $query
+                ? ''
+                : 'AND o.id IN (SELECT f.id FROM word JOIN word_of f ON f.number = word.rowid ' .
+                    "WHERE word MATCH :words AND f.kind = 'order')";
+        $sql = <<<SQL
+        SELECT o.id FROM shop_order o
+        LEFT JOIN (
+            SELECT h.shop_order AS of, SUM(p.value) AS handed FROM handover h, json_each(h.pieces) p
+            GROUP BY h.shop_order
+        ) h ON h.of = o.id
+        LEFT JOIN (SELECT p.shop_order AS of, SUM(p.amount) AS paid FROM payment p GROUP BY p.shop_order) m
+        ON m.of = o.id
+        LEFT JOIN (
+            SELECT w.id, SUM(j.quantity) AS pieces FROM shop_order w, json_each(w.jobs) l
+            JOIN job j ON j.id = l.value GROUP BY w.id
+        ) q ON q.id = o.id
+        WHERE o.archived = :archived AND o.id NOT IN (SELECT id FROM removed WHERE kind = 'order')
+        AND {$wanted->where()} {$found}
+        ORDER BY COALESCE(h.handed, 0) >= COALESCE(q.pieces, 0) AND q.pieces > 0, COALESCE(o.due, '9999'),
+        o.created DESC LIMIT :most OFFSET :after
+        SQL;
+        /** @var list<string> $ids */
+        $ids = $this->entities
+            ->getConnection()
+            ->executeQuery(
+                $sql,
+                [
+                    'archived' => OrdersWanted::Archived === $wanted ? 1 : 0,
+                    'most' => self::A_PAGE,
+                    'after' => max(0, $after),
+                ] +
+                    (null === $query ? [] : ['words' => $query]) +
+                    (OrdersWanted::Late === $wanted ? ['today' => $this->today()] : []),
+            )
+            ->fetchFirstColumn();
+        $orders = [];
+        foreach ($this->entities->getRepository(StoredOrder::class)->findBy(['id' => $ids]) as $order) {
+            $orders[(int) array_search($order->id, $ids, true)] = $order;
+        }
+        ksort($orders);
 
-        return $this->views($orders);
+        return $this->views(array_values($orders));
+    }
+
+    private function today(): string
+    {
+        return $this->clock->now()->setTimezone(new \DateTimeZone($this->settings->get()->zone))->format('Y-m-d');
+    }
+
+    /** @return list<OrderView> orders with good pieces that nobody has handed over yet, the soonest due first */
+    public function ready(): array
+    {
+        return array_values(
+            array_filter(
+                $this->page('', OrdersWanted::Open, 0),
+                static fn(OrderView $one): bool => $one->done && $one->handed < $one->pieces,
+            ),
+        );
     }
 
     public function view(StoredOrder $order): OrderView
@@ -93,7 +133,7 @@ final readonly class OrderBook
             throw InvalidInput::field('lines', 'An order needs one line or more. Say what you want.');
         }
 
-        return $this->store(
+        $order = $this->store(
             $new->id,
             $new->label,
             $new->due,
@@ -101,6 +141,20 @@ final readonly class OrderBook
             $this->lines($new->lines),
             'click-' . $new->id,
         );
+        $order->put(
+            new OrderHead(
+                $new->label,
+                $new->due,
+                $new->note,
+                false,
+                $new->customer,
+                $new->contact,
+                $this->ledger->money('agreed', $new->agreed),
+            ),
+        );
+        $this->entities->flush();
+
+        return $order;
     }
 
     /** Adds a line to an order. */
@@ -121,26 +175,26 @@ final readonly class OrderBook
     }
 
     /** Its jobs are due with it. */
-    public function change(StoredOrder $order, string $label, ?string $due, string $note, bool $archived): void
+    public function change(StoredOrder $order, OrderHead $head): void
     {
-        $before = $order->head();
-        $this->set($order, $label, $due, $note, $archived);
-        $this->changes->keep(ChangeKind::Order, $order->id, $before, $order->head());
+        $before = $order->head()->toDocument();
+        $this->set($order, $head);
+        $this->changes->keep(ChangeKind::Order, $order->id, $before, $head->toDocument());
         $this->entities->flush();
     }
 
     /** The same without a word of it among the changes; stored by whoever flushes. */
-    public function set(StoredOrder $order, string $label, ?string $due, string $note, bool $archived): void
+    public function set(StoredOrder $order, OrderHead $head): void
     {
         foreach ($this->entities->getRepository(StoredJob::class)->findBy(['id' => $order->jobs]) as $stored) {
-            if ($due !== $order->due) {
-                $stored->change($stored->job()->dueOn($due), $this->clock->now());
+            if ($head->due !== $order->due) {
+                $stored->change($stored->job()->dueOn($head->due), $this->clock->now());
             }
-            if ($archived !== $order->archived) {
-                $stored->archived = $archived;
+            if ($head->archived !== $order->archived) {
+                $stored->archived = $head->archived;
             }
         }
-        [$order->label, $order->due, $order->note, $order->archived] = [$label, $due, $note, $archived];
+        $order->put($head);
     }
 
     /** The same once more, for another day. */
@@ -185,11 +239,72 @@ final readonly class OrderBook
     }
 
     /** An order of jobs that are there already. */
-    public function gather(string $id, string $label, ?string $due, string $note, string ...$jobs): StoredOrder
+    public function gather(string $id, OrderHead $head, string ...$jobs): StoredOrder
     {
-        return $this->keep(
-            new StoredOrder($id, $label, $due, $note, array_values($jobs), 'click-' . $id, $this->clock->now()),
+        $order = new StoredOrder(
+            $id,
+            $head->label,
+            $head->due,
+            $head->note,
+            array_values($jobs),
+            'click-' . $id,
+            $this->clock->now(),
         );
+        $order->put($head);
+
+        return $this->keep($order);
+    }
+
+    /**
+     * A quote that was accepted, as an order of its jobs for as many pieces as it says; once for each quote. A job that
+     * an order has already is copied.
+     *
+     * @throws Refusal where it does not say which jobs it is for
+     */
+    public function accept(StoredQuote $quote, ?string $due): StoredOrder
+    {
+        $source = 'quote-' . $quote->id;
+        $known = $this->entities->getRepository(StoredOrder::class)->findOneBy(['source' => $source]);
+        if (null !== $known) {
+            return $known;
+        }
+        $document = Record::of($quote->document);
+        $jobs = [];
+        foreach ($document->records('lines') as $line) {
+            $like = $line->has('job') ? $this->entities->find(StoredJob::class, $line->string('job')) : null;
+            if (null === $like) {
+                throw InvalidInput::field('quote', 'A job of this quote is not there any more. Make the quote again.');
+            }
+            $job = $like->job();
+            $quantity = JobFile::quantity($line->integer('quantity'));
+            if ($this->isOrdered($like->id) || $quantity !== $job->quantity) {
+                $job = $job->orderedAs(
+                    Uuid::v4()->toRfc4122(),
+                    $job->name,
+                    $quantity,
+                    $due,
+                    $quantity === $job->quantity ? $job->breakdown : [],
+                );
+                $this->entities->persist(StoredJob::fromJob($job, $this->clock->now()));
+            } else {
+                $like->change($job->dueOn($due), $this->clock->now());
+            }
+            $jobs[] = $job->id;
+        }
+        $label = '' === $quote->label ? sprintf('Quote %d', $quote->number) : $quote->label;
+        $order = new StoredOrder(Uuid::v4()->toRfc4122(), $label, $due, '', $jobs, $source, $this->clock->now());
+        $order->put(new OrderHead($label, $due, '', customer: $quote->label, agreed: $document->integer('gross')));
+        $order->quote = $quote->id;
+
+        return $this->keep($order);
+    }
+
+    private function isOrdered(string $job): bool
+    {
+        return false !==
+            $this->entities
+                ->getConnection()
+                ->fetchOne('SELECT 1 FROM shop_order o, json_each(o.jobs) j WHERE j.value = ?', [$job]);
     }
 
     private function keep(StoredOrder $order): StoredOrder
@@ -262,6 +377,10 @@ final readonly class OrderBook
         $catalogue = $this->jobs->catalogue();
         $good = $this->goodPieces->goodByJob();
         $jobs = $this->jobsIn($orders);
+        $ids = array_map(static fn(StoredOrder $order): string => $order->id, $orders);
+        $paid = $this->ledger->paid($ids);
+        $handed = $this->ledger->handedOf($ids);
+        $currency = $this->ledger->currency();
         $worded = static fn(Job $job): array => [
             $job,
             isset($catalogue->blanks[$job->blank->kindId])
@@ -269,13 +388,16 @@ final readonly class OrderBook
                 : '',
         ];
 
-        $today = $this->clock->now()->setTimezone(new \DateTimeZone($this->settings->get()->zone))->format('Y-m-d');
+        $today = $this->today();
 
         return array_map(
             static fn(StoredOrder $order): OrderView => OrderView::fromOrder(
                 $order,
                 array_map($worded, $jobs[$order->id]),
                 $good,
+                $handed,
+                $paid[$order->id] ?? 0,
+                $currency,
                 $today,
             ),
             $orders,

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Wubbin\Day;
+namespace Wubbin\Order;
 
 use Doctrine\ORM\Mapping as ORM;
 use Wubbin\Storage\Instant;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Wubbin\Tests\Day;
+namespace Wubbin\Tests\Order;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -76,7 +76,7 @@ final class OrderApiTest extends ShopTestCase
             ),
         );
         self::assertSame([], $this->rows('/api/orders'));
-        self::assertCount(1, $this->rows('/api/orders?archived=1'));
+        self::assertCount(1, $this->rows('/api/orders?which=archived'));
         self::assertTrue($this->read($this->ask('GET', '/api/jobs/' . $job))->boolean('archived'));
     }
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Wubbin\Day;
+namespace Wubbin\Order;
 
 use Doctrine\ORM\Mapping as ORM;
 use Wubbin\Storage\Instant;
@@ -55,9 +55,28 @@ class StoredOrder
         $this->created = Instant::write($now);
     }
 
-    /** @return array{label: string, due: string|null, note: string, archived: bool} what a change of it may change */
-    public function head(): array
+    /** What a change of it may change. */
+    public function head(): OrderHead
     {
-        return ['label' => $this->label, 'due' => $this->due, 'note' => $this->note, 'archived' => $this->archived];
+        return new OrderHead(
+            $this->label,
+            $this->due,
+            $this->note,
+            $this->archived,
+            $this->customer,
+            $this->contact,
+            $this->agreed,
+        );
+    }
+
+    public function put(OrderHead $head): void
+    {
+        [$this->label, $this->due, $this->note, $this->archived] = [
+            $head->label,
+            $head->due,
+            $head->note,
+            $head->archived,
+        ];
+        [$this->customer, $this->contact, $this->agreed] = [$head->customer, $head->contact, $head->agreed];
     }
 }

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Wubbin\Day;
+namespace Wubbin\Order;
 
 use Wubbin\Change\ChangeKind;
 use Wubbin\Change\Undoable;
-use Wubbin\Core\Measure\Record;
 
 /** Takes changes of orders back, with the days and the standing of their jobs. */
 final readonly class OrderChanges implements Undoable
@@ -20,18 +19,12 @@ final readonly class OrderChanges implements Undoable
 
     public function document(string $thing): array
     {
-        return $this->orders->find($thing)->head();
+        return $this->orders->find($thing)->head()->toDocument();
     }
 
     public function restore(string $thing, array $document): void
     {
-        $record = Record::of($document);
-        $this->orders->set(
-            $this->orders->find($thing),
-            $record->string('label'),
-            $record->stringOrNull('due'),
-            $record->string('note'),
-            $record->boolean('archived'),
-        );
+        $order = $this->orders->find($thing);
+        $this->orders->set($order, OrderHead::fromDocument($document, $order->head()));
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Wubbin\Day;
+namespace Wubbin\Order;
 
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -22,7 +22,12 @@ use Wubbin\Refusal\Conflict;
 #[AsController]
 final readonly class OrderController
 {
-    public function __construct(private OrderBook $orders, private OrderCsv $csv, private RequestBody $bodies) {}
+    public function __construct(
+        private OrderBook $orders,
+        private OrderLedger $ledger,
+        private OrderCsv $csv,
+        private RequestBody $bodies,
+    ) {}
 
     #[Route('/api/orders', methods: ['GET'])]
     #[
@@ -32,15 +37,15 @@ final readonly class OrderController
             parameters: [
                 new OA\QueryParameter(
                     name: 'words',
-                    description: 'In its label',
+                    description: 'Of its label, customer or note',
                     required: false,
                     schema: new OA\Schema(type: 'string'),
                 ),
                 new OA\QueryParameter(
-                    name: 'archived',
-                    description: 'Those that were put away',
+                    name: 'which',
+                    description: 'Which of them',
                     required: false,
-                    schema: new OA\Schema(type: 'string', enum: ['', '1']),
+                    schema: new OA\Schema(type: 'string', enum: ['', 'open', 'late', 'owing', 'handed', 'archived']),
                 ),
                 new OA\QueryParameter(
                     name: 'after',
@@ -63,7 +68,7 @@ final readonly class OrderController
         return new JsonResponse(
             $this->orders->page(
                 trim($request->query->getString('words')),
-                '1' === $request->query->getString('archived'),
+                OrdersWanted::tryFrom($request->query->getString('which')) ?? OrdersWanted::All,
                 (int) $request->query->getString('after'),
             ),
         );
@@ -112,10 +117,15 @@ final readonly class OrderController
         }
         $this->orders->change(
             $order,
-            NewOrder::label($body->label),
-            NewOrder::due($body->due),
-            NewOrder::note($body->note),
-            $body->archived,
+            new OrderHead(
+                NewOrder::label($body->label),
+                NewOrder::due($body->due),
+                NewOrder::note($body->note),
+                $body->archived,
+                OrderLedger::short('customer', $body->customer ?? $order->customer, NewOrder::LONGEST),
+                OrderLedger::short('contact', $body->contact ?? $order->contact, 200),
+                null === $body->agreed ? $order->agreed : $this->ledger->money('agreed', $body->agreed),
+            ),
         );
 
         return new JsonResponse($this->orders->view($order));

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Wubbin\Day;
+namespace Wubbin\Order;
 
 use OpenApi\Attributes as OA;
 
@@ -15,6 +15,9 @@ final readonly class OrderLineView
         public string $name,
         public int $quantity,
         #[OA\Property(description: 'Pieces that came out good')] public int $good,
+        #[OA\Property(description: 'Of these, pieces that the customer has')] public int $handed,
         #[OA\Property(description: 'How many of each size and colour')] public string $sizes,
+        #[OA\Property(type: 'string', nullable: true, description: 'SHA-256 of its picture')] public ?string $artwork,
+        #[OA\Property(description: 'Of the blank')] public string $colour,
     ) {}
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Wubbin\Day;
+namespace Wubbin\Order;
 
 use OpenApi\Attributes as OA;
 use Wubbin\Core\Job\JobFile;
@@ -12,7 +12,7 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 
 /** An order as it was typed. */
-#[OA\Schema]
+#[OA\Schema(required: ['id', 'label', 'due', 'note', 'lines'])]
 final readonly class NewOrder
 {
     public const MOST_LINES = 40;
@@ -39,6 +39,9 @@ final readonly class NewOrder
             ),
         ]
         public array $lines,
+        #[OA\Property(description: 'Who pays for it, where that is somebody else')] public string $customer,
+        #[OA\Property(description: 'How the customer is reached')] public string $contact,
+        #[OA\Property(description: 'What it costs, money as typed; empty for none')] public string $agreed,
     ) {}
 
     /** @throws Refusal naming the fields that are wrong */
@@ -62,6 +65,9 @@ final readonly class NewOrder
             self::due($record->string('due')),
             self::note($record->string('note')),
             $lines,
+            OrderLedger::short('customer', $record->stringOrNull('customer') ?? '', self::LONGEST),
+            OrderLedger::short('contact', $record->stringOrNull('contact') ?? '', 200),
+            $record->stringOrNull('agreed') ?? '',
         );
     }
 

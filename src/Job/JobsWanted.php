@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Job;
+
+/** Which jobs a list shows. */
+enum JobsWanted: string
+{
+    case All = '';
+    case Late = 'late';
+    case ToPrint = 'print';
+    case AtBench = 'bench';
+    case Finished = 'finished';
+    case Handed = 'handed';
+    case Archived = 'archived';
+
+    /** The condition, over a job with its good pieces and those that were handed over. */
+    public function where(): string
+    {
+        return match ($this) {
+            self::All, self::Archived => '1 = 1',
+            self::Late => 'day < :today AND good < j.quantity',
+            self::ToPrint => 'good < j.quantity AND NOT EXISTS (SELECT 1 FROM printed_sheet s JOIN print_out o ON ' .
+                'o.sheet = COALESCE(s.together, s.id) WHERE s.job = j.id)',
+            self::AtBench => 'j.id IN (SELECT job FROM run WHERE finished IS NULL)',
+            self::Finished => 'good >= j.quantity AND handed < j.quantity',
+            self::Handed => 'handed >= j.quantity',
+        };
+    }
+}

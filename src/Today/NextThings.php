@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Today;
+
+use Wubbin\Core\Day\Block;
+use Wubbin\Core\Day\LaneKind;
+use Wubbin\Core\Day\Timetable;
+use Wubbin\Core\Job\Job;
+use Wubbin\Core\Route\StepKind;
+use Wubbin\Core\Work\Places;
+use Wubbin\Day\Agenda;
+use Wubbin\Job\DueJob;
+use Wubbin\Order\OrderView;
+use Wubbin\Sheet\Due\DueEntry;
+use Wubbin\Sheet\Due\DueGroup;
+
+/** The next things of the plan for hands to do, each with what starts it right. */
+final readonly class NextThings
+{
+    private const MOST = 5;
+
+    /** @var array<string, int> places of groups that are late, by job */
+    private array $late;
+
+    /**
+     * @param list<DueGroup> $groups sheets that are due
+     * @param array<string, int> $unsettled how many checks stand against a job, by its id
+     */
+    public function __construct(
+        private Agenda $agenda,
+        private Timetable $table,
+        private array $groups,
+        private array $unsettled,
+    ) {
+        $this->late = array_flip($table->late());
+    }
+
+    /**
+     * @param list<OrderView> $ready orders that can be handed over
+     * @param int|null $person whose, from 0
+     *
+     * @return list<NextThing> what comes first in front
+     */
+    public function of(array $ready, ?int $person): array
+    {
+        $now = $this->agenda->day->now;
+        $things = $begun = [];
+        foreach ($ready as $order) {
+            $things['hand-over ' . $order->id] = new NextThing(
+                'hand-over',
+                $now,
+                $now,
+                $order->id,
+                $order->label,
+                $order->lines[0]->artwork ?? null,
+                $order->lines[0]->colour ?? '#ffffff',
+                'hand over',
+                $order->good - $order->handed,
+                0,
+                false,
+            );
+        }
+        $blocks = array_filter(
+            Block::all($this->table),
+            static fn(Block $one): bool => LaneKind::Hands->key() === $one->kind &&
+                (null === $person || $one->lane === $person),
+        );
+        usort($blocks, static fn(Block $one, Block $other): int => $one->start <=> $other->start);
+        foreach ($blocks as $block) {
+            if (count($things) >= self::MOST) {
+                break;
+            }
+            $due = $this->agenda->jobs[$block->group] ?? null;
+            $thing = null === $due || $block->began ? null : $this->thing($block, $due);
+            // What comes later of the same job can be begun only after this.
+            $key = null === $thing ? '' : $thing->run ?? $thing->id;
+            if (null !== $thing && !isset($begun[$key])) {
+                $begun[$key] = true;
+                $things[$thing->does . ' ' . ($thing->group ?? $key)] ??= $thing;
+            }
+        }
+
+        return array_slice(array_values($things), 0, self::MOST);
+    }
+
+    private function thing(Block $block, DueJob $due): ?NextThing
+    {
+        $words = array_merge(...array_map(static fn(string $label): array => explode(', ', $label), $block->labels));
+        $what = implode(', ', array_slice(array_values(array_unique($words)), 0, 4));
+        if (1 === preg_match('/ run (\S+) \d/', $block->id, $run)) {
+            return $this->made($block, $due->job, 'go-on', $what, max(1, count($block->pieces)), run: $run[1]);
+        }
+        if (($this->unsettled[$due->job->id] ?? 0) > 0) {
+            return $this->made($block, $due->job, 'settle', $what, $this->unsettled[$due->job->id]);
+        }
+        $prints = [] !== array_intersect($words, self::printing());
+        $group = $prints ? $this->groupOf($due->job->id) : null;
+        if (null !== $group) {
+            return $this->made(
+                $block,
+                $due->job,
+                'print',
+                implode(', ', array_intersect($words, self::printing())),
+                $group->sheets,
+                group: $group->key,
+                of: $group->medium_label . (count($group->entries) > 1 ? sprintf(', %d jobs', self::jobs($group)) : ''),
+            );
+        }
+        [$share, $pieces, $label] = $this->lot($due);
+
+        return 0 === $pieces
+            ? null
+            : $this->made($block, $due->job, 'begin', $what, $pieces, share: $share, of: $label);
+    }
+
+    private function made(
+        Block $block,
+        Job $job,
+        string $does,
+        string $what,
+        int $count,
+        ?string $group = null,
+        ?string $run = null,
+        ?int $share = null,
+        string $of = '',
+    ): NextThing {
+        return new NextThing(
+            $does,
+            $block->start,
+            $block->end,
+            $job->id,
+            $job->name,
+            $job->transfers[0]->artwork,
+            $job->blank->colour->toHex(),
+            $what,
+            $count,
+            $block->lane,
+            isset($this->late[$job->id]),
+            $group,
+            $run,
+            $share,
+            $of,
+        );
+    }
+
+    /** @return array{int|null, int, string} share, pieces and size of the session that comes next */
+    private function lot(DueJob $due): array
+    {
+        foreach ($due->leftOf() as $n => $left) {
+            if ($left > 0) {
+                $share = $due->job->breakdown[$n] ?? null;
+
+                return [
+                    null === $share ? null : $n,
+                    min($left, Places::SESSION),
+                    null === $share ? '' : $share->sizeId,
+                ];
+            }
+        }
+
+        return [null, 0, ''];
+    }
+
+    private function groupOf(string $job): ?DueGroup
+    {
+        foreach ($this->groups as $group) {
+            foreach ($group->entries as $entry) {
+                if ($entry->job === $job) {
+                    return $group;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    private static function jobs(DueGroup $group): int
+    {
+        return count(array_unique(array_map(static fn(DueEntry $one): string => $one->job, $group->entries)));
+    }
+
+    /** @return list<string> words of what a sheet is made by */
+    private static function printing(): array
+    {
+        return array_values(
+            array_map(
+                static fn(StepKind $kind): string => $kind->label(),
+                array_filter(StepKind::cases(), static fn(StepKind $kind): bool => $kind->makesPrint()),
+            ),
+        );
+    }
+}
