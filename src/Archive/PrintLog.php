@@ -76,7 +76,7 @@ final readonly class PrintLog
     }
 
     /**
-     * How far the sheets of some jobs are, of those that any page was printed of.
+     * How far the sheets of some jobs are, of those that any page was printed of, and those that jobs share.
      *
      * @param list<string> $jobs
      *
@@ -87,8 +87,9 @@ final readonly class PrintLog
         $rows = $this->connection
             ->executeQuery(
                 'SELECT s.id, s.job, s.plan, s.at, s.makes, s.share, json_array_length(s.pages) AS pages, p.page, ' .
-                    'p.good, p.at AS out FROM printed_sheet s JOIN print_out p ON p.sheet = COALESCE(s.together, ' .
-                    's.id) WHERE s.job IN (?) ORDER BY s.at, s.id, p.number',
+                    'p.good, p.at AS out FROM printed_sheet s LEFT JOIN print_out p ON p.sheet = ' .
+                    'COALESCE(s.together, s.id) WHERE s.job IN (?) AND (p.number IS NOT NULL OR s.together IS NOT ' .
+                    'NULL) ORDER BY s.at, s.id, p.number',
                 [$jobs],
                 [ArrayParameterType::STRING],
             )
@@ -96,21 +97,21 @@ final readonly class PrintLog
         $states = [];
         foreach ($rows as $row) {
             [$job, $id] = [self::text($row['job']), self::text($row['id'])];
-            $states[$job][$id] = (
-                $states[$job][$id] ??
-                PrintState::ofSheet(
-                    $id,
-                    self::text($row['plan']),
-                    self::text($row['at']),
-                    null === $row['makes'] ? null : (int) self::text($row['makes']),
-                    null === $row['share'] ? null : (int) self::text($row['share']),
-                    (int) self::text($row['pages']),
-                )
-            )->and(
-                (int) self::text($row['page']),
-                null === $row['good'] ? null : '1' === self::text($row['good']),
-                self::text($row['out']),
+            $states[$job][$id] ??= PrintState::ofSheet(
+                $id,
+                self::text($row['plan']),
+                self::text($row['at']),
+                null === $row['makes'] ? null : (int) self::text($row['makes']),
+                null === $row['share'] ? null : (int) self::text($row['share']),
+                (int) self::text($row['pages']),
             );
+            if (null !== $row['page']) {
+                $states[$job][$id] = $states[$job][$id]->and(
+                    (int) self::text($row['page']),
+                    null === $row['good'] ? null : '1' === self::text($row['good']),
+                    self::text($row['out']),
+                );
+            }
         }
 
         return array_map(array_values(...), $states);

@@ -22,6 +22,7 @@ use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Http\JsonBody;
+use Wubbin\Http\RequestBody;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\Conflict;
 use Wubbin\Refusal\InvalidInput;
@@ -36,6 +37,7 @@ final readonly class JobController
         private ArtworkStore $artwork,
         private SettingsStore $settings,
         private JobList $list,
+        private RequestBody $bodies,
         private ClockInterface $clock,
     ) {}
 
@@ -154,6 +156,33 @@ final readonly class JobController
         }
 
         return new JsonResponse($this->jobs->view($copy), 201);
+    }
+
+    #[Route('/api/jobs/many', methods: ['POST'], priority: 1)]
+    #[
+        OA\Post(
+            path: '/api/jobs/many',
+            operationId: 'changeManyJobs',
+            requestBody: new Body(ManyJobs::class),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'How many it was done to',
+                    content: new OA\JsonContent(
+                        required: ['jobs'],
+                        properties: [new OA\Property(property: 'jobs', type: 'integer')],
+                        type: 'object',
+                    ),
+                ),
+                new Refused(422, 'Too many, or none'),
+            ],
+        ),
+    ]
+    public function many(Request $request): JsonResponse
+    {
+        return new JsonResponse([
+            'jobs' => $this->changes->many($this->bodies->read($request, ManyJobs::class)),
+        ]);
     }
 
     #[Route('/api/jobs/{id}', methods: ['GET'])]

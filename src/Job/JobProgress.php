@@ -19,9 +19,9 @@ use Wubbin\Session\StoredRun;
 final readonly class JobProgress
 {
     private const HANDED = <<<'SQL'
-        SELECT p.key, SUM(p.value) FROM handover h, json_each(h.pieces) p
-        WHERE p.key IN (SELECT value FROM json_each(?)) GROUP BY p.key
-        SQL;
+    SELECT p.key, SUM(p.value) FROM handover h, json_each(h.pieces) p
+    WHERE p.key IN (SELECT value FROM json_each(?)) GROUP BY p.key
+    SQL;
 
     public function __construct(
         private EntityManagerInterface $entities,

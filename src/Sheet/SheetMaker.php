@@ -111,7 +111,7 @@ final readonly class SheetMaker
                 $artworks += null === $artwork ? [] : [$artwork->sha256 => $artwork];
             }
         }
-        $made = null;
+        $made = $together = null;
         [$pdf, $pages] = $this->gang->draw(
             $lots,
             $later,
@@ -124,8 +124,9 @@ final readonly class SheetMaker
             $progress,
         );
         foreach ($plans as $plan) {
+            $id = Uuid::v4()->toRfc4122();
             $made = new PrintedSheet(
-                Uuid::v4()->toRfc4122(),
+                $id,
                 $plan->jobId,
                 $plan->id(),
                 self::records($pages),
@@ -133,7 +134,7 @@ final readonly class SheetMaker
                 null,
                 $plan->quantity,
                 null,
-                $made?->paper(),
+                ($together ??= $id),
             );
             $pdf->writeTo($this->archive->path($made->id));
             $this->entities->persist($made);

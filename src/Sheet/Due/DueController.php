@@ -30,6 +30,7 @@ final readonly class DueController
     public function __construct(
         private DueSheets $due,
         private PrintJudge $judge,
+        private SharedSheets $shared,
         private PrintSettings $settings,
         private PrintDevices $devices,
         private TaskQueue $tasks,
@@ -49,6 +50,25 @@ final readonly class DueController
     public function due(): JsonResponse
     {
         return new JsonResponse(new DueView($this->due->all(), $this->judge->unseen()));
+    }
+
+    #[Route('/api/print/shared', methods: ['GET'])]
+    #[
+        OA\Get(
+            path: '/api/print/shared',
+            operationId: 'listSharedSheets',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Jobs that would take fewer sheets together',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: SharedView::class)),
+                ),
+            ],
+        ),
+    ]
+    public function shared(): JsonResponse
+    {
+        return new JsonResponse($this->shared->proposed());
     }
 
     /** Whoever starts the same a second time finds the first one's work. */

@@ -32,8 +32,32 @@ final readonly class DueEntry
             OA\Property(type: 'string', nullable: true, description: 'The sheet where it is made already'),
         ]
         public ?string $sheet,
-        #[OA\Property(description: 'Its pages that are missing, from 1; none where it has to be made first')]
+        #[
+            OA\Property(description: 'Its pages that are missing, from 1; none where it has to be made first'),
+        ]
         public array $pages,
         #[OA\Property(description: 'Some of these pages came out spoiled before')] public bool $again,
+        #[
+            OA\Property(type: 'string', nullable: true, description: 'What jobs share that are on the same sheets'),
+        ]
+        public ?string $paper = null,
     ) {}
+
+    /** The same sheets, that another job is on too. */
+    public function sharedWith(self $other): self
+    {
+        return new self(
+            $this->job,
+            $this->name . ' + ' . $other->name,
+            $this->due,
+            $this->artwork,
+            $this->pieces + $other->pieces,
+            $this->sheets,
+            $this->share,
+            $this->sheet,
+            $this->pages,
+            $this->again || $other->again,
+            $this->paper,
+        );
+    }
 }

@@ -43,12 +43,16 @@ final readonly class DueSheets
         $plans = $this->plans->of(array_map(static fn(DueJob $one): Job => $one->job, $left));
         $kinds = $entries = [];
         foreach ($left as $due) {
-            if (null === $due->job->due || 0 === $due->left || !$plans->ask($due->job, 'printable', static fn(Plan $plan): bool => $plan->printable())) {
+            if (
+                null === $due->job->due ||
+                0 === $due->left ||
+                !$plans->ask($due->job, 'printable', static fn(Plan $plan): bool => $plan->printable())
+            ) {
                 continue;
             }
             foreach ([...$this->missing($due, $plans), ...$this->toMake($due, $plans)] as [$kind, $entry]) {
                 $kinds[$kind->key] ??= $kind;
-                $entries[$kind->key][] = $entry;
+                $entries[$kind->key] = self::with($entries[$kind->key] ?? [], $entry);
             }
         }
         $printing = [];
@@ -81,7 +85,25 @@ final readonly class DueSheets
     }
 
     /**
-     * Pages of sheets that are made, and were begun to be printed.
+     * @param list<DueEntry> $entries
+     *
+     * @return non-empty-list<DueEntry> sheets that several jobs share are there once
+     */
+    private static function with(array $entries, DueEntry $entry): array
+    {
+        foreach ($entries as $n => $one) {
+            if (null !== $entry->paper && $one->paper === $entry->paper) {
+                $entries[$n] = $one->sharedWith($entry);
+
+                return array_values($entries);
+            }
+        }
+
+        return [...$entries, $entry];
+    }
+
+    /**
+     * Pages of sheets that are made, and were begun to be printed or are shared with other jobs.
      *
      * @return list<array{SheetKind, DueEntry}>
      */
@@ -100,9 +122,10 @@ final readonly class DueSheets
                 $kinds[$kind->key] = $kind;
                 $kinds[$kind->guides(0)->key] = $kind->guides(0);
             }
+            $together = $this->archive->find($state->sheet)->together;
             foreach ($this->byKind($state) as $key => $pages) {
                 if (isset($kinds[$key])) {
-                    $found[] = [$kinds[$key], $this->entryOf($due, $state, $pages)];
+                    $found[] = [$kinds[$key], $this->entryOf($due, $state, $pages, $together)];
                 }
             }
         }
@@ -125,7 +148,7 @@ final readonly class DueSheets
     }
 
     /** @param non-empty-list<int> $pages */
-    private function entryOf(DueJob $due, PrintState $state, array $pages): DueEntry
+    private function entryOf(DueJob $due, PrintState $state, array $pages, ?string $paper): DueEntry
     {
         return new DueEntry(
             $due->job->id,
@@ -138,6 +161,7 @@ final readonly class DueSheets
             $state->sheet,
             $pages,
             in_array(false, array_intersect_key($state->out, array_flip($pages)), true),
+            $paper,
         );
     }
 
@@ -145,12 +169,17 @@ final readonly class DueSheets
     private function toMake(DueJob $due, RememberedPlans $plans): array
     {
         $found = [];
-        foreach ($due->toMake($plans->ask($due->job, 'ids', static fn(Plan $plan): array => $plan->ids())) as [$share, $pieces]) {
+        foreach (
+            $due->toMake($plans->ask($due->job, 'ids', static fn(Plan $plan): array => $plan->ids()))
+            as [$share, $pieces]
+        ) {
             $kinds = $plans->ask(
                 $due->job,
                 sprintf('kinds of %d %s', $pieces, $share ?? 'all'),
                 static fn(Plan $plan): array => SheetKind::of(
-                    null === $share && $pieces === $plan->quantity ? $plan : (new SomePieces($pieces, $share))->of($plan),
+                    null === $share && $pieces === $plan->quantity
+                        ? $plan
+                        : (new SomePieces($pieces, $share))->of($plan),
                 ),
             );
             foreach ($kinds as $kind) {

@@ -89,10 +89,7 @@ final readonly class PrintDue implements TaskHandler
                     $progress,
                 );
         $pages = array_keys(
-            array_filter(
-                $sheet->pages(),
-                static fn(SheetPage $page): bool => SheetKind::keyOf($page) === $group->key,
-            ),
+            array_filter($sheet->pages(), static fn(SheetPage $page): bool => SheetKind::keyOf($page) === $group->key),
         );
 
         return [$sheet, array_map(static fn(int $at): int => $at + 1, $pages)];

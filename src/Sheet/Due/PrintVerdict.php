@@ -13,7 +13,9 @@ final readonly class PrintVerdict
     /** @param list<int> $spoiled */
     public function __construct(
         public string $sheet,
-        #[OA\Property(description: 'Numbers of the pages that came out wrong, from 1; all others are good')]
+        #[
+            OA\Property(description: 'Numbers of the pages that came out wrong, from 1; all others are good'),
+        ]
         public array $spoiled,
     ) {}
 }

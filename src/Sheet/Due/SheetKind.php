@@ -36,6 +36,17 @@ final readonly class SheetKind
         return self::key($page->medium, $page->marking, $page->mirrored, $page->guides);
     }
 
+    /** The same of a picture as it is planned. */
+    public static function keyOfTransfer(TransferPlan $transfer): string
+    {
+        return self::key(
+            $transfer->outfit->medium->id ?? '',
+            $transfer->outfit->marking->id ?? '',
+            $transfer->arrangement->stack->mirrored(),
+            false,
+        );
+    }
+
     private static function key(string $medium, string $marking, bool $mirrored, bool $guides): string
     {
         return implode(' ', [$marking, $medium, $mirrored ? 'mirrored' : 'as-is', $guides ? 'guides' : 'print']);
@@ -75,7 +86,7 @@ final readonly class SheetKind
         $loading = $transfer->arrangement->loading->jsonSerialize();
 
         return new self(
-            self::key($medium->id, $marking->id, $mirrored, false),
+            self::keyOfTransfer($transfer),
             $medium->id,
             $medium->label,
             $marking->id,

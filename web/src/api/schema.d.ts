@@ -247,6 +247,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/day/absences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["sayAbsence"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/day": {
         parameters: {
             query?: never;
@@ -338,103 +354,6 @@ export interface paths {
         get?: never;
         put: operations["putHours"];
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/orders": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["listOrders"];
-        put?: never;
-        post: operations["takeOrder"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/orders/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["changeOrder"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/orders/{id}/lines": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["addOrderLine"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/orders/{id}/repeat": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** The page names the new one, so that a second click finds the first one's. */
-        post: operations["repeatOrder"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/orders/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["previewOrders"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/orders/import": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["importOrders"];
         delete?: never;
         options?: never;
         head?: never;
@@ -585,6 +504,22 @@ export interface paths {
         put?: never;
         /** The page names the copy, so that a second click finds the first one's. */
         post: operations["copyJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/many": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["changeManyJobs"];
         delete?: never;
         options?: never;
         head?: never;
@@ -965,6 +900,215 @@ export interface paths {
         patch: operations["changeSettings"];
         trace?: never;
     };
+    "/api/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listOrders"];
+        put?: never;
+        post: operations["takeOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getOrder"];
+        put: operations["changeOrder"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addOrderLine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/repeat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The page names the new one, so that a second click finds the first one's. */
+        post: operations["repeatOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewOrders"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importOrders"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/payments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["payOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/payments/{payment}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["unpayOrder"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/handovers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["handOver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/handovers/{handover}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBackHandover"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/garments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringGarments"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/garments/{garment}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["giveBackGarments"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes/{quote}/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["acceptQuote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/card.pdf": {
         parameters: {
             query?: never;
@@ -1183,6 +1327,71 @@ export interface paths {
         };
         get: operations["getBench"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/print/due": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listDueSheets"];
+        put?: never;
+        /** Whoever starts the same a second time finds the first one's work. */
+        post: operations["printDue"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/print/shared": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listSharedSheets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/print/verdicts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judgePrint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/print/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putPrintSetting"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1536,6 +1745,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["search"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getToday"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1720,6 +1961,8 @@ export interface components {
              * @description Of the price; below zero where it does not pay
              */
             margin: number;
+            /** @description Id; empty in quotes that were kept long ago */
+            job: string;
         };
         /** @description A quote. Money in minor units. */
         QuoteView: {
@@ -1812,6 +2055,27 @@ export interface components {
             label: string;
             unit: string;
             needed: number;
+        };
+        /** @description A machine that is out of order, or somebody who is away. */
+        Absence: {
+            /** @enum {Wubbin\Core\Day\LaneKind} */
+            kind: "machine" | "hands";
+            /** @description Of the machine; empty for hands */
+            id: string;
+            /** @description Which of several alike, from 0 */
+            number: number;
+            /**
+             * Format: date
+             * @description The day that it is back on; null where it is back now
+             */
+            day: string | null;
+        };
+        /** @description What it means for the plan that a machine or somebody is not there. */
+        AbsenceView: {
+            /** @description Names of jobs that are late now and were not before */
+            late: string[];
+            /** @description What would help, the best first */
+            mends: components["schemas"]["OutlookMend"][];
         };
         /** @description Work of one kind in one go. */
         DayBlock: {
@@ -1920,23 +2184,6 @@ export interface components {
             /** @description And now */
             end: number;
         };
-        /** @description An order as it was typed. */
-        NewOrder: {
-            note: string;
-            /** @description A new UUID, made by the page */
-            id: string;
-            /** @description Who it is for */
-            label: string;
-            /** @description A day as 2026-12-05; empty for none */
-            due: string | null;
-            lines: {
-                /** @description Id of the job that it is like */
-                what: string;
-                quantity: string;
-                /** @description Such as “6 S, 10 M” */
-                sizes: string;
-            }[];
-        };
         /** @description When something is to begin. */
         NewPin: {
             activity: string;
@@ -1944,49 +2191,6 @@ export interface components {
             day: string;
             /** @description As typed, such as 14:30; nothing lets it go */
             time: string;
-        };
-        /** @description An order as it is to be, from the revision that the screen showed. */
-        OrderChange: {
-            revision: number;
-            label: string;
-            due: string;
-            note: string;
-            /** @description Put away, with its jobs */
-            archived: boolean;
-        };
-        /** @description A line of an order, and how far it is. */
-        OrderLineView: {
-            job: string;
-            name: string;
-            quantity: number;
-            /** @description Pieces that came out good */
-            good: number;
-            /** @description How many of each size and colour */
-            sizes: string;
-        };
-        /** @description The same order once more. */
-        OrderRepeat: {
-            due: string;
-            /** @description A new UUID */
-            id: string;
-        };
-        /** @description An order and how far it is. */
-        OrderView: {
-            id: string;
-            revision: number;
-            note: string;
-            archived: boolean;
-            lines: components["schemas"]["OrderLineView"][];
-            pieces: number;
-            good: number;
-            /** @description Who it is for */
-            label: string;
-            /** Format: date */
-            due: string | null;
-            /** @description All pieces came out good */
-            done: boolean;
-            /** @description Its day is over, and it is not done */
-            over: boolean;
         };
         /** @description How much air there is in a plan: the latest moment to start, or what would make less late. */
         Outlook: {
@@ -2015,13 +2219,6 @@ export interface components {
             label: string;
             pinned: number;
             start: number;
-        };
-        /** @description What else is wanted, as it was typed. */
-        WantedLine: {
-            quantity: string;
-            sizes: string;
-            /** @description Id of the job that it is like */
-            what: string;
         };
         /** @description Where a press is reached. */
         DeviceAddress: {
@@ -2189,6 +2386,11 @@ export interface components {
             /** @description The picture on the piece that is meant, from 0 */
             transfer?: number;
         };
+        /** @description The order that a job is a line of. */
+        JobOrder: {
+            id: string;
+            label: string;
+        };
         /** @description Where a picture lies on a sheet, in mm from its upper left corner. */
         JobSheetPlace: {
             y_mm: number;
@@ -2227,6 +2429,14 @@ export interface components {
             holds: string[];
             places: components["schemas"]["JobSheetPlace"][];
         };
+        /** @description One stage of a job, as far as it is. */
+        JobStage: {
+            label: string;
+            count: number;
+            of: number;
+            /** @enum {string} */
+            id: "picture" | "checked" | "printed" | "pressed" | "finished" | "handed";
+        };
         /** @description A line of the job list. */
         JobSummary: {
             id: string;
@@ -2237,6 +2447,8 @@ export interface components {
             colour: string;
             artwork: string | null;
             ready: boolean;
+            stages: components["schemas"]["JobStage"][];
+            order: components["schemas"]["JobOrder"] | null;
             /** @description Its sheets may go to the printer */
             printable: boolean;
             /** @description How many checks still stand against it */
@@ -2245,6 +2457,8 @@ export interface components {
             good: number;
             /** Format: date-time */
             updated: string;
+            /** @description Its day is over, and it is not done */
+            late: boolean;
         };
         /** @description A job with everything that follows from it, as one screen needs it. */
         JobView: {
@@ -2257,6 +2471,16 @@ export interface components {
             plan: components["schemas"]["plan.schema"];
             /** @description The picture of each transfer, in their order */
             artworks: (components["schemas"]["ArtworkView"] | null)[];
+        };
+        /** @description What is to become of several jobs at once. */
+        ManyJobs: {
+            /** @description Ids */
+            jobs: string[];
+            /**
+             * @description Put away, taken out again, or copied
+             * @enum {string}
+             */
+            do: "archive" | "bring-back" | "copy";
         };
         /** @description A matter on which practitioners disagree, and which way this house goes. */
         Matter: {
@@ -2666,6 +2890,185 @@ export interface components {
              */
             inches: "fractions" | "decimals";
         };
+        /** @description What a customer brought. */
+        GarmentView: {
+            id: string;
+            what: string;
+            size: string;
+            colour: string;
+            pieces: number;
+            /** Format: date-time */
+            at: string;
+            /** @description What was agreed if one is spoilt */
+            terms: string;
+        };
+        /** @description Pieces that were handed over in one go. */
+        HandoverView: {
+            id: string;
+            number: number;
+            pieces: number;
+            note: string;
+            /** Format: date-time */
+            at: string;
+        };
+        /** @description What a customer brought, as it was typed. */
+        NewGarment: {
+            what: string;
+            size: string;
+            colour: string;
+            pieces: number;
+            /** @description A new UUID, made by the page */
+            id: string;
+            /** @description What was agreed if one is spoilt */
+            terms: string;
+        };
+        /** @description Pieces that a customer takes. */
+        NewHandover: {
+            note: string;
+            /** @description A new UUID, made by the page */
+            id: string;
+            /** @description How many of each job; nothing for all that are good */
+            pieces: {
+                [key: string]: number;
+            };
+        };
+        /** @description An order as it was typed. */
+        NewOrder: {
+            note: string;
+            /** @description A new UUID, made by the page */
+            id: string;
+            /** @description Who it is for */
+            label: string;
+            /** @description A day as 2026-12-05; empty for none */
+            due: string | null;
+            lines: {
+                /** @description Id of the job that it is like */
+                what: string;
+                quantity: string;
+                /** @description Such as “6 S, 10 M” */
+                sizes: string;
+            }[];
+            /** @description Who pays for it, where that is somebody else */
+            customer?: string;
+            /** @description How the customer is reached */
+            contact?: string;
+            /** @description What it costs, money as typed; empty for none */
+            agreed?: string;
+        };
+        /** @description Money that came, as it was typed. */
+        NewPayment: {
+            day: string;
+            how: string;
+            /** @description A new UUID, made by the page */
+            id: string;
+            /** @description Money as typed; below zero where it went back */
+            amount: string;
+            /** @description There is another one alike, and this is not the same */
+            twice?: boolean;
+        };
+        /** @description An order as it is to be, from the revision that the screen showed. */
+        OrderChange: {
+            revision: number;
+            label: string;
+            due: string;
+            note: string;
+            /** @description Put away, with its jobs */
+            archived: boolean;
+            /** @description As it was where nothing is said; so the next two */
+            customer?: string | null;
+            contact?: string | null;
+            /** @description Money as typed; empty for none */
+            agreed?: string | null;
+        };
+        /** @description When a quote that was accepted is wanted. */
+        OrderDue: {
+            /** @description A day as 2026-12-05; empty for none */
+            due: string;
+        };
+        /** @description A line of an order, and how far it is. */
+        OrderLineView: {
+            job: string;
+            name: string;
+            quantity: number;
+            /** @description Pieces that came out good */
+            good: number;
+            /** @description Of these, pieces that the customer has */
+            handed: number;
+            /** @description How many of each size and colour */
+            sizes: string;
+            /** @description SHA-256 of its picture */
+            artwork: string | null;
+            /** @description Of the blank */
+            colour: string;
+        };
+        /** @description All of one order: its lines and how far each is, what was paid, handed over and brought. */
+        OrderPage: {
+            order: components["schemas"]["OrderView"];
+            payments: components["schemas"]["PaymentView"][];
+            handovers: components["schemas"]["HandoverView"][];
+            garments: components["schemas"]["GarmentView"][];
+            /** @description Its lines, each as far as it is */
+            jobs: components["schemas"]["JobSummary"][];
+            /** @description Good pieces that nobody has handed over yet */
+            ready: number;
+            /** @description Number of the quote that it comes from */
+            quote_number: number | null;
+        };
+        /** @description The same order once more. */
+        OrderRepeat: {
+            due: string;
+            /** @description A new UUID */
+            id: string;
+        };
+        /** @description An order, how far it is, and what is paid of it. Money in minor units of the shop's currency. */
+        OrderView: {
+            id: string;
+            revision: number;
+            note: string;
+            archived: boolean;
+            lines: components["schemas"]["OrderLineView"][];
+            pieces: number;
+            good: number;
+            paid: number;
+            currency: string;
+            digits: number;
+            /** @description Who it is for */
+            label: string;
+            /** @description Who pays for it, where that is somebody else */
+            customer: string;
+            /** @description How the customer is reached */
+            contact: string;
+            /** Format: date */
+            due: string | null;
+            /** @description Pieces that the customer has */
+            handed: number;
+            /** @description All pieces came out good */
+            done: boolean;
+            /** @description Its day is over, and it is not done */
+            over: boolean;
+            /** @description What was agreed that it costs */
+            agreed: number | null;
+            /** @description Below zero where too much was paid; null where nothing was agreed */
+            owed: number | null;
+            /** @description Id of the quote it comes from */
+            quote: string | null;
+        };
+        /** @description Money that came for an order, in minor units. */
+        PaymentView: {
+            id: string;
+            how: string;
+            /** Format: date */
+            day: string;
+            /** @description Below zero where it went back */
+            amount: number;
+        };
+        /** @description What else is wanted, as it was typed. */
+        WantedLine: {
+            quantity: string;
+            sizes: string;
+            /** @description Id of the job that it is like */
+            what: string;
+        };
         /** @description A kind of blank with what can be chosen of it; the first of each is usual. */
         BlankOption: {
             id: string;
@@ -2912,6 +3315,97 @@ export interface components {
              */
             off: "shorter" | "longer" | null;
         };
+        /** @description What a job adds to sheets that are due. */
+        DueEntry: {
+            job: string;
+            name: string;
+            sheets: number;
+            /** Format: date */
+            due: string | null;
+            /** @description SHA-256 of its picture */
+            artwork: string | null;
+            /** @description Pieces that these sheets are for */
+            pieces: number;
+            /** @description Which of the job’s sizes and colours; null for the whole job */
+            share: number | null;
+            /** @description The sheet where it is made already */
+            sheet: string | null;
+            /** @description Its pages that are missing, from 1; none where it has to be made first */
+            pages: number[];
+            /** @description Some of these pages came out spoiled before */
+            again: boolean;
+            /** @description What jobs share that are on the same sheets */
+            paper: string | null;
+        };
+        /** @description Sheets that are due and go through one printer one after another, without a change of paper. */
+        DueGroup: {
+            key: string;
+            marking: string;
+            marking_label: string;
+            medium: string;
+            medium_label: string;
+            mirrored: boolean;
+            width_mm: number;
+            height_mm: number;
+            entries: components["schemas"]["DueEntry"][];
+            /** @description Only lines to cut by, on plain paper */
+            guides: boolean;
+            loading: components["schemas"]["Loading"];
+            /** @description Sheets to lay in */
+            sheets: number;
+            /** @description Where they are printed; empty until somebody says so */
+            setting: components["schemas"]["PrintSetting"];
+            /** @description Id of the task that prints them just now */
+            printing: string | null;
+        };
+        /** @description What came of printing sheets that were due. */
+        DuePrinted: {
+            /** @description Job after job */
+            prints: components["schemas"]["PrintView"][];
+        };
+        /** @description All that there is to print, and what was printed and not looked at yet. */
+        DueView: {
+            unseen: components["schemas"]["UnseenSheet"][];
+            /** @description What is due first in front */
+            groups: components["schemas"]["DueGroup"][];
+        };
+        /** @description How the pages of a sheet came out that nobody had looked at. */
+        PrintVerdict: {
+            sheet: string;
+            /** @description Numbers of the pages that came out wrong, from 1; all others are good */
+            spoiled: number[];
+        };
+        /** @description Sheets that are to be printed now. */
+        PrintWanted: {
+            group: string;
+            /** @description Only those of these jobs; all where nothing is said */
+            jobs?: string[] | null;
+        };
+        /** @description Jobs whose pictures would lie on fewer sheets if they shared them. */
+        SharedView: {
+            group: string;
+            /** @description Ids */
+            jobs: string[];
+            /** @description Sheets if each has its own */
+            apart: number;
+            /** @description Sheets if they share them */
+            together: number;
+        };
+        /** @description A page that came out of a printer. */
+        UnseenPage: {
+            page: number;
+            label: string;
+        };
+        /** @description A sheet whose pages came out of a printer, and of which nobody has said yet how. */
+        UnseenSheet: {
+            sheet: string;
+            job: string;
+            name: string;
+            device: string;
+            pages: components["schemas"]["UnseenPage"][];
+            /** Format: date-time */
+            at: string;
+        };
         /** @description What was seen on the sheet of a feed test. */
         FeedAnswers: {
             reads_right: boolean;
@@ -3074,6 +3568,20 @@ export interface components {
             /** @description Its carrier has a folded edge, which must go in first */
             fold_leads: boolean;
         };
+        /**
+         * @description What a printer is told when it prints on a medium: which printer it is, and what of its own words fit. Each is one of
+         *     those that the printer offers; nothing leaves it to the printer.
+         */
+        PrintSetting: {
+            /** @description Null until somebody chose */
+            device: string | null;
+            /** @description As the printer calls this kind of paper */
+            type: string | null;
+            /** @description The tray, as the printer calls it */
+            source: string | null;
+            /** @description From 3, draft, to 5, high */
+            quality: number | null;
+        };
         /** @description What came of a print. */
         PrintView: {
             device: string;
@@ -3082,12 +3590,25 @@ export interface components {
             comes_out: boolean;
             faults: components["schemas"]["FaultView"][];
             pages: components["schemas"]["PrintedPage"][];
+            /** @description Id of the sheet */
+            sheet: string | null;
         };
         /** @description What became of one page. */
         PrintedPage: {
             page: number;
             label: string;
             faces: components["schemas"]["FacesView"] | null;
+        };
+        /** @description What a printer is to be told of a medium, as it was chosen. */
+        SettingWish: {
+            device: string;
+            /** @description The printer, as the shelf has it */
+            marking: string;
+            /** @description Id, or “plain paper” */
+            medium: string;
+            type?: string | null;
+            source?: string | null;
+            quality?: number | null;
         };
         /** @description How many sheets of a medium there are, as it was typed. */
         SheetCount: {
@@ -3169,6 +3690,8 @@ export interface components {
             shelf: number;
             /** @description Solvents, sprays and varnish are opened outdoors or in another room than anything hot */
             apart: boolean;
+            /** @description What they are called, pair by pair; fewer than there are, or none */
+            people: string[];
         };
         /** @description What this shop reckons with, as it was typed: empty where nobody has said. */
         ShopRates: {
@@ -3217,6 +3740,120 @@ export interface components {
             result: {
                 [key: string]: unknown;
             } | null;
+        };
+        /** @description Something that has the words that were looked for. */
+        FoundView: {
+            id: string;
+            title: string;
+            /** @enum {string} */
+            kind: "job" | "order" | "quote" | "recipe" | "picture" | "entry";
+            /**
+             * Format: date-time
+             * @description When it was made or changed
+             */
+            at: string;
+        };
+        /** @description A machine that the plan needs. */
+        MachineView: {
+            id: string;
+            name: string;
+            /**
+             * Format: date
+             * @description The day that it is back on
+             */
+            out: string | null;
+        };
+        /** @description Something of the plan that hands do next, with what starts it right. */
+        NextThing: {
+            end: number;
+            name: string;
+            /**
+             * @description What its button does
+             * @enum {string}
+             */
+            does: "print" | "begin" | "go-on" | "hand-over" | "settle";
+            /** @description When the plan has it begin, in seconds since 1970 */
+            start: number;
+            /** @description Of the job, or the order */
+            id: string;
+            /** @description SHA-256 of its picture */
+            artwork: string | null;
+            /** @description Of the blank */
+            colour: string;
+            /** @description What is done, in a few words */
+            what: string;
+            /** @description Sheets, pieces or checks */
+            count: number;
+            /** @description Whose hands, from 0 */
+            person: number;
+            /** @description Its job is late */
+            late: boolean;
+            /** @description Sheets that are printed together */
+            group: string | null;
+            /** @description The session that goes on */
+            run: string | null;
+            /** @description Which of the job’s sizes and colours */
+            share: number | null;
+            /** @description Size and colour, where pieces differ; what the sheets are of */
+            of: string;
+        };
+        /** @description Something that is in the way, and what mends it. */
+        Obstacle: {
+            text: string;
+            /** @enum {string} */
+            kind: "late" | "short" | "checks" | "feed" | "printer" | "changed" | "absence" | "backup" | "disk" | "left-out" | "day";
+            /** @description What mends it, as its button says */
+            mend: string;
+            /** @description Address of the page that does */
+            to: string;
+        };
+        /** @description Somebody who works in this shop. */
+        PersonView: {
+            name: string;
+            /**
+             * Format: date
+             * @description The day they are back on
+             */
+            away: string | null;
+        };
+        /** @description What to do now: what runs, what comes next, what waits, and what is in the way. */
+        TodayView: {
+            zone: string;
+            waiting: components["schemas"]["WaitingThing"][];
+            obstacles: components["schemas"]["Obstacle"][];
+            people: components["schemas"]["PersonView"][];
+            machines: components["schemas"]["MachineView"][];
+            /**
+             * Format: date-time
+             * @description The server’s clock
+             */
+            now: string;
+            /** @description Clocks that run at the bench, whose hands they want next in front */
+            clocks: components["schemas"]["HandView"][];
+            /** @description What prints just now */
+            printing: components["schemas"]["TaskView"][];
+            /** @description What came out of a printer, and nobody has looked at */
+            unseen: components["schemas"]["UnseenSheet"][];
+            /** @description The next things of the plan, at most five */
+            next: components["schemas"]["NextThing"][];
+            /** @description Seconds of work ahead of the plan that people go by; below zero behind it; null without one */
+            ahead: number | null;
+            /** @description People have not seen the plan of today yet */
+            new: boolean;
+            /** @description There is no job yet */
+            empty: boolean;
+        };
+        /** @description Something that dries, cools or soaks, until when. */
+        WaitingThing: {
+            id: string;
+            what: string;
+            count: number;
+            /** @description Of the job */
+            name: string;
+            /** @description In seconds since 1970 */
+            until: number;
+            /** @description The session that it belongs to */
+            run: string | null;
         };
         /** @description A figure: mm, °C, s, mm/s or dpi by its kind. */
         Quantity: {
@@ -5083,6 +5720,39 @@ export interface operations {
             };
         };
     };
+    sayAbsence: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Absence"];
+            };
+        };
+        responses: {
+            /** @description What becomes late, and what would help */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AbsenceView"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     getDay: {
         parameters: {
             query?: never;
@@ -5239,272 +5909,6 @@ export interface operations {
                 };
             };
             /** @description A field is wrong */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    listOrders: {
-        parameters: {
-            query?: {
-                /** @description In its label */
-                words?: string;
-                /** @description Those that were put away */
-                archived?: "" | "1";
-                /** @description How many are passed over */
-                after?: number;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Up to 60 orders, the soonest due first */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OrderView"][];
-                };
-            };
-        };
-    };
-    takeOrder: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewOrder"];
-            };
-        };
-        responses: {
-            /** @description The order; each line has become a job */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OrderView"];
-                };
-            };
-            /** @description A field is wrong */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    changeOrder: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OrderChange"];
-            };
-        };
-        responses: {
-            /** @description The order; its jobs are due with it */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OrderView"];
-                };
-            };
-            /** @description It was changed elsewhere */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description A field is wrong */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    addOrderLine: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WantedLine"];
-            };
-        };
-        responses: {
-            /** @description The order with one more line */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OrderView"];
-                };
-            };
-            /** @description A field is wrong */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    repeatOrder: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OrderRepeat"];
-            };
-        };
-        responses: {
-            /** @description The same once more */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OrderView"];
-                };
-            };
-            /** @description A field is wrong */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    previewOrders: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "multipart/form-data": {
-                    /** Format: binary */
-                    file: string;
-                };
-            };
-        };
-        responses: {
-            /** @description What the table says, and what is wrong with it */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        lines: {
-                            line: number;
-                            order: string;
-                            due: string | null;
-                            what: string;
-                            quantity: number;
-                            sizes: string;
-                            /** @description It was taken in before */
-                            known: boolean;
-                        }[];
-                        wrong: {
-                            line: number;
-                            column: string;
-                            message: string;
-                        }[];
-                        orders: number;
-                    };
-                };
-            };
-            /** @description No such table at all */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    importOrders: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "multipart/form-data": {
-                    /** Format: binary */
-                    file: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Taken in */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        added: number;
-                        known: number;
-                    };
-                };
-            };
-            /** @description Lines are wrong; nothing was taken in */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5818,8 +6222,8 @@ export interface operations {
                 words?: string;
                 /** @description How many are passed over */
                 after?: number;
-                /** @description Those that were put away */
-                archived?: "" | "1";
+                /** @description Which of them */
+                which?: "" | "late" | "print" | "bench" | "finished" | "handed" | "archived";
             };
             header?: never;
             path?: never;
@@ -5899,6 +6303,41 @@ export interface operations {
             };
             /** @description No such job */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeManyJobs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ManyJobs"];
+            };
+        };
+        responses: {
+            /** @description How many it was done to */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        jobs: number;
+                    };
+                };
+            };
+            /** @description Too many, or none */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6753,6 +7192,539 @@ export interface operations {
             };
         };
     };
+    listOrders: {
+        parameters: {
+            query?: {
+                /** @description Of its label, customer or note */
+                words?: string;
+                /** @description Which of them */
+                which?: "" | "open" | "late" | "owing" | "handed" | "archived";
+                /** @description How many are passed over */
+                after?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Up to 60 orders, the soonest due first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"][];
+                };
+            };
+        };
+    };
+    takeOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOrder"];
+            };
+        };
+        responses: {
+            /** @description The order; each line has become a job */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The order */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderPage"];
+                };
+            };
+            /** @description No such order */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderChange"];
+            };
+        };
+        responses: {
+            /** @description The order; its jobs are due with it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+            /** @description It was changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addOrderLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WantedLine"];
+            };
+        };
+        responses: {
+            /** @description The order with one more line */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    repeatOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderRepeat"];
+            };
+        };
+        responses: {
+            /** @description The same once more */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    previewOrders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description What the table says, and what is wrong with it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        lines: {
+                            line: number;
+                            order: string;
+                            due: string | null;
+                            what: string;
+                            quantity: number;
+                            sizes: string;
+                            /** @description It was taken in before */
+                            known: boolean;
+                        }[];
+                        wrong: {
+                            line: number;
+                            column: string;
+                            message: string;
+                        }[];
+                        orders: number;
+                    };
+                };
+            };
+            /** @description No such table at all */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    importOrders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Taken in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        added: number;
+                        known: number;
+                    };
+                };
+            };
+            /** @description Lines are wrong; nothing was taken in */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    payOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPayment"];
+            };
+        };
+        responses: {
+            /** @description The order */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderPage"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    unpayOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                payment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The order without it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderPage"];
+                };
+            };
+            /** @description No such payment */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    handOver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewHandover"];
+            };
+        };
+        responses: {
+            /** @description The order */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderPage"];
+                };
+            };
+            /** @description There are not so many good pieces */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeBackHandover: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                handover: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The order without it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderPage"];
+                };
+            };
+            /** @description No such hand-over */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    bringGarments: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewGarment"];
+            };
+        };
+        responses: {
+            /** @description The order */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderPage"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    giveBackGarments: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                garment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The order without them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderPage"];
+                };
+            };
+            /** @description No such entry */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    acceptQuote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                quote: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderDue"];
+            };
+        };
+        responses: {
+            /** @description The order that it became */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderPage"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     getBenchCard: {
         parameters: {
             query?: never;
@@ -7201,6 +8173,145 @@ export interface operations {
                          */
                         now: string;
                     };
+                };
+            };
+        };
+    };
+    listDueSheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Sheets that have to be printed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DueView"];
+                };
+            };
+        };
+    };
+    printDue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PrintWanted"];
+            };
+        };
+        responses: {
+            /** @description The work */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
+                };
+            };
+            /** @description They need not be printed any more, or nobody has said on which printer */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listSharedSheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Jobs that would take fewer sheets together */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharedView"][];
+                };
+            };
+        };
+    };
+    judgePrint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PrintVerdict"];
+            };
+        };
+        responses: {
+            /** @description What there is to print now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DueView"];
+                };
+            };
+            /** @description This sheet has no such page */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putPrintSetting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingWish"];
+            };
+        };
+        responses: {
+            /** @description What there is to print now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DueView"];
+                };
+            };
+            /** @description This printer is not there */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -7933,6 +9044,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TaskView"];
+                };
+            };
+        };
+    };
+    search: {
+        parameters: {
+            query: {
+                /** @description Each by how it begins; what has all of them is found */
+                words: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Up to eight of each kind, the best first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundView"][];
+                };
+            };
+        };
+    };
+    getToday: {
+        parameters: {
+            query?: {
+                /** @description Whose things come next, from 0; those of all where nothing is said */
+                person?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What to do now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TodayView"];
                 };
             };
         };
