@@ -22,6 +22,7 @@ const ROOMS = [
   'advice',
   'ladder',
   'keep',
+  'today',
   'app',
 ];
 const ROOT = 'web/src';

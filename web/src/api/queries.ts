@@ -18,6 +18,8 @@ export const keys = {
   jobs: ['jobs'],
   anyJob: ['job'],
   job: (id: string) => ['job', id],
+  due: ['due'],
+  today: ['today'],
   ladder: (id: string) => ['ladder', id],
   log: (id: string) => ['log', id],
   logbook: ['logbook'],
@@ -34,6 +36,10 @@ export const keys = {
   shelf: ['shelf'],
   stock: ['stock'],
 } as const;
+
+/** Which jobs and orders a list shows. */
+export type JobsWanted = '' | 'late' | 'print' | 'bench' | 'finished' | 'handed' | 'archived';
+export type OrdersWanted = '' | 'open' | 'late' | 'owing' | 'handed' | 'archived';
 
 /** Nothing of it is shown again without a look at the server. */
 const fresh = { staleTime: 0 };
@@ -78,6 +84,14 @@ export const server = {
       queryKey: [...keys.heatOthers, id, picture, plan],
       queryFn: () => got(api.GET('/api/jobs/{id}/heat/{picture}/others', { params: { path: { id, picture } } })),
     }),
+  due: () => queryOptions({ queryKey: keys.due, queryFn: () => got(api.GET('/api/print/due')), ...fresh }),
+  today: (person: number | undefined) =>
+    queryOptions({
+      queryKey: [...keys.today, person],
+      queryFn: () =>
+        got(api.GET('/api/today', { params: { query: person === undefined ? {} : { person } } })).then(learn),
+      ...fresh,
+    }),
   house: () => queryOptions({ queryKey: keys.house, queryFn: () => got(api.GET('/api/house')) }),
   job: (id: string) =>
     queryOptions({
@@ -85,10 +99,10 @@ export const server = {
       queryFn: () => got(api.GET('/api/jobs/{id}', { params: { path: { id } } })),
       refetchOnWindowFocus: false,
     }),
-  jobs: (words = '', after = 0, archived = false) =>
+  jobs: (words = '', after = 0, which: JobsWanted = '') =>
     queryOptions({
-      queryKey: [...keys.jobs, words, after, archived],
-      queryFn: () => got(api.GET('/api/jobs', { params: { query: { words, after, archived: archived ? '1' : '' } } })),
+      queryKey: [...keys.jobs, words, after, which],
+      queryFn: () => got(api.GET('/api/jobs', { params: { query: { words, after, which } } })),
     }),
   ladder: (id: string) =>
     queryOptions({
@@ -121,11 +135,16 @@ export const server = {
   backups: () => queryOptions({ queryKey: keys.backups, queryFn: () => got(api.GET('/api/backups')), ...fresh }),
   condition: () => queryOptions({ queryKey: keys.condition, queryFn: () => got(api.GET('/api/condition')), ...fresh }),
   removed: () => queryOptions({ queryKey: keys.removed, queryFn: () => got(api.GET('/api/removed')), ...fresh }),
-  orders: (words: string, archived: boolean, after: number) =>
+  order: (id: string) =>
     queryOptions({
-      queryKey: [...keys.orders, words, archived, after],
-      queryFn: () =>
-        got(api.GET('/api/orders', { params: { query: { words, archived: archived ? '1' : '', after } } })),
+      queryKey: [...keys.orders, 'one', id],
+      queryFn: () => got(api.GET('/api/orders/{id}', { params: { path: { id } } })),
+      ...fresh,
+    }),
+  orders: (words: string, which: OrdersWanted, after: number) =>
+    queryOptions({
+      queryKey: [...keys.orders, words, which, after],
+      queryFn: () => got(api.GET('/api/orders', { params: { query: { words, which, after } } })),
       ...fresh,
     }),
   outlook: () => queryOptions({ queryKey: keys.outlook, queryFn: () => got(api.GET('/api/day/outlook')), ...fresh }),
@@ -161,6 +180,14 @@ export const server = {
     }),
   runs: () => queryOptions({ queryKey: ['runs'], queryFn: () => got(api.GET('/api/runs')), ...fresh }),
   settings: () => queryOptions({ queryKey: keys.settings, queryFn: () => got(api.GET('/api/settings')) }),
+  search: (words: string) =>
+    queryOptions({
+      queryKey: ['search', words],
+      queryFn: () => got(api.GET('/api/search', { params: { query: { words } } })),
+      ...fresh,
+    }),
+  sharedSheets: () =>
+    queryOptions({ queryKey: [...keys.due, 'shared'], queryFn: () => got(api.GET('/api/print/shared')), ...fresh }),
   sheets: () => queryOptions({ queryKey: ['sheets'], queryFn: () => got(api.GET('/api/sheets')) }),
   shelf: () => queryOptions({ queryKey: keys.shelf, queryFn: () => got(api.GET('/api/shelf')) }),
   stock: () => queryOptions({ queryKey: keys.stock, queryFn: () => got(api.GET('/api/stock')), ...fresh }),

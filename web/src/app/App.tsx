@@ -1,13 +1,16 @@
 import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ToggleGroup } from 'radix-ui';
 import { lazy, Suspense } from 'react';
-import { BrowserRouter, Link, Outlet, Route, Routes, useLocation } from 'react-router';
-import { JobList } from '../job/JobList';
+import { BrowserRouter, Link, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { SettingsProvider, useSettings } from '../measure/settings';
 import { Waiting } from '../parts/Notice';
 import { JobPage } from '../plan/JobPage';
+import { TodayPage } from '../today/TodayPage';
 import { Keys } from './Keys';
+import { GROUPS, groupOf } from './rooms';
+import { Search } from './Search';
 
+const JobList = lazy(() => import('../job/JobList').then((m) => ({ default: m.JobList })));
 const NewJob = lazy(() => import('../job/NewJob').then((m) => ({ default: m.NewJob })));
 const BenchList = lazy(() => import('../run/BenchList').then((m) => ({ default: m.BenchList })));
 const BenchPage = lazy(() => import('../run/BenchPage').then((m) => ({ default: m.BenchPage })));
@@ -21,6 +24,8 @@ const LadderPage = lazy(() => import('../ladder/LadderPage').then((m) => ({ defa
 const NewLadder = lazy(() => import('../ladder/NewLadder').then((m) => ({ default: m.NewLadder })));
 const DayPage = lazy(() => import('../day/DayPage').then((m) => ({ default: m.DayPage })));
 const OrdersPage = lazy(() => import('../order/OrdersPage').then((m) => ({ default: m.OrdersPage })));
+const OrderPage = lazy(() => import('../order/OrderPage').then((m) => ({ default: m.OrderPage })));
+const PrintPage = lazy(() => import('../sheet/PrintPage').then((m) => ({ default: m.PrintPage })));
 const NewOrder = lazy(() => import('../order/NewOrder').then((m) => ({ default: m.NewOrder })));
 const OrderTable = lazy(() => import('../order/OrderTable').then((m) => ({ default: m.OrderTable })));
 const StockPage = lazy(() => import('../cost/StockPage').then((m) => ({ default: m.StockPage })));
@@ -44,28 +49,6 @@ const PicturesPage = lazy(() => import('../artwork/PicturesPage').then((m) => ({
 // A box that was ticked is ticked before the page is drawn again: not in the turn after.
 notifyManager.setScheduler(queueMicrotask);
 const queries = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 2000 } } });
-
-const ROOMS = [
-  ['/orders', 'Orders'],
-  ['/', 'Jobs'],
-  ['/day', 'Day'],
-  ['/sheets', 'Sheets'],
-  ['/bench', 'Bench'],
-  ['/logbook', 'Logbook'],
-  ['/pictures', 'Pictures'],
-  ['/shelf', 'Shelf'],
-  ['/stock', 'Stock'],
-  ['/recipes', 'Recipes'],
-  ['/house', 'House rules'],
-  ['/settings', 'Settings'],
-] as const;
-
-/** Pages that belong to a room under another address. */
-const INSIDE: Record<string, string[]> = {
-  '/': ['/', '/jobs'],
-  '/orders': ['/orders', '/quotes'],
-  '/settings': ['/settings', '/backup'],
-};
 
 function UnitToggle() {
   const { settings, change } = useSettings();
@@ -101,34 +84,52 @@ function UnitToggle() {
 
 function Frame() {
   const { pathname } = useLocation();
+  const here = groupOf(pathname);
+  const rooms = here?.rooms.some(([to]) => to === pathname) ? here.rooms : [];
   return (
     <div className="flex h-full flex-col">
-      <header className="flex h-12 shrink-0 items-stretch gap-4 overflow-x-auto border-b border-ink px-5 xl:gap-6">
+      <header className="flex min-h-12 shrink-0 flex-wrap items-stretch gap-x-4 border-b border-ink px-5 xl:gap-x-6 print:hidden">
         <Link to="/" className="self-center text-xl font-extrabold tracking-tight">
           wubbin
         </Link>
-        <nav aria-label="Rooms" className="flex items-stretch whitespace-nowrap xl:gap-1">
-          {ROOMS.map(([to, label]) => {
-            const here = (INSIDE[to] ?? [to]).some((path) =>
-              path === '/' ? pathname === '/' : pathname.startsWith(path),
-            );
+        <nav aria-label="Rooms" className="flex items-stretch overflow-x-auto whitespace-nowrap xl:gap-1">
+          {GROUPS.map((group) => {
+            const on = group === here;
             return (
               <Link
-                key={to}
-                to={to}
-                aria-current={here ? 'page' : undefined}
-                className={`flex items-center border-y-3 border-t-transparent px-1.5 xl:px-2 ${here ? 'border-b-ink font-bold' : 'border-b-transparent text-soft hover:text-ink'}`}
+                key={group.label}
+                to={group.rooms[0]?.[0] ?? '/'}
+                aria-current={on ? 'page' : undefined}
+                className={`flex min-h-12 items-center border-y-3 border-t-transparent px-2 xl:px-3 ${on ? 'border-b-ink font-bold' : 'border-b-transparent text-soft hover:text-ink'}`}
               >
-                {label}
+                {group.label}
               </Link>
             );
           })}
         </nav>
-        <div className="ml-auto flex items-center gap-4">
+        <div className="ml-auto flex items-center gap-3">
+          <Search />
           <UnitToggle />
           <Keys />
         </div>
       </header>
+      {rooms.length > 1 && (
+        <nav
+          aria-label={here?.label}
+          className="flex shrink-0 gap-x-5 overflow-x-auto border-b border-rule bg-shade px-5 whitespace-nowrap print:hidden"
+        >
+          {rooms.map(([to, label]) => (
+            <Link
+              key={to}
+              to={to}
+              aria-current={to === pathname ? 'page' : undefined}
+              className={`border-b-2 py-1.5 ${to === pathname ? 'border-ink font-bold' : 'border-transparent text-soft hover:text-ink'}`}
+            >
+              {label}
+            </Link>
+          ))}
+        </nav>
+      )}
       <main className="min-h-0 flex-1 overflow-auto">
         <Suspense fallback={<Waiting error={null} />}>
           <Outlet />
@@ -153,7 +154,9 @@ export function App() {
               }
             />
             <Route element={<Frame />}>
-              <Route index element={<JobList />} />
+              <Route index element={<TodayPage />} />
+              <Route path="/print" element={<PrintPage />} />
+              <Route path="/jobs" element={<JobList />} />
               <Route path="/jobs/new" element={<NewJob />} />
               <Route path="/jobs/:id" element={<JobPage />} />
               <Route path="/jobs/:id/routes" element={<AdvicePage />} />
@@ -169,6 +172,7 @@ export function App() {
               <Route path="/orders" element={<OrdersPage />} />
               <Route path="/orders/new" element={<NewOrder />} />
               <Route path="/orders/table" element={<OrderTable />} />
+              <Route path="/orders/:id" element={<OrderPage />} />
               <Route path="/quotes" element={<QuotesPage />} />
               <Route path="/quotes/new" element={<NewQuote />} />
               <Route path="/stock" element={<StockPage />} />
@@ -182,17 +186,13 @@ export function App() {
               <Route path="/shelf/trace" element={<TracePage />} />
               <Route path="/sheets" element={<GangPage />} />
               <Route path="/sheets/queue" element={<QueuePage />} />
-              <Route path="/sheets/printers" element={<PrintersPage />} />
+              <Route path="/printers" element={<PrintersPage />} />
+              <Route path="/sheets/printers" element={<Navigate to="/printers" replace />} />
               <Route
                 path="/settings"
                 element={
                   <SettingsPage>
                     <DeviceSetUp />
-                    <p className="mt-6 border-t border-rule pt-3">
-                      <Link to="/backup" className="link">
-                        Backup, and what was deleted
-                      </Link>
-                    </p>
                   </SettingsPage>
                 }
               />
@@ -203,7 +203,7 @@ export function App() {
                     <h1 className="text-2xl">There is nothing here</h1>
                     <p className="mt-2">
                       <Link to="/" className="link">
-                        Go to the jobs
+                        Go to the first page
                       </Link>
                     </p>
                   </div>

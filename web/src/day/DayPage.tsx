@@ -110,7 +110,7 @@ export function DayPage() {
             order
           </Link>{' '}
           or give a{' '}
-          <Link to="/" className="link">
+          <Link to="/jobs" className="link">
             job
           </Link>{' '}
           a day, and Wubbin plans it here.

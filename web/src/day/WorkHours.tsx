@@ -13,6 +13,7 @@ interface Typed {
   rack: string;
   shelf: string;
   apart: boolean;
+  people: string;
 }
 
 /** Nothing of what was typed is cut: what is no number is sent as none, and told at its field. */
@@ -28,6 +29,7 @@ export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKe
       rack: String(hours.rack),
       shelf: String(hours.shelf),
       apart: hours.apart,
+      people: hours.people.join(', '),
     },
   });
   const keep = useMutation({
@@ -41,6 +43,10 @@ export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKe
             rack: whole(typed.rack),
             shelf: whole(typed.shelf),
             apart: typed.apart,
+            people: typed.people
+              .split(',')
+              .map((one) => one.trim())
+              .filter((one) => one !== ''),
           },
         }),
       ),

@@ -1,14 +1,15 @@
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { FileUp, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, fileBody, got, type ProblemError, problemOf } from '../api/client';
-import { keys, server } from '../api/queries';
-import { useMoments } from '../measure/settings';
+import { type JobsWanted, keys, server } from '../api/queries';
 import { Condition } from '../parts/Condition';
+import { Filter } from '../parts/Filter';
 import { Notice, Waiting } from '../parts/Notice';
 import { SearchField } from '../parts/SearchField';
 import { FirstSteps } from './FirstSteps';
+import { JobRow } from './JobRow';
 
 function ImportJob() {
   const [problem, setProblem] = useState<ProblemError>();
@@ -59,21 +60,33 @@ function ImportJob() {
   );
 }
 
-/** Jobs of a page, and from how many on one wants to search them. */
+/** Jobs of a page. */
 const A_PAGE = 60;
-const SEARCHED_FROM = 20;
 
+const FILTERS: readonly [JobsWanted, string][] = [
+  ['', 'All'],
+  ['late', 'Late'],
+  ['print', 'To print'],
+  ['bench', 'At the bench'],
+  ['finished', 'To hand over'],
+  ['handed', 'Handed over'],
+  ['archived', 'Closed'],
+];
+
+/** All jobs, each as far as it is: searched, narrowed, and many handled at once. */
 export function JobList() {
   const [words, setWords] = useState('');
   const [after, setAfter] = useState(0);
-  const [archived, setArchived] = useState(false);
-  const jobs = useQuery({ ...server.jobs(words, after, archived), staleTime: 0, placeholderData: keepPreviousData });
-  const moments = useMoments();
+  const [which, setWhich] = useState<JobsWanted>('');
+  const [ticked, setTicked] = useState<string[]>([]);
+  const jobs = useQuery({ ...server.jobs(words, after, which), staleTime: 0, placeholderData: keepPreviousData });
   if (jobs.data === undefined) {
     return <Waiting error={jobs.error} />;
   }
+  const empty = jobs.data.length === 0 && words === '' && after === 0;
+  const here = jobs.data.filter((job) => ticked.includes(job.id)).map((job) => job.id);
   return (
-    <div className="mx-auto max-w-5xl px-6 py-6">
+    <div className="mx-auto max-w-6xl px-5 py-5">
       <div className="flex flex-wrap items-center gap-3">
         <h1 className="mr-auto text-3xl">Jobs</h1>
         <ImportJob />
@@ -82,80 +95,107 @@ export function JobList() {
         </Link>
       </div>
       <Condition />
-      {(words !== '' || after > 0 || jobs.data.length > SEARCHED_FROM) && (
-        <SearchField
-          label="Words of its name"
-          value={words}
-          onChange={(typed) => {
-            setAfter(0);
-            setWords(typed);
-          }}
-        />
-      )}
-      {jobs.data.length === 0 && words === '' && after === 0 && !archived ? (
+      {empty && which === '' ? (
         <FirstSteps />
-      ) : jobs.data.length === 0 ? (
-        <p className="mt-5 text-lg">{words === '' ? 'There are no closed jobs.' : 'No job has this name.'}</p>
       ) : (
-        <ul className="mt-5 border-t border-ink">
-          {jobs.data.map((job) => (
-            <li key={job.id} className="border-b border-rule">
-              <Link
-                to={`/jobs/${job.id}`}
-                className="grid grid-cols-[4.5rem_1fr_9rem_11rem] items-center gap-4 py-3 hover:bg-shade"
-              >
-                <span
-                  className="flex h-14 w-16 items-center justify-center border border-line p-1"
-                  style={{ background: job.colour }}
-                >
-                  {job.artwork !== null && (
-                    <img src={`/api/artwork/${job.artwork}/preview`} alt="" className="max-h-full max-w-full" />
-                  )}
-                </span>
-                <span>
-                  <span className="block text-lg font-bold">{job.name}</span>
-                  <span className="text-soft">{job.blank}</span>
-                </span>
-                <span>
-                  <span className="block">
-                    {job.good} of {job.quantity} good
-                  </span>
-                  <span className="text-soft">{job.due === null ? 'no day set' : `by ${moments.day(job.due)}`}</span>
-                </span>
-                <span className={job.ready ? 'text-done' : 'font-semibold text-wait'}>
-                  {job.ready ? '○ ready for the bench' : `◆ ${job.open} to settle`}
-                </span>
-              </Link>
-            </li>
-          ))}
-        </ul>
+        <>
+          <div className="mt-3 flex flex-wrap items-end gap-x-5 gap-y-2">
+            <Filter
+              label="Which jobs"
+              options={FILTERS}
+              value={which}
+              onChange={(to) => {
+                setAfter(0);
+                setTicked([]);
+                setWhich(to);
+              }}
+            />
+            <SearchField
+              label="Words of its name"
+              value={words}
+              onChange={(typed) => {
+                setAfter(0);
+                setWords(typed);
+              }}
+            />
+          </div>
+          {here.length > 0 && <Many jobs={here} archived={which === 'archived'} onDone={() => setTicked([])} />}
+          {jobs.data.length === 0 ? (
+            <p className="mt-5 text-lg">{words === '' ? 'There are no such jobs.' : 'No job has this name.'}</p>
+          ) : (
+            <ul className="mt-3 border-t border-ink">
+              {jobs.data.map((job) => (
+                <JobRow key={job.id} job={job}>
+                  <input
+                    type="checkbox"
+                    aria-label={`Choose ${job.name}`}
+                    className="size-5 shrink-0 accent-ink"
+                    checked={ticked.includes(job.id)}
+                    onChange={(e) =>
+                      setTicked(e.target.checked ? [...ticked, job.id] : ticked.filter((one) => one !== job.id))
+                    }
+                  />
+                </JobRow>
+              ))}
+            </ul>
+          )}
+        </>
       )}
-      <p className="mt-3 text-sm">
-        <button
-          type="button"
-          className="link"
-          onClick={() => {
-            setAfter(0);
-            setArchived(!archived);
-          }}
-        >
-          {archived ? 'Show open jobs' : 'Show closed jobs'}
-        </button>
-      </p>
-      {(after > 0 || jobs.data.length === A_PAGE) && (
-        <p className="mt-3 flex gap-3">
-          <button type="button" className="key" disabled={after === 0} onClick={() => setAfter(after - A_PAGE)}>
-            Sooner
+      <div className="mt-4 flex gap-5">
+        {after > 0 && (
+          <button type="button" className="link" onClick={() => setAfter(Math.max(0, after - A_PAGE))}>
+            Earlier
           </button>
-          <button
-            type="button"
-            className="key"
-            disabled={jobs.data.length < A_PAGE}
-            onClick={() => setAfter(after + A_PAGE)}
-          >
-            Later
+        )}
+        {jobs.data.length === A_PAGE && (
+          <button type="button" className="link" onClick={() => setAfter(after + A_PAGE)}>
+            More
           </button>
-        </p>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** What can be done to all jobs that are ticked. */
+function Many({ jobs, archived, onDone }: { jobs: string[]; archived: boolean; onDone: () => void }) {
+  const queries = useQueryClient();
+  const change = useMutation({
+    mutationFn: (what: 'archive' | 'bring-back' | 'copy') =>
+      got(api.POST('/api/jobs/many', { body: { jobs, do: what } })),
+    onSuccess: () => {
+      queries.invalidateQueries();
+      onDone();
+    },
+  });
+  return (
+    <div
+      role="toolbar"
+      aria-label="Jobs that are ticked"
+      className="mt-3 flex flex-wrap items-center gap-3 bg-shade px-3 py-2"
+    >
+      <b>{jobs.length === 1 ? '1 job' : `${jobs.length} jobs`}</b>
+      <button
+        type="button"
+        className="key"
+        disabled={change.isPending}
+        onClick={() => change.mutate(archived ? 'bring-back' : 'archive')}
+      >
+        {archived ? 'Open again' : 'Close'}
+      </button>
+      <button type="button" className="key" disabled={change.isPending} onClick={() => change.mutate('copy')}>
+        Copy
+      </button>
+      <Link to={`/sheets?${jobs.map((id) => `job=${encodeURIComponent(id)}`).join('&')}`} className="key">
+        On sheets together
+      </Link>
+      <Link to="/print" className="key">
+        Print
+      </Link>
+      {change.error !== null && (
+        <span role="alert" className="font-semibold text-hot">
+          {change.error.message}
+        </span>
       )}
     </div>
   );

@@ -21,7 +21,7 @@ export function LaddersPage() {
       {ladders.data.length === 0 ? (
         <p className="mt-4 text-lg">
           There is none yet. Open a{' '}
-          <Link to="/" className="link">
+          <Link to="/jobs" className="link">
             job
           </Link>{' '}
           and plan one from its heat.

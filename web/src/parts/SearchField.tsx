@@ -9,7 +9,7 @@ export function SearchField({
   onChange: (words: string) => void;
 }) {
   return (
-    <label className="mt-4 block max-w-md">
+    <label className="block w-64 max-w-full">
       <span className="block text-sm text-soft">{label}</span>
       <input type="search" className="field" value={value} onChange={(e) => onChange(e.target.value)} />
     </label>

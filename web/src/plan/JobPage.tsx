@@ -152,7 +152,7 @@ export function JobPage() {
             archived={view.archived}
             handle={handle}
             onCopy={copy}
-            onAway={() => navigate('/')}
+            onAway={() => navigate('/jobs')}
           />
         </section>
         <section aria-label="Drawing and checks" className="flex min-h-0 min-w-0 flex-col px-5 pt-3">

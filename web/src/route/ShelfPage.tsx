@@ -61,7 +61,7 @@ export function ShelfPage() {
       </div>
       <p className="text-soft">
         Tick what you have. Plans are made from it. Trays and mirroring are on{' '}
-        <Link to="/sheets/printers" className="link">
+        <Link to="/printers" className="link">
           Printers and trays
         </Link>
         .

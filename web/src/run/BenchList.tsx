@@ -33,7 +33,7 @@ export function BenchList() {
       {open.length === 0 ? (
         <p className="mt-4 text-lg">
           Nothing is in work. Open a{' '}
-          <Link to="/" className="link">
+          <Link to="/jobs" className="link">
             job
           </Link>{' '}
           and take it to the bench.

@@ -8,7 +8,6 @@ import { useFormat } from '../measure/settings';
 import { Notice, Waiting } from '../parts/Notice';
 import { GangSheets, type Pin } from './GangSheets';
 import { LoadDrawing } from './LoadDrawing';
-import { SheetRooms } from './SheetRooms';
 
 type Gang = Schemas['GangView'];
 
@@ -124,7 +123,6 @@ export function GangPage() {
   return (
     <div className="grid min-h-full lg:h-full lg:grid-cols-[21rem_minmax(0,1fr)]">
       <section aria-label="What goes on the sheets" className="overflow-auto border-rule px-5 py-4 lg:border-r">
-        <SheetRooms />
         <h1 className="mt-2 text-2xl">Sheets</h1>
         <p className="text-soft">
           Pictures of several jobs can share a sheet, if they need the same sheet and printer.
@@ -132,7 +130,7 @@ export function GangPage() {
         {ready.length === 0 ? (
           <p className="mt-6 text-lg">
             No job can be printed yet.{' '}
-            <Link to="/" className="link">
+            <Link to="/jobs" className="link">
               Go to the jobs
             </Link>
           </p>

@@ -102,7 +102,7 @@ export function LoadDrawing({ loading, page }: { loading: Loading; page: { width
         {!loading.known && (
           <>
             {' '}
-            <Link to="/sheets/printers" className="link">
+            <Link to="/printers" className="link">
               Go to the feed test
             </Link>
           </>

@@ -6,7 +6,6 @@ import { keys, server } from '../api/queries';
 import { SelectField, TextField } from '../measure/Field';
 import { Notice, Waiting } from '../parts/Notice';
 import { FeedTest } from './FeedTest';
-import { SheetRooms } from './SheetRooms';
 
 type Printer = Schemas['PrinterView'];
 type Tray = Printer['trays'][number];
@@ -45,7 +44,6 @@ export function PrintersPage() {
 
   return (
     <div className="mx-auto max-w-5xl px-5 py-4">
-      <SheetRooms />
       <h1 className="mt-2 text-2xl">Printers and trays</h1>
       <p className="text-soft">
         A feed test shows which side a tray prints on, and which edge goes in first. It takes one sheet of plain paper.

@@ -5,7 +5,6 @@ import { api, got, type ProblemError, problemOf, type Schemas, type Task } from 
 import { keys, server } from '../api/queries';
 import { SelectField } from '../measure/Field';
 import { Notice, Waiting } from '../parts/Notice';
-import { SheetRooms } from './SheetRooms';
 
 type Made = Schemas['MadeSheet'];
 type Group = Made['groups'][number];
@@ -34,7 +33,6 @@ export function QueuePage() {
   return (
     <div className="grid min-h-full lg:h-full lg:grid-cols-[24rem_minmax(0,1fr)]">
       <section aria-label="What is printed" className="overflow-auto border-rule px-5 py-4 lg:border-r">
-        <SheetRooms />
         <h1 className="mt-2 text-2xl">Print queue</h1>
         {sheets.data.length === 0 ? (
           <p className="mt-4">
@@ -196,7 +194,7 @@ function PrintForm({
           at.feed === null ? (
             <>
               Not tried yet, so this is a guess.{' '}
-              <Link to="/sheets/printers" className="link">
+              <Link to="/printers" className="link">
                 Feed test
               </Link>
             </>

@@ -1,0 +1,69 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { keys, server } from '../api/queries';
+import { Waiting } from '../parts/Notice';
+import { DueGroupCard } from './DueGroupCard';
+import { PrintVerdict } from './PrintVerdict';
+
+const SOON = 1000;
+
+/** All that there is to print: sheets that are due, by printer and paper; and how those came out that were printed. */
+export function PrintPage() {
+  const queries = useQueryClient();
+  const due = useQuery({
+    ...server.due(),
+    refetchInterval: (query) => (query.state.data?.groups.some((group) => group.printing !== null) ? SOON : false),
+  });
+  const devices = useQuery(server.devices());
+  const shared = useQuery(server.sharedSheets());
+  const again = () => {
+    for (const queryKey of [keys.due, keys.today]) {
+      queries.invalidateQueries({ queryKey });
+    }
+  };
+  if (due.data === undefined || devices.data === undefined) {
+    return <Waiting error={due.error ?? devices.error} />;
+  }
+  const { groups, unseen } = due.data;
+  const sheets = groups.reduce((sum, group) => sum + group.sheets, 0);
+  return (
+    <div className="mx-auto max-w-6xl px-5 py-4">
+      <div className="flex flex-wrap items-baseline gap-4 border-b border-ink pb-2">
+        <h1 className="text-3xl">Print</h1>
+        <p className="text-soft">
+          {sheets === 0 ? 'No sheet has to be printed.' : `${sheets} sheets are due, what is due first in front.`}
+        </p>
+        <Link to="/sheets/queue" className="link ml-auto">
+          Print any sheet
+        </Link>
+      </div>
+      {unseen.map((sheet) => (
+        <section
+          key={sheet.sheet}
+          aria-label={`Printed: ${sheet.name}`}
+          className="mt-3 border-2 border-wait px-3 py-2"
+        >
+          <PrintVerdict sheet={sheet} onSaid={again} />
+        </section>
+      ))}
+      {groups.length === 0 && unseen.length === 0 && (
+        <p className="mt-5 text-lg">
+          What is due is printed. Sheets come here by themselves when a{' '}
+          <Link to="/jobs" className="link">
+            job
+          </Link>{' '}
+          has a day and no check stands against it.
+        </p>
+      )}
+      {groups.map((group) => (
+        <DueGroupCard
+          key={group.key}
+          group={group}
+          devices={devices.data}
+          shared={shared.data?.find((one) => one.group === group.key)}
+          onChange={again}
+        />
+      ))}
+    </div>
+  );
+}
