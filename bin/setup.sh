@@ -64,6 +64,12 @@ missing_packages() {
     compgen -G '/usr/bin/convert-im6*' >/dev/null || echo imagemagick
     [ -e /usr/share/color/icc/LStar-RGB.icc ] || echo icc-profiles-free
     [ -d /usr/share/openclipart/svg ] || echo openclipart-svg
+    [ -x /usr/sbin/cupsd ] || echo cups
+    command -v lp >/dev/null || echo cups-client
+    [ -x /usr/sbin/ippeveprinter ] || echo cups-ipp-utils
+    [ -x /usr/lib/cups/backend/cups-pdf ] || echo printer-driver-cups-pdf
+    command -v dbus-daemon >/dev/null || echo dbus
+    [ -x /usr/sbin/avahi-daemon ] || echo avahi-daemon
   fi
 }
 

@@ -110,6 +110,7 @@ final class DemoCommand extends Command
         private readonly StockCsv $stock,
         private readonly RatesStore $rates,
         private readonly OrderBook $orders,
+        private readonly Morning $morning,
         private readonly SettingsStore $settings,
         private readonly string $projectDirectory,
         private readonly ClockInterface $clock,
@@ -158,6 +159,7 @@ final class DemoCommand extends Command
         foreach (self::ORDERS as $n => [$label, $day, $note, $jobs]) {
             $this->orders->gather('demo-order-' . $n, new OrderHead($label, $this->beforeTheFair($day), $note), ...$jobs);
         }
+        $this->morning->breaks();
         $output->writeln('Quillet Lane Orchard has moved in.');
 
         return Command::SUCCESS;

@@ -8,6 +8,7 @@ use Wubbin\Core\Day\Block;
 use Wubbin\Core\Day\LaneKind;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Core\Job\Job;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Work\Places;
 use Wubbin\Day\Agenda;
@@ -77,7 +78,7 @@ final readonly class NextThings
             // What comes later of the same job can be begun only after this.
             $key = null === $thing ? '' : $thing->run ?? $thing->id;
             if (null !== $thing && !isset($begun[$key])) {
-                $begun[$key] = true;
+                $begun += array_fill_keys([$key, ...$this->jobsOf($thing->group)], true);
                 $things[$thing->does . ' ' . ($thing->group ?? $key)] ??= $thing;
             }
         }
@@ -102,7 +103,8 @@ final readonly class NextThings
                 $block,
                 $due->job,
                 'print',
-                implode(', ', array_intersect($words, self::printing())),
+                // What is easily wrong at this moment: how the paper lies.
+                'Load ' . lcfirst(Record::of($group->loading)->string('words')),
                 $group->sheets,
                 group: $group->key,
                 of: $group->medium_label . (count($group->entries) > 1 ? sprintf(', %d jobs', self::jobs($group)) : ''),
@@ -174,6 +176,19 @@ final readonly class NextThings
         }
 
         return null;
+    }
+
+    /** @return list<string> jobs whose sheets are printed with a group */
+    private function jobsOf(?string $key): array
+    {
+        $jobs = [];
+        foreach ($this->groups as $group) {
+            if ($group->key === $key) {
+                array_push($jobs, ...array_map(static fn(DueEntry $one): string => $one->job, $group->entries));
+            }
+        }
+
+        return $jobs;
     }
 
     private static function jobs(DueGroup $group): int

@@ -175,16 +175,22 @@ final readonly class Obstacles
                 );
             }
             if (null === $group->setting->device) {
-                $printer[$group->marking] = new Obstacle(
-                    'printer',
-                    sprintf('Nobody has said where the %s is connected.', $group->marking_label),
-                    'Choose the printer',
-                    '/print',
-                );
+                $printer[$group->marking] = $group->marking_label;
             }
         }
+        $where =
+            [] === $printer
+                ? []
+                : [
+                    new Obstacle(
+                        'printer',
+                        sprintf('Nobody has said where this is connected: %s.', implode(', ', $printer)),
+                        'Choose the printer',
+                        '/print',
+                    ),
+                ];
 
-        return [...array_values($feed), ...array_values($printer)];
+        return [...array_values($feed), ...$where];
     }
 
     /** @return list<Obstacle> */

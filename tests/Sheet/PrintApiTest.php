@@ -367,6 +367,9 @@ final class PrintApiTest extends ShopTestCase
         );
         chmod($this->data . '/bin/lpstat', 0o700);
         chmod($this->data . '/bin/lp', 0o700);
+        // What is asked of a printer is asked of nobody.
+        file_put_contents($this->data . '/bin/ipptool', "#!/bin/sh\nexit 1\n");
+        chmod($this->data . '/bin/ipptool', 0o700);
         putenv('PATH=' . $this->data . '/bin:' . $this->path);
     }
 
@@ -375,13 +378,14 @@ final class PrintApiTest extends ShopTestCase
         $sheet = $this->sheet();
         $this->spooler('exit 0');
         self::assertSame(
-            ['simulated', 'lp:barn_inkjet'],
+            ['simulated', 'pdf', 'lp:barn_inkjet'],
             array_map(static fn(Record $one): string => $one->string('id'), $this->rows('/api/print/devices')),
         );
         self::assertSame('done', $this->print($sheet, ['device' => 'lp:barn_inkjet'])->string('state'));
         $told = (string) file_get_contents($this->data . '/lp.txt');
         self::assertMatchesRegularExpression(
-            '/^-d barn_inkjet -t .+ -P 1 -o print-scaling=none -o sides=one-sided -- \S+\.pdf$/',
+            '/^-d barn_inkjet -t .+ -P 1 -o print-scaling=none -o sides=one-sided -o media-col=\{media-size=\{' .
+                'x-dimension=21000 y-dimension=29700\}\} -- \S+\.pdf$/',
             trim($told),
         );
     }

@@ -12,10 +12,14 @@ use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Contract\Answer;
 use Wubbin\Contract\Body;
 use Wubbin\Contract\Refused;
+use Wubbin\Core\Measure\Size;
+use Wubbin\Core\Sheet\PrinterOffer;
 use Wubbin\Http\RequestBody;
 use Wubbin\Http\ShopKey;
 use Wubbin\Refusal\InvalidInput;
+use Wubbin\Sheet\Printing\OfferView;
 use Wubbin\Sheet\Printing\PrintDevices;
+use Wubbin\Sheet\Printing\PrintSetting;
 use Wubbin\Sheet\Printing\PrintSettings;
 use Wubbin\Sheet\Printing\SettingWish;
 use Wubbin\Storage\WriteTurn;
@@ -69,6 +73,47 @@ final readonly class DueController
     public function shared(): JsonResponse
     {
         return new JsonResponse($this->shared->proposed());
+    }
+
+    /** What a printer offers for the sheets of a group, asked before anything is printed. */
+    #[Route('/api/print/offers', methods: ['GET'])]
+    #[
+        OA\Get(
+            path: '/api/print/offers',
+            operationId: 'listOffers',
+            parameters: [
+                new OA\QueryParameter(name: 'group', required: true, schema: new OA\Schema(type: 'string')),
+                new OA\QueryParameter(name: 'device', required: true, schema: new OA\Schema(type: 'string')),
+            ],
+            responses: [
+                new Answer(200, 'What it offers, and what it lacks', OfferView::class),
+                new Refused(422, 'This printer is not there'),
+            ],
+        ),
+    ]
+    public function offers(Request $request): JsonResponse
+    {
+        $device = $this->devices->find($request->query->getString('device'));
+        $offer = $device->offer() ?? new PrinterOffer([], [], [], []);
+        foreach ($this->due->all() as $group) {
+            if ($group->key === $request->query->getString('group')) {
+                $own = $group->setting->device === $device->id() ? $group->setting : new PrintSetting(null);
+
+                return new JsonResponse(
+                    OfferView::of(
+                        $offer,
+                        $offer->lacks(
+                            Size::mm($group->width_mm, $group->height_mm),
+                            $own->type,
+                            $own->source,
+                            $own->quality,
+                        ),
+                    ),
+                );
+            }
+        }
+
+        return new JsonResponse(OfferView::of($offer, []));
     }
 
     /** Whoever starts the same a second time finds the first one's work. */

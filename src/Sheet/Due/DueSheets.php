@@ -95,7 +95,7 @@ final readonly class DueSheets
             if (null !== $entry->paper && $one->paper === $entry->paper) {
                 $entries[$n] = $one->sharedWith($entry);
 
-                return array_values($entries);
+                return $entries;
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Sheet\Printing;
 
+use Wubbin\Core\Sheet\PrinterOffer;
 use Wubbin\Task\Progress;
 
 /** Prints nothing itself: the sheets are opened as files, and a person prints them with another program. */
@@ -24,6 +25,11 @@ final readonly class PdfPrinter implements PrintDevice
     public function isReal(): bool
     {
         return false;
+    }
+
+    public function offer(): ?PrinterOffer
+    {
+        return null;
     }
 
     public function print(PrintOrder $order, Progress $progress): array

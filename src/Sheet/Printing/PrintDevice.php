@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Sheet\Printing;
 
+use Wubbin\Core\Sheet\PrinterOffer;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Task\Cancelled;
 use Wubbin\Task\Progress;
@@ -18,6 +19,9 @@ interface PrintDevice
 
     /** It uses up paper: only whoever sits at this machine may start it. */
     public function isReal(): bool;
+
+    /** What it says that it can do; nothing where it says nothing. */
+    public function offer(): ?PrinterOffer;
 
     /**
      * @return list<PrintedPage> what became of each page, as far as the device can tell

@@ -23,7 +23,9 @@ final readonly class PrintSetting
 
     public static function fromRecord(Record $record): self
     {
-        $word = static fn(string $field): ?string => '' === ($text = $record->stringOrNull($field) ?? '') ? null : $text;
+        $word = static fn(string $field): ?string => '' === ($text = $record->stringOrNull($field) ?? '')
+            ? null
+            : $text;
 
         return new self(
             $word('device'),

@@ -6,6 +6,7 @@ namespace Wubbin\Sheet\Printing;
 
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Filesystem\Filesystem;
+use Wubbin\Core\Sheet\PrinterOffer;
 use Wubbin\Core\Sheet\PrintFault;
 use Wubbin\Core\Sheet\Printout;
 use Wubbin\Refusal\NotFound;
@@ -46,6 +47,11 @@ final readonly class SimulatedPrinter implements PrintDevice
     public function isReal(): bool
     {
         return false;
+    }
+
+    public function offer(): ?PrinterOffer
+    {
+        return null;
     }
 
     public function print(PrintOrder $order, Progress $progress): array

@@ -8,6 +8,7 @@ export const GROUPS: readonly { label: string; rooms: readonly Room[] }[] = [
     rooms: [
       ['/', 'Now and next'],
       ['/print', 'Print'],
+      ['/sheets/queue', 'Any sheet'],
       ['/day', 'Day plan'],
     ],
   },
@@ -24,7 +25,6 @@ export const GROUPS: readonly { label: string; rooms: readonly Room[] }[] = [
       ['/jobs', 'Jobs'],
       ['/pictures', 'Pictures'],
       ['/sheets', 'Sheet layout'],
-      ['/sheets/queue', 'Print queue'],
     ],
   },
   { label: 'Bench', rooms: [['/bench', 'Bench']] },

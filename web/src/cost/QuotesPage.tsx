@@ -1,7 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router';
-import { server } from '../api/queries';
-import { money } from '../measure/money';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
+import { api, got } from '../api/client';
+import { keys, server } from '../api/queries';
+import { dayFrom, money } from '../measure/money';
 import { useMoments } from '../measure/settings';
 import { Waiting } from '../parts/Notice';
 import { Remove } from '../parts/Remove';
@@ -17,9 +18,9 @@ export function QuotesPage() {
     <div className="mx-auto max-w-4xl px-6 py-6">
       <div className="flex items-baseline gap-4">
         <h1 className="mr-auto text-3xl">Quotes</h1>
-        <Link to="/orders" className="link">
-          Orders
-        </Link>
+        <a className="link" href="/api/quotes.csv" download>
+          As a table
+        </a>
       </div>
       {quotes.data.length === 0 ? (
         <p className="mt-4 text-lg">There are no quotes yet. Begin one from an order, or from the costs of a job.</p>
@@ -33,6 +34,7 @@ export function QuotesPage() {
                 {quote.over ? 'valid until' : 'valid until'} {moments.day(quote.valid)}
               </span>
               <b className="w-28 text-right">{money(quote.gross, quote.currency, quote.digits)}</b>
+              <Accept quote={quote.id} />
               <a className="link" href={`/api/quotes/${quote.id}.pdf`} download>
                 PDF
               </a>
@@ -42,5 +44,33 @@ export function QuotesPage() {
         </ul>
       )}
     </div>
+  );
+}
+
+/** The customer has said yes: the quote becomes an order, once. */
+function Accept({ quote }: { quote: string }) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const accept = useMutation({
+    mutationFn: () =>
+      got(api.POST('/api/quotes/{quote}/order', { params: { path: { quote } }, body: { due: dayFrom(14) } })),
+    onSuccess: (page) => {
+      for (const queryKey of [keys.orders, keys.jobs, keys.day, keys.today]) {
+        queries.invalidateQueries({ queryKey });
+      }
+      navigate(`/orders/${page.order.id}`);
+    },
+  });
+  return (
+    <span>
+      <button type="button" className="link font-semibold" disabled={accept.isPending} onClick={() => accept.mutate()}>
+        Accepted: make it an order
+      </button>
+      {accept.error !== null && (
+        <span role="alert" className="ml-2 text-hot">
+          {accept.error.message}
+        </span>
+      )}
+    </span>
   );
 }

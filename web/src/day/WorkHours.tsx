@@ -83,6 +83,7 @@ export function WorkHours({ hours, onKept }: { hours: Schemas['WorkHours']; onKe
               ['hands', 'People who work', ''],
               ['rack', 'Room on the drying rack', ''],
               ['shelf', 'Room on the cooling shelf', ''],
+              ['people', 'What they are called', 'Ada, Ben'],
             ] as const
           ).map(([field, label, placeholder]) => (
             <TextField key={field} label={label} {...register(field)} placeholder={placeholder} error={errors[field]} />

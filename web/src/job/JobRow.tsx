@@ -23,7 +23,7 @@ export function JobRow({ job, children }: { job: Schemas['JobSummary']; children
         </span>
         <span className="min-w-0">
           <span className="flex min-w-0 items-baseline gap-x-3">
-            <b className="truncate text-lg">{job.name}</b>
+            <b className="max-w-full shrink-0 truncate text-lg">{job.name}</b>
             <span className="truncate text-soft">
               {job.quantity} × {job.blank}
               {job.order !== null && ` · ${job.order.label}`}

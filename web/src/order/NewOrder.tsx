@@ -14,6 +14,9 @@ interface Typed {
   label: string;
   due: string;
   note: string;
+  customer: string;
+  contact: string;
+  agreed: string;
   lines: Line[];
 }
 
@@ -23,17 +26,17 @@ export function NewOrder() {
   const queries = useQueryClient();
   const [id] = useState(() => crypto.randomUUID());
   const { control, register, handleSubmit, setValue } = useForm<Typed>({
-    defaultValues: { label: '', due: dayFrom(10), note: '', lines: [EMPTY] },
+    defaultValues: { label: '', due: dayFrom(10), note: '', customer: '', contact: '', agreed: '', lines: [EMPTY] },
   });
   const { fields, append, remove } = useFieldArray({ control, name: 'lines' });
   const lines = useWatch({ control, name: 'lines' });
   const take = useMutation({
     mutationFn: (typed: Typed) => got(api.POST('/api/orders', { body: { id, ...typed } })),
-    onSuccess: () => {
-      for (const queryKey of [keys.orders, keys.jobs, keys.day]) {
+    onSuccess: (order) => {
+      for (const queryKey of [keys.orders, keys.jobs, keys.day, keys.today]) {
         queries.invalidateQueries({ queryKey });
       }
-      navigate('/orders');
+      navigate(`/orders/${order.id}`);
     },
   });
   const errors = take.error?.errors ?? {};
@@ -63,7 +66,12 @@ export function NewOrder() {
       <button type="button" className="link mt-3" onClick={() => append(EMPTY)}>
         One more line
       </button>
-      <div className="mt-5">
+      <div className="mt-5 grid gap-4 md:grid-cols-[1fr_1fr_10rem]">
+        <TextField label="Who pays, if it is somebody else" {...register('customer')} error={errors.customer} />
+        <TextField label="Phone or mail" {...register('contact')} error={errors.contact} />
+        <TextField label="Agreed price" inputMode="decimal" {...register('agreed')} error={errors.agreed} />
+      </div>
+      <div className="mt-3">
         <TextField label="Note" {...register('note')} error={errors.note} />
       </div>
       <p className="mt-3 text-soft">Each line becomes its own job, like the job that you choose.</p>

@@ -33,7 +33,7 @@ export function QueuePage() {
   return (
     <div className="grid min-h-full lg:h-full lg:grid-cols-[24rem_minmax(0,1fr)]">
       <section aria-label="What is printed" className="overflow-auto border-rule px-5 py-4 lg:border-r">
-        <h1 className="mt-2 text-2xl">Print queue</h1>
+        <h1 className="mt-2 text-2xl">Print any sheet</h1>
         {sheets.data.length === 0 ? (
           <p className="mt-4">
             No sheet was made yet. Make one on a job’s page, or{' '}
