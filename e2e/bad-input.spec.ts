@@ -67,7 +67,7 @@ test('a form without a name says so, and a double click makes one job', async ({
   await page.getByLabel('What is it called?').fill('Clicked twice');
   await page.getByRole('button', { name: 'Make the job' }).dblclick();
   await expect(page.getByRole('heading', { name: 'Clicked twice' })).toBeVisible();
-  await page.goto('/');
+  await page.goto('/jobs');
   await expect(page.getByRole('link', { name: /Clicked twice/ })).toHaveCount(1);
 });
 
@@ -89,7 +89,7 @@ test('of two tabs that edit a job the second is told and loses nothing', async (
 });
 
 test('a job file with mistakes is refused field by field', async ({ page }) => {
-  await page.goto('/');
+  await page.goto('/jobs');
   await page.setInputFiles('input[type=file]', {
     name: 'job.json',
     mimeType: 'application/json',

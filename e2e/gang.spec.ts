@@ -14,7 +14,7 @@ test('pictures of two jobs share sheets: laid out, looked at, made', async ({ pa
     await page.getByLabel('Width').press('Enter');
     await expect(page.getByText(/80 × 53 mm/).first()).toBeVisible();
   }
-  await page.getByRole('link', { name: 'Sheets' }).click();
+  await page.goto('/sheets');
   await page.getByLabel(/^Ganged shirts/).check();
   await page.getByLabel('More ganged shirts').first().check();
   await page.getByLabel('Gap between two pieces').fill('a little');

@@ -155,7 +155,7 @@ test('a mug is measured, a job is made on it, and it is retired', async ({ page 
   await mine.click();
   await expect(mine).not.toBeChecked();
   await expect(form.getByText('retired')).toBeVisible();
-  await page.goto('/');
+  await page.goto('/jobs');
   await page.getByRole('link', { name: /Milking mugs/ }).click();
   await expect(line(page, 'Blank')).toContainText('Milking mug');
 });

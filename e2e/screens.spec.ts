@@ -6,7 +6,10 @@ import { makeFormat } from '../web/src/measure/format';
 import { expect, line, test } from './shop';
 
 const SCREENS = [
-  ['the jobs', '/'],
+  ['today', '/'],
+  ['the jobs', '/jobs'],
+  ['what there is to print', '/print'],
+  ['an order', '/orders/demo-order-0'],
   ['a new job', '/jobs/new'],
   ['a job', '/jobs/picking-crew'],
   ['a job with a stop', '/jobs/helpers'],
@@ -33,8 +36,8 @@ const SCREENS = [
   ['the pictures', '/pictures'],
   ['a job on a piece that tapers', '/jobs/tasting-cups'],
   ['the sheets', '/sheets'],
-  ['the print queue', '/sheets/queue'],
-  ['printers and trays', '/sheets/printers'],
+  ['any sheet to print', '/sheets/queue'],
+  ['printers and trays', '/printers'],
   ['a job in parts', '/jobs/apron'],
   ['the shelf', '/shelf'],
   ['measuring from a photo', '/shelf/trace'],
@@ -53,7 +56,8 @@ const BY_NIGHT = new Set<string>([
   '/bench/all',
   '/logbook/lessons',
   '/sheets',
-  '/sheets/printers',
+  '/printers',
+  '/print',
   '/day',
   '/jobs/shed-mugs/cost',
   '/shelf',
@@ -150,7 +154,7 @@ test('settings are kept and wrong ones are told', async ({ browser }) => {
 });
 
 test('keys are listed under ?', async ({ page }) => {
-  await page.goto('/');
+  await page.goto('/jobs');
   await page.getByRole('heading', { name: 'Jobs' }).waitFor();
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog')).toContainText('start or stop the clock');

@@ -35,8 +35,10 @@ const until = async (page: Page, title: string) => {
   }
 };
 
+shot('today', '/');
+shot('print', '/print');
 shot('orders', '/orders');
-shot('jobs', '/');
+shot('jobs', '/jobs');
 shot('job', '/jobs/picking-crew');
 shot('heat', '/jobs/blossom-candles', {
   before: async (page) => {
@@ -88,32 +90,12 @@ shot('cost-dark', '/jobs/shed-mugs/cost', {
   theme: 'dark',
   before: (page) => page.getByRole('heading', { name: /A good piece costs/ }).waitFor(),
 });
-shot('quote', '/quotes/new?for=Pressing%20shed&jobs=shed-mugs,tasting-cups,wheel-shirts', {
-  before: async (page) => {
-    await page.getByLabel('Also for').fill('50, 100');
-    await page.getByRole('cell', { name: 'instead' }).first().waitFor();
-  },
-});
 shot('printers', '/sheets/printers', {
   before: async (page) => {
     await page.getByRole('button', { name: 'Feed test' }).first().click();
     await page.getByRole('button', { name: 'simulated printer' }).click();
     await page.getByAltText('The other side').waitFor();
     await page.getByRole('heading', { name: 'black-and-white laser' }).scrollIntoViewIfNeeded();
-  },
-});
-shot('queue', '/jobs/apron', {
-  before: async (page) => {
-    await page.getByRole('button', { name: 'Make the sheets (PDF)' }).click();
-    await page.getByText(/Sheets? made, plan/).waitFor();
-    await page.goto('/sheets/queue');
-    await page.getByRole('button', { name: /All-over picking apron/ }).click();
-    await page.getByLabel('The print side looks').selectOption('down');
-    await page.getByLabel('“Mirror” in the driver').selectOption('on');
-    await page.getByRole('button', { name: 'See what would come out' }).click();
-    await page.getByText(/Mirrored twice/).waitFor();
-    await page.waitForTimeout(1500);
-    await page.getByText(/Mirrored twice/).scrollIntoViewIfNeeded();
   },
 });
 shot('shelf', '/shelf');

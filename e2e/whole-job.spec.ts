@@ -102,10 +102,10 @@ test('a job file leaves and enters', async ({ page }) => {
     page.getByRole('link', { name: 'Export job file' }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('travelling-job.wubbin.json');
-  await page.goto('/');
+  await page.goto('/jobs');
   await page.setInputFiles('input[type=file]', await download.path());
   await expect(page.getByRole('heading', { name: 'Travelling job' })).toBeVisible();
-  await page.goto('/');
+  await page.goto('/jobs');
   await expect(page.getByRole('link', { name: /Travelling job/ })).toHaveCount(2);
 });
 

@@ -154,7 +154,8 @@ final class Version11 extends AbstractMigration
         );
         $this->addSql(
             sprintf(
-                "INSERT INTO word (rowid, title, body) SELECT o.number, %s, %s FROM %s JOIN word_of o ON o.kind = '%s' " .
+                'INSERT INTO word (rowid, title, body) SELECT o.number, %s, %s FROM %s ' .
+                    "JOIN word_of o ON o.kind = '%s' " .
                     'AND o.id = CAST(%s AS TEXT) GROUP BY o.number',
                 $of($title, $table),
                 $of($body, $table),

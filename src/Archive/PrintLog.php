@@ -117,7 +117,7 @@ final readonly class PrintLog
         return array_map(array_values(...), $states);
     }
 
-    /** @return array<string, array{string, string, list<int>}> device, when, and pages that nobody has looked at, by sheet */
+    /** @return array<string, array{string, string, list<int>}> device, when, and unseen pages, by sheet */
     public function unseen(): array
     {
         $unseen = [];

@@ -15,7 +15,7 @@ final readonly class Absences
 
     public function __construct(private Documents $documents) {}
 
-    /** @return array<string, string> the day that it is back on, by the key of its kind and its number: “machine iron 0” */
+    /** @return array<string, string> the day that it is back on, by key of its kind and number: “machine iron 0” */
     public function all(\DateTimeImmutable $now, \DateTimeZone $zone): array
     {
         $today = $now->setTimezone($zone)->format('Y-m-d');
@@ -35,7 +35,7 @@ final readonly class Absences
         $this->documents->put(self::NAME, null === $day ? $all : [$key => $day] + $all);
     }
 
-    /** @return array<string, array<int, int>> until when, as a workshop takes it: the first moment of the day it is back */
+    /** @return array<string, array<int, int>> until when, as a workshop takes it: until the day it is back begins */
     public function closed(\DateTimeImmutable $now, \DateTimeZone $zone): array
     {
         $closed = [];

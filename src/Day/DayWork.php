@@ -47,7 +47,7 @@ final readonly class DayWork
         private ClockInterface $clock,
     ) {}
 
-    /** @return array{list<Activity>, array<string, DueJob>, list<string>} with jobs by id, and names of those left out */
+    /** @return array{list<Activity>, array<string, DueJob>, list<string>} with jobs by id, and names of the rest */
     public function all(): array
     {
         $left = $this->due->left();

@@ -157,7 +157,8 @@ final class DemoCommand extends Command
         $this->csv->read($this->projectDirectory . '/demo/logbook.csv');
         $this->stocked();
         foreach (self::ORDERS as $n => [$label, $day, $note, $jobs]) {
-            $this->orders->gather('demo-order-' . $n, new OrderHead($label, $this->beforeTheFair($day), $note), ...$jobs);
+            $head = new OrderHead($label, $this->beforeTheFair($day), $note);
+            $this->orders->gather('demo-order-' . $n, $head, ...$jobs);
         }
         $this->morning->breaks();
         $output->writeln('Quillet Lane Orchard has moved in.');

@@ -103,7 +103,8 @@ final readonly class JobList
         $found =
             null === $query
                 ? ''
-                : "AND j.id IN (SELECT o.id FROM word JOIN word_of o ON o.number = word.rowid WHERE word MATCH :words AND o.kind = 'job')";
+                : 'AND j.id IN (SELECT o.id FROM word JOIN word_of o ON o.number = word.rowid ' .
+                    "WHERE word MATCH :words AND o.kind = 'job')";
         $sql = <<<SQL
         SELECT j.id, COALESCE(g.good, 0) AS good, COALESCE(h.handed, 0) AS handed FROM job j
         LEFT JOIN (

@@ -20,12 +20,13 @@ enum JobsWanted: string
     {
         return match ($this) {
             self::All, self::Archived => '1 = 1',
-            self::Late => 'day < :today AND good < j.quantity',
-            self::ToPrint => 'good < j.quantity AND NOT EXISTS (SELECT 1 FROM printed_sheet s JOIN print_out o ON ' .
+            self::Late => 'j.day < :today AND COALESCE(g.good, 0) < j.quantity',
+            self::ToPrint => 'COALESCE(g.good, 0) < j.quantity AND NOT EXISTS (SELECT 1 FROM printed_sheet s ' .
+                'JOIN print_out o ON ' .
                 'o.sheet = COALESCE(s.together, s.id) WHERE s.job = j.id)',
             self::AtBench => 'j.id IN (SELECT job FROM run WHERE finished IS NULL)',
-            self::Finished => 'good >= j.quantity AND handed < j.quantity',
-            self::Handed => 'handed >= j.quantity',
+            self::Finished => 'COALESCE(g.good, 0) >= j.quantity AND COALESCE(h.handed, 0) < j.quantity',
+            self::Handed => 'COALESCE(h.handed, 0) >= j.quantity',
         };
     }
 }

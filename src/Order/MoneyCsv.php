@@ -11,7 +11,7 @@ use Wubbin\Core\Measure\Record;
 use Wubbin\Cost\StoredQuote;
 use Wubbin\Storage\CsvFile;
 
-/** Orders, quotes and payments as tables for the shop's own bookkeeping; `docs/money-csv.md` says what each column holds. */
+/** Orders, quotes and payments as tables for the shop's own bookkeeping; `docs/money-csv.md` has the columns. */
 final readonly class MoneyCsv
 {
     private const ORDERS = [

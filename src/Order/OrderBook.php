@@ -11,12 +11,9 @@ use Wubbin\Change\ChangeKind;
 use Wubbin\Change\Changes;
 use Wubbin\Core\Job\Breakdown;
 use Wubbin\Core\Job\Job;
-use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\OrderLine;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\QuantityParser;
-use Wubbin\Core\Measure\Record;
-use Wubbin\Cost\StoredQuote;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Job\StoredJob;
 use Wubbin\Measure\SettingsStore;
@@ -24,7 +21,6 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Session\GoodPieces;
-use Wubbin\Storage\Words;
 
 /** Takes orders, makes their lines jobs, and tells how far they are. */
 final readonly class OrderBook
@@ -39,6 +35,7 @@ final readonly class OrderBook
         private ClockInterface $clock,
         private Changes $changes,
         private OrderLedger $ledger,
+        private OrderSearch $search,
     ) {}
 
     /** @throws Refusal when there is none */
@@ -51,43 +48,7 @@ final readonly class OrderBook
     /** @return list<OrderView> those that pieces are left to make or to hand over of in front, the soonest due first */
     public function page(string $words, OrdersWanted $wanted, int $after): array
     {
-        $query = Words::query($words);
-        $found =
-            null === $query
-                ? ''
-                : 'AND o.id IN (SELECT f.id FROM word JOIN word_of f ON f.number = word.rowid ' .
-                    "WHERE word MATCH :words AND f.kind = 'order')";
-        $sql = <<<SQL
-        SELECT o.id FROM shop_order o
-        LEFT JOIN (
-            SELECT h.shop_order AS of, SUM(p.value) AS handed FROM handover h, json_each(h.pieces) p
-            GROUP BY h.shop_order
-        ) h ON h.of = o.id
-        LEFT JOIN (SELECT p.shop_order AS of, SUM(p.amount) AS paid FROM payment p GROUP BY p.shop_order) m
-        ON m.of = o.id
-        LEFT JOIN (
-            SELECT w.id, SUM(j.quantity) AS pieces FROM shop_order w, json_each(w.jobs) l
-            JOIN job j ON j.id = l.value GROUP BY w.id
-        ) q ON q.id = o.id
-        WHERE o.archived = :archived AND o.id NOT IN (SELECT id FROM removed WHERE kind = 'order')
-        AND {$wanted->where()} {$found}
-        ORDER BY COALESCE(h.handed, 0) >= COALESCE(q.pieces, 0) AND q.pieces > 0, COALESCE(o.due, '9999'),
-        o.created DESC LIMIT :most OFFSET :after
-        SQL;
-        /** @var list<string> $ids */
-        $ids = $this->entities
-            ->getConnection()
-            ->executeQuery(
-                $sql,
-                [
-                    'archived' => OrdersWanted::Archived === $wanted ? 1 : 0,
-                    'most' => self::A_PAGE,
-                    'after' => max(0, $after),
-                ] +
-                    (null === $query ? [] : ['words' => $query]) +
-                    (OrdersWanted::Late === $wanted ? ['today' => $this->today()] : []),
-            )
-            ->fetchFirstColumn();
+        $ids = $this->search->ids($words, $wanted, $after, $this->today());
         $orders = [];
         foreach ($this->entities->getRepository(StoredOrder::class)->findBy(['id' => $ids]) as $order) {
             $orders[(int) array_search($order->id, $ids, true)] = $order;
@@ -255,59 +216,7 @@ final readonly class OrderBook
         return $this->keep($order);
     }
 
-    /**
-     * A quote that was accepted, as an order of its jobs for as many pieces as it says; once for each quote. A job that
-     * an order has already is copied.
-     *
-     * @throws Refusal where it does not say which jobs it is for
-     */
-    public function accept(StoredQuote $quote, ?string $due): StoredOrder
-    {
-        $source = 'quote-' . $quote->id;
-        $known = $this->entities->getRepository(StoredOrder::class)->findOneBy(['source' => $source]);
-        if (null !== $known) {
-            return $known;
-        }
-        $document = Record::of($quote->document);
-        $jobs = [];
-        foreach ($document->records('lines') as $line) {
-            $like = $line->has('job') ? $this->entities->find(StoredJob::class, $line->string('job')) : null;
-            if (null === $like) {
-                throw InvalidInput::field('quote', 'A job of this quote is not there any more. Make the quote again.');
-            }
-            $job = $like->job();
-            $quantity = JobFile::quantity($line->integer('quantity'));
-            if ($this->isOrdered($like->id) || $quantity !== $job->quantity) {
-                $job = $job->orderedAs(
-                    Uuid::v4()->toRfc4122(),
-                    $job->name,
-                    $quantity,
-                    $due,
-                    $quantity === $job->quantity ? $job->breakdown : [],
-                );
-                $this->entities->persist(StoredJob::fromJob($job, $this->clock->now()));
-            } else {
-                $like->change($job->dueOn($due), $this->clock->now());
-            }
-            $jobs[] = $job->id;
-        }
-        $label = '' === $quote->label ? sprintf('Quote %d', $quote->number) : $quote->label;
-        $order = new StoredOrder(Uuid::v4()->toRfc4122(), $label, $due, '', $jobs, $source, $this->clock->now());
-        $order->put(new OrderHead($label, $due, '', customer: $quote->label, agreed: $document->integer('gross')));
-        $order->quote = $quote->id;
-
-        return $this->keep($order);
-    }
-
-    private function isOrdered(string $job): bool
-    {
-        return false !==
-            $this->entities
-                ->getConnection()
-                ->fetchOne('SELECT 1 FROM shop_order o, json_each(o.jobs) j WHERE j.value = ?', [$job]);
-    }
-
-    private function keep(StoredOrder $order): StoredOrder
+    public function keep(StoredOrder $order): StoredOrder
     {
         $this->entities->persist($order);
         $this->entities->flush();

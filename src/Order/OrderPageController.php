@@ -25,6 +25,7 @@ final readonly class OrderPageController
     public function __construct(
         private OrderBook $orders,
         private OrderLedger $ledger,
+        private AcceptedQuotes $accepted,
         private JobList $jobs,
         private EntityManagerInterface $entities,
         private RequestBody $bodies,
@@ -183,7 +184,7 @@ final readonly class OrderPageController
         $stored = $this->entities->find(StoredQuote::class, $quote) ?? throw new NotFound('There is no such quote.');
         $due = NewOrder::due($this->bodies->read($request, OrderDue::class)->due);
 
-        return $this->page($this->orders->accept($stored, $due), 201);
+        return $this->page($this->accepted->accept($stored, $due), 201);
     }
 
     private function page(StoredOrder $order, int $status = 200): JsonResponse

@@ -25,7 +25,8 @@ final readonly class PrintedAhead
     /** Writes into a new session what was done before it, where enough sheets are printed for all of its pieces. */
     public function write(StoredRun $run, Job $job, Plan $plan, \DateTimeImmutable $now): void
     {
-        $due = new DueJob($job, [], $this->counts->of([$job->id])[$job->id] ?? [], $this->prints->of([$job->id])[$job->id] ?? []);
+        $counts = $this->counts->of([$job->id])[$job->id] ?? [];
+        $due = new DueJob($job, [], $counts, $this->prints->of([$job->id])[$job->id] ?? []);
         [$pieces, $last] = $due->printed($plan->ids());
         if ('' === $last || $pieces < $run->pieces->count()) {
             return;

@@ -23,7 +23,8 @@ final readonly class SessionCounts
             ->executeQuery(
                 'SELECT r.job, r.share, r.created, r.finished, COUNT(p.id) AS pieces, ' .
                     "COALESCE(SUM(p.outcome = 'good'), 0) AS good, " .
-                    "COALESCE(SUM(p.outcome = 'spoiled'), 0) AS spoiled, COALESCE(SUM(p.outcome IS NULL), 0) AS open, " .
+                    "COALESCE(SUM(p.outcome = 'spoiled'), 0) AS spoiled, " .
+                    'COALESCE(SUM(p.outcome IS NULL), 0) AS open, ' .
                     'EXISTS (SELECT 1 FROM event e WHERE e.run_id = r.id AND e.press GLOB ?) AS ahead ' .
                     'FROM run r JOIN piece p ON p.run_id = r.id WHERE r.job IN (?) GROUP BY r.id ORDER BY r.created',
                 [SessionCount::AHEAD . '*', $jobs],

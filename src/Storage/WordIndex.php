@@ -13,15 +13,15 @@ final readonly class WordIndex
     private const EACH = 8;
 
     private const FIND = <<<'SQL'
-        SELECT kind, id, title, at FROM (
-            SELECT o.kind, o.id, word.title, o.at,
-                ROW_NUMBER() OVER (PARTITION BY o.kind ORDER BY bm25(word, 4.0, 1.0), o.at DESC) AS place
-            FROM word JOIN word_of o ON o.number = word.rowid
-            WHERE word MATCH :words AND NOT EXISTS (
-                SELECT 1 FROM removed r WHERE r.id = o.id AND r.kind = o.kind
-            )
-        ) WHERE place <= :most ORDER BY kind, place
-        SQL;
+    SELECT kind, id, title, at FROM (
+        SELECT o.kind, o.id, word.title, o.at,
+            ROW_NUMBER() OVER (PARTITION BY o.kind ORDER BY bm25(word, 4.0, 1.0), o.at DESC) AS place
+        FROM word JOIN word_of o ON o.number = word.rowid
+        WHERE word MATCH :words AND NOT EXISTS (
+            SELECT 1 FROM removed r WHERE r.id = o.id AND r.kind = o.kind
+        )
+    ) WHERE place <= :most ORDER BY kind, place
+    SQL;
 
     public function __construct(private Connection $connection) {}
 

@@ -105,7 +105,7 @@ final readonly class Obstacles
         return array_map(static fn(array $told): int => $told[0], $this->told($agenda));
     }
 
-    /** @return array<string, array{int, non-empty-list<string>}> checks that stand against a job, and ids of its plan */
+    /** @return array<string, array{int, non-empty-list<string>}> checks against a job, and ids of its plan */
     private function told(Agenda $agenda): array
     {
         $plans = $this->plans->of(array_values(array_map(static fn(DueJob $one): Job => $one->job, $agenda->jobs)));

@@ -9,6 +9,8 @@ use Symfony\Component\Clock\ClockInterface;
 use Wubbin\Core\Day\LaneKind;
 use Wubbin\Core\Day\Pace;
 use Wubbin\Core\Day\Timetable;
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Route\StepKind;
 use Wubbin\Day\Absences;
 use Wubbin\Day\Agenda;
 use Wubbin\Day\DayMemory;
@@ -59,7 +61,7 @@ final readonly class Today
         return new TodayView(
             Instant::write($now),
             $zone->getName(),
-            array_values(array_filter($hands, static fn(HandView $one): bool => null !== $one->since)),
+            array_values(array_filter($hands, static fn(HandView $one): bool => self::wantsHands($one, $now))),
             array_map(static fn(Task $task): TaskView => TaskView::of($task), $this->tasks->openOf(PrintDue::kind())),
             $this->judge->unseen(),
             null === $agenda || null === $table
@@ -76,6 +78,18 @@ final readonly class Today
             $this->machines($agenda, $now, $zone),
             0 === $this->entities->getRepository(StoredJob::class)->count([]),
         );
+    }
+
+    /** A clock that a person stays near: what only dries or cools is told with what waits, until it is over. */
+    private static function wantsHands(HandView $hand, \DateTimeImmutable $now): bool
+    {
+        if (null === $hand->since) {
+            return false;
+        }
+        $waits = Record::of($hand->step)->enum('kind', StepKind::class)->waits();
+        $until = Instant::read($hand->since)->getTimestamp() + (int) ceil($hand->seconds - $hand->before);
+
+        return !$waits || !$hand->running || $until <= $now->getTimestamp();
     }
 
     /** @return array{Agenda|null, Timetable|null, string|null} with why it cannot be planned, where it cannot */

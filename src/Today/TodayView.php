@@ -39,7 +39,7 @@ final readonly class TodayView
             OA\Property(
                 type: 'integer',
                 nullable: true,
-                description: 'Seconds of work ahead of the plan that people go by; below zero behind it; null without one',
+                description: 'Seconds of work ahead of the plan; below zero behind it; null without one',
             ),
         ]
         public ?int $ahead,

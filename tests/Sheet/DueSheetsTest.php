@@ -32,9 +32,7 @@ final class DueSheetsTest extends ShopTestCase
     private function change(array $changes): void
     {
         $revision = $this->read($this->ask('GET', '/api/jobs/crew'))->integer('revision');
-        $this->read(
-            $this->ask('PATCH', '/api/jobs/crew', ['revision' => $revision, 'changes' => $changes]),
-        );
+        $this->read($this->ask('PATCH', '/api/jobs/crew', ['revision' => $revision, 'changes' => $changes]));
     }
 
     private function place(): Record
@@ -61,9 +59,8 @@ final class DueSheetsTest extends ShopTestCase
 
     private function print(): Record
     {
-        $id = $this->read($this->ask('POST', '/api/print/due', ['group' => $this->group()->string('key')]), 202)->string(
-            'id',
-        );
+        $key = $this->group()->string('key');
+        $id = $this->read($this->ask('POST', '/api/print/due', ['group' => $key]), 202)->string('id');
         $this->service(TaskQueue::class)->workOnNext('test');
 
         return $this->read($this->ask('GET', '/api/tasks/' . $id));
@@ -163,7 +160,10 @@ final class DueSheetsTest extends ShopTestCase
         $late = $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'second', 'pieces' => 2]), 201);
         self::assertContains(
             'print',
-            array_map(static fn(Record $hand): string => $hand->record('step')->string('kind'), $late->records('hands')),
+            array_map(
+                static fn(Record $hand): string => $hand->record('step')->string('kind'),
+                $late->records('hands'),
+            ),
         );
     }
 

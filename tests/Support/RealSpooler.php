@@ -8,8 +8,8 @@ use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
 
 /**
- * A print spooler of its own, CUPS, and a printer beside it that speaks IPP and keeps what it is sent. Both are programs
- * that nobody here made; only root may start them.
+ * A print spooler of its own, CUPS, and a printer beside it that speaks IPP and keeps what it is sent. Both are
+ * programs that nobody here made; only root may start them.
  */
 final class RealSpooler
 {

@@ -53,10 +53,7 @@ final readonly class Hours
         }
 
         return array_sum(
-            array_map(
-                static fn(array $one): int => max(0, min($to, $one[1]) - max($from, $one[0])),
-                $this->stretches,
-            ),
+            array_map(static fn(array $one): int => max(0, min($to, $one[1]) - max($from, $one[0])), $this->stretches),
         );
     }
 

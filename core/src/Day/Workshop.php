@@ -14,9 +14,8 @@ final readonly class Workshop
      *                                      it has no temperature
      * @param array<string, int> $places how many pieces each has room for
      * @param array<string, string> $names what machines are called, by id
-     * @param array<string, array<int, int>> $closed until when a lane is not there, as an instant in seconds since 1970,
-     *                                               by the key of its kind and its number: a machine out of order, hands
-     *                                               that are away
+     * @param array<string, array<int, int>> $closed until when a lane is not there, in seconds since 1970, by the key
+     *                                               of its kind and its number: a machine out of order, hands away
      * @param bool $apart solvents, sprays and varnish are opened elsewhere than where anything is hot
      */
     public function __construct(

@@ -37,7 +37,7 @@ final readonly class PickList
                 $word = ColourWord::of($colour);
                 $key = sprintf('%s %03d %s %s', $kind->label, $at, $label, $colour->toHex());
                 $rows[$key] = [
-                    'what' => $kind->label,
+                    'what' => ucfirst($kind->label),
                     'size' => $label,
                     'colour' => $word,
                     'pieces' => $pieces + ($rows[$key]['pieces'] ?? 0),

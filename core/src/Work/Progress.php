@@ -29,7 +29,7 @@ final readonly class Progress implements \JsonSerializable
         public int $handed,
     ) {}
 
-    /** @return list<array{id: string, label: string, count: int, of: int}> the stages in their order, each as far as it is */
+    /** @return list<array{id: string, label: string, count: int, of: int}> in their order, each as far as it is */
     public function stages(): array
     {
         $all = $this->quantity;

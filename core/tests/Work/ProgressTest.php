@@ -34,7 +34,8 @@ final class ProgressTest extends TestCase
 
     public function testWithoutAPictureNothingIsChecked(): void
     {
-        self::assertSame(['picture 0/1', 'checked 0/1'], array_slice(self::of(new Progress(2, false, 0, 0, 0, 0, 0)), 0, 2));
+        $none = self::of(new Progress(2, false, 0, 0, 0, 0, 0));
+        self::assertSame(['picture 0/1', 'checked 0/1'], array_slice($none, 0, 2));
         self::assertSame('checked 0/1', self::of(new Progress(2, true, 3, 0, 0, 0, 0))[1]);
     }
 

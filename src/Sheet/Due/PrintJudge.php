@@ -15,7 +15,7 @@ use Wubbin\Refusal\Refusal;
 use Wubbin\Stock\Inventory;
 use Wubbin\Storage\WriteTurn;
 
-/** Takes what a person says of printed sheets: those that are spoiled have to be printed again, and are off the stock. */
+/** Takes what a person says of printed sheets: spoiled ones are printed again, and are off the stock. */
 final readonly class PrintJudge
 {
     public function __construct(

@@ -57,7 +57,7 @@ final readonly class Ipp
         return self::ask(self::server() . '/jobs/' . $number, self::JOB);
     }
 
-    /** The spooler that the other commands ask too: another one than this machine's own where the environment says so. */
+    /** The spooler that the other commands ask too: this machine's own, unless the environment says another. */
     private static function server(): string
     {
         $server = (string) getenv('CUPS_SERVER');

@@ -202,10 +202,13 @@ final readonly class Spooler implements PrintDevice
                         trim('The printer gave it up. ' . ($job['job-printer-state-message'][0] ?? '')),
                     );
                 }
-                $progress->at(0.5, self::trouble([
+                $progress->at(
+                    0.5,
+                    self::trouble([
                         ...$job['job-printer-state-reasons'] ?? [],
                         ...$job['job-printer-state-message'] ?? [],
-                    ]) ?? 'The printer is at it');
+                    ]) ?? 'The printer is at it',
+                );
                 sleep(1);
             }
         } catch (Cancelled $cancelled) {
