@@ -11,7 +11,7 @@ test('a backup is taken and saved, and what was deleted is taken back', async ({
   await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
   await expect(page.getByRole('link', { name: /Thrown away/ })).toHaveCount(0);
   await page.goto('/settings');
-  await page.getByRole('link', { name: 'Backup, and what was deleted' }).click();
+  await page.getByRole('link', { name: 'Backup', exact: true }).click();
   await page.getByRole('button', { name: 'Make a backup now' }).click();
   await expect(page.getByText('The backup is made and checked. It is complete.')).toBeVisible();
   const [saved] = await Promise.all([

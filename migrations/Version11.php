@@ -78,7 +78,7 @@ final class Version11 extends AbstractMigration
                 'id VARCHAR(64) NOT NULL, at VARCHAR(24) NOT NULL, CONSTRAINT word_of_thing UNIQUE (kind, id))',
         );
         $this->addSql(
-            'CREATE VIRTUAL TABLE word USING fts5(title, body, ' .
+            'CREATE VIRTUAL TABLE word USING fts5(kind, title, body, ' .
                 "tokenize = 'unicode61 remove_diacritics 2', prefix = '1 2 3')",
         );
         $json = static fn(string $name): string => "COALESCE(json_extract(%s.document, '$.{$name}'), '')";
@@ -122,8 +122,9 @@ final class Version11 extends AbstractMigration
         );
         $forget = static fn(string $row): string => sprintf('DELETE FROM word WHERE rowid = %s; ', $number($row));
         $write = sprintf(
-            'INSERT INTO word (rowid, title, body) VALUES (%s, %s, %s); ',
+            "INSERT INTO word (rowid, kind, title, body) VALUES (%s, '%s', %s, %s); ",
             $number('NEW'),
+            $kind,
             $of($title, 'NEW'),
             $of($body, 'NEW'),
         );
@@ -154,7 +155,7 @@ final class Version11 extends AbstractMigration
         );
         $this->addSql(
             sprintf(
-                'INSERT INTO word (rowid, title, body) SELECT o.number, %s, %s FROM %s ' .
+                'INSERT INTO word (rowid, kind, title, body) SELECT o.number, o.kind, %s, %s FROM %s ' .
                     "JOIN word_of o ON o.kind = '%s' " .
                     'AND o.id = CAST(%s AS TEXT) GROUP BY o.number',
                 $of($title, $table),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Wubbin\Day;
 
 use Symfony\Component\Clock\ClockInterface;
+use Symfony\Contracts\Cache\CacheInterface;
+use Symfony\Contracts\Cache\ItemInterface;
 use Wubbin\Core\Day\Activity;
 use Wubbin\Core\Day\Day;
 use Wubbin\Core\Day\Impossible;
@@ -27,6 +29,9 @@ use Wubbin\Shelf\WorkHoursStore;
 /** Plans what is left of all jobs that are due, with the hands, machines and places of this shop. */
 final readonly class DayPlanner
 {
+    /** So long a plan of the same work stays as it is, in s: nobody works by less. */
+    private const GOOD_FOR_S = 30;
+
     public function __construct(
         private JobPlanner $jobs,
         private DayWork $work,
@@ -35,6 +40,7 @@ final readonly class DayPlanner
         private DayMemory $memory,
         private Catalogue $catalogue,
         private ClockInterface $clock,
+        private CacheInterface $kept,
     ) {}
 
     /**
@@ -122,13 +128,27 @@ final readonly class DayPlanner
     public function timetable(Agenda $agenda): Timetable
     {
         $seen = $this->memory->starts();
-        try {
-            return [] === $seen
-                ? Scheduler::first($agenda->day)
-                : Scheduler::again($agenda->day, $seen + $agenda->begun($seen));
-        } catch (Impossible $e) {
-            throw InvalidInput::field('day', $e->getMessage());
-        }
+        $day = $agenda->day;
+        $key = hash(
+            'sha256',
+            serialize([$day->activities, $day->workshop, $seen, intdiv($day->now, self::GOOD_FOR_S)]),
+        );
+        [$starts, $lanes, $score] = $this->kept->get($key, static function (ItemInterface $item) use (
+            $agenda,
+            $day,
+            $seen,
+        ): array {
+            $item->expiresAfter(2 * self::GOOD_FOR_S);
+            try {
+                $table = [] === $seen ? Scheduler::first($day) : Scheduler::again($day, $seen + $agenda->begun($seen));
+            } catch (Impossible $e) {
+                throw InvalidInput::field('day', $e->getMessage());
+            }
+
+            return [$table->starts, $table->lanes, $table->score];
+        });
+
+        return new Timetable($day, $starts, $lanes, $score);
     }
 
     /** @return list<Move> what has moved since people last saw the plan */

@@ -99,12 +99,12 @@ final readonly class JobList
     /** @return list<string> */
     private function ids(string $words, int $after, JobsWanted $wanted, string $today): array
     {
-        $query = Words::query($words);
+        $query = Words::query($words, 'job');
         $found =
             null === $query
                 ? ''
-                : 'AND j.id IN (SELECT o.id FROM word JOIN word_of o ON o.number = word.rowid ' .
-                    "WHERE word MATCH :words AND o.kind = 'job')";
+                : 'AND j.id IN (SELECT o.id FROM word CROSS JOIN word_of o ON o.number = word.rowid ' .
+                    'WHERE word MATCH :words)';
         $sql = <<<SQL
         SELECT j.id, COALESCE(g.good, 0) AS good, COALESCE(h.handed, 0) AS handed FROM job j
         LEFT JOIN (

@@ -15,12 +15,12 @@ final readonly class OrderSearch
     /** @return list<string> ids: those that pieces are left to hand over of in front, the soonest due first */
     public function ids(string $words, OrdersWanted $wanted, int $after, string $today): array
     {
-        $query = Words::query($words);
+        $query = Words::query($words, 'order');
         $found =
             null === $query
                 ? ''
-                : 'AND o.id IN (SELECT f.id FROM word JOIN word_of f ON f.number = word.rowid ' .
-                    "WHERE word MATCH :words AND f.kind = 'order')";
+                : 'AND o.id IN (SELECT f.id FROM word CROSS JOIN word_of f ON f.number = word.rowid ' .
+                    'WHERE word MATCH :words)';
         $sql = <<<SQL
         SELECT o.id FROM shop_order o
         LEFT JOIN (

@@ -9,14 +9,24 @@ final readonly class Words
 {
     private const MOST = 8;
 
-    /** Null where there is no word in it. */
-    public static function query(string $typed): ?string
+    /**
+     * @param string $kind of things that are looked for
+     * @param bool $title they must stand in its title
+     *
+     * @return string|null null where there is no word in it
+     */
+    public static function query(string $typed, string $kind, bool $title = false): ?string
     {
         preg_match_all('/[\p{L}\p{M}\p{N}]+/u', $typed, $found);
         $words = array_slice($found[0], 0, self::MOST);
 
         return [] === $words
             ? null
-            : implode(' ', array_map(static fn(string $word): string => '"' . $word . '"*', $words));
+            : sprintf(
+                'kind : %s AND %s : (%s)',
+                $kind,
+                $title ? 'title' : '{title body}',
+                implode(' AND ', array_map(static fn(string $word): string => '"' . $word . '"*', $words)),
+            );
     }
 }

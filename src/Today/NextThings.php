@@ -104,7 +104,7 @@ final readonly class NextThings
                 $due->job,
                 'print',
                 // What is easily wrong at this moment: how the paper lies.
-                'Load ' . lcfirst(Record::of($group->loading)->string('words')),
+                Record::of($group->loading)->string('words'),
                 $group->sheets,
                 group: $group->key,
                 of: $group->medium_label . (count($group->entries) > 1 ? sprintf(', %d jobs', self::jobs($group)) : ''),

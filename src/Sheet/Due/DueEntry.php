@@ -41,6 +41,7 @@ final readonly class DueEntry
             OA\Property(type: 'string', nullable: true, description: 'What jobs share that are on the same sheets'),
         ]
         public ?string $paper = null,
+        #[OA\Property(description: 'Size and colour, where it is for some of them only')] public string $of = '',
     ) {}
 
     /** The same sheets, that another job is on too. */

@@ -6,10 +6,12 @@ namespace Wubbin\Sheet\Due;
 
 use Wubbin\Archive\PrintState;
 use Wubbin\Archive\SheetArchive;
+use Wubbin\Core\Job\Breakdown;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Job\DueJob;
 use Wubbin\Job\DueWork;
+use Wubbin\Job\JobPlanner;
 use Wubbin\Job\PlanMemory;
 use Wubbin\Job\RememberedPlans;
 use Wubbin\Sheet\Printing\PrintSettings;
@@ -22,6 +24,7 @@ final readonly class DueSheets
     public function __construct(
         private DueWork $due,
         private PlanMemory $plans,
+        private JobPlanner $jobs,
         private SheetArchive $archive,
         private PrintSettings $settings,
         private TaskQueue $tasks,
@@ -162,7 +165,17 @@ final readonly class DueSheets
             $pages,
             in_array(false, array_intersect_key($state->out, array_flip($pages)), true),
             $paper,
+            $this->sizeOf($due->job, $state->share),
         );
+    }
+
+    private function sizeOf(Job $job, ?int $share): string
+    {
+        $of = null === $share ? null : $job->breakdown[$share] ?? null;
+        $catalogue = $this->jobs->catalogue();
+        $kind = $catalogue->blanks[$job->blank->kindId] ?? null;
+
+        return null === $of || null === $kind ? '' : Breakdown::label($of, $kind, $catalogue);
     }
 
     /** @return list<array{SheetKind, DueEntry}> */
@@ -196,6 +209,8 @@ final readonly class DueSheets
                         null,
                         [],
                         false,
+                        null,
+                        $this->sizeOf($due->job, $share),
                     ),
                 ];
             }

@@ -85,6 +85,12 @@ export const server = {
       queryFn: () => got(api.GET('/api/jobs/{id}/heat/{picture}/others', { params: { path: { id, picture } } })),
     }),
   due: () => queryOptions({ queryKey: keys.due, queryFn: () => got(api.GET('/api/print/due')), ...fresh }),
+  offers: (group: string, device: string) =>
+    queryOptions({
+      queryKey: [...keys.due, 'offers', group, device],
+      queryFn: () => got(api.GET('/api/print/offers', { params: { query: { group, device } } })),
+      ...fresh,
+    }),
   today: (person: number | undefined) =>
     queryOptions({
       queryKey: [...keys.today, person],

@@ -1367,6 +1367,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/print/offers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a printer offers for the sheets of a group, asked before anything is printed. */
+        get: operations["listOffers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/print/verdicts": {
         parameters: {
             query?: never;
@@ -3336,6 +3353,8 @@ export interface components {
             again: boolean;
             /** @description What jobs share that are on the same sheets */
             paper: string | null;
+            /** @description Size and colour, where it is for some of them only */
+            of: string;
         };
         /** @description Sheets that are due and go through one printer one after another, without a change of paper. */
         DueGroup: {
@@ -3555,6 +3574,22 @@ export interface components {
             groups: components["schemas"]["PageGroup"][];
             /** Format: date-time */
             at: string;
+        };
+        /** @description What a printer offers for the sheets of one paper, and what it does not. */
+        OfferView: {
+            /** @description Kinds of paper, in the printer’s words */
+            types: components["schemas"]["OfferedWord"][];
+            /** @description Trays */
+            sources: components["schemas"]["OfferedWord"][];
+            /** @description From 3, draft, to 5, high */
+            qualities: number[];
+            /** @description What it cannot do of what these sheets want */
+            lacks: string[];
+        };
+        /** @description Something that a printer offers, as it calls it and as people read it. */
+        OfferedWord: {
+            id: string;
+            label: string;
         };
         /** @description Pages that are printed in one go. */
         PageGroup: {
@@ -3836,7 +3871,7 @@ export interface components {
             unseen: components["schemas"]["UnseenSheet"][];
             /** @description The next things of the plan, at most five */
             next: components["schemas"]["NextThing"][];
-            /** @description Seconds of work ahead of the plan that people go by; below zero behind it; null without one */
+            /** @description Seconds of work ahead of the plan; below zero behind it; null without one */
             ahead: number | null;
             /** @description People have not seen the plan of today yet */
             new: boolean;
@@ -8246,6 +8281,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SharedView"][];
+                };
+            };
+        };
+    };
+    listOffers: {
+        parameters: {
+            query: {
+                group: string;
+                device: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What it offers, and what it lacks */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferView"];
+                };
+            };
+            /** @description This printer is not there */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };

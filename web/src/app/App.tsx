@@ -107,7 +107,7 @@ function Frame() {
             );
           })}
         </nav>
-        <div className="ml-auto flex items-center gap-3">
+        <div className="ml-auto flex items-center gap-3 py-1">
           <Search />
           <UnitToggle />
           <Keys />

@@ -1,7 +1,8 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, got, type Schemas } from '../api/client';
+import { server } from '../api/queries';
 import { SelectField } from '../measure/Field';
 import { useFormat, useMoments } from '../measure/settings';
 import { Notice } from '../parts/Notice';
@@ -88,6 +89,7 @@ export function DueGroupCard({
               <span className="min-w-0">
                 <Link to={`/jobs/${entry.job}`} className="block truncate font-semibold hover:underline">
                   {entry.name}
+                  {entry.of !== '' && <span className="font-normal text-soft"> · {entry.of}</span>}
                 </Link>
                 <span className="block truncate text-sm text-soft">
                   {entry.pieces === 1 ? '1 piece' : `${entry.pieces} pieces`}
@@ -130,6 +132,10 @@ function Choose({
   onKept: () => void;
 }) {
   const [device, setDevice] = useState(group.setting.device ?? '');
+  const [type, setType] = useState(group.setting.type ?? '');
+  const [source, setSource] = useState(group.setting.source ?? '');
+  const [quality, setQuality] = useState(String(group.setting.quality ?? ''));
+  const offer = useQuery({ ...server.offers(group.key, device), enabled: device.startsWith('lp:') }).data;
   const keep = useMutation({
     mutationFn: () =>
       got(
@@ -138,9 +144,9 @@ function Choose({
             marking: group.marking,
             medium: group.guides ? 'plain paper' : group.medium,
             device,
-            type: group.setting.type ?? null,
-            source: group.setting.source ?? null,
-            quality: group.setting.quality ?? null,
+            type: type === '' ? null : type,
+            source: source === '' ? null : source,
+            quality: quality === '' ? null : Number(quality),
           },
         }),
       ),
@@ -160,12 +166,50 @@ function Choose({
           options={[{ id: '', label: 'Choose …' }, ...devices]}
           value={device}
           error={keep.error?.errors.device}
-          onChange={(e) => setDevice(e.target.value)}
+          onChange={(e) => {
+            setDevice(e.target.value);
+            setType('');
+            setSource('');
+            setQuality('');
+          }}
         />
       </div>
+      {offer !== undefined && (
+        <>
+          {(
+            [
+              ['Kind of paper', offer.types, type, setType],
+              ['Tray', offer.sources, source, setSource],
+              ['Quality', qualities(offer.qualities), quality, setQuality],
+            ] as const
+          ).map(
+            ([label, options, value, set]) =>
+              options.length > 0 && (
+                <div key={label} className="w-44">
+                  <SelectField
+                    label={`${label}, as it calls it`}
+                    options={[{ id: '', label: 'its own choice' }, ...options]}
+                    value={value}
+                    onChange={(e) => set(e.target.value)}
+                  />
+                </div>
+              ),
+          )}
+          {offer.lacks.map((lack) => (
+            <p key={lack} role="alert" className="w-full font-semibold text-hot">
+              ✕ {lack}
+            </p>
+          ))}
+        </>
+      )}
       <button type="submit" className="key key-on" disabled={device === '' || keep.isPending}>
         Use it
       </button>
     </form>
   );
 }
+
+const QUALITY: Record<number, string> = { 3: 'draft', 4: 'normal', 5: 'high' };
+
+const qualities = (offered: number[]) =>
+  offered.map((one) => ({ id: String(one), label: QUALITY[one] ?? String(one) }));

@@ -129,11 +129,11 @@ function NextRow({
         )}
       </span>
       <span className="min-w-0">
-        <Link to={page} className="block truncate text-lg font-bold hover:underline">
+        <Link to={page} className="block text-lg leading-tight font-bold hover:underline">
           {thing.name}
           {thing.of !== '' && <span className="font-normal text-soft"> · {thing.of}</span>}
         </Link>
-        <span className="block truncate text-soft">
+        <span className="block text-soft">
           {thing.what}
           {who !== undefined && ` · ${who}`}
           {thing.late && <b className="text-hot"> · ✕ late</b>}
