@@ -143,13 +143,23 @@ final class Version11 extends AbstractMigration
                 sprintf("DELETE FROM word_of WHERE kind = '%s' AND id = CAST(%s AS TEXT); ", $kind, $of($id, 'OLD')) .
                 'END',
         );
-        // What is there already.
+        $this->alreadyThere($table, $kind, $of($id, $table), $of($at, $table), $of($title, $table), $of($body, $table));
+    }
+
+    private function alreadyThere(
+        string $table,
+        string $kind,
+        string $id,
+        string $at,
+        string $title,
+        string $body,
+    ): void {
         $this->addSql(
             sprintf(
                 "INSERT INTO word_of (kind, id, at) SELECT '%s', CAST(%s AS TEXT), MAX(%s) FROM %s GROUP BY 2",
                 $kind,
-                $of($id, $table),
-                $of($at, $table),
+                $id,
+                $at,
                 $table,
             ),
         );
@@ -158,11 +168,11 @@ final class Version11 extends AbstractMigration
                 'INSERT INTO word (rowid, kind, title, body) SELECT o.number, o.kind, %s, %s FROM %s ' .
                     "JOIN word_of o ON o.kind = '%s' " .
                     'AND o.id = CAST(%s AS TEXT) GROUP BY o.number',
-                $of($title, $table),
-                $of($body, $table),
+                $title,
+                $body,
                 $table,
                 $kind,
-                $of($id, $table),
+                $id,
             ),
         );
     }

@@ -10,6 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class NextThing
 {
+    /** @param list<string>|null $jobs */
     public function __construct(
         #[
             OA\Property(description: 'What its button does', enum: ['print', 'begin', 'go-on', 'hand-over', 'settle']),
@@ -41,5 +42,14 @@ final readonly class NextThing
             OA\Property(description: 'Size and colour, where pieces differ; what the sheets are of'),
         ]
         public string $of = '',
+        #[
+            OA\Property(
+                type: 'array',
+                nullable: true,
+                items: new OA\Items(type: 'string'),
+                description: 'Jobs whose sheets alone are printed; null for all of the group',
+            ),
+        ]
+        public ?array $jobs = null,
     ) {}
 }

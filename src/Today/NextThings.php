@@ -63,6 +63,12 @@ final readonly class NextThings
                 false,
             );
         }
+        foreach ($this->groups as $group) {
+            foreach ($this->again($group, $now) as $key => $thing) {
+                $things[$key] = $thing;
+                $begun += array_fill_keys($thing->jobs ?? [], true);
+            }
+        }
         $blocks = array_filter(
             Block::all($this->table),
             static fn(Block $one): bool => LaneKind::Hands->key() === $one->kind &&
@@ -84,6 +90,34 @@ final readonly class NextThings
         }
 
         return array_slice(array_values($things), 0, self::MOST);
+    }
+
+    /** @return array<string, NextThing> sheets of a group that came out wrong: the printer is still loaded */
+    private function again(DueGroup $group, int $now): array
+    {
+        $again = array_values(array_filter($group->entries, static fn(DueEntry $one): bool => $one->again));
+        $job = [] === $again ? null : $this->agenda->jobs[$again[0]->job]->job ?? null;
+
+        return null === $job
+            ? []
+            : [
+                'again ' . $group->key => new NextThing(
+                    'print',
+                    $now,
+                    $now,
+                    $job->id,
+                    $again[0]->name,
+                    $again[0]->artwork,
+                    $job->blank->colour->toHex(),
+                    'came out wrong, once more',
+                    array_sum(array_map(static fn(DueEntry $one): int => count($one->pages), $again)),
+                    0,
+                    isset($this->late[$job->id]),
+                    $group->key,
+                    of: $group->medium_label,
+                    jobs: array_values(array_unique(array_map(static fn(DueEntry $one): string => $one->job, $again))),
+                ),
+            ];
     }
 
     private function thing(Block $block, DueJob $due): ?NextThing

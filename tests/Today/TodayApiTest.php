@@ -84,7 +84,17 @@ final class TodayApiTest extends ShopTestCase
         self::assertContains('printer', $this->kinds(), 'nobody has said where it is connected');
         $this->printAll();
         $today = $this->today();
-        self::assertCount(1, $today->records('unseen'));
+        $unseen = $today->records('unseen');
+        self::assertCount(1, $unseen);
+        self::assertSame(['begin 2'], $this->next());
+        $wrong = ['sheet' => $unseen[0]->string('sheet'), 'spoiled' => [2]];
+        $this->read($this->ask('POST', '/api/print/verdicts', $wrong));
+        $again = $this->today()->records('next')[0];
+        self::assertSame(
+            ['print', 1, ['crew']],
+            [$again->string('does'), $again->integer('count'), $again->strings('jobs')],
+        );
+        $this->printAll();
         self::assertSame(['begin 2'], $this->next());
         $waiting = $today->records('waiting')[0];
         self::assertSame(['let it dry', 2], [$waiting->string('what'), $waiting->integer('count')]);

@@ -3831,6 +3831,8 @@ export interface components {
             share: number | null;
             /** @description Size and colour, where pieces differ; what the sheets are of */
             of: string;
+            /** @description Jobs whose sheets alone are printed; null for all of the group */
+            jobs: string[] | null;
         };
         /** @description Something that is in the way, and what mends it. */
         Obstacle: {

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { keys, server } from '../api/queries';
 import { Waiting } from '../parts/Notice';
 import { DueGroupCard } from './DueGroupCard';
-import { PrintVerdict } from './PrintVerdict';
+import { PrintVerdicts } from './PrintVerdicts';
 
 const SOON = 1000;
 
@@ -37,15 +37,7 @@ export function PrintPage() {
           Print any sheet
         </Link>
       </div>
-      {unseen.map((sheet) => (
-        <section
-          key={sheet.sheet}
-          aria-label={`Printed: ${sheet.name}`}
-          className="mt-3 border-2 border-wait px-3 py-2"
-        >
-          <PrintVerdict sheet={sheet} onSaid={again} />
-        </section>
-      ))}
+      <PrintVerdicts unseen={unseen} onSaid={again} />
       {groups.length === 0 && unseen.length === 0 && (
         <p className="mt-5 text-lg">
           What is due is printed. Sheets come here by themselves when a{' '}

@@ -4,7 +4,15 @@ import { api, got, type Schemas } from '../api/client';
 import { keys } from '../api/queries';
 
 /** Asks how printed sheets came out: all good with one key, or which of them did not. */
-export function PrintVerdict({ sheet, onSaid }: { sheet: Schemas['UnseenSheet']; onSaid: () => void }) {
+export function PrintVerdict({
+  sheet,
+  first,
+  onSaid,
+}: {
+  sheet: Schemas['UnseenSheet'];
+  first: boolean;
+  onSaid: () => void;
+}) {
   const queries = useQueryClient();
   const [asking, setAsking] = useState(false);
   const [wrong, setWrong] = useState<number[]>([]);
@@ -41,7 +49,12 @@ export function PrintVerdict({ sheet, onSaid }: { sheet: Schemas['UnseenSheet'];
             It came out wrong
           </button>
         )}
-        <button type="button" className="key-main" disabled={say.isPending} onClick={() => say.mutate([])}>
+        <button
+          type="button"
+          className={first ? 'key-main' : 'key'}
+          disabled={say.isPending}
+          onClick={() => say.mutate([])}
+        >
           {count === 1 ? 'It is good' : 'All are good'}
         </button>
       </div>

@@ -46,7 +46,7 @@ export function NextList({
       <ol className="mt-1 border-t border-ink">
         {next.map((thing, n) => (
           <NextRow
-            key={`${thing.does} ${thing.group ?? thing.run ?? thing.id}`}
+            key={`${thing.does} ${thing.group ?? thing.run ?? thing.id} ${thing.jobs?.join(' ') ?? ''}`}
             thing={thing}
             first={n === 0}
             who={people.length > 1 ? people[thing.person]?.name : undefined}
@@ -79,7 +79,7 @@ function NextRow({
     scope: { id: `start ${thing.does} ${thing.id}` },
     mutationFn: async () => {
       if (thing.does === 'print') {
-        await got(api.POST('/api/print/due', { body: { group: thing.group ?? '' } }));
+        await got(api.POST('/api/print/due', { body: { group: thing.group ?? '', jobs: thing.jobs ?? null } }));
       } else if (thing.does === 'hand-over') {
         await got(
           api.POST('/api/orders/{id}/handovers', {

@@ -5,8 +5,8 @@ import { api, got, type Schemas } from '../api/client';
 import { keys, server } from '../api/queries';
 import { FirstSteps } from '../job/FirstSteps';
 import { Waiting } from '../parts/Notice';
+import { PrintVerdicts } from '../sheet/PrintVerdicts';
 import { Absences } from './Absences';
-import { CameOut } from './CameOut';
 import { NextList } from './NextList';
 import { NowList } from './NowList';
 import { ObstacleList } from './ObstacleList';
@@ -58,9 +58,7 @@ export function TodayPage() {
       <div className="grid gap-x-8 lg:grid-cols-[minmax(0,1fr)_21rem]">
         <div>
           <NowList hands={data.clocks} printing={data.printing} onChange={again} />
-          {data.unseen.map((sheet) => (
-            <CameOut key={sheet.sheet} sheet={sheet} onSaid={again} />
-          ))}
+          <PrintVerdicts unseen={data.unseen} onSaid={again} />
           <NextList next={data.next} people={data.people} zone={data.zone} onChange={again} />
           {quiet && (
             <p className="mt-4 text-lg">
