@@ -51,13 +51,24 @@ final readonly class BenchSessions
      * Begins a session on all alike, or on one share of the pieces; a second click with the same id finds the first
      * one's.
      *
+     * @param int|null $left pieces that were left when it was offered; nothing where that does not matter
+     *
      * @throws Refusal when the job is not ready, or too many pieces are asked for at once
      */
-    public function begin(string $id, string $jobId, int $pieces, ?int $share): StoredRun
+    public function begin(string $id, string $jobId, int $pieces, ?int $share, ?int $left = null): StoredRun
+    {
+        return $this->turn->take(fn(): StoredRun => $this->begun($id, $jobId, $pieces, $share, $left));
+    }
+
+    /** @throws Refusal */
+    private function begun(string $id, string $jobId, int $pieces, ?int $share, ?int $left): StoredRun
     {
         $known = $this->entities->find(StoredRun::class, $id);
         if (null !== $known) {
             return $known;
+        }
+        if (null !== $left && $left !== $this->offer($jobId)->left) {
+            throw new Conflict('Somebody has begun this already. See what runs now.', ['job' => $jobId]);
         }
         $stored = $this->jobs->find($jobId);
         $job = $stored->job();

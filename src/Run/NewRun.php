@@ -21,6 +21,14 @@ final readonly class NewRun
             ),
         ]
         public ?int $share,
+        #[
+            OA\Property(
+                type: 'integer',
+                nullable: true,
+                description: 'Pieces that were left when it was offered: where somebody has begun meanwhile, it is not',
+            ),
+        ]
+        public ?int $left,
     ) {}
 
     public static function fromRecord(Record $record): self
@@ -29,6 +37,7 @@ final readonly class NewRun
             $record->id('id'),
             $record->integer('pieces'),
             $record->has('share') ? $record->integer('share') : null,
+            $record->has('left') ? $record->integer('left') : null,
         );
     }
 }

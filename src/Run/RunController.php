@@ -93,7 +93,7 @@ final readonly class RunController
     {
         $new = NewRun::fromRecord(JsonBody::fromRequest($request));
 
-        $run = $this->sessions->begin($new->id, $job, $new->pieces, $new->share);
+        $run = $this->sessions->begin($new->id, $job, $new->pieces, $new->share, $new->left);
 
         return $this->view($run, $this->sessions->state($run), 201);
     }

@@ -51,5 +51,6 @@ final readonly class NextThing
             ),
         ]
         public ?array $jobs = null,
+        #[OA\Property(description: 'Pieces of its job that nobody has begun')] public int $left = 0,
     ) {}
 }

@@ -148,7 +148,7 @@ final readonly class NextThings
 
         return 0 === $pieces
             ? null
-            : $this->made($block, $due->job, 'begin', $what, $pieces, share: $share, of: $label);
+            : $this->made($block, $due->job, 'begin', $what, $pieces, share: $share, of: $label, left: $due->left);
     }
 
     private function made(
@@ -161,6 +161,7 @@ final readonly class NextThings
         ?string $run = null,
         ?int $share = null,
         string $of = '',
+        int $left = 0,
     ): NextThing {
         return new NextThing(
             $does,
@@ -178,6 +179,7 @@ final readonly class NextThings
             $run,
             $share,
             $of,
+            left: $left,
         );
     }
 

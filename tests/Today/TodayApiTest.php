@@ -98,7 +98,13 @@ final class TodayApiTest extends ShopTestCase
         self::assertSame(['begin 2'], $this->next());
         $waiting = $today->records('waiting')[0];
         self::assertSame(['let it dry', 2], [$waiting->string('what'), $waiting->integer('count')]);
-        $this->read($this->ask('POST', '/api/jobs/crew/runs', ['id' => 'now', 'pieces' => 2]), 201);
+        $begin = fn(string $id, int $status): Record => $this->read(
+            $this->ask('POST', '/api/jobs/crew/runs', ['id' => $id, 'pieces' => 2, 'left' => 2]),
+            $status,
+        );
+        $begin('now', 201);
+        $begin('now', 201);
+        $begin('another-screen', 409);
         self::assertSame(['go-on 2'], $this->next());
         $this->service(Connection::class)->executeStatement(
             "UPDATE piece SET outcome = 'good', judged = '2026-11-27T10:00:00.000Z'",

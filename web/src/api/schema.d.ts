@@ -3222,6 +3222,8 @@ export interface components {
             id: string;
             /** @description Which of the job’s sizes and colours, from 0; null where all are alike */
             share?: number | null;
+            /** @description Pieces that were left when it was offered: where somebody has begun meanwhile, it is not */
+            left?: number | null;
         };
         /** @description What is left of a job, and the sessions that it is made in. */
         Offer: {
@@ -3833,6 +3835,8 @@ export interface components {
             of: string;
             /** @description Jobs whose sheets alone are printed; null for all of the group */
             jobs: string[] | null;
+            /** @description Pieces of its job that nobody has begun */
+            left: number;
         };
         /** @description Something that is in the way, and what mends it. */
         Obstacle: {

@@ -91,7 +91,7 @@ function NextRow({
         const run = await got(
           api.POST('/api/jobs/{job}/runs', {
             params: { path: { job: thing.id } },
-            body: { id: crypto.randomUUID(), pieces: thing.count, share: thing.share },
+            body: { id: crypto.randomUUID(), pieces: thing.count, share: thing.share, left: thing.left },
           }),
         );
         navigate(`/bench/${run.id}`);
