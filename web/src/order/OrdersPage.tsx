@@ -112,7 +112,7 @@ function OrderRow({ order }: { order: Order }) {
     <li className="border-b border-rule">
       <Link
         to={`/orders/${order.id}`}
-        className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-5 gap-y-1 py-2.5 hover:bg-shade md:grid-cols-[minmax(0,1fr)_15rem_9rem_9rem]"
+        className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-5 gap-y-1 py-2.5 hover:bg-shade md:grid-cols-[minmax(0,1fr)_15rem_11rem_8rem]"
       >
         <span className="min-w-0">
           <b className="block truncate text-lg">
