@@ -189,7 +189,7 @@ function Many({ jobs, archived, onDone }: { jobs: string[]; archived: boolean; o
       <Link to={`/sheets?${jobs.map((id) => `job=${encodeURIComponent(id)}`).join('&')}`} className="key">
         On sheets together
       </Link>
-      <Link to="/print" className="key">
+      <Link to={`/print?${jobs.map((id) => `job=${encodeURIComponent(id)}`).join('&')}`} className="key">
         Print
       </Link>
       {change.error !== null && (

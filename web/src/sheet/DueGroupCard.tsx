@@ -16,16 +16,18 @@ export function DueGroupCard({
   group,
   devices,
   shared,
+  only,
   onChange,
 }: {
   group: Group;
   devices: { id: string; label: string }[];
   shared: Schemas['SharedView'] | undefined;
+  only: string[];
   onChange: () => void;
 }) {
   const format = useFormat();
   const moments = useMoments();
-  const print = usePrint(group.key, onChange);
+  const print = usePrint(group.key, only, onChange);
   const { share, doing, error } = useShare(shared, onChange);
   const [choosing, setChoosing] = useState(group.setting.device === null);
   const sheets = group.sheets === 1 ? '1 sheet' : `${group.sheets} sheets`;

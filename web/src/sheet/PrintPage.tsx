@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
+import type { Schemas } from '../api/client';
 import { keys, server } from '../api/queries';
 import { Waiting } from '../parts/Notice';
 import { DueGroupCard } from './DueGroupCard';
@@ -10,6 +11,8 @@ const SOON = 1000;
 /** All that there is to print: sheets that are due, by printer and paper; and how those came out that were printed. */
 export function PrintPage() {
   const queries = useQueryClient();
+  const [search] = useSearchParams();
+  const only = search.getAll('job');
   const due = useQuery({
     ...server.due(),
     refetchInterval: (query) => (query.state.data?.groups.some((group) => group.printing !== null) ? SOON : false),
@@ -24,7 +27,8 @@ export function PrintPage() {
   if (due.data === undefined || devices.data === undefined) {
     return <Waiting error={due.error ?? devices.error} />;
   }
-  const { groups, unseen } = due.data;
+  const { unseen } = due.data;
+  const groups = only.length === 0 ? due.data.groups : due.data.groups.flatMap((group) => narrowed(group, only));
   const sheets = groups.reduce((sum, group) => sum + group.sheets, 0);
   return (
     <div className="mx-auto max-w-6xl px-5 py-4">
@@ -33,7 +37,12 @@ export function PrintPage() {
         <p className="text-soft">
           {sheets === 0 ? 'No sheet has to be printed.' : `${sheets} sheets are due, what is due first in front.`}
         </p>
-        <Link to="/sheets/queue" className="link ml-auto">
+        {only.length > 0 && (
+          <Link to="/print" className="link ml-auto">
+            Show all that is due
+          </Link>
+        )}
+        <Link to="/sheets/queue" className={`link ${only.length > 0 ? '' : 'ml-auto'}`}>
           Print any sheet
         </Link>
       </div>
@@ -53,9 +62,18 @@ export function PrintPage() {
           group={group}
           devices={devices.data}
           shared={shared.data?.find((one) => one.group === group.key)}
+          only={only}
           onChange={again}
         />
       ))}
     </div>
   );
+}
+
+/** What some jobs alone add to a group; nothing where they add nothing. */
+function narrowed(group: Schemas['DueGroup'], jobs: string[]): Schemas['DueGroup'][] {
+  const entries = group.entries.filter((entry) => jobs.includes(entry.job));
+  return entries.length === 0
+    ? []
+    : [{ ...group, entries, sheets: entries.reduce((sum, entry) => sum + entry.sheets, 0) }];
 }

@@ -27,11 +27,11 @@ export function useShare(shared: Schemas['SharedView'] | undefined, onShared: ()
   return { share: () => share.mutate(), doing, error: share.error?.message ?? null };
 }
 
-/** Prints a group. */
-export function usePrint(group: string, onPrinted: () => void) {
+/** Prints a group, or what some jobs have of it. */
+export function usePrint(group: string, only: string[], onPrinted: () => void) {
   return useMutation({
     scope: { id: `print ${group}` },
-    mutationFn: () => got(api.POST('/api/print/due', { body: { group } })),
+    mutationFn: () => got(api.POST('/api/print/due', { body: { group, jobs: only.length === 0 ? null : only } })),
     onSuccess: onPrinted,
   });
 }
