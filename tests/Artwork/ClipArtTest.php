@@ -65,7 +65,7 @@ final class ClipArtTest extends ShopTestCase
         $wrong = [];
         $cut = 0;
         $everySheet = ClipArt::many(5, 1);
-        foreach (ClipArt::some(ClipArt::many(50, 500), self::SEED) as $k => $file) {
+        foreach (ClipArt::some(ClipArt::many(32, 500), self::SEED) as $k => $file) {
             $taken = $this->taken($file);
             if (null === $taken) {
                 continue;
@@ -94,7 +94,7 @@ final class ClipArtTest extends ShopTestCase
             }
         }
         self::assertSame([], $wrong);
-        self::assertGreaterThan(ClipArt::many(25, 250), $cut, 'most drawings have something to cut away');
+        self::assertGreaterThan(ClipArt::many(16, 250), $cut, 'most drawings have something to cut away');
     }
 
     /** @return Record|null null where it is refused, and why is told */
