@@ -163,8 +163,10 @@ function Many({ jobs, archived, onDone }: { jobs: string[]; archived: boolean; o
   const change = useMutation({
     mutationFn: (what: 'archive' | 'bring-back' | 'copy') =>
       got(api.POST('/api/jobs/many', { body: { jobs, do: what } })),
-    onSuccess: () => {
-      queries.invalidateQueries();
+    onSuccess: async () => {
+      // A list that is still on its way was asked for before.
+      await queries.cancelQueries({ queryKey: keys.jobs });
+      await queries.invalidateQueries();
       onDone();
     },
   });
