@@ -83,8 +83,8 @@ final readonly class Today
     /** A clock that a person stays near: what only dries or cools is told with what waits, until it is over. */
     private static function wantsHands(HandView $hand, \DateTimeImmutable $now): bool
     {
-        if (null === $hand->since) {
-            return false;
+        if ($hand->judging || null === $hand->since) {
+            return $hand->judging;
         }
         $waits = Record::of($hand->step)->enum('kind', StepKind::class)->waits();
         $until = Instant::read($hand->since)->getTimestamp() + (int) ceil($hand->seconds - $hand->before);

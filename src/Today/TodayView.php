@@ -27,7 +27,9 @@ final readonly class TodayView
         #[OA\Property(description: 'The server’s clock', format: 'date-time')] public string $now,
         public string $zone,
         #[
-            OA\Property(description: 'Clocks that run at the bench, whose hands they want next in front'),
+            OA\Property(
+                description: 'Clocks that run at the bench and pieces to be judged, what wants hands next in front',
+            ),
         ]
         public array $clocks,
         #[OA\Property(description: 'What prints just now')] public array $printing,

@@ -3869,7 +3869,7 @@ export interface components {
              * @description The server’s clock
              */
             now: string;
-            /** @description Clocks that run at the bench, whose hands they want next in front */
+            /** @description Clocks that run at the bench and pieces to be judged, what wants hands next in front */
             clocks: components["schemas"]["HandView"][];
             /** @description What prints just now */
             printing: components["schemas"]["TaskView"][];

@@ -29,7 +29,7 @@ export function NowList({ hands, printing, onChange }: { hands: Hand[]; printing
           const seconds = left(hand) ?? 0;
           const over = seconds <= 0;
           return (
-            <li key={`${hand.run} ${hand.position}`}>
+            <li key={`${hand.run} ${hand.position} ${hand.judging ? hand.piece : ''}`}>
               <Link
                 to={`/bench/${hand.run}`}
                 className={`grid min-h-16 grid-cols-[1fr_auto] items-center gap-x-3 border-2 px-3 py-1 hover:bg-shade ${over ? 'border-hot bg-hotfill' : 'border-rule'}`}
@@ -37,13 +37,13 @@ export function NowList({ hands, printing, onChange }: { hands: Hand[]; printing
                 <span className="min-w-0">
                   <b className="block truncate">{hand.name}</b>
                   <span className="block truncate text-sm text-soft">
-                    {!hand.running ? 'paused: ' : over ? 'now: ' : ''}
-                    {format.phrase(hand.step.title)}, {inHand(hand)}
+                    {hand.judging ? 'How did it come out? ' : hand.running ? (over ? 'now: ' : '') : 'paused: '}
+                    {!hand.judging && `${format.phrase(hand.step.title)}, `}
+                    {inHand(hand)}
                   </span>
                 </span>
                 <b className={`text-3xl ${tone(hand, over)}`}>
-                  {over && '+'}
-                  {clock(Math.abs(seconds))}
+                  {hand.judging ? '?' : `${over ? '+' : ''}${clock(Math.abs(seconds))}`}
                 </b>
               </Link>
             </li>
