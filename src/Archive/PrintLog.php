@@ -8,6 +8,7 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
+use Wubbin\Core\Work\PrintState;
 
 /** Which pages of sheets were sent to a printer, and how they came out. */
 final readonly class PrintLog

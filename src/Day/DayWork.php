@@ -124,21 +124,26 @@ final readonly class DayWork
     private function lots(DueJob $due, RememberedPlans $plans, int $most, bool $rough): ?array
     {
         $at = $this->dueAt($due);
-        if (null === $at || 0 === $due->left) {
+        if (null === $at || 0 === $due->tally->left) {
             return [];
         }
-        if (!$rough && ($most < 1 || $due->left > self::MOST_FINE_PIECES)) {
+        if (!$rough && ($most < 1 || $due->tally->left > self::MOST_FINE_PIECES)) {
             return null;
         }
-        [$printed, $when] = $due->printed($plans->ask($due->job, 'ids', static fn(Plan $plan): array => $plan->ids()));
-        $printed = min($printed, $due->left);
+        [$printed, $when] = $due->tally->printed(
+            $plans->ask($due->job, 'ids', static fn(Plan $plan): array => $plan->ids()),
+        );
+        $printed = min($printed, $due->tally->left);
         $own = $plans->ask(
             $due->job,
-            implode(' ', [$rough ? 'rough' : 'fine', $due->left, $printed, $when, $at]),
+            implode(' ', [$rough ? 'rough' : 'fine', $due->tally->left, $printed, $when, $at]),
             fn(Plan $plan): array => $this->planned(
                 $due,
                 $plan,
-                [[$printed, '' === $when ? null : Instant::read($when)->getTimestamp()], [$due->left - $printed, null]],
+                [
+                    [$printed, '' === $when ? null : Instant::read($when)->getTimestamp()],
+                    [$due->tally->left - $printed, null],
+                ],
                 $at,
                 $rough,
             ),

@@ -36,7 +36,7 @@ final readonly class Provision
         $open = array_slice($this->due->left(), 0, self::MOST_JOBS);
         $plans = $this->plans->of(array_map(static fn(DueJob $one): Job => $one->job, $open));
         foreach ($open as $due) {
-            $pieces = $due->left + $due->inHand();
+            $pieces = $due->tally->left + $due->tally->inHand();
             if (null === $due->job->due || 0 === $pieces) {
                 continue;
             }

@@ -6,6 +6,7 @@ namespace Wubbin\Job;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Wubbin\Archive\PrintLog;
+use Wubbin\Core\Work\Tally;
 use Wubbin\Session\SessionCounts;
 use Wubbin\Session\StoredRun;
 
@@ -50,12 +51,11 @@ final readonly class DueWork
         $left = [];
         foreach ($this->entities->getRepository(StoredJob::class)->findBy(['id' => $ids]) as $stored) {
             $one = new DueJob(
-                $stored->job(),
+                ($job = $stored->job()),
                 $sessions[$stored->id] ?? [],
-                $counts[$stored->id] ?? [],
-                $prints[$stored->id] ?? [],
+                new Tally($job, $counts[$stored->id] ?? [], $prints[$stored->id] ?? []),
             );
-            if ((null !== $one->job->due && $one->left > 0) || [] !== $one->sessions) {
+            if ((null !== $one->job->due && $one->tally->left > 0) || [] !== $one->sessions) {
                 $left[] = $one;
             }
         }

@@ -12,6 +12,7 @@ use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Run\BenchState;
 use Wubbin\Core\Run\Outcome;
 use Wubbin\Core\Work\Progress;
+use Wubbin\Core\Work\Tally;
 use Wubbin\Session\SessionCounts;
 use Wubbin\Session\StoredRun;
 
@@ -47,15 +48,15 @@ final readonly class JobProgress
             ->fetchAllKeyValue();
         $progress = [];
         foreach ($jobs as $job) {
-            $due = new DueJob($job, [], $counts[$job->id] ?? [], $prints[$job->id] ?? []);
+            $tally = new Tally($job, $counts[$job->id] ?? [], $prints[$job->id] ?? []);
             $told = $plans->ask($job, 'progress', self::told(...));
             $progress[$job->id] = new Progress(
                 $job->quantity,
                 $told['picture'],
                 $told['open'],
-                $told['prints'] ? min($job->quantity, $due->printed($told['ids'])[0] + $due->begun()) : null,
-                $due->good() + ($pressed[$job->id] ?? 0),
-                $due->good(),
+                $told['prints'] ? min($job->quantity, $tally->printed($told['ids'])[0] + $tally->begun()) : null,
+                $tally->good() + ($pressed[$job->id] ?? 0),
+                $tally->good(),
                 $handed[$job->id] ?? 0,
             );
         }

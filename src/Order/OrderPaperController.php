@@ -74,7 +74,7 @@ final readonly class OrderPaperController
     #[Route('/api/picks.pdf', methods: ['GET'])]
     public function allPicks(): Response
     {
-        $jobs = array_map(static fn(DueJob $one): array => [$one->job, $one->left], $this->due->left());
+        $jobs = array_map(static fn(DueJob $one): array => [$one->job, $one->tally->left], $this->due->left());
 
         return self::pdf(
             OrderPaper::picks('For all that is due', PickList::of($jobs, $this->jobs->catalogue())),

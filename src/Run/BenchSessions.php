@@ -13,15 +13,15 @@ use Wubbin\Core\Run\BenchState;
 use Wubbin\Core\Run\EventType;
 use Wubbin\Core\Work\Lots;
 use Wubbin\Core\Work\Places;
+use Wubbin\Core\Work\Tally;
 use Wubbin\Core\Work\Work;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Refusal\Conflict;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
-use Wubbin\Session\GoodPieces;
+use Wubbin\Session\SessionCounts;
 use Wubbin\Session\StoredEvent;
-use Wubbin\Session\StoredPiece;
 use Wubbin\Session\StoredRun;
 use Wubbin\Shelf\WorkHoursStore;
 use Wubbin\Storage\Instant;
@@ -43,7 +43,7 @@ final readonly class BenchSessions
         private StockUse $stock,
         private PrintedAhead $ahead,
         private WorkHoursStore $hours,
-        private GoodPieces $good,
+        private SessionCounts $counts,
         private ClockInterface $clock,
     ) {}
 
@@ -119,19 +119,14 @@ final readonly class BenchSessions
     public function offer(string $job): Offer
     {
         $wanted = $this->jobs->find($job)->job();
-        $good = $this->good->goodByJob()[$job] ?? 0;
-        $inHand = 0;
-        foreach (
-            $this->entities->getRepository(StoredRun::class)->findBy(['job' => $job, 'finished' => null])
-            as $run
-        ) {
-            $inHand += count(
-                array_filter($run->pieces->toArray(), static fn(StoredPiece $one): bool => null === $one->outcome),
-            );
-        }
-        $left = max(0, $wanted->quantity - $good - $inHand);
+        $tally = new Tally($wanted, $this->counts->of([$job])[$job] ?? [], []);
 
-        return new Offer($good, $inHand, $left, Lots::of($left, $this->jobs->plan($wanted)->sheets()->fullest()));
+        return new Offer(
+            $tally->good(),
+            $tally->inHand(),
+            $tally->left,
+            Lots::of($tally->left, $this->jobs->plan($wanted)->sheets()->fullest()),
+        );
     }
 
     /** @throws Refusal when there is none */

@@ -10,8 +10,8 @@ use Wubbin\Core\Job\Job;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Route\StepKind;
 use Wubbin\Core\Run\Event;
-use Wubbin\Job\DueJob;
-use Wubbin\Session\SessionCount;
+use Wubbin\Core\Work\SessionCount;
+use Wubbin\Core\Work\Tally;
 use Wubbin\Session\SessionCounts;
 use Wubbin\Session\StoredEvent;
 use Wubbin\Session\StoredRun;
@@ -26,8 +26,8 @@ final readonly class PrintedAhead
     public function write(StoredRun $run, Job $job, Plan $plan, \DateTimeImmutable $now): void
     {
         $counts = $this->counts->of([$job->id])[$job->id] ?? [];
-        $due = new DueJob($job, [], $counts, $this->prints->of([$job->id])[$job->id] ?? []);
-        [$pieces, $last] = $due->printed($plan->ids());
+        $tally = new Tally($job, $counts, $this->prints->of([$job->id])[$job->id] ?? []);
+        [$pieces, $last] = $tally->printed($plan->ids(), $run->share);
         if ('' === $last || $pieces < $run->pieces->count()) {
             return;
         }

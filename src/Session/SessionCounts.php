@@ -6,6 +6,7 @@ namespace Wubbin\Session;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
+use Wubbin\Core\Work\SessionCount;
 
 /** Counts what became of the pieces of jobs, session by session, without reading the sessions themselves. */
 final readonly class SessionCounts

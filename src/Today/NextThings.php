@@ -148,7 +148,16 @@ final readonly class NextThings
 
         return 0 === $pieces
             ? null
-            : $this->made($block, $due->job, 'begin', $what, $pieces, share: $share, of: $label, left: $due->left);
+            : $this->made(
+                $block,
+                $due->job,
+                'begin',
+                $what,
+                $pieces,
+                share: $share,
+                of: $label,
+                left: $due->tally->left,
+            );
     }
 
     private function made(
@@ -186,7 +195,7 @@ final readonly class NextThings
     /** @return array{int|null, int, string} share, pieces and size of the session that comes next */
     private function lot(DueJob $due): array
     {
-        foreach ($due->leftOf() as $n => $left) {
+        foreach ($due->tally->leftOf() as $n => $left) {
             if ($left > 0) {
                 $share = $due->job->breakdown[$n] ?? null;
 

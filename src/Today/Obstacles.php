@@ -11,6 +11,7 @@ use Wubbin\Core\Job\Job;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Plan;
+use Wubbin\Day\Absence;
 use Wubbin\Day\Absences;
 use Wubbin\Day\Agenda;
 use Wubbin\Day\Provision;
@@ -141,7 +142,7 @@ final readonly class Obstacles
                     '/jobs/' . $due->job->id,
                 );
             }
-            if ($due->printedBefore($ids)) {
+            if ($due->tally->printedBefore($ids)) {
                 $changed[] = new Obstacle(
                     'changed',
                     sprintf(
@@ -227,7 +228,8 @@ final readonly class Obstacles
                     ? sprintf('%s is away until %s.', $this->workHours->get()->person((int) substr($key, $at + 1)), $on)
                     : sprintf('The %s is out of order until %s.', $agenda?->day->workshop->name($id) ?? $id, $on),
                 'Back again',
-                '/?back=' . rawurlencode($key),
+                '/',
+                new Absence($kind, $id, (int) substr($key, $at + 1), null),
             );
         }
 

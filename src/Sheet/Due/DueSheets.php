@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Wubbin\Sheet\Due;
 
-use Wubbin\Archive\PrintState;
 use Wubbin\Archive\SheetArchive;
 use Wubbin\Core\Job\Breakdown;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Plan\Plan;
+use Wubbin\Core\Work\PrintState;
 use Wubbin\Job\DueJob;
 use Wubbin\Job\DueWork;
 use Wubbin\Job\JobPlanner;
@@ -48,7 +48,7 @@ final readonly class DueSheets
         foreach ($left as $due) {
             if (
                 null === $due->job->due ||
-                0 === $due->left ||
+                0 === $due->tally->left ||
                 !$plans->ask($due->job, 'printable', static fn(Plan $plan): bool => $plan->printable())
             ) {
                 continue;
@@ -113,10 +113,10 @@ final readonly class DueSheets
     private function missing(DueJob $due, RememberedPlans $plans): array
     {
         $ids = $plans->ask($due->job, 'ids', static fn(Plan $plan): array => $plan->ids());
-        $prints = $due->printsOf($ids);
+        $prints = $due->tally->printsOf($ids);
         $found = [];
         // Sheets whose pieces are all begun need no page any more, whatever became of it.
-        foreach (0 === $due->unbegun($prints) ? [] : $prints as $state) {
+        foreach (0 === $due->tally->unbegun($prints) ? [] : $prints as $state) {
             if ([] === $state->missing()) {
                 continue;
             }
@@ -158,7 +158,7 @@ final readonly class DueSheets
             $due->job->name,
             $due->job->due,
             $due->job->transfers[0]->artwork,
-            $state->makes ?? $due->job->quantity,
+            $state->makes($due->job->quantity),
             count($pages),
             $state->share,
             $state->sheet,
@@ -183,7 +183,7 @@ final readonly class DueSheets
     {
         $found = [];
         foreach (
-            $due->toMake($plans->ask($due->job, 'ids', static fn(Plan $plan): array => $plan->ids()))
+            $due->tally->toMake($plans->ask($due->job, 'ids', static fn(Plan $plan): array => $plan->ids()))
             as [$share, $pieces]
         ) {
             $kinds = $plans->ask(

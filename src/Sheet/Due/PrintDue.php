@@ -61,7 +61,9 @@ final readonly class PrintDue implements TaskHandler
         foreach ($entries as $n => $entry) {
             $part = new Part($progress, $n / count($entries), 1.0 / count($entries), $entry->name);
             [$sheet, $pages] = $this->made($entry, $group, $part);
-            $prints[] = $this->printed($sheet, $pages, $group, $part);
+            if ([] !== $pages) {
+                $prints[] = $this->printed($sheet, $pages, $group, $part);
+            }
         }
 
         return new DuePrinted($prints);

@@ -3847,6 +3847,7 @@ export interface components {
             mend: string;
             /** @description Address of the page that does */
             to: string;
+            absence: components["schemas"]["Absence"] | null;
         };
         /** @description Somebody who works in this shop. */
         PersonView: {

@@ -21,8 +21,8 @@ export function ObstacleList({ obstacles, onChange }: { obstacles: Obstacle[]; o
               {one.kind === 'late' ? '✕ ' : '◆ '}
             </span>
             {one.text}{' '}
-            {one.kind === 'absence' ? (
-              <Back of={one} onBack={onChange} />
+            {one.absence ? (
+              <Back absence={one.absence} label={one.mend} onBack={onChange} />
             ) : (
               <Link to={one.to} className="link font-semibold">
                 {one.mend}
@@ -36,21 +36,14 @@ export function ObstacleList({ obstacles, onChange }: { obstacles: Obstacle[]; o
 }
 
 /** It is there again: the plan goes on with it. */
-function Back({ of, onBack }: { of: Obstacle; onBack: () => void }) {
-  const [kind = '', ...rest] = decodeURIComponent(of.to.split('back=')[1] ?? '').split(' ');
-  const number = Number(rest.pop() ?? 0);
+function Back({ absence, label, onBack }: { absence: Schemas['Absence']; label: string; onBack: () => void }) {
   const back = useMutation({
-    mutationFn: () =>
-      got(
-        api.PUT('/api/day/absences', {
-          body: { kind: kind === 'machine' ? 'machine' : 'hands', id: rest.join(' '), number, day: null },
-        }),
-      ),
+    mutationFn: () => got(api.PUT('/api/day/absences', { body: absence })),
     onSuccess: onBack,
   });
   return (
     <button type="button" className="link font-semibold" disabled={back.isPending} onClick={() => back.mutate()}>
-      {of.mend}
+      {label}
     </button>
   );
 }

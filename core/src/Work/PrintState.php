@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Wubbin\Archive;
+namespace Wubbin\Core\Work;
 
 /** How far the pages of one sheet are: what was printed of them, and how it came out. */
 final readonly class PrintState
@@ -18,7 +18,7 @@ final readonly class PrintState
         public string $sheet,
         public string $plan,
         public string $made,
-        public ?int $makes,
+        private ?int $makes,
         public ?int $share,
         public int $pages,
         public array $out,
@@ -69,14 +69,20 @@ final readonly class PrintState
     }
 
     /**
-     * Pieces whose pages are printed and not known to be spoiled.
+     * Pieces that all its pages are for.
      *
      * @param int $all pieces of its job, where nobody knows how many it makes
      */
+    public function makes(int $all): int
+    {
+        return $this->makes ?? $all;
+    }
+
+    /** Of these, those whose pages are printed and not known to be spoiled. */
     public function printed(int $all): int
     {
         $good = $this->pages - count($this->missing());
 
-        return $this->pages < 1 ? 0 : intdiv(($this->makes ?? $all) * $good, $this->pages);
+        return $this->pages < 1 ? 0 : intdiv($this->makes($all) * $good, $this->pages);
     }
 }

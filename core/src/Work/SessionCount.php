@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Wubbin\Session;
+namespace Wubbin\Core\Work;
 
 /** What became of the pieces of one session. */
 final readonly class SessionCount
