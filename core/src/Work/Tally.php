@@ -8,8 +8,8 @@ use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Share;
 
 /**
- * What became of the pieces of a job so far, and what is printed for those that are left: reckoned from its sessions and
- * its sheets, size by size where its pieces differ.
+ * What became of the pieces of a job so far, and what is printed for those that are left: reckoned from its sessions
+ * and its sheets, size by size where its pieces differ.
  */
 final readonly class Tally
 {
@@ -164,7 +164,7 @@ final readonly class Tally
         return max(0, $for - $this->usedSince($prints, $share));
     }
 
-    /** How many of the pieces of a sheet are of a share: of one for the whole job, in the proportion that the job has. */
+    /** How many pieces of a sheet are of a share: of one for the whole job, in the proportion that the job has. */
     private function of(PrintState $sheet, ?int $share, int $pieces): int
     {
         return match (true) {
