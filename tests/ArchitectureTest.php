@@ -29,6 +29,7 @@ final readonly class ArchitectureTest
         'Sheet',
         'Heat',
         'Plan',
+        'Drawing',
         'Work',
         'Run',
         'Log',

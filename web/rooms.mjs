@@ -6,6 +6,7 @@ const ROOMS = [
   'api',
   'parts',
   'measure',
+  'drawing',
   'blank',
   'artwork',
   'route',

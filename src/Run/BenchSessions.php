@@ -20,6 +20,7 @@ use Wubbin\Refusal\Conflict;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
+use Wubbin\Session\RunDrawings;
 use Wubbin\Session\SessionCounts;
 use Wubbin\Session\StoredEvent;
 use Wubbin\Session\StoredRun;
@@ -110,6 +111,7 @@ final readonly class BenchSessions
         );
         $this->ahead->write($run, $job, $this->jobs->plan($job), $this->clock->now());
         $this->entities->persist($run);
+        $this->entities->persist(RunDrawings::of($run->id, $plan));
         $this->entities->flush();
 
         return $run;
@@ -155,6 +157,24 @@ final readonly class BenchSessions
 
             return [$run, $state];
         });
+    }
+
+    /**
+     * A drawing for each of its steps, by the step's id: as its plan had it when it began. Of one that was begun before
+     * they were kept, those of the job as it is, where that is still the same; else none.
+     *
+     * @return array<string, mixed>
+     */
+    public function drawings(StoredRun $run): array
+    {
+        $kept = $this->entities->find(RunDrawings::class, $run->id);
+        if (null !== $kept) {
+            return $kept->steps;
+        }
+
+        return $this->stale($run)
+            ? []
+            : RunDrawings::of($run->id, $this->jobs->plan($this->jobs->find($run->job)->job()))->steps;
     }
 
     private function take(StoredRun $run, Press $press): BenchState

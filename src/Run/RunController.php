@@ -114,6 +114,30 @@ final readonly class RunController
         return $this->view($run, $this->sessions->state($run));
     }
 
+    #[Route('/api/runs/{id}/drawings', methods: ['GET'])]
+    #[
+        OA\Get(
+            path: '/api/runs/{id}/drawings',
+            operationId: 'getRunDrawings',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'A drawing for each step, by the step’s id; none of a session whose job is another now',
+                    content: new OA\JsonContent(
+                        type: 'object',
+                        additionalProperties: new OA\AdditionalProperties(ref: './drawing.schema.json'),
+                    ),
+                ),
+                new Refused(404, 'No such session'),
+            ],
+        ),
+    ]
+    public function drawings(string $id): JsonResponse
+    {
+        return new JsonResponse((object) $this->sessions->drawings($this->sessions->find($id)));
+    }
+
     #[Route('/api/runs/{id}/presses', methods: ['POST'])]
     #[
         OA\Post(

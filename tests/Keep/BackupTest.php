@@ -242,13 +242,15 @@ final class BackupTest extends ShopTestCase
         foreach (['pieces', 'together', 'makes', 'share'] as $column) {
             $shop->executeStatement('ALTER TABLE printed_sheet DROP COLUMN ' . $column);
         }
+        $shop->executeStatement('DROP TABLE run_drawings');
         self::takeBackTheEleventh($shop);
         $shop->executeStatement("DELETE FROM setting WHERE name = 'plan-ids'");
         $shop->executeStatement('ALTER TABLE run DROP COLUMN uses');
         $shop->executeStatement('ALTER TABLE run DROP COLUMN revision');
         $shop->executeStatement(
             "DELETE FROM doctrine_migration_versions WHERE version LIKE '%Version8' OR version LIKE '%Version9' " .
-                "OR version LIKE '%Version10' OR version LIKE '%Version11'",
+                "OR version LIKE '%Version10' OR version LIKE '%Version11' " .
+                "OR version LIKE '%Version12'",
         );
         $shop->executeStatement('PRAGMA foreign_keys = OFF');
         foreach (['run' => 'id', 'piece' => 'run_id', 'event' => 'run_id'] as $table => $column) {

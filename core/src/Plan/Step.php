@@ -6,6 +6,7 @@ namespace Wubbin\Core\Plan;
 
 use Wubbin\Core\Measure\Duration;
 use Wubbin\Core\Measure\Phrase;
+use Wubbin\Core\Route\Motif;
 use Wubbin\Core\Route\Once;
 use Wubbin\Core\Route\Scope;
 use Wubbin\Core\Route\StepKind;
@@ -19,11 +20,17 @@ final readonly class Step implements \JsonSerializable
     /** For one by itself. */
     public Duration $duration;
 
+    /** What its drawing shows. */
+    public Motif $motif;
+
     /**
      * @param list<string> $cautions
      * @param Questions $questions what must be true before it is begun
      * @param bool $atHeat it is done where the heat is: with as many pieces as go under it at once
      * @param bool $vapour it opens a solvent, a spray or a varnish
+     * @param Motif|null $drawn where it is drawn otherwise than its kind
+     * @param int $nth of those that are alike, as coats are, from 1
+     * @param int $times how many are alike
      */
     public function __construct(
         public string $id,
@@ -39,36 +46,29 @@ final readonly class Step implements \JsonSerializable
         public Questions $questions = new Questions(),
         public bool $atHeat = false,
         public bool $vapour = false,
+        ?Motif $drawn = null,
+        public int $nth = 1,
+        public int $times = 1,
     ) {
         $this->duration = Duration::seconds($time->hands->one());
+        $this->motif = $drawn ?? Motif::usual($kind);
     }
 
     /** The same step for another picture of the job; ids stay different. */
     public function of(int $transfer): self
     {
-        return 0 === $transfer
-            ? $this
-            : new self(
-                $this->id . '-of-' . ($transfer + 1),
-                $this->kind,
-                $this->scope,
-                $this->title,
-                $this->cue,
-                $this->time,
-                $this->area,
-                $this->cautions,
-                $this->once,
-                $transfer,
-                $this->questions,
-                $this->atHeat,
-                $this->vapour,
-            );
+        return 0 === $transfer ? $this : $this->with($this->id . '-of-' . ($transfer + 1), $transfer, $this->questions);
     }
 
     public function asking(Questions $questions): self
     {
+        return $this->with($this->id, $this->transfer, $questions);
+    }
+
+    private function with(string $id, int $transfer, Questions $questions): self
+    {
         return new self(
-            $this->id,
+            $id,
             $this->kind,
             $this->scope,
             $this->title,
@@ -77,10 +77,13 @@ final readonly class Step implements \JsonSerializable
             $this->area,
             $this->cautions,
             $this->once,
-            $this->transfer,
+            $transfer,
             $questions,
             $this->atHeat,
             $this->vapour,
+            $this->motif,
+            $this->nth,
+            $this->times,
         );
     }
 

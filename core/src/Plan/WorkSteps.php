@@ -117,6 +117,9 @@ final readonly class WorkSteps
             $rule->once,
             atHeat: $rule->atHeat,
             vapour: $rule->vapour,
+            drawn: $rule->drawn,
+            nth: $time,
+            times: $times,
         );
     }
 

@@ -14,7 +14,7 @@ use Wubbin\Core\Measure\Record;
  * for each place of the plate, or those in the `half` of a wrap that is meant, front or back; `repeat` as often as a
  * figure counts. `once` is for what several pictures on one side share. `atHeat` is for what is done where the heat is,
  * which differs from the rest of its kind. `vapour` is for what opens a solvent, a spray or a varnish: never while
- * anything is hot in the same room.
+ * anything is hot in the same room. `drawn` is for what is drawn otherwise than its kind.
  */
 final readonly class StepRule
 {
@@ -33,6 +33,7 @@ final readonly class StepRule
         public When $when,
         public bool $atHeat,
         public bool $vapour,
+        public ?Motif $drawn,
     ) {}
 
     /** @throws BadRecord */
@@ -53,6 +54,7 @@ final readonly class StepRule
             When::fromRecord($record->recordOrNull('when')),
             $record->has('at_heat') ? $record->boolean('at_heat') : $record->enum('kind', StepKind::class)->atHeat(),
             $record->has('vapour') && $record->boolean('vapour'),
+            $record->has('drawn') ? $record->enum('drawn', Motif::class) : null,
         );
     }
 }

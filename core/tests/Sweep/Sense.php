@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Tests\Sweep;
 
+use Wubbin\Core\Drawing\StepDrawings;
 use Wubbin\Core\Heat\Draw;
 use Wubbin\Core\Heat\PressWindow;
 use Wubbin\Core\Measure\Phrase;
@@ -13,6 +14,7 @@ use Wubbin\Core\Plan\Step;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\StepKind;
+use Wubbin\Core\Tests\Drawing\Words;
 use Wubbin\Core\Tests\Orchard;
 
 /** What must be true of every plan, whatever it is of. Each question answers with what is wrong, in words. */
@@ -56,7 +58,36 @@ final class Sense
             ...self::orientation($plan),
             ...self::names($plan),
             ...self::window($plan),
+            ...self::drawings($plan),
         ];
+    }
+
+    /**
+     * Every step has its drawing, all of it inside its frame, and no words over others.
+     *
+     * @return list<string>
+     */
+    private static function drawings(TransferPlan $plan): array
+    {
+        $wrong = [];
+        foreach ($plan->steps as $step) {
+            $drawing = StepDrawings::draw($step, $plan);
+            foreach ($drawing->marks as $mark) {
+                if (false === ($mark->box($drawing->emMm)?->within($drawing->frame) ?? true)) {
+                    $wrong[] = $step->id . ' reaches out of its drawing: ' . $mark::class;
+                }
+            }
+            $words = Words::of($drawing);
+            foreach ($words as $n => $one) {
+                foreach (array_slice($words, $n + 1) as $other) {
+                    if (null !== $one->box($drawing->emMm)->overlap($other->box($drawing->emMm))) {
+                        $wrong[] = sprintf('%s: “%s” over “%s”', $step->id, $one->words->text, $other->words->text);
+                    }
+                }
+            }
+        }
+
+        return $wrong;
     }
 
     /** @return list<string> */

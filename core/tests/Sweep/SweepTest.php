@@ -38,6 +38,8 @@ final class SweepTest extends TestCase
     private const FIXED = 9;
     private const ADVISED = 120;
 
+    private const TOLD = 30;
+
     /** @return iterable<string, array{string}> */
     public static function routes(): iterable
     {
@@ -77,7 +79,8 @@ final class SweepTest extends TestCase
             }
         }
         fwrite(\STDERR, sprintf("\n%s: %d plans, %d combinations left", $route, $plans, $covering->open()));
-        self::assertSame([], $wrong);
+        // The first few say enough; thousands of them take long to compare.
+        self::assertSame([], array_slice($wrong, 0, self::TOLD));
     }
 
     /**

@@ -178,6 +178,13 @@ export const server = {
       enabled: id !== undefined,
       ...fresh,
     }),
+  // As they were when the session began: they never change.
+  drawings: (run: string) =>
+    queryOptions({
+      queryKey: [...keys.run(run), 'drawings'],
+      queryFn: () => got(api.GET('/api/runs/{id}/drawings', { params: { path: { id: run } } })),
+      staleTime: Number.POSITIVE_INFINITY,
+    }),
   offer: (job: string) =>
     queryOptions({
       queryKey: [...keys.job(job), 'offer'],

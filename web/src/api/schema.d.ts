@@ -1302,6 +1302,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{id}/drawings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getRunDrawings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/runs/{id}/presses": {
         parameters: {
             query?: never;
@@ -5125,6 +5141,192 @@ export interface components {
             print_side?: string | null;
             note?: string;
         };
+        /**
+         * Line
+         * @description A chain of points.
+         */
+        Line: {
+            /** @constant */
+            mark: "line";
+            /** @enum {unknown} */
+            pen: "edge" | "thin" | "hidden" | "centre" | "piece" | "paper" | "back" | "face" | "cut" | "fold" | "tape" | "cover" | "water" | "hot" | "motion" | "metal" | "film" | "cloth" | "plain" | "wood" | "foam" | "wax" | "ceramic";
+            points: number[][];
+            closed: boolean;
+            arrow: boolean;
+        };
+        /**
+         * Note
+         * @description Words in one line; their middle is as high as their place.
+         */
+        Note: {
+            /** @constant */
+            mark: "note";
+            at: number[];
+            words: components["schemas"]["Phrase"];
+            /** @enum {unknown} */
+            anchor: "start" | "middle" | "end";
+            strong: boolean;
+            large: boolean;
+        };
+        /**
+         * Dimension
+         * @description A measure between two places.
+         */
+        Dimension: {
+            /** @constant */
+            mark: "dimension";
+            from: number[];
+            to: number[];
+            note: components["schemas"]["Note"];
+        };
+        /**
+         * Patch
+         * @description An area that has its turn; the one that is due fills as its clock runs.
+         */
+        Patch: {
+            /** @constant */
+            mark: "patch";
+            points: number[][];
+            /** @enum {unknown} */
+            turn: "done" | "now" | "later";
+        };
+        /**
+         * Course
+         * @description The way that hands or heat go while a clock runs.
+         */
+        Course: {
+            /** @constant */
+            mark: "course";
+            points: number[][];
+        };
+        /**
+         * Box
+         * @description A rectangle in mm.
+         */
+        Box: {
+            x_mm: number;
+            y_mm: number;
+            width_mm: number;
+            height_mm: number;
+        };
+        /**
+         * Printed
+         * @description The picture itself.
+         */
+        Printed: {
+            /** @constant */
+            mark: "picture";
+            rect: components["schemas"]["Box"];
+            artwork: string;
+            mirrored: boolean;
+            strength: number;
+            bend: string | null;
+            degrees: number;
+            about: number[];
+            within: number[][] | null;
+        };
+        "$defs-Mark": components["schemas"]["Line"] | components["schemas"]["Note"] | components["schemas"]["Dimension"] | components["schemas"]["Patch"] | components["schemas"]["Course"] | components["schemas"]["Printed"];
+        /**
+         * Drawing
+         * @description What a step looks like, to scale, in mm of what is drawn. What lies below comes first.
+         */
+        "drawing.schema": {
+            frame: components["schemas"]["Box"];
+            /** @description Height of its letters. */
+            em_mm: number;
+            marks: components["schemas"]["$defs-Mark"][];
+            /** @description The colour of the piece. */
+            piece: string;
+            /** @description What is seen on it. */
+            says: string;
+            $defs: {
+                /**
+                 * Box
+                 * @description A rectangle in mm.
+                 */
+                Box: {
+                    x_mm: number;
+                    y_mm: number;
+                    width_mm: number;
+                    height_mm: number;
+                };
+                Mark: components["schemas"]["Line"] | components["schemas"]["Note"] | components["schemas"]["Dimension"] | components["schemas"]["Patch"] | components["schemas"]["Course"] | components["schemas"]["Printed"];
+                /**
+                 * Line
+                 * @description A chain of points.
+                 */
+                Line: {
+                    /** @constant */
+                    mark: "line";
+                    /** @enum {unknown} */
+                    pen: "edge" | "thin" | "hidden" | "centre" | "piece" | "paper" | "back" | "face" | "cut" | "fold" | "tape" | "cover" | "water" | "hot" | "motion" | "metal" | "film" | "cloth" | "plain" | "wood" | "foam" | "wax" | "ceramic";
+                    points: number[][];
+                    closed: boolean;
+                    arrow: boolean;
+                };
+                /**
+                 * Note
+                 * @description Words in one line; their middle is as high as their place.
+                 */
+                Note: {
+                    /** @constant */
+                    mark: "note";
+                    at: number[];
+                    words: components["schemas"]["Phrase"];
+                    /** @enum {unknown} */
+                    anchor: "start" | "middle" | "end";
+                    strong: boolean;
+                    large: boolean;
+                };
+                /**
+                 * Dimension
+                 * @description A measure between two places.
+                 */
+                Dimension: {
+                    /** @constant */
+                    mark: "dimension";
+                    from: number[];
+                    to: number[];
+                    note: components["schemas"]["Note"];
+                };
+                /**
+                 * Patch
+                 * @description An area that has its turn; the one that is due fills as its clock runs.
+                 */
+                Patch: {
+                    /** @constant */
+                    mark: "patch";
+                    points: number[][];
+                    /** @enum {unknown} */
+                    turn: "done" | "now" | "later";
+                };
+                /**
+                 * Course
+                 * @description The way that hands or heat go while a clock runs.
+                 */
+                Course: {
+                    /** @constant */
+                    mark: "course";
+                    points: number[][];
+                };
+                /**
+                 * Printed
+                 * @description The picture itself.
+                 */
+                Printed: {
+                    /** @constant */
+                    mark: "picture";
+                    rect: components["schemas"]["Box"];
+                    artwork: string;
+                    mirrored: boolean;
+                    strength: number;
+                    bend: string | null;
+                    degrees: number;
+                    about: number[];
+                    within: number[][] | null;
+                };
+            };
+        };
     };
     responses: never;
     parameters: never;
@@ -8134,6 +8336,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RunView"];
+                };
+            };
+            /** @description No such session */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getRunDrawings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A drawing for each step, by the step’s id; none of a session whose job is another now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: components["schemas"]["drawing.schema"];
+                    };
                 };
             };
             /** @description No such session */

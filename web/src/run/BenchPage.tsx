@@ -295,10 +295,14 @@ function Bench({
         />
       ) : (
         <>
-          <div className="grid min-h-0 flex-1 md:grid-cols-[minmax(0,1fr)_20.5rem]">
-            {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is scrolled by keyboard too */}
-            <section aria-label="The step" tabIndex={0} className="flex min-h-0 flex-col overflow-auto px-7 pt-5 pb-4">
-              <h1 className="text-[clamp(2rem,4.4vw,3.25rem)] leading-[1.08] font-extrabold">
+          <div className="min-h-0 flex-1 overflow-auto lg:grid lg:grid-cols-[minmax(0,1fr)_min(50vw,32rem)] lg:overflow-hidden">
+            <section
+              aria-label="The step"
+              // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is scrolled by keyboard too
+              tabIndex={0}
+              className="flex min-h-0 flex-col px-7 pt-4 pb-3 lg:overflow-auto"
+            >
+              <h1 className="text-[clamp(1.8rem,3.6vw,3rem)] leading-[1.08] font-extrabold">
                 {format.phrase(step.title)}
               </h1>
               {front.held !== null && (
@@ -329,7 +333,7 @@ function Bench({
                     <p
                       role="timer"
                       aria-label={over ? 'time over' : 'time left'}
-                      className={`mt-2 text-[clamp(6rem,19vw,12.5rem)] leading-none font-extrabold tracking-tight tabular-nums ${tone(front, over)}`}
+                      className={`mt-2 text-[clamp(5.5rem,15vw,11rem)] leading-none font-extrabold tracking-tight tabular-nums ${tone(front, over)}`}
                     >
                       {over && '+'}
                       {clock(Math.abs(remaining ?? front.seconds))}
@@ -348,7 +352,7 @@ function Bench({
                   </>
                 )
               )}
-              <p className="mt-6 max-w-[44rem] border-l-6 border-ink pl-4 text-[clamp(1.35rem,2.4vw,1.7rem)] leading-snug">
+              <p className="mt-4 max-w-[44rem] border-l-6 border-ink pl-4 text-[clamp(1.3rem,2.2vw,1.7rem)] leading-snug">
                 {format.phrase(step.cue)}
               </p>
               <p className="mt-auto pt-6 text-xl text-soft">

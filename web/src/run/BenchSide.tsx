@@ -1,12 +1,12 @@
 import type { RunView } from '../api/client';
 import { DeviceReadings } from '../heat/Device';
 import { useFormat } from '../measure/settings';
-import { IronPlaces, placesTitle } from '../stack/StackSection';
+import { BenchDrawing } from './BenchDrawing';
 import { silentBy } from './beep';
 import { Clocks, numbers } from './Clocks';
 import type { Hand } from './useRun';
 
-/** Beside the step: other clocks, what to take care of, where the plate goes, how it should look, and what follows. */
+/** Beside the step: its drawing, what to take care of, other clocks, and what follows. */
 export function BenchSide({
   run,
   front,
@@ -24,66 +24,36 @@ export function BenchSide({
 }) {
   const format = useFormat();
   const step = front.step;
-  const part = run.plan.transfers[step.transfer ?? 0];
-  const picture = part?.artwork == null ? undefined : `/api/artwork/${part.artwork}/preview`;
   const quiet = silentBy();
   return (
-    <aside className="overflow-auto border-rule px-5 py-4 max-md:border-t md:border-l">
-      <Clocks hands={hands} front={front} severalJobs={severalJobs} onPick={onPick} />
-      <DeviceReadings />
-      {step.kind === 'print' && <SheetsFor hand={front} />}
+    <aside className="border-rule px-5 py-3 max-lg:border-t lg:flex lg:min-h-0 lg:flex-col lg:overflow-auto lg:border-l">
+      <BenchDrawing run={run} hand={front} />
       {step.cautions.map((caution) => (
         <p key={caution} className="mb-2 font-semibold text-hot">
           {caution}
         </p>
       ))}
-      {(step.kind === 'heat' || step.kind === 'prepress' || step.kind === 'place' || step.kind === 'ready') &&
-        part !== undefined &&
-        part.coverage !== null && (
-          <>
-            <h2 className="text-lg">{placesTitle(part.heat)}</h2>
-            <IronPlaces plan={part} current={step.kind === 'heat' ? (step.area ?? 99) : undefined} />
-          </>
-        )}
-      {(step.kind === 'print' ||
-        step.kind === 'look' ||
-        step.kind === 'cut' ||
-        step.kind === 'peel' ||
-        step.kind === 'compare') &&
-        part !== undefined &&
-        picture !== undefined && (
-          <>
-            <h2 className="text-lg">
-              {step.kind === 'peel' || step.kind === 'compare'
-                ? 'How it should look'
-                : 'How it should look on the sheet'}
-            </h2>
-            <img
-              src={picture}
-              alt={
-                part.stack.mirrored && step.kind !== 'peel' && step.kind !== 'compare'
-                  ? 'The picture, mirrored'
-                  : 'The picture'
-              }
-              className={`mt-2 max-h-64 max-w-full bg-white p-2 ${part.stack.mirrored && step.kind !== 'peel' && step.kind !== 'compare' ? '-scale-x-100' : ''}`}
-            />
-          </>
-        )}
-      <ol className="mt-4 text-base">
-        {own.map((s, n) => {
-          const title = run.plan.steps.find((p) => p.id === s.step)?.title;
-          return (
-            <li
-              key={`${s.step} ${s.pieces[0]}`}
-              aria-current={n === front.number - 1 ? 'step' : undefined}
-              className={`border-t border-rule py-1 ${n === front.number - 1 ? 'font-bold' : 'text-soft'}`}
-            >
-              {n < front.number - 1 ? '✓ ' : n === front.number - 1 ? '▸ ' : ''}
-              {title !== undefined && format.phrase(title)}
-            </li>
-          );
-        })}
-      </ol>
+      {step.kind === 'print' && <SheetsFor hand={front} />}
+      <Clocks hands={hands} front={front} severalJobs={severalJobs} onPick={onPick} />
+      <DeviceReadings />
+      <details className="text-base">
+        <summary className="font-bold">All steps</summary>
+        <ol className="mt-1">
+          {own.map((s, n) => {
+            const title = run.plan.steps.find((p) => p.id === s.step)?.title;
+            return (
+              <li
+                key={`${s.step} ${s.pieces[0]}`}
+                aria-current={n === front.number - 1 ? 'step' : undefined}
+                className={`border-t border-rule py-1 ${n === front.number - 1 ? 'font-bold' : 'text-soft'}`}
+              >
+                {n < front.number - 1 ? '✓ ' : n === front.number - 1 ? '▸ ' : ''}
+                {title !== undefined && format.phrase(title)}
+              </li>
+            );
+          })}
+        </ol>
+      </details>
       {quiet !== '' && <p className="mt-4 text-sm text-soft">{quiet}</p>}
     </aside>
   );
