@@ -128,6 +128,7 @@ final readonly class BenchSessions
             $tally->inHand(),
             $tally->left,
             Lots::of($tally->left, $this->jobs->plan($wanted)->sheets()->fullest()),
+            [] === $wanted->breakdown ? [] : $tally->leftOf(),
         );
     }
 

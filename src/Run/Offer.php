@@ -10,7 +10,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class Offer
 {
-    /** @param list<int> $lots */
+    /**
+     * @param list<int> $lots
+     * @param list<int> $shares
+     */
     public function __construct(
         #[OA\Property(description: 'Pieces that came out good')] public int $good,
         #[OA\Property(description: 'Pieces at the bench that are not judged yet')] public int $in_hand,
@@ -19,5 +22,12 @@ final readonly class Offer
         ]
         public int $left,
         #[OA\Property(description: 'Pieces of each session, whole sheets to each')] public array $lots,
+        #[
+            OA\Property(
+                description: 'Pieces left of each of its sizes and colours',
+                items: new OA\Items(type: 'integer'),
+            ),
+        ]
+        public array $shares,
     ) {}
 }

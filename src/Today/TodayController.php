@@ -15,7 +15,7 @@ use Wubbin\Contract\Answer;
 #[AsController]
 final readonly class TodayController
 {
-    public function __construct(private Today $today) {}
+    public function __construct(private Today $today, private ReadyAtBench $ready) {}
 
     #[Route('/api/today', methods: ['GET'])]
     #[
@@ -38,5 +38,24 @@ final readonly class TodayController
         $person = $request->query->getString('person');
 
         return new JsonResponse($this->today->view('' === $person ? null : (int) $person));
+    }
+
+    #[Route('/api/bench/ready', methods: ['GET'])]
+    #[
+        OA\Get(
+            path: '/api/bench/ready',
+            operationId: 'getReadyAtBench',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What can begin at the bench, by what has to be set for it, the hottest first',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ReadyHeat::class)),
+                ),
+            ],
+        ),
+    ]
+    public function ready(): JsonResponse
+    {
+        return new JsonResponse($this->ready->all());
     }
 }

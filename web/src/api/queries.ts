@@ -171,6 +171,8 @@ export const server = {
       queryKey: ['route-form', route],
       queryFn: () => got(api.GET('/api/routes/{id}/form', { params: { path: { id: route } } })),
     }),
+  readyAtBench: () =>
+    queryOptions({ queryKey: [...keys.bench, 'ready'], queryFn: () => got(api.GET('/api/bench/ready')), ...fresh }),
   run: (id: string | undefined) =>
     queryOptions({
       queryKey: keys.run(id),

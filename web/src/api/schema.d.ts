@@ -1810,6 +1810,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/ready": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getReadyAtBench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -3251,6 +3267,8 @@ export interface components {
             left: number;
             /** @description Pieces of each session, whole sheets to each */
             lots: number[];
+            /** @description Pieces left of each of its sizes and colours */
+            shares: number[];
         };
         /** @description What a person did at the bench, as the page sends it. */
         Press: {
@@ -3873,6 +3891,35 @@ export interface components {
              * @description The day they are back on
              */
             away: string | null;
+        };
+        /** @description Jobs that go under the same heat source at the same setting: what is set once is used for all of them. */
+        ReadyHeat: {
+            source: string;
+            jobs: components["schemas"]["ReadyJob"][];
+            /** @description What it is set to */
+            setting: components["schemas"]["Phrase"];
+            /** @description What that is in °C */
+            celsius: number | null;
+        };
+        /** @description A job whose next session can begin at the bench. */
+        ReadyJob: {
+            id: string;
+            name: string;
+            /** @description SHA-256 of its picture */
+            artwork: string | null;
+            /** @description Of the blank */
+            colour: string;
+            /** @description Pieces of the session: all that are left, as far as one session goes */
+            pieces: number;
+            /** @description Pieces of the job that nobody has begun */
+            left: number;
+            /** @description Which of its sizes and colours */
+            share: number | null;
+            /** @description That size and colour; nothing where all are alike */
+            of: string;
+            due: string | null;
+            /** @description Its sheets lie there printed, or it needs none */
+            printed: boolean;
         };
         /** @description What to do now: what runs, what comes next, what waits, and what is in the way. */
         TodayView: {
@@ -9399,6 +9446,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TodayView"];
+                };
+            };
+        };
+    };
+    getReadyAtBench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What can begin at the bench, by what has to be set for it, the hottest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadyHeat"][];
                 };
             };
         };

@@ -13,6 +13,7 @@ import { Search } from './Search';
 const JobList = lazy(() => import('../job/JobList').then((m) => ({ default: m.JobList })));
 const NewJob = lazy(() => import('../job/NewJob').then((m) => ({ default: m.NewJob })));
 const BenchList = lazy(() => import('../run/BenchList').then((m) => ({ default: m.BenchList })));
+const BoardPage = lazy(() => import('../today/BoardPage').then((m) => ({ default: m.BoardPage })));
 const BenchPage = lazy(() => import('../run/BenchPage').then((m) => ({ default: m.BenchPage })));
 const Logbook = lazy(() => import('../log/Logbook').then((m) => ({ default: m.Logbook })));
 const LogPage = lazy(() => import('../log/LogPage').then((m) => ({ default: m.LogPage })));
@@ -150,6 +151,14 @@ export function App() {
               element={
                 <Suspense fallback={<Waiting error={null} />}>
                   <BenchPage />
+                </Suspense>
+              }
+            />
+            <Route
+              path="/board"
+              element={
+                <Suspense fallback={<Waiting error={null} />}>
+                  <BoardPage />
                 </Suspense>
               }
             />

@@ -6,6 +6,9 @@ import { api, got, type JobView, problemOf, type Schemas } from '../api/client';
 import { server } from '../api/queries';
 import { SelectField, TextField } from '../measure/Field';
 
+/** In one session at the most. */
+const MOST = 200;
+
 /** How many are left, and where they are more than one session takes, in which sessions. */
 function leftIn(offer: Schemas['Offer'] | undefined, lots: number[]): string {
   const most = 'Up to 200 in one session.';
@@ -28,7 +31,8 @@ export function StartBench({ view }: { view: JobView }) {
   const runs = useQuery({ ...server.runs(), enabled: open });
   const offer = useQuery({ ...server.offer(job.id), enabled: open }).data;
   const lots = plan.shares.length === 0 ? (offer?.lots ?? []) : [];
-  const pieces = typed ?? String(lots[0] ?? 1);
+  const left = offer?.shares[share];
+  const pieces = typed ?? String(left === undefined ? (lots[0] ?? 1) : Math.max(1, Math.min(left, MOST)));
   const running = runs.data?.filter((run) => run.job === job.id && run.finished === null) ?? [];
 
   async function begin() {
@@ -85,7 +89,10 @@ export function StartBench({ view }: { view: JobView }) {
                   label="Which of them?"
                   options={plan.shares.map((s, i) => ({ id: String(i), label: `${s.label} (${s.quantity})` }))}
                   value={String(share)}
-                  onChange={(e) => setShare(Number(e.target.value))}
+                  onChange={(e) => {
+                    setShare(Number(e.target.value));
+                    setPieces(undefined);
+                  }}
                 />
               )}
               <TextField

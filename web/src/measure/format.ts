@@ -132,5 +132,9 @@ export type Format = ReturnType<typeof makeFormat>;
 /** A clock as m:ss; past zero it counts up again. */
 export function clock(seconds: number): string {
   const s = Math.abs(seconds < 0 ? Math.floor(seconds) : Math.ceil(seconds));
-  return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
+  const two = (n: number) => String(n).padStart(2, '0');
+  const minutes = Math.floor(s / 60);
+  return minutes < 100
+    ? `${minutes}:${two(s % 60)}`
+    : `${Math.floor(minutes / 60)}:${two(minutes % 60)}:${two(s % 60)}`;
 }

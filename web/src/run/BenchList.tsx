@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { server } from '../api/queries';
 import { useMoments } from '../measure/settings';
 import { Waiting } from '../parts/Notice';
+import { ReadyList } from './ReadyList';
 
 export function BenchList() {
   const runs = useQuery(server.runs());
@@ -30,25 +31,24 @@ export function BenchList() {
   return (
     <div className="mx-auto max-w-4xl px-6 py-6">
       <h1 className="text-3xl">Bench</h1>
-      {open.length === 0 ? (
-        <p className="mt-4 text-lg">
-          Nothing is in work. Open a{' '}
-          <Link to="/jobs" className="link">
-            job
-          </Link>{' '}
-          and take it to the bench.
-        </p>
-      ) : (
+      {open.length > 0 && (
         <section className="mt-4" aria-label="In work">
-          <div className="flex items-baseline gap-4">
+          <div className="flex flex-wrap items-baseline gap-4">
             <h2 className="text-xl">In work</h2>
-            <Link to="/bench/all" className="key key-on ml-auto text-lg">
+            <Link to="/board" className="key ml-auto text-lg">
+              Board for the wall
+            </Link>
+            <Link to="/bench/all" className="key key-on text-lg">
               All clocks on one screen
             </Link>
           </div>
           {list(open)}
         </section>
       )}
+      <section className="mt-6" aria-label="Can begin now">
+        <h2 className="text-xl">Can begin now</h2>
+        <ReadyList />
+      </section>
       {over.length > 0 && (
         <section className="mt-8" aria-label="Finished">
           <h2 className="text-xl">Finished</h2>
