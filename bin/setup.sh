@@ -54,6 +54,7 @@ missing_packages() {
   command -v composer >/dev/null || echo composer
   command -v unzip >/dev/null || echo unzip
   command -v rsvg-convert >/dev/null || echo librsvg2-bin
+  command -v weasyprint >/dev/null || echo weasyprint
   command -v exiftool >/dev/null || echo libimage-exiftool-perl
   command -v prlimit >/dev/null || echo util-linux
   command -v fc-match >/dev/null || echo fontconfig

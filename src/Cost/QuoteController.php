@@ -20,8 +20,10 @@ use Wubbin\Core\Cost\Quote;
 use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Http\JsonBody;
+use Wubbin\Http\PdfAnswer;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Measure\SettingsStore;
+use Wubbin\Pdf\ShopPapers;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Storage\Removed;
 use Wubbin\Storage\RemovedKind;
@@ -41,6 +43,7 @@ final readonly class QuoteController
         private SettingsStore $settings,
         private ClockInterface $clock,
         private Removed $removed,
+        private ShopPapers $papers,
     ) {}
 
     #[Route('/api/quotes/reckoned', methods: ['POST'])]
@@ -163,10 +166,12 @@ final readonly class QuoteController
         $quote = $this->entities->find(StoredQuote::class, $id) ?? throw new NotFound('There is no such quote.');
         $record = Record::of($quote->document);
 
-        return new Response((new QuotePdf($record, Currency::of($record->string('currency'))))->draw(), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => sprintf('attachment; filename="quote-%d.pdf"', $quote->number),
-        ]);
+        return PdfAnswer::of(
+            $this->papers->press(
+                (new QuotePaper($record, Currency::of($record->string('currency')), $this->papers->size()))->paper(),
+            ),
+            sprintf('quote-%d', $quote->number),
+        );
     }
 
     private function today(): string

@@ -15,12 +15,16 @@ use Wubbin\Contract\Answer;
 use Wubbin\Contract\Body;
 use Wubbin\Contract\FileBody;
 use Wubbin\Contract\Refused;
+use Wubbin\Core\Measure\Money;
 use Wubbin\Core\Measure\PlainNumber;
 use Wubbin\Day\Provision;
 use Wubbin\Http\JsonBody;
+use Wubbin\Http\PdfAnswer;
 use Wubbin\Http\RequestBody;
 use Wubbin\Http\Upload;
 use Wubbin\Job\JobPlanner;
+use Wubbin\Pdf\Paper;
+use Wubbin\Pdf\ShopPapers;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Stock\Inventory;
 use Wubbin\Stock\StockCsv;
@@ -38,6 +42,7 @@ final readonly class StockController
         private CostEstimator $costs,
         private JobPlanner $jobs,
         private RequestBody $bodies,
+        private ShopPapers $papers,
     ) {}
 
     #[Route('/api/stock', methods: ['GET'])]
@@ -50,21 +55,61 @@ final readonly class StockController
     ]
     public function get(): JsonResponse
     {
+        return new JsonResponse($this->view());
+    }
+
+    /** What to buy, to go shopping with. */
+    #[Route('/api/stock/buy.pdf', methods: ['GET'])]
+    public function buy(): Response
+    {
+        $view = $this->view();
+        $money = fn(?int $minor): string => null === $minor
+            ? ''
+            : Money::minor($minor, $this->costs->currency())->text();
+        $rows = array_map(
+            static fn(ItemToBuy $one): array => [
+                $one->label,
+                $one->kind,
+                self::amount($one->needed, $one->unit),
+                self::amount($one->there, $one->unit),
+                self::amount($one->buy, $one->unit),
+                $money($one->cost),
+            ],
+            $view->buy,
+        );
+        $paper = (new Paper('Buying list', $this->papers->size()))->add('<h1>Buying list</h1>');
+        [] === $rows
+            ? $paper->words('Nothing is missing for what is planned.')
+            : $paper->table(
+                ['What', 'Kind', 'Needed', 'In stock', 'Buy', $view->currency],
+                [...$rows, ['*Together, as far as prices are known', '', '', '', '', $money($view->total)]],
+                2,
+                true,
+            );
+
+        return PdfAnswer::of($this->papers->press($paper), 'buying-list');
+    }
+
+    private static function amount(float $amount, string $unit): string
+    {
+        return rtrim(rtrim(number_format($amount, 2, '.', ''), '0'), '.') . ' ' . $unit;
+    }
+
+    private function view(): StockView
+    {
         $needs = $this->provision->needs();
         $shelf = $this->jobs->shelf();
         $items = $this->stock->items();
         $ledgers = $this->stock->ledgers();
 
-        return new JsonResponse(
-            StockView::fromItems(
-                $items,
-                $ledgers,
-                $needs,
-                Provision::short($needs, $items, $ledgers),
-                $this->names(),
-                $shelf,
-                $this->costs->currency(),
-            ),
+        return StockView::fromItems(
+            $items,
+            $ledgers,
+            $needs,
+            Provision::short($needs, $items, $ledgers),
+            $this->names(),
+            $shelf,
+            $this->costs->currency(),
         );
     }
 

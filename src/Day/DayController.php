@@ -17,8 +17,10 @@ use Wubbin\Contract\Refused;
 use Wubbin\Core\Day\Calendar;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Http\JsonBody;
+use Wubbin\Http\PdfAnswer;
 use Wubbin\Http\RequestBody;
 use Wubbin\Http\Version;
+use Wubbin\Pdf\ShopPapers;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Shelf\WorkHours;
 use Wubbin\Shelf\WorkHoursStore;
@@ -39,6 +41,7 @@ final readonly class DayController
         private ClockInterface $clock,
         private RequestBody $bodies,
         private WriteTurn $turn,
+        private ShopPapers $papers,
     ) {}
 
     #[Route('/api/day', methods: ['GET'])]
@@ -76,10 +79,17 @@ final readonly class DayController
     {
         $agenda = $this->days->agenda();
 
-        return new Response(
-            DaySheetPdf::draw($this->days->timetable($agenda), $agenda->names, $this->workHours->zone()),
-            200,
-            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'attachment; filename="day.pdf"'],
+        return PdfAnswer::of(
+            $this->papers->press(
+                DaySheet::of(
+                    $this->days->timetable($agenda),
+                    $agenda->names,
+                    $this->workHours->get(),
+                    $this->workHours->zone(),
+                    $this->papers->size(),
+                ),
+            ),
+            'day',
         );
     }
 

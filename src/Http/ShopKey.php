@@ -45,6 +45,18 @@ final readonly class ShopKey
         return str_starts_with($from, '127.') || in_array($from, ['::1', ...explode(',', $this->ownAddresses)], true);
     }
 
+    /** An address of this machine that others of its network reach it by; null where it listens to nobody else. */
+    public function networkAddress(): ?string
+    {
+        foreach (explode(',', $this->ownAddresses) as $address) {
+            if ('' !== $address && !str_starts_with($address, '127.') && !str_contains($address, ':')) {
+                return $address;
+            }
+        }
+
+        return null;
+    }
+
     public function isShownBy(Request $request): bool
     {
         return $this->opens((string) $request->cookies->get(self::COOKIE));

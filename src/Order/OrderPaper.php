@@ -6,99 +6,89 @@ namespace Wubbin\Order;
 
 use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\Money;
-use Wubbin\Pdf\TextPdf;
+use Wubbin\Core\Measure\PaperSize;
+use Wubbin\Pdf\Paper;
 
 /** What a customer gets on paper: what was ordered and agreed, and what was handed over. No invoice. */
 final readonly class OrderPaper
 {
-    private const LINES = [92.0, 50.0, 28.0];
-    private const SUMS = [142.0, 28.0];
-    private const PICKS = [80.0, 35.0, 35.0, 20.0];
+    private const LINES = ['What', 'Sizes', 'Pieces'];
 
-    public static function confirmation(OrderView $order, \DateTimeImmutable $now): string
+    public function __construct(private PaperSize $size) {}
+
+    public function confirmation(OrderView $order, \DateTimeImmutable $now): Paper
     {
-        $pdf = self::begun('Order confirmation', $order, 'Confirmed on ' . $now->format('Y-m-d'));
-        if (null !== $order->due) {
-            $pdf->words('Ready by ' . $order->due);
-        }
-        $pdf->words('', 6.0);
-        $pdf->row(['What', 'Sizes', 'Pieces'], self::LINES, true);
-        foreach ($order->lines as $line) {
-            $pdf->row([$line->name, $line->sizes, (string) $line->quantity], self::LINES);
-        }
+        $paper = $this->begun('Order confirmation', $order, 'Confirmed on ' . $now->format('Y-m-d'))
+            ->words(null === $order->due ? '' : 'Ready by ' . $order->due)
+            ->table(
+                self::LINES,
+                array_map(
+                    static fn(OrderLineView $line): array => [$line->name, $line->sizes, (string) $line->quantity],
+                    $order->lines,
+                ),
+                2,
+            );
         if (null !== $order->agreed) {
-            $pdf->words('', 6.0);
-            self::sums($pdf, $order, $order->agreed);
-        }
-        if ('' !== $order->note) {
-            $pdf->words('', 6.0);
-            $pdf->words($order->note);
+            $paper->table([], self::sums($order, $order->agreed));
         }
 
-        return $pdf->Output('', 'S');
+        return $paper->words($order->note);
     }
 
-    public static function delivery(OrderView $order, StoredHandover $handover, \DateTimeZone $zone): string
+    public function delivery(OrderView $order, StoredHandover $handover, \DateTimeZone $zone): Paper
     {
         $at = (new \DateTimeImmutable($handover->at))->setTimezone($zone)->format('Y-m-d');
-        $pdf = self::begun(sprintf('Delivery note %d', $handover->number), $order, 'Handed over on ' . $at);
-        $pdf->words('', 6.0);
-        $pdf->row(['What', 'Sizes', 'Pieces'], self::LINES, true);
+        $rows = [];
         foreach ($order->lines as $line) {
             $count = $handover->pieces[$line->job] ?? 0;
             if ($count > 0) {
-                $pdf->row([$line->name, $count === $line->quantity ? $line->sizes : '', (string) $count], self::LINES);
+                $rows[] = [$line->name, $count === $line->quantity ? $line->sizes : '', (string) $count];
             }
         }
-        $pdf->row(['Together', (string) array_sum($handover->pieces)], self::SUMS, true);
-        if ('' !== $handover->note) {
-            $pdf->words('', 6.0);
-            $pdf->words($handover->note);
-        }
-        $pdf->words('', 24.0);
-        $pdf->row(['Received, day and name', '', ''], self::LINES);
+        $rows[] = ['*Together', '', (string) array_sum($handover->pieces)];
 
-        return $pdf->Output('', 'S');
+        return $this->begun(sprintf('Delivery note %d', $handover->number), $order, 'Handed over on ' . $at)
+            ->table(self::LINES, $rows, 2)
+            ->words($handover->note)
+            ->words('Received, day and name', 'sign');
     }
 
     /** @param list<array{what: string, size: string, colour: string, pieces: int}> $picks */
-    public static function picks(string $of, array $picks): string
+    public function picks(string $of, array $picks): Paper
     {
-        $pdf = new TextPdf('Pick list');
-        $pdf->title('Pick list');
-        $pdf->words($of);
-        $pdf->words('', 6.0);
-        $pdf->row(['What', 'Size', 'Colour', 'Pieces'], self::PICKS, true);
-        foreach ($picks as $pick) {
-            $pdf->row([$pick['what'], $pick['size'], $pick['colour'], $pick['pieces'] . ' ☐'], self::PICKS);
-        }
-        $pdf->row(['Together', '', '', (string) array_sum(array_column($picks, 'pieces'))], self::PICKS, true);
+        $rows = array_map(
+            static fn(array $pick): array => [$pick['what'], $pick['size'], $pick['colour'], (string) $pick['pieces']],
+            $picks,
+        );
+        $rows[] = ['*Together', '', '', (string) array_sum(array_column($picks, 'pieces'))];
 
-        return $pdf->Output('', 'S');
+        return (new Paper('Pick list', $this->size))
+            ->add('<h1>Pick list</h1>')
+            ->words($of, 'lead')
+            ->table(['What', 'Size', 'Colour', 'Pieces'], $rows, 3, true);
     }
 
-    private static function begun(string $title, OrderView $order, string $line): TextPdf
+    private function begun(string $title, OrderView $order, string $line): Paper
     {
-        $pdf = new TextPdf($title);
-        $pdf->words('', 16.0);
-        $pdf->title($title);
-        foreach ([$order->label, $order->customer, $order->contact, $line] as $words) {
-            if ('' !== $words) {
-                $pdf->words($words);
-            }
-        }
-
-        return $pdf;
+        return (new Paper($title, $this->size))
+            ->add('<h1>' . Paper::text($title) . '</h1>')
+            ->words($order->label, 'lead')
+            ->words($order->customer)
+            ->words($order->contact)
+            ->words($line);
     }
 
-    private static function sums(TextPdf $pdf, OrderView $order, int $agreed): void
+    /** @return list<list<string>> */
+    private static function sums(OrderView $order, int $agreed): array
     {
         $currency = Currency::of($order->currency);
         $money = static fn(int $minor): string => Money::minor($minor, $currency)->text();
-        $pdf->row(['Agreed, ' . $currency->code, $money($agreed)], self::SUMS, true);
-        if (0 !== $order->paid) {
-            $pdf->row(['Paid', $money($order->paid)], self::SUMS);
-            $pdf->row(['Still to pay', $money(max(0, $agreed - $order->paid))], self::SUMS, true);
-        }
+
+        return [
+            ['*Agreed, ' . $currency->code, $money($agreed)],
+            ...0 === $order->paid
+                ? []
+                : [['Paid', $money($order->paid)], ['*Still to pay', $money(max(0, $agreed - $order->paid))]],
+        ];
     }
 }

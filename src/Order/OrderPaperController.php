@@ -10,10 +10,12 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Job\PickList;
+use Wubbin\Http\PdfAnswer;
 use Wubbin\Job\DueJob;
 use Wubbin\Job\DueWork;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Measure\SettingsStore;
+use Wubbin\Pdf\ShopPapers;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Session\GoodPieces;
 
@@ -30,6 +32,7 @@ final readonly class OrderPaperController
         private GoodPieces $good,
         private SettingsStore $settings,
         private ClockInterface $clock,
+        private ShopPapers $papers,
     ) {}
 
     #[Route('/api/orders/{id}/confirmation.pdf', methods: ['GET'])]
@@ -37,7 +40,10 @@ final readonly class OrderPaperController
     {
         $now = $this->clock->now()->setTimezone($this->zone());
 
-        return self::pdf(OrderPaper::confirmation($this->orders->view($this->orders->find($id)), $now), 'confirmation');
+        return PdfAnswer::of(
+            $this->papers->press($this->paper()->confirmation($this->orders->view($this->orders->find($id)), $now)),
+            'confirmation',
+        );
     }
 
     #[Route('/api/orders/{id}/handovers/{handover}.pdf', methods: ['GET'])]
@@ -46,8 +52,8 @@ final readonly class OrderPaperController
         $order = $this->orders->find($id);
         foreach ($this->ledger->handovers($order->id) as $one) {
             if ($one->id === $handover) {
-                return self::pdf(
-                    OrderPaper::delivery($this->orders->view($order), $one, $this->zone()),
+                return PdfAnswer::of(
+                    $this->papers->press($this->paper()->delivery($this->orders->view($order), $one, $this->zone())),
                     'delivery-note-' . $one->number,
                 );
             }
@@ -67,7 +73,10 @@ final readonly class OrderPaperController
             $jobs[] = [$wanted, $wanted->quantity - ($good[$job] ?? 0)];
         }
 
-        return self::pdf(OrderPaper::picks($order->label, PickList::of($jobs, $this->jobs->catalogue())), 'picks');
+        return PdfAnswer::of(
+            $this->papers->press($this->paper()->picks($order->label, PickList::of($jobs, $this->jobs->catalogue()))),
+            'picks',
+        );
     }
 
     /** For all that is due and not at the bench yet. */
@@ -76,8 +85,10 @@ final readonly class OrderPaperController
     {
         $jobs = array_map(static fn(DueJob $one): array => [$one->job, $one->tally->left], $this->due->left());
 
-        return self::pdf(
-            OrderPaper::picks('For all that is due', PickList::of($jobs, $this->jobs->catalogue())),
+        return PdfAnswer::of(
+            $this->papers->press(
+                $this->paper()->picks('For all that is due', PickList::of($jobs, $this->jobs->catalogue())),
+            ),
             'picks',
         );
     }
@@ -110,11 +121,8 @@ final readonly class OrderPaperController
         return new \DateTimeZone($this->settings->get()->zone);
     }
 
-    private static function pdf(string $pdf, string $name): Response
+    private function paper(): OrderPaper
     {
-        return new Response($pdf, 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => sprintf('inline; filename="%s.pdf"', $name),
-        ]);
+        return new OrderPaper($this->papers->size());
     }
 }

@@ -128,6 +128,7 @@ final readonly class DrawingSvg
             Turn::Now => ['#ccc', self::BOLD, ''],
             Turn::Later => ['none', self::USUAL, '0.5 0.3'],
         };
+
         return $this->path($patch->points, true, $fill, 'fill-opacity="0.75"', $width * $em, $dashes, $em);
     }
 
@@ -152,12 +153,15 @@ final readonly class DrawingSvg
             $note->strong ? ' font-weight="700"' : '',
         );
 
-        // A white edge first, so that lines below do not cross the letters.
+        // On white, so that lines below do not cross the letters.
+        $box = $note->box($em / ($note->large ? Note::LARGE : 1.0));
+
         return sprintf(
-            '<text %s fill="#fff" stroke="#fff" stroke-width="%s">%s</text><text %s>%s</text>',
-            $at,
-            self::number(0.3 * $em),
-            $text,
+            '<rect x="%s" y="%s" width="%s" height="%s" fill="#fff" fill-opacity="0.85"/><text %s>%s</text>',
+            self::number($box->xMm),
+            self::number($box->yMm),
+            self::number($box->size->widthMm),
+            self::number($box->size->heightMm),
             $at,
             $text,
         );

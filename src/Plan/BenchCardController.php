@@ -11,8 +11,11 @@ use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\UnitFormat;
 use Wubbin\Core\Plan\Plan;
+use Wubbin\Http\PdfAnswer;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Measure\SettingsStore;
+use Wubbin\Pdf\Paper;
+use Wubbin\Pdf\ShopPapers;
 
 #[AsController]
 final readonly class BenchCardController
@@ -20,8 +23,9 @@ final readonly class BenchCardController
     public function __construct(
         private JobPlanner $jobs,
         private SettingsStore $settings,
-        private BenchCardPdf $bench,
-        private CareCardPdf $care,
+        private BenchCard $bench,
+        private CareCard $care,
+        private ShopPapers $papers,
     ) {}
 
     #[Route('/api/jobs/{id}/card.pdf', methods: ['GET'])]
@@ -44,7 +48,7 @@ final readonly class BenchCardController
     ]
     public function get(string $id): Response
     {
-        return $this->paper($id, $this->bench->draw(...), 'bench-card.pdf');
+        return $this->paper($id, $this->bench->of(...), 'bench-card');
     }
 
     #[Route('/api/jobs/{id}/care.pdf', methods: ['GET'])]
@@ -67,18 +71,15 @@ final readonly class BenchCardController
     ]
     public function care(string $id): Response
     {
-        return $this->paper($id, $this->care->draw(...), 'care-cards.pdf');
+        return $this->paper($id, $this->care->of(...), 'care-cards');
     }
 
-    /** @param \Closure(Plan, UnitFormat, PaperSize): string $draw */
+    /** @param \Closure(Plan, UnitFormat, PaperSize): Paper $draw */
     private function paper(string $id, \Closure $draw, string $name): Response
     {
         $settings = $this->settings->get();
         $plan = $this->jobs->plan($this->jobs->find($id)->job());
 
-        return new Response($draw($plan, $settings->format(), PaperSize::from($settings->paper)), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => sprintf('inline; filename="%s"', $name),
-        ]);
+        return PdfAnswer::of($this->papers->press($draw($plan, $settings->format(), $this->papers->size())), $name);
     }
 }

@@ -15,6 +15,7 @@ use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\UnitFormat;
 use Wubbin\Core\Measure\Units;
 use Wubbin\Job\JobFileInput;
+use Wubbin\Pdf\PaperPress;
 use Wubbin\Pdf\WholeFile;
 
 #[AsCommand('card', 'Write the bench card of a job file as PDF, or the cards for whoever gets a piece')]
@@ -22,8 +23,9 @@ final class CardCommand extends Command
 {
     public function __construct(
         private readonly JobFileInput $input,
-        private readonly BenchCardPdf $bench,
-        private readonly CareCardPdf $care,
+        private readonly BenchCard $bench,
+        private readonly CareCard $care,
+        private readonly PaperPress $press,
     ) {
         parent::__construct();
     }
@@ -59,7 +61,9 @@ final class CardCommand extends Command
         $paper = $options['us'] ? PaperSize::Letter : PaperSize::A4;
         WholeFile::write(
             $out,
-            $options['care'] ? $this->care->draw($plan, $format, $paper) : $this->bench->draw($plan, $format, $paper),
+            $this->press->press(
+                $options['care'] ? $this->care->of($plan, $format, $paper) : $this->bench->of($plan, $format, $paper),
+            ),
         );
 
         return Command::SUCCESS;

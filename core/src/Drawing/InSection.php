@@ -44,6 +44,14 @@ final readonly class InSection
         return $this->pile($under, 0.0)->drawing('From the side: ' . self::named($under));
     }
 
+    /** Under the heat, all of it. */
+    public function whole(): Drawing
+    {
+        $layers = $this->plan->arrangement->stack->layers;
+
+        return $this->pile($layers, 0.0)->drawing('From the side: ' . self::named($layers));
+    }
+
     /** The heat is off, and its own rises from what stays on the piece. */
     public function cool(): Drawing
     {

@@ -31,6 +31,18 @@ final readonly class StepDrawings
         return $drawings;
     }
 
+    /** What lies on what under the heat. */
+    public static function stack(TransferPlan $plan): Drawing
+    {
+        return (new InSection($plan))->whole();
+    }
+
+    /** How the piece should look in the end. */
+    public static function finished(Plan $plan): Drawing
+    {
+        return (new OnPiece($plan->transfers[0], array_slice($plan->transfers, 1)))->finished();
+    }
+
     /** @param list<TransferPlan> $others pictures that are on the piece beside it */
     public static function draw(Step $step, TransferPlan $plan, array $others = []): Drawing
     {

@@ -12,7 +12,6 @@ use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Plan\Step;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Face;
-use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\StepKind;
 
 /** Steps that are seen close by, on the picture: where the heat goes, how it is held, rubbed and peeled. */

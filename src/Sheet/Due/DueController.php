@@ -7,15 +7,20 @@ namespace Wubbin\Sheet\Due;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Contract\Answer;
 use Wubbin\Contract\Body;
 use Wubbin\Contract\Refused;
+use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Sheet\PrinterOffer;
+use Wubbin\Http\PdfAnswer;
 use Wubbin\Http\RequestBody;
 use Wubbin\Http\ShopKey;
+use Wubbin\Pdf\Paper;
+use Wubbin\Pdf\ShopPapers;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Sheet\Printing\OfferView;
 use Wubbin\Sheet\Printing\PrintDevices;
@@ -41,6 +46,7 @@ final readonly class DueController
         private RequestBody $bodies,
         private ShopKey $key,
         private WriteTurn $turn,
+        private ShopPapers $papers,
     ) {}
 
     #[Route('/api/print/due', methods: ['GET'])]
@@ -54,6 +60,40 @@ final readonly class DueController
     public function due(): JsonResponse
     {
         return new JsonResponse(new DueView($this->due->all(), $this->judge->unseen()));
+    }
+
+    /** What has to be printed, to go to the printer with. */
+    #[Route('/api/print/due.pdf', methods: ['GET'])]
+    public function paper(): Response
+    {
+        $paper = new Paper('Print list', $this->papers->size());
+        $paper->add('<h1>Print list</h1>');
+        $groups = $this->due->all();
+        $paper->words([] === $groups ? 'Nothing has to be printed.' : '');
+        foreach ($groups as $group) {
+            $paper
+                ->heading(sprintf('%s, %s', $group->medium_label, $group->marking_label))
+                ->words(Record::of($group->loading)->string('words'), 'lead')
+                ->table(
+                    ['Job', 'For', 'Due', 'Sheets'],
+                    [
+                        ...array_map(
+                            static fn(DueEntry $one): array => [
+                                $one->name . ('' === $one->of ? '' : ' · ' . $one->of),
+                                1 === $one->pieces ? '1 piece' : $one->pieces . ' pieces',
+                                $one->due ?? '',
+                                (string) $one->sheets,
+                            ],
+                            $group->entries,
+                        ),
+                        ['*Sheets to lay in', '', '', (string) $group->sheets],
+                    ],
+                    3,
+                    true,
+                );
+        }
+
+        return PdfAnswer::of($this->papers->press($paper), 'print-list');
     }
 
     #[Route('/api/print/shared', methods: ['GET'])]

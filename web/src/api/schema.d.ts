@@ -1778,6 +1778,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/scan/{run}/{piece}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["scanLabel"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/search": {
         parameters: {
             query?: never;
@@ -3920,6 +3936,11 @@ export interface components {
             due: string | null;
             /** @description Its sheets lie there printed, or it needs none */
             printed: boolean;
+        };
+        /** @description Where a label leads. */
+        ScannedView: {
+            /** @description Address of a page of this shop */
+            to: string;
         };
         /** @description What to do now: what runs, what comes next, what waits, and what is in the way. */
         TodayView: {
@@ -9400,6 +9421,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TaskView"];
+                };
+            };
+        };
+    };
+    scanLabel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+                /** @description 0 for the lot */
+                piece: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where its page is */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScannedView"];
+                };
+            };
+            /** @description No such session or piece in this shop */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };

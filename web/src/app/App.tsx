@@ -13,6 +13,7 @@ import { Search } from './Search';
 const JobList = lazy(() => import('../job/JobList').then((m) => ({ default: m.JobList })));
 const NewJob = lazy(() => import('../job/NewJob').then((m) => ({ default: m.NewJob })));
 const BenchList = lazy(() => import('../run/BenchList').then((m) => ({ default: m.BenchList })));
+const ScanPage = lazy(() => import('../run/ScanPage').then((m) => ({ default: m.ScanPage })));
 const BoardPage = lazy(() => import('../today/BoardPage').then((m) => ({ default: m.BoardPage })));
 const BenchPage = lazy(() => import('../run/BenchPage').then((m) => ({ default: m.BenchPage })));
 const Logbook = lazy(() => import('../log/Logbook').then((m) => ({ default: m.Logbook })));
@@ -164,6 +165,9 @@ export function App() {
             />
             <Route element={<Frame />}>
               <Route index element={<TodayPage />} />
+              <Route path="/scan/run/:run" element={<ScanPage />} />
+              <Route path="/scan/run/:run/:piece" element={<ScanPage />} />
+              <Route path="/scan/order/:id" element={<OrderPage />} />
               <Route path="/print" element={<PrintPage />} />
               <Route path="/jobs" element={<JobList />} />
               <Route path="/jobs/new" element={<NewJob />} />

@@ -36,6 +36,9 @@ export function StockPage() {
       <div className="flex flex-wrap items-baseline gap-4">
         <h1 className="mr-auto text-3xl">Stock</h1>
         <TakeBack of="stock" />
+        <a className="link" href="/api/stock/buy.pdf" target="_blank" rel="noreferrer">
+          Buying list
+        </a>
         <a className="link" href="/api/stock.csv" download>
           Table (CSV)
         </a>

@@ -99,6 +99,7 @@ export function OrderPage() {
                 [
                   ['confirmation.pdf', 'Order confirmation'],
                   ['picks.pdf', 'Pick list by size and colour'],
+                  ['label.pdf', 'Label for the bag'],
                 ] as const
               ).map(([file, label]) => (
                 <li key={file} className="border-b border-rule py-1">

@@ -16,14 +16,19 @@ export function BenchList() {
   const list = (some: typeof open) => (
     <ul className="mt-2 border-t border-ink">
       {some.map((run) => (
-        <li key={run.id} className="border-b border-rule">
-          <Link to={`/bench/${run.id}`} className="flex items-baseline gap-4 py-3 hover:bg-shade">
+        <li key={run.id} className="flex items-baseline gap-4 border-b border-rule">
+          <Link to={`/bench/${run.id}`} className="flex grow items-baseline gap-4 py-3 hover:bg-shade">
             <b className="text-lg">{run.name}</b>
             <span>
               {run.judged} of {run.pieces} judged
             </span>
             <span className="ml-auto text-soft">begun {moments.at(run.created)}</span>
           </Link>
+          {run.finished === null && (
+            <a className="link shrink-0" href={`/api/runs/${run.id}/labels.pdf`} target="_blank" rel="noreferrer">
+              Labels
+            </a>
+          )}
         </li>
       ))}
     </ul>

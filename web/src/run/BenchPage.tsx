@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import type { RunView, Step } from '../api/client';
 import { clock } from '../measure/format';
 import { useFormat } from '../measure/settings';
@@ -57,13 +57,23 @@ export function BenchPage() {
   const board = useBoard();
   const own = useRunView(all ? undefined : id);
   const [picked, setPicked] = useState<Hand>();
+  // Who comes from a label looks at that piece, until something is pressed.
+  const [from, setFrom] = useSearchParams();
+  const labelled = Number(from.get('piece') ?? 0);
+  const pick = (hand: Hand | undefined) => {
+    setPicked(hand);
+    setFrom({}, { replace: true });
+  };
   // Only while nobody answers is what was pressed taken for done: otherwise a second tap would hit what comes next.
   const waiting = usePending();
   const kept = useAway() ? waiting : [];
   const hands = shown(all ? (board.data?.hands ?? []) : (own.data?.hands ?? []), kept);
   const elsewhere = all ? [] : (board.data?.hands ?? []).filter((hand) => hand.run !== id && hand.since !== null);
   const everything = [...hands, ...elsewhere];
-  const front = (picked !== undefined ? everything.find((hand) => same(hand, picked)) : undefined) ?? hands[0];
+  const front =
+    (picked !== undefined ? everything.find((hand) => same(hand, picked)) : undefined) ??
+    hands.find((hand) => hand.together.includes(labelled) || hand.piece === labelled) ??
+    hands[0];
   const other = useRunView(front !== undefined && (all || front.run !== id) ? front.run : undefined);
   const run = front === undefined || front.run === id ? own.data : other.data;
   if ((all && board.data === undefined) || (!all && own.data === undefined)) {
@@ -75,7 +85,7 @@ export function BenchPage() {
   if (run === undefined) {
     return <Waiting error={other.error} />;
   }
-  return <Bench key={run.id} run={run} front={front} hands={everything} all={all} onPick={setPicked} />;
+  return <Bench key={run.id} run={run} front={front} hands={everything} all={all} onPick={pick} />;
 }
 
 /** Everything that was at hand is pressed, and the server has not heard of it yet. */

@@ -42,6 +42,11 @@ export function PrintPage() {
             Show all that is due
           </Link>
         )}
+        {sheets > 0 && (
+          <a className="link" href="/api/print/due.pdf" target="_blank" rel="noreferrer">
+            Print list
+          </a>
+        )}
         <Link to="/sheets/queue" className={`link ${only.length > 0 ? '' : 'ml-auto'}`}>
           Print any sheet
         </Link>
