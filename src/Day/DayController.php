@@ -15,6 +15,7 @@ use Wubbin\Contract\Answer;
 use Wubbin\Contract\Body;
 use Wubbin\Contract\Refused;
 use Wubbin\Core\Day\Calendar;
+use Wubbin\Core\Day\Pushed;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Http\JsonBody;
 use Wubbin\Http\PdfAnswer;
@@ -184,6 +185,32 @@ final readonly class DayController
         });
 
         return $this->shown($this->days->timetable($agenda), $agenda);
+    }
+
+    #[Route('/api/day/pins/tried', methods: ['POST'])]
+    #[
+        OA\Post(
+            path: '/api/day/pins/tried',
+            operationId: 'tryPin',
+            requestBody: new Body(NewPin::class),
+            responses: [
+                new Answer(200, 'What it would cost; nothing is kept', TriedPin::class),
+                new Refused(422, 'It cannot begin then'),
+            ],
+        ),
+    ]
+    public function tried(Request $request): JsonResponse
+    {
+        $body = $this->bodies->read($request, NewPin::class);
+        [$agenda, $before, $after] = $this->days->tried($body->activity, $body->day, $body->time);
+
+        return new JsonResponse(
+            new TriedPin(
+                $after->starts[$body->activity],
+                $after->score->finish,
+                PushedView::all(Pushed::between($before, $after), $agenda->names),
+            ),
+        );
     }
 
     #[Route('/api/day/hours', methods: ['PUT'])]

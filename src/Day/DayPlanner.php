@@ -168,37 +168,65 @@ final readonly class DayPlanner
      */
     public function pin(string $activity, string $day, string $time): Agenda
     {
-        $now = $this->clock->now();
         $work = $this->work->all();
+        $pins = $this->with($work, $activity, $day, $time);
+        $this->memory->pin($pins);
+
+        return $this->pinned($work, $pins);
+    }
+
+    /**
+     * What it would be like if something began then; nothing is kept of it.
+     *
+     * @return array{Agenda, Timetable, Timetable} with the plan as it is, and as it would be
+     *
+     * @throws Refusal naming the field
+     */
+    public function tried(string $activity, string $day, string $time): array
+    {
+        $work = $this->work->all();
+        $before = $this->pinned($work, $this->memory->pins());
+        $after = $this->pinned($work, $this->with($work, $activity, $day, $time));
+
+        return [$after, $this->timetable($before), $this->timetable($after)];
+    }
+
+    /**
+     * The times that people have given, with one more of them, or less.
+     *
+     * @param array{list<Activity>, array<string, DueJob>, list<string>} $work
+     *
+     * @return array<string, int>
+     *
+     * @throws Refusal naming the field
+     */
+    private function with(array $work, string $activity, string $day, string $time): array
+    {
+        $now = $this->clock->now();
         $agenda = $this->pinned($work, $this->memory->pins());
         $of =
             $agenda->day->activities[$activity] ??
             throw InvalidInput::field('time', 'This is done already, or somebody changed it. Look again.');
         $pins = array_intersect_key($this->memory->pins(), $agenda->day->activities);
         unset($pins[$activity]);
-        if ('' !== trim($time)) {
-            $at = \DateTimeImmutable::createFromFormat(
-                '!Y-m-d H:i',
-                $day . ' ' . trim($time),
-                $this->workHours->zone(),
-            );
-            if (false === $at || $at->format('Y-m-d') !== $day) {
-                throw InvalidInput::field('time', 'Write the time as 14:30.');
-            }
-            if ($at <= $now) {
-                throw InvalidInput::field('time', 'This time is in the past.');
-            }
-            if (
-                $of->hands &&
-                $agenda->day->workshop->hours->from($at->getTimestamp(), $of->seconds) !== $at->getTimestamp()
-            ) {
-                throw InvalidInput::field('time', 'Nobody works then, or not for as long as this takes.');
-            }
-            $pins[$activity] = $at->getTimestamp();
+        if ('' === trim($time)) {
+            return $pins;
         }
-        $this->memory->pin($pins);
+        $at = \DateTimeImmutable::createFromFormat('!Y-m-d H:i', $day . ' ' . trim($time), $this->workHours->zone());
+        if (false === $at || $at->format('Y-m-d') !== $day) {
+            throw InvalidInput::field('time', 'Write the time as 14:30.');
+        }
+        if ($at <= $now) {
+            throw InvalidInput::field('time', 'This time is in the past.');
+        }
+        if (
+            $of->hands &&
+            $agenda->day->workshop->hours->from($at->getTimestamp(), $of->seconds) !== $at->getTimestamp()
+        ) {
+            throw InvalidInput::field('time', 'Nobody works then, or not for as long as this takes.');
+        }
 
-        return $this->pinned($work, $pins);
+        return [$activity => $at->getTimestamp()] + $pins;
     }
 
     /** @return array<string, float> seconds for a kelvin, by the id of the source; none where it has no plate */

@@ -6,6 +6,7 @@ namespace Wubbin\Day;
 
 use OpenApi\Attributes as OA;
 use Wubbin\Core\Day\Block;
+use Wubbin\Core\Day\DayLoad;
 use Wubbin\Core\Day\LaneKind;
 use Wubbin\Core\Day\Link;
 use Wubbin\Core\Day\Move;
@@ -17,6 +18,9 @@ use Wubbin\Shelf\WorkHours;
 #[OA\Schema]
 final readonly class DayView
 {
+    /** So many days ahead are told how full they are: five weeks show each weekday as often. */
+    private const MONTH = 35;
+
     /**
      * @param list<array{int, int}> $stretches
      * @param list<DayLane> $lanes
@@ -28,6 +32,7 @@ final readonly class DayView
      * @param list<string> $later
      * @param list<UnkeptPin> $unkept
      * @param list<LostPin> $lost
+     * @param list<LoadView> $month
      */
     private function __construct(
         public int $now,
@@ -69,12 +74,13 @@ final readonly class DayView
         #[OA\Property(description: 'What could not begin when a person wanted it to')] public array $unkept,
         #[OA\Property(description: 'Pinned, and not planned as such any more')] public array $lost,
         #[OA\Property(description: 'Of temperature')] public int $changes,
+        #[OA\Property(description: 'The days of the month to come')] public array $month,
         #[OA\Property(type: 'string', nullable: true, description: 'It cannot be planned')] public ?string $why = null,
     ) {}
 
     public static function not(string $why, int $now, string $zone, WorkHours $hours): self
     {
-        return new self($now, $zone, $hours, [], [], [], [], $now, [], [], [], [], [], [], 0, $why);
+        return new self($now, $zone, $hours, [], [], [], [], $now, [], [], [], [], [], [], 0, [], $why);
     }
 
     /** @param list<Move> $moved */
@@ -127,6 +133,7 @@ final readonly class DayView
             ),
             array_map(static fn(array $one): LostPin => new LostPin(...$one), $agenda->lost),
             $table->score->changes,
+            array_map(LoadView::of(...), DayLoad::of($table, new \DateTimeZone($zone), self::MONTH)),
         );
     }
 

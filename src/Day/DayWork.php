@@ -95,6 +95,18 @@ final readonly class DayWork
         return $lots;
     }
 
+    /**
+     * What pieces of a plan take, that nobody has begun or even ordered.
+     *
+     * @param int<1, max> $pieces
+     *
+     * @return list<Activity> by the lot, where they are more than is planned piece by piece
+     */
+    public function ofPieces(string $group, Plan $plan, int $pieces, int $due): array
+    {
+        return $this->inLots($group, $plan, [[$pieces, null]], $due, $pieces > self::MOST_FINE_PIECES);
+    }
+
     /** @return list<Activity> of sessions under way */
     private function sessions(DueJob $due): array
     {
@@ -137,8 +149,8 @@ final readonly class DayWork
         $own = $plans->ask(
             $due->job,
             implode(' ', [$rough ? 'rough' : 'fine', $due->tally->left, $printed, $when, $at]),
-            fn(Plan $plan): array => $this->planned(
-                $due,
+            fn(Plan $plan): array => $this->inLots(
+                $due->job->id,
                 $plan,
                 [
                     [$printed, '' === $when ? null : Instant::read($when)->getTimestamp()],
@@ -157,7 +169,7 @@ final readonly class DayWork
      *
      * @return list<Activity>
      */
-    private function planned(DueJob $due, Plan $plan, array $all, int $at, bool $rough): array
+    private function inLots(string $group, Plan $plan, array $all, int $at, bool $rough): array
     {
         $fullest = $plan->sheets()->fullest();
         $own = [];
@@ -168,7 +180,7 @@ final readonly class DayWork
                 array_push(
                     $own,
                     ...JobActivities::forWork(
-                        $due->job->id,
+                        $group,
                         sprintf('%s %d/%d', $rough ? 'all' : 'lot', ++$n, $lot),
                         BenchSequence::fromTasks($rough ? $work->rough($lot) : $work->tasks()),
                         $at,

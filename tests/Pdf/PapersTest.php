@@ -100,7 +100,7 @@ final class PapersTest extends ShopTestCase
             ];
         }
 
-        /** @var list<array{array{float, float, float, float}, string}> $lines */
+        /* @var list<array{array{float, float, float, float}, string}> $lines */
         return $lines;
     }
 

@@ -344,6 +344,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/day/pins/tried": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tryPin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/day/hours": {
         parameters: {
             query?: never;
@@ -1103,6 +1119,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["acceptQuote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/promises": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["askPromise"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2207,6 +2239,8 @@ export interface components {
             lost: components["schemas"]["LostPin"][];
             /** @description Of temperature */
             changes: number;
+            /** @description The days of the month to come */
+            month: components["schemas"]["LoadView"][];
             /** @description It cannot be planned */
             why: string | null;
         };
@@ -2229,6 +2263,15 @@ export interface components {
             jobs: string[];
             /** @description The longest parts of what led to its end, in order */
             links: components["schemas"]["LateLink"][];
+        };
+        /** @description How much of a day's hours is planned. */
+        LoadView: {
+            /** Format: date */
+            day: string;
+            /** @description That all hands together work, from now on */
+            hours_s: number;
+            /** @description Of them planned */
+            load_s: number;
         };
         /** @description Something was pinned that is not planned as such any more. */
         LostPin: {
@@ -2277,6 +2320,25 @@ export interface components {
              * @description Of all lateness that is saved, 0 to 1
              */
             part: number;
+        };
+        /** @description A job that would be over later than now: seconds since 1970. */
+        PushedView: {
+            job: string;
+            was: number;
+            is: number;
+            /** @description It would be late */
+            late: boolean;
+            /** @description And it is not now */
+            newly: boolean;
+        };
+        /** @description What giving something a time would cost, before anybody has given it. */
+        TriedPin: {
+            /** @description When it would begin, in seconds since 1970 */
+            begins: number;
+            /** @description When all would be over */
+            finish: number;
+            /** @description Jobs that would be over later, what would become late in front */
+            pushed: components["schemas"]["PushedView"][];
         };
         /** @description Work that could not begin when it was pinned. */
         UnkeptPin: {
@@ -3126,6 +3188,33 @@ export interface components {
             day: string;
             /** @description Below zero where it went back */
             amount: number;
+        };
+        /** @description Whether it can be done by then, for how much, and what it would push aside. */
+        PromiseView: {
+            pushed: components["schemas"]["PushedView"][];
+            currency: string;
+            digits: number;
+            /** @description Ready by that day, and nothing becomes late for it */
+            yes: boolean;
+            /** @description When it would be ready, in seconds since 1970 */
+            ready: number;
+            /** @description It would be ready by that day */
+            kept: boolean;
+            /** @description Of all pieces with set-up and tax, in minor units */
+            gross: number;
+            /** @description Of one, without tax */
+            each: number;
+            /** @description Everything that it needs has a price */
+            priced: boolean;
+        };
+        /** @description What somebody asks for on the telephone. */
+        PromiseWish: {
+            /** @description A job that it would be like */
+            job: string;
+            /** @description Pieces, as typed */
+            pieces: string;
+            /** @description As 2026-12-31 */
+            day: string;
         };
         /** @description What else is wanted, as it was typed. */
         WantedLine: {
@@ -6198,6 +6287,39 @@ export interface operations {
             };
         };
     };
+    tryPin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPin"];
+            };
+        };
+        responses: {
+            /** @description What it would cost; nothing is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TriedPin"];
+                };
+            };
+            /** @description It cannot begin then */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     putHours: {
         parameters: {
             query?: never;
@@ -8024,6 +8146,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OrderPage"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    askPromise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PromiseWish"];
+            };
+        };
+        responses: {
+            /** @description Whether it can be done by then; nothing is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PromiseView"];
                 };
             };
             /** @description A field is wrong */

@@ -5,9 +5,14 @@ import { api, done, got, problemOf, type Task } from '../api/client';
 import { keys, server } from '../api/queries';
 import { useFormat } from '../measure/settings';
 import { Notice, Waiting } from '../parts/Notice';
-import { type Day, DayStrip } from './DayStrip';
+import { BlockCard } from './BlockCard';
+import { CanWe } from './CanWe';
+import { colourOf } from './colours';
+import { type Block, type Day, DayStrip } from './DayStrip';
 import { HandsList } from './HandsList';
+import { Month } from './Month';
 import { Outlook } from './Outlook';
+import { PinCost } from './PinCost';
 import { WorkHours } from './WorkHours';
 
 const WHOLE = 'whole';
@@ -20,12 +25,24 @@ export function DayPage() {
   const [task, setTask] = useState<Task>();
   const [problem, setProblem] = useState<string>();
   const [chosen, setChosen] = useState<string>();
+  const [byJob, setByJob] = useState(false);
+  const [block, setBlock] = useState<Block>();
+  const [held, setHeld] = useState<number>();
   const set = (day: Day) => {
     queries.setQueryData(keys.day, day);
     queries.invalidateQueries({ queryKey: keys.outlook });
   };
   const seen = useMutation({ mutationFn: () => got(api.POST('/api/day/seen')), onSuccess: set });
   const anew = useMutation({ mutationFn: () => got(api.DELETE('/api/day')), onSuccess: set });
+  const pin = useMutation({
+    mutationFn: (body: { activity: string; day: string; time: string }) => got(api.PUT('/api/day/pins', { body })),
+    onSuccess: (planned) => {
+      set(planned);
+      setBlock(undefined);
+    },
+    onError: (e) => setProblem(problemOf(e).message),
+    onSettled: () => setHeld(undefined),
+  });
   if (plan.data === undefined) {
     return <Waiting error={plan.error} />;
   }
@@ -45,6 +62,7 @@ export function DayPage() {
     setTask(undefined);
   }
   const names = new Map(day.jobs.map((job) => [job.id, job.name]));
+  const looks = day.jobs.map((job, n) => ({ id: job.id, name: job.name, number: n + 1 }));
   const date = new Intl.DateTimeFormat('en-GB', {
     weekday: 'short',
     day: 'numeric',
@@ -64,6 +82,7 @@ export function DayPage() {
     ? Math.min(...day.blocks.map((block) => block.start))
     : Math.min(...stretches.map(([begin = 0]) => begin)) - 1800;
   const to = whole ? day.finish + 3600 : Math.max(...stretches.map(([, end = 0]) => end)) + 3600;
+  const inView = new Set(day.blocks.filter((one) => one.end > from && one.start < to).map((one) => one.job));
   return (
     <div className="mx-auto max-w-6xl px-6 py-6">
       <div className="flex flex-wrap items-baseline gap-3 print:hidden">
@@ -154,6 +173,7 @@ export function DayPage() {
             )}
           </p>
           <Outlook at={at} />
+          <CanWe zone={day.zone} />
           <nav aria-label="Days" className="mt-3 flex flex-wrap gap-2 print:hidden">
             {days.map((one) => (
               <button
@@ -168,6 +188,14 @@ export function DayPage() {
             ))}
             <button
               type="button"
+              aria-pressed={byJob}
+              className={`key ml-auto ${byJob ? 'key-on' : ''}`}
+              onClick={() => setByJob(!byJob)}
+            >
+              By job
+            </button>
+            <button
+              type="button"
               aria-pressed={whole}
               className={`key ${whole ? 'key-on' : ''}`}
               onClick={() => setChosen(WHOLE)}
@@ -176,11 +204,41 @@ export function DayPage() {
             </button>
           </nav>
           <section aria-label="The strip" className="mt-3">
-            <DayStrip day={day} from={from} to={to} names={names} />
-            <p className="text-sm text-soft">
-              Grey: working hours. Solid: work by hand. Red: heat, and the line is the temperature. Stripes: waiting.
-              Point at a bar to see what it is.
-            </p>
+            <DayStrip
+              day={day}
+              from={from}
+              to={to}
+              jobs={looks}
+              byJob={byJob}
+              chosen={block}
+              onChoose={setBlock}
+              onDrag={setHeld}
+              onDrop={(t) => {
+                setProblem(undefined);
+                pin.mutate({
+                  activity: block?.id ?? '',
+                  day: new Intl.DateTimeFormat('sv-SE', { timeZone: day.zone }).format(t * 1000),
+                  time: time.format(t * 1000),
+                });
+              }}
+            />
+            {held !== undefined && block !== undefined && (
+              <PinCost block={block} t={held} finish={day.finish} zone={day.zone} />
+            )}
+            {block !== undefined && held === undefined && (
+              <BlockCard
+                block={block}
+                job={looks.find((job) => job.id === block.job) ?? { id: block.job, name: '', number: 0 }}
+                zone={day.zone}
+                onStep={(by) => {
+                  const lane = day.blocks.filter((one) => one.lane === block.lane);
+                  const at = lane.findIndex((one) => one.id === block.id && one.start === block.start);
+                  setBlock(lane[at + by] ?? block);
+                }}
+                onClose={() => setBlock(undefined)}
+              />
+            )}
+            <Legend looks={looks.filter((job) => inView.has(job.id))} />
           </section>
           <div className="mt-5 grid gap-8 md:grid-cols-2">
             <section aria-label="Hands, in order">
@@ -220,6 +278,7 @@ export function DayPage() {
           </div>
         </>
       )}
+      {day.month.length > 0 && <Month day={day} />}
       <WorkHours key={JSON.stringify(day.hours)} hours={day.hours} onKept={set} />
     </div>
   );
@@ -290,5 +349,32 @@ function Late({ job }: { job: Day['jobs'][number] }) {
     </b>
   ) : (
     <span className="w-36 text-right text-done">✓ in time</span>
+  );
+}
+
+/** Which colour and number is which job's, and what the rest of the drawing means. */
+function Legend({ looks }: { looks: { id: string; name: string; number: number }[] }) {
+  return (
+    <>
+      <ul aria-label="Jobs by colour" className="mt-1 flex flex-wrap gap-x-4 gap-y-1">
+        {looks.map((job) => {
+          const [fill, ink] = colourOf(job.number - 1);
+          return (
+            <li key={job.id} className="flex items-center gap-1.5">
+              <span
+                className="flex h-5 min-w-6 items-center justify-center px-1 text-sm font-bold"
+                style={{ background: fill, color: ink }}
+              >
+                {job.number}
+              </span>
+              {job.name}
+            </li>
+          );
+        })}
+      </ul>
+      <p className="text-sm text-soft">
+        Tap a block to see what it is. Red edge: heat. Stripes: waiting. A dotted line is the time when nobody works.
+      </p>
+    </>
   );
 }
