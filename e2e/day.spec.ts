@@ -3,7 +3,7 @@ import { expect, test } from './shop';
 
 test('the day is planned from what is due, explained, and planned anew by other hours', async ({ page }) => {
   await page.goto('/day');
-  await expect(page.getByRole('img', { name: 'The day plan as lanes' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'The day plan as lanes' })).toBeVisible();
   await expect(page.getByText(/jobs are done by/)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Why' }).getByRole('listitem').first()).toBeVisible();
   await page.getByText('Working hours, people and room').click();
@@ -29,7 +29,7 @@ test('a line of the day is pinned to a time, and let go', async ({ page }) => {
   await expect(page.getByRole('alert')).toContainText('Write the time as 14:30');
   await expect(lines.first().getByLabel('Begin at')).toHaveValue('in the night');
   await page.getByRole('button', { name: 'All of it' }).click();
-  await expect(page.getByRole('img', { name: 'The day plan as lanes' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'The day plan as lanes' })).toBeVisible();
 });
 
 test('the day goes into a calendar that another reader reads', async ({ page }) => {

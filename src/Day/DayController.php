@@ -22,6 +22,7 @@ use Wubbin\Http\PdfAnswer;
 use Wubbin\Http\RequestBody;
 use Wubbin\Http\Version;
 use Wubbin\Pdf\ShopPapers;
+use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Shelf\WorkHours;
 use Wubbin\Shelf\WorkHoursStore;
@@ -43,6 +44,7 @@ final readonly class DayController
         private RequestBody $bodies,
         private WriteTurn $turn,
         private ShopPapers $papers,
+        private string $dataDirectory,
     ) {}
 
     #[Route('/api/day', methods: ['GET'])]
@@ -127,6 +129,34 @@ final readonly class DayController
         $this->memory->pin(array_intersect_key($this->memory->pins(), $agenda->day->activities));
 
         return $this->shown($table, new Agenda($agenda->day, $agenda->jobs, $agenda->later, []));
+    }
+
+    #[Route('/api/day/papers', methods: ['POST'])]
+    #[
+        OA\Post(
+            path: '/api/day/papers',
+            operationId: 'makeDayPapers',
+            responses: [
+                new Answer(202, 'The work, after which all papers of the day are there as one PDF', TaskView::class),
+            ],
+        ),
+    ]
+    public function makePapers(): JsonResponse
+    {
+        $this->days->agenda();
+
+        return new JsonResponse(TaskView::of($this->tasks->add(MakeDayPapers::kind(), [])), 202);
+    }
+
+    #[Route('/api/day/papers.pdf', methods: ['GET'])]
+    public function allPapers(): Response
+    {
+        $pdf = @file_get_contents(MakeDayPapers::file($this->dataDirectory));
+
+        return PdfAnswer::of(
+            false === $pdf ? throw new NotFound('Nobody has made the papers of the day yet.') : $pdf,
+            'day-papers',
+        );
     }
 
     #[Route('/api/day/better', methods: ['POST'])]

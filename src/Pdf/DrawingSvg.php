@@ -16,7 +16,7 @@ use Wubbin\Core\Drawing\Printed;
 use Wubbin\Core\Drawing\Turn;
 use Wubbin\Core\Measure\UnitFormat;
 
-/** A step's drawing as an SVG for paper: black lines and grey areas, told apart by hatching and dashes, never by colour. */
+/** A step's drawing as an SVG for paper: black lines and grey areas, told apart by hatching and dashes. */
 final readonly class DrawingSvg
 {
     /** Line widths and dashes are in letters' heights, as everything that has no true size. */

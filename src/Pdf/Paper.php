@@ -110,7 +110,8 @@ final class Paper
         $size = $this->size->size();
 
         return sprintf(
-            '<!doctype html><html lang="en"><head><meta charset="utf-8"><title>%s</title><style>%s@page{size:%smm %smm}' .
+            '<!doctype html><html lang="en"><head><meta charset="utf-8"><title>%s</title>' .
+                '<style>%s@page{size:%smm %smm}' .
                 '</style></head><body class="%s">%s</body></html>',
             self::text($this->title),
             $css,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Pdf;
 
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Process\Process;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Cache\ItemInterface;
 use Wubbin\Refusal\Exhausted;
@@ -31,6 +33,14 @@ final readonly class PaperPress
     /** A paper of a hundred pages takes a minute (measured). */
     private const SECONDS = 240.0;
 
+    /** Each takes a processor for itself; two are worth having on the smallest machine (assumed). */
+    private const AT_ONCE = 2;
+    private const LOOK_US = 20_000;
+
+    private const MISSING =
+        'This paper could not be made. A program that Wubbin needs for it is missing. ' .
+        'Start Wubbin with bin/start.';
+
     /** The same paper again is there at once, for so long, in s. */
     private const KEPT_S = 3600;
 
@@ -52,12 +62,63 @@ final readonly class PaperPress
             try {
                 return OutsideProgram::run(['weasyprint', '-q', '-e', 'utf-8', '-', '-'], self::SECONDS, $html);
             } catch (ProgramFailed | Exhausted) {
-                throw InvalidInput::field(
-                    'paper',
-                    'This paper could not be laid out. Wubbin needs the program WeasyPrint for it: bin/start installs it.',
-                );
+                throw InvalidInput::field('paper', self::MISSING);
             }
         });
+    }
+
+    /**
+     * Many papers as one PDF, as many at a time as there are processors worth having.
+     *
+     * @param non-empty-list<Paper> $papers
+     * @param callable(int): void $told how many are laid out; what it throws ends it
+     *
+     * @throws Refusal as one by itself
+     */
+    public function pressAll(array $papers, callable $told): string
+    {
+        $place = sys_get_temp_dir() . '/wubbin-papers-' . bin2hex(random_bytes(6));
+        $files = new Filesystem();
+        $files->mkdir($place, 0o700);
+        $waiting = $running = $made = [];
+        foreach ($papers as $n => $paper) {
+            $waiting[$n] = $paper->html($this->css());
+            $made[$n] = sprintf('%s/%d.pdf', $place, $n);
+        }
+        try {
+            $done = 0;
+            while ([] !== $waiting || [] !== $running) {
+                while ([] !== $waiting && count($running) < self::AT_ONCE) {
+                    $n = array_key_first($waiting);
+                    $running[$n] = new Process(['weasyprint', '-q', '-e', 'utf-8', '-', $made[$n]]);
+                    $running[$n]->setInput($waiting[$n])->setTimeout(self::SECONDS)->start();
+                    unset($waiting[$n]);
+                }
+                foreach ($running as $n => $process) {
+                    if (!$process->isRunning()) {
+                        if (!$process->isSuccessful()) {
+                            throw InvalidInput::field('paper', self::MISSING);
+                        }
+                        unset($running[$n]);
+                        $told(++$done);
+                    }
+                }
+                usleep(self::LOOK_US);
+            }
+            $whole = $place . '/whole.pdf';
+            1 === count($made)
+                ? $files->copy($made[0], $whole)
+                : OutsideProgram::run(['pdfunite', ...array_values($made), $whole], self::SECONDS);
+
+            return (string) file_get_contents($whole);
+        } catch (ProgramFailed | Exhausted) {
+            throw InvalidInput::field('paper', self::MISSING);
+        } finally {
+            foreach ($running as $process) {
+                $process->stop(0.0);
+            }
+            $files->remove($place);
+        }
     }
 
     private function css(): string

@@ -42,7 +42,8 @@ final readonly class BenchCard
     {
         $paper->add(
             sprintf(
-                '<table class="head"><tr><td><h1>%s</h1><p class="lead">%s</p></td><td class="look">%s</td></tr></table>',
+                '<table class="head"><tr><td><h1>%s</h1><p class="lead">%s</p></td>' .
+                    '<td class="look">%s</td></tr></table>',
                 Paper::text($plan->jobName),
                 Paper::text(sprintf('%d × %s · plan %s', $plan->quantity, $plan->piece, $plan->id())),
                 $this->drawings->svg(StepDrawings::finished($plan), $format),
@@ -125,7 +126,8 @@ final readonly class BenchCard
         $time = $step->time->timed ? $format->quantity(Quantity::duration($step->duration)) : '';
 
         return sprintf(
-            '<div class="step"><div class="drawn">%s</div><div class="told"><p><i class="tick"></i> <b>%s</b>%s</p>%s%s</div></div>',
+            '<div class="step"><div class="drawn">%s</div><div class="told">' .
+                '<p><i class="tick"></i> <b>%s</b>%s</p>%s%s</div></div>',
             $this->drawings->svg($drawing, $format),
             Paper::text($format->phrase($step->title)),
             '' === $time ? '' : sprintf(' <span class="time">%s</span>', Paper::text($time)),

@@ -123,7 +123,7 @@ final readonly class RunController
             responses: [
                 new OA\Response(
                     response: 200,
-                    description: 'A drawing for each step, by the step’s id; none of a session whose job is another now',
+                    description: 'A drawing for each step, by its id; none where the job is another by now',
                     content: new OA\JsonContent(
                         type: 'object',
                         additionalProperties: new OA\AdditionalProperties(ref: './drawing.schema.json'),

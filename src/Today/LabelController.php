@@ -100,7 +100,7 @@ final readonly class LabelController
         return new JsonResponse(new ScannedView($this->scanned->place($run, $piece)));
     }
 
-    /** What a phone reaches this shop by: an address of the network, where the page itself was opened on this machine. */
+    /** What a phone reaches this shop by: an address of the network, where the page was opened on this machine. */
     private function base(Request $request): string
     {
         $network = $this->key->networkAddress();

@@ -242,7 +242,7 @@ final class PartsPdfTest extends ShopTestCase
                 'Crew shirts',
                 'Ticket',
                 'Layers, from top to bottom',
-                'printed face down',
+                'printed side down',
                 'Mirror',
                 'Steps',
                 'Peel the backing',

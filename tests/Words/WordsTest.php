@@ -52,7 +52,10 @@ final class WordsTest extends TestCase
     public function testThePagesSayWholeSentences(): void
     {
         $said = self::texts(PageWords::of(self::PROJECT));
-        self::assertContains('Nothing is in work. Open a job and take it to the bench.', $said);
+        self::assertContains(
+            'No job has a day yet. Enter an order or give a job a day, and Wubbin plans it here.',
+            $said,
+        );
         self::assertNotEmpty(preg_grep('/^Put it into … with the pencil up/', $said));
         self::assertSame([], preg_grep('/tabular-nums|=>|^aria|https?:/', $said));
     }

@@ -22,7 +22,7 @@ final readonly class Pushed
         public bool $newly,
     ) {}
 
-    /** @return list<self> groups of both that are over later than before, what is newly late in front, then by how much */
+    /** @return list<self> groups of both that are over later, what is newly late in front, then by how much */
     public static function between(Timetable $before, Timetable $after): array
     {
         $pushed = [];

@@ -8,7 +8,7 @@ use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Face;
 
-/** A cut-out sheet where it lies on the drawing of its piece: bent, and turned round the apex, where the piece tapers. */
+/** A cut-out sheet where it lies on the drawing of its piece: bent, and turned about the apex, where that tapers. */
 final readonly class Laid
 {
     /**

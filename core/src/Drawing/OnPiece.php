@@ -13,7 +13,7 @@ use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Face;
 use Wubbin\Core\Sheet\Tile;
 
-/** Steps that are seen on the whole piece: where the sheet goes, how it is made ready, how it should look in the end. */
+/** Steps that are seen on the whole piece: where the sheet goes, how it is made ready, how it looks in the end. */
 final readonly class OnPiece
 {
     /** From the middle line a picture is off by no more than this, in mm, where it counts as in the middle. */
@@ -50,7 +50,7 @@ final readonly class OnPiece
         return $sketch->drawing('Where the sheet lies on the piece, with its measures.');
     }
 
-    /** The unrolled wall with the sheet on it, and below it the piece from above: what goes round, and where it ends. */
+    /** The unrolled wall with the sheet on it, and below it the piece from above: how far it goes round. */
     public function wrap(): Drawing
     {
         $size = $this->plan->placing->size;

@@ -74,8 +74,8 @@ final readonly class UnderHeat
     }
 
     /**
-     * Numbers above all areas, so that none covers another's: as large as they have room, and where they have none, only
-     * the one that is due.
+     * Numbers above all areas, so that none covers another's: as large as they have room, and where they have none,
+     * only the one that is due.
      *
      * @param array<string, Note> $numbers
      * @param string $due which of them is due

@@ -296,6 +296,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/day/papers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeDayPapers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/day/better": {
         parameters: {
             query?: never;
@@ -6214,6 +6230,26 @@ export interface operations {
             };
         };
     };
+    makeDayPapers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The work, after which all papers of the day are there as one PDF */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
+                };
+            };
+        };
+    };
     betterDay: {
         parameters: {
             query?: never;
@@ -8583,7 +8619,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description A drawing for each step, by the step’s id; none of a session whose job is another now */
+            /** @description A drawing for each step, by its id; none where the job is another by now */
             200: {
                 headers: {
                     [name: string]: unknown;

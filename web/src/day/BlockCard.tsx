@@ -59,7 +59,9 @@ export function BlockCard({
         </p>
         <p className="text-soft">
           {block.began ? 'Under way.' : block.pinned ? 'Set to this time.' : ''}
-          {block.hands && !block.began && ' Drag it to another time. What that costs is told before you let go.'}
+          {block.hands &&
+            !block.began &&
+            ' Move it to another time with a finger. You see what that costs before you let go.'}
         </p>
         {begin.error !== null && (
           <p role="alert" className="font-semibold text-hot">

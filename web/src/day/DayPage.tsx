@@ -61,6 +61,19 @@ export function DayPage() {
     }
     setTask(undefined);
   }
+  async function papers() {
+    setProblem(undefined);
+    try {
+      await done(
+        api.POST('/api/day/papers') as Promise<{ data?: { jobs: number } | Task; response: Response }>,
+        setTask,
+      );
+      location.assign('/api/day/papers.pdf');
+    } catch (e) {
+      setProblem(problemOf(e).message);
+    }
+    setTask(undefined);
+  }
   const names = new Map(day.jobs.map((job) => [job.id, job.name]));
   const looks = day.jobs.map((job, n) => ({ id: job.id, name: job.name, number: n + 1 }));
   const date = new Intl.DateTimeFormat('en-GB', {
@@ -111,9 +124,12 @@ export function DayPage() {
             <a className="key" href="/api/day.ics" download>
               Calendar
             </a>
-            <a className="key" href="/api/day.pdf" download>
+            <a className="key" href="/api/day.pdf" target="_blank" rel="noreferrer">
               Day sheet
             </a>
+            <button type="button" className="key" disabled={task !== undefined} onClick={papers}>
+              All papers
+            </button>
           </>
         )}
       </div>

@@ -68,7 +68,8 @@ export function DayStrip({
   const places = byJob ? [] : placesOf(day, seen);
   const bottom = rows.length * ROW + places.length * BAND;
   return (
-    <svg viewBox={`0 0 ${WIDE + 20} ${bottom + 24}`} className="w-full" role="img" aria-label="The day plan as lanes">
+    // biome-ignore lint/a11y/useSemanticElements: a drawing whose parts are pressed is no set of fields
+    <svg viewBox={`0 0 ${WIDE + 20} ${bottom + 24}`} className="w-full" role="group" aria-label="The day plan as lanes">
       <defs>
         <pattern id="waiting" width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <path d="M0 0V7" className="stroke-wait" strokeWidth={2} />

@@ -26,8 +26,8 @@ export function PinCost({ block, t, finish, zone }: { block: Block; t: number; f
       ) : (
         <>
           {later === 0
-            ? 'all is done as early as now.'
-            : `all is done ${Math.abs(later)} min ${later > 0 ? 'later' : 'earlier'}.`}{' '}
+            ? 'Everything is done as early as now.'
+            : `Everything is done ${Math.abs(later)} min ${later > 0 ? 'later' : 'earlier'}.`}{' '}
           <Pushed pushed={tried.data.pushed} zone={zone} />
         </>
       )}
