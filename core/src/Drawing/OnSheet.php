@@ -227,6 +227,12 @@ final readonly class OnSheet
         $trim = $this->plan->outfit->trim()->mm;
         $lines = $this->plan->placing->trimLine?->lines() ?? [];
         $mirrored = $this->plan->arrangement->stack->mirrored();
+        // Where it is printed, but nothing of this shop prints it yet, there is nothing to draw over.
+        $words = match (true) {
+            !$this->plan->outfit->byHand => 'cut along the line',
+            $mirrored => 'draw here, mirrored',
+            default => 'draw here',
+        };
         $sketch = $this->sketch([] === $lines ? $at->grown($trim) : Contour::box(array_merge(...$lines))->around($at));
         foreach ([] === $lines ? [$at->grown($trim)->corners()] : $lines as $loop) {
             $sketch->area(Pen::Paper, $loop);
@@ -237,13 +243,7 @@ final readonly class OnSheet
         }
         $sketch->area(Pen::Hidden, $this->plan->placing->bend?->edge(0.0) ?? $at->corners());
         $sketch->acrossBelow($at->grown($trim), 1.4)->uprightBeside($at->grown($trim), 2.2);
-        $sketch->note(
-            $at->size->widthMm / 2.0,
-            $at->size->heightMm / 2.0,
-            $mirrored ? 'draw here, mirrored' : 'draw here',
-            [],
-            strong: true,
-        );
+        $sketch->note($at->size->widthMm / 2.0, $at->size->heightMm / 2.0, $words, [], strong: true);
 
         return $sketch->drawing('The guide that the picture is drawn over, with its size.');
     }

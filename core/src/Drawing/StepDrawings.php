@@ -66,6 +66,7 @@ final readonly class StepDrawings
             Motif::Turn => (new OnPiece($plan))->turn(),
             Motif::Finished => (new OnPiece($plan, $others))->finished(),
             Motif::Places => (new UnderHeat($plan))->places($step),
+            Motif::Still => (new UnderHeat($plan))->still($step),
             Motif::Sweep => (new UnderHeat($plan))->sweep(),
             Motif::Edges => (new UnderHeat($plan))->edges(),
             Motif::Burnish => (new UnderHeat($plan))->burnish(),

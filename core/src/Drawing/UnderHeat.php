@@ -12,7 +12,6 @@ use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Plan\Step;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Route\Face;
-use Wubbin\Core\Route\StepKind;
 
 /** Steps that are seen close by, on the picture: where the heat goes, how it is held, rubbed and peeled. */
 final readonly class UnderHeat
@@ -41,11 +40,25 @@ final readonly class UnderHeat
     public function places(Step $step): Drawing
     {
         $places = $this->plan->arrangement->coverage->places ?? [];
+        // What is not done place by place is gone over as a whole.
+        return null === $step->area && count($places) > 1 ? $this->sweep() : $this->placed($step, $places, $step->area);
+    }
+
+    /** On all places at once: as many plates as it takes, where one does not cover it. */
+    public function still(Step $step): Drawing
+    {
+        return $this->placed($step, $this->plan->arrangement->coverage->places ?? [], null);
+    }
+
+    /**
+     * @param list<IronPlace> $places
+     * @param int|null $due number of the one that has its turn; nothing where all of them have
+     */
+    private function placed(Step $step, array $places, ?int $due): Drawing
+    {
         if ([] === $places) {
             return $this->burnish();
         }
-        // A step without a place of its own has them all at once.
-        $due = $step->area ?? (StepKind::Tack === $step->kind || 1 === count($places) ? null : 1);
         $sketch = $this->sketch($this->covered($places));
         $this->sheet($sketch);
         $numbers = [];
@@ -65,8 +78,9 @@ final readonly class UnderHeat
             sprintf('%s%d', Turn::Now->value, ($due ?? 0) - 1),
         );
         $shift = $this->plan->arrangement->coverage->shiftMm ?? 0.0;
-        $now = null === $due ? null : $places[$due - 1] ?? null;
-        if ($shift > 0.0 && null !== $now && StepKind::Heat === $step->kind) {
+        $now = $places[($due ?? 1) - 1] ?? null;
+        // Only where the step says so: who moves the iron all the time need not move it back.
+        if ($shift > 0.0 && null !== $now && isset($step->cue->values['shift'])) {
             $this->shifted($sketch, $now, $shift);
         }
 
@@ -219,7 +233,9 @@ final readonly class UnderHeat
         $long = max(1.0, hypot($far[0] - $corner[0], $far[1] - $corner[1]));
         [$x, $y] = [($far[0] - $corner[0]) / $long, ($far[1] - $corner[1]) / $long];
         // It is folded back slanting, as a corner is that fingers take hold of.
-        $deep = self::FOLDED * min($this->picture->size->widthMm, $this->picture->size->heightMm);
+        // One that was cut to its outline may be narrow there: its fold is small.
+        $least = min($this->picture->size->widthMm, $this->picture->size->heightMm);
+        $deep = (1 === count($this->cut()) && 4 === count($this->cut()[0]) ? 1.0 : 0.5) * self::FOLDED * $least;
         $sketch
             ->area(Pen::Film, [
                 [$corner[0], $corner[1] - 2.0 * $deep],
@@ -242,10 +258,11 @@ final readonly class UnderHeat
         $sketch
             ->rect(Pen::Back, Rect::mm($cut->xMm, $cut->yMm, $cut->size->widthMm, $cut->size->heightMm - $far))
             ->line(Pen::Fold, [[$cut->xMm, $bottom - $far], [$right, $bottom - $far]])
-            ->rect(Pen::Tape, Rect::mm($middle - 20.0, $cut->yMm - $hinge, 40.0, min($hinge, 15.0)))
+            ->rect(Pen::Back, Rect::mm($middle - 20.0, $cut->yMm - $hinge, 40.0, $hinge))
+            ->rect(Pen::Tape, Rect::mm($middle - 26.0, $cut->yMm - $hinge, 52.0, min($hinge, 15.0)))
             ->line(Pen::Hidden, [[$cut->xMm, $cut->yMm], [$right, $cut->yMm]])
             ->arrow([[$middle, $bottom], [$middle, $cut->yMm + 0.25 * $cut->size->heightMm]])
-            ->note($middle + 21.0, $cut->yMm - $hinge, 'hinge', [], Anchor::Start, true);
+            ->note($middle + 30.0, $cut->yMm - 0.7 * $hinge, 'hinge', [], Anchor::Start, true);
 
         return $sketch->drawing('The sheet on its hinge. Its lower edge is lifted first.');
     }

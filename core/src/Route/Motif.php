@@ -39,6 +39,8 @@ enum Motif: string
 
     /** Place after place under the plate, or the hot air. */
     case Places = 'places';
+    /** Set down on all of it at once, and not moved. */
+    case Still = 'still';
     /** On the way over all places, without standing still. */
     case Sweep = 'sweep';
     case Edges = 'edges';
@@ -76,7 +78,8 @@ enum Motif: string
             StepKind::Prepress => self::Smooth,
             StepKind::Place => self::Lay,
             StepKind::Wrap => self::Wrap,
-            StepKind::Tack, StepKind::Heat => self::Places,
+            StepKind::Tack => self::Still,
+            StepKind::Heat => self::Places,
             StepKind::Burnish => self::Burnish,
             StepKind::Turn => self::Turn,
             StepKind::Set => self::Hold,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Core\Tests\Drawing;
 
 use PHPUnit\Framework\TestCase;
+use Wubbin\Core\Drawing\Course;
 use Wubbin\Core\Drawing\Dimension;
 use Wubbin\Core\Drawing\Drawing;
 use Wubbin\Core\Drawing\Line;
@@ -66,6 +67,27 @@ final class StepDrawingsTest extends TestCase
             [Turn::Done, Turn::Now, Turn::Later, Turn::Later],
             array_map(static fn(Patch $p): Turn => $p->turn, self::marks($drawing, Patch::class)),
         );
+    }
+
+    /** Who moves the iron in circles need not move it back for its steam holes; who stands it down must. */
+    public function testWhatIsMovedBackIsDrawnWhereTheStepSaysSo(): void
+    {
+        $circles = Orchard::plan();
+        $stands = Orchard::plan(Orchard::job(['choices' => ['schools' => ['iron-move' => 'stand-press']]]));
+        foreach ([[$circles, false], [$stands, true]] as [$plan, $drawn]) {
+            $said = implode(' ', self::said(self::drawing($plan, 'heat-1')));
+            self::assertSame($drawn, str_contains($said, 'back after half the time'));
+        }
+    }
+
+    /** Ironed as a whole, not place by place: the way over it is drawn, and no place is due. */
+    public function testWhatIsNotDonePlaceByPlaceIsAWay(): void
+    {
+        $plan = Orchard::plan(Orchard::jobOf('paper-wood'));
+        self::assertGreaterThan(1, count($plan->arrangement->coverage->places ?? []));
+        $drawing = self::drawing($plan, 'heat');
+        self::assertSame([], self::marks($drawing, Patch::class));
+        self::assertCount(1, self::marks($drawing, Course::class));
     }
 
     /** The areas drawn are those of the plan: each patch covers what its plate presses. */
