@@ -84,7 +84,10 @@ shot('sheets', '/sheets?job=row-tags&job=seed-bags&job=shed-mugs&job=tasting-cup
     await page.waitForTimeout(600);
   },
 });
-shot('day', '/day', { before: (page) => page.getByRole('img', { name: /as lanes/ }).waitFor() });
+shot('day', '/day', {
+  size: [1280, 900],
+  before: (page) => page.getByRole('group', { name: /as lanes/ }).waitFor(),
+});
 shot('stock', '/stock');
 shot('cost-dark', '/jobs/shed-mugs/cost', {
   theme: 'dark',
