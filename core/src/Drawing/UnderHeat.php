@@ -40,6 +40,7 @@ final readonly class UnderHeat
     public function places(Step $step): Drawing
     {
         $places = $this->plan->arrangement->coverage->places ?? [];
+
         // What is not done place by place is gone over as a whole.
         return null === $step->area && count($places) > 1 ? $this->sweep() : $this->placed($step, $places, $step->area);
     }

@@ -25,7 +25,7 @@ export function BenchDrawing({ run, hand }: { run: RunView; hand: Hand }) {
       of={drawing}
       done={timed ? done : undefined}
       running={running}
-      className="mb-3 max-h-[56vh] min-h-64 w-full lg:max-h-none lg:flex-1"
+      className="mb-3 max-h-[40vh] min-h-64 w-full lg:max-h-none lg:flex-1"
     />
   );
 }
