@@ -14,32 +14,38 @@ use Wubbin\Shelf\WorkHours;
 /** What hands do when, day by day and person by person, on paper with boxes to tick. */
 final readonly class DaySheet
 {
-    /** @param array<string, string> $names of jobs by id */
+    /**
+     * @param array<string, string> $names of jobs by id
+     * @param string $only a day, as YYYY-MM-DD; all that are planned where nothing is said
+     */
     public static function of(
         Timetable $table,
         array $names,
         WorkHours $hours,
         \DateTimeZone $zone,
         PaperSize $size,
+        string $only = '',
     ): Paper {
         $paper = new Paper('Day plan', $size);
-        self::write($paper, $table, $names, $hours, $zone);
+        self::write($paper, $table, $names, $hours, $zone, $only);
 
         return $paper;
     }
 
     /** @param array<string, string> $names of jobs by id */
-    public static function write(
+    private static function write(
         Paper $paper,
         Timetable $table,
         array $names,
         WorkHours $hours,
         \DateTimeZone $zone,
+        string $only,
     ): void {
         $at = static fn(int $t): \DateTimeImmutable => (new \DateTimeImmutable('@' . $t))->setTimezone($zone);
         $days = $heads = [];
         foreach (Block::all($table) as $block) {
-            if (LaneKind::Hands->key() === $block->kind) {
+            $other = '' !== $only && $at($block->start)->format('Y-m-d') !== $only;
+            if (LaneKind::Hands->key() === $block->kind && !$other) {
                 $key = $at($block->start)->format('Y-m-d') . sprintf(' %03d', $block->lane);
                 $heads[$key] =
                     $at($block->start)->format('l j F') .

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Day;
 
+use Wubbin\Core\Day\Timetable;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Job\DueJob;
 use Wubbin\Job\JobPlanner;
@@ -17,11 +18,14 @@ use Wubbin\Shelf\WorkHoursStore;
 use Wubbin\Task\Progress;
 use Wubbin\Task\TaskHandler;
 
-/** The papers of a day in one file: what hands do when, and a bench card for every job that is left. */
+/**
+ * The papers of the next day that anybody works, in one file: what hands do when, and a bench card for every job that is
+ * in hands then.
+ */
 final readonly class MakeDayPapers implements TaskHandler
 {
     /** Jobs on one paper of several: fewer begin too many programs, more keep one processor waiting for the other. */
-    private const TOGETHER = 6;
+    private const TOGETHER = 3;
 
     public function __construct(
         private DayPlanner $days,
@@ -48,19 +52,12 @@ final readonly class MakeDayPapers implements TaskHandler
     public function run(Record $input, Progress $progress): object
     {
         $agenda = $this->days->agenda();
+        $table = $this->days->timetable($agenda);
+        [$day, $jobs] = $this->next($agenda, $table);
         $size = $this->papers->size();
-        $all = [
-            DaySheet::of(
-                $this->days->timetable($agenda),
-                $agenda->names,
-                $this->hours->get(),
-                $this->hours->zone(),
-                $size,
-            ),
-        ];
-        $jobs = array_values($agenda->jobs);
+        $all = [DaySheet::of($table, $agenda->names, $this->hours->get(), $this->hours->zone(), $size, $day)];
         foreach (array_chunk($jobs, self::TOGETHER) as $n => $some) {
-            $progress->at((0.3 * $n * self::TOGETHER) / count($jobs), 'The plans are made');
+            $progress->at((0.3 * $n * self::TOGETHER) / max(1, count($jobs)), 'The plans are made');
             $paper = new Paper('Bench cards', $size);
             foreach ($some as $at => $due) {
                 $this->add($at > 0 ? $paper->page() : $paper, $due);
@@ -77,6 +74,30 @@ final readonly class MakeDayPapers implements TaskHandler
         WholeFile::write(self::file($this->dataDirectory), $pdf);
 
         return (object) ['jobs' => count($jobs)];
+    }
+
+    /** @return array{string, list<DueJob>} the next day that hands are planned on, and jobs that are in hands then */
+    private function next(Agenda $agenda, Timetable $table): array
+    {
+        $zone = $this->hours->zone();
+        $days = [];
+        foreach ($table->day->activities as $id => $activity) {
+            if ($activity->hands) {
+                $at = (new \DateTimeImmutable('@' . $table->starts[$id]))->setTimezone($zone)->format('Y-m-d');
+                $days[$at][$activity->group] = $table->starts[$id];
+            }
+        }
+        ksort($days);
+        $day = array_key_first($days) ?? '';
+        $in = $days[$day] ?? [];
+        asort($in);
+
+        $jobs = [];
+        foreach (array_keys($in) as $id) {
+            $jobs[] = $agenda->jobs[$id];
+        }
+
+        return [$day, $jobs];
     }
 
     private function add(Paper $paper, DueJob $due): void

@@ -17,7 +17,7 @@ use Wubbin\Core\Drawing\Turn;
 use Wubbin\Core\Measure\UnitFormat;
 
 /** A step's drawing as an SVG for paper: black lines and grey areas, told apart by hatching and dashes. */
-final readonly class DrawingSvg
+final class DrawingSvg
 {
     /** Line widths and dashes are in letters' heights, as everything that has no true size. */
     private const BOLD = 0.16;
@@ -64,7 +64,14 @@ final readonly class DrawingSvg
      * @param array<string, string> $pictures addresses of the pictures on it, by digest and bend
      * @param string $id that nothing else on the page has
      */
-    public function __construct(private UnitFormat $format, private array $pictures, private string $id) {}
+    public function __construct(
+        private readonly UnitFormat $format,
+        private readonly array $pictures,
+        private readonly string $id,
+    ) {}
+
+    /** @var array<string, true> hatches that something of the drawing is filled with */
+    private array $used = [];
 
     /** What a picture is known by among the addresses. */
     public static function key(Printed $picture): string
@@ -76,18 +83,17 @@ final readonly class DrawingSvg
     {
         $frame = $drawing->frame;
         $svg = sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" stroke-linejoin="round">%s',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" stroke-linejoin="round">',
             self::number($frame->xMm),
             self::number($frame->yMm),
             self::number($frame->size->widthMm),
             self::number($frame->size->heightMm),
-            $this->hatches($drawing->emMm),
         );
         foreach ($drawing->marks as $mark) {
             $svg .= $this->mark($mark, $drawing->emMm);
         }
 
-        return $svg . '</svg>';
+        return $svg . $this->hatches($drawing->emMm) . '</svg>';
     }
 
     private function mark(Mark $mark, float $em): string
@@ -285,13 +291,18 @@ final readonly class DrawingSvg
 
     private function fill(string $fill): string
     {
-        return isset(self::HATCHES[$fill]) ? sprintf('url(#%s-%s)', $this->id, $fill) : $fill;
+        if (!isset(self::HATCHES[$fill])) {
+            return $fill;
+        }
+        $this->used[$fill] = true;
+
+        return sprintf('url(#%s-%s)', $this->id, $fill);
     }
 
     private function hatches(float $em): string
     {
         $defs = '';
-        foreach (self::HATCHES as $name => [$side, $d]) {
+        foreach (array_intersect_key(self::HATCHES, $this->used) as $name => [$side, $d]) {
             $defs .= sprintf(
                 '<pattern id="%s-%s" width="%3$s" height="%3$s" patternUnits="userSpaceOnUse">' .
                     '<rect width="%3$s" height="%3$s" fill="#fff"/>' .
@@ -304,11 +315,11 @@ final readonly class DrawingSvg
             );
         }
 
-        return '<defs>' . $defs . '</defs>';
+        return '' === $defs ? '' : '<defs>' . $defs . '</defs>';
     }
 
     private static function number(float $value): string
     {
-        return rtrim(rtrim(number_format($value, 3, '.', ''), '0'), '.');
+        return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
     }
 }

@@ -44,7 +44,11 @@ final readonly class PaperPress
     /** The same paper again is there at once, for so long, in s. */
     private const KEPT_S = 3600;
 
-    public function __construct(private string $projectDirectory, private CacheInterface $kept) {}
+    public function __construct(
+        private string $projectDirectory,
+        private WarmPress $warm,
+        private CacheInterface $kept,
+    ) {}
 
     /**
      * @return string the PDF
@@ -55,12 +59,11 @@ final readonly class PaperPress
     {
         $html = $paper->html($this->css());
 
-        return $this->kept->get('paper-' . hash('sha256', $html), static function (ItemInterface $item) use (
-            $html,
-        ): string {
+        return $this->kept->get('paper-' . hash('sha256', $html), function (ItemInterface $item) use ($html): string {
             $item->expiresAfter(self::KEPT_S);
             try {
-                return OutsideProgram::run(['weasyprint', '-q', '-e', 'utf-8', '-', '-'], self::SECONDS, $html);
+                return $this->warm->press($html) ??
+                    OutsideProgram::run(['weasyprint', '-q', '-e', 'utf-8', '-', '-'], self::SECONDS, $html);
             } catch (ProgramFailed | Exhausted) {
                 throw InvalidInput::field('paper', self::MISSING);
             }
@@ -90,15 +93,15 @@ final readonly class PaperPress
             while ([] !== $waiting || [] !== $running) {
                 while ([] !== $waiting && count($running) < self::AT_ONCE) {
                     $n = array_key_first($waiting);
-                    $running[$n] = new Process(['weasyprint', '-q', '-e', 'utf-8', '-', $made[$n]]);
-                    $running[$n]->setInput($waiting[$n])->setTimeout(self::SECONDS)->start();
+                    $running[$n] = $this->begin($waiting[$n]);
                     unset($waiting[$n]);
                 }
-                foreach ($running as $n => $process) {
-                    if (!$process->isRunning()) {
-                        if (!$process->isSuccessful()) {
-                            throw InvalidInput::field('paper', self::MISSING);
-                        }
+                foreach ($running as $n => $pressing) {
+                    if ($pressing->isOver()) {
+                        $files->dumpFile(
+                            $made[$n],
+                            $pressing->pdf() ?? throw InvalidInput::field('paper', self::MISSING),
+                        );
                         unset($running[$n]);
                         $told(++$done);
                     }
@@ -114,11 +117,21 @@ final readonly class PaperPress
         } catch (ProgramFailed | Exhausted) {
             throw InvalidInput::field('paper', self::MISSING);
         } finally {
-            foreach ($running as $process) {
-                $process->stop(0.0);
+            foreach ($running as $pressing) {
+                $pressing->stop();
             }
             $files->remove($place);
         }
+    }
+
+    private function begin(string $html): Pressing
+    {
+        return $this->warm->begin($html) ??
+            new ColdPaper(
+                (new Process(['weasyprint', '-q', '-e', 'utf-8', '-', '-']))
+                    ->setInput($html)
+                    ->setTimeout(self::SECONDS),
+            );
     }
 
     private function css(): string

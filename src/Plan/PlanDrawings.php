@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Plan;
 
+use Symfony\Contracts\Cache\CacheInterface;
+use Symfony\Contracts\Cache\ItemInterface;
 use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Artwork\BentPictures;
 use Wubbin\Artwork\ReadPicture;
@@ -22,6 +24,9 @@ final class PlanDrawings
     /** As fine as a drawing of a hand's breadth shows, in pixels. */
     private const PIXELS = 420;
 
+    /** So long a picture is kept at that size, in s. */
+    private const KEPT_S = 86_400;
+
     /** @var array<string, string> pictures by their keys, as addresses that hold them */
     private array $pictures = [];
 
@@ -31,13 +36,23 @@ final class PlanDrawings
         private readonly FileStore $files,
         private readonly ArtworkStore $artwork,
         private readonly BentPictures $bent,
+        private readonly CacheInterface $kept,
     ) {}
 
     public function svg(Drawing $drawing, UnitFormat $format): string
     {
         foreach ($drawing->marks as $mark) {
             if ($mark instanceof Printed) {
-                $this->pictures[DrawingSvg::key($mark)] ??= $this->picture($mark);
+                $this->pictures[DrawingSvg::key($mark)] ??= $this->kept->get(
+                    'shown-' . hash('sha256', DrawingSvg::key($mark)),
+                    function (ItemInterface $item) use ($mark): string {
+                        $picture = $this->picture($mark);
+                        // One that is not there now may be there soon.
+                        $item->expiresAfter('' === $picture ? 1 : self::KEPT_S);
+
+                        return $picture;
+                    },
+                );
             }
         }
 

@@ -12,9 +12,11 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
 use Wubbin\Http\ClosedDoor;
 use Wubbin\Http\ShopKey;
+use Wubbin\Pdf\WarmPress;
 use Wubbin\Storage\ShopIsOpen;
 use Wubbin\Storage\ShopLock;
 use Wubbin\Task\TaskQueue;
@@ -24,6 +26,9 @@ use Wubbin\Task\TaskQueue;
 final class ServeCommand extends Command
 {
     /** What PHP's server is given: a page's own work, and uploads of up to 64 MB. */
+    /** That Debian’s programs of Python run with. */
+    private const PYTHON = '/usr/bin/python3';
+
     private const SERVER = [
         'display_errors=0',
         'expose_php=0',
@@ -162,7 +167,25 @@ final class ServeCommand extends Command
         $public = $this->projectDirectory . '/public';
         $work = [...self::php([...self::WORKER, $errors]), $this->projectDirectory . '/bin/wubbin', 'work'];
 
+        // Laid out sooner where it stays loaded; a shop without it opens all the same.
+        $press =
+            null === (new ExecutableFinder())->find('weasyprint')
+                ? []
+                : [
+                    new Child(
+                        'The press for papers',
+                        [
+                            self::PYTHON,
+                            $this->projectDirectory . '/src/Pdf/press.py',
+                            WarmPress::socket($this->dataDirectory),
+                        ],
+                        $environment,
+                        $logs['work']->path,
+                    ),
+                ];
+
         return [
+            ...$press,
             new Child(
                 'The server',
                 [
