@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Day;
 
 use Wubbin\Core\Day\Timetable;
+use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Job\DueJob;
 use Wubbin\Job\JobPlanner;
@@ -55,25 +56,31 @@ final readonly class MakeDayPapers implements TaskHandler
         $table = $this->days->timetable($agenda);
         [$day, $jobs] = $this->next($agenda, $table);
         $size = $this->papers->size();
-        $all = [DaySheet::of($table, $agenda->names, $this->hours->get(), $this->hours->zone(), $size, $day)];
-        foreach (array_chunk($jobs, self::TOGETHER) as $n => $some) {
-            $progress->at((0.3 * $n * self::TOGETHER) / max(1, count($jobs)), 'The plans are made');
-            $paper = new Paper('Bench cards', $size);
-            foreach ($some as $at => $due) {
-                $this->add($at > 0 ? $paper->page() : $paper, $due);
-            }
-            $all[] = $paper;
-        }
+        $count = 1 + (int) ceil(count($jobs) / self::TOGETHER);
         $pdf = $this->press->pressAll(
-            $all,
-            static fn(int $done) => $progress->at(
-                0.3 + (0.7 * $done) / count($all),
-                sprintf('%d of %d papers are ready', $done, count($all)),
-            ),
+            $this->all($agenda, $table, $day, $jobs, $size),
+            static fn(int $done) => $progress->at($done / $count, sprintf('%d of %d papers are ready', $done, $count)),
         );
         WholeFile::write(self::file($this->dataDirectory), $pdf);
 
         return (object) ['jobs' => count($jobs)];
+    }
+
+    /**
+     * @param list<DueJob> $jobs
+     *
+     * @return \Generator<int, Paper>
+     */
+    private function all(Agenda $agenda, Timetable $table, string $day, array $jobs, PaperSize $size): \Generator
+    {
+        yield DaySheet::of($table, $agenda->names, $this->hours->get(), $this->hours->zone(), $size, $day);
+        foreach (array_chunk($jobs, self::TOGETHER) as $some) {
+            $paper = new Paper('Bench cards', $size);
+            foreach ($some as $at => $due) {
+                $this->add($at > 0 ? $paper->page() : $paper, $due);
+            }
+            yield $paper;
+        }
     }
 
     /** @return array{string, list<DueJob>} the next day that hands are planned on, and jobs that are in hands then */

@@ -73,28 +73,27 @@ final readonly class PaperPress
     /**
      * Many papers as one PDF, as many at a time as there are processors worth having.
      *
-     * @param non-empty-list<Paper> $papers
+     * @param \Iterator<int, Paper> $papers at least one; each is asked for when there is a processor for it
      * @param callable(int): void $told how many are laid out; what it throws ends it
      *
-     * @throws Refusal as one by itself
+     * @throws Refusal as one by itself, or where there is none at all
      */
-    public function pressAll(array $papers, callable $told): string
+    public function pressAll(\Iterator $papers, callable $told): string
     {
         $place = sys_get_temp_dir() . '/wubbin-papers-' . bin2hex(random_bytes(6));
         $files = new Filesystem();
         $files->mkdir($place, 0o700);
-        $waiting = $running = $made = [];
-        foreach ($papers as $n => $paper) {
-            $waiting[$n] = $paper->html($this->css());
-            $made[$n] = sprintf('%s/%d.pdf', $place, $n);
-        }
+        $running = $made = [];
+        $waiting = new \NoRewindIterator($papers);
         try {
             $done = 0;
-            while ([] !== $waiting || [] !== $running) {
-                while ([] !== $waiting && count($running) < self::AT_ONCE) {
-                    $n = array_key_first($waiting);
-                    $running[$n] = $this->begin($waiting[$n]);
-                    unset($waiting[$n]);
+            while ($waiting->valid() || [] !== $running) {
+                while (count($running) < self::AT_ONCE && $waiting->valid()) {
+                    $n = count($made);
+                    $made[$n] = sprintf('%s/%d.pdf', $place, $n);
+                    $running[$n] = $this->begin($waiting->current()->html($this->css()));
+                    // The next is made while this one is laid out.
+                    $waiting->next();
                 }
                 foreach ($running as $n => $pressing) {
                     if ($pressing->isOver()) {

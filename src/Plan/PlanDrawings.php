@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Plan;
 
-use Symfony\Contracts\Cache\CacheInterface;
-use Symfony\Contracts\Cache\ItemInterface;
+use Symfony\Component\Filesystem\Filesystem;
 use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Artwork\BentPictures;
 use Wubbin\Artwork\ReadPicture;
@@ -24,10 +23,7 @@ final class PlanDrawings
     /** As fine as a drawing of a hand's breadth shows, in pixels. */
     private const PIXELS = 420;
 
-    /** So long a picture is kept at that size, in s. */
-    private const KEPT_S = 86_400;
-
-    /** @var array<string, string> pictures by their keys, as addresses that hold them */
+    /** @var array<string, string> where pictures lie, by their keys */
     private array $pictures = [];
 
     private int $drawn = 0;
@@ -36,23 +32,14 @@ final class PlanDrawings
         private readonly FileStore $files,
         private readonly ArtworkStore $artwork,
         private readonly BentPictures $bent,
-        private readonly CacheInterface $kept,
+        private readonly string $dataDirectory,
     ) {}
 
     public function svg(Drawing $drawing, UnitFormat $format): string
     {
         foreach ($drawing->marks as $mark) {
             if ($mark instanceof Printed) {
-                $this->pictures[DrawingSvg::key($mark)] ??= $this->kept->get(
-                    'shown-' . hash('sha256', DrawingSvg::key($mark)),
-                    function (ItemInterface $item) use ($mark): string {
-                        $picture = $this->picture($mark);
-                        // One that is not there now may be there soon.
-                        $item->expiresAfter('' === $picture ? 1 : self::KEPT_S);
-
-                        return $picture;
-                    },
-                );
+                $this->pictures[DrawingSvg::key($mark)] ??= $this->picture($mark);
             }
         }
 
@@ -63,9 +50,14 @@ final class PlanDrawings
         ))->draw($drawing);
     }
 
-    /** @return string nothing for a picture that this shop does not have */
+    /** @return string where it lies at that size; nothing for a picture that this shop does not have */
     private function picture(Printed $mark): string
     {
+        // One file for all papers: read once by whoever lays them out, however often it is shown.
+        $shown = sprintf('%s/tmp/shown/%s.png', $this->dataDirectory, hash('sha256', DrawingSvg::key($mark)));
+        if (is_file($shown)) {
+            return 'file://' . $shown;
+        }
         try {
             // The console draws jobs of no shop: it has no such file then, and no database to ask.
             if (!is_file($this->files->path($mark->artwork, ReadPicture::PREVIEW))) {
@@ -86,7 +78,9 @@ final class PlanDrawings
             $image->thumbnailImage(self::PIXELS, self::PIXELS, true);
             $image->setImageFormat('png');
 
-            return 'data:image/png;base64,' . base64_encode($image->getImageBlob());
+            (new Filesystem())->dumpFile($shown, $image->getImageBlob());
+
+            return 'file://' . $shown;
         } catch (Refusal | BadRecord | \ImagickException) {
             return '';
         }
