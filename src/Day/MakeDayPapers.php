@@ -20,8 +20,8 @@ use Wubbin\Task\Progress;
 use Wubbin\Task\TaskHandler;
 
 /**
- * The papers of the next day that anybody works, in one file: what hands do when, and a bench card for every job that is
- * in hands then.
+ * The papers of the next day that anybody works, in one file: what hands do when, and a bench card for every job
+ * that is in hands then.
  */
 final readonly class MakeDayPapers implements TaskHandler
 {

@@ -83,7 +83,8 @@ final class DrawingSvg
     {
         $frame = $drawing->frame;
         $svg = sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" stroke-linejoin="round">',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" stroke-linejoin="round" ' .
+                'font-family="Atkinson Hyperlegible Next, Atkinson Hyperlegible Next Ext, sans-serif">',
             self::number($frame->xMm),
             self::number($frame->yMm),
             self::number($frame->size->widthMm),
