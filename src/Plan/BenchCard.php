@@ -105,6 +105,9 @@ final readonly class BenchCard
         $drawings = StepDrawings::of($plan);
         $cells = $said = [];
         foreach ($plan->steps() as $step) {
+            if (self::together($step) && $step->nth > 1) {
+                continue;
+            }
             // What to take care of stands where it matters first.
             $cells[] = $this->step($step, array_diff($step->cautions, $said), $drawings[$step->id], $format);
             array_push($said, ...$step->cautions);
@@ -120,18 +123,43 @@ final readonly class BenchCard
         $paper->add('<table class="steps"><tbody>' . $rows . '</tbody></table>');
     }
 
+    /**
+     * Alike, and so drawn once with as many boxes: coats, and places of the iron where they are all of them. Those of
+     * one half of a wrap are others than those of the other.
+     */
+    private static function together(Step $step): bool
+    {
+        return $step->times > 1 &&
+            (null === $step->area || str_contains($step->title->text, sprintf(' of %d', $step->times)));
+    }
+
+    /** What one of several says of itself, said of all of them. */
+    private static function ofAll(string $title, int $times): string
+    {
+        return str_replace(
+            [sprintf(' (1 of %d)', $times), sprintf('area 1 of %d', $times)],
+            ['', sprintf('each of the %d areas', $times)],
+            $title,
+        );
+    }
+
     /** @param array<string> $cautions */
     private function step(Step $step, array $cautions, Drawing $drawing, UnitFormat $format): string
     {
+        $times = self::together($step) ? $step->times : 1;
         $time = $step->time->timed ? $format->quantity(Quantity::duration($step->duration)) : '';
 
         return sprintf(
-            '<div class="step"><div class="drawn">%s</div><div class="told">' .
-                '<p><i class="tick"></i> <b>%s</b>%s</p>%s%s</div></div>',
+            '<div class="step"><div class="drawn">%s</div><div class="told"><p>%s<b>%s</b>%s</p>%s%s</div></div>',
             $this->drawings->svg($drawing, $format),
-            Paper::text($format->phrase($step->title)),
-            '' === $time ? '' : sprintf(' <span class="time">%s</span>', Paper::text($time)),
-            '' === $step->cue->text ? '' : '<p>' . Paper::text($format->phrase($step->cue)) . '</p>',
+            str_repeat('<i class="tick"></i> ', $times),
+            Paper::text(self::ofAll($format->phrase($step->title), $times)),
+            '' === $time
+                ? ''
+                : sprintf(' <span class="time">%s%s</span>', Paper::text($time), $times > 1 ? ' each' : ''),
+            '' === $step->cue->text
+                ? ''
+                : '<p>' . Paper::text(self::ofAll($format->phrase($step->cue), $times)) . '</p>',
             implode(
                 '',
                 array_map(
