@@ -280,7 +280,7 @@ final class BackupTest extends ShopTestCase
             }
         }
         self::assertSame(0, (new DatabaseFile($into))->rowsOf($into . '/wubbin.sqlite')['removed']);
-        self::assertSame(11, (new DatabaseFile($into))->version());
+        self::assertSame(12, (new DatabaseFile($into))->version());
     }
 
     public function testAtTheConsoleItTakesThePlaceOfWhatIsThereAndThatIsKept(): void

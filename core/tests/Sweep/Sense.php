@@ -58,7 +58,6 @@ final class Sense
             ...self::orientation($plan),
             ...self::names($plan),
             ...self::window($plan),
-            ...self::drawings($plan),
         ];
     }
 
@@ -67,7 +66,7 @@ final class Sense
      *
      * @return list<string>
      */
-    private static function drawings(TransferPlan $plan): array
+    public static function ofDrawings(TransferPlan $plan): array
     {
         $wrong = [];
         foreach ($plan->steps as $step) {

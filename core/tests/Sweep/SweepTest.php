@@ -38,6 +38,9 @@ final class SweepTest extends TestCase
     private const FIXED = 9;
     private const ADVISED = 120;
 
+    /** Every so many-th is drawn, step by step. */
+    private const DRAWN = 6;
+
     private const TOLD = 30;
 
     /** @return iterable<string, array{string}> */
@@ -70,7 +73,8 @@ final class SweepTest extends TestCase
             ++$plans;
             $job = self::job($route, $case);
             $found = [
-                ...Sense::of(Orchard::plan($job)),
+                ...Sense::of($plan = Orchard::plan($job)),
+                ...0 === $plans % self::DRAWN ? Sense::ofDrawings($plan) : [],
                 ...0 === $plans % self::FIXED ? [...Fixes::of($job)[1], ...self::proposed($job)] : [],
                 ...0 === $plans % self::ADVISED ? self::advised($job) : [],
             ];
