@@ -26,7 +26,7 @@ use Wubbin\Task\TaskHandler;
 final readonly class MakeDayPapers implements TaskHandler
 {
     /** Jobs on one paper of several: fewer begin too many programs, more keep one processor waiting for the other. */
-    private const TOGETHER = 3;
+    private const TOGETHER = 7;
 
     public function __construct(
         private DayPlanner $days,

@@ -66,7 +66,7 @@ export function StepDrawing({
   return (
     <svg
       viewBox={`${x} ${y} ${wide} ${high}`}
-      className={className}
+      className={`on-paper bg-ground ${className}`}
       role="img"
       aria-label={of.says}
       strokeLinejoin="round"
