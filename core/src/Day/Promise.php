@@ -11,7 +11,7 @@ final readonly class Promise
      * @param int $ready when it would be over, in seconds since 1970
      * @param list<Pushed> $pushed what would be over later for it
      */
-    private function __construct(public Timetable $table, public int $ready, public bool $kept, public array $pushed) {}
+    private function __construct(public int $ready, public bool $kept, public array $pushed) {}
 
     /**
      * Laid into the plan as it is, and into one that is planned anew with it: the better of both is told. One in which
@@ -34,7 +34,7 @@ final readonly class Promise
         $best = null;
         foreach ([Scheduler::again($day, $plan->starts), Scheduler::first($day)] as $table) {
             $ready = $table->finishes()[$group];
-            $promise = new self($table, $ready, $ready <= $by, Pushed::between($plan, $table));
+            $promise = new self($ready, $ready <= $by, Pushed::between($plan, $table));
             $best = null === $best || $promise->cost() < $best->cost() ? $promise : $best;
         }
 

@@ -127,7 +127,7 @@ final readonly class OnSheet
     public function printed(): Drawing
     {
         $sketch = $this->sketch($this->page);
-        $this->sheet($sketch, 1.0);
+        $this->sheet($sketch);
         foreach ($this->marks() as $mark) {
             if (MarkKind::CheckBar === $mark->kind && !$mark->turned) {
                 $sketch->dimension(
@@ -137,29 +137,16 @@ final readonly class OnSheet
                 );
             }
         }
-        if ($this->plan->arrangement->stack->mirrored()) {
-            $sketch->note(
-                $this->page->size->widthMm / 2.0,
-                $this->page->bottom() + 1.2 * $sketch->em,
-                'mirrored: that is right',
-                [],
-                strong: true,
-            );
-        } else {
-            $sketch->note(
-                $this->page->size->widthMm / 2.0,
-                $this->page->bottom() + 1.2 * $sketch->em,
-                'as it reads: that is right',
-                [],
-                strong: true,
-            );
-        }
-
-        return $sketch->drawing(
-            $this->plan->arrangement->stack->mirrored()
-                ? 'The sheet as it comes out of the printer, with its picture mirrored.'
-                : 'The sheet as it comes out of the printer, with its picture as it reads.',
+        $as = $this->plan->arrangement->stack->mirrored() ? 'mirrored' : 'as it reads';
+        $sketch->note(
+            $this->page->size->widthMm / 2.0,
+            $this->page->bottom() + 1.2 * $sketch->em,
+            $as . ': that is right',
+            [],
+            strong: true,
         );
+
+        return $sketch->drawing(sprintf('The sheet as it comes out of the printer, with its picture %s.', $as));
     }
 
     /** The print lies open until its ink is dry. */
@@ -168,7 +155,7 @@ final readonly class OnSheet
         $high = 0.12 * $this->page->size->heightMm;
         $air = Rect::mm(0.1 * $this->page->size->widthMm, -$high - 4.0, 0.8 * $this->page->size->widthMm, $high);
         $sketch = $this->sketch($this->page->around($air));
-        $this->sheet($sketch, 1.0);
+        $this->sheet($sketch);
         foreach (Strokes::rising($air, 5) as $wave) {
             $sketch->line(Pen::Thin, $wave);
         }
@@ -191,7 +178,7 @@ final readonly class OnSheet
             return null === $this->plan->arrangement->tiling ? $this->guide() : $this->tiles();
         }
         $sketch = $this->sketch($sheet->cut);
-        $this->picture($sketch, 1.0);
+        $this->picture($sketch);
         foreach ($sheet->cutLines() as $loop) {
             $sketch->area(Pen::Cut, $loop);
         }
@@ -277,7 +264,7 @@ final readonly class OnSheet
         return $sketch->drawing('The parts of the picture, with the lines that they are cut along.');
     }
 
-    private function sheet(Sketch $sketch, float $strength): void
+    private function sheet(Sketch $sketch): void
     {
         $sketch->rect(Pen::Paper, $this->page);
         $tiling = $this->plan->arrangement->tiling;
@@ -296,7 +283,7 @@ final readonly class OnSheet
 
             return;
         }
-        $this->picture($sketch, $strength);
+        $this->picture($sketch);
         foreach ($this->marks() as $mark) {
             match ($mark->kind) {
                 MarkKind::TrimLine => $sketch->add(
@@ -316,7 +303,7 @@ final readonly class OnSheet
         }
     }
 
-    private function picture(Sketch $sketch, float $strength): void
+    private function picture(Sketch $sketch): void
     {
         $sheet = $this->plan->arrangement->sheet;
         $artwork = $this->plan->artwork();
@@ -325,13 +312,7 @@ final readonly class OnSheet
         }
         if (null !== $artwork) {
             $sketch->add(
-                new Printed(
-                    $sheet->picture,
-                    $artwork,
-                    $sheet->mirrored,
-                    $strength,
-                    $this->plan->placing->bend?->toQuery(),
-                ),
+                new Printed($sheet->picture, $artwork, $sheet->mirrored, bend: $this->plan->placing->bend?->toQuery()),
             );
         } else {
             $sketch->rect(Pen::Hidden, $sheet->picture);
