@@ -30,6 +30,10 @@ final readonly class DayBlock
         public bool $hands,
         public array $labels,
         #[OA\Property(description: 'Of work in it, in s, without what lies between')] public int $seconds,
+        #[
+            OA\Property(type: 'string', nullable: true, description: 'Of the bench, that it goes on with'),
+        ]
+        public ?string $session,
     ) {}
 
     /** @param array<string, int> $lanes the first of each kind, by its key */
@@ -49,6 +53,7 @@ final readonly class DayBlock
             $block->hands,
             $block->labels,
             $block->seconds,
+            $block->session(),
         );
     }
 }

@@ -124,8 +124,9 @@ final readonly class NextThings
     {
         $words = array_merge(...array_map(static fn(string $label): array => explode(', ', $label), $block->labels));
         $what = implode(', ', array_slice(array_values(array_unique($words)), 0, 4));
-        if (1 === preg_match('/ run (\S+) \d/', $block->id, $run)) {
-            return $this->made($block, $due->job, 'go-on', $what, max(1, count($block->pieces)), run: $run[1]);
+        $run = $block->session();
+        if (null !== $run) {
+            return $this->made($block, $due->job, 'go-on', $what, max(1, count($block->pieces)), run: $run);
         }
         if (($this->unsettled[$due->job->id] ?? 0) > 0) {
             return $this->made($block, $due->job, 'settle', $what, $this->unsettled[$due->job->id]);

@@ -74,6 +74,12 @@ final readonly class Block
         return array_merge(...array_values($blocks));
     }
 
+    /** The session at the bench that it goes on with, by how `JobActivities` names what is of one; null of others. */
+    public function session(): ?string
+    {
+        return 1 === preg_match('/ run (\S+) \d/', $this->id, $found) ? $found[1] : null;
+    }
+
     private function goesOnWith(self $next): bool
     {
         return $next->group === $this->group &&

@@ -2211,6 +2211,8 @@ export interface components {
             lane: number;
             /** @description Of work in it, in s, without what lies between */
             seconds: number;
+            /** @description Of the bench, that it goes on with */
+            session: string | null;
         };
         /** @description When a job is done. */
         DayJob: {

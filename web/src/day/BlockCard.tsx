@@ -23,7 +23,6 @@ export function BlockCard({
   const ready = useQuery(server.readyAtBench());
   const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone });
   const own = ready.data?.flatMap((heat) => heat.jobs).find((one) => one.id === block.job);
-  const run = / run (\S+) \d/.exec(block.id)?.[1];
   const begin = useMutation({
     scope: { id: `begin ${block.job}` },
     mutationFn: async (one: Schemas['ReadyJob']) => {
@@ -69,8 +68,8 @@ export function BlockCard({
           </p>
         )}
       </div>
-      {run !== undefined ? (
-        <Link to={`/bench/${run}`} className={main}>
+      {block.session !== null ? (
+        <Link to={`/bench/${block.session}`} className={main}>
           Go on at the bench
         </Link>
       ) : own === undefined ? null : own.printed ? (
