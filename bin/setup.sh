@@ -48,12 +48,13 @@ missing_packages() {
   command -v php >/dev/null || echo php8.2-cli
   have=$(command -v php >/dev/null && php -m | tr '[:upper:]' '[:lower:]' || true)
   local pair
-  for pair in pdo_sqlite:php8.2-sqlite3 imagick:php8.2-imagick intl:php8.2-intl mbstring:php8.2-mbstring dom:php8.2-xml; do
+  for pair in pdo_sqlite:php8.2-sqlite3 imagick:php8.2-imagick intl:php8.2-intl mbstring:php8.2-mbstring dom:php8.2-xml zip:php8.2-zip; do
     grep -qx "${pair%%:*}" <<<"$have" || echo "${pair##*:}"
   done
   command -v composer >/dev/null || echo composer
   command -v unzip >/dev/null || echo unzip
   command -v rsvg-convert >/dev/null || echo librsvg2-bin
+  command -v hb-shape >/dev/null || echo libharfbuzz-bin
   command -v weasyprint >/dev/null || echo weasyprint
   command -v exiftool >/dev/null || echo libimage-exiftool-perl
   command -v prlimit >/dev/null || echo util-linux

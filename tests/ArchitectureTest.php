@@ -21,8 +21,10 @@ final readonly class ArchitectureTest
     /** The core's rooms, lowest first. */
     private const CORE = [
         'Measure',
+        'Lettering',
         'Blank',
         'Artwork',
+        'Ready',
         'Route',
         'Job',
         'Stack',
@@ -51,6 +53,7 @@ final readonly class ArchitectureTest
         'Stock',
         'Measure',
         'Shelf',
+        'Lettering',
         'Blank',
         'Artwork',
         'Pdf',
@@ -58,6 +61,7 @@ final readonly class ArchitectureTest
         'Archive',
         'Session',
         'Job',
+        'Ready',
         'Sheet',
         'Heat',
         'Plan',

@@ -93,10 +93,18 @@ class Artwork
      */
     public function visibleInForm(): array
     {
-        $picture = $this->picture();
-        if (PictureKind::Raster === $picture->kind) {
-            return ['x' => 0.0, 'y' => 0.0, 'width' => 1.0, 'height' => 1.0];
-        }
+        return PictureKind::Raster === $this->picture()->kind
+            ? ['x' => 0.0, 'y' => 0.0, 'width' => 1.0, 'height' => 1.0]
+            : $this->visibleOfFile();
+    }
+
+    /**
+     * Where the visible part lies in the file that was taken, as shares of its width and height.
+     *
+     * @return array{x: float, y: float, width: float, height: float}
+     */
+    public function visibleOfFile(): array
+    {
         $visible = Record::of($this->facts)->record('visible');
 
         return [

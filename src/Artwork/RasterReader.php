@@ -41,18 +41,9 @@ final readonly class RasterReader
         $image = $this->file->open($path, $decoder);
         $progress->at(0.3, 'Turning it upright, its colours to sRGB');
         $untouched = $this->isPlain($image, $path, $decoder);
-        // Who unpacks HEIC has turned it already, whatever its EXIF still says.
-        'heic' === $decoder ? $image->setImageOrientation(\Imagick::ORIENTATION_TOPLEFT) : $image->autoOrient();
-        $this->toSrgb($image);
-        $image->stripImage();
-        $image->setImageDepth(8);
-
+        $this->upright($image, $decoder);
         $whole = [$image->getImageWidth(), $image->getImageHeight()];
-        $visible = $this->visiblePart($image);
-        if (null !== $visible && $visible !== [0, 0, ...$whole]) {
-            $image->cropImage($visible[2], $visible[3], $visible[0], $visible[1]);
-            $image->setImagePage(0, 0, 0, 0);
-        }
+        $visible = $this->cutToVisible($image);
         $progress->at(0.45, 'Making it small to look at');
         $this->writePreview($image, $into);
         if (null !== $visible) {
@@ -82,6 +73,48 @@ final readonly class RasterReader
             false,
             self::note($decoder, $path),
         );
+    }
+
+    /**
+     * A picture in full, upright, in sRGB and cut to what is visible; what is clear in it is still clear.
+     *
+     * @throws Refusal
+     */
+    public function inFull(string $path): \Imagick
+    {
+        $decoder =
+            RasterFile::decoderFor((string) file_get_contents($path, false, null, 0, 1024)) ??
+            throw new \LogicException('What is kept as pixels was read as pixels.');
+        try {
+            $image = $this->file->open($path, $decoder);
+            $this->upright($image, $decoder);
+            $this->cutToVisible($image);
+
+            return $image;
+        } catch (\ImagickException) {
+            throw Exhausted::memory();
+        }
+    }
+
+    private function upright(\Imagick $image, string $decoder): void
+    {
+        // Who unpacks HEIC has turned it already, whatever its EXIF still says.
+        'heic' === $decoder ? $image->setImageOrientation(\Imagick::ORIENTATION_TOPLEFT) : $image->autoOrient();
+        $this->toSrgb($image);
+        $image->stripImage();
+        $image->setImageDepth(8);
+    }
+
+    /** @return array{int, int, int, int}|null what was visible of it; null where all is */
+    private function cutToVisible(\Imagick $image): ?array
+    {
+        $visible = $this->visiblePart($image);
+        if (null !== $visible && $visible !== [0, 0, $image->getImageWidth(), $image->getImageHeight()]) {
+            $image->cropImage($visible[2], $visible[3], $visible[0], $visible[1]);
+            $image->setImagePage(0, 0, 0, 0);
+        }
+
+        return $visible;
     }
 
     /** What of the file is not taken: all pictures in it but the first. */

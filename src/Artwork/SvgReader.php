@@ -21,6 +21,9 @@ final readonly class SvgReader
     private const PREVIEW_PIXELS = 1400;
     private const SECONDS = 25.0;
 
+    /** The class of a rectangle that words are put in piece by piece. */
+    public const ROOM = 'room-for-words';
+
     /** The page is drawn so small to find what is visible, and what is found at most so many times larger. */
     private const FIND_PIXELS = 600;
     private const CLOSEST = 33.0;
@@ -42,10 +45,14 @@ final readonly class SvgReader
         $svg = $clean->svg;
         $this->inspector->inspect($svg);
         $progress->at(0.2, 'Drawing it');
-        [$image, $visible] = $this->draw($svg, $into . '/measure.png');
+        $kept = self::withRooms($svg);
+        [$image, $visible, $window] = $this->draw($kept, $into . '/measure.png');
         $progress->at(0.5, 'Preparing it for printing');
         $this->render($svg, ['--format=pdf', '--output=' . $into . '/print.pdf']);
         PixelCoverage::write($image, $into . '/' . ReadPicture::COVERAGE);
+        if ($kept !== $svg) {
+            $image = $this->through($svg, $window, $image, $into . '/measure.png');
+        }
         [$width, $height] = [$image->getImageWidth(), $image->getImageHeight()];
         if (max($width, $height) > self::PREVIEW_PIXELS) {
             $image->scaleImage(self::PREVIEW_PIXELS, self::PREVIEW_PIXELS, true);
@@ -65,12 +72,39 @@ final readonly class SvgReader
         );
     }
 
+    /** Room that is kept for words counts as part of the picture, though nothing is drawn there. */
+    private static function withRooms(string $svg): string
+    {
+        return (string) preg_replace(
+            '/(<rect\b[^>]*class="' . self::ROOM . '"[^>]*)fill="none"/',
+            '$1fill="#000"',
+            $svg,
+        );
+    }
+
+    /**
+     * What is drawn where the visible part was found.
+     *
+     * @param array{list<string>, int, int} $window arguments, and where the visible part lies in it
+     */
+    private function through(string $svg, array $window, \Imagick $like, string $file): \Imagick
+    {
+        $this->render($svg, [...$window[0], '--output=' . $file]);
+        $image = new \Imagick('png:' . $file);
+        unlink($file);
+        $image->setImageBackgroundColor('none');
+        $image->extentImage($like->getImageWidth(), $like->getImageHeight(), $window[1], $window[2]);
+        $image->setImagePage(0, 0, 0, 0);
+
+        return $image;
+    }
+
     /**
      * The visible part of it with as many pixels as are looked at, however little of its page it takes up: found on a
      * small drawing of the page, then drawn anew through a window a little larger than that.
      *
-     * @return array{\Imagick, array{x: float, y: float, width: float, height: float}} and where it lies, as shares of
-     *                                                                                 the page
+     * @return array{\Imagick, array{x: float, y: float, width: float, height: float}, array{list<string>, int, int}}
+     *     and where it lies, as shares of the page; what it was drawn by, and where it lies in that
      */
     private function draw(string $svg, string $file): array
     {
@@ -95,7 +129,7 @@ final readonly class SvgReader
         ];
         $right = min($larger[0], (int) ceil(($x + $found->getImageWidth()) * $closer));
         $bottom = min($larger[1], (int) ceil(($y + $found->getImageHeight()) * $closer));
-        $this->render($svg, [
+        $window = [
             '--format=png',
             '--width=' . $larger[0],
             '--height=' . $larger[1],
@@ -103,16 +137,17 @@ final readonly class SvgReader
             '--top=' . -$top,
             '--page-width=' . ($right - $left),
             '--page-height=' . ($bottom - $top),
-            '--output=' . $file,
-        ]);
-        $window = new \Imagick('png:' . $file);
+        ];
+        $this->render($svg, [...$window, '--output=' . $file]);
+        $drawn = new \Imagick('png:' . $file);
         unlink($file);
         $touches = 0 === $left || 0 === $top || $right === $larger[0] || $bottom === $larger[1];
         if ($touches) {
-            $window->setImageBackgroundColor('none');
-            $window->borderImage('none', 1, 1);
+            $drawn->setImageBackgroundColor('none');
+            $drawn->borderImage('none', 1, 1);
         }
-        [$image, $x, $y] = self::visible($window);
+        [$image, $x, $y] = self::visible($drawn);
+        $in = [$x - ($touches ? 1 : 0), $y - ($touches ? 1 : 0)];
         [$x, $y] = [$x + $left - ($touches ? 1 : 0), $y + $top - ($touches ? 1 : 0)];
 
         return [
@@ -123,6 +158,7 @@ final readonly class SvgReader
                 'width' => $image->getImageWidth() / $larger[0],
                 'height' => $image->getImageHeight() / $larger[1],
             ],
+            [$window, ...$in],
         ];
     }
 

@@ -17,6 +17,7 @@ use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Contract\Answer;
 use Wubbin\Contract\Body;
 use Wubbin\Contract\Refused;
+use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobEdit;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\QuantityParser;
@@ -227,7 +228,7 @@ final readonly class JobController
                 $change->changes,
                 $this->parser(),
                 $this->jobs->catalogue(),
-                $this->jobs->pictures($stored->job()) + $this->artwork->pictures([$change->changes['artwork'] ?? null]),
+                $this->jobs->pictures($stored->job()) + $this->artwork->pictures(self::named($stored->job(), $change)),
                 $change->transfer,
                 $this->jobs->offered(),
             ),
@@ -243,6 +244,16 @@ final readonly class JobController
         }
 
         return new JsonResponse($view->stored($stored->revision));
+    }
+
+    /** @return list<string|null> pictures that a change may put in the place of another */
+    private static function named(Job $job, JobChange $change): array
+    {
+        return [
+            $change->changes['artwork'] ?? null,
+            explode(' ', $change->changes['ready'] ?? '')[0],
+            $job->transfers[$change->transfer]->made->of ?? null,
+        ];
     }
 
     /** Only what was found can be set aside. */

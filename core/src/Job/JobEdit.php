@@ -25,7 +25,7 @@ use Wubbin\Core\Route\Catalogue;
 final readonly class JobEdit
 {
     /** What takes other fields along comes first, in this order, so that the other changes are not undone by it. */
-    private const FIRST = ['transfers', 'kind', 'size', 'route', 'artwork'];
+    private const FIRST = ['transfers', 'kind', 'size', 'route', 'artwork', 'ready'];
 
     /**
      * @param array<string, string> $changes what was typed, by field

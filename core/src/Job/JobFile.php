@@ -18,6 +18,7 @@ use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\UnreadableQuantity;
+use Wubbin\Core\Ready\Made;
 use Wubbin\Core\Route\Finish;
 use Wubbin\Core\Route\UseWanted;
 
@@ -103,6 +104,7 @@ final readonly class JobFile
                 null === $transfer->artwork
                     ? null
                     : ['name' => $transfer->artworkName ?? '', 'sha256' => $transfer->artwork],
+            'made' => $transfer->made?->toRecord(),
             'shows' => array_map(static fn(Subject $subject): string => $subject->value, $transfer->shows),
             'whole' => array_map(static fn(KeptWhole $one): array => $one->toRecord(), $transfer->whole),
             'placement' => [
@@ -182,6 +184,7 @@ final readonly class JobFile
                 $record->has('alone') && $record->boolean('alone'),
                 $record->has('cut') ? $record->enum('cut', CutRound::class) : CutRound::Outline,
             ),
+            $record->has('made') ? Made::fromRecord($record->record('made')) : null,
         );
     }
 

@@ -7,6 +7,7 @@ namespace Wubbin\Core\Job;
 use Wubbin\Core\Artwork\KeptWhole;
 use Wubbin\Core\Artwork\Placement;
 use Wubbin\Core\Artwork\Subject;
+use Wubbin\Core\Ready\Made;
 use Wubbin\Core\Route\Finish;
 
 /** One picture that comes onto one place of the blank, and the way it goes there. A job has one or several. */
@@ -20,6 +21,7 @@ final readonly class Transfer
      * @param list<Override> $overrides
      * @param list<Subject> $shows what the person says is in the picture
      * @param list<KeptWhole> $whole where no join is to run through it
+     * @param Made|null $made how the picture was made of another; null where it is as it came
      */
     public function __construct(
         public string $sideId,
@@ -34,6 +36,7 @@ final readonly class Transfer
         public array $shows = [],
         public array $whole = [],
         public OnSheet $onSheet = new OnSheet(),
+        public ?Made $made = null,
     ) {}
 
     /**
@@ -66,10 +69,12 @@ final readonly class Transfer
             $shows ?? $this->shows,
             $whole ?? $this->whole,
             $onSheet ?? $this->onSheet,
+            $this->made,
         );
     }
 
-    public function withArtwork(?string $sha256, ?string $name): self
+    /** Another picture, with how it was made. */
+    public function withArtwork(?string $sha256, ?string $name, ?Made $made = null): self
     {
         return new self(
             $this->sideId,
@@ -84,6 +89,7 @@ final readonly class Transfer
             $this->shows,
             $this->whole,
             $this->onSheet,
+            $made,
         );
     }
 }

@@ -1189,6 +1189,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/ready/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How the picture would look, and where it would lie. */
+        post: operations["lookAtReady"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/ready": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The picture in full; the job takes it as a change of its own. */
+        post: operations["makeReady"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/artwork/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A picture with nothing on it but room for words. */
+        post: operations["beginWithWords"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -3241,6 +3292,84 @@ export interface components {
             /** @description Id of the job that it is like */
             what: string;
         };
+        /** @description A typeface that ships. */
+        FaceView: {
+            id: string;
+            label: string;
+            /**
+             * Format: float
+             * @description The smallest height of a capital whose strokes the route still holds, in mm
+             */
+            smallest_mm: number;
+        };
+        /** @description In mm on the piece, from its middle and its upper edge. */
+        PlacedBox: {
+            x_mm: number;
+            y_mm: number;
+            width_mm: number;
+            height_mm: number;
+        };
+        /** @description A picture with what is to be done to it, small, and where it would lie on the piece. */
+        ReadyLook: {
+            placed: components["schemas"]["PlacedBox"];
+            /** @description A PNG as a data address */
+            image: string;
+            /**
+             * Format: float
+             * @description Of the picture before all steps, in mm: their lengths hold for it
+             */
+            width_mm: number;
+            /**
+             * Format: float
+             * @description Of the picture before all steps
+             */
+            height_mm: number;
+            /** @description The way round the piece, in mm of the steps */
+            around_mm: number | null;
+            /**
+             * Format: float
+             * @description By what the finest line lacks to be held by the route, in mm; 0 for nothing
+             */
+            lack_mm: number;
+            /**
+             * Format: float
+             * @description Black or coloured, of the picture’s area, 0 to 1
+             */
+            inked: number;
+            words: components["schemas"]["ReadyWords"][];
+            faces: components["schemas"]["FaceView"][];
+        };
+        /** @description A picture that was made ready. */
+        ReadyMade: {
+            sha256: string;
+            /** @description What the job is told as its field `ready` */
+            ready: string;
+        };
+        /** @description What is to be done to a picture of a job. */
+        ReadyWish: {
+            /** @description Which picture on the piece, from 0 */
+            transfer: number;
+            /** @description As in a job file, in order; none for the picture as it came */
+            steps: {
+                [key: string]: unknown;
+            }[];
+        };
+        /** @description How a text came out that is put on a picture. */
+        ReadyWords: {
+            /** @description Which of the steps, from 0 */
+            step: number;
+            /**
+             * Format: float
+             * @description The height of a capital as it is printed
+             */
+            capital_mm: number;
+            /** @description It is smaller than its smallest height */
+            too_long: boolean;
+            /** @description The route holds strokes so fine */
+            legible: boolean;
+            /** @description Letters that the typeface does not have */
+            missing: string[];
+        };
         /** @description A kind of blank with what can be chosen of it; the first of each is usual. */
         BlankOption: {
             id: string;
@@ -4505,6 +4634,27 @@ export interface components {
                     width: number;
                     height: number;
                 }[];
+                /** @description How the picture was made of another; null where it is as it came. */
+                made?: {
+                    /** @description SHA-256 of the picture that it was made of */
+                    of: string;
+                    name: string;
+                    /** @description The bytes of that picture, in base64 */
+                    embedded?: string;
+                    aspect: number;
+                    box: {
+                        x_mm: number;
+                        y_mm: number;
+                        width_mm: number;
+                        height_mm: number;
+                    };
+                    /** @description Of the picture before anything was done to it: the lengths of the steps hold for it */
+                    width_mm: number;
+                    steps: {
+                        /** @enum {unknown} */
+                        do: "crop" | "turn" | "square" | "tone" | "solid" | "colours" | "fatten" | "fill" | "clear" | "words" | "frame" | "band" | "back" | "join" | "repeat";
+                    }[];
+                } | null;
             }[];
             note: string;
             /** @description Sizes and colours that the pieces divide into; they add up to the quantity. Empty or left out where all are alike. */
@@ -8270,6 +8420,105 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    lookAtReady: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadyWish"];
+            };
+        };
+        responses: {
+            /** @description The picture, small */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadyLook"];
+                };
+            };
+            /** @description A field of a step is wrong, or nothing would be left */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    makeReady: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadyWish"];
+            };
+        };
+        responses: {
+            /** @description The picture */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadyMade"];
+                };
+            };
+            /** @description Where that takes long: the work, whose result is the picture */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
+                };
+            };
+            /** @description A field of a step is wrong, or nothing would be left */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    beginWithWords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The picture */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArtworkView"];
                 };
             };
         };

@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Ready;
+
+use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\Size;
+use Wubbin\Core\Ready\ClearWhites;
+use Wubbin\Core\Ready\Fatten;
+use Wubbin\Core\Ready\FewerColours;
+use Wubbin\Core\Ready\FillGaps;
+use Wubbin\Core\Ready\OnPixels;
+use Wubbin\Core\Ready\Solid;
+use Wubbin\Core\Ready\Square;
+use Wubbin\Core\Ready\Tone;
+
+/** What is done to pixels, by ImageMagick. */
+final readonly class PixelSteps
+{
+    /** Growing and closing go over each pixel as often as their disc has pixels: at the most on so many of a side. */
+    private const GROWN_PIXELS = 3000;
+
+    /** From black to white within about a fortieth of the range: an edge a pixel wide stays smooth. */
+    private const STEEP = 40.0;
+
+    /** Below this share of black, 0 to 1, nothing is left of a picture. */
+    private const NOTHING = 0.0002;
+
+    /**
+     * @param float $perMm pixels a mm
+     *
+     * @throws BadRecord where nothing would be left
+     * @throws \ImagickException
+     */
+    public static function apply(OnPixels $step, \Imagick $image, float $perMm): \Imagick
+    {
+        return match (true) {
+            $step instanceof Square => self::squared($step, $image),
+            $step instanceof Tone => self::toned($step, $image),
+            $step instanceof Solid => self::solid($step, $image),
+            $step instanceof FewerColours => self::onColours(
+                $image,
+                static fn(\Imagick $colours): bool => $colours->quantizeImage(
+                    $step->count,
+                    \Imagick::COLORSPACE_SRGB,
+                    0,
+                    false,
+                    false,
+                ),
+            ),
+            $step instanceof Fatten => self::fattened($step, $image, $perMm),
+            $step instanceof FillGaps => self::filled($step, $image, $perMm),
+            $step instanceof ClearWhites => self::cleared($step, $image),
+            default => throw new \LogicException('A step is one of those.'),
+        };
+    }
+
+    private static function squared(Square $step, \Imagick $image): \Imagick
+    {
+        $photo = Size::mm($image->getImageWidth(), $image->getImageHeight());
+        $size = $step->sizeOf($photo);
+        [$wide, $high] = [max(1, (int) round($size->widthMm)), max(1, (int) round($size->heightMm))];
+        $pairs = [];
+        foreach ([[0, 0], [$wide, 0], [$wide, $high], [0, $high]] as $n => [$x, $y]) {
+            array_push($pairs, ...$step->upright($photo)[$n], ...[$x, $y]);
+        }
+        $image->setImageArtifact('distort:viewport', $wide . 'x' . $high . '+0+0');
+        $image->distortImage(\Imagick::DISTORTION_PERSPECTIVE, $pairs, false);
+        $image->setImagePage(0, 0, 0, 0);
+
+        return $image;
+    }
+
+    private static function toned(Tone $step, \Imagick $image): \Imagick
+    {
+        return self::onColours($image, static function (\Imagick $colours) use ($step): void {
+            if ($step->grey) {
+                $colours->transformImageColorspace(\Imagick::COLORSPACE_GRAY);
+                $colours->transformImageColorspace(\Imagick::COLORSPACE_SRGB);
+            }
+            if (0.0 !== $step->brightness || 0.0 !== $step->contrast) {
+                $colours->brightnessContrastImage($step->brightness, $step->contrast);
+            }
+        });
+    }
+
+    /** Black ink where it was dark; how dark it was becomes how much there is of it, within a narrow band. */
+    private static function solid(Solid $step, \Imagick $image): \Imagick
+    {
+        $ink = self::onWhite($image);
+        $ink->transformImageColorspace(\Imagick::COLORSPACE_GRAY);
+        $ink->sigmoidalContrastImage(true, self::STEEP, ($step->level / 100.0) * \Imagick::getQuantum());
+        $ink->negateImage(false);
+        if ($ink->getImageChannelMean(\Imagick::CHANNEL_GRAY)['mean'] / \Imagick::getQuantum() < self::NOTHING) {
+            throw BadRecord::at('level', 'Nothing would be left. Raise the level.');
+        }
+        $black = new \Imagick();
+        $black->newImage($ink->getImageWidth(), $ink->getImageHeight(), 'black', 'png');
+        self::show($black, $ink);
+
+        return $black;
+    }
+
+    private static function fattened(Fatten $step, \Imagick $image, float $perMm): \Imagick
+    {
+        [$image, $perMm] = self::notTooFine($image, $perMm);
+        $radius = ($step->mm * $perMm) / 2.0;
+        // Its outermost lines grow into a margin of their own.
+        $margin = ($step->mm / 2.0) * $perMm;
+        $image->setImageBackgroundColor('none');
+        $image->setImageAlphaChannel(\Imagick::ALPHACHANNEL_SET);
+        $image->borderImage('none', (int) max(1, round($margin)), (int) max(1, round($margin)));
+        $image->setImagePage(0, 0, 0, 0);
+        $alpha = self::alpha($image);
+        $colours = self::onWhite($image);
+        $disc = self::disc($radius);
+        $colours->morphology(\Imagick::MORPHOLOGY_ERODE, 1, $disc);
+        $alpha->morphology(\Imagick::MORPHOLOGY_DILATE, 1, $disc);
+        self::show($colours, $alpha);
+
+        return $colours;
+    }
+
+    private static function filled(FillGaps $step, \Imagick $image, float $perMm): \Imagick
+    {
+        [$image, $perMm] = self::notTooFine($image, $perMm);
+        $disc = self::disc(($step->mm * $perMm) / 2.0);
+        $image->setImageAlphaChannel(\Imagick::ALPHACHANNEL_SET);
+        $alpha = self::alpha($image);
+        $colours = self::onWhite($image);
+        // What was clear takes the colour that grows into it from beside.
+        $grown = clone $colours;
+        $grown->morphology(\Imagick::MORPHOLOGY_CLOSE, 1, $disc);
+        $colours->morphology(\Imagick::MORPHOLOGY_OPEN, 1, $disc);
+        $closed = clone $alpha;
+        $closed->morphology(\Imagick::MORPHOLOGY_CLOSE, 1, $disc);
+        $kept = self::onWhite($image);
+        self::show($kept, $alpha);
+        self::show($colours, $closed);
+        $colours->compositeImage($kept, \Imagick::COMPOSITE_OVER, 0, 0);
+
+        return $colours;
+    }
+
+    private static function cleared(ClearWhites $step, \Imagick $image): \Imagick
+    {
+        $image->setImageAlphaChannel(\Imagick::ALPHACHANNEL_SET);
+        $image->transparentPaintImage('white', 0.0, ($step->tolerance / 100.0) * \Imagick::getQuantum(), false);
+        if (self::alpha($image)->getImageChannelRange(\Imagick::CHANNEL_GRAY)['maxima'] <= 0.0) {
+            throw BadRecord::at('tolerance', 'Nothing would be left. Lower the tolerance.');
+        }
+
+        return $image;
+    }
+
+    /** @param \Closure(\Imagick): mixed $work on colours alone: what is clear stays so */
+    private static function onColours(\Imagick $image, \Closure $work): \Imagick
+    {
+        $alpha = $image->getImageAlphaChannel() ? self::alpha($image) : null;
+        $image->setImageAlphaChannel(\Imagick::ALPHACHANNEL_DEACTIVATE);
+        $work($image);
+        if (null !== $alpha) {
+            self::show($image, $alpha);
+        }
+
+        return $image;
+    }
+
+    private static function alpha(\Imagick $image): \Imagick
+    {
+        $alpha = clone $image;
+        $alpha->setImageAlphaChannel(\Imagick::ALPHACHANNEL_EXTRACT);
+
+        return $alpha;
+    }
+
+    private static function onWhite(\Imagick $image): \Imagick
+    {
+        $flat = clone $image;
+        $flat->setImageBackgroundColor('white');
+        $flat->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
+        $flat->setImageAlphaChannel(\Imagick::ALPHACHANNEL_DEACTIVATE);
+
+        return $flat;
+    }
+
+    /** Of the picture only what the mask is white for. */
+    private static function show(\Imagick $image, \Imagick $mask): void
+    {
+        $mask->setImageAlphaChannel(\Imagick::ALPHACHANNEL_DEACTIVATE);
+        $image->compositeImage($mask, \Imagick::COMPOSITE_COPYOPACITY, 0, 0);
+    }
+
+    /** @return array{\Imagick, float} with pixels a mm */
+    private static function notTooFine(\Imagick $image, float $perMm): array
+    {
+        $longest = max($image->getImageWidth(), $image->getImageHeight());
+        if ($longest <= self::GROWN_PIXELS) {
+            return [$image, $perMm];
+        }
+        $image->resizeImage(self::GROWN_PIXELS, self::GROWN_PIXELS, \Imagick::FILTER_LANCZOS, 1.0, true);
+
+        return [$image, ($perMm * self::GROWN_PIXELS) / $longest];
+    }
+
+    /** At least the four neighbours: less is no disc of whole pixels. */
+    private static function disc(float $radius): \ImagickKernel
+    {
+        return \ImagickKernel::fromBuiltin(\Imagick::KERNEL_DISK, (string) max(1.0, round($radius, 1)));
+    }
+}
