@@ -16,6 +16,7 @@ const ROOMS = [
   'sheet',
   'heat',
   'plan',
+  'ready',
   'run',
   'log',
   'day',

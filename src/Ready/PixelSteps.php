@@ -24,6 +24,9 @@ final readonly class PixelSteps
     /** From black to white within about a fortieth of the range: an edge a pixel wide stays smooth. */
     private const STEEP = 40.0;
 
+    /** The longer side on which colours are counted. */
+    private const COUNTED_PIXELS = 200;
+
     /** Below this share of black, 0 to 1, nothing is left of a picture. */
     private const NOTHING = 0.0002;
 
@@ -39,16 +42,7 @@ final readonly class PixelSteps
             $step instanceof Square => self::squared($step, $image),
             $step instanceof Tone => self::toned($step, $image),
             $step instanceof Solid => self::solid($step, $image),
-            $step instanceof FewerColours => self::onColours(
-                $image,
-                static fn(\Imagick $colours): bool => $colours->quantizeImage(
-                    $step->count,
-                    \Imagick::COLORSPACE_SRGB,
-                    0,
-                    false,
-                    false,
-                ),
-            ),
+            $step instanceof FewerColours => self::inColours($step, $image),
             $step instanceof Fatten => self::fattened($step, $image, $perMm),
             $step instanceof FillGaps => self::filled($step, $image, $perMm),
             $step instanceof ClearWhites => self::cleared($step, $image),
@@ -100,6 +94,33 @@ final readonly class PixelSteps
         self::show($black, $ink);
 
         return $black;
+    }
+
+    /** What is clear must not be counted as a colour: the colours are found in what is seen of it, small. */
+    private static function inColours(FewerColours $step, \Imagick $image): \Imagick
+    {
+        $small = clone $image;
+        $small->scaleImage(self::COUNTED_PIXELS, self::COUNTED_PIXELS, true);
+        $seen = '';
+        $small->setImageDepth(8);
+        $small->setImageFormat('rgba');
+        foreach (str_split($small->getImageBlob(), 4) as $pixel) {
+            $seen .= "\xff" === ($pixel[3] ?? '') ? substr($pixel, 0, 3) : '';
+        }
+        $count = intdiv(strlen($seen), 3);
+        if (0 === $count) {
+            throw BadRecord::at('count', 'There is nothing to see in this picture.');
+        }
+        $colours = new \Imagick();
+        $colours->setSize($count, 1);
+        $colours->setOption('depth', '8');
+        $colours->readImageBlob(sprintf("P6\n%d 1\n255\n", $count) . $seen);
+        $colours->quantizeImage($step->count, \Imagick::COLORSPACE_LAB, 8, false, false);
+
+        return self::onColours(
+            $image,
+            static fn(\Imagick $whole): bool => $whole->remapImage($colours, \Imagick::DITHERMETHOD_NO),
+        );
     }
 
     private static function fattened(Fatten $step, \Imagick $image, float $perMm): \Imagick

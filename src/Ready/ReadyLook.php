@@ -22,6 +22,7 @@ final readonly class ReadyLook
         ]
         public float $width_mm,
         #[OA\Property(description: 'Of the picture before all steps')] public float $height_mm,
+        #[OA\Property(description: 'How many times as large the print is as its steps say')] public float $scale,
         #[
             OA\Property(type: 'number', nullable: true, description: 'The way round the piece, in mm of the steps'),
         ]

@@ -13,8 +13,10 @@ use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Lettering\Face;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Ready\Fatten;
 use Wubbin\Core\Ready\FillGaps;
@@ -24,6 +26,7 @@ use Wubbin\Core\Ready\Recipe;
 use Wubbin\Core\Ready\Words;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Lettering\Typefaces;
+use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
@@ -41,6 +44,7 @@ final readonly class ReadyWork
         private ArtworkStore $store,
         private PictureMaker $maker,
         private Typefaces $typefaces,
+        private SettingsStore $settings,
     ) {}
 
     /** @throws Refusal naming the step's field */
@@ -63,6 +67,7 @@ final readonly class ReadyWork
             PlacedBox::of((new Made($of->sha256, '', $of->picture()->aspect(), $recipe, $canvas->box))->after($before)),
             $recipe->widthMm,
             $recipe->widthMm / $of->picture()->aspect(),
+            $scale,
             $this->around($plan, $scale),
             null === $plan->placing->look?->finestMm ? 0.0 : Fatten::lack($plan->placing->look->finestMm, $holds),
             $alpha->getImageChannelMean(\Imagick::CHANNEL_GRAY)['mean'] / \Imagick::getQuantum(),
@@ -202,13 +207,40 @@ final readonly class ReadyWork
         return $this->refusing(function () use ($transfer, $of, $plan, $steps): Recipe {
             $before = $this->before($transfer);
             $width = $transfer->made->recipe->widthMm ?? $before->size->widthMm;
-            $recipe = Recipe::fromRecord(Record::of(['width_mm' => $width, 'steps' => $steps]));
+            $recipe = Recipe::fromRecord(Record::of(['width_mm' => $width, 'steps' => $this->measured($steps)]));
             $around = $this->around($plan, $before->size->widthMm / $width);
             $recipe = null === $around ? $recipe : $recipe->round($around);
             $recipe->boxes($of->picture()->aspect());
 
             return $recipe;
         });
+    }
+
+    /**
+     * Lengths may come as they were typed, in any unit.
+     *
+     * @param list<array<string, mixed>> $steps
+     *
+     * @return list<array<string, mixed>>
+     *
+     * @throws BadRecord naming the step's field
+     */
+    private function measured(array $steps): array
+    {
+        $parser = new QuantityParser($this->settings->get()->unit());
+        foreach ($steps as $n => $step) {
+            foreach ($step as $field => $value) {
+                if (is_string($value) && ('mm' === $field || str_ends_with($field, '_mm'))) {
+                    try {
+                        $steps[$n][$field] = $parser->length($value)->mm;
+                    } catch (UnreadableQuantity $e) {
+                        throw BadRecord::at('steps.' . $n . '.' . $field, $e->getMessage());
+                    }
+                }
+            }
+        }
+
+        return $steps;
     }
 
     private function around(TransferPlan $plan, float $scale): ?float

@@ -3324,6 +3324,11 @@ export interface components {
              * @description Of the picture before all steps
              */
             height_mm: number;
+            /**
+             * Format: float
+             * @description How many times as large the print is as its steps say
+             */
+            scale: number;
             /** @description The way round the piece, in mm of the steps */
             around_mm: number | null;
             /**

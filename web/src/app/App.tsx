@@ -31,6 +31,7 @@ const PrintPage = lazy(() => import('../sheet/PrintPage').then((m) => ({ default
 const NewOrder = lazy(() => import('../order/NewOrder').then((m) => ({ default: m.NewOrder })));
 const OrderTable = lazy(() => import('../order/OrderTable').then((m) => ({ default: m.OrderTable })));
 const StockPage = lazy(() => import('../cost/StockPage').then((m) => ({ default: m.StockPage })));
+const ReadyPage = lazy(() => import('../ready/ReadyPage').then((m) => ({ default: m.ReadyPage })));
 const CostPage = lazy(() => import('../cost/CostPage').then((m) => ({ default: m.CostPage })));
 const NewQuote = lazy(() => import('../cost/NewQuote').then((m) => ({ default: m.NewQuote })));
 const QuotesPage = lazy(() => import('../cost/QuotesPage').then((m) => ({ default: m.QuotesPage })));
@@ -190,6 +191,7 @@ export function App() {
               <Route path="/quotes/new" element={<NewQuote />} />
               <Route path="/stock" element={<StockPage />} />
               <Route path="/jobs/:id/cost" element={<CostPage />} />
+              <Route path="/jobs/:id/ready" element={<ReadyPage />} />
               <Route path="/day" element={<DayPage />} />
               <Route path="/doctor" element={<DoctorPage />} />
               <Route path="/logbook/:id" element={<LogPage />} />

@@ -100,6 +100,12 @@ function PictureEditor({ view, handle }: Props) {
           onChange={(e) => e.target.value !== '' && handle.change({ artwork: e.target.value })}
         />
       )}
+      <Link
+        to={`/jobs/${view.job.id}/ready${view.at === 0 ? '' : `?picture=${view.at + 1}`}`}
+        className="key justify-self-start"
+      >
+        {view.artwork === null ? 'Begin with words' : 'Crop it, change it, put words on it'}
+      </Link>
       {view.artwork !== null && (
         <fieldset className="flex flex-wrap gap-x-4">
           <legend className="text-sm text-soft">What is in it?</legend>
