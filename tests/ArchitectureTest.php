@@ -71,6 +71,7 @@ final readonly class ArchitectureTest
         'Day',
         'Cost',
         'Order',
+        'Proof',
         'Advice',
         'Ladder',
         'Keep',

@@ -17,6 +17,7 @@ const ROOMS = [
   'heat',
   'plan',
   'ready',
+  'proof',
   'run',
   'log',
   'day',

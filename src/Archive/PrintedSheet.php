@@ -23,6 +23,7 @@ class PrintedSheet
      * @param int|null $pieces that it is for, where it was made for some of the job's only
      * @param int|null $makes pieces that it is for in any case; unknown of sheets that were made long ago
      * @param int|null $share of the job that it is for, where it is for one only
+     * @param list<string>|null $labels of its pieces, where each has a name
      * @param string|null $together id of the first of those that are on the same sheets, where several jobs share them
      */
     public function __construct(
@@ -35,6 +36,7 @@ class PrintedSheet
         #[ORM\Column(nullable: true)] public readonly ?int $makes = null,
         #[ORM\Column(nullable: true)] public readonly ?int $share = null,
         #[ORM\Column(length: 36, nullable: true)] public readonly ?string $together = null,
+        #[ORM\Column(type: 'json', nullable: true)] public readonly ?array $labels = null,
     ) {
         $this->at = Instant::write($now);
     }

@@ -104,7 +104,7 @@ final readonly class SvgReader
      * small drawing of the page, then drawn anew through a window a little larger than that.
      *
      * @return array{\Imagick, array{x: float, y: float, width: float, height: float}, array{list<string>, int, int}}
-     *     and where it lies, as shares of the page; what it was drawn by, and where it lies in that
+     *                                                                                                                and where it lies, as shares of the page; what it was drawn by, and where it lies in that
      */
     private function draw(string $svg, string $file): array
     {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Wubbin\Pdf;
 
 use setasign\Fpdi\Tcpdf\Fpdi;
+use Wubbin\Core\Lettering\Outline;
+use Wubbin\Core\Measure\Colour;
 use Wubbin\Refusal\Refusal;
 
 /**
@@ -71,6 +73,31 @@ final class BarePdf extends Fpdi
         }
 
         return $this->spool;
+    }
+
+    /** Fills areas, by the nonzero rule; lengths in mm on the page. */
+    public function area(Outline $outline, Colour $colour): void
+    {
+        $this->setFillColorArray(sscanf($colour->toHex(), '#%2x%2x%2x') ?? [0, 0, 0]);
+        $at = [0.0, 0.0];
+        foreach ($outline->segments as [$does, $points]) {
+            match ($does) {
+                'M' => $this->_outPoint(...$points[0]),
+                'L' => $this->_outLine(...$points[0]),
+                // A quadratic curve as a cubic one: its control points lie two thirds of the way to the one it has.
+                'Q' => $this->_outCurve(
+                    $at[0] + (2.0 / 3.0) * ($points[0][0] - $at[0]),
+                    $at[1] + (2.0 / 3.0) * ($points[0][1] - $at[1]),
+                    $points[1][0] + (2.0 / 3.0) * ($points[0][0] - $points[1][0]),
+                    $points[1][1] + (2.0 / 3.0) * ($points[0][1] - $points[1][1]),
+                    ...$points[1],
+                ),
+                'C' => $this->_outCurve(...$points[0], ...$points[1], ...$points[2]),
+                default => $this->_out('h'),
+            };
+            $at = [] === $points ? $at : $points[count($points) - 1];
+        }
+        $this->_out('f');
     }
 
     /**

@@ -9,8 +9,11 @@ use Wubbin\Artwork\BentPictures;
 use Wubbin\Artwork\PrivateDetails;
 use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Blank\Bend;
+use Wubbin\Core\Lettering\Lettering;
+use Wubbin\Core\Lettering\Outline;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
+use Wubbin\Core\Ready\OwnWords;
 use Wubbin\Core\Sheet\MarkKind;
 use Wubbin\Core\Sheet\SheetLayout;
 use Wubbin\Core\Sheet\SheetMark;
@@ -31,6 +34,9 @@ final readonly class Pen
 
     /** The name of a piece, in the gap below it: small enough to fit there. */
     private const NAME_PT = 4.5;
+
+    /** A curve is followed so closely where it is bent. */
+    private const SMOOTH_MM = 0.02;
 
     private const TRIM = ['width' => self::HAIRLINE_MM, 'dash' => '2,2', 'color' => [110, 110, 110]];
 
@@ -91,8 +97,8 @@ final readonly class Pen
         ?Bend $bend,
         bool $mirrored,
         array $within = [],
+        ?PieceWords $words = null,
     ): void {
-        $form = $this->files->path($artwork->sha256, $artwork->form());
         $pdf->StartTransform();
         if ($mirrored) {
             $pdf->MirrorH($rect->xMm + $rect->size->widthMm / 2.0);
@@ -105,6 +111,33 @@ final readonly class Pen
                 'CNZ',
             );
         }
+        if (null === $words?->picture) {
+            $this->image($pdf, $rect, $artwork, $bend);
+        } else {
+            $this->image($pdf, self::inside($rect, $words->picture->picture()->aspect()), $words->picture, null);
+        }
+        if (null !== $words?->lettering && null !== $words->own) {
+            $this->letters($pdf, $rect, $words->lettering, $words->own, $bend);
+        }
+        $pdf->StopTransform();
+    }
+
+    /** The largest of a picture that fits there, in its middle. */
+    private static function inside(Rect $rect, float $aspect): Rect
+    {
+        $wide = min($rect->size->widthMm, $rect->size->heightMm * $aspect);
+
+        return Rect::mm(
+            $rect->xMm + ($rect->size->widthMm - $wide) / 2.0,
+            $rect->yMm + ($rect->size->heightMm - $wide / $aspect) / 2.0,
+            $wide,
+            $wide / $aspect,
+        );
+    }
+
+    private function image(BarePdf $pdf, Rect $rect, Artwork $artwork, ?Bend $bend): void
+    {
+        $form = $this->files->path($artwork->sha256, $artwork->form());
         if (null !== $bend) {
             $pdf->Image(
                 $this->bent->forPrint($artwork, $bend),
@@ -137,7 +170,14 @@ final readonly class Pen
                 str_ends_with($form, '.jpg') ? 'JPEG' : 'PNG',
             );
         }
-        $pdf->StopTransform();
+    }
+
+    /** Words of one piece over its picture: as areas, so that nobody needs the typeface. */
+    private function letters(BarePdf $pdf, Rect $rect, Lettering $lettering, OwnWords $own, ?Bend $bend): void
+    {
+        $outline = $lettering->outline->movedBy($own->room->xMm, $own->room->yMm);
+        $bent = null === $bend ? $outline : Outline::fromLoops($bend->lines($outline->loops(self::SMOOTH_MM)));
+        $pdf->area($bent->movedBy($rect->xMm, $rect->yMm), $own->style->colour);
     }
 
     /** The size to draw in, with its middles marked. What is mirrored says so where the drawing begins. */

@@ -115,7 +115,7 @@ final readonly class PixelSteps
         $colours->setSize($count, 1);
         $colours->setOption('depth', '8');
         $colours->readImageBlob(sprintf("P6\n%d 1\n255\n", $count) . $seen);
-        $colours->quantizeImage($step->count, \Imagick::COLORSPACE_LAB, 8, false, false);
+        $colours->quantizeImage($step->count, \Imagick::COLORSPACE_SRGB, 8, false, false);
 
         return self::onColours(
             $image,

@@ -12,8 +12,11 @@ use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Artwork\ArtworkView;
 use Wubbin\Contract\Answer;
 use Wubbin\Contract\Body;
+use Wubbin\Contract\FileBody;
 use Wubbin\Contract\Refused;
+use Wubbin\Core\Job\Series;
 use Wubbin\Http\JsonBody;
+use Wubbin\Http\Upload;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Task\TaskQueue;
 use Wubbin\Task\TaskView;
@@ -21,7 +24,12 @@ use Wubbin\Task\TaskView;
 #[AsController]
 final readonly class ReadyController
 {
-    public function __construct(private JobPlanner $jobs, private ReadyWork $work, private TaskQueue $tasks) {}
+    public function __construct(
+        private JobPlanner $jobs,
+        private ReadyWork $work,
+        private Names $names,
+        private TaskQueue $tasks,
+    ) {}
 
     /** How the picture would look, and where it would lie. */
     #[Route('/api/jobs/{id}/ready/look', methods: ['POST'])]
@@ -88,6 +96,51 @@ final readonly class ReadyController
     public function words(): JsonResponse
     {
         return new JsonResponse(ArtworkView::of($this->work->empty()), 201);
+    }
+
+    #[Route('/api/jobs/{id}/names', methods: ['GET'])]
+    #[
+        OA\Get(
+            path: '/api/jobs/{id}/names',
+            operationId: 'getNames',
+            parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string'))],
+            responses: [
+                new Answer(200, 'Its names as they come out', NamesView::class),
+                new Refused(404, 'No such job'),
+            ],
+        ),
+    ]
+    public function names(string $id): JsonResponse
+    {
+        return new JsonResponse($this->names->view($this->jobs->find($id)->job()));
+    }
+
+    /** Nothing is kept: the list is sent back to be looked at. */
+    #[Route('/api/names/read', methods: ['POST'])]
+    #[
+        OA\Post(
+            path: '/api/names/read',
+            operationId: 'readNames',
+            requestBody: new FileBody('file'),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The list, a line for each piece',
+                    content: new OA\JsonContent(
+                        required: ['typed'],
+                        properties: [new OA\Property(property: 'typed', type: 'string')],
+                        type: 'object',
+                    ),
+                ),
+                new Refused(422, 'Not a table'),
+            ],
+        ),
+    ]
+    public function read(Request $request): JsonResponse
+    {
+        $file = Upload::fromRequest($request, 'file');
+
+        return new JsonResponse(['typed' => Series::fromTable(TableFile::rows($file->getPathname()))]);
     }
 
     private static function wish(Request $request): ReadyWish

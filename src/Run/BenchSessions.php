@@ -7,6 +7,7 @@ namespace Wubbin\Run;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Wubbin\Core\Cost\SessionUse;
+use Wubbin\Core\Job\Job;
 use Wubbin\Core\Run\AtHand;
 use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Run\BenchState;
@@ -20,6 +21,7 @@ use Wubbin\Refusal\Conflict;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
+use Wubbin\Session\NamesLeft;
 use Wubbin\Session\RunDrawings;
 use Wubbin\Session\SessionCounts;
 use Wubbin\Session\StoredEvent;
@@ -45,6 +47,7 @@ final readonly class BenchSessions
         private PrintedAhead $ahead,
         private WorkHoursStore $hours,
         private SessionCounts $counts,
+        private NamesLeft $names,
         private ClockInterface $clock,
     ) {}
 
@@ -109,12 +112,25 @@ final readonly class BenchSessions
             $this->clock->now(),
             $share,
         );
+        $this->name($run, $job, $share);
         $this->ahead->write($run, $job, $this->jobs->plan($job), $this->clock->now());
         $this->entities->persist($run);
         $this->entities->persist(RunDrawings::of($run->id, $plan));
         $this->entities->flush();
 
         return $run;
+    }
+
+    /** Where each piece has a name: those that are left, in the order of the list. */
+    private function name(StoredRun $run, Job $job, ?int $share): void
+    {
+        $labels = $this->names->labels($job);
+        foreach (NamesLeft::ofShare($job, $this->names->toMake($job), $share) as $n => $place) {
+            $piece = $run->pieces->get($n + 1);
+            if (null !== $piece) {
+                $piece->label = $labels[$place];
+            }
+        }
     }
 
     /** @throws Refusal when there is no such job */

@@ -36,6 +36,15 @@ final readonly class HandView
         ),
     ]
     public array $together;
+    /** @var list<string> */
+    #[
+        OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+            description: 'What tells these pieces from others; none where all are alike',
+        ),
+    ]
+    public array $who;
     #[OA\Property(description: 'Sheets or pieces that pass through the hands')]
     public int $count;
     public int $pieces;
@@ -120,6 +129,9 @@ final readonly class HandView
         $this->name = $run->name;
         $this->piece = $piece;
         $this->together = $hand->pieces;
+        $this->who = array_values(
+            array_intersect_key($run->names(), array_flip(null === $hand->judging ? $hand->pieces : [$hand->judging])),
+        );
         $this->count = $hand->step->count;
         $this->pieces = $run->pieces->count();
         $this->position = $hand->position;

@@ -47,7 +47,7 @@ final readonly class LogWriter
             self::source($piece),
             $piece->judged ?? '',
             $run->job,
-            $run->name,
+            mb_substr($run->name . (null === $piece->label ? '' : ' · ' . $piece->label), 0, 120),
             $piece->number,
             $piece->outcome ?? throw new \LogicException('It is judged.'),
             $judgement->marks,

@@ -29,6 +29,14 @@ final readonly class RunView
         public int $pieces,
         #[
             OA\Property(
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(type: 'string'),
+                description: 'What tells a piece from others, by its number; empty where all are alike',
+            ),
+        ]
+        public object $names,
+        #[
+            OA\Property(
                 type: 'array',
                 items: new OA\Items(ref: HandView::class),
                 description: 'What needs hands next in front',
@@ -78,6 +86,7 @@ final readonly class RunView
                 $sequence->steps,
             ),
             $run->pieces->count(),
+            (object) $run->names(),
             $hands,
             (object) array_map(static fn(Outcome $outcome): string => $outcome->value, $state->outcomes()),
             $state->finished(),

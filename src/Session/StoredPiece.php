@@ -15,6 +15,8 @@ use Wubbin\Storage\Instant;
 #[ORM\Index(name: 'piece_judged', columns: ['judged'])]
 class StoredPiece
 {
+    public const LONGEST_LABEL = 200;
+
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]
     public ?int $id = null;
 
@@ -23,6 +25,10 @@ class StoredPiece
 
     #[ORM\Column(length: 24, nullable: true)]
     public ?string $judged = null;
+
+    /** What tells it from others, where the job has a name for each piece: “Rowan, M”. */
+    #[ORM\Column(length: 200, nullable: true)]
+    public ?string $label = null;
 
     public function __construct(
         #[ORM\ManyToOne(inversedBy: 'pieces'), ORM\JoinColumn(nullable: false)] public readonly StoredRun $run,

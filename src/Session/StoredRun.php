@@ -180,6 +180,19 @@ class StoredRun
         return array_values($this->events->map(static fn(StoredEvent $event): Event => $event->event())->toArray());
     }
 
+    /** @return array<int, string> what tells a piece from others, by its number; empty where all are alike */
+    public function names(): array
+    {
+        $names = [];
+        foreach ($this->pieces as $piece) {
+            if (null !== $piece->label) {
+                $names[$piece->number] = $piece->label;
+            }
+        }
+
+        return $names;
+    }
+
     public function finish(?\DateTimeImmutable $at): void
     {
         $this->finished = null === $at ? null : Instant::write($at);

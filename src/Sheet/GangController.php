@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Wubbin\Sheet;
 
 use OpenApi\Attributes as OA;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -136,24 +135,20 @@ final readonly class GangController
     /** The cut lines of one sheet: of a lot, by their places from 0. */
     #[
         Route(
-            '/api/gangs/{task}/{lot}/{sheet}/cut.svg',
-            requirements: ['lot' => '\d{1,4}', 'sheet' => '\d{1,5}'],
+            '/api/gangs/{task}/{lot}/{sheet}/cut.{format}',
+            requirements: ['lot' => '\d{1,4}', 'sheet' => '\d{1,5}', 'format' => 'svg|dxf'],
             methods: ['GET'],
         ),
     ]
-    public function cutLines(string $task, int $lot, int $sheet): Response
+    public function cutLines(string $task, int $lot, int $sheet, string $format): Response
     {
         $of = Record::of($this->laidOut($task))->records('lots')[$lot] ?? throw new NotFound('There is no such sheet.');
-        $svg = GangCutSvg::draw($of, $of->records('sheets')[$sheet] ?? throw new NotFound('There is no such sheet.'));
 
-        return new Response($svg, 200, [
-            'Content-Type' => 'image/svg+xml',
-            'Content-Disposition' => HeaderUtils::makeDisposition(
-                HeaderUtils::DISPOSITION_ATTACHMENT,
-                sprintf('cut-%d-%d.svg', $lot + 1, $sheet + 1),
-            ),
-            'Content-Security-Policy' => "default-src 'none'; sandbox",
-        ]);
+        return CutAnswer::of(
+            GangCut::of($of, $of->records('sheets')[$sheet] ?? throw new NotFound('There is no such sheet.')),
+            $format,
+            sprintf('cut-%d-%d', $lot + 1, $sheet + 1),
+        );
     }
 
     /**

@@ -17,6 +17,7 @@ use Wubbin\Core\Sheet\SheetLayout;
 use Wubbin\Core\Sheet\SheetMark;
 use Wubbin\Pdf\BarePdf;
 use Wubbin\Pdf\Pen;
+use Wubbin\Pdf\PieceWords;
 use Wubbin\Task\Progress;
 
 /**
@@ -40,6 +41,7 @@ final readonly class GangPdf
         array $later,
         array $layouts,
         array $artworks,
+        PiecesInTurn $turn,
         string $title,
         Progress $progress,
     ): array {
@@ -67,7 +69,7 @@ final readonly class GangPdf
                     $lot->first()->arrangement->carrier->foldLeads ?? false,
                     $names . ' · ' . $number,
                 );
-                $this->page($pdf, $lot, $pictures, $sheet, $artworks, $number . ' · ' . $names);
+                $this->page($pdf, $lot, $pictures, $sheet, $artworks, $turn, $number . ' · ' . $names);
             }
         }
 
@@ -80,7 +82,7 @@ final readonly class GangPdf
      * @param array<string, Artwork> $artworks
      * @param string $of which of them it is
      */
-    public function sheet(BarePdf $pdf, SheetRun $run, array $artworks, string $of): SheetPage
+    public function sheet(BarePdf $pdf, SheetRun $run, array $artworks, PiecesInTurn $turn, string $of): SheetPage
     {
         $lot = $run->lot;
         $sheet = Record::of(
@@ -92,7 +94,7 @@ final readonly class GangPdf
             ),
         );
         $names = implode(', ', self::namesOn($lot->pictures, $sheet)) . $of;
-        $this->page($pdf, $lot, $lot->pictures, $sheet, $artworks, $names);
+        $this->page($pdf, $lot, $lot->pictures, $sheet, $artworks, $turn, $names);
 
         return SheetPage::forMedium(
             $lot->medium,
@@ -113,6 +115,7 @@ final readonly class GangPdf
         array $pictures,
         Record $sheet,
         array $artworks,
+        PiecesInTurn $turn,
         string $foot,
     ): void {
         $page = Size::mm($sheet->number('page_width_mm'), $sheet->number('page_height_mm'));
@@ -127,7 +130,14 @@ final readonly class GangPdf
             if (GangLayouts::isSwatch($place->string('piece'))) {
                 $this->pen->swatch($pdf, $rect);
             } else {
-                $this->piece($pdf, $pictures[$place->string('piece')], $rect, $place->integer('quarters'), $artworks);
+                $this->piece(
+                    $pdf,
+                    $pictures[$place->string('piece')],
+                    $rect,
+                    $place->integer('quarters'),
+                    $artworks,
+                    $turn->next($place->string('piece')),
+                );
             }
         }
         $bar = $sheet->recordOrNull('bar');
@@ -173,8 +183,14 @@ final readonly class GangPdf
     }
 
     /** @param array<string, Artwork> $artworks */
-    private function piece(BarePdf $pdf, GangPicture $picture, Rect $place, int $quarters, array $artworks): void
-    {
+    private function piece(
+        BarePdf $pdf,
+        GangPicture $picture,
+        Rect $place,
+        int $quarters,
+        array $artworks,
+        ?PieceWords $words,
+    ): void {
         $transfer = $picture->transfer;
         $sheet = $transfer->arrangement->sheet ?? throw new \LogicException('What is ganged has a sheet of its own.');
         $pdf->StartTransform();
@@ -191,10 +207,11 @@ final readonly class GangPdf
                 $transfer->placing->bend,
                 $sheet->mirrored,
                 $transfer->placing->printedWithin(),
+                $words,
             );
         }
         $this->pen->trimLines($pdf, $sheet->guided() ? $sheet->cutLines() : []);
-        $this->pen->name($pdf, $sheet->cut, $transfer->label());
+        $this->pen->name($pdf, $sheet->cut, null === $words ? $transfer->label() : $words->label);
         $pdf->StopTransform();
     }
 }

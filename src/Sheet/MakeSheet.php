@@ -30,11 +30,12 @@ final readonly class MakeSheet implements TaskHandler
         return SheetView::of(
             $input->has('pieces')
                 ? $this->sheets->makeSome(
-                    (new SomePieces(
+                    $plan,
+                    new SomePieces(
                         $input->integer('pieces'),
                         $input->has('share') ? $input->integer('share') : null,
-                    ))->of($plan),
-                    $input->has('share') ? $input->integer('share') : null,
+                        $input->has('names') ? $input->integers('names') : null,
+                    ),
                     $progress,
                 )
                 : $this->sheets->make($plan, $progress),

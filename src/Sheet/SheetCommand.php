@@ -20,8 +20,11 @@ use Wubbin\Refusal\InvalidInput;
 #[AsCommand('sheet', 'Write the sheet of a job file as PDF at true size')]
 final class SheetCommand extends Command
 {
-    public function __construct(private readonly JobFileInput $input, private readonly SheetPdf $pdf)
-    {
+    public function __construct(
+        private readonly JobFileInput $input,
+        private readonly SheetPdf $pdf,
+        private readonly SheetMaker $maker,
+    ) {
         parent::__construct();
     }
 
@@ -48,7 +51,7 @@ final class SheetCommand extends Command
         if (!$plan->printable()) {
             throw InvalidInput::fields(self::against($plan));
         }
-        $this->pdf->write($plan, $artworks, $out);
+        $this->pdf->write($plan, $artworks, $this->maker->inTurn($plan, null), $out);
 
         return Command::SUCCESS;
     }

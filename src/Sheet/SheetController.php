@@ -78,8 +78,7 @@ final readonly class SheetController
     {
         $some = $this->bodies->read($request, SomePieces::class);
         $plan = $this->jobs->plan($this->jobs->find($id)->job());
-        $of = $some->of($plan);
-        if ($of->printable() && $this->sheets->takesLong($of)) {
+        if ($plan->printable() && $this->sheets->takesLongFor($plan, $some)) {
             return new JsonResponse(
                 TaskView::of(
                     $this->tasks->add(MakeSheet::kind(), [
@@ -87,13 +86,14 @@ final readonly class SheetController
                         'plan' => $plan->id(),
                         'pieces' => $some->pieces,
                         'share' => $some->share,
+                        'names' => $some->names,
                     ]),
                 ),
                 202,
             );
         }
 
-        return new JsonResponse(SheetView::of($this->sheets->makeSome($of, $some->share)), 201);
+        return new JsonResponse(SheetView::of($this->sheets->makeSome($plan, $some)), 201);
     }
 
     /** What is found is kept with the job, and read wherever its sheets are counted. */

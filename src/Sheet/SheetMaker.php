@@ -11,12 +11,17 @@ use Wubbin\Archive\PrintedSheet;
 use Wubbin\Archive\SheetArchive;
 use Wubbin\Archive\SheetPage;
 use Wubbin\Artwork\ArtworkStore;
+use Wubbin\Core\Lettering\Face;
+use Wubbin\Core\Lettering\Fitter;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\GangLot;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\SharePlan;
+use Wubbin\Core\Plan\TransferPlan;
+use Wubbin\Lettering\Typefaces;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
+use Wubbin\Session\NamesLeft;
 use Wubbin\Task\Progress;
 use Wubbin\Task\Unwatched;
 
@@ -26,11 +31,16 @@ final readonly class SheetMaker
     /** So many sheets take about a second. */
     private const MANY = 12;
 
+    /** So do so many names. */
+    private const MANY_NAMES = 60;
+
     public function __construct(
         private EntityManagerInterface $entities,
         private SheetPdf $pdf,
         private GangPdf $gang,
         private ArtworkStore $artwork,
+        private NamesLeft $names,
+        private Typefaces $typefaces,
         private SheetArchive $archive,
         private ClockInterface $clock,
     ) {}
@@ -51,15 +61,28 @@ final readonly class SheetMaker
     }
 
     /**
-     * Sheets of a plan for some pieces of its job, beside those that there are for all.
+     * Sheets of some pieces of a job, beside those that there are for all.
+     *
+     * @param Plan $plan of all pieces
      *
      * @throws Refusal when a check stands against printing
      */
-    public function makeSome(Plan $plan, ?int $share = null, Progress $progress = new Unwatched()): PrintedSheet
+    public function makeSome(Plan $plan, SomePieces $some, Progress $progress = new Unwatched()): PrintedSheet
     {
         self::refuseUnsettled($plan);
+        $job = $plan->transfers[0]->brief->job;
+        if (null === $job->series) {
+            $of = $some->of($plan);
 
-        return $this->made($plan, $progress, $plan->quantity, $share);
+            return $this->made($of, $progress, $of->quantity, $some->share);
+        }
+        $places = $some->namesOf($job, $this->names->toPrint($job, $plan->ids()));
+        $counts = array_map(
+            static fn(int $p): int => count(NamesLeft::ofShare($job, $places, [] === $plan->shares ? null : $p)),
+            array_keys($plan->parts()),
+        );
+
+        return $this->made($plan->some($counts), $progress, count($places), $some->share, $places);
     }
 
     /** @throws Refusal */
@@ -70,8 +93,16 @@ final readonly class SheetMaker
         }
     }
 
-    private function made(Plan $plan, Progress $progress, ?int $pieces, ?int $share = null): PrintedSheet
-    {
+    /** @param list<int>|null $places in the list of names, from 0; null for all */
+    private function made(
+        Plan $plan,
+        Progress $progress,
+        ?int $pieces,
+        ?int $share = null,
+        ?array $places = null,
+    ): PrintedSheet {
+        $progress->at(0.02, 'Setting the names');
+        $turn = $this->inTurn($plan, $places);
         $artworks = [];
         foreach ($plan->transfers as $transfer) {
             $artwork = $this->artwork->find($transfer->artwork());
@@ -82,11 +113,13 @@ final readonly class SheetMaker
             $id,
             $plan->jobId,
             $plan->id(),
-            self::records($this->pdf->write($plan, $artworks, $this->archive->path($id), $progress)),
+            self::records($this->pdf->write($plan, $artworks, $turn, $this->archive->path($id), $progress)),
             $this->clock->now(),
             $pieces,
             $plan->quantity,
             $share,
+            null,
+            [] === $turn->labels ? null : $turn->labels,
         );
         $this->entities->persist($sheet);
         $this->entities->flush();
@@ -112,18 +145,24 @@ final readonly class SheetMaker
             }
         }
         $made = $together = null;
+        $turns = array_map(fn(Plan $plan): PiecesInTurn => $this->inTurn($plan, null), $plans);
         [$pdf, $pages] = $this->gang->draw(
             $lots,
             $later,
             $layouts,
             $artworks,
+            array_reduce(
+                $turns,
+                static fn(PiecesInTurn $all, PiecesInTurn $one): PiecesInTurn => $all->and($one),
+                PiecesInTurn::nobody(),
+            ),
             implode(
                 ', ',
                 array_map(static fn(Plan $plan): string => $plan->jobName . ' (' . $plan->id() . ')', $plans),
             ),
             $progress,
         );
-        foreach ($plans as $plan) {
+        foreach ($plans as $n => $plan) {
             $id = Uuid::v4()->toRfc4122();
             $made = new PrintedSheet(
                 $id,
@@ -135,6 +174,7 @@ final readonly class SheetMaker
                 $plan->quantity,
                 null,
                 ($together ??= $id),
+                [] === $turns[$n]->labels ? null : $turns[$n]->labels,
             );
             $pdf->writeTo($this->archive->path($made->id));
             $this->entities->persist($made);
@@ -142,6 +182,37 @@ final readonly class SheetMaker
         $this->entities->flush();
 
         return $made ?? throw new \LogicException('A gang has jobs.');
+    }
+
+    /**
+     * The names of a plan's pieces as they are drawn.
+     *
+     * @param list<int>|null $places in the list of names, from 0; null for all
+     *
+     * @throws Refusal where a typeface lacks letters
+     */
+    public function inTurn(Plan $plan, ?array $places): PiecesInTurn
+    {
+        $turn = PiecesInTurn::of(
+            $plan,
+            $places,
+            $this->names,
+            $this->artwork,
+            fn(TransferPlan $transfer): Fitter => $this->typefaces->fitter(
+                $transfer->ownWords()->style->face ?? Face::Upright,
+            ),
+        );
+        $missing = $turn->missing();
+
+        return [] === $missing
+            ? $turn
+            : throw InvalidInput::field(
+                'sheet',
+                sprintf(
+                    'The typeface does not have all letters of “%s”. Choose another typeface, or write it otherwise.',
+                    implode('”, “', array_slice($missing, 0, 3)),
+                ),
+            );
     }
 
     /** It was made of this plan, for as many pieces. */
@@ -152,6 +223,14 @@ final readonly class SheetMaker
         return $sheet->plan === $plan->id() && count($pages) === min(SheetPdf::MOST, $plan->sheets()->count());
     }
 
+    /** The same of some pieces; of names, many on one sheet take as long as many sheets. */
+    public function takesLongFor(Plan $plan, SomePieces $some): bool
+    {
+        return null === $plan->transfers[0]->brief->job->series
+            ? $this->takesLong($some->of($plan))
+            : $some->pieces > self::MANY_NAMES;
+    }
+
     /** Whether making it takes longer than a page should wait for: pictures are bent for it at full resolution. */
     public function takesLong(Plan $plan): bool
     {
@@ -159,7 +238,8 @@ final readonly class SheetMaker
         if (null !== $latest && self::isOf($latest, $plan)) {
             return false;
         }
-        if ($plan->sheets()->count() > self::MANY) {
+        $names = count($plan->transfers[0]->brief->job->series->pieces ?? []);
+        if ($plan->sheets()->count() > self::MANY || $names > self::MANY_NAMES) {
             return true;
         }
         foreach ([$plan, ...array_map(static fn(SharePlan $share): Plan => $share->plan, $plan->shares)] as $part) {

@@ -17,6 +17,7 @@ use Wubbin\Core\Sheet\SheetMark;
 use Wubbin\Core\Sheet\Tiling;
 use Wubbin\Pdf\BarePdf;
 use Wubbin\Pdf\Pen;
+use Wubbin\Pdf\PieceWords;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Task\Progress;
@@ -42,8 +43,13 @@ final readonly class SheetPdf
      *
      * @throws Refusal when the plan's picture does not fit a sheet
      */
-    public function write(Plan $plan, array $artworks, string $path, Progress $progress = new Unwatched()): array
-    {
+    public function write(
+        Plan $plan,
+        array $artworks,
+        PiecesInTurn $turn,
+        string $path,
+        Progress $progress = new Unwatched(),
+    ): array {
         $pdf = new BarePdf('P', 'mm', [210.0, 297.0]);
         $pdf->setTitle($plan->jobName . ' · ' . $plan->id());
         $pdf->setCreator('Wubbin');
@@ -57,17 +63,23 @@ final readonly class SheetPdf
                     sprintf('Drawing sheet %d of %d', count($pages) + 1, $all),
                 );
                 $of = $all > 1 ? sprintf(' · sheet %d of %d', count($pages) + 1, $all) : '';
-                array_push($pages, ...$this->sheet($pdf, $run, $plan, $artworks, $of));
+                array_push($pages, ...$this->sheet($pdf, $run, $plan, $artworks, $turn, $of));
             }
         }
-        foreach ($sheets->apart as [$transfer, $p, , $pieces]) {
+        foreach ($sheets->apart as [$transfer, $p, $t, $pieces]) {
             [$part] = $plan->parts()[$p];
             for ($piece = 1; $piece <= $pieces && count($pages) < self::MOST; ++$piece) {
                 $progress->at(0.1 + (0.8 * count($pages)) / $all, 'Laying out ' . $transfer->label());
                 $of = ($pieces > 1 ? sprintf(' · piece %d of %d', $piece, $pieces) : '') . ' · plan ' . $part->id();
                 array_push(
                     $pages,
-                    ...$this->pages($pdf, $transfer, $artworks[$transfer->artwork() ?? ''] ?? null, $of),
+                    ...$this->pages(
+                        $pdf,
+                        $transfer,
+                        $artworks[$transfer->artwork() ?? ''] ?? null,
+                        $turn->next(GangPicture::id($plan->jobId, $p, $t)),
+                        $of,
+                    ),
                 );
             }
         }
@@ -84,16 +96,28 @@ final readonly class SheetPdf
      *
      * @return list<SheetPage>
      */
-    private function sheet(BarePdf $pdf, SheetRun $run, Plan $plan, array $artworks, string $of): array
-    {
+    private function sheet(
+        BarePdf $pdf,
+        SheetRun $run,
+        Plan $plan,
+        array $artworks,
+        PiecesInTurn $turn,
+        string $of,
+    ): array {
         if (count($run->sheet->places) > 1) {
-            return [$this->gang->sheet($pdf, $run, $artworks, $of)];
+            return [$this->gang->sheet($pdf, $run, $artworks, $turn, $of)];
         }
         $picture = $run->lot->pictures[$run->sheet->places[0]->piece];
         [$part, , $label] = $plan->parts()[GangPicture::numbers($picture->piece->id)[0]];
         $named = ('' === $label ? '' : ' · ' . $label) . $of . ' · plan ' . $part->id();
 
-        return $this->pages($pdf, $picture->transfer, $artworks[$picture->transfer->artwork() ?? ''] ?? null, $named);
+        return $this->pages(
+            $pdf,
+            $picture->transfer,
+            $artworks[$picture->transfer->artwork() ?? ''] ?? null,
+            $turn->next($picture->piece->id),
+            $named,
+        );
     }
 
     /**
@@ -101,10 +125,11 @@ final readonly class SheetPdf
      *
      * @return list<SheetPage>
      */
-    private function pages(BarePdf $pdf, TransferPlan $plan, ?Artwork $artwork, string $of): array
+    private function pages(BarePdf $pdf, TransferPlan $plan, ?Artwork $artwork, ?PieceWords $words, string $of): array
     {
+        $of = null === $words ? $of : ' · ' . $words->label . $of;
         if (null !== $plan->arrangement->tiling && null !== $artwork) {
-            return $this->parts($pdf, $plan, $plan->arrangement->tiling, $artwork, $of);
+            return $this->parts($pdf, $plan, $plan->arrangement->tiling, $artwork, $words, $of);
         }
         $sheet = $plan->arrangement->sheet ?? throw InvalidInput::field('sheet', 'The picture does not fit a sheet.');
         $page = SheetPage::ofPart($plan, $plan->label() . $of);
@@ -119,6 +144,7 @@ final readonly class SheetPdf
                 $plan->placing->bend,
                 $sheet->mirrored,
                 $plan->placing->printedWithin(),
+                $words,
             );
         }
         $this->pen->marks($pdf, self::named($sheet->marks, $plan->label(), $of));
@@ -144,8 +170,14 @@ final readonly class SheetPdf
     }
 
     /** @return list<SheetPage> */
-    private function parts(BarePdf $pdf, TransferPlan $plan, Tiling $tiling, Artwork $artwork, string $of): array
-    {
+    private function parts(
+        BarePdf $pdf,
+        TransferPlan $plan,
+        Tiling $tiling,
+        Artwork $artwork,
+        ?PieceWords $words,
+        string $of,
+    ): array {
         $pages = [];
         foreach ($tiling->sheets as $sheet) {
             $page = SheetPage::ofPart(
@@ -157,7 +189,7 @@ final readonly class SheetPdf
             );
             $this->pen->begin($pdf, $sheet->page, $page->inDriver);
             foreach ($sheet->tiles as $placed) {
-                $this->part($pdf, $placed, $tiling, $artwork, $plan->placing->printedWithin());
+                $this->part($pdf, $placed, $tiling, $artwork, $plan->placing->printedWithin(), $words);
             }
             $this->pen->marks($pdf, self::named($sheet->marks, $plan->label(), $of));
             $this->pen->end($pdf);
@@ -168,8 +200,14 @@ final readonly class SheetPdf
     }
 
     /** @param list<array{float, float}> $within the line that nothing of the picture is printed beyond */
-    private function part(BarePdf $pdf, PlacedTile $placed, Tiling $tiling, Artwork $artwork, array $within): void
-    {
+    private function part(
+        BarePdf $pdf,
+        PlacedTile $placed,
+        Tiling $tiling,
+        Artwork $artwork,
+        array $within,
+        ?PieceWords $words,
+    ): void {
         $pdf->StartTransform();
         if ($placed->sideways) {
             $pdf->quarterTurn(
@@ -193,6 +231,7 @@ final readonly class SheetPdf
             null,
             $tiling->mirrored,
             $within,
+            $words,
         );
         $pdf->StopTransform();
         $this->pen->marks($pdf, $placed->marks);

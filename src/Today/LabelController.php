@@ -42,7 +42,12 @@ final readonly class LabelController
         $count = $run->pieces->count();
         $labels = [[$base, $run->name, ['rack place: ' . (1 === $count ? '1 piece' : $count . ' pieces'), ...$day]]];
         for ($piece = 1; $piece <= $count; ++$piece) {
-            $labels[] = [$base . '/' . $piece, $run->name, [sprintf('piece %d of %d', $piece, $count), ...$day]];
+            $name = $run->pieces->get($piece)?->label;
+            $labels[] = [
+                $base . '/' . $piece,
+                $run->name,
+                [...null === $name ? [] : [$name], sprintf('piece %d of %d', $piece, $count), ...$day],
+            ];
         }
 
         return PdfAnswer::of(

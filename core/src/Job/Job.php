@@ -23,6 +23,8 @@ final readonly class Job
      * @param list<Share> $breakdown sizes and colours that the pieces divide into; empty where all are
      *                               alike
      * @param UseWanted|null $use how the pieces will live, where it is known
+     * @param Series|null $series what each piece has for itself: there are as many as the quantity says
+     * @param Approval|null $approval that a customer has seen it and wants it so
      */
     public function __construct(
         public string $id,
@@ -34,6 +36,8 @@ final readonly class Job
         public string $note,
         public array $breakdown = [],
         public ?UseWanted $use = null,
+        public ?Series $series = null,
+        public ?Approval $approval = null,
     ) {}
 
     /**
@@ -48,6 +52,7 @@ final readonly class Job
         ?Blank $blank = null,
         ?array $transfers = null,
         ?array $breakdown = null,
+        ?Series $series = null,
     ): self {
         return new self(
             $this->id,
@@ -57,8 +62,11 @@ final readonly class Job
             $blank ?? $this->blank,
             $transfers ?? $this->transfers,
             $note ?? $this->note,
-            $breakdown ?? $this->breakdown,
+            $breakdown ??
+                (null === $blank || null === $this->series ? $this->breakdown : $this->series->shares($blank)),
             $this->use,
+            $series ?? (null === $breakdown ? $this->series : $this->series?->alike()),
+            $this->approval,
         );
     }
 
@@ -75,6 +83,7 @@ final readonly class Job
             $this->note,
             $this->breakdown,
             $this->use,
+            $this->series,
         );
     }
 
@@ -97,6 +106,43 @@ final readonly class Job
             $this->note,
             $breakdown,
             $this->use,
+            null,
+        );
+    }
+
+    /** With a list of names, whose pieces it is made for; or without one, all pieces alike but for size and colour. */
+    public function named(?Series $series): self
+    {
+        return new self(
+            $this->id,
+            $this->name,
+            null === $series ? $this->quantity : JobFile::quantity(count($series->pieces)),
+            $this->due,
+            $this->blank,
+            $this->transfers,
+            $this->note,
+            null === $series ? $this->breakdown : $series->shares($this->blank),
+            $this->use,
+            $series,
+            $this->approval,
+        );
+    }
+
+    /** As a customer approved it; or approved no more. */
+    public function approved(?Approval $approval): self
+    {
+        return new self(
+            $this->id,
+            $this->name,
+            $this->quantity,
+            $this->due,
+            $this->blank,
+            $this->transfers,
+            $this->note,
+            $this->breakdown,
+            $this->use,
+            $this->series,
+            $approval,
         );
     }
 
@@ -113,6 +159,8 @@ final readonly class Job
             $this->note,
             $this->breakdown,
             $this->use,
+            $this->series,
+            $this->approval,
         );
     }
 
@@ -142,6 +190,7 @@ final readonly class Job
             $this->note,
             [],
             $this->use,
+            $this->series?->within($share, $this->blank),
         );
     }
 
@@ -158,6 +207,8 @@ final readonly class Job
             $this->note,
             $this->breakdown,
             $use,
+            $this->series,
+            $this->approval,
         );
     }
 
@@ -174,6 +225,8 @@ final readonly class Job
             $this->note,
             [],
             $this->use,
+            $this->series,
+            $this->approval,
         );
     }
 

@@ -46,6 +46,8 @@ final readonly class JobFile
             self::note($record->stringOrNull('note') ?? ''),
             array_map(self::share(...), $record->records('breakdown')),
             $record->has('use') ? $record->enum('use', UseWanted::class) : null,
+            $record->has('series') ? Series::fromRecords($record->records('series')) : null,
+            $record->has('approval') ? Approval::fromRecord($record->record('approval')) : null,
         );
     }
 
@@ -89,6 +91,8 @@ final readonly class JobFile
                 ],
                 $job->breakdown,
             ),
+            'series' => $job->series?->toRecords(),
+            'approval' => $job->approval?->toRecord(),
         ];
     }
 

@@ -156,6 +156,7 @@ final readonly class Arrangement
             return null;
         }
         $size = $this->placing->placed->size;
+        $own = $this->brief->transfer->made?->own($this->placing->placed);
         $busy = $this->brief->picture?->traits?->busy;
 
         return Tiling::forPicture(
@@ -165,7 +166,11 @@ final readonly class Arrangement
             Length::mm($overlap->value),
             $this->stack->mirrored(),
             $this->brief->sheetLabel(),
-            array_map(static fn(KeptWhole $one): Rect => $one->on($size), $this->brief->transfer->whole),
+            [
+                ...array_map(static fn(KeptWhole $one): Rect => $one->on($size), $this->brief->transfer->whole),
+                // A join through a name is seen on every piece.
+                ...null === $own ? [] : [$own->room],
+            ],
             static fn(bool $across, float $from, float $to): float => null === $busy
                 ? 0.0
                 : $busy->between(

@@ -135,6 +135,27 @@ final class Plan implements \JsonSerializable
         return $plan;
     }
 
+    /**
+     * Of some of the pieces of each share, or of the whole.
+     *
+     * @param non-empty-list<int> $counts
+     */
+    public function some(array $counts): self
+    {
+        $plan = new self(
+            $this->jobId,
+            $this->jobName,
+            max(1, array_sum($counts)),
+            $this->piece,
+            $this->transfers,
+            $this->rounds,
+            $this->shares,
+        );
+        [$plan->known, $plan->sheets] = [$this->known, $this->sheetsFor($counts)];
+
+        return $plan;
+    }
+
     /** @return non-empty-list<array{self, int, string}> what the pieces divide into: its plan, how many, its name */
     public function parts(): array
     {

@@ -7,6 +7,7 @@ namespace Wubbin\Core\Plan;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Plan\Preflight\BlankChecks;
 use Wubbin\Core\Plan\Preflight\LookChecks;
+use Wubbin\Core\Plan\Preflight\NameChecks;
 use Wubbin\Core\Plan\Preflight\PictureChecks;
 use Wubbin\Core\Plan\Preflight\PlaceChecks;
 use Wubbin\Core\Plan\Preflight\PressChecks;
@@ -41,6 +42,7 @@ final readonly class Preflight
                 (new PictureChecks($brief, $outfit, $placing, $place))->checks(),
                 (new LookChecks($brief, $outfit, $placing, $arrangement))->checks(),
                 (new SubjectChecks($brief, $placing, $arrangement))->checks(),
+                (new NameChecks($brief))->checks(),
                 (new SheetChecks($brief, $outfit, $placing, $arrangement))->checks(),
                 (new PressChecks($brief, $outfit, $placing, $arrangement))->checks(),
                 WindowCheck::of($setup),

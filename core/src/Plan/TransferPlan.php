@@ -10,6 +10,7 @@ use Wubbin\Core\Blank\Zone;
 use Wubbin\Core\Heat\HeatCase;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Ready\OwnWords;
 use Wubbin\Core\Route\Caution;
 use Wubbin\Core\Route\Figure;
 use Wubbin\Core\Route\SchoolOption;
@@ -205,7 +206,19 @@ final readonly class TransferPlan implements \JsonSerializable
             $this->arrangement->sheet?->mirrored,
             $this->arrangement->tiling?->tiles,
             $this->arrangement->coverage?->places,
+            // Sheets from before pieces could have names keep their standing.
+            ...null === $this->ownWords() ? [] : [$this->ownWords(), $this->brief->job->series?->toRecords()],
         ];
+    }
+
+    /** Where each piece has its own words on the print, and how they look; null where they are all alike. */
+    public function ownWords(): ?OwnWords
+    {
+        $placed = $this->placing->placed;
+
+        return null === $placed || null === $this->brief->job->series
+            ? null
+            : $this->brief->transfer->made?->own($placed);
     }
 
     /** @return array<string, mixed> */

@@ -7,7 +7,6 @@ namespace Wubbin\Core\Ready;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Rect;
-use Wubbin\Core\Measure\Size;
 
 /** All that is done to a picture before it is printed, in order; its lengths hold for the picture at one width. */
 final readonly class Recipe
@@ -136,6 +135,16 @@ final readonly class Recipe
                 ),
             ),
         );
+    }
+
+    /** Whether it keeps room for what each piece has for itself. */
+    public function hasOwn(): bool
+    {
+        return [] !==
+            array_filter(
+                $this->steps,
+                static fn(ReadyStep $step): bool => $step instanceof Words && null === $step->text,
+            );
     }
 
     /** The place for what each piece has for itself, with where it lies; null where there is none. */

@@ -85,11 +85,7 @@ final readonly class PrintDue implements TaskHandler
         $sheet =
             null === $entry->share && $entry->pieces === $plan->quantity
                 ? $this->sheets->make($plan, $progress)
-                : $this->sheets->makeSome(
-                    (new SomePieces($entry->pieces, $entry->share))->of($plan),
-                    $entry->share,
-                    $progress,
-                );
+                : $this->sheets->makeSome($plan, new SomePieces($entry->pieces, $entry->share), $progress);
         $pages = array_keys(
             array_filter($sheet->pages(), static fn(SheetPage $page): bool => SheetKind::keyOf($page) === $group->key),
         );

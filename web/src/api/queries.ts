@@ -23,11 +23,13 @@ export const keys = {
   ladder: (id: string) => ['ladder', id],
   log: (id: string) => ['log', id],
   logbook: ['logbook'],
+  names: (id: string) => ['job', id, 'names'],
   orders: ['orders'],
   outlook: ['outlook'],
   pictures: ['pictures'],
   printers: ['printers'],
   prints: ['prints'],
+  proofs: (id: string) => ['job', id, 'proofs'],
   quotes: ['quotes'],
   rates: ['rates'],
   recipes: ['recipes'],
@@ -186,6 +188,16 @@ export const server = {
       queryKey: [...keys.run(run), 'drawings'],
       queryFn: () => got(api.GET('/api/runs/{id}/drawings', { params: { path: { id: run } } })),
       staleTime: Number.POSITIVE_INFINITY,
+    }),
+  names: (id: string) =>
+    queryOptions({
+      queryKey: keys.names(id),
+      queryFn: () => got(api.GET('/api/jobs/{id}/names', { params: { path: { id } } })),
+    }),
+  proofs: (id: string) =>
+    queryOptions({
+      queryKey: keys.proofs(id),
+      queryFn: () => got(api.GET('/api/jobs/{id}/proofs', { params: { path: { id } } })),
     }),
   offer: (job: string) =>
     queryOptions({

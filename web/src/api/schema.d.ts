@@ -1189,6 +1189,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/proofs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listProofs"];
+        put?: never;
+        post: operations["makeProof"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/proofs/{id}/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answerProof"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/ready/look": {
         parameters: {
             query?: never;
@@ -1234,6 +1266,39 @@ export interface paths {
         put?: never;
         /** A picture with nothing on it but room for words. */
         post: operations["beginWithWords"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getNames"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/names/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Nothing is kept: the list is sent back to be looked at. */
+        post: operations["readNames"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3292,6 +3357,47 @@ export interface components {
             /** @description Id of the job that it is like */
             what: string;
         };
+        /** @description What a customer said of a proof. */
+        ProofAnswer: {
+            remarks: string;
+            /** @enum {string} */
+            state: "approved" | "remarks";
+            /** @description Who said so */
+            by: string;
+        };
+        /** @description What a customer was shown of a job. */
+        ProofView: {
+            id: string;
+            remarks: string;
+            /** Format: date-time */
+            made: string;
+            /** @enum {string} */
+            state: "shown" | "approved" | "remarks";
+            by: string | null;
+            /** Format: date-time */
+            answered: string | null;
+            /** Format: date */
+            valid: string | null;
+            /** @description Its last day has gone */
+            expired: boolean;
+            /** @description The job is still as it was shown */
+            current: boolean;
+            /** @description As it was written */
+            price: string | null;
+            /** @description Where its PDF is */
+            url: string;
+        };
+        /** @description What a proof is to hold beside the pieces. */
+        ProofWish: {
+            /** @description For whom it is; may be empty */
+            for: string;
+            /** @description The price of all pieces as it was typed; empty for none */
+            price: string;
+            /** @description The last day, as YYYY-MM-DD; empty for none */
+            valid: string;
+            /** @description A sentence for the customer; may be empty */
+            words: string;
+        };
         /** @description A typeface that ships. */
         FaceView: {
             id: string;
@@ -3301,6 +3407,41 @@ export interface components {
              * @description The smallest height of a capital whose strokes the route still holds, in mm
              */
             smallest_mm: number;
+        };
+        /** @description One piece of a series. */
+        NameView: {
+            too_long: boolean;
+            colour: string;
+            /** @description Its place in the list, from 1 */
+            number: number;
+            /** @description With size and colour, where they differ */
+            label: string;
+            /** @description As it was broken */
+            lines: string[];
+            /** @description The height of a capital as it is printed */
+            capital_mm: number | null;
+            /** @description The route holds strokes so fine */
+            legible: boolean;
+            /** @description Letters that the typeface does not have */
+            missing: string[];
+            /**
+             * @description Whether it is good or at the bench
+             * @enum {string}
+             */
+            state: "left" | "made";
+            /** @description Its letters in mm on the piece, as an SVG path; of the first 60 in the answer */
+            path: string;
+        };
+        /** @description The pieces of a series as they come out. */
+        NamesView: {
+            /** @description The list as it is written down */
+            typed: string;
+            /** @description Those that something is wrong with in front */
+            names: components["schemas"]["NameView"][];
+            /** @description There is room for them on a picture */
+            room: boolean;
+            /** @description Which picture has it, from 0 */
+            transfer: number | null;
         };
         /** @description In mm on the piece, from its middle and its upper edge. */
         PlacedBox: {
@@ -3481,6 +3622,7 @@ export interface components {
             name: string;
             piece: number | null;
             together: number[];
+            who: string[];
             count: number;
             pieces: number;
             position: number;
@@ -3597,6 +3739,10 @@ export interface components {
             finished: boolean;
             plan: components["schemas"]["plan.schema"];
             steps: components["schemas"]["BenchStepView"][];
+            /** @description What tells a piece from others, by its number; empty where all are alike */
+            names: {
+                [key: string]: string;
+            };
             /** @description What needs hands next in front */
             hands: components["schemas"]["HandView"][];
             outcomes: {
@@ -3957,6 +4103,8 @@ export interface components {
             pieces: number;
             /** @description Which of the job’s sizes and colours, from 0; null where all are alike */
             share?: number | null;
+            /** @description Where each piece has a name: which of the list, from 1; null for those that are left */
+            names?: number[] | null;
         };
         /** @description A tray, and what its feed test told. */
         TrayView: {
@@ -4669,6 +4817,20 @@ export interface components {
                 colour?: string | null;
                 width_mm?: number | null;
             }[];
+            /** @description What each piece has for itself, in the order of the list; null where all have the same. */
+            series?: {
+                text: string;
+                size?: string | null;
+                colour?: string | null;
+                picture?: string | null;
+            }[] | null;
+            approval?: {
+                by: string;
+                day: string;
+                proof: string;
+                /** @description What of the job the customer saw, as a checksum */
+                of: string;
+            } | null;
         };
         Fix: {
             label: components["schemas"]["Phrase"];
@@ -8429,6 +8591,98 @@ export interface operations {
             };
         };
     };
+    listProofs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What was shown of it, the latest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProofView"][];
+                };
+            };
+        };
+    };
+    makeProof: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProofWish"];
+            };
+        };
+        responses: {
+            /** @description The proof */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProofView"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    answerProof: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProofAnswer"];
+            };
+        };
+        responses: {
+            /** @description The proof */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProofView"];
+                };
+            };
+            /** @description A field is wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     lookAtReady: {
         parameters: {
             query?: never;
@@ -8524,6 +8778,75 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ArtworkView"];
+                };
+            };
+        };
+    };
+    getNames: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its names as they come out */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NamesView"];
+                };
+            };
+            /** @description No such job */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readNames: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The list, a line for each piece */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        typed: string;
+                    };
+                };
+            };
+            /** @description Not a table */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -32,6 +32,8 @@ const NewOrder = lazy(() => import('../order/NewOrder').then((m) => ({ default: 
 const OrderTable = lazy(() => import('../order/OrderTable').then((m) => ({ default: m.OrderTable })));
 const StockPage = lazy(() => import('../cost/StockPage').then((m) => ({ default: m.StockPage })));
 const ReadyPage = lazy(() => import('../ready/ReadyPage').then((m) => ({ default: m.ReadyPage })));
+const NamesPage = lazy(() => import('../ready/NamesPage').then((m) => ({ default: m.NamesPage })));
+const ProofPage = lazy(() => import('../proof/ProofPage').then((m) => ({ default: m.ProofPage })));
 const CostPage = lazy(() => import('../cost/CostPage').then((m) => ({ default: m.CostPage })));
 const NewQuote = lazy(() => import('../cost/NewQuote').then((m) => ({ default: m.NewQuote })));
 const QuotesPage = lazy(() => import('../cost/QuotesPage').then((m) => ({ default: m.QuotesPage })));
@@ -192,6 +194,8 @@ export function App() {
               <Route path="/stock" element={<StockPage />} />
               <Route path="/jobs/:id/cost" element={<CostPage />} />
               <Route path="/jobs/:id/ready" element={<ReadyPage />} />
+              <Route path="/jobs/:id/names" element={<NamesPage />} />
+              <Route path="/jobs/:id/proof" element={<ProofPage />} />
               <Route path="/day" element={<DayPage />} />
               <Route path="/doctor" element={<DoctorPage />} />
               <Route path="/logbook/:id" element={<LogPage />} />

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Coins, Download, Heart, Printer } from 'lucide-react';
+import { Coins, Download, Eye, Heart, ListOrdered, Printer } from 'lucide-react';
 import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
@@ -347,6 +347,13 @@ function JobLinks({
         <Heart size={14} aria-hidden className="mr-1 inline" />
         Care cards
       </a>
+      <Link to={`/jobs/${id}/names`} className="link">
+        <ListOrdered size={14} aria-hidden className="mr-1 inline" />A name on every piece
+      </Link>
+      <Link to={`/jobs/${id}/proof`} className="link">
+        <Eye size={14} aria-hidden className="mr-1 inline" />
+        Proof
+      </Link>
       <Link to={`/jobs/${id}/cost`} className="link">
         <Coins size={14} aria-hidden className="mr-1 inline" />
         What it costs

@@ -294,6 +294,7 @@ function Bench({
       ) : front.judging || (asking === 'wrong' && front.piece !== null) ? (
         <Judge
           key={`${front.run} ${front.position} ${front.judging ? front.piece : ''}`}
+          names={run.names}
           among={front.judging ? [front.piece ?? 1] : front.together}
           pieces={front.pieces}
           position={front.position}

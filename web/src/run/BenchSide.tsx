@@ -33,7 +33,7 @@ export function BenchSide({
           {caution}
         </p>
       ))}
-      {step.kind === 'print' && <SheetsFor hand={front} />}
+      {step.kind === 'print' && <SheetsFor hand={front} names={run.names} />}
       <Clocks hands={hands} front={front} severalJobs={severalJobs} onPick={onPick} />
       <DeviceReadings />
       <details className="text-base">
@@ -60,7 +60,7 @@ export function BenchSide({
 }
 
 /** Which sheet is printed for which pieces. */
-function SheetsFor({ hand }: { hand: Hand }) {
+function SheetsFor({ hand, names }: { hand: Hand; names: RunView['names'] }) {
   return hand.sheets.length === 0 || hand.pieces === 1 ? null : (
     <section aria-label="Which sheet is for which pieces" className="mb-4">
       <h2 className="text-lg">Which sheet is for which pieces</h2>
@@ -69,7 +69,15 @@ function SheetsFor({ hand }: { hand: Hand }) {
           // biome-ignore lint/suspicious/noArrayIndexKey: sheets are told apart by their number alone
           <li key={n} className="flex justify-between gap-3 border-t border-rule py-1">
             <span>Sheet {n + 1}</span>
-            <b>{pieces.length === 1 ? `piece ${pieces[0]}` : `pieces ${numbers(pieces)}`}</b>
+            <b className="text-right">
+              {pieces.length === 1 ? `piece ${pieces[0]}` : `pieces ${numbers(pieces)}`}
+              {pieces.length <= 12 &&
+                pieces.map((piece) => (
+                  <span key={piece} className="block font-normal">
+                    {names[piece]}
+                  </span>
+                ))}
+            </b>
           </li>
         ))}
       </ol>

@@ -27,10 +27,11 @@ export function inHand(hand: Hand): string {
     const sheets = hand.count === 1 ? '1 sheet' : `${hand.count} sheets`;
     return hand.together.length === hand.pieces ? sheets : `${sheets} for pieces ${numbers(hand.together)}`;
   }
+  const who = hand.who.length === 0 || hand.who.length > 3 ? '' : `: ${hand.who.join('; ')}`;
   if (hand.pieces === 1) {
-    return 'the piece';
+    return `the piece${who}`;
   }
-  return hand.judging || hand.together.length < 2 ? `piece ${hand.piece}` : `pieces ${numbers(hand.together)}`;
+  return `${hand.judging || hand.together.length < 2 ? `piece ${hand.piece}` : `pieces ${numbers(hand.together)}`}${who}`;
 }
 
 /** Whose it is: the job where several are under way, and what of it. */

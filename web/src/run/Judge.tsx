@@ -19,6 +19,7 @@ const OUTCOMES: [Outcome, string, string, string][] = [
 /** How a piece came out: one big key, what went wrong and where, and what is worth remembering. */
 export function Judge({
   among,
+  names,
   pieces,
   position,
   picture,
@@ -29,6 +30,8 @@ export function Judge({
 }: {
   /** Pieces one of which is judged. */
   among: number[];
+  /** What tells pieces from others, by their numbers. */
+  names: Record<string, string>;
   pieces: number;
   position: number;
   picture: string | undefined;
@@ -107,7 +110,8 @@ export function Judge({
     >
       <div className="min-h-0 flex-1 overflow-auto px-7 py-6">
         <h1 className="text-[clamp(2rem,4.4vw,3rem)] font-extrabold">
-          How did {pieces === 1 ? 'it' : `piece ${piece}`} come out?
+          How did {pieces === 1 ? 'it' : `piece ${piece}`}
+          {names[piece] === undefined ? '' : ` (${names[piece]})`} come out?
         </h1>
         {among.length > 1 && (
           <fieldset className="mt-4">

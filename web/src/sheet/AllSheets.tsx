@@ -37,6 +37,19 @@ export function AllSheets({ view, work, handle }: { view: Part; work: Schemas['W
               <p className="text-sm text-soft">
                 {sheet.paper}, {format.bareLength(sheet.page_width_mm)} × {format.length(sheet.page_height_mm)}
               </p>
+              <p className="text-sm">
+                For a cutter:{' '}
+                {(['svg', 'dxf', 'pdf'] as const).map((kind) => (
+                  <a
+                    key={kind}
+                    className="link mr-2"
+                    href={`/api/jobs/${view.job.id}/cut/${n + 1}.${kind}`}
+                    {...(kind === 'pdf' ? { target: '_blank', rel: 'noreferrer' } : {})}
+                  >
+                    {kind === 'pdf' ? 'how to align it' : kind.toUpperCase()}
+                  </a>
+                ))}
+              </p>
             </li>
           );
         })}

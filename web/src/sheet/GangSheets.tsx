@@ -225,6 +225,9 @@ function OneSheet({
         · {pieces(sheet)}, {Math.round(sheet.filled * 100)} % filled ·{' '}
         <a className="link" href={cut}>
           cut lines
+        </a>{' '}
+        <a className="link" href={cut.replace(/svg$/, 'dxf')}>
+          As DXF
         </a>
         {sheet.offcuts.map((offcut) => {
           const key = `${offcut.x_mm} ${offcut.y_mm}`;

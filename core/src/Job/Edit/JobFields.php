@@ -7,6 +7,7 @@ namespace Wubbin\Core\Job\Edit;
 use Wubbin\Core\Job\Breakdown;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobFile;
+use Wubbin\Core\Job\Series;
 use Wubbin\Core\Job\Share;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Digits;
@@ -29,9 +30,9 @@ final readonly class JobFields
             'use' => static fn(Draft $draft, string $typed): Job => $draft->job->usedAs(
                 '' === $typed ? null : UseWanted::tryFrom($typed) ?? throw BadRecord::at('use', Draft::NOT_OFFERED),
             ),
-            'quantity' => static fn(Draft $draft, string $typed): Job => $draft->job->with(
-                quantity: JobFile::quantity(PlainNumber::whole($typed, Job::MOST_PIECES) ?? 0),
-                breakdown: [],
+            'quantity' => self::quantity(...),
+            'series' => static fn(Draft $draft, string $typed): Job => $draft->job->named(
+                Series::parse($typed, $draft->kind(), $draft->catalogue),
             ),
             'breakdown' => self::breakdown(...),
             'transfer' => static fn(Draft $draft, string $typed): Job => $draft->job->with(
@@ -43,9 +44,28 @@ final readonly class JobFields
         ];
     }
 
+    private static function quantity(Draft $draft, string $typed): Job
+    {
+        self::refuseNamed($draft, 'quantity');
+
+        return $draft->job->with(
+            quantity: JobFile::quantity(PlainNumber::whole($typed, Job::MOST_PIECES) ?? 0),
+            breakdown: [],
+        );
+    }
+
+    /** @throws BadRecord where each piece has its name: there are as many as names */
+    private static function refuseNamed(Draft $draft, string $field): void
+    {
+        if (null !== $draft->job->series) {
+            throw BadRecord::at($field, 'Each piece has a name. Change the list of names.');
+        }
+    }
+
     /** The quantity is what the shares add up to; emptied, all pieces are alike again. */
     private static function breakdown(Draft $draft, string $typed): Job
     {
+        self::refuseNamed($draft, 'breakdown');
         $shares = Breakdown::parse($typed, $draft->kind(), $draft->catalogue, $draft->parser);
         $all = array_sum(array_map(static fn(Share $share): int => $share->quantity, $shares));
 

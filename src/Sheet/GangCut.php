@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Sheet;
+
+use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Measure\Rect;
+use Wubbin\Core\Measure\Size;
+use Wubbin\Core\Sheet\CutSheet;
+use Wubbin\Core\Sheet\MarkKind;
+use Wubbin\Core\Sheet\SheetLayout;
+
+/** The lines that a shared sheet is cut along, and the dots that a cutter finds it by. */
+final readonly class GangCut
+{
+    /**
+     * @param Record $lot as it was laid out
+     * @param Record $sheet one of its sheets
+     */
+    public static function of(Record $lot, Record $sheet): CutSheet
+    {
+        $pieces = [];
+        foreach ($lot->records('pieces') as $piece) {
+            $pieces[$piece->string('id')] = $piece;
+        }
+        $cut = [];
+        foreach ($sheet->records('places') as $place) {
+            $piece = $pieces[$place->string('piece')] ?? null;
+            $swatch = Rect::mm(0.0, 0.0, $place->number('width_mm'), $place->number('height_mm'));
+            $cut[] = [
+                $piece?->string('label') ?? 'test swatch',
+                array_map(
+                    static fn(array $loop): array => array_map(
+                        static fn(array $p): array => self::onSheet($p[0], $p[1], $place),
+                        $loop,
+                    ),
+                    null === $piece ? [$swatch->corners()] : self::lines($piece),
+                ),
+            ];
+        }
+
+        return new CutSheet(
+            Size::mm($sheet->number('page_width_mm'), $sheet->number('page_height_mm')),
+            $cut,
+            self::dots($lot, $sheet),
+        );
+    }
+
+    /** @return list<array{float, float}> what a cutter finds the sheet by */
+    private static function dots(Record $lot, Record $sheet): array
+    {
+        $dots = [];
+        $margin = $lot->number('printable_margin_mm');
+        $printable = Rect::mm(
+            $margin,
+            $margin,
+            $sheet->number('page_width_mm') - 2.0 * $margin,
+            $sheet->number('page_height_mm') - 2.0 * $margin,
+        );
+        foreach (SheetLayout::strip($printable, false, '') as $mark) {
+            if (MarkKind::Registration === $mark->kind) {
+                $dots[] = [$mark->rect->xMm + 0.5, $mark->rect->yMm + 0.5];
+            }
+        }
+
+        return $dots;
+    }
+
+    /** @return list<list<array{float, float}>> */
+    private static function lines(Record $piece): array
+    {
+        return array_map(
+            static fn(Record $loop): array => array_map(
+                static fn(Record $p): array => [$p->number('0'), $p->number('1')],
+                $loop->each(),
+            ),
+            $piece->record('lines')->each(),
+        );
+    }
+
+    /**
+     * A point of a piece where it lies, turned by its quarters with the clock.
+     *
+     * @return array{float, float}
+     */
+    private static function onSheet(float $x, float $y, Record $place): array
+    {
+        [$left, $top, $wide, $high] = [
+            $place->number('x_mm'),
+            $place->number('y_mm'),
+            $place->number('width_mm'),
+            $place->number('height_mm'),
+        ];
+
+        return match ($place->integer('quarters')) {
+            1 => [$left + $wide - $y, $top + $x],
+            2 => [$left + $wide - $x, $top + $high - $y],
+            3 => [$left + $y, $top + $high - $x],
+            default => [$left + $x, $top + $y],
+        };
+    }
+}
