@@ -11,21 +11,14 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Wubbin\Artwork\ArtworkStore;
-use Wubbin\Core\Cost\SessionUse;
 use Wubbin\Core\Job\JobFile;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Recipe;
-use Wubbin\Core\Run\BenchSequence;
-use Wubbin\Core\Run\BenchState;
 use Wubbin\Core\Run\Defect;
-use Wubbin\Core\Run\Event;
-use Wubbin\Core\Run\EventType;
-use Wubbin\Core\Run\Mark;
 use Wubbin\Core\Run\Outcome;
-use Wubbin\Core\Work\Work;
 use Wubbin\Job\JobPlanner;
 use Wubbin\Job\StoredJob;
 use Wubbin\Log\LogCsv;
@@ -33,9 +26,6 @@ use Wubbin\Measure\SettingsStore;
 use Wubbin\Order\OrderBook;
 use Wubbin\Order\OrderHead;
 use Wubbin\Route\RecipeStore;
-use Wubbin\Run\LogWriter;
-use Wubbin\Session\StoredEvent;
-use Wubbin\Session\StoredRun;
 use Wubbin\Shelf\ShelfStore;
 use Wubbin\Stock\RatesStore;
 use Wubbin\Stock\ShopRates;
@@ -105,12 +95,13 @@ final class DemoCommand extends Command
         private readonly Catalogue $catalogue,
         private readonly JobPlanner $jobs,
         private readonly RecipeStore $recipes,
-        private readonly LogWriter $log,
+        private readonly PastSession $past,
         private readonly LogCsv $csv,
         private readonly StockCsv $stock,
         private readonly RatesStore $rates,
         private readonly OrderBook $orders,
         private readonly Morning $morning,
+        private readonly Crew $crew,
         private readonly SettingsStore $settings,
         private readonly string $projectDirectory,
         private readonly ClockInterface $clock,
@@ -153,7 +144,7 @@ final class DemoCommand extends Command
             );
         }
         $this->entities->flush();
-        $this->rememberPastRun('picking-crew', $this->clock->now()->modify('-6 days 10:00'));
+        $this->past->play('picking-crew', 'demo-run', $this->clock->now()->modify('-6 days 10:00'), self::PAST);
         $this->csv->read($this->projectDirectory . '/demo/logbook.csv');
         $this->stocked();
         foreach (self::ORDERS as $n => [$label, $day, $note, $jobs]) {
@@ -161,6 +152,7 @@ final class DemoCommand extends Command
             $this->orders->gather('demo-order-' . $n, $head, ...$jobs);
         }
         $this->morning->breaks();
+        $this->crew->isNamed();
         $output->writeln('Quillet Lane Orchard has moved in.');
 
         return Command::SUCCESS;
@@ -192,79 +184,5 @@ final class DemoCommand extends Command
     private function read(string $file): string
     {
         return (string) file_get_contents($this->projectDirectory . '/demo/' . $file);
-    }
-
-    private function rememberPastRun(string $jobId, \DateTimeImmutable $at): void
-    {
-        $stored = $this->jobs->find($jobId);
-        $job = $stored->job();
-        $plan = $this->jobs->plan($job)->alike();
-        $pieces = count(self::PAST);
-        $sequence = BenchSequence::fromTasks(Work::of($plan, $this->jobs->places(), [$pieces])->tasks());
-        /** @var array<string, mixed> $document */
-        $document = json_decode(json_encode($plan, \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
-        $run = StoredRun::begin(
-            'demo-run',
-            $jobId,
-            $plan->jobName,
-            $plan->id(),
-            $document,
-            $sequence,
-            SessionUse::of($job, $plan, $pieces, $this->jobs->pictures($job), $this->jobs->catalogue()),
-            $stored->revision,
-            $pieces,
-            $this->clock->now(),
-        );
-        foreach ($sequence->steps as $position => $step) {
-            $piece = $step->shared ? null : $run->pieces->get($step->pieces[0]);
-            $past = $step->shared ? null : self::PAST[$step->pieces[0] - 1];
-            $seconds = (int) (str_starts_with($step->stepId, 'heat-') && null !== $past ? $past[3] : $step->seconds);
-            if ($step->timed) {
-                $began = Event::started($position, $at, 'demo-s' . $position);
-                $run->events->add(new StoredEvent($began->press, $run, $piece, $began));
-            }
-            $at = $at->modify('+' . $seconds . ' seconds');
-            $done = Event::done($position, $at, 'demo-d' . $position);
-            $run->events->add(new StoredEvent($done->press, $run, $piece, $done));
-            foreach ($step->shared ? [] : $step->pieces as $number) {
-                $own = $sequence->positionsOf($number);
-                if ($own[count($own) - 1] === $position) {
-                    $this->judgePast($run, $position, $number, $at);
-                }
-            }
-        }
-        $run->finish($at);
-        $this->entities->persist($run);
-        $this->entities->flush();
-        $this->rememberPieces($run, $sequence);
-        $this->entities->flush();
-    }
-
-    private function judgePast(StoredRun $run, int $position, int $number, \DateTimeImmutable $at): void
-    {
-        [$outcome, $marks] = self::PAST[$number - 1];
-        $piece = $run->pieces->get($number) ?? throw new \LogicException('It is there.');
-        $judged = Event::judged(
-            $position,
-            $at,
-            $outcome,
-            array_map(static fn(array $mark): Mark => Mark::forDefect(...$mark), $marks),
-            'demo-j' . $number,
-            $number,
-        );
-        $run->events->add(new StoredEvent($judged->press, $run, $piece, $judged));
-        $piece->judge($outcome, $at);
-    }
-
-    private function rememberPieces(StoredRun $run, BenchSequence $sequence): void
-    {
-        $state = BenchState::fromEvents($sequence, $run->history());
-        foreach ($run->history() as $event) {
-            $piece = null === $event->piece ? null : $run->pieces->get($event->piece);
-            if (null !== $piece && EventType::Judged === $event->type) {
-                $this->log->write($piece, $state, $event, self::PAST[$piece->number - 1][2]);
-            }
-        }
-        $this->log->learn($run, $state);
     }
 }

@@ -48,6 +48,13 @@ final readonly class JobFileController
     {
         $job = $this->jobs->find($id)->job();
         $file = JobFile::write($job);
+        foreach ($job->transfers as $at => $transfer) {
+            if (null !== $transfer->made && is_file($this->files->path($transfer->made->of))) {
+                $bytes = (string) file_get_contents($this->details->storedWithout($transfer->made->of));
+                $made = ['of' => hash('sha256', $bytes), 'embedded' => base64_encode($bytes)];
+                $file['transfers'][$at] = ['made' => $made + $transfer->made->toRecord()] + $file['transfers'][$at];
+            }
+        }
         foreach ($file['transfers'] as $at => $transfer) {
             $sha256 = $transfer['artwork']['sha256'] ?? '';
             if (null !== $transfer['artwork'] && is_file($this->files->path($sha256))) {

@@ -37,6 +37,10 @@ final readonly class JobImport
         $job = JobFile::read($record);
         JobCheck::hold($job, $this->catalogue);
         foreach ($record->records('transfers') as $transfer) {
+            $made = $transfer->has('made') ? $transfer->record('made') : null;
+            if (null !== $made?->stringOrNull('embedded')) {
+                $this->takeEmbedded($made->string('embedded'), $made->string('of'), $made->string('name'));
+            }
             $artwork = $transfer->recordOrNull('artwork');
             $embedded = $artwork?->stringOrNull('embedded');
             if (null !== $artwork && null !== $embedded) {

@@ -157,6 +157,9 @@ final readonly class ProofPaper
         $paper->page();
         $paper->heading(1 === count($labels) ? 'The name' : sprintf('All %d names', count($labels)));
         $paper->add('<div class="proof-prints">' . implode('', $cells) . '</div>');
+        if (count($labels) <= self::DRAWN) {
+            return;
+        }
         $rows = [];
         foreach (array_chunk($labels, 3) as $r => $row) {
             $cells = [];

@@ -9,9 +9,9 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Core\Plan\CutSheets;
 use Wubbin\Core\Sheet\CutSheet;
+use Wubbin\Http\FileAnswer;
 use Wubbin\Http\PdfAnswer;
 use Wubbin\Job\JobPlanner;
-use Wubbin\Measure\SettingsStore;
 use Wubbin\Pdf\ShopPapers;
 use Wubbin\Refusal\NotFound;
 
@@ -19,11 +19,7 @@ use Wubbin\Refusal\NotFound;
 #[AsController]
 final readonly class CutController
 {
-    public function __construct(
-        private JobPlanner $jobs,
-        private ShopPapers $papers,
-        private SettingsStore $settings,
-    ) {}
+    public function __construct(private JobPlanner $jobs, private ShopPapers $papers) {}
 
     /** The cut lines of one of a job's sheets, those that are alike counted once, from 1. */
     #[
@@ -35,7 +31,9 @@ final readonly class CutController
     ]
     public function lines(string $id, int $sheet, string $format): Response
     {
-        return CutAnswer::of($this->sheet($id, $sheet), $format, 'cut-' . $sheet);
+        [$content, $type] = $this->sheet($id, $sheet)->file($format);
+
+        return FileAnswer::of($content, $type, sprintf('cut-%d.%s', $sheet, $format));
     }
 
     /** How the cutter finds them. */
@@ -44,12 +42,7 @@ final readonly class CutController
     {
         return PdfAnswer::of(
             $this->papers->press(
-                CutPaper::of(
-                    $this->jobs->find($id)->job()->name,
-                    $this->sheet($id, $sheet),
-                    $this->papers->size(),
-                    $this->settings->get()->format(),
-                ),
+                CutPaper::of($this->jobs->find($id)->job()->name, $this->sheet($id, $sheet), $this->papers->size()),
             ),
             'cutter',
         );

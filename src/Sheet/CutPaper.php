@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Wubbin\Sheet;
 
 use Wubbin\Core\Measure\PaperSize;
-use Wubbin\Core\Measure\Quantity;
-use Wubbin\Core\Measure\UnitFormat;
 use Wubbin\Core\Sheet\CutSheet;
 use Wubbin\Pdf\Paper;
 
@@ -15,7 +13,7 @@ final readonly class CutPaper
 {
     private const WIDE_MM = 110.0;
 
-    public static function of(string $name, CutSheet $sheet, PaperSize $size, UnitFormat $format): Paper
+    public static function of(string $name, CutSheet $sheet, PaperSize $size): Paper
     {
         $paper = (new Paper($name . ' · for the cutter', $size))
             ->add('<h1>' . Paper::text($name) . '</h1>')
@@ -25,9 +23,9 @@ final readonly class CutPaper
         foreach ($sheet->dots as $n => [$x, $y]) {
             $rows[] = [
                 sprintf('Dot %d', $n + 1),
-                $format->quantity(Quantity::length($x)),
-                $format->quantity(Quantity::length($y)),
-                $format->quantity(Quantity::length($sheet->page->heightMm - $y)),
+                sprintf('%.1F mm', $x),
+                sprintf('%.1F mm', $y),
+                sprintf('%.1F mm', $sheet->page->heightMm - $y),
             ];
         }
         $paper->table(['', 'From the left edge', 'From the upper edge', 'From the lower edge'], $rows, 1);

@@ -14,6 +14,7 @@ use Wubbin\Contract\Answer;
 use Wubbin\Contract\Refused;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Http\FileAnswer;
 use Wubbin\Http\JsonBody;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\NotFound;
@@ -144,11 +145,12 @@ final readonly class GangController
     {
         $of = Record::of($this->laidOut($task))->records('lots')[$lot] ?? throw new NotFound('There is no such sheet.');
 
-        return CutAnswer::of(
-            GangCut::of($of, $of->records('sheets')[$sheet] ?? throw new NotFound('There is no such sheet.')),
-            $format,
-            sprintf('cut-%d-%d', $lot + 1, $sheet + 1),
-        );
+        [$content, $type] = GangCut::of(
+            $of,
+            $of->records('sheets')[$sheet] ?? throw new NotFound('There is no such sheet.'),
+        )->file($format);
+
+        return FileAnswer::of($content, $type, sprintf('cut-%d-%d.%s', $lot + 1, $sheet + 1, $format));
     }
 
     /**

@@ -18,6 +18,12 @@ final readonly class CutSheet
      */
     public function __construct(public Size $page, public array $pieces, public array $dots) {}
 
+    /** @return array{string, string} what a cutter's program opens, and its type */
+    public function file(string $format): array
+    {
+        return 'dxf' === $format ? [$this->dxf(), 'application/dxf'] : [$this->svg(), 'image/svg+xml'];
+    }
+
     /** SVG at true size: one closed path a piece, with its name. */
     public function svg(): string
     {
