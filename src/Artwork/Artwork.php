@@ -53,6 +53,7 @@ class Artwork
                     $traits,
                     null === $madeOf ? null : Origin::fromPicture($madeOf, ...$read->visible),
                     $read->note,
+                    $read->pixels,
                 )->toRecord(),
                 'visible' => $read->visible,
                 'form' => $read->form,

@@ -21,6 +21,7 @@ final readonly class ReadPicture
      * @param string $form file name of the form for printing
      * @param bool $drawn it holds lines and areas, and no pixels
      * @param string|null $note what of the file is not taken
+     * @param float|null $pixels across its width, of a drawing that holds some
      */
     public function __construct(
         public PictureKind $kind,
@@ -31,6 +32,7 @@ final readonly class ReadPicture
         public string $form,
         public bool $drawn,
         public ?string $note = null,
+        public ?float $pixels = null,
     ) {}
 
     public function noted(string $note): self
@@ -44,6 +46,7 @@ final readonly class ReadPicture
             $this->form,
             $this->drawn,
             null === $this->note ? $note : $note . ' ' . $this->note,
+            $this->pixels,
         );
     }
 }

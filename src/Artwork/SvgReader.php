@@ -21,6 +21,9 @@ final readonly class SvgReader
     private const PREVIEW_PIXELS = 1400;
     private const SECONDS = 25.0;
 
+    /** A picture of fewer pixels on a side is a dot of a pattern. */
+    private const LEAST_IMAGE = 24;
+
     /** The class of a rectangle that words are put in piece by piece. */
     public const ROOM = 'room-for-words';
 
@@ -60,6 +63,8 @@ final readonly class SvgReader
         $image->setOption('png:compression-level', '2');
         $image->writeImage('png:' . $into . '/' . ReadPicture::PREVIEW);
 
+        $drawn = 1 !== preg_match('/<(\w+:)?image[\s>]/i', $svg);
+
         return new ReadPicture(
             PictureKind::Vector,
             $width,
@@ -67,9 +72,44 @@ final readonly class SvgReader
             true,
             $visible,
             'print.pdf',
-            1 !== preg_match('/<(\w+:)?image[\s>]/i', $svg),
+            $drawn,
             self::note([...$clean->leftOut, $this->fonts->note($svg)]),
+            $drawn ? null : self::pixelsAcross($into . '/print.pdf', $visible['width']),
         );
+    }
+
+    /**
+     * How many pixels the coarsest picture in it would have across all of the visible part; null where there is none
+     * large enough to be looked at.
+     *
+     * @param float $visible share of the page's width
+     */
+    private static function pixelsAcross(string $pdf, float $visible): ?float
+    {
+        try {
+            $images = OutsideProgram::run(['pdfimages', '-list', $pdf], self::SECONDS);
+            $page = OutsideProgram::run(['pdfinfo', $pdf], self::SECONDS);
+        } catch (ProgramFailed) {
+            return null;
+        }
+        // Page, number, type, width, height, colours, components, bits, encoding, interpolated, object, then x and y
+        // pixels an inch.
+        preg_match_all(
+            '/^\s*\d+\s+\d+\s+image\s+(\d+)\s+(\d+)(?:\s+\S+){5}\s+\d+\s+\d+\s+(\d+)\s+(\d+)/m',
+            $images,
+            $found,
+            \PREG_SET_ORDER,
+        );
+        $finest = [];
+        foreach ($found as [, $wide, $high, $x, $y]) {
+            if (min((int) $wide, (int) $high) >= self::LEAST_IMAGE && min((int) $x, (int) $y) > 0) {
+                $finest[] = (float) min((int) $x, (int) $y);
+            }
+        }
+
+        return [] === $finest || 1 !== preg_match('/^Page size:\s+([\d.]+)/m', $page, $size)
+            ? null
+            : ((min($finest) * (float) $size[1]) / 72.0) * $visible;
     }
 
     /** Room that is kept for words counts as part of the picture, though nothing is drawn there. */

@@ -25,12 +25,14 @@ final readonly class Picture
         public ?Traits $traits,
         public ?Origin $origin,
         public ?string $note,
+        private ?float $pixels,
         public ?Outlines $outlines = null,
     ) {}
 
     /**
      * @param Traits|null $traits what its pixels told; null where nobody has looked at them
      * @param string|null $note what of its file was not taken, or is drawn otherwise
+     * @param float|null $pixels across its width, of a drawing that holds some
      *
      * @throws BadRecord unless both sides are above zero
      */
@@ -44,12 +46,13 @@ final readonly class Picture
         ?Traits $traits = null,
         ?Origin $origin = null,
         ?string $note = null,
+        ?float $pixels = null,
     ): self {
         if ($width <= 0.0 || $height <= 0.0) {
             throw BadRecord::at('artwork', 'The picture has no size.');
         }
 
-        return new self($sha256, $name, $kind, $width, $height, $hasTransparency, $traits, $origin, $note);
+        return new self($sha256, $name, $kind, $width, $height, $hasTransparency, $traits, $origin, $note, $pixels);
     }
 
     /** @throws BadRecord */
@@ -67,12 +70,14 @@ final readonly class Picture
                 : null,
             $record->has('origin') ? Origin::fromRecord($record->record('origin')) : null,
             $record->stringOrNull('note'),
+            $record->has('pixels') ? $record->number('pixels') : null,
         );
     }
 
     /**
      * @return array{sha256: string, name: string, kind: string, width: float, height: float, has_transparency: bool,
-     *     traits: array<string, mixed>|null, origin: array<string, mixed>|null, note: string|null}
+     *     traits: array<string, mixed>|null, origin: array<string, mixed>|null, note: string|null,
+     *     pixels: float|null}
      */
     public function toRecord(): array
     {
@@ -86,6 +91,7 @@ final readonly class Picture
             'traits' => $this->traits?->toRecord(),
             'origin' => $this->origin?->toRecord(),
             'note' => $this->note,
+            'pixels' => $this->pixels,
         ];
     }
 
@@ -102,6 +108,7 @@ final readonly class Picture
             $this->traits,
             $this->origin,
             $this->note,
+            $this->pixels,
             $outlines,
         );
     }
@@ -121,15 +128,25 @@ final readonly class Picture
         return $this->width / $this->height;
     }
 
+    /** Pixels across its width: of a drawing that holds pixels, those of the coarsest; null for line art. */
+    private function pixelsAcross(): ?float
+    {
+        return PictureKind::Vector === $this->kind ? $this->pixels : $this->width;
+    }
+
     /** Pixels an inch when printed this large; null for line art, which has none. */
     public function effectiveDpi(Size $printed): ?float
     {
-        return PictureKind::Vector === $this->kind ? null : $this->width / ($printed->widthMm / 25.4);
+        $pixels = $this->pixelsAcross();
+
+        return null === $pixels ? null : $pixels / ($printed->widthMm / 25.4);
     }
 
     /** The widest it may be printed, in mm, and still have this many pixels an inch; null for line art. */
     public function widestAt(float $dpi): ?float
     {
-        return PictureKind::Vector === $this->kind ? null : ($this->width / $dpi) * 25.4;
+        $pixels = $this->pixelsAcross();
+
+        return null === $pixels ? null : ($pixels / $dpi) * 25.4;
     }
 }

@@ -166,7 +166,10 @@ function List({ part, handle, names }: { part: Part; handle: JobHandle; names: S
               />
             ))}
           </ol>
-          <NamedPiece part={part} name={one} />
+          <div className="grid min-h-0 grid-rows-[3fr_2fr] gap-3">
+            <NamedPiece part={part} name={one} />
+            <NamedPrint part={part} name={one} />
+          </div>
         </div>
         <p className="flex min-h-14 flex-wrap items-center gap-3 border-t border-rule py-2">
           <button
@@ -231,7 +234,7 @@ function NameRow({
           {wrong === undefined ? '' : `◆ ${wrong}. `}
           {name.capital_mm !== null && `Capitals ${format.length(name.capital_mm)}`}
           {name.lines.length > 1 && `, ${name.lines.length} lines`}
-          {name.state === 'made' && ', made or at the bench'}
+          {name.state === 'made' && <b className="text-done"> ✓ made or at the bench</b>}
         </span>
       </button>
     </li>
@@ -283,5 +286,43 @@ function NamedPiece({ part, name }: { part: Part; name: Name | undefined }) {
         </svg>
       )}
     </div>
+  );
+}
+
+/** The print alone, as large as there is room for it: what is small on the piece can be read here. */
+function NamedPrint({ part, name }: { part: Part; name: Name | undefined }) {
+  const { placed } = part.plan;
+  if (placed === null || part.artwork === null) {
+    return null;
+  }
+  const { x_mm: x, y_mm: y, width_mm: wide, height_mm: high } = placed;
+  return (
+    <svg
+      viewBox={`${x - 1} ${y - 1} ${wide + 2} ${high + 2}`}
+      className="size-full min-h-40"
+      role="img"
+      aria-label={name === undefined ? 'The print' : `The print of ${name.label}`}
+    >
+      <rect
+        x={x}
+        y={y}
+        width={wide}
+        height={high}
+        fill={part.job.blank.colour}
+        className="stroke-rule"
+        strokeWidth={0.3}
+      />
+      <g style={onCloth(part.job.blank.colour)}>
+        <image
+          href={`/api/artwork/${part.artwork.sha256}/preview`}
+          x={x}
+          y={y}
+          width={wide}
+          height={high}
+          preserveAspectRatio="none"
+        />
+        {name !== undefined && <path d={name.path} fill={name.colour} />}
+      </g>
+    </svg>
   );
 }
