@@ -30,7 +30,7 @@ $image->drawImage($draw);
 $image->writeImage('png32:' . __DIR__ . '/artwork/apple-wheel.png');
 
 /*
- * The photograph of a drawing on paper: an apple in black pen, seen from the side on a brown table, darker to one corner.
+ * The photograph of a drawing on paper: an apple in black pen, seen from the side on a brown table, darker below.
  */
 $paper = new Imagick();
 $paper->newImage(900, 700, new ImagickPixel('#f4f1e8'), 'png');

@@ -115,10 +115,13 @@ final class Orchard
                     'overrides' => [],
                     'shows' => [],
                     'whole' => [],
+                    'made' => null,
                 ],
             ],
             'note' => '',
             'breakdown' => [],
+            'series' => null,
+            'approval' => null,
         ];
     }
 

@@ -143,8 +143,9 @@ final readonly class SvgReader
      * The visible part of it with as many pixels as are looked at, however little of its page it takes up: found on a
      * small drawing of the page, then drawn anew through a window a little larger than that.
      *
+     * And where it lies, as shares of the page; what it was drawn by, and where it lies in that.
+     *
      * @return array{\Imagick, array{x: float, y: float, width: float, height: float}, array{list<string>, int, int}}
-     *                                                                                                                and where it lies, as shares of the page; what it was drawn by, and where it lies in that
      */
     private function draw(string $svg, string $file): array
     {

@@ -35,7 +35,20 @@ final readonly class Crew
     /** Whose name lifted, by the place in the list. */
     private const SPOILT = 5;
 
-    private const NAMES = "Rowan\nJuniper\nAlder\nWillow\nHazel\nSorrel\nBramble\nLinden\nClover\nTansy\nYarrow\nBryony";
+    private const NAMES = [
+        'Rowan',
+        'Juniper',
+        'Alder',
+        'Willow',
+        'Hazel',
+        'Sorrel',
+        'Bramble',
+        'Linden',
+        'Clover',
+        'Tansy',
+        'Yarrow',
+        'Bryony',
+    ];
 
     private const ROOM = [
         'do' => 'words',
@@ -92,7 +105,7 @@ final readonly class Crew
 
     public function isNamed(): void
     {
-        $this->changed(self::SHIRTS, [self::ROOM], ['series' => self::NAMES]);
+        $this->changed(self::SHIRTS, [self::ROOM], ['series' => implode("\n", self::NAMES)]);
         $this->changed(self::CANDLE, self::DRAWING, []);
         $proof = $this->proofs->make(
             self::SHIRTS,
@@ -102,7 +115,7 @@ final readonly class Crew
         $plan = $this->jobs->plan($this->jobs->find(self::SHIRTS)->job());
         $sheet = $this->sheets->make($plan);
         $this->prints->sent($sheet, range(1, max(1, count($sheet->pages()))), 'Simulated printer', true);
-        $pieces = array_fill(0, substr_count(self::NAMES, "\n") + 1, [Outcome::Good, [], '', null]);
+        $pieces = array_fill(0, count(self::NAMES), [Outcome::Good, [], '', null]);
         $pieces[self::SPOILT - 1] = [
             Outcome::Spoiled,
             [[Defect::LiftedEdge, 0.5, 0.93]],

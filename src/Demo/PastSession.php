@@ -33,8 +33,10 @@ final readonly class PastSession
     ) {}
 
     /**
-     * @param non-empty-list<array{Outcome, list<array{Defect, float, float}>, string, int|null}> $pieces of each how it
-     *                                                                                                    came out, what went wrong and where, a note, and seconds that each area really got where those differ
+     * Of each piece: how it came out, what went wrong and where, a note, and seconds that each area really got where
+     * those differ.
+     *
+     * @param non-empty-list<array{Outcome, list<array{Defect, float, float}>, string, int|null}> $pieces
      */
     public function play(string $jobId, string $id, \DateTimeImmutable $at, array $pieces): void
     {

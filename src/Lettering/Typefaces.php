@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Lettering;
 
+use Symfony\Contracts\Cache\CacheInterface;
 use Wubbin\Core\Lettering\Face;
 use Wubbin\Core\Lettering\Fitter;
 use Wubbin\Core\Lettering\Typeface;
@@ -16,7 +17,7 @@ final class Typefaces
     /** @var array<string, Typeface> */
     private array $known = [];
 
-    public function __construct(private readonly string $projectDirectory) {}
+    public function __construct(private readonly string $projectDirectory, private readonly CacheInterface $cache) {}
 
     public function get(Face $face): Typeface
     {
@@ -34,6 +35,12 @@ final class Typefaces
                     Face::Stencil => 'allerta-stencil/AllertaStencil_400Regular.ttf',
                 },
         );
+    }
+
+    /** How wide a stroke is against a capital's height: kept, since reading a font takes longer than a look may. */
+    public function stem(Face $face): float
+    {
+        return $this->cache->get('stem.' . $face->value, fn(): float => $this->get($face)->stem());
     }
 
     public function fitter(Face $face): Fitter

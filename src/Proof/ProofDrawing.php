@@ -110,7 +110,7 @@ final readonly class ProofDrawing
         return null;
     }
 
-    /** @return string where the picture lies as it will look: each colour by the appearance's matrix, in linear light */
+    /** @return string where the picture lies as it will look: colours by the appearance's matrix, in linear light */
     private function worn(string $artwork, ?Appearance $as): string
     {
         $key = hash('sha256', $artwork . json_encode($as->matrix ?? [], \JSON_THROW_ON_ERROR));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Ready;
 
 use Wubbin\Core\Job\Job;
+use Wubbin\Core\Job\NamedPiece;
 use Wubbin\Core\Lettering\Lettering;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Job\JobPlanner;
@@ -16,6 +17,9 @@ final readonly class Names
 {
     /** So many are drawn: a list of ten thousand would be a page of many megabytes. */
     private const DRAWN = 60;
+
+    /** Letters are set so many names at a time: those of thousands would not all fit into memory. */
+    private const BATCH = 200;
 
     public function __construct(private JobPlanner $jobs, private NamesLeft $left, private Typefaces $typefaces) {}
 
@@ -29,18 +33,19 @@ final readonly class Names
         }
         $labels = $this->left->labels($job);
         $open = array_fill_keys($this->left->toMake($job), true);
-        $fitted = null === $at ? [] : $this->fitted($job, $plan->transfers[$at]);
         $names = [];
-        foreach ($job->series->pieces as $n => $piece) {
-            $lettering = $fitted[$n] ?? null;
-            $names[] = $this->name(
-                $n,
-                $labels[$n],
-                $piece->text,
-                isset($open[$n]),
-                $lettering,
-                $plan->transfers[$at ?? 0],
-            );
+        foreach (array_chunk($job->series->pieces, self::BATCH, true) as $batch) {
+            $fitted = null === $at ? [] : $this->fitted(array_values($batch), $plan->transfers[$at]);
+            foreach (array_keys($batch) as $i => $n) {
+                $names[] = $this->name(
+                    $n,
+                    $labels[$n],
+                    $batch[$n]->text,
+                    isset($open[$n]),
+                    $fitted[$i] ?? null,
+                    $plan->transfers[$at ?? 0],
+                );
+            }
         }
         $wrong = static fn(NameView $one): int => [] !== $one->missing
             ? 0
@@ -56,7 +61,7 @@ final readonly class Names
 
         return new NamesView(
             $job->series->write($kind, $this->jobs->catalogue()),
-            $this->drawn($names, $fitted, null === $at ? null : $plan->transfers[$at]),
+            null === $at ? $names : $this->drawn($names, $job->series->pieces, $plan->transfers[$at]),
             null !== $at,
             $at,
         );
@@ -74,17 +79,21 @@ final readonly class Names
         return null;
     }
 
-    /** @return list<Lettering> in the order of the list */
-    private function fitted(Job $job, TransferPlan $transfer): array
+    /**
+     * @param list<NamedPiece> $pieces
+     *
+     * @return list<Lettering> in the same order
+     */
+    private function fitted(array $pieces, TransferPlan $transfer): array
     {
         $own = $transfer->ownWords();
 
-        return null === $own || null === $job->series
+        return null === $own
             ? []
             : $this->typefaces
                 ->fitter($own->style->face)
                 ->fitAll(
-                    array_map(static fn($piece): string => $piece->text, $job->series->pieces),
+                    array_map(static fn(NamedPiece $piece): string => $piece->text, $pieces),
                     $own->room->size,
                     $own->style,
                 );
@@ -108,7 +117,7 @@ final readonly class Names
             $lettering->tooLong ?? false,
             null === $lettering ||
                 null === $style ||
-                $lettering->capitalMm * $this->typefaces->get($style->face)->stem() >=
+                $lettering->capitalMm * $this->typefaces->stem($style->face) >=
                     $transfer->brief->route->making->artwork->finestMm,
             $lettering->missing ?? [],
             $open ? 'left' : 'made',
@@ -121,26 +130,28 @@ final readonly class Names
      * The first of them with their letters.
      *
      * @param list<NameView> $names
-     * @param list<Lettering> $fitted
+     * @param list<NamedPiece> $pieces
      *
      * @return list<NameView>
      */
-    private function drawn(array $names, array $fitted, ?TransferPlan $transfer): array
+    private function drawn(array $names, array $pieces, TransferPlan $transfer): array
     {
-        $own = $transfer?->ownWords();
-        $placed = $transfer?->placing->placed;
+        $own = $transfer->ownWords();
+        $placed = $transfer->placing->placed;
         if (null === $own || null === $placed) {
             return $names;
         }
-        $drawn = array_map(
-            static fn(NameView $name): NameView => $name->drawn(
-                $fitted[$name->number - 1]->outline
-                    ->movedBy($placed->xMm + $own->room->xMm, $placed->yMm + $own->room->yMm)
-                    ->path(2),
-            ),
-            array_slice($names, 0, self::DRAWN),
+        $first = array_slice($names, 0, self::DRAWN);
+        $fitted = $this->fitted(
+            array_map(static fn(NameView $name): NamedPiece => $pieces[$name->number - 1], $first),
+            $transfer,
         );
+        foreach ($first as $n => $name) {
+            $first[$n] = $name->drawn(
+                $fitted[$n]->outline->movedBy($placed->xMm + $own->room->xMm, $placed->yMm + $own->room->yMm)->path(2),
+            );
+        }
 
-        return [...$drawn, ...array_slice($names, self::DRAWN)];
+        return [...$first, ...array_slice($names, self::DRAWN)];
     }
 }

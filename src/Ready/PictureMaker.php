@@ -31,7 +31,8 @@ use Wubbin\Task\Progress;
 final readonly class PictureMaker
 {
     /** The longer side of what is looked at. */
-    public const LOOK_PIXELS = 700;
+    public const LOOK_PIXELS = 640;
+    private const SMALL = 'small.png';
 
     /** The longer side of a drawing as pixels: 300 of them an inch on 250 mm. */
     private const DRAWN_PIXELS = 3000;
@@ -162,10 +163,7 @@ final readonly class PictureMaker
     private function begun(Artwork $of, Rect $box, bool $small): Canvas
     {
         if ($small) {
-            $preview = new \Imagick('png:' . $this->files->path($of->sha256, ReadPicture::PREVIEW));
-            if (max($preview->getImageWidth(), $preview->getImageHeight()) > self::LOOK_PIXELS) {
-                $preview->scaleImage(self::LOOK_PIXELS, self::LOOK_PIXELS, true);
-            }
+            $preview = new \Imagick('png:' . $this->small($of));
 
             return Canvas::ofPixels($preview, $box);
         }
@@ -173,6 +171,25 @@ final readonly class PictureMaker
         return PictureKind::Raster === $of->picture()->kind
             ? Canvas::ofPixels($this->raster->inFull($this->files->path($of->sha256)), $box)
             : Canvas::ofParts([$this->drawing($of, $box)], $box);
+    }
+
+    /** Its preview, smaller still and kept: a finger on a slider asks for it many times a second. */
+    private function small(Artwork $of): string
+    {
+        $small = $this->files->path($of->sha256, self::SMALL);
+        if (!is_file($small)) {
+            $preview = new \Imagick('png:' . $this->files->path($of->sha256, ReadPicture::PREVIEW));
+            if (max($preview->getImageWidth(), $preview->getImageHeight()) > self::LOOK_PIXELS) {
+                $preview->scaleImage(self::LOOK_PIXELS, self::LOOK_PIXELS, true);
+            }
+            $this->files->write(
+                $of->sha256,
+                self::SMALL,
+                static fn(string $to): bool => $preview->writeImage('png:' . $to),
+            );
+        }
+
+        return $small;
     }
 
     /** The visible part of a drawing as a part of another one. */

@@ -18,11 +18,14 @@ use Wubbin\Core\Ready\Tone;
 /** What is done to pixels, by ImageMagick. */
 final readonly class PixelSteps
 {
-    /** Growing and closing go over each pixel as often as their disc has pixels: at the most on so many of a side. */
+    /** Growing and closing go over each pixel many times: at the most on so many of a side. */
     private const GROWN_PIXELS = 3000;
 
     /** From black to white within about a fortieth of the range: an edge a pixel wide stays smooth. */
     private const STEEP = 40.0;
+
+    /** Colours that fill gaps are smooth: they are found on so many pixels of the longer side. */
+    private const BLURRED_PIXELS = 400.0;
 
     /** The longer side on which colours are counted. */
     private const COUNTED_PIXELS = 200;
@@ -135,33 +138,66 @@ final readonly class PixelSteps
         $image->setImagePage(0, 0, 0, 0);
         $alpha = self::alpha($image);
         $colours = self::onWhite($image);
-        $disc = self::disc($radius);
-        $colours->morphology(\Imagick::MORPHOLOGY_ERODE, 1, $disc);
-        $alpha->morphology(\Imagick::MORPHOLOGY_DILATE, 1, $disc);
+        self::grow($colours, \Imagick::MORPHOLOGY_ERODE, $radius);
+        self::grow($alpha, \Imagick::MORPHOLOGY_DILATE, $radius);
         self::show($colours, $alpha);
 
         return $colours;
     }
 
+    /** What is clear between parts takes the colours from beside it. */
     private static function filled(FillGaps $step, \Imagick $image, float $perMm): \Imagick
     {
         [$image, $perMm] = self::notTooFine($image, $perMm);
-        $disc = self::disc(($step->mm * $perMm) / 2.0);
+        $radius = ($step->mm * $perMm) / 2.0;
         $image->setImageAlphaChannel(\Imagick::ALPHACHANNEL_SET);
-        $alpha = self::alpha($image);
-        $colours = self::onWhite($image);
-        // What was clear takes the colour that grows into it from beside.
-        $grown = clone $colours;
-        $grown->morphology(\Imagick::MORPHOLOGY_CLOSE, 1, $disc);
-        $colours->morphology(\Imagick::MORPHOLOGY_OPEN, 1, $disc);
-        $closed = clone $alpha;
-        $closed->morphology(\Imagick::MORPHOLOGY_CLOSE, 1, $disc);
-        $kept = self::onWhite($image);
-        self::show($kept, $alpha);
-        self::show($colours, $closed);
-        $colours->compositeImage($kept, \Imagick::COMPOSITE_OVER, 0, 0);
+        $closed = self::closed(self::alpha($image), $radius);
+        $ground = clone $image;
+        $share = min(1.0, self::BLURRED_PIXELS / max($image->getImageWidth(), $image->getImageHeight()));
+        $ground->resizeImage(
+            max(1, (int) round($share * $image->getImageWidth())),
+            max(1, (int) round($share * $image->getImageHeight())),
+            \Imagick::FILTER_BOX,
+            1.0,
+        );
+        $ground->blurImage(0.0, max(1.0, $radius * $share));
+        $ground->setImageAlphaChannel(\Imagick::ALPHACHANNEL_DEACTIVATE);
+        $ground->resizeImage($image->getImageWidth(), $image->getImageHeight(), \Imagick::FILTER_TRIANGLE, 1.0);
+        self::show($ground, $closed);
+        $ground->compositeImage($image, \Imagick::COMPOSITE_OVER, 0, 0);
 
-        return $colours;
+        return $ground;
+    }
+
+    /** A mask grown by a radius and shrunk again: gaps up to twice as wide are gone, by distances from its edge. */
+    private static function closed(\Imagick $mask, float $radius): \Imagick
+    {
+        // Room for what it grows by: at the picture's own edge nothing is beside it.
+        $margin = (int) ceil($radius) + 2;
+        $mask->setImageBackgroundColor('black');
+        $mask->borderImage('black', $margin, $margin);
+        $mask->setImagePage(0, 0, 0, 0);
+        $mask->thresholdImage(\Imagick::getQuantum() / 2.0);
+        $mask->negateImage(false);
+        self::farFrom($mask, $radius);
+        $mask->negateImage(false);
+        self::farFrom($mask, $radius);
+        $mask->cropImage($mask->getImageWidth() - 2 * $margin, $mask->getImageHeight() - 2 * $margin, $margin, $margin);
+        $mask->setImagePage(0, 0, 0, 0);
+
+        return $mask;
+    }
+
+    /** White stays where the nearest black is farther than a radius. */
+    private static function farFrom(\Imagick $mask, float $radius): void
+    {
+        $per = min(2000.0, floor(\Imagick::getQuantum() / ($radius + 4.0)));
+        $mask->morphology(
+            \Imagick::MORPHOLOGY_DISTANCE,
+            1,
+            \ImagickKernel::fromBuiltin(\Imagick::KERNEL_EUCLIDEAN, '2,' . $per),
+        );
+        $mask->thresholdImage($radius * $per);
     }
 
     private static function cleared(ClearWhites $step, \Imagick $image): \Imagick
@@ -225,9 +261,23 @@ final readonly class PixelSteps
         return [$image, ($perMm * self::GROWN_PIXELS) / $longest];
     }
 
-    /** At least the four neighbours: less is no disc of whole pixels. */
-    private static function disc(float $radius): \ImagickKernel
+    /**
+     * @param \Imagick::MORPHOLOGY_ERODE|\Imagick::MORPHOLOGY_DILATE $how
+     *
+     * By an octagon: squares and diamonds of three pixels again and again, 0.41 of them squares, reach as far along the
+     * axes as across. That goes over each pixel in proportion to the radius and not to its square.
+     */
+    private static function grow(\Imagick $image, int $how, float $radius): void
     {
-        return \ImagickKernel::fromBuiltin(\Imagick::KERNEL_DISK, (string) max(1.0, round($radius, 1)));
+        $times = max(1, (int) round($radius));
+        $squares = (int) round((\M_SQRT2 - 1.0) * $times);
+        foreach (
+            [[\Imagick::KERNEL_SQUARE, $squares], [\Imagick::KERNEL_DIAMOND, $times - $squares]]
+            as [$kernel, $n]
+        ) {
+            if ($n > 0) {
+                $image->morphology($how, $n, \ImagickKernel::fromBuiltin($kernel, '1'));
+            }
+        }
     }
 }

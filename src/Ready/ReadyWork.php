@@ -19,8 +19,8 @@ use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\UnreadableQuantity;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Core\Ready\Fatten;
-use Wubbin\Core\Ready\FillGaps;
 use Wubbin\Core\Ready\Made;
+use Wubbin\Core\Ready\OnPixels;
 use Wubbin\Core\Ready\ReadyStep;
 use Wubbin\Core\Ready\Recipe;
 use Wubbin\Core\Ready\Words;
@@ -76,7 +76,7 @@ final readonly class ReadyWork
                 fn(Face $face): FaceView => new FaceView(
                     $face->value,
                     $face->label(),
-                    round($holds / $scale / $this->typefaces->get($face)->stem(), 1),
+                    round($holds / $scale / $this->typefaces->stem($face), 1),
                 ),
                 Face::cases(),
             ),
@@ -94,7 +94,7 @@ final readonly class ReadyWork
                     $n,
                     round($lettering->capitalMm * $scale, 2),
                     $lettering->tooLong,
-                    $lettering->capitalMm * $scale * $this->typefaces->get($step->style->face)->stem() >= $holds,
+                    $lettering->capitalMm * $scale * $this->typefaces->stem($step->style->face) >= $holds,
                     $lettering->missing,
                 );
             }
@@ -146,13 +146,15 @@ final readonly class ReadyWork
     {
         [$transfer, $of, $plan] = $this->at($job, $wish->transfer);
         $picture = $of->picture();
+        $pixels = array_filter(
+            $this->recipe($transfer, $of, $plan, $wish->steps)->steps,
+            static fn(ReadyStep $step): bool => $step instanceof OnPixels,
+        );
 
-        return (PictureKind::Raster === $picture->kind && $picture->width * $picture->height > self::MANY_PIXELS) ||
-            [] !==
-                array_filter(
-                    $this->recipe($transfer, $of, $plan, $wish->steps)->steps,
-                    static fn(ReadyStep $step): bool => $step instanceof Fatten || $step instanceof FillGaps,
-                );
+        // Of a drawing, as many pixels are made as a large sheet wants.
+        return PictureKind::Vector === $picture->kind
+            ? [] !== $pixels
+            : $picture->width * $picture->height > self::MANY_PIXELS;
     }
 
     private function taken(Canvas $canvas, string $name, Progress $progress): Artwork

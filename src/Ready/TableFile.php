@@ -9,7 +9,7 @@ use Wubbin\Refusal\Refusal;
 
 /**
  * The first table of a file that people keep lists in: CSV, an Office Open XML workbook (ECMA-376, part 1, 18) or an
- * OpenDocument table (OASIS 1.2, part 1, 9). Only text is read: no formula is reckoned, nothing outside the file opened.
+ * OpenDocument table (OASIS 1.2, part 1, 9). Only text is read; no formula is reckoned.
  */
 final readonly class TableFile
 {
@@ -60,8 +60,8 @@ final readonly class TableFile
         if (str_contains($text, "\0")) {
             throw InvalidInput::field('file', 'This is not a table. Save it as CSV, .xlsx or .ods.');
         }
-        $first = strtok($text, "\n");
-        $first = false === $first ? '' : $first;
+        // What stands in quotes holds no separators.
+        $first = (string) preg_replace('/"[^"]*"/', '', substr($text, 0, 10000));
         $counts = [
             ';' => substr_count($first, ';'),
             "\t" => substr_count($first, "\t"),

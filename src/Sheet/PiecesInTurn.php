@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Sheet;
 
 use Wubbin\Artwork\ArtworkStore;
+use Wubbin\Core\Job\NamedPiece;
 use Wubbin\Core\Lettering\Fitter;
 use Wubbin\Core\Plan\GangPicture;
 use Wubbin\Core\Plan\Plan;
@@ -13,20 +14,23 @@ use Wubbin\Pdf\PieceWords;
 use Wubbin\Session\NamesLeft;
 
 /**
- * The pieces of series as they are drawn, one after another: each place of a picture on a sheet is the next piece of its
- * share.
+ * The pieces of series as they are drawn, one after another: each place of a picture on a sheet is the next piece of
+ * its share. Letters are set a batch at a time, since those of thousands of names would not all fit into memory.
  */
 final class PiecesInTurn
 {
+    private const BATCH = 200;
+
     /**
-     * @param array<string, list<PieceWords>> $words by the id that a picture has on sheets
+     * @param array<string, \Generator<PieceWords>> $words by the id that a picture has on sheets
      * @param list<string> $labels of all pieces that are drawn
+     * @param list<string> $missing labels of pieces that a typeface lacks letters for
      */
-    private function __construct(private array $words, public readonly array $labels) {}
+    private function __construct(private array $words, public readonly array $labels, public readonly array $missing) {}
 
     public static function nobody(): self
     {
-        return new self([], []);
+        return new self([], [], []);
     }
 
     /**
@@ -47,78 +51,80 @@ final class PiecesInTurn
         }
         $labels = $names->labels($job);
         $places ??= array_keys($labels);
-        $words = [];
+        $words = $missing = [];
         foreach ($plan->parts() as $p => [$part]) {
             $own = NamesLeft::ofShare($job, $places, [] === $plan->shares ? null : $p);
+            $pieces = array_map(static fn(int $at): NamedPiece => $job->series->pieces[$at], $own);
+            $called = array_map(static fn(int $at): string => $labels[$at], $own);
             foreach ($part->transfers as $t => $transfer) {
-                $words[GangPicture::id($plan->jobId, $p, $t)] = self::ofTransfer(
-                    $transfer,
-                    array_map(static fn(int $at): string => $job->series->pieces[$at]->text, $own),
-                    array_map(static fn(int $at): string => $labels[$at], $own),
-                    array_map(static fn(int $at): ?string => $job->series->pieces[$at]->picture, $own),
-                    $artwork,
-                    $fitter,
-                );
+                $id = GangPicture::id($plan->jobId, $p, $t);
+                $words[$id] = self::set($transfer, $pieces, $called, $artwork, $fitter);
+                foreach (null === $transfer->ownWords() ? [] : $words[$id] as $one) {
+                    if ([] !== ($one->lettering->missing ?? [])) {
+                        $missing[$one->label] = $one->label;
+                    }
+                }
+                $words[$id] = self::set($transfer, $pieces, $called, $artwork, $fitter);
             }
         }
 
-        return new self($words, array_map(static fn(int $at): string => $labels[$at], $places));
+        return new self(
+            $words,
+            array_map(static fn(int $at): string => $labels[$at], $places),
+            array_map(strval(...), array_values($missing)),
+        );
     }
 
     /**
-     * @param list<string> $texts
-     * @param list<string> $labels
-     * @param list<string|null> $pictures
+     * @param list<NamedPiece> $pieces
+     * @param list<string> $labels of them
      * @param \Closure(TransferPlan): Fitter $fitter
      *
-     * @return list<PieceWords>
+     * @return \Generator<PieceWords>
      */
-    private static function ofTransfer(
+    private static function set(
         TransferPlan $transfer,
-        array $texts,
+        array $pieces,
         array $labels,
-        array $pictures,
         ArtworkStore $artwork,
         \Closure $fitter,
-    ): array {
+    ): \Generator {
         $own = $transfer->ownWords();
-        $fitted = null === $own ? [] : $fitter($transfer)->fitAll($texts, $own->room->size, $own->style);
-
-        return array_map(
-            static fn(int $n): PieceWords => new PieceWords(
-                $labels[$n],
-                $fitted[$n] ?? null,
-                $own,
-                $artwork->find($pictures[$n]),
-            ),
-            array_keys($texts),
-        );
+        foreach (array_chunk($pieces, self::BATCH, true) as $batch) {
+            $fitted =
+                null === $own
+                    ? []
+                    : $fitter($transfer)->fitAll(
+                        array_map(static fn(NamedPiece $piece): string => $piece->text, array_values($batch)),
+                        $own->room->size,
+                        $own->style,
+                    );
+            foreach (array_keys($batch) as $i => $n) {
+                yield new PieceWords($labels[$n], $fitted[$i] ?? null, $own, $artwork->find($pieces[$n]->picture));
+            }
+        }
     }
 
     /** With the pieces of another job. */
     public function and(self $other): self
     {
-        return new self($this->words + $other->words, [...$this->labels, ...$other->labels]);
-    }
-
-    /** @return list<string> labels of pieces that the typeface lacks letters for */
-    public function missing(): array
-    {
-        $missing = [];
-        foreach ($this->words as $words) {
-            foreach ($words as $one) {
-                if ([] !== ($one->lettering->missing ?? [])) {
-                    $missing[$one->label] = $one->label;
-                }
-            }
-        }
-
-        return array_values($missing);
+        return new self(
+            $this->words + $other->words,
+            [...$this->labels, ...$other->labels],
+            [...$this->missing, ...$other->missing],
+        );
     }
 
     /** The next piece whose picture this is; null where all are alike. */
     public function next(string $picture): ?PieceWords
     {
-        return [] === ($this->words[$picture] ?? []) ? null : array_shift($this->words[$picture]);
+        $words = $this->words[$picture] ?? null;
+        if (true !== $words?->valid()) {
+            return null;
+        }
+        $next = $words->current();
+        $words->next();
+
+        return $next;
     }
 }

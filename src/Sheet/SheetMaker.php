@@ -202,15 +202,14 @@ final readonly class SheetMaker
                 $transfer->ownWords()->style->face ?? Face::Upright,
             ),
         );
-        $missing = $turn->missing();
 
-        return [] === $missing
+        return [] === $turn->missing
             ? $turn
             : throw InvalidInput::field(
                 'sheet',
                 sprintf(
                     'The typeface does not have all letters of “%s”. Choose another typeface, or write it otherwise.',
-                    implode('”, “', array_slice($missing, 0, 3)),
+                    implode('”, “', array_slice($turn->missing, 0, 3)),
                 ),
             );
     }

@@ -243,6 +243,9 @@ final class BackupTest extends ShopTestCase
             $shop->executeStatement('ALTER TABLE printed_sheet DROP COLUMN ' . $column);
         }
         $shop->executeStatement('DROP TABLE run_drawings');
+        $shop->executeStatement('DROP TABLE proof');
+        $shop->executeStatement('ALTER TABLE piece DROP COLUMN label');
+        $shop->executeStatement('ALTER TABLE printed_sheet DROP COLUMN labels');
         self::takeBackTheEleventh($shop);
         $shop->executeStatement("DELETE FROM setting WHERE name = 'plan-ids'");
         $shop->executeStatement('ALTER TABLE run DROP COLUMN uses');
@@ -250,7 +253,7 @@ final class BackupTest extends ShopTestCase
         $shop->executeStatement(
             "DELETE FROM doctrine_migration_versions WHERE version LIKE '%Version8' OR version LIKE '%Version9' " .
                 "OR version LIKE '%Version10' OR version LIKE '%Version11' " .
-                "OR version LIKE '%Version12'",
+                "OR version LIKE '%Version12' OR version LIKE '%Version13'",
         );
         $shop->executeStatement('PRAGMA foreign_keys = OFF');
         foreach (['run' => 'id', 'piece' => 'run_id', 'event' => 'run_id'] as $table => $column) {
@@ -270,6 +273,8 @@ final class BackupTest extends ShopTestCase
                         ',"revision":null',
                         ',"pieces":null',
                         ',"share":null',
+                        ',"label":null',
+                        ',"labels":null',
                         ',"day":"9999-12-31"',
                         ',"quantity":1',
                     ],
@@ -280,7 +285,7 @@ final class BackupTest extends ShopTestCase
             }
         }
         self::assertSame(0, (new DatabaseFile($into))->rowsOf($into . '/wubbin.sqlite')['removed']);
-        self::assertSame(12, (new DatabaseFile($into))->version());
+        self::assertSame(13, (new DatabaseFile($into))->version());
     }
 
     public function testAtTheConsoleItTakesThePlaceOfWhatIsThereAndThatIsKept(): void

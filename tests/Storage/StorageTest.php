@@ -76,7 +76,7 @@ final class StorageTest extends ShopTestCase
             self::fail('The column is there already.');
         } catch (DriverException) {
             self::assertSame(
-                'Wubbin\Migrations\Version12',
+                'Wubbin\Migrations\Version13',
                 $this->service(Connection::class)->fetchOne(
                     'SELECT version FROM doctrine_migration_versions ORDER BY length(version) DESC, version DESC',
                 ),

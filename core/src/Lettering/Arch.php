@@ -13,7 +13,7 @@ namespace Wubbin\Core\Lettering;
  */
 final readonly class Arch
 {
-    private function __construct(private float $width, private float $radius, private float $half) {}
+    private function __construct(private float $width, private float $radius) {}
 
     /** @param float $rise how far the middle stands above the ends against its length; below zero it hangs */
     public static function of(float $width, float $rise): self
@@ -25,7 +25,7 @@ final readonly class Arch
             (1.0 - cos($half)) / (2.0 * $half) < $wanted ? ($low = $half) : ($high = $half);
         }
 
-        return new self($width, ($rise < 0.0 ? -1.0 : 1.0) * ($width / (2.0 * $low)), $low);
+        return new self($width, ($rise < 0.0 ? -1.0 : 1.0) * ($width / (2.0 * $low)));
     }
 
     /** A letter where it stands on the arc. */
@@ -43,23 +43,5 @@ final readonly class Arch
                     $x * $sin + $y * $cos + $this->radius * (1.0 - $cos),
                 ],
             );
-    }
-
-    /** How much room it takes up across, for letters so high. */
-    public function across(float $line): float
-    {
-        return 2.0 * (abs($this->radius) + $line) * sin($this->half);
-    }
-
-    /** How much room it takes up upwards, for letters so high. */
-    public function high(float $line): float
-    {
-        return abs($this->radius) * (1.0 - cos($this->half)) + $line;
-    }
-
-    /** From the upper edge of that room down to the middle of its line, for letters that reach so far above it. */
-    public function above(float $above): float
-    {
-        return $above + ($this->radius < 0.0 ? abs($this->radius) * (1.0 - cos($this->half)) : 0.0);
     }
 }

@@ -150,9 +150,11 @@ final readonly class Fitter
         $line = $this->typeface->above() + $this->typeface->below();
         $high = $line + (count($way) - 1) * ($line + self::LEADING);
         if (0.0 !== $style->arch) {
-            $arch = Arch::of($widest, $style->arch);
+            $box = $this->arched($shaped[$way[0]], $style)->box();
 
-            return min($room->widthMm / $arch->across($line), $room->heightMm / $arch->high($line));
+            return null === $box
+                ? $style->largestMm
+                : min($room->widthMm / $box->size->widthMm, $room->heightMm / $box->size->heightMm);
         }
 
         return min($room->widthMm / $widest, $room->heightMm / $high);
@@ -164,40 +166,71 @@ final readonly class Fitter
      */
     private function laid(array $way, array $shaped, float $capital, Size $room, TextStyle $style): Lettering
     {
-        $line = $this->typeface->above() + $this->typeface->below();
-        $step = $line + self::LEADING;
-        $top = ($room->heightMm / $capital - $line - (count($way) - 1) * $step) / 2.0;
-        $parts = $missing = [];
-        foreach ($way as $n => $text) {
-            $of = $shaped[$text];
-            $base = $top + $n * $step + $this->typeface->above();
-            $left = ($room->widthMm / $capital - $of->width) * $style->align->share();
-            $arch = 0.0 === $style->arch || $of->width <= 0.0 ? null : Arch::of($of->width, $style->arch);
-            $archTop =
-                null === $arch
-                    ? 0.0
-                    : ($room->heightMm - $arch->high($line) * $capital) / 2.0 +
-                        $arch->above($this->typeface->above()) * $capital;
-            foreach ($of->glyphs as $glyph) {
-                $parts[] =
-                    null === $arch
-                        ? $glyph->outline->at(
-                            $capital,
-                            ($left + $glyph->right) * $capital,
-                            ($base - $glyph->up) * $capital,
-                        )
-                        : $arch->stood($glyph)->at($capital, $room->widthMm / 2.0, $archTop);
-            }
-            $missing = [...$missing, ...$of->missing];
-        }
+        $missing = array_merge(...array_map(static fn(string $text): array => $shaped[$text]->missing, $way));
+        $outline =
+            0.0 === $style->arch
+                ? $this->straight($way, $shaped, $capital, $room, $style)
+                : self::middled($this->arched($shaped[$way[0]], $style), $capital, $room);
 
         return new Lettering(
-            Outline::joined($parts),
+            $outline,
             $capital,
             $way,
             $capital < $style->smallestMm - 1e-6,
             array_values(array_unique($missing)),
             $room,
         );
+    }
+
+    /**
+     * Line below line, all lines together half-way down.
+     *
+     * @param non-empty-list<string> $way
+     * @param array<array-key, Shaped> $shaped
+     */
+    private function straight(array $way, array $shaped, float $capital, Size $room, TextStyle $style): Outline
+    {
+        $line = $this->typeface->above() + $this->typeface->below();
+        $step = $line + self::LEADING;
+        $top = ($room->heightMm / $capital - $line - (count($way) - 1) * $step) / 2.0;
+        $parts = [];
+        foreach ($way as $n => $text) {
+            $base = $top + $n * $step + $this->typeface->above();
+            $left = ($room->widthMm / $capital - $shaped[$text]->width) * $style->align->share();
+            foreach ($shaped[$text]->glyphs as $glyph) {
+                $parts[] = $glyph->outline->at(
+                    $capital,
+                    ($left + $glyph->right) * $capital,
+                    ($base - $glyph->up) * $capital,
+                );
+            }
+        }
+
+        return Outline::joined($parts);
+    }
+
+    /** On its arc, in heights of a capital. */
+    private function arched(Shaped $line, TextStyle $style): Outline
+    {
+        if ($line->width <= 0.0) {
+            return Outline::nothing();
+        }
+        $arch = Arch::of($line->width, $style->arch);
+
+        return Outline::joined(array_map(static fn(Glyph $glyph): Outline => $arch->stood($glyph), $line->glyphs));
+    }
+
+    /** What a turned letter reaches up and down to is told by its corners alone: the middle is that of its box. */
+    private static function middled(Outline $outline, float $capital, Size $room): Outline
+    {
+        $box = $outline->box();
+
+        return null === $box
+            ? $outline
+            : $outline->at(
+                $capital,
+                ($room->widthMm - $capital * ($box->xMm + $box->right())) / 2.0,
+                ($room->heightMm - $capital * ($box->yMm + $box->bottom())) / 2.0,
+            );
     }
 }

@@ -7,11 +7,11 @@ namespace Wubbin\Core\Lettering;
 use Wubbin\Core\Measure\Rect;
 
 /**
- * Areas bounded by straight lines and curves, filled by the nonzero rule, as letters are. y grows downwards; the unit is
- * that of whoever made it.
+ * Areas bounded by straight lines and curves, filled by the nonzero rule, as letters are. y grows downwards; the unit
+ * is that of whoever made it.
  *
- * Each segment ends at its last point: M moves there, L draws a line, Q a quadratic and C a cubic Bézier curve; Z closes
- * what was begun with M.
+ * Each segment ends at its last point: M moves there, L draws a line, Q a quadratic and C a cubic Bézier curve; Z
+ * closes what was begun with M.
  */
 final readonly class Outline
 {

@@ -31,7 +31,7 @@ final readonly class Fatten implements OnPixels
      */
     public static function lack(float $finestMm, float $holdsMm): float
     {
-        return max(0.0, ceil(($holdsMm - $finestMm) * 100.0) / 100.0);
+        return max(0.0, ceil(round(($holdsMm - $finestMm) * 100.0, 6)) / 100.0);
     }
 
     public static function fromRecord(Record $record): self

@@ -109,8 +109,8 @@ api.use({
       }
     }
     const undo = response.headers.get('Undo');
-    if (undo !== null && !path.startsWith('/api/changes/')) {
-      noteChange(undo);
+    if (undo !== null) {
+      noteChange(undo, path);
     }
   },
 });

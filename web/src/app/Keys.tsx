@@ -4,6 +4,7 @@ import { useKeys } from '../parts/useKeys';
 
 const KEYS: [string, string][] = [
   ['?', 'This list'],
+  ['Ctrl Y', 'Do it again after an undo'],
   ['Ctrl Z', 'Undo the last change: of a job, an order, the shelf, the house rules, the stock'],
   ['← → ↑ ↓', 'On a selected picture: move it 1 mm, with Shift 10 mm'],
   ['C', 'On a selected picture: centre it'],

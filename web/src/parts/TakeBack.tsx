@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Undo2 } from 'lucide-react';
+import { Redo2, Undo2 } from 'lucide-react';
 import { useCallback, useSyncExternalStore } from 'react';
-import { forgetChange, lastChange, onChanges } from '../api/changes';
+import { beginTakingBack, forgetChange, lastChange, lastUndone, onChanges } from '../api/changes';
 import { api, got } from '../api/client';
 import { useKeys } from './useKeys';
 
@@ -14,13 +14,17 @@ import { useKeys } from './useKeys';
 function useTakeBack(of: string) {
   const queries = useQueryClient();
   const last = useSyncExternalStore(onChanges, () => lastChange(of));
+  const undone = useSyncExternalStore(onChanges, () => lastUndone(of));
   const { mutate, error, reset } = useMutation({
     // After what is being sent of the same thing.
     scope: { id: of },
     networkMode: 'always',
-    mutationFn: async () => {
-      const number = lastChange(of);
+    mutationFn: async (back: boolean) => {
+      const number = back ? lastChange(of) : lastUndone(of);
       if (number !== undefined) {
+        if (back) {
+          beginTakingBack(number);
+        }
         try {
           await got(api.POST('/api/changes/{number}/undo', { params: { path: { number } } }));
         } finally {
@@ -31,33 +35,49 @@ function useTakeBack(of: string) {
       }
     },
   });
-  const takeBack = useCallback(() => {
-    reset();
-    mutate();
-  }, [mutate, reset]);
+  const turn = useCallback(
+    (back: boolean) => {
+      reset();
+      mutate(back);
+    },
+    [mutate, reset],
+  );
   useKeys(
     () => {
-      takeBack();
+      turn(true);
       return true;
     },
     { control: 'z' },
   );
-  return { takeBack, can: last !== undefined, trouble: error?.message };
+  useKeys(
+    () => {
+      turn(false);
+      return true;
+    },
+    { control: 'y' },
+  );
+  return { turn, can: last !== undefined, canAgain: undone !== undefined, trouble: error?.message };
 }
 
 export function TakeBack({ of, className = '' }: { of: string; className?: string }) {
-  const { takeBack, can, trouble } = useTakeBack(of);
+  const { turn, can, canAgain, trouble } = useTakeBack(of);
   return (
     <span className={className}>
       <button
         type="button"
         className="link disabled:text-soft disabled:no-underline"
         disabled={!can}
-        onClick={takeBack}
+        onClick={() => turn(true)}
       >
         <Undo2 size={14} aria-hidden className="mr-1 inline" />
         Undo
       </button>
+      {canAgain && (
+        <button type="button" className="link ml-3" onClick={() => turn(false)}>
+          <Redo2 size={14} aria-hidden className="mr-1 inline" />
+          Redo
+        </button>
+      )}
       {trouble !== undefined && (
         <span role="alert" className="ml-3 text-hot">
           {trouble}

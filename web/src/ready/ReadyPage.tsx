@@ -227,7 +227,7 @@ function Ready({ part, handle }: { part: ReturnType<typeof partOf>; handle: Retu
             Back without it
           </Link>
         )}
-        {changed && <span className="text-sm text-soft">Nothing is kept before you use it.</span>}
+        {changed && <span className="text-sm text-soft">The job stays as it is until you use the picture.</span>}
       </footer>
     </div>
   );
