@@ -199,6 +199,23 @@ final readonly class ArtworkStore
         return $pictures;
     }
 
+    /**
+     * Pictures whose names stand in a text.
+     *
+     * @return list<string> SHA-256
+     */
+    public function called(string $text): array
+    {
+        $found = $this->entities
+            ->getConnection()
+            ->fetchFirstColumn(
+                "SELECT sha256 FROM artwork WHERE instr(lower(?), lower(json_extract(facts, '\$.name'))) > 0 LIMIT 500",
+                [$text],
+            );
+
+        return array_values(array_filter($found, is_string(...)));
+    }
+
     /** With the lines round it, where it does not fill its frame. */
     public function outlined(Artwork $artwork): Picture
     {

@@ -228,7 +228,7 @@ final readonly class JobController
                 $change->changes,
                 $this->parser(),
                 $this->jobs->catalogue(),
-                $this->jobs->pictures($stored->job()) + $this->artwork->pictures(self::named($stored->job(), $change)),
+                $this->jobs->pictures($stored->job()) + $this->artwork->pictures($this->named($stored->job(), $change)),
                 $change->transfer,
                 $this->jobs->offered(),
             ),
@@ -247,12 +247,13 @@ final readonly class JobController
     }
 
     /** @return list<string|null> pictures that a change may put in the place of another */
-    private static function named(Job $job, JobChange $change): array
+    private function named(Job $job, JobChange $change): array
     {
         return [
             $change->changes['artwork'] ?? null,
             explode(' ', $change->changes['ready'] ?? '')[0],
             $job->transfers[$change->transfer]->made->of ?? null,
+            ...isset($change->changes['series']) ? $this->artwork->called($change->changes['series']) : [],
         ];
     }
 

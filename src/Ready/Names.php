@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Wubbin\Ready;
 
+use Wubbin\Artwork\ArtworkStore;
+use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\NamedPiece;
+use Wubbin\Core\Job\Series;
 use Wubbin\Core\Lettering\Lettering;
 use Wubbin\Core\Plan\TransferPlan;
 use Wubbin\Job\JobPlanner;
@@ -21,7 +24,12 @@ final readonly class Names
     /** Letters are set so many names at a time: those of thousands would not all fit into memory. */
     private const BATCH = 200;
 
-    public function __construct(private JobPlanner $jobs, private NamesLeft $left, private Typefaces $typefaces) {}
+    public function __construct(
+        private JobPlanner $jobs,
+        private NamesLeft $left,
+        private Typefaces $typefaces,
+        private ArtworkStore $artwork,
+    ) {}
 
     public function view(Job $job): NamesView
     {
@@ -60,10 +68,21 @@ final readonly class Names
         );
 
         return new NamesView(
-            $job->series->write($kind, $this->jobs->catalogue()),
+            $job->series->write($kind, $this->jobs->catalogue(), $this->pictures($job->series)),
             null === $at ? $names : $this->drawn($names, $job->series->pieces, $plan->transfers[$at]),
             null !== $at,
             $at,
+        );
+    }
+
+    /** @return array<string, string> names of pictures that pieces have for themselves, by SHA-256 */
+    private function pictures(Series $series): array
+    {
+        return array_map(
+            static fn(Picture $picture): string => $picture->name,
+            $this->artwork->pictures(
+                array_unique(array_map(static fn(NamedPiece $piece): ?string => $piece->picture, $series->pieces)),
+            ),
         );
     }
 

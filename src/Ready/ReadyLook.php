@@ -18,6 +18,13 @@ final readonly class ReadyLook
         #[OA\Property(description: 'A PNG as a data address')] public string $image,
         public PlacedBox $placed,
         #[
+            OA\Property(
+                oneOf: [new OA\Schema(ref: PlacedBox::class), new OA\Schema(type: 'null')],
+                description: 'Where each piece has its own name',
+            ),
+        ]
+        public ?PlacedBox $own,
+        #[
             OA\Property(description: 'Of the picture before all steps, in mm: their lengths hold for it'),
         ]
         public float $width_mm,

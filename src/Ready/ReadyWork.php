@@ -62,9 +62,16 @@ final readonly class ReadyWork
         $holds = $plan->brief->route->making->artwork->finestMm;
         $scale = $before->size->widthMm / $recipe->widthMm;
 
+        $made = new Made($of->sha256, '', $of->picture()->aspect(), $recipe, $canvas->box);
+        $placed = $made->after($before);
+        $own = $made->own($placed)?->room;
+
         return new ReadyLook(
             'data:image/png;base64,' . base64_encode($image->getImageBlob()),
-            PlacedBox::of((new Made($of->sha256, '', $of->picture()->aspect(), $recipe, $canvas->box))->after($before)),
+            PlacedBox::of($placed),
+            null === $own
+                ? null
+                : PlacedBox::of(Rect::at($placed->xMm + $own->xMm, $placed->yMm + $own->yMm, $own->size)),
             $recipe->widthMm,
             $recipe->widthMm / $of->picture()->aspect(),
             $scale,

@@ -138,6 +138,27 @@ final class NamesApiTest extends ShopTestCase
         self::assertSame("Rowan\nJuniper", $this->read($this->ask('GET', '/api/jobs/crew/names'))->string('typed'));
     }
 
+    public function testAPieceMayHaveAPictureOfItsOwn(): void
+    {
+        $this->named("Rowan\nJuniper");
+        $this->read($this->upload(self::PROJECT . '/demo/artwork/apple-wheel.png', 'apple-wheel.png'), 201);
+        $series = $this->change(['series' => "Rowan; Apple-Wheel.png\nJuniper"])
+            ->record('job')
+            ->records('series');
+        self::assertTrue($series[0]->has('picture'));
+        self::assertFalse($series[1]->has('picture'));
+        self::assertSame(
+            "Rowan; apple-wheel.png\nJuniper",
+            $this->read($this->ask('GET', '/api/jobs/crew/names'))->string('typed'),
+        );
+        $sheet = $this->sheet('/api/jobs/crew/sheet');
+        $images = OutsideProgram::run(
+            ['pdfimages', '-list', $this->service(SheetArchive::class)->path($sheet->string('id'))],
+            20.0,
+        );
+        self::assertSame(1, preg_match_all('/^\s+\d+\s+\d+ image/m', $images), $images);
+    }
+
     public function testFiveThousandNamesAreTaken(): void
     {
         $this->named('Row {1–5000}');

@@ -37,17 +37,19 @@ final readonly class Series
     }
 
     /**
-     * As people write it down, a line for each piece: “Rowan”, “Rowan, M” or “Rowan; XL; navy”. “Row {1–40}” stands for
-     * forty lines.
+     * As people write it down, a line for each piece: “Rowan”, “Rowan, M” or “Rowan; XL; navy; rose.png”. “Row {1–40}”
+     * stands for forty lines.
+     *
+     * @param array<string, string> $pictures SHA-256 of pictures that may be named, by their names in small letters
      *
      * @throws BadRecord saying which line cannot be read
      */
-    public static function parse(string $typed, BlankKind $kind, Catalogue $catalogue): ?self
+    public static function parse(string $typed, BlankKind $kind, Catalogue $catalogue, array $pictures = []): ?self
     {
         $pieces = [];
         foreach (explode("\n", strtr($typed, ["\r\n" => "\n", "\r" => "\n"])) as $n => $line) {
             foreach ('' === trim($line) ? [] : self::counted($line, $n + 1) as $one) {
-                $pieces[] = self::line($one, $n + 1, $kind, $catalogue);
+                $pieces[] = self::line($one, $n + 1, $kind, $catalogue, $pictures);
             }
         }
 
@@ -120,31 +122,38 @@ final readonly class Series
         );
     }
 
-    private static function line(string $line, int $n, BlankKind $kind, Catalogue $catalogue): NamedPiece
-    {
+    /** @param array<string, string> $pictures */
+    private static function line(
+        string $line,
+        int $n,
+        BlankKind $kind,
+        Catalogue $catalogue,
+        array $pictures,
+    ): NamedPiece {
         // A comma may be part of a name; what stands behind tabs and semicolons is never one.
         $apart = 1 === preg_match('/[\t;]/', $line);
         $parts = array_map(trim(...), explode($apart ? ';' : ',', strtr($line, ['	' => ';'])));
-        $size = $colour = null;
+        $size = $colour = $picture = null;
         while (count($parts) > 1) {
             $last = end($parts);
             $asSize = self::sizeOf($last, $kind);
             $asColour = null === $asSize ? self::colourOf($last, $catalogue) : null;
-            if (null === $asSize && null === $asColour && '' !== $last) {
+            $asPicture = $pictures[mb_strtolower($last)] ?? null;
+            if (null === $asSize && null === $asColour && null === $asPicture && '' !== $last) {
                 if (!$apart) {
                     break;
                 }
                 throw BadRecord::at(
                     'series',
                     sprintf(
-                        'Line %d: “%s” is no size and no colour. Sizes are %s.',
+                        'Line %d: “%s” is no size, no colour and no picture that you have. Sizes are %s.',
                         $n,
                         mb_substr($last, 0, 40),
                         implode(', ', array_map(static fn(BlankSize $one): string => $one->label, $kind->sizes)),
                     ),
                 );
             }
-            [$size, $colour] = [$size ?? $asSize, $colour ?? $asColour];
+            [$size, $colour, $picture] = [$size ?? $asSize, $colour ?? $asColour, $picture ?? $asPicture];
             array_pop($parts);
         }
         try {
@@ -152,6 +161,7 @@ final readonly class Series
                 NamedPiece::text(implode($apart ? ' ' : ', ', $parts)),
                 $size,
                 null === $colour ? null : $colour->colour,
+                $picture,
             );
         } catch (BadRecord $e) {
             throw BadRecord::at('series', sprintf('Line %d: %s', $n, lcfirst($e->getMessage())));
@@ -180,13 +190,18 @@ final readonly class Series
         return null;
     }
 
-    /** The list as it is written down, to be changed. */
-    public function write(BlankKind $kind, Catalogue $catalogue): string
+    /**
+     * The list as it is written down, to be changed.
+     *
+     * @param array<string, string> $pictures names by SHA-256
+     */
+    public function write(BlankKind $kind, Catalogue $catalogue, array $pictures = []): string
     {
         return implode(
             "\n",
             array_map(
-                static fn(NamedPiece $piece): string => self::labelOf($piece, $kind, $catalogue, '; '),
+                static fn(NamedPiece $piece): string => self::labelOf($piece, $kind, $catalogue, '; ') .
+                    (isset($pictures[$piece->picture ?? '']) ? '; ' . $pictures[$piece->picture] : ''),
                 $this->pieces,
             ),
         );

@@ -3455,6 +3455,7 @@ export interface components {
             placed: components["schemas"]["PlacedBox"];
             /** @description A PNG as a data address */
             image: string;
+            own: components["schemas"]["PlacedBox"] | null;
             /**
              * Format: float
              * @description Of the picture before all steps, in mm: their lengths hold for it

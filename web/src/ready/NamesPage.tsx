@@ -92,7 +92,8 @@ function List({ part, handle, names }: { part: Part; handle: JobHandle; names: S
         </p>
         <h1 className="text-2xl">A name on every piece</h1>
         <p className="mb-2 text-soft">
-          Write a line for each piece. Size and colour may follow: Rowan; M; navy. A line Row {'{1–40}'} makes forty.
+          Write a line for each piece. Size, colour and a picture of its own may follow: Rowan; M; navy; rose.png. A
+          line Row {'{1–40}'} makes forty.
         </p>
         <label htmlFor={id} className="mb-0.5 block text-sm text-soft">
           Names

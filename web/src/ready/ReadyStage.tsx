@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { Part, Schemas } from '../api/client';
-import { onCloth } from '../blank/onCloth';
+import { contrasting, onCloth } from '../blank/onCloth';
 import { useFormat } from '../measure/settings';
 import { scaleLabel, useSize } from '../parts/useSize';
 import { PieceDrawing } from '../plan/PieceDrawing';
@@ -53,6 +53,28 @@ export function ReadyStage({ view, look }: { view: Part; look: Schemas['ReadyLoo
               strokeDasharray="4 3"
             />
           </g>
+          {look.own !== null && (
+            <g className="text-face">
+              <rect
+                x={x(look.own.x_mm)}
+                y={y(look.own.y_mm)}
+                width={look.own.width_mm * scale}
+                height={look.own.height_mm * scale}
+                fill="none"
+                className="stroke-face"
+                strokeDasharray="2 3"
+              />
+              <text
+                x={x(look.own.x_mm + look.own.width_mm / 2)}
+                y={y(look.own.y_mm + look.own.height_mm / 2) + 4}
+                textAnchor="middle"
+                fontSize={12}
+                fill={contrasting(view.job.blank.colour)}
+              >
+                name
+              </text>
+            </g>
+          )}
         </svg>
       )}
       <p className="absolute bottom-0 left-0 bg-ground px-1 text-sm text-soft">

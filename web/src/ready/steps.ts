@@ -124,7 +124,7 @@ export const KINDS: Record<string, Kind> = {
         name: 'paper',
         label: 'The paper is',
         options: [
-          { id: '', label: 'of a size I do not know' },
+          { id: '', label: 'not known' },
           { id: 'a4', label: 'A4' },
           { id: 'letter', label: 'Letter' },
         ],

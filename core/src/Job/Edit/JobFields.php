@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Job\Edit;
 
+use Wubbin\Core\Artwork\Picture;
 use Wubbin\Core\Job\Breakdown;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\JobFile;
@@ -32,7 +33,18 @@ final readonly class JobFields
             ),
             'quantity' => self::quantity(...),
             'series' => static fn(Draft $draft, string $typed): Job => $draft->job->named(
-                Series::parse($typed, $draft->kind(), $draft->catalogue),
+                Series::parse(
+                    $typed,
+                    $draft->kind(),
+                    $draft->catalogue,
+                    array_combine(
+                        array_map(
+                            static fn(Picture $one): string => mb_strtolower($one->name),
+                            array_values($draft->pictures),
+                        ),
+                        array_keys($draft->pictures),
+                    ),
+                ),
             ),
             'breakdown' => self::breakdown(...),
             'transfer' => static fn(Draft $draft, string $typed): Job => $draft->job->with(

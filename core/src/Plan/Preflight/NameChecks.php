@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Core\Plan\Preflight;
 
+use Wubbin\Core\Job\NamedPiece;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Plan\Brief;
@@ -40,7 +41,10 @@ final readonly class NameChecks
             ];
         }
         $anywhere = [] !== array_filter($job->transfers, $hasRoom);
-        if (null !== $job->series && !$anywhere && $this->isFirst()) {
+        $pictured =
+            null !== $job->series &&
+            [] === array_filter($job->series->pieces, static fn(NamedPiece $one): bool => null === $one->picture);
+        if (null !== $job->series && !$anywhere && !$pictured && $this->isFirst()) {
             return [
                 Check::found(
                     'names.room',
