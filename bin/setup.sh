@@ -66,6 +66,7 @@ missing_packages() {
     compgen -G '/usr/bin/convert-im6*' >/dev/null || echo imagemagick
     [ -e /usr/share/color/icc/LStar-RGB.icc ] || echo icc-profiles-free
     [ -d /usr/share/openclipart/svg ] || echo openclipart-svg
+    [ -e /usr/share/color/icc/ghostscript/ps_cmyk.icc ] || echo libgs-common
     [ -x /usr/sbin/cupsd ] || echo cups
     command -v lp >/dev/null || echo cups-client
     [ -x /usr/sbin/ippeveprinter ] || echo cups-ipp-utils

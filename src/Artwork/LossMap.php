@@ -68,7 +68,8 @@ final readonly class LossMap
         return self::png($ink->width, $ink->height, strtr($finer->set, ["\0" => self::CLEAR, "\1" => self::VANISHES]));
     }
 
-    private static function png(int $width, int $height, string $rgba): string
+    /** A PNG of red, green, blue and alpha, a byte each. */
+    public static function png(int $width, int $height, string $rgba): string
     {
         $image = new \Imagick();
         $image->setSize($width, $height);

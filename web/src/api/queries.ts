@@ -189,6 +189,12 @@ export const server = {
       queryFn: () => got(api.GET('/api/runs/{id}/drawings', { params: { path: { id: run } } })),
       staleTime: Number.POSITIVE_INFINITY,
     }),
+  reach: (job: string, transfer: number, picture: string) =>
+    queryOptions({
+      queryKey: [...keys.job(job), 'reach', transfer, picture],
+      queryFn: () => got(api.GET('/api/jobs/{id}/reach/{transfer}', { params: { path: { id: job, transfer } } })),
+      enabled: picture !== '',
+    }),
   names: (id: string) =>
     queryOptions({
       queryKey: keys.names(id),

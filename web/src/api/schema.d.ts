@@ -1776,6 +1776,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/printers/{id}/profile": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getPrinterProfile"];
+        put?: never;
+        post: operations["putPrinterProfile"];
+        delete: operations["removePrinterProfile"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/reach/{transfer}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getReach"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/sheet": {
         parameters: {
             query?: never;
@@ -4073,6 +4105,18 @@ export interface components {
             page: number;
             label: string;
             faces: components["schemas"]["FacesView"] | null;
+        };
+        /** @description What of a picture its printer cannot print. */
+        ReachView: {
+            /** @description The file of its colour profile; null for none */
+            profile: string | null;
+            /**
+             * Format: float
+             * @description Of what is seen of the picture, 0 to 1
+             */
+            share: number;
+            /** @description A PNG to lay over the picture, as a data address; empty for none */
+            image: string;
         };
         /** @description What a printer is to be told of a medium, as it was chosen. */
         SettingWish: {
@@ -9832,6 +9876,118 @@ export interface operations {
             };
             /** @description A sheet or printer that is not there */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getPrinterProfile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The name of its file; null for none */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        name: string | null;
+                    };
+                };
+            };
+        };
+    };
+    putPrinterProfile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It is kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not the profile of a printer */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removePrinterProfile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getReach: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                transfer: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What its printer cannot print of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReachView"];
+                };
+            };
+            /** @description No such job or picture */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,5 +1,7 @@
+import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import type { ChangeJob, Part, TransferPlan } from '../api/client';
+import { server } from '../api/queries';
 import { ClothPattern } from '../blank/Cloth';
 import { useFormat } from '../measure/settings';
 import { Appearances, type Shown } from './Appearances';
@@ -29,6 +31,8 @@ export function LookStage({ view, change, seen }: { view: Part; change: ChangeJo
   const [line, setLine] = useState<number[][][]>();
   const [veil, setVeil] = useState<string>();
   const [cutting, setCutting] = useState(false);
+  const [beyond, setBeyond] = useState(false);
+  const reach = useQuery(server.reach(view.job.id, view.at, view.artwork?.sha256 ?? '')).data;
   const { artwork, plan, job } = view;
   const shows = view.transfer.shows ?? [];
   const { look, placed } = plan;
@@ -67,6 +71,7 @@ export function LookStage({ view, change, seen }: { view: Part; change: ChangeJo
     <svg viewBox={box} className="max-h-44 w-full" role="img" aria-label="As drawn">
       {image()}
       {veil !== undefined && over(veil)}
+      {beyond && reach !== undefined && reach.image !== '' && over(reach.image)}
       {fine && over(`/api/artwork/${artwork.sha256}/too-fine?width_mm=${placed.width_mm}&holds_mm=${look.holds_mm}`)}
       {line?.map((loop) => (
         <path
@@ -177,6 +182,27 @@ export function LookStage({ view, change, seen }: { view: Part; change: ChangeJo
             </label>
           )}
         </dd>
+        {reach?.profile != null && (
+          <>
+            <dt className="text-soft">Printer’s colours</dt>
+            <dd>
+              {reach.share < 0.005
+                ? 'It can print all of them.'
+                : `${percent(reach.share)} of the picture comes out another colour.`}
+              {reach.share >= 0.005 && (
+                <label className="ml-2">
+                  <input
+                    type="checkbox"
+                    className="accent-ink"
+                    checked={beyond}
+                    onChange={(e) => setBeyond(e.target.checked)}
+                  />{' '}
+                  show where
+                </label>
+              )}
+            </dd>
+          </>
+        )}
         <dt className="text-soft">Cut line</dt>
         <dd>
           <Round look={look} change={change} />

@@ -5,6 +5,7 @@ import { api, got, type ProblemError, problemOf, type Schemas } from '../api/cli
 import { keys, server } from '../api/queries';
 import { SelectField, TextField } from '../measure/Field';
 import { Notice, Waiting } from '../parts/Notice';
+import { ColourProfile } from './ColourProfile';
 import { FeedTest } from './FeedTest';
 
 type Printer = Schemas['PrinterView'];
@@ -137,6 +138,7 @@ export function PrintersPage() {
               </li>
             ))}
           </ul>
+          <ColourProfile printer={printer.id} />
           {printer.trays.length < 6 && (
             <NewTray
               onAdd={(label) =>
