@@ -56,22 +56,14 @@ shot('bench', '/jobs/picking-crew', {
     await page.waitForTimeout(7000);
   },
 });
-shot('clocks', '/jobs/picking-crew', {
-  size: [800, 1280],
+shot('ready', '/jobs/drawn-candle/ready', {
   before: async (page) => {
-    await toTheBench(page);
-    await until(page, 'Do not touch it');
-    await page.keyboard.press('Space');
-    await page.getByText(/piece 2 of 4/).waitFor();
-    await until(page, 'Iron area 1 of 4');
-    // The questions, then the clock.
-    for (const _ of ['questions', 'clock']) {
-      await page.keyboard.press('Space');
-      await page.waitForTimeout(700);
-    }
-    await page.goto('/bench/all');
-    await page.getByRole('timer').waitFor();
+    await page.getByRole('button', { name: '4. Band' }).click();
+    await page.getByLabel('Length').waitFor();
   },
+});
+shot('names', '/jobs/crew-names/names', {
+  before: (page) => page.getByRole('button', { name: /5\. Hazel/ }).click(),
 });
 shot('lessons', '/logbook/lessons');
 shot('routes', '/jobs/helpers/routes?use=washed');
@@ -88,7 +80,6 @@ shot('day', '/day', {
   size: [1280, 900],
   before: (page) => page.getByRole('group', { name: /as lanes/ }).waitFor(),
 });
-shot('stock', '/stock');
 shot('cost-dark', '/jobs/shed-mugs/cost', {
   theme: 'dark',
   before: (page) => page.getByRole('heading', { name: /A good piece costs/ }).waitFor(),

@@ -21,11 +21,15 @@ use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Session\GoodPieces;
+use Wubbin\Session\NamesLeft;
 
 /** Takes orders, makes their lines jobs, and tells how far they are. */
 final readonly class OrderBook
 {
     public const A_PAGE = 60;
+
+    /** So many names stand on a line of an order. */
+    private const NAMES = 30;
 
     public function __construct(
         private EntityManagerInterface $entities,
@@ -36,6 +40,7 @@ final readonly class OrderBook
         private Changes $changes,
         private OrderLedger $ledger,
         private OrderSearch $search,
+        private NamesLeft $names,
     ) {}
 
     /** @throws Refusal when there is none */
@@ -242,6 +247,18 @@ final readonly class OrderBook
     }
 
     /**
+     * Names of pieces, as many as a line has room for.
+     *
+     * @param list<string> $names
+     */
+    private static function firstOf(array $names): string
+    {
+        $more = count($names) - self::NAMES;
+
+        return implode('; ', array_slice($names, 0, self::NAMES)) . ($more > 0 ? sprintf('; and %d more', $more) : '');
+    }
+
+    /**
      * @param list<array{what: string, quantity: string, sizes: string}> $typed
      *
      * @return non-empty-list<OrderLine>
@@ -290,11 +307,13 @@ final readonly class OrderBook
         $paid = $this->ledger->paid($ids);
         $handed = $this->ledger->handedOf($ids);
         $currency = $this->ledger->currency();
-        $worded = static fn(Job $job): array => [
+        $worded = fn(Job $job): array => [
             $job,
-            isset($catalogue->blanks[$job->blank->kindId])
-                ? Breakdown::write($job->breakdown, $catalogue->blanks[$job->blank->kindId], $catalogue)
-                : '',
+            null === $job->series
+                ? (isset($catalogue->blanks[$job->blank->kindId])
+                    ? Breakdown::write($job->breakdown, $catalogue->blanks[$job->blank->kindId], $catalogue)
+                    : '')
+                : self::firstOf($this->names->labels($job)),
         ];
 
         $today = $this->today();

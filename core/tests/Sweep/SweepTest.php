@@ -39,7 +39,8 @@ final class SweepTest extends TestCase
     private const ADVISED = 120;
 
     /** Every so many-th is drawn, step by step. */
-    private const DRAWN = 6;
+    private const DRAWN = 24;
+    private const DRAWN_IN_FULL = 6;
 
     private const TOLD = 30;
 
@@ -69,12 +70,13 @@ final class SweepTest extends TestCase
         $covering = new Covering(self::dimensions($route), $strength, self::SEED);
         $wrong = [];
         $plans = 0;
+        $drawn = '1' === getenv('WUBBIN_FULL') ? self::DRAWN_IN_FULL : self::DRAWN;
         foreach ($covering->cases($most) as $case) {
             ++$plans;
             $job = self::job($route, $case);
             $found = [
                 ...Sense::of($plan = Orchard::plan($job)),
-                ...0 === $plans % self::DRAWN ? Sense::ofDrawings($plan) : [],
+                ...0 === $plans % $drawn ? Sense::ofDrawings($plan) : [],
                 ...0 === $plans % self::FIXED ? [...Fixes::of($job)[1], ...self::proposed($job)] : [],
                 ...0 === $plans % self::ADVISED ? self::advised($job) : [],
             ];
