@@ -14,7 +14,7 @@ use Wubbin\Refusal\InvalidInput;
  */
 final readonly class Reach
 {
-    /** Colours side by side look different from here on, in CIE L*a*b* (assumed: two to three just seen differences). */
+    /** Colours side by side look different from here on, in CIE L*a*b* (assumed: two just seen differences). */
     private const SEEN = 6.0;
 
     private const SRGB = '/usr/share/color/icc/sRGB.icc';

@@ -159,13 +159,14 @@ final class NamesApiTest extends ShopTestCase
         self::assertSame(1, preg_match_all('/^\s+\d+\s+\d+ image/m', $images), $images);
     }
 
-    public function testFiveThousandNamesAreTaken(): void
+    public function testThousandsOfNamesAreTaken(): void
     {
-        $this->named('Row {1–5000}');
+        $most = '1' === getenv('WUBBIN_FULL') ? 5000 : 1000;
+        $this->named('Row {1–' . $most . '}');
         $names = $this->read($this->ask('GET', '/api/jobs/crew/names'))->records('names');
-        self::assertCount(5000, $names);
+        self::assertCount($most, $names);
         self::assertNotSame('', $names[0]->string('path'));
-        self::assertSame('', $names[4999]->string('path'));
+        self::assertSame('', $names[$most - 1]->string('path'));
     }
 
     public function testATableIsReadIntoAList(): void

@@ -35,7 +35,8 @@ final class SweepTest extends TestCase
     private const FEW_TRIPLES = 30;
 
     /** Fixes are tried, and the advisor is asked, with every so many-th of them. */
-    private const FIXED = 9;
+    private const FIXED = 27;
+    private const FIXED_IN_FULL = 9;
     private const ADVISED = 120;
 
     /** Every so many-th is drawn, step by step. */
@@ -70,14 +71,16 @@ final class SweepTest extends TestCase
         $covering = new Covering(self::dimensions($route), $strength, self::SEED);
         $wrong = [];
         $plans = 0;
-        $drawn = '1' === getenv('WUBBIN_FULL') ? self::DRAWN_IN_FULL : self::DRAWN;
+        $full = '1' === getenv('WUBBIN_FULL');
+        $drawn = $full ? self::DRAWN_IN_FULL : self::DRAWN;
+        $fixed = $full ? self::FIXED_IN_FULL : self::FIXED;
         foreach ($covering->cases($most) as $case) {
             ++$plans;
             $job = self::job($route, $case);
             $found = [
                 ...Sense::of($plan = Orchard::plan($job)),
                 ...0 === $plans % $drawn ? Sense::ofDrawings($plan) : [],
-                ...0 === $plans % self::FIXED ? [...Fixes::of($job)[1], ...self::proposed($job)] : [],
+                ...0 === $plans % $fixed ? [...Fixes::of($job)[1], ...self::proposed($job)] : [],
                 ...0 === $plans % self::ADVISED ? self::advised($job) : [],
             ];
             foreach ($found as $what) {
