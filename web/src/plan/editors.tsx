@@ -203,6 +203,14 @@ function PlaceEditor({ view, handle }: Props) {
 function QuantityEditor({ view, handle }: Props) {
   const format = useFormat();
   const { shares } = view.whole;
+  const names = (
+    <Link to={`/jobs/${view.job.id}/names`} className="key justify-self-start">
+      {view.job.series == null ? 'A name on every piece' : 'The list of names'}
+    </Link>
+  );
+  if (view.job.series != null) {
+    return names;
+  }
   return (
     <div className="grid gap-2">
       <TypedField
@@ -232,6 +240,7 @@ function QuantityEditor({ view, handle }: Props) {
           ))}
         </ul>
       )}
+      {names}
     </div>
   );
 }

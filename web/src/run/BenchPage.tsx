@@ -10,7 +10,7 @@ import { type Asking, benchActs } from './acts';
 import { BenchKeys } from './BenchKeys';
 import { BenchSide } from './BenchSide';
 import { wakeSound } from './beep';
-import { inHand, same, tone, whose } from './Clocks';
+import { inHandOf, same, tone, whose } from './Clocks';
 import { Judge } from './Judge';
 import { shown, useAway, usePending } from './pending';
 import { type Hand, left, useBoard, usePresses, useRunView, useTicking } from './useRun';
@@ -232,8 +232,7 @@ function Bench({
       >
         <b className="min-w-0 truncate">{run.name}</b>
         <span className="whitespace-nowrap text-soft">
-          {inHand(front)}
-          {front.pieces > 1 && (front.piece === null ? `, ${front.pieces} pieces` : ` of ${front.pieces}`)}
+          {inHandOf(front)}
           {run.plan.transfers.length > 1 && part !== undefined && ` · ${part.name}`}
         </span>
         {asking !== undefined && remaining !== null && (

@@ -18,6 +18,17 @@ export function numbers(pieces: number[]): string {
 
 const ON_SHEETS: ReadonlySet<Hand['step']['kind']> = new Set(['flatten', 'carrier', 'print', 'look', 'dry']);
 
+/** What tells the pieces in hands from others, where there are few of them. */
+const namesOf = (hand: Hand) => (hand.who.length === 0 || hand.who.length > 3 ? '' : `: ${hand.who.join('; ')}`);
+
+/** The same among all of its session: “piece 2 of 12: Rowan”. */
+export function inHandOf(hand: Hand): string {
+  const who = namesOf(hand);
+  return hand.piece === null || hand.pieces === 1
+    ? `${inHand(hand)}${hand.piece === null && hand.pieces > 1 ? `, ${hand.pieces} pieces` : ''}`
+    : `${inHand(hand).slice(0, inHand(hand).length - who.length)} of ${hand.pieces}${who}`;
+}
+
 /** What is in hands: sheets and whom they are for, some pieces, or one. */
 export function inHand(hand: Hand): string {
   if (hand.piece === null) {
@@ -27,7 +38,7 @@ export function inHand(hand: Hand): string {
     const sheets = hand.count === 1 ? '1 sheet' : `${hand.count} sheets`;
     return hand.together.length === hand.pieces ? sheets : `${sheets} for pieces ${numbers(hand.together)}`;
   }
-  const who = hand.who.length === 0 || hand.who.length > 3 ? '' : `: ${hand.who.join('; ')}`;
+  const who = namesOf(hand);
   if (hand.pieces === 1) {
     return `the piece${who}`;
   }

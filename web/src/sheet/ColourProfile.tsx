@@ -26,7 +26,7 @@ export function ColourProfile({ printer }: { printer: string }) {
   return (
     <div className="flex flex-wrap items-baseline gap-x-3 border-t border-rule py-2">
       <b className="w-40">Colour profile</b>
-      <span className="text-soft">{name ?? 'none. Its maker may have one for your paper.'}</span>
+      <span className="text-soft">{name ?? 'None. Its maker may have one for your paper.'}</span>
       <label className="link cursor-pointer focus-within:outline-3 focus-within:outline-face">
         {name === null ? 'Choose a file' : 'Choose another'}
         <input

@@ -73,6 +73,17 @@ final readonly class BlankLines
     public function quantity(array $shares): Decision
     {
         $all = $this->brief->job->quantity;
+        if ([] === $shares && null !== $this->brief->job->series) {
+            return new Decision(
+                'quantity',
+                'How many',
+                Phrase::of((string) $all),
+                Phrase::of('Each has its own name. The list says how many there are.'),
+                'quantity.names',
+                Provenance::person(),
+                DecidedBy::Person,
+            );
+        }
         if ([] === $shares) {
             $sizes = array_values($this->brief->kind->sizes);
 
