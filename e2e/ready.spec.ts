@@ -60,14 +60,14 @@ test('a list of names is kept, shown and approved', async ({ page }) => {
   await page.getByRole('button', { name: 'Use this picture' }).click();
   await page.waitForURL(job);
   await page.goto(`${job}/names`);
-  await page.getByLabel('Names', { exact: true }).fill('Rowan\nJuniper; XXXXL');
+  await page.getByRole('textbox', { name: 'Names' }).fill('Rowan\nJuniper; XXXXL');
   await page.getByRole('button', { name: 'Keep the list' }).click();
   await expect(page.getByRole('alert')).toContainText('Line 2');
-  await page.getByLabel('Names', { exact: true }).fill('Rowan\n王小明; L');
+  await page.getByRole('textbox', { name: 'Names' }).fill('Rowan\n王小明; L');
   await page.getByRole('button', { name: 'Keep the list' }).click();
   // What the typeface cannot write comes first.
   await expect(page.getByRole('list', { name: 'Names' }).getByRole('listitem').first()).toContainText('王小明');
-  await page.getByLabel('Names', { exact: true }).fill('Rowan\nJuniper; L');
+  await page.getByRole('textbox', { name: 'Names' }).fill('Rowan\nJuniper; L');
   await page.getByRole('button', { name: 'Keep the list' }).click();
   await expect(page.getByText('2. Juniper, L')).toBeVisible();
   await page.goto(`${job}/proof`);
@@ -78,7 +78,7 @@ test('a list of names is kept, shown and approved', async ({ page }) => {
   await page.getByRole('button', { name: 'Approved' }).click();
   await expect(page.getByText(/approved by Hazel/)).toBeVisible();
   await page.goto(`${job}/names`);
-  await page.getByLabel('Names', { exact: true }).fill('Rowan\nJunyper; L');
+  await page.getByRole('textbox', { name: 'Names' }).fill('Rowan\nJunyper; L');
   await page.getByRole('button', { name: 'Keep the list' }).click();
   await expect(page.getByText('2. Junyper, L')).toBeVisible();
   await page.goto(job);
@@ -119,7 +119,7 @@ test('a table of names is read from a file', async ({ page }) => {
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'crew.csv', mimeType: 'text/csv', buffer: Buffer.from('Name;Size\nRowan;M\nJuniper;L\n') });
-  await expect(page.getByLabel('Names', { exact: true })).toHaveValue('Rowan; M\nJuniper; L');
+  await expect(page.getByRole('textbox', { name: 'Names' })).toHaveValue('Rowan; M\nJuniper; L');
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'crew.png', mimeType: 'image/png', buffer: readFileSync('demo/artwork/apple-wheel.png') });

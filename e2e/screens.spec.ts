@@ -50,21 +50,22 @@ const SCREENS = [
   ['nothing', '/nowhere'],
 ] as const;
 
-/** By night only the colours differ, which all screens share: these have all of them. */
-const BY_NIGHT = new Set<string>([
-  '/',
+/** By night only the colours differ, which all screens share: these have all of them; the short run looks at a few. */
+const ALL_BY_NIGHT = [
   '/jobs/picking-crew',
+  '/bench/all',
+  '/day',
+  '/shelf',
+  '/',
   '/jobs/apron',
   '/bench/demo-run',
-  '/bench/all',
   '/logbook/lessons',
   '/sheets',
   '/printers',
   '/print',
-  '/day',
   '/jobs/shed-mugs/cost',
-  '/shelf',
-]);
+];
+const BY_NIGHT = new Set<string>(process.env.WUBBIN_FULL === '1' ? ALL_BY_NIGHT : ALL_BY_NIGHT.slice(0, 4));
 
 /** Several screens one after another in one page, as people go through them: opening a page anew for each takes longest. */
 const TOGETHER = 6;
