@@ -16,7 +16,7 @@ use Wubbin\Task\Progress;
 final readonly class RasterReader
 {
     private const PREVIEW_PIXELS = 1400;
-    private const SRGB_PROFILE = '/usr/share/color/icc/sRGB.icc';
+    public const SRGB_PROFILE = '/usr/share/color/icc/sRGB.icc';
 
     public function __construct(private RasterFile $file) {}
 

@@ -17,7 +17,6 @@ final readonly class Reach
     /** Colours side by side look different from here on, in CIE L*a*b* (assumed: two just seen differences). */
     private const SEEN = 6.0;
 
-    private const SRGB = '/usr/share/color/icc/sRGB.icc';
     private const BEYOND = "\xc4\x38\x18\xd0";
     private const CLEAR = "\0\0\0\0";
 
@@ -71,7 +70,7 @@ final readonly class Reach
         $image->setFormat('rgba');
         $image->readImageBlob($bitmap->rgba);
         $image->setImageAlphaChannel(\Imagick::ALPHACHANNEL_DEACTIVATE);
-        $srgb = (string) file_get_contents(self::SRGB);
+        $srgb = (string) file_get_contents(RasterReader::SRGB_PROFILE);
         try {
             $image->setImageRenderingIntent(\Imagick::RENDERINGINTENT_RELATIVE);
             foreach ([$srgb, $profile, $srgb] as $step) {

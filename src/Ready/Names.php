@@ -136,8 +136,10 @@ final readonly class Names
             $lettering->tooLong ?? false,
             null === $lettering ||
                 null === $style ||
-                $lettering->capitalMm * $this->typefaces->stem($style->face) >=
+                $lettering->isLegible(
+                    $this->typefaces->stem($style->face),
                     $transfer->brief->route->making->artwork->finestMm,
+                ),
             $lettering->missing ?? [],
             $open ? 'left' : 'made',
             '',

@@ -12,6 +12,7 @@ use Wubbin\Core\Artwork\PictureKind;
 use Wubbin\Core\Job\Job;
 use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Lettering\Face;
+use Wubbin\Core\Lettering\Lettering;
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\QuantityParser;
 use Wubbin\Core\Measure\Record;
@@ -83,7 +84,7 @@ final readonly class ReadyWork
                 fn(Face $face): FaceView => new FaceView(
                     $face->value,
                     $face->label(),
-                    round($holds / $scale / $this->typefaces->stem($face), 1),
+                    round(Lettering::smallestMm($this->typefaces->stem($face), $holds / $scale), 1),
                 ),
                 Face::cases(),
             ),
@@ -101,7 +102,7 @@ final readonly class ReadyWork
                     $n,
                     round($lettering->capitalMm * $scale, 2),
                     $lettering->tooLong,
-                    $lettering->capitalMm * $scale * $this->typefaces->stem($step->style->face) >= $holds,
+                    $lettering->isLegible($this->typefaces->stem($step->style->face), $holds / $scale),
                     $lettering->missing,
                 );
             }

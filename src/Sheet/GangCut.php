@@ -8,6 +8,7 @@ use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Rect;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Sheet\CutSheet;
+use Wubbin\Core\Sheet\Gang\GangPlace;
 use Wubbin\Core\Sheet\MarkKind;
 use Wubbin\Core\Sheet\SheetLayout;
 
@@ -27,12 +28,18 @@ final readonly class GangCut
         $cut = [];
         foreach ($sheet->records('places') as $place) {
             $piece = $pieces[$place->string('piece')] ?? null;
+            $box = Rect::mm(
+                $place->number('x_mm'),
+                $place->number('y_mm'),
+                $place->number('width_mm'),
+                $place->number('height_mm'),
+            );
             $swatch = Rect::mm(0.0, 0.0, $place->number('width_mm'), $place->number('height_mm'));
             $cut[] = [
                 $piece?->string('label') ?? 'test swatch',
                 array_map(
                     static fn(array $loop): array => array_map(
-                        static fn(array $p): array => self::onSheet($p[0], $p[1], $place),
+                        static fn(array $p): array => GangPlace::lying($p[0], $p[1], $box, $place->integer('quarters')),
                         $loop,
                     ),
                     null === $piece ? [$swatch->corners()] : self::lines($piece),
@@ -77,27 +84,5 @@ final readonly class GangCut
             ),
             $piece->record('lines')->each(),
         );
-    }
-
-    /**
-     * A point of a piece where it lies, turned by its quarters with the clock.
-     *
-     * @return array{float, float}
-     */
-    private static function onSheet(float $x, float $y, Record $place): array
-    {
-        [$left, $top, $wide, $high] = [
-            $place->number('x_mm'),
-            $place->number('y_mm'),
-            $place->number('width_mm'),
-            $place->number('height_mm'),
-        ];
-
-        return match ($place->integer('quarters')) {
-            1 => [$left + $wide - $y, $top + $x],
-            2 => [$left + $wide - $x, $top + $high - $y],
-            3 => [$left + $y, $top + $high - $x],
-            default => [$left + $x, $top + $y],
-        };
     }
 }

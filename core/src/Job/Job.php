@@ -52,7 +52,6 @@ final readonly class Job
         ?Blank $blank = null,
         ?array $transfers = null,
         ?array $breakdown = null,
-        ?Series $series = null,
     ): self {
         return new self(
             $this->id,
@@ -65,7 +64,7 @@ final readonly class Job
             $breakdown ??
                 (null === $blank || null === $this->series ? $this->breakdown : $this->series->shares($blank)),
             $this->use,
-            $series ?? (null === $breakdown ? $this->series : $this->series?->alike()),
+            null === $breakdown ? $this->series : $this->series?->alike(),
             $this->approval,
         );
     }
@@ -106,7 +105,6 @@ final readonly class Job
             $this->note,
             $breakdown,
             $this->use,
-            null,
         );
     }
 
@@ -212,7 +210,10 @@ final readonly class Job
         );
     }
 
-    /** The same job with nothing but this on it. */
+    /**
+     * The same job with nothing but this on it: what the customer approved is another, and names belong to the picture
+     * that has room for them.
+     */
     public function only(Transfer $transfer): self
     {
         return new self(
@@ -225,8 +226,7 @@ final readonly class Job
             $this->note,
             [],
             $this->use,
-            $this->series,
-            $this->approval,
+            true === $transfer->made?->recipe->hasOwn() ? $this->series : null,
         );
     }
 

@@ -75,10 +75,4 @@ final readonly class NamedPiece
         return ($this->sizeId ?? $blank->sizeId) === $share->sizeId &&
             ($this->colour ?? $blank->colour)->toHex() === ($share->colour ?? $blank->colour)->toHex();
     }
-
-    /** What tells it from other pieces of the same series; two of the same are as good as each other. */
-    public function key(): string
-    {
-        return implode("\n", [$this->text, $this->sizeId ?? '', $this->colour?->toHex() ?? '', $this->picture ?? '']);
-    }
 }

@@ -24,9 +24,19 @@ final readonly class Lettering
         public Size $room,
     ) {}
 
-    /** Nothing stands against it. */
-    public function isGood(): bool
+    /**
+     * Its strokes are no finer than what is held.
+     *
+     * @param float $stem how wide a stroke is against a capital's height
+     */
+    public function isLegible(float $stem, float $holdsMm): bool
     {
-        return !$this->tooLong && [] === $this->missing;
+        return $this->capitalMm >= self::smallestMm($stem, $holdsMm);
+    }
+
+    /** The height of a capital whose strokes are as fine as what is held. */
+    public static function smallestMm(float $stem, float $holdsMm): float
+    {
+        return $holdsMm / $stem;
     }
 }

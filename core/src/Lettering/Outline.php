@@ -68,11 +68,6 @@ final readonly class Outline
         return new self(array_merge(...array_map(static fn(self $part): array => $part->segments, $parts)));
     }
 
-    public function isEmpty(): bool
-    {
-        return [] === $this->segments;
-    }
-
     /**
      * Each point by a map of the plane. One that bends lines is followed by their control points alone.
      *

@@ -50,33 +50,17 @@ final readonly class CutSheets
             $transfer->label(),
             array_map(
                 static fn(array $loop): array => array_map(
-                    static fn(array $p): array => self::lying(
+                    static fn(array $p): array => GangPlace::lying(
                         $p[0] - ($sheet->cut->xMm ?? 0.0),
                         $p[1] - ($sheet->cut->yMm ?? 0.0),
-                        $place,
+                        $place->rect,
+                        $place->quarters,
                     ),
                     $loop,
                 ),
                 $sheet?->cutLines() ?? [],
             ),
         ];
-    }
-
-    /**
-     * A point of a piece where it lies, turned by its quarters with the clock.
-     *
-     * @return array{float, float}
-     */
-    private static function lying(float $x, float $y, GangPlace $place): array
-    {
-        $rect = $place->rect;
-
-        return match ($place->quarters) {
-            1 => [$rect->right() - $y, $rect->yMm + $x],
-            2 => [$rect->right() - $x, $rect->bottom() - $y],
-            3 => [$rect->xMm + $y, $rect->bottom() - $x],
-            default => [$rect->xMm + $x, $rect->yMm + $y],
-        };
     }
 
     /**

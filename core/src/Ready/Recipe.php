@@ -119,24 +119,6 @@ final readonly class Recipe
         return self::of($this->widthMm, $steps);
     }
 
-    /** @return list<string> SHA-256 of the other pictures that it takes */
-    public function pictures(): array
-    {
-        return array_values(
-            array_unique(
-                array_filter(
-                    array_map(
-                        static fn(ReadyStep $step): ?string => $step instanceof Backed || $step instanceof Joined
-                            ? $step->picture
-                            : null,
-                        $this->steps,
-                    ),
-                    is_string(...),
-                ),
-            ),
-        );
-    }
-
     /** Whether it keeps room for what each piece has for itself. */
     public function hasOwn(): bool
     {

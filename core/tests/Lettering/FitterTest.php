@@ -45,7 +45,10 @@ final class FitterTest extends TestCase
             [$box?->xMm, $box?->yMm, $box?->size->widthMm, $box?->size->heightMm],
             1e-6,
         );
-        self::assertTrue($fitted->isGood());
+        // Strokes as wide as a capital is high.
+        self::assertTrue($fitted->isLegible(1.0, 10.0));
+        self::assertFalse($fitted->isLegible(1.0, 10.1));
+        self::assertFalse($fitted->isLegible(0.1, 1.1));
     }
 
     public function testALongOneShrinksToItsRoom(): void
@@ -108,7 +111,6 @@ final class FitterTest extends TestCase
     {
         $fitted = self::fit('Fußgroß');
         self::assertSame(['ß'], $fitted->missing);
-        self::assertFalse($fitted->isGood());
     }
 
     public function testNothingIsDrawnOfNothing(): void

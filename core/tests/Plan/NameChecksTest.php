@@ -81,6 +81,16 @@ final class NameChecksTest extends TestCase
         self::assertSame([], self::against(Orchard::whole($anyway)));
     }
 
+    /** The advisor plans each picture alone, by other routes: an approval of all of it says nothing of that. */
+    public function testOnePictureAloneIsNeitherUnapprovedNorNameless(): void
+    {
+        $job = self::named(Orchard::layered([[], ['side' => 'back']]));
+        $job = $job->approved(new Approval('Hazel', '2026-11-28', 'p', Approval::fingerprint($job)));
+        self::assertSame([], self::against(Orchard::whole($job->only($job->transfers[1]))));
+        $roomy = self::withRoom($job);
+        self::assertSame([], self::against(Orchard::whole($roomy->only($roomy->transfers[0]))));
+    }
+
     public function testNamesArePartOfWhatIsPrinted(): void
     {
         $plan = Orchard::whole(self::withRoom(self::named(Orchard::job())));

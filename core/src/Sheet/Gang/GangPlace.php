@@ -22,4 +22,19 @@ final readonly class GangPlace
         public bool $pinned = false,
         public bool $spare = false,
     ) {}
+
+    /**
+     * A point of a piece on the page, where its box lies there and is turned by quarters with the clock.
+     *
+     * @return array{float, float}
+     */
+    public static function lying(float $x, float $y, Rect $rect, int $quarters): array
+    {
+        return match ($quarters) {
+            1 => [$rect->right() - $y, $rect->yMm + $x],
+            2 => [$rect->right() - $x, $rect->bottom() - $y],
+            3 => [$rect->xMm + $y, $rect->bottom() - $x],
+            default => [$rect->xMm + $x, $rect->yMm + $y],
+        };
+    }
 }
