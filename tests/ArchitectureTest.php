@@ -38,6 +38,7 @@ final readonly class ArchitectureTest
         'Day',
         'Cost',
         'Advice',
+        'Sums',
     ];
 
     /**
@@ -73,6 +74,7 @@ final readonly class ArchitectureTest
         'Order',
         'Proof',
         'Advice',
+        'Sums',
         'Ladder',
         'Keep',
         'Today',

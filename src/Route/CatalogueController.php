@@ -11,6 +11,7 @@ use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Wubbin\Contract\Answer;
 use Wubbin\Core\Blank\BlankKind;
+use Wubbin\Core\Drawing\Portrait;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\LookWanted;
@@ -72,6 +73,34 @@ final readonly class CatalogueController
                 \DateTimeZone::listIdentifiers(),
             ),
         );
+    }
+
+    #[Route('/api/blanks', methods: ['GET'])]
+    #[
+        OA\Get(
+            path: '/api/blanks',
+            operationId: 'getPortraits',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'How every blank looks on the table, to scale',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PortraitView::class)),
+                ),
+            ],
+        ),
+    ]
+    public function portraits(): JsonResponse
+    {
+        $own = $this->shelf->get()->blanks;
+        $white = $this->catalogue->colours->named[0]->colour;
+        $portraits = [];
+        foreach ($this->catalogue->blanks as $kind) {
+            foreach ($kind->with($own)->sizes as $size) {
+                $portraits[] = new PortraitView($kind->id, $size->id, Portrait::of($kind, $size, $white));
+            }
+        }
+
+        return new JsonResponse($portraits);
     }
 
     /**

@@ -130,7 +130,10 @@ final readonly class Advisor
         );
         [$plan, $press] = $this->planned($there, $shelf, $picture, $house);
         $verdicts = $this->verdicts($route, $job);
-        $missing = ToBuy::for($plan, $shelf, $this->catalogue);
+        $missing = array_map(
+            static fn(Want $want): string => $want->label,
+            ToBuy::for($route, $plan->transfers[0]->outfit->ways->heat(), $shelf, $this->catalogue),
+        );
         $no = self::refused($verdicts);
         $standing = match (true) {
             null !== $no => Standing::Cannot,

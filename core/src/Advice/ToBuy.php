@@ -5,59 +5,80 @@ declare(strict_types=1);
 namespace Wubbin\Core\Advice;
 
 use Wubbin\Core\Job\Shelf;
-use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Fit;
 use Wubbin\Core\Route\HeatKind;
 use Wubbin\Core\Route\HeatSource;
 use Wubbin\Core\Route\Marking;
 use Wubbin\Core\Route\Medium;
+use Wubbin\Core\Route\Route;
 
 /** What a shop would have to buy for a route: a sheet, something to mark it, a heat source that gets hot enough. */
 final readonly class ToBuy
 {
-    /** @return list<string> in words */
-    public static function for(Plan $plan, Shelf $shelf, Catalogue $catalogue): array
+    /**
+     * @param list<HeatKind> $kinds of heat that can do it, the usual one first
+     *
+     * @return list<Want>
+     */
+    public static function for(Route $route, array $kinds, Shelf $shelf, Catalogue $catalogue): array
     {
-        $route = $plan->transfers[0]->brief->route;
-        $missing = [];
-        $media = array_filter(
-            $shelf->media,
-            static fn(Medium $medium): bool => in_array($medium->like, $route->making->media, true),
+        /** @var non-empty-list<Medium> $known */
+        $known = array_map(static fn(string $id): Medium => $catalogue->sheets->media[$id], $route->making->media);
+        $there = array_values(
+            array_filter(
+                $shelf->media,
+                static fn(Medium $medium): bool => in_array($medium->like, $route->making->media, true),
+            ),
         );
-        if ([] === $media) {
-            $missing[] = $catalogue->sheets->media[$route->making->media[0]]->label;
-        }
-        $printable =
-            [] === $media
-                ? array_map(static fn(string $id): Medium => $catalogue->sheets->media[$id], $route->making->media)
-                : array_values($media);
-        $marks = static fn(Marking $marking): bool => [] !==
-            array_filter($printable, static fn(Medium $m): bool => Fit::Good === $m->verdictOn($marking)->fit) &&
+        /** @param list<Medium> $media */
+        $marks = static fn(Marking $marking, array $media): bool => [] !==
+            array_filter($media, static fn(Medium $m): bool => Fit::Good === $m->verdictOn($marking)->fit) &&
             ($route->making->byHand || !$marking->byHand());
-        if ([] === array_filter($shelf->markings, $marks)) {
-            $able = array_values(array_filter($catalogue->sheets->markings, $marks));
-            $missing[] = [] === $able ? 'something to mark it with' : $able[0]->label;
+        $wants = [];
+        if ([] === $there) {
+            // Rather one that the shop can mark already.
+            $able = array_filter(
+                $known,
+                static fn(Medium $m): bool => [] !==
+                    array_filter($shelf->markings, static fn(Marking $marking): bool => $marks($marking, [$m])),
+            );
+            $sheet = [...$able, ...$known][0];
+            $wants[] = new Want('media', $sheet->id, $sheet->label);
+        }
+        $printable = [] === $there ? $known : $there;
+        $able = static fn(Marking $marking): bool => $marks($marking, $printable);
+        if ([] === array_filter($shelf->markings, $able)) {
+            $usual = array_values(array_filter($catalogue->sheets->markings, $able))[0] ?? null;
+            $wants[] = new Want('markings', $usual->id ?? '', $usual->label ?? 'something to mark it with');
         }
 
-        return [...$missing, ...self::heat($plan, $shelf)];
+        return [...$wants, ...self::heat($route, $kinds, $shelf, $catalogue)];
     }
 
-    /** @return list<string> */
-    private static function heat(Plan $plan, Shelf $shelf): array
+    /**
+     * @param list<HeatKind> $kinds
+     *
+     * @return list<Want>
+     */
+    private static function heat(Route $route, array $kinds, Shelf $shelf, Catalogue $catalogue): array
     {
-        $kinds = $plan->transfers[0]->outfit->ways->heat();
         $there = array_filter(
             $shelf->heat,
             static fn(HeatSource $source): bool => in_array($source->kind, $kinds, true),
         );
-        $hot = array_filter($there, $plan->transfers[0]->brief->route->heating->isReachedBy(...));
+        if ([] !== array_filter($there, $route->heating->isReachedBy(...))) {
+            return [];
+        }
         $kind = $kinds[0] ?? HeatKind::Iron;
+        $usual =
+            array_values(
+                array_filter(
+                    $catalogue->heat->sources,
+                    static fn(HeatSource $one): bool => $one->kind === $kind && $route->heating->isReachedBy($one),
+                ),
+            )[0] ?? null;
 
-        return match (true) {
-            [] !== $hot => [],
-            [] !== $there => [$kind->label() . ' that gets hotter'],
-            default => [$kind->label()],
-        };
+        return [new Want('heat', $usual->id ?? '', $kind->label() . ([] === $there ? '' : ' that gets hotter'))];
     }
 }

@@ -18,6 +18,7 @@ final readonly class Catalogue
      * @param array<string, School> $schools
      * @param array<string, Route> $routes
      * @param list<Caution> $cautions
+     * @param array<string, OwnedThing> $owned what people own, as they point at it
      */
     public function __construct(
         public array $materials,
@@ -32,6 +33,8 @@ final readonly class Catalogue
         public HandTimes $hands,
         public Consumption $consumption,
         public CareRules $care,
+        public array $owned,
+        public Recognition $recognition,
     ) {}
 
     /**
@@ -85,6 +88,8 @@ final readonly class Catalogue
             $this->hands,
             $this->consumption,
             $this->care,
+            $this->owned,
+            $this->recognition,
         );
     }
 }

@@ -63,6 +63,8 @@ final readonly class CatalogueReader
             HandTimes::fromRecord($file('hands')),
             Consumption::fromRecord($file('consumption')),
             CareRules::fromRecord($file('aftercare')),
+            self::owned($file('owned')),
+            Recognition::fromRecord($file('recognise')),
         );
         self::checkReferences($catalogue);
 
@@ -85,6 +87,17 @@ final readonly class CatalogueReader
             Provenance::fromRecord($heat->record('dots')->record('provenance')),
             Coverage::fromRecord($heat->record('coverage')),
             HeatParameters::fromRecord($file('heat-model')),
+        );
+    }
+
+    /** @return array<string, OwnedThing> */
+    private static function owned(Record $file): array
+    {
+        $price = Provenance::fromRecord($file->record('price'));
+
+        return self::byId(
+            $file->records('things'),
+            static fn(Record $r): OwnedThing => OwnedThing::fromRecord($r, $price),
         );
     }
 
@@ -150,6 +163,7 @@ final readonly class CatalogueReader
             [CarrierWay::UNDISPUTED, ...array_keys($catalogue->schools[CarrierWay::MATTER]->options)],
             'carriers',
         );
+        self::checkOwned($catalogue);
         foreach ($catalogue->schools as $school) {
             self::mustKnow($catalogue->routes, $school->routes, 'schools.' . $school->id . '.routes');
             foreach ($school->routes as $route) {
@@ -165,6 +179,26 @@ final readonly class CatalogueReader
                 }
             }
         }
+    }
+
+    private static function checkOwned(Catalogue $catalogue): void
+    {
+        $known = [
+            'heat' => $catalogue->heat->sources,
+            'markings' => $catalogue->sheets->markings,
+            'media' => $catalogue->sheets->media,
+            'bases' => $catalogue->supports->bases,
+            'guards' => $catalogue->supports->guards,
+            'covers' => $catalogue->supports->covers,
+        ];
+        foreach ($catalogue->owned as $thing) {
+            foreach ($thing->answers as $answer) {
+                foreach (null === $answer->like ? $answer->puts : ['media' => [$answer->like]] as $kind => $ids) {
+                    self::mustKnow($known[$kind], $ids, 'owned.' . $thing->id);
+                }
+            }
+        }
+        self::mustKnow($catalogue->owned, array_column($catalogue->recognition->fitting([]), 'owned'), 'recognise');
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Wubbin\Core\Route;
 
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Provenance;
+use Wubbin\Core\Measure\ProvenanceKind;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Measure\Size;
 use Wubbin\Core\Measure\Temperature;
@@ -29,6 +30,9 @@ final readonly class HeatSource
 
     /** Across the spot that hot air heats, in mm, where a shop does not say (assumed: a dryer at 3 cm, a large gun). */
     private const USUAL_PATCH_MM = ['dryer' => 60.0, 'gun' => 50.0];
+
+    /** Where nobody has measured it yet: it is taken for a usual one. */
+    private const UNMEASURED = 'a usual one, so measure yours';
 
     /** @param int<1, 3>|null $dots */
     private function __construct(
@@ -94,7 +98,9 @@ final readonly class HeatSource
             $most,
             $record->numberOrNull('watts'),
             self::conductance($record),
-            $provenance,
+            $record->has('assumed') && $record->boolean('assumed')
+                ? Provenance::assumed(self::UNMEASURED)
+                : $provenance,
         );
     }
 
@@ -130,9 +136,16 @@ final readonly class HeatSource
                 'diameter_to_mm' => $this->diameterToMm,
                 'watts' => $this->watts,
                 'calibrated_w_m2k' => $this->calibrated,
+                'assumed' => $this->isAssumed() ? true : null,
             ],
             static fn(mixed $value): bool => null !== $value,
         );
+    }
+
+    /** Its measures are a usual one's: nobody has measured it. */
+    public function isAssumed(): bool
+    {
+        return ProvenanceKind::Assumed === $this->provenance->kind;
     }
 
     private static function conductance(Record $record): ?float

@@ -93,6 +93,24 @@ final readonly class Medium
         ];
     }
 
+    /**
+     * How a shop writes down that it has this sheet in another size.
+     *
+     * @return array{id: string, like: string, label: string, paper: string, thickness_mm: float, print_side: string,
+     *     one_way: bool}
+     */
+    public function sized(string $id, PaperSize $paper): array
+    {
+        $size = preg_quote($this->paper->label(), '/');
+
+        return [
+            'id' => $id,
+            'like' => $this->id,
+            'label' => preg_replace('/' . $size . '$/u', $paper->label(), $this->label) ?? $this->label,
+            'paper' => $paper->value,
+        ] + $this->toRecord();
+    }
+
     /** Whether this marking may mark it. */
     public function verdictOn(Marking $marking): Verdict
     {

@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/possible": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getPossible"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/artwork": {
         parameters: {
             query?: never;
@@ -1321,6 +1337,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blanks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getPortraits"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/owned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getOwned"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/owned/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putOwned"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recognise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["recogniseSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes": {
         parameters: {
             query?: never;
@@ -1942,6 +2022,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sums": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getSums"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["workSum"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tasks/{id}": {
         parameters: {
             query?: never;
@@ -2042,6 +2154,39 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description One thing more, what it costs, and what it would open. */
+        OneMoreView: {
+            label: string;
+            to: number | null;
+            /** @description Among the things that people own */
+            owned: string | null;
+            /** @description What one costs at least, in whole units of the shop’s currency */
+            from: number | null;
+            opens: components["schemas"]["OpenWayView"][];
+        };
+        /** @description A route on a kind of blank, with what it takes on and what the piece will bear. */
+        OpenWayView: {
+            blank: string;
+            blank_label: string;
+            route: string;
+            route_label: string;
+            materials: components["schemas"]["Option"][];
+            /** @description Why it may disappoint */
+            risk: string | null;
+            /** @description How it holds up to each use: 0 not, 3 well */
+            bears: {
+                use: string;
+                label: string;
+                grade: number;
+            }[];
+        };
+        /** @description What can be made with what is on the shelf. */
+        PossibleView: {
+            open: components["schemas"]["OpenWayView"][];
+            one_more: components["schemas"]["OneMoreView"][];
+            /** @description Why a sheet cannot be marked with anything here */
+            clashes: string[];
+        };
         /** @description A picture as the page needs it. Width and height are of the visible part, in pixels or user units. */
         ArtworkView: {
             sha256: string;
@@ -3613,6 +3758,31 @@ export interface components {
             id: string;
             label: string;
         };
+        /** @description Something that people own, and what this shop has answered about it. */
+        OwnedView: {
+            id: string;
+            label: string;
+            look: string;
+            question: string | null;
+            several: boolean;
+            /** @enum {string} */
+            group: "heat" | "printer" | "paper" | "cover" | "base";
+            answers: components["schemas"]["Option"][];
+            /** @description Ids of the answers that hold */
+            on: string[];
+            /** @description What the shop has of this by its own name or measures */
+            own: string[];
+        };
+        /** @description The answers about something that people own, all of them: none is that the shop does not have it. */
+        OwnedWish: {
+            answers: string[];
+        };
+        /** @description How a blank of one size looks on the table. */
+        PortraitView: {
+            kind: string;
+            size: string;
+            drawing: components["schemas"]["drawing.schema"];
+        };
         /** @description The newest version of a recipe. */
         RecipeView: {
             retired: boolean;
@@ -3621,6 +3791,23 @@ export interface components {
             route: string;
             /** Format: date-time */
             created: string;
+        };
+        /** @description What a sheet can be, after so many answers, and what is asked next. */
+        RecognisedView: {
+            fitting: {
+                id: string;
+                label: string;
+                /** @description What settles whether it is it */
+                test: string;
+            }[];
+            next: {
+                id: string;
+                text: string;
+                answers: {
+                    id: string;
+                    label: string;
+                }[];
+            } | null;
         };
         /** @description Whether a recipe is out of use. */
         Retirement: {
@@ -4245,6 +4432,41 @@ export interface components {
             /** @description Of all of it, as typed */
             price: string;
         };
+        /** @description A figure that a quick sum asks for. */
+        SumFieldView: {
+            id: string;
+            label: string;
+            hint: string | null;
+            /** @description What stands in it at first */
+            value: string;
+            /** @description Empty where it is typed */
+            choices: components["schemas"]["Option"][];
+            /** @description Fields of the same name stand for each other */
+            either: string | null;
+        };
+        /** @description A quick sum, with what it asks for. */
+        SumView: {
+            id: string;
+            label: string;
+            says: string;
+            fields: components["schemas"]["SumFieldView"][];
+        };
+        /** @description What follows from the figures of a quick sum. */
+        WorkedView: {
+            lines: {
+                label: string;
+                value: components["schemas"]["Phrase"];
+            }[];
+            drawing: components["schemas"]["drawing.schema"] | null;
+            /** @description What the fields would say that nothing was typed in */
+            follows: {
+                [key: string]: components["schemas"]["Phrase"];
+            };
+            /** @description Changes that begin a job with these figures; empty where it makes none */
+            job: {
+                [key: string]: string;
+            };
+        };
         /** @description How far a piece of long work has come. */
         TaskView: {
             id: string;
@@ -4609,6 +4831,8 @@ export interface components {
                 watts?: number;
                 /** @description Of its contact, or of its air, as a probe has shown it, in W/m²K. */
                 calibrated_w_m2k?: number;
+                /** @description Its measures are a usual one's: nobody has measured it. */
+                assumed?: boolean;
             }[];
             /** @description How printers of the shelf stand in the shop, by their id. */
             printers?: {
@@ -5646,39 +5870,6 @@ export interface components {
             };
         };
         /**
-         * Recipe
-         * @description A supplier's sheet, or a house's own findings, for a route: its figures outrank the built-in ones. Lengths are millimetres, temperatures °C, durations seconds.
-         */
-        "recipe.schema": {
-            /** @constant */
-            format: "wubbin-recipe";
-            /** @constant */
-            version: 1;
-            id: string;
-            /** @description Which version of this recipe it is. */
-            recipe_version?: number;
-            name: string;
-            route: string;
-            /** @description The sheet it is for; null for any of the route's. */
-            medium?: string | null;
-            /** @enum {string|null} */
-            heat?: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher" | null;
-            /** @description By the route's own names. */
-            figures: {
-                [key: string]: number;
-            };
-            temperature_c?: number | null;
-            pressure?: string | null;
-            peel?: {
-                word: string;
-                above_c?: number | null;
-                below_c?: number | null;
-                wait_s: number;
-            } | null;
-            print_side?: string | null;
-            note?: string;
-        };
-        /**
          * Line
          * @description A chain of points.
          */
@@ -5864,6 +6055,39 @@ export interface components {
                 };
             };
         };
+        /**
+         * Recipe
+         * @description A supplier's sheet, or a house's own findings, for a route: its figures outrank the built-in ones. Lengths are millimetres, temperatures °C, durations seconds.
+         */
+        "recipe.schema": {
+            /** @constant */
+            format: "wubbin-recipe";
+            /** @constant */
+            version: 1;
+            id: string;
+            /** @description Which version of this recipe it is. */
+            recipe_version?: number;
+            name: string;
+            route: string;
+            /** @description The sheet it is for; null for any of the route's. */
+            medium?: string | null;
+            /** @enum {string|null} */
+            heat?: "iron" | "flat-press" | "mug-press" | "dryer" | "gun" | "spoon" | "burnisher" | null;
+            /** @description By the route's own names. */
+            figures: {
+                [key: string]: number;
+            };
+            temperature_c?: number | null;
+            pressure?: string | null;
+            peel?: {
+                word: string;
+                above_c?: number | null;
+                below_c?: number | null;
+                wait_s: number;
+            } | null;
+            print_side?: string | null;
+            note?: string;
+        };
     };
     responses: never;
     parameters: never;
@@ -5905,6 +6129,26 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getPossible: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What can be made, and what one thing more would open */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PossibleView"];
                 };
             };
         };
@@ -8916,6 +9160,122 @@ export interface operations {
             };
         };
     };
+    getPortraits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How every blank looks on the table, to scale */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PortraitView"][];
+                };
+            };
+        };
+    };
+    getOwned: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All that people own, and what of it is here */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnedView"][];
+                };
+            };
+        };
+    };
+    putOwned: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnedWish"];
+            };
+        };
+        responses: {
+            /** @description All that people own, and what of it is here now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnedView"][];
+                };
+            };
+            /** @description Nothing of this kind */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description An answer that is not offered */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    recogniseSheet: {
+        parameters: {
+            query?: {
+                /** @description As question:answer, with commas between; an empty answer is that nobody could tell */
+                answers?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What it can be, and what is asked next */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecognisedView"];
+                };
+            };
+            /** @description An answer that is not offered */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listRecipes: {
         parameters: {
             query?: never;
@@ -10267,6 +10627,71 @@ export interface operations {
                 };
             };
             /** @description One that cannot be */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getSums: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The quick sums, and what they ask for */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SumView"][];
+                };
+            };
+        };
+    };
+    workSum: {
+        parameters: {
+            query?: {
+                /** @description What is in its fields, by field */
+                typed?: {
+                    [key: string]: string;
+                };
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What follows */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedView"];
+                };
+            };
+            /** @description No such sum */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A figure that cannot be */
             422: {
                 headers: {
                     [name: string]: unknown;
