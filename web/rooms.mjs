@@ -10,6 +10,8 @@ const ROOMS = [
   'blank',
   'artwork',
   'route',
+  'start',
+  'sums',
   'job',
   'order',
   'stack',

@@ -23,6 +23,7 @@ use Wubbin\Core\Job\Transfer;
 use Wubbin\Core\Measure\Colour;
 use Wubbin\Core\Measure\Length;
 use Wubbin\Core\Measure\PaperSize;
+use Wubbin\Core\Plan\NextMove;
 use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\Catalogue;
@@ -134,6 +135,7 @@ final readonly class JobPlanner
         $job = $stored->job();
         $plan = $this->plan($job);
         $printed = $this->sheets->latest($job->id);
+        $current = null !== $printed && $this->sheets->isOf($printed, $plan->id(), $stored->updated);
 
         return new JobView(
             $stored->revision,
@@ -142,13 +144,8 @@ final readonly class JobPlanner
             $plan,
             WorkView::of($plan, $this->places()),
             array_map(fn(Transfer $transfer): ?ArtworkView => $this->artworkOf($transfer), $job->transfers),
-            null === $printed
-                ? null
-                : new PrintedView(
-                    $printed->plan,
-                    $printed->at,
-                    $this->sheets->isOf($printed, $plan->id(), $stored->updated),
-                ),
+            null === $printed ? null : new PrintedView($printed->plan, $printed->at, $current),
+            NextView::of(NextMove::of($plan, $current)),
         );
     }
 

@@ -34,6 +34,7 @@ final readonly class JobView
         ]
         public array $artworks,
         public ?PrintedView $printed,
+        public NextView $next,
     ) {}
 
     /** The same once it is stored: nothing of it is planned again. */
@@ -47,6 +48,7 @@ final readonly class JobView
             $this->work,
             $this->artworks,
             $this->printed,
+            $this->next,
         );
     }
 }

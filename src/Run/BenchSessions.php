@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Wubbin\Core\Cost\SessionUse;
 use Wubbin\Core\Job\Job;
+use Wubbin\Core\Plan\Plan;
 use Wubbin\Core\Run\AtHand;
 use Wubbin\Core\Run\BenchSequence;
 use Wubbin\Core\Run\BenchState;
@@ -17,6 +18,7 @@ use Wubbin\Core\Work\Places;
 use Wubbin\Core\Work\Tally;
 use Wubbin\Core\Work\Work;
 use Wubbin\Job\JobPlanner;
+use Wubbin\Job\StoredJob;
 use Wubbin\Refusal\Conflict;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
@@ -76,6 +78,26 @@ final readonly class BenchSessions
         }
         $stored = $this->jobs->find($jobId);
         $job = $stored->job();
+        [$run, $plan] = $this->made($id, $stored, $pieces, $share);
+        $this->name($run, $job, $share);
+        $this->ahead->write($run, $job, $this->jobs->plan($job), $this->clock->now());
+        $this->entities->persist($run);
+        $this->entities->persist(RunDrawings::of($run->id, $plan));
+        $this->entities->flush();
+
+        return $run;
+    }
+
+    /**
+     * A session that nobody has begun yet: as a rehearsal goes through it.
+     *
+     * @return array{StoredRun, Plan} with the plan of its pieces
+     *
+     * @throws Refusal when the job is not ready, or too many pieces are asked for at once
+     */
+    public function made(string $id, StoredJob $stored, int $pieces, ?int $share): array
+    {
+        $job = $stored->job();
         $plan = $this->jobs->plan($job);
         if (!$plan->ready()) {
             throw InvalidInput::field('run', 'Some checks of this job are still open.');
@@ -112,13 +134,8 @@ final readonly class BenchSessions
             $this->clock->now(),
             $share,
         );
-        $this->name($run, $job, $share);
-        $this->ahead->write($run, $job, $this->jobs->plan($job), $this->clock->now());
-        $this->entities->persist($run);
-        $this->entities->persist(RunDrawings::of($run->id, $plan));
-        $this->entities->flush();
 
-        return $run;
+        return [$run, $plan];
     }
 
     /** Where each piece has a name: those that are left, in the order of the list. */

@@ -23,7 +23,6 @@ final readonly class ToBuy
      */
     public static function for(Route $route, array $kinds, Shelf $shelf, Catalogue $catalogue): array
     {
-        /** @var non-empty-list<Medium> $known */
         $known = array_map(static fn(string $id): Medium => $catalogue->sheets->media[$id], $route->making->media);
         $there = array_values(
             array_filter(
@@ -31,29 +30,40 @@ final readonly class ToBuy
                 static fn(Medium $medium): bool => in_array($medium->like, $route->making->media, true),
             ),
         );
-        /** @param list<Medium> $media */
-        $marks = static fn(Marking $marking, array $media): bool => [] !==
-            array_filter($media, static fn(Medium $m): bool => Fit::Good === $m->verdictOn($marking)->fit) &&
-            ($route->making->byHand || !$marking->byHand());
         $wants = [];
         if ([] === $there) {
             // Rather one that the shop can mark already.
             $able = array_filter(
                 $known,
                 static fn(Medium $m): bool => [] !==
-                    array_filter($shelf->markings, static fn(Marking $marking): bool => $marks($marking, [$m])),
+                    array_filter(
+                        $shelf->markings,
+                        static fn(Marking $marking): bool => self::marks($route, $marking, [$m]),
+                    ),
             );
             $sheet = [...$able, ...$known][0];
             $wants[] = new Want('media', $sheet->id, $sheet->label);
         }
         $printable = [] === $there ? $known : $there;
-        $able = static fn(Marking $marking): bool => $marks($marking, $printable);
+        $able = static fn(Marking $marking): bool => self::marks($route, $marking, $printable);
         if ([] === array_filter($shelf->markings, $able)) {
             $usual = array_values(array_filter($catalogue->sheets->markings, $able))[0] ?? null;
             $wants[] = new Want('markings', $usual->id ?? '', $usual->label ?? 'something to mark it with');
         }
 
         return [...$wants, ...self::heat($route, $kinds, $shelf, $catalogue)];
+    }
+
+    /** @param list<Medium> $media */
+    private static function marks(Route $route, Marking $marking, array $media): bool
+    {
+        foreach ($media as $medium) {
+            if (Fit::Good === $medium->verdictOn($marking)->fit) {
+                return $route->making->byHand || !$marking->byHand();
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -17,6 +17,8 @@ final readonly class Portrait
     /** An ellipse seen from a little above is so much higher than wide (assumed: as on a table before one). */
     private const TILT = 0.16;
 
+    private const BOLD = 2.5;
+
     /** What a flat blank is hatched as, by its kind; all others show their own colour. */
     private const HATCHED = [
         'wood-board' => Pen::Wood,
@@ -28,7 +30,10 @@ final readonly class Portrait
 
     public static function of(BlankKind $kind, BlankSize $size, Colour $colour): Drawing
     {
-        return $kind->shape->isRound() ? self::standing($kind, $size, $colour) : self::lying($kind, $size, $colour);
+        $drawing = $kind->shape->isRound() ? self::standing($kind, $size, $colour) : self::lying($kind, $size, $colour);
+
+        // It has no letters, and is looked at small: its lines are as thick as those of larger letters.
+        return new Drawing($drawing->frame, self::BOLD * $drawing->emMm, $drawing->marks, $colour, $drawing->says);
     }
 
     private static function lying(BlankKind $kind, BlankSize $size, Colour $colour): Drawing

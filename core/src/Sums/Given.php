@@ -135,7 +135,7 @@ final class Given
             $this->wrong($field, 'Choose one of those offered.');
         }
 
-        return in_array($chosen, $offered, true) ? $chosen : ($offered[0] ?? '');
+        return in_array($chosen, $offered, true) ? $chosen : $offered[0] ?? '';
     }
 
     public function wrong(string $field, string $why): void

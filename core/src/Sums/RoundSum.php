@@ -45,11 +45,13 @@ final readonly class RoundSum implements Sum
         $across = $byRound ? $given->length('round') / \M_PI : $given->diameter('across');
         $given->mustHold();
         $round = \M_PI * $across;
+        // What was asked for first.
+        $wide = ['label' => 'Across', 'value' => self::length($across)];
+        $way = ['label' => 'All round', 'value' => self::length($round)];
 
         return new Worked(
             [
-                ['label' => 'Across', 'value' => self::length($across)],
-                ['label' => 'All round', 'value' => self::length($round)],
+                ...$byRound ? [$wide, $way] : [$way, $wide],
                 ['label' => 'Half of the way round', 'value' => self::length($round / 2.0)],
                 ['label' => 'A quarter, from the handle to a side', 'value' => self::length($round / 4.0)],
             ],

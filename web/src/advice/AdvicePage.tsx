@@ -142,7 +142,7 @@ export function AdvicePage() {
         {whole.transfers.length > 1 && `, ${plan.name.toLowerCase()}`}
         {transfer.artwork !== null && ` and ${transfer.artwork.name}`}, with what is on your shelf.
       </p>
-      <div className="mt-3 grid max-w-xl grid-cols-2 gap-4">
+      <div className="fields mt-3 max-w-xl grid-cols-2 gap-x-4">
         <SelectField
           label="How will it be used?"
           options={[{ id: '', label: 'not chosen' }, ...catalogue.data.uses]}

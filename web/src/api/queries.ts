@@ -26,7 +26,9 @@ export const keys = {
   names: (id: string) => ['job', id, 'names'],
   orders: ['orders'],
   outlook: ['outlook'],
+  owned: ['owned'],
   pictures: ['pictures'],
+  possible: ['possible'],
   printers: ['printers'],
   prints: ['prints'],
   proofs: (id: string) => ['job', id, 'proofs'],
@@ -156,6 +158,21 @@ export const server = {
       ...fresh,
     }),
   outlook: () => queryOptions({ queryKey: keys.outlook, queryFn: () => got(api.GET('/api/day/outlook')), ...fresh }),
+  owned: () => queryOptions({ queryKey: keys.owned, queryFn: () => got(api.GET('/api/owned')), ...fresh }),
+  possible: () => queryOptions({ queryKey: keys.possible, queryFn: () => got(api.GET('/api/possible')), ...fresh }),
+  portraits: () =>
+    queryOptions({ queryKey: [...keys.catalogue, 'portraits'], queryFn: () => got(api.GET('/api/blanks')) }),
+  recognised: (answers: string) =>
+    queryOptions({
+      queryKey: ['recognised', answers],
+      queryFn: () => got(api.GET('/api/recognise', { params: { query: { answers } } })),
+    }),
+  sums: () => queryOptions({ queryKey: ['sums'], queryFn: () => got(api.GET('/api/sums')) }),
+  sum: (id: string, typed: Record<string, string>) =>
+    queryOptions({
+      queryKey: ['sums', id, typed],
+      queryFn: () => got(api.GET('/api/sums/{id}', { params: { path: { id }, query: { typed } } })),
+    }),
   pictures: () => queryOptions({ queryKey: keys.pictures, queryFn: () => got(api.GET('/api/pictures')) }),
   printers: () => queryOptions({ queryKey: keys.printers, queryFn: () => got(api.GET('/api/printers')) }),
   prints: () => queryOptions({ queryKey: keys.prints, queryFn: () => got(api.GET('/api/prints')) }),
@@ -188,6 +205,11 @@ export const server = {
       queryKey: [...keys.run(run), 'drawings'],
       queryFn: () => got(api.GET('/api/runs/{id}/drawings', { params: { path: { id: run } } })),
       staleTime: Number.POSITIVE_INFINITY,
+    }),
+  rehearsalDrawings: (job: string) =>
+    queryOptions({
+      queryKey: [...keys.job(job), 'rehearsal'],
+      queryFn: () => got(api.GET('/api/jobs/{job}/rehearsal/drawings', { params: { path: { job } } })),
     }),
   reach: (job: string, transfer: number, picture: string) =>
     queryOptions({

@@ -1498,6 +1498,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/rehearsal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rehearse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/rehearsal/drawings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getRehearsalDrawings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/runs": {
         parameters: {
             query?: never;
@@ -2903,6 +2935,7 @@ export interface components {
             archived: boolean;
             work: components["schemas"]["WorkView"];
             printed: components["schemas"]["PrintedView"] | null;
+            next: components["schemas"]["NextView"];
             /** @description Sent back with a change, so that a change made elsewhere is noticed */
             revision: number;
             job: components["schemas"]["job.schema"];
@@ -2946,6 +2979,15 @@ export interface components {
             };
             /** @description A new UUID, made by the page */
             id: string;
+        };
+        /** @description The one thing to do next about a job. */
+        NextView: {
+            /** @enum {string} */
+            does: "picture" | "settle" | "sheet" | "bench";
+            /** @description The picture that it is about, from 0 */
+            transfer: number;
+            /** @description Id of the check that is to be settled */
+            check: string | null;
         };
         /** @description A picture of the shop, and the jobs that it is used in. */
         PictureEntry: {
@@ -3937,6 +3979,17 @@ export interface components {
              * @description °C that the probe showed then
              */
             probe_c?: number | null;
+        };
+        /** @description What was pressed so far in a rehearsal, and its own clock: the page keeps all of it, and nothing is stored. */
+        RehearsalWish: {
+            presses: components["schemas"]["Press"][];
+            /** @description When each was pressed, in seconds of the rehearsal’s clock since it began */
+            at: number[];
+            /**
+             * Format: float
+             * @description What that clock says now, in seconds
+             */
+            now_s: number;
         };
         /** @description A line of the list of bench sessions. */
         RunSummary: {
@@ -9466,6 +9519,92 @@ export interface operations {
             };
             /** @description Not a photo */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rehearse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RehearsalWish"];
+            };
+        };
+        responses: {
+            /** @description Where it stands after all that */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+            /** @description No such job */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something was pressed that could not be */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job is not ready */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getRehearsalDrawings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A drawing for each step, by its id */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: components["schemas"]["drawing.schema"];
+                    };
+                };
+            };
+            /** @description No such job */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

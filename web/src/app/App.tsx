@@ -16,10 +16,14 @@ const BenchList = lazy(() => import('../run/BenchList').then((m) => ({ default: 
 const ScanPage = lazy(() => import('../run/ScanPage').then((m) => ({ default: m.ScanPage })));
 const BoardPage = lazy(() => import('../today/BoardPage').then((m) => ({ default: m.BoardPage })));
 const BenchPage = lazy(() => import('../run/BenchPage').then((m) => ({ default: m.BenchPage })));
+const RehearsalPage = lazy(() => import('../run/RehearsalPage').then((m) => ({ default: m.RehearsalPage })));
 const Logbook = lazy(() => import('../log/Logbook').then((m) => ({ default: m.Logbook })));
 const LogPage = lazy(() => import('../log/LogPage').then((m) => ({ default: m.LogPage })));
 const ComparePage = lazy(() => import('../log/ComparePage').then((m) => ({ default: m.ComparePage })));
 const LessonsPage = lazy(() => import('../log/LessonsPage').then((m) => ({ default: m.LessonsPage })));
+const StartPage = lazy(() => import('../start/StartPage').then((m) => ({ default: m.StartPage })));
+const CanPage = lazy(() => import('../start/CanPage').then((m) => ({ default: m.CanPage })));
+const SumsPage = lazy(() => import('../sums/SumsPage').then((m) => ({ default: m.SumsPage })));
 const DoctorPage = lazy(() => import('../log/DoctorPage').then((m) => ({ default: m.DoctorPage })));
 const LaddersPage = lazy(() => import('../ladder/LaddersPage').then((m) => ({ default: m.LaddersPage })));
 const LadderPage = lazy(() => import('../ladder/LadderPage').then((m) => ({ default: m.LadderPage })));
@@ -159,6 +163,14 @@ export function App() {
               }
             />
             <Route
+              path="/rehearsal/:id"
+              element={
+                <Suspense fallback={<Waiting error={null} />}>
+                  <RehearsalPage />
+                </Suspense>
+              }
+            />
+            <Route
               path="/board"
               element={
                 <Suspense fallback={<Waiting error={null} />}>
@@ -176,6 +188,9 @@ export function App() {
               <Route path="/jobs/new" element={<NewJob />} />
               <Route path="/jobs/:id" element={<JobPage />} />
               <Route path="/jobs/:id/routes" element={<AdvicePage />} />
+              <Route path="/start" element={<StartPage />} />
+              <Route path="/can" element={<CanPage />} />
+              <Route path="/sums" element={<SumsPage />} />
               <Route path="/house" element={<HousePage />} />
               <Route path="/recipes" element={<RecipesPage />} />
               <Route path="/bench" element={<BenchList />} />

@@ -25,6 +25,8 @@ export const GROUPS: readonly { label: string; rooms: readonly Room[] }[] = [
       ['/jobs', 'Jobs'],
       ['/pictures', 'Pictures'],
       ['/sheets', 'Sheet layout'],
+      ['/can', 'What can I make?'],
+      ['/sums', 'Quick sums'],
     ],
   },
   { label: 'Bench', rooms: [['/bench', 'Bench']] },
@@ -41,6 +43,7 @@ export const GROUPS: readonly { label: string; rooms: readonly Room[] }[] = [
     label: 'Shop',
     rooms: [
       ['/shelf', 'Shelf'],
+      ['/start', 'What do you have?'],
       ['/printers', 'Printers and trays'],
       ['/stock', 'Stock'],
       ['/recipes', 'Recipes'],

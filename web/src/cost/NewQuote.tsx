@@ -51,7 +51,7 @@ function Form({ rates }: { rates: Schemas['ShopRates'] }) {
     <div className="mx-auto max-w-5xl px-6 py-6">
       <h1 className="text-3xl">Quote</h1>
       <form
-        className="mt-4 grid items-start gap-x-4 gap-y-3 sm:grid-cols-2 md:grid-cols-4"
+        className="fields mt-4 gap-x-4 gap-y-3 sm:grid-cols-2 md:grid-cols-4"
         noValidate
         onSubmit={handleSubmit(() => keep.mutate())}
       >
@@ -73,9 +73,11 @@ function Form({ rates }: { rates: Schemas['ShopRates'] }) {
         <TextField label="Set-up, once" inputMode="decimal" {...field('set_up')} />
         <TextField label="Tax, %" inputMode="decimal" {...field('tax')} />
         <TextField label="Valid until" type="date" {...field('valid')} />
-        <button type="submit" className="key-main mt-[1.35rem]" disabled={keep.isPending || problem !== null}>
-          Save this quote
-        </button>
+        <div className="beside">
+          <button type="submit" className="key-main" disabled={keep.isPending || problem !== null}>
+            Save this quote
+          </button>
+        </div>
       </form>
       {wish.jobs.length === 0 ? (
         <Notice tone="wait">

@@ -55,7 +55,7 @@ function Form({ rates }: { rates: Typed }) {
   const errors = keep.error?.errors ?? {};
   return (
     <form
-      className="mt-3 grid max-w-4xl items-start gap-3 sm:grid-cols-3"
+      className="fields mt-3 max-w-4xl gap-x-3 gap-y-2 sm:grid-cols-3"
       onSubmit={handleSubmit((typed) => keep.mutate(typed))}
     >
       {FIELDS.map(([field, label]) => (
@@ -66,9 +66,11 @@ function Form({ rates }: { rates: Typed }) {
           {keep.error.message} They wrote {theirs.join('; ')}.
         </Notice>
       )}
-      <button type="submit" className="key key-on mt-[1.35rem] justify-self-start" disabled={keep.isPending}>
-        Use these rates
-      </button>
+      <div className="beside">
+        <button type="submit" className="key key-on justify-self-start" disabled={keep.isPending}>
+          Use these rates
+        </button>
+      </div>
     </form>
   );
 }

@@ -199,7 +199,7 @@ function Move({ items, others, onMoved }: { items: Item[]; others: Stock['others
   const unit = [...items, ...others].find((one) => one.key === of)?.unit;
   return (
     <form
-      className="mt-5 grid items-start gap-3 md:grid-cols-[1fr_9rem_9rem_9rem_1fr_auto] print:hidden"
+      className="fields mt-5 gap-x-3 gap-y-2 md:grid-cols-[1fr_9rem_9rem_9rem_1fr_auto] print:hidden"
       aria-label="What came or went"
       onSubmit={handleSubmit((typed) => move.mutate(typed))}
     >
@@ -238,9 +238,11 @@ function Move({ items, others, onMoved }: { items: Item[]; others: Stock['others
         <span />
       )}
       <TextField label="Note" {...register('note')} error={errors.note} />
-      <button type="submit" className="key-main mt-[1.35rem]" disabled={move.isPending}>
-        Write down
-      </button>
+      <div className="beside">
+        <button type="submit" className="key-main" disabled={move.isPending}>
+          Write down
+        </button>
+      </div>
       {move.error !== null && Object.keys(errors).length === 0 && (
         <p role="alert" className="text-hot">
           {move.error.message}

@@ -143,7 +143,7 @@ function Drawn({
           <path d={pathOf([mark.from, mark.to])} className="stroke-ink" strokeWidth={0.06 * em} />
           <Head from={mark.from} to={mark.to} long={0.5 * em} width={0.06 * em} className="stroke-ink" />
           <Head from={mark.to} to={mark.from} long={0.5 * em} width={0.06 * em} className="stroke-ink" />
-          <Words mark={mark.note} em={em} />
+          <Words mark={mark.note} em={em} halo={0.5} />
         </g>
       );
     case 'note':
@@ -173,7 +173,8 @@ function Stroke({ mark, em, piece, hatches }: { mark: Schemas['Line']; em: numbe
   );
 }
 
-function Words({ mark, em }: { mark: Schemas['Note']; em: number }) {
+/** @param halo around the letters, in their heights: on a line it reaches over the spaces between words */
+function Words({ mark, em, halo = 0.3 }: { mark: Schemas['Note']; em: number; halo?: number }) {
   const format = useFormat();
   const size = em * (mark.large ? 1.5 : 1);
   return (
@@ -184,7 +185,7 @@ function Words({ mark, em }: { mark: Schemas['Note']; em: number }) {
       textAnchor={mark.anchor}
       dominantBaseline="central"
       className={`fill-ink stroke-ground ${mark.strong ? 'font-bold' : ''}`}
-      strokeWidth={0.3 * size}
+      strokeWidth={halo * size}
       paintOrder="stroke"
     >
       {format.phrase(mark.words)}

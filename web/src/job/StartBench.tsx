@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useRef, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { api, got, type JobView, problemOf, type Schemas } from '../api/client';
 import { server } from '../api/queries';
 import { SelectField, TextField } from '../measure/Field';
@@ -108,6 +108,13 @@ export function StartBench({ view }: { view: JobView }) {
               Begin
             </button>
           </form>
+          <p className="mt-4">
+            {runs.data?.length === 0 && <b>The first time? </b>}
+            <Link to={`/rehearsal/${job.id}`} className="link">
+              Rehearse it
+            </Link>
+            : every step with clocks ten times as fast. Nothing is logged.
+          </p>
           <Dialog.Close className="link mt-4">Not now</Dialog.Close>
         </Dialog.Content>
       </Dialog.Portal>

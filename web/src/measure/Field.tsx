@@ -15,8 +15,8 @@ export function Labelled({
 }: Labelled & { children: (ids: { id: string; 'aria-describedby': string; 'aria-invalid': boolean }) => ReactNode }) {
   const id = useId();
   return (
-    <div>
-      <label htmlFor={id} className="mb-0.5 block text-sm text-soft">
+    <div className="labelled">
+      <label htmlFor={id} className="mb-0.5 block text-sm leading-tight text-soft">
         {label}
       </label>
       {children({ id, 'aria-describedby': `${id}-more`, 'aria-invalid': error !== undefined })}

@@ -60,7 +60,7 @@ export function Garments({ order, garments }: { order: string; garments: Schemas
       )}
       {open && (
         <form
-          className="mt-2 grid items-start gap-2 sm:grid-cols-[1fr_6rem_8rem_6rem_1fr_auto]"
+          className="fields mt-2 gap-2 sm:grid-cols-[1fr_6rem_8rem_6rem_1fr_auto]"
           onSubmit={(e) => {
             e.preventDefault();
             bring.mutate(undefined);
@@ -71,9 +71,11 @@ export function Garments({ order, garments }: { order: string; garments: Schemas
           <TextField label="Colour" {...field('colour')} />
           <TextField label="Pieces" inputMode="numeric" {...field('pieces')} />
           <TextField label="If one is spoilt" placeholder="we replace it" {...field('terms')} />
-          <button type="submit" className="key mt-[1.35rem]" disabled={bring.isPending}>
-            Book it in
-          </button>
+          <div className="beside">
+            <button type="submit" className="key" disabled={bring.isPending}>
+              Book it in
+            </button>
+          </div>
         </form>
       )}
     </section>

@@ -43,13 +43,13 @@ export function NewOrder() {
   return (
     <form className="mx-auto max-w-4xl px-6 py-6" noValidate onSubmit={handleSubmit((typed) => take.mutate(typed))}>
       <h1 className="text-3xl">New order</h1>
-      <div className="mt-4 grid gap-4 md:grid-cols-[1fr_12rem]">
+      <div className="fields mt-4 gap-x-4 gap-y-2 md:grid-cols-[1fr_12rem]">
         <TextField label="Who it is for" {...register('label')} error={errors.label} autoFocus />
         <TextField label="By" type="date" {...register('due')} error={errors.due} />
       </div>
       <h2 className="mt-6 border-b border-ink pb-1 text-xl">What is ordered</h2>
       {fields.map(({ id: key }, n) => (
-        <div key={key} className="grid items-start gap-3 border-b border-rule py-3 md:grid-cols-[1fr_7rem_14rem_6rem]">
+        <div key={key} className="fields gap-x-3 gap-y-2 border-b border-rule py-3 md:grid-cols-[1fr_7rem_14rem_6rem]">
           <NewLine
             line={lines[n] ?? EMPTY}
             onChange={(changed) => setValue(`lines.${n}`, changed)}
@@ -57,16 +57,18 @@ export function NewOrder() {
             at={`lines.${n}.`}
           />
           {fields.length > 1 && (
-            <button type="button" className="link mt-7 justify-self-start text-sm" onClick={() => remove(n)}>
-              Remove
-            </button>
+            <div className="beside">
+              <button type="button" className="link justify-self-start text-sm" onClick={() => remove(n)}>
+                Remove
+              </button>
+            </div>
           )}
         </div>
       ))}
       <button type="button" className="link mt-3" onClick={() => append(EMPTY)}>
         One more line
       </button>
-      <div className="mt-5 grid gap-4 md:grid-cols-[1fr_1fr_10rem]">
+      <div className="fields mt-5 gap-x-4 gap-y-2 md:grid-cols-[1fr_1fr_10rem]">
         <TextField label="Who pays, if it is somebody else" {...register('customer')} error={errors.customer} />
         <TextField label="Phone or mail" {...register('contact')} error={errors.contact} />
         <TextField label="Agreed price" inputMode="decimal" {...register('agreed')} error={errors.agreed} />

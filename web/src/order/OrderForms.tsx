@@ -18,16 +18,18 @@ export function AddLine({ order, onDone }: { order: Order; onDone: () => void })
   );
   return (
     <form
-      className="mt-2 grid max-w-3xl items-start gap-3 md:grid-cols-[1fr_7rem_14rem_auto]"
+      className="fields mt-2 max-w-3xl gap-x-3 gap-y-2 md:grid-cols-[1fr_7rem_14rem_auto]"
       onSubmit={(e) => {
         e.preventDefault();
         add.mutate(undefined);
       }}
     >
       <NewLine line={line} onChange={setLine} errors={errorsOf(add.error)} at="" />
-      <button type="submit" className="key mt-[1.35rem]" disabled={add.isPending}>
-        Add it
-      </button>
+      <div className="beside">
+        <button type="submit" className="key" disabled={add.isPending}>
+          Add it
+        </button>
+      </div>
     </form>
   );
 }
@@ -60,7 +62,7 @@ export function Change({ order, onDone }: { order: Order; onDone: () => void }) 
   });
   return (
     <form
-      className="mt-2 flex flex-wrap items-start gap-3"
+      className="mt-2 fields grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-x-3 gap-y-2"
       onSubmit={(e) => {
         e.preventDefault();
         change.mutate(order.archived);
@@ -72,12 +74,16 @@ export function Change({ order, onDone }: { order: Order; onDone: () => void }) 
       <TextField label="Phone or mail" {...field('contact')} />
       <TextField label={`Agreed, ${order.currency}`} inputMode="decimal" {...field('agreed')} />
       <TextField label="Note" {...field('note')} />
-      <button type="submit" className="key key-on mt-[1.35rem]">
-        Keep
-      </button>
-      <button type="button" className="key mt-[1.35rem]" onClick={() => change.mutate(!order.archived)}>
-        {order.archived ? 'Open again' : 'Close the order'}
-      </button>
+      <div className="beside">
+        <button type="submit" className="key key-on">
+          Keep
+        </button>
+      </div>
+      <div className="beside">
+        <button type="button" className="key" onClick={() => change.mutate(!order.archived)}>
+          {order.archived ? 'Open again' : 'Close the order'}
+        </button>
+      </div>
       {change.error !== null && Object.keys(errors).length === 0 && (
         <p role="alert" className="w-full text-hot">
           {change.error.message}
@@ -97,7 +103,7 @@ export function Repeat({ order, onDone }: { order: Order; onDone: () => void }) 
   );
   return (
     <form
-      className="mt-2 flex items-start gap-3"
+      className="fields mt-2 grid-cols-[1fr_auto] gap-x-3"
       onSubmit={(e) => {
         e.preventDefault();
         repeat.mutate(undefined);
@@ -110,9 +116,11 @@ export function Repeat({ order, onDone }: { order: Order; onDone: () => void }) 
         error={errorsOf(repeat.error).due}
         onChange={(e) => setDue(e.target.value)}
       />
-      <button type="submit" className="key key-on mt-[1.35rem]" disabled={repeat.isPending}>
-        Save it
-      </button>
+      <div className="beside">
+        <button type="submit" className="key key-on" disabled={repeat.isPending}>
+          Save it
+        </button>
+      </div>
     </form>
   );
 }

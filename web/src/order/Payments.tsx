@@ -71,7 +71,7 @@ export function Payments({
         </dd>
       </dl>
       <form
-        className="mt-1 grid grid-cols-2 items-start gap-2"
+        className="fields mt-1 grid-cols-2 gap-2"
         onSubmit={(e) => {
           e.preventDefault();
           pay.mutate(false);
@@ -80,9 +80,11 @@ export function Payments({
         <TextField label={`Amount, ${order.currency}`} inputMode="decimal" {...field('amount')} />
         <TextField label="On" type="date" {...field('day')} />
         <TextField label="How" placeholder="cash, transfer" {...field('how')} />
-        <button type="submit" className="key mt-[1.35rem]" disabled={pay.isPending || typed.amount === ''}>
-          Note it
-        </button>
+        <div className="beside">
+          <button type="submit" className="key" disabled={pay.isPending || typed.amount === ''}>
+            Note it
+          </button>
+        </div>
         {errors.twice !== undefined && (
           <p role="alert" className="col-span-2 text-hot">
             {errors.twice}{' '}

@@ -11,6 +11,7 @@ import { scaleLabel, useSize } from '../parts/useSize';
 import { OtherPicture, PictureDimensions, PieceDimensions, PieceDrawing, SecondCloth } from './PieceDrawing';
 import { RoundFront } from './RoundFront';
 import { useMovedPicture } from './useMovedPicture';
+import { useSizedPicture } from './useSizedPicture';
 
 /**
  * The blank to scale with its picture; a round one unrolled. Dragging moves the picture on the screen at once; where it is let go, the
@@ -49,6 +50,7 @@ export function BlankStage({
   const y = (mm: number) => Math.round((18 + (mm - box.top) * scale) * 10) / 10;
 
   const { moved, hold } = useMovedPicture(view, handle, scale);
+  const { larger, onKey, grip } = useSizedPicture(view, handle, scale);
   const area = blank.print_area;
   const { taper } = blank;
   const bottom = y(box.bottom);
@@ -60,7 +62,16 @@ export function BlankStage({
       ? [{ at, name: other.name, placed: other.placed, bent: other.bent, artwork: view.artworks[at] ?? null }]
       : [],
   );
-  const rect = placed === null ? null : { ...placed, x_mm: placed.x_mm + moved.x, y_mm: placed.y_mm + moved.y };
+  const rect =
+    placed === null
+      ? null
+      : {
+          ...placed,
+          x_mm: placed.x_mm + moved.x - larger.width / 2,
+          y_mm: placed.y_mm + moved.y,
+          width_mm: placed.width_mm + larger.width,
+          height_mm: placed.height_mm + larger.height,
+        };
 
   return (
     <div ref={ref} className="relative h-full min-h-64">
@@ -145,9 +156,10 @@ export function BlankStage({
               style={onCloth(job.blank.colour)}
               role="button"
               tabIndex={0}
-              aria-label={`The picture, ${format.length(rect.width_mm)} wide. Arrow keys move it, C centres it.`}
+              aria-label={`The picture, ${format.length(rect.width_mm)} wide. Arrow keys move it, C centres it, plus and minus size it.`}
               className="cursor-move touch-none"
               {...hold}
+              onKeyDown={(e) => (onKey(e.key) ? e.preventDefault() : hold.onKeyDown(e))}
             >
               <PictureOn
                 bent={plan.bent}
@@ -163,6 +175,17 @@ export function BlankStage({
                 y={y}
                 scale={scale}
               />
+            </g>
+          )}
+          {rect !== null && plan.bent === null && (
+            <g
+              className="cursor-nwse-resize touch-none"
+              transform={`translate(${x(rect.x_mm + rect.width_mm)} ${y(rect.y_mm + rect.height_mm)})`}
+              aria-hidden
+              {...grip}
+            >
+              <circle r={18} className="fill-transparent" />
+              <rect x={-6} y={-6} width={12} height={12} className="fill-ground stroke-face" strokeWidth={2} />
             </g>
           )}
           {rect !== null && <PictureDimensions view={view} rect={rect} x={x} y={y} />}
@@ -183,7 +206,7 @@ export function BlankStage({
         <p
           className={`absolute inset-x-0 ${others.length > 0 ? 'bottom-8' : 'top-1/3'} mx-auto w-fit bg-ground px-4 py-2 text-soft`}
         >
-          Choose a picture on the line “Picture” of the ticket.
+          Choose a picture first.
         </p>
       )}
     </div>

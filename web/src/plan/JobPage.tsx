@@ -1,34 +1,22 @@
-import { useQuery } from '@tanstack/react-query';
-import { Coins, Download, Eye, Heart, ListOrdered, Printer } from 'lucide-react';
 import { Tabs } from 'radix-ui';
 import { useState } from 'react';
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import {
-  api,
-  done,
-  got,
-  type JobView,
-  partOf,
-  problemOf,
-  type Schemas,
-  type Task,
-  type TransferPlan,
-} from '../api/client';
-import { server } from '../api/queries';
+import { useLocation, useNavigate, useParams, useSearchParams } from 'react-router';
+import { api, done, got, partOf, problemOf, type Schemas, type Task, type TransferPlan } from '../api/client';
 import { useAppearance } from '../artwork/Appearances';
 import { LookStage } from '../artwork/LookStage';
 import { HeatStage } from '../heat/HeatStage';
 import { StartBench } from '../job/StartBench';
-import { type JobHandle, useJob } from '../job/useJob';
+import { useJob } from '../job/useJob';
 import { useMoments } from '../measure/settings';
 import { Notice, Waiting } from '../parts/Notice';
-import { Remove } from '../parts/Remove';
-import { TakeBack } from '../parts/TakeBack';
 import { useKeys } from '../parts/useKeys';
 import { SheetStage } from '../sheet/SheetStage';
 import { StackSection } from '../stack/StackSection';
 import { BlankStage } from './BlankStage';
 import { Checks } from './Checks';
+import { JobLinks } from './JobLinks';
+import { MakeSheets, SheetsLeft } from './MakeSheets';
+import { NextBar } from './NextBar';
 import { Ticket } from './Ticket';
 import { TimeStrip } from './TimeStrip';
 
@@ -62,6 +50,8 @@ export function JobPage() {
   const handle = useJob(id, wanted);
   const moments = useMoments();
   const navigate = useNavigate();
+  // Who has just made this job goes on with what is next.
+  const fresh = useLocation().state === 'made';
   const [stage, setStage] = useState('blank');
   const [problem, setProblem] = useState<string>();
   const [making, setMaking] = useState<Task>();
@@ -121,6 +111,17 @@ export function JobPage() {
     setMaking(undefined);
   }
 
+  // What is next stands at the top of the job, and everything else along its foot.
+  const make = (
+    <MakeSheets
+      main={view.next.does === 'sheet'}
+      fresh={fresh}
+      many={view.work.sheets !== 1}
+      making={making}
+      disabled={!whole.printable}
+      onMake={() => makeSheet()}
+    />
+  );
   return (
     <div className="flex min-h-full flex-col lg:h-full">
       {handle.clash !== undefined && <Clash changes={handle.clash} onSettle={handle.settle} />}
@@ -129,23 +130,26 @@ export function JobPage() {
           <Notice tone="hot">{handle.trouble ?? problem}</Notice>
         </div>
       )}
-      <div className="grid min-h-0 flex-1 lg:grid-cols-[24.5rem_minmax(0,1fr)_18.5rem]">
-        <section aria-label="Ticket" className="overflow-auto border-rule lg:border-r">
-          <div className="px-5 pt-4 pb-2">
-            <h1 className="text-2xl break-words">{job.name}</h1>
-            <p className="text-soft">
-              {job.quantity === 1 ? '1 piece' : `${job.quantity} pieces`}
-              {job.due !== null && ` · by ${moments.day(job.due)}`} ·{' '}
-              {open === 0 ? 'ready' : <b className="text-wait">{open} to settle</b>}
-            </p>
-          </div>
+      <div className="grid min-h-0 flex-1 lg:grid-cols-[24.5rem_minmax(0,1fr)_18.5rem] lg:grid-rows-[auto_minmax(0,1fr)]">
+        <div className="border-rule px-5 pt-4 pb-2 lg:border-r">
+          <h1 className="text-2xl break-words">{job.name}</h1>
+          <p className="mb-2 text-soft">
+            {job.quantity === 1 ? '1 piece' : `${job.quantity} pieces`}
+            {job.due !== null && ` · by ${moments.day(job.due)}`} ·{' '}
+            {open === 0 ? 'ready' : <b className="text-wait">{open} to settle</b>}
+          </p>
+          <NextBar view={view} handle={handle} onPick={pick}>
+            {view.next.does === 'sheet' ? make : <StartBench view={view} />}
+          </NextBar>
+        </div>
+        <section aria-label="Ticket" className="overflow-auto border-rule max-lg:order-3 lg:border-r">
           <div className="flex flex-wrap items-baseline gap-x-4 px-5 pb-2">
             {whole.transfers.length > 1 && <PictureTabs transfers={whole.transfers} at={part.at} onPick={pick} />}
             <button type="button" className="link text-sm" onClick={add}>
               Put another picture on it
             </button>
           </div>
-          <Ticket key={part.at} view={part} handle={handle} />
+          <Ticket key={part.at} view={part} handle={handle} next={view.next} />
           <JobLinks
             id={id}
             name={job.name}
@@ -155,9 +159,12 @@ export function JobPage() {
             onAway={() => navigate('/jobs')}
           />
         </section>
-        <section aria-label="Drawing and checks" className="flex min-h-0 min-w-0 flex-col px-5 pt-3">
+        <section
+          aria-label="Drawing and checks"
+          className="flex min-h-0 min-w-0 flex-col px-5 pt-3 max-lg:order-2 lg:col-start-2 lg:row-span-2 lg:row-start-1"
+        >
           <Tabs.Root value={stage} onValueChange={setStage} className="flex min-h-[26rem] flex-1 flex-col lg:min-h-0">
-            <Tabs.List className="flex gap-4" aria-label="Views">
+            <Tabs.List className="flex gap-4 overflow-x-auto whitespace-nowrap" aria-label="Views">
               {(
                 [
                   [
@@ -197,7 +204,7 @@ export function JobPage() {
           aria-label="Layers, from top to bottom"
           // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
           tabIndex={0}
-          className="overflow-auto border-rule px-5 pt-3 lg:border-l"
+          className="overflow-auto border-rule px-5 pt-3 max-lg:order-4 lg:col-start-3 lg:row-span-2 lg:row-start-1 lg:border-l"
         >
           <StackSection plan={plan} />
         </section>
@@ -211,53 +218,12 @@ export function JobPage() {
                 : `◆ The sheet of plan ${view.printed.plan} no longer matches. Make it again`}
             </span>
           )}
-          <button
-            type="button"
-            className={view.printed?.current ? 'key' : 'key-main'}
-            disabled={!whole.printable || making !== undefined}
-            onClick={() => makeSheet()}
-          >
-            {making !== undefined
-              ? `${making.doing}, ${Math.round(making.share * 100)} %`
-              : view.work.sheets === 1
-                ? 'Make the sheet (PDF)'
-                : 'Make the sheets (PDF)'}
-          </button>
-          {making !== undefined && (
-            <button
-              type="button"
-              className="key"
-              onClick={() => api.DELETE('/api/tasks/{id}', { params: { path: { id: making.id } } })}
-            >
-              Cancel
-            </button>
-          )}
+          {view.next.does !== 'sheet' && make}
           <SheetsLeft view={view} disabled={!whole.printable || making !== undefined} onMake={makeSheet} />
-          <StartBench view={view} />
+          {view.next.does !== 'bench' && <StartBench view={view} />}
         </TimeStrip>
       </footer>
     </div>
-  );
-}
-
-/** Where some pieces are made: the sheets of those that are left, or have to be made again, by themselves. */
-function SheetsLeft({
-  view,
-  disabled,
-  onMake,
-}: {
-  view: JobView;
-  disabled: boolean;
-  onMake: (pieces: number) => void;
-}) {
-  const left = useQuery(server.offer(view.job.id)).data?.left ?? 0;
-  if (left === 0 || left >= view.job.quantity || view.plan.shares.length > 0) {
-    return null;
-  }
-  return (
-    <button type="button" className="key" disabled={disabled} onClick={() => onMake(left)}>
-      {left === 1 ? 'Sheet for the 1 that is left' : `Sheets for the ${left} that are left`}
-    </button>
   );
 }
 
@@ -312,65 +278,6 @@ function PictureTabs({
           {one.checks.some((c) => c.blocks) && <span className="text-wait"> ◆</span>}
         </button>
       ))}
-    </div>
-  );
-}
-
-/** What else can be done with a job. */
-function JobLinks({
-  id,
-  name,
-  archived,
-  handle,
-  onCopy,
-  onAway,
-}: {
-  id: string;
-  name: string;
-  archived: boolean;
-  handle: JobHandle;
-  onCopy: () => void;
-  onAway: () => void;
-}) {
-  return (
-    <div className="flex flex-wrap gap-x-4 gap-y-2 px-5 py-4 text-sm">
-      <TakeBack of={`job ${id}`} />
-      <a className="link" href={`/api/jobs/${id}/export`}>
-        <Download size={14} aria-hidden className="mr-1 inline" />
-        Export job file
-      </a>
-      <a className="link" href={`/api/jobs/${id}/card.pdf`} target="_blank" rel="noreferrer">
-        <Printer size={14} aria-hidden className="mr-1 inline" />
-        Bench card
-      </a>
-      <a className="link" href={`/api/jobs/${id}/care.pdf`} target="_blank" rel="noreferrer">
-        <Heart size={14} aria-hidden className="mr-1 inline" />
-        Care cards
-      </a>
-      <Link to={`/jobs/${id}/names`} className="link">
-        <ListOrdered size={14} aria-hidden className="mr-1 inline" />A name on every piece
-      </Link>
-      <Link to={`/jobs/${id}/proof`} className="link">
-        <Eye size={14} aria-hidden className="mr-1 inline" />
-        Proof
-      </Link>
-      <Link to={`/jobs/${id}/cost`} className="link">
-        <Coins size={14} aria-hidden className="mr-1 inline" />
-        What it costs
-      </Link>
-      <button type="button" className="link" onClick={onCopy}>
-        Copy as a new job
-      </button>
-      {archived ? (
-        <button type="button" className="link" onClick={() => handle.archive(false)}>
-          Open the job again
-        </button>
-      ) : (
-        <button type="button" className="link" onClick={() => handle.archive(true).then((ok) => ok && onAway())}>
-          Close the job
-        </button>
-      )}
-      <Remove kind="job" id={id} name={name} onGone={onAway} />
     </div>
   );
 }

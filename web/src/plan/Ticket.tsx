@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Decision, Part } from '../api/client';
+import type { Decision, JobView, Part } from '../api/client';
 import { useHeat } from '../heat/HeatStage';
 import type { JobHandle } from '../job/useJob';
 import { useFormat } from '../measure/settings';
@@ -14,14 +14,14 @@ const BY = {
 
 function Line({ decision, view, handle }: { decision: Decision; view: Part; handle: JobHandle }) {
   const format = useFormat();
-  const [open, setOpen] = useState(decision.id === 'picture' && view.artwork === null);
+  const [open, setOpen] = useState(false);
   const by = BY[decision.by];
   const Editor = EDITORS[decision.id];
   const stopped = view.plan.checks.some(
     (c) => c.field === decision.id && (c.severity === 'stop' || c.severity === 'impossible'),
   );
   return (
-    <li className={`border-t border-rule ${open ? 'bg-shade' : ''}`}>
+    <li data-line={decision.id} className={`border-t border-rule ${open ? 'bg-shade' : ''}`}>
       <button
         type="button"
         aria-expanded={open}
@@ -91,15 +91,49 @@ function OutsideWindow({ view }: { view: Part }) {
   );
 }
 
-/** The job's decisions in the order of work; each line opens in place. */
-export function Ticket({ view, handle }: { view: Part; handle: JobHandle }) {
+/** Lines that say what is wanted: they are always in sight. */
+const WANTED = ['blank', 'quantity', 'route', 'picture', 'place'];
+
+/** Lines that matter besides for what is done next. */
+const NOW: Record<JobView['next']['does'], string[]> = {
+  picture: [],
+  settle: [],
+  sheet: ['mirrored', 'marking', 'medium', 'tiling', 'loading'],
+  bench: ['base', 'guard', 'cover', 'heat', 'time', 'finish'],
+};
+
+/** How a person left the ticket, on all jobs of this browser. */
+const FOLDED = 'wubbin-ticket';
+
+/** The job's decisions in the order of work; each line opens in place. What does not matter now is folded away. */
+export function Ticket({ view, handle, next }: { view: Part; handle: JobHandle; next: JobView['next'] }) {
+  const [whole, setWhole] = useState(() => localStorage.getItem(FOLDED) === 'whole');
+  const { decisions, checks } = view.plan;
+  const asked = new Set(checks.filter((check) => check.blocks).map((check) => check.field));
+  const shown = whole
+    ? decisions
+    : decisions.filter(
+        ({ id, by }) => WANTED.includes(id) || NOW[next.does].includes(id) || by === 'nobody' || asked.has(id),
+      );
+  const fold = (to: boolean) => {
+    localStorage.setItem(FOLDED, to ? 'whole' : 'folded');
+    setWhole(to);
+  };
   return (
     <>
       <ul className="border-b border-rule">
-        {view.plan.decisions.map((decision) => (
+        {shown.map((decision) => (
           <Line key={decision.id} decision={decision} view={view} handle={handle} />
         ))}
       </ul>
+      <button
+        type="button"
+        className="w-full border-b border-rule px-5 py-1.5 text-left text-soft hover:bg-shade hover:text-ink"
+        aria-expanded={whole}
+        onClick={() => fold(!whole)}
+      >
+        {whole ? <>▴ Only the lines that matter now</> : <>▾ All {decisions.length} lines</>}
+      </button>
       {view.plan.cautions.map((caution) => (
         <p key={caution} className="px-5 pt-3 text-sm">
           <b className="text-hot">Take care:</b> {caution}

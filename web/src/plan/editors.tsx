@@ -64,7 +64,7 @@ function BlankEditor({ view, handle }: Props) {
         onChange={(e) => handle.change({ pattern: e.target.value })}
       />
       {blank.pattern != null && (
-        <div className="grid grid-cols-2 items-start gap-2">
+        <div className="fields grid-cols-2 gap-2">
           <TypedField label="Its other colour" value={blank.pattern.colour} onSend={sender(handle, 'pattern_colour')} />
           <TypedField
             label="It repeats every"
@@ -128,7 +128,7 @@ function PictureEditor({ view, handle }: Props) {
       )}
       {view.artwork?.note != null && <p className="text-sm text-wait">{view.artwork.note}</p>}
       {placed !== null && (
-        <div className="grid grid-cols-2 items-start gap-2">
+        <div className="fields grid-cols-2 gap-2">
           <TypedField label="Width" value={format.exactLength(placed.width_mm)} onSend={sender(handle, 'width')} />
           <TypedField label="Height" value={format.exactLength(placed.height_mm)} onSend={sender(handle, 'height')} />
         </div>
@@ -150,7 +150,7 @@ function PlaceEditor({ view, handle }: Props) {
   const format = useFormat();
   const { placement } = view.transfer;
   return (
-    <div className="grid grid-cols-2 items-start gap-2">
+    <div className="fields grid-cols-2 gap-2">
       <TypedField
         label="Right of centre"
         value={format.exactLength(placement.right_mm)}

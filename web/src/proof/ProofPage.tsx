@@ -72,7 +72,7 @@ export function ProofPage() {
         ))}
       </ul>
       <h2 className="mb-2 text-lg">{proofs.data.length === 0 ? 'Make a proof' : 'Make a new proof'}</h2>
-      <div className="grid max-w-xl grid-cols-2 items-start gap-2">
+      <div className="fields max-w-xl grid-cols-2 gap-2">
         {field('for', 'For whom? (may be empty)')}
         {field('price', 'Price of all (may be empty)')}
         {field('valid', 'Valid until (may be empty)', 'date')}
@@ -135,7 +135,7 @@ function ProofRow({ proof, onAnswered }: { proof: Proof; onAnswered: () => Promi
       {!proof.current && <p className="text-sm text-wait">◆ The job was changed since.</p>}
       {proof.remarks !== '' && <p className="mt-1">“{proof.remarks}”</p>}
       {proof.state === 'shown' && (
-        <div className="mt-2 grid grid-cols-2 items-start gap-2">
+        <div className="fields mt-2 grid-cols-2 gap-2">
           <TextField label="Who answered?" error={errors.by} value={by} onChange={(e) => setBy(e.target.value)} />
           <TextField
             label="Remarks"

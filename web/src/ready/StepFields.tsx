@@ -26,7 +26,7 @@ export function StepFields({
   }
   const shown = (value: unknown) => (typeof value === 'number' ? format.exactLength(value) : String(value ?? ''));
   return (
-    <div className="grid grid-cols-2 items-start gap-2 pb-3">
+    <div className="fields grid-cols-2 gap-2 pb-3">
       {kind.fields.map((field) => {
         const { name, label } = field;
         const value = step[name];

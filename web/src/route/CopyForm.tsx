@@ -33,7 +33,7 @@ export function CopyForm({
   }
 
   return (
-    <form onSubmit={copy} className="mb-3 grid grid-cols-2 items-start gap-2 bg-shade p-3" noValidate>
+    <form onSubmit={copy} className="fields mb-3 grid-cols-2 gap-2 bg-shade p-3" noValidate>
       <p className="col-span-2 text-sm">A copy behaves as “{like.label}”, but has its own name and measures.</p>
       <TextField label="Your name for it" name="label" error={errors.label} autoFocus />
       {kind === 'markings' ? (

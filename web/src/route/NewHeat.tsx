@@ -36,7 +36,11 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
   }
 
   return (
-    <form onSubmit={handleSubmit(add)} className="mt-3 flex flex-wrap items-start gap-3 [&>div]:w-36" noValidate>
+    <form
+      onSubmit={handleSubmit(add)}
+      className="mt-3 fields grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-x-3 gap-y-2"
+      noValidate
+    >
       <SelectField label="Another" options={kinds} value={kind} onChange={(e) => setKind(e.target.value as Kind)} />
       <TextField label="Its name" {...register('label')} placeholder="kitchen iron" error={errors.label} />
       {plate && (
@@ -124,11 +128,13 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
           inputMode="numeric"
         />
       )}
-      <button type="submit" className="key-main mt-[1.35rem]">
-        Add this source
-      </button>
+      <div className="beside">
+        <button type="submit" className="key-main">
+          Add this source
+        </button>
+      </div>
       {problem !== undefined && Object.keys(errors).length === 0 && (
-        <p role="alert" className="w-full! text-hot">
+        <p role="alert" className="col-span-full text-hot">
           {problem.message}
         </p>
       )}

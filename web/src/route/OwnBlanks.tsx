@@ -140,7 +140,7 @@ function NewBlank({ kinds, onAdded }: { kinds: Schemas['BlankOption'][]; onAdded
 
   return (
     <form onSubmit={add} className="mt-3" noValidate>
-      <div className="flex flex-wrap items-start gap-3 [&>div]:w-40">
+      <div className="fields grid-cols-[repeat(auto-fill,minmax(10rem,1fr))] gap-x-3 gap-y-2">
         <SelectField
           label="Kind"
           options={kinds}
@@ -173,7 +173,7 @@ function NewBlank({ kinds, onAdded }: { kinds: Schemas['BlankOption'][]; onAdded
       </div>
       <details className="mt-2" open={Object.keys(errors).some((e) => e.startsWith('zone')) || undefined}>
         <summary className="text-soft">Print area, and parts to keep clear</summary>
-        <div className="mt-2 flex flex-wrap items-start gap-3 [&>div]:w-40">
+        <div className="mt-2 fields grid-cols-[repeat(auto-fill,minmax(10rem,1fr))] gap-x-3 gap-y-2">
           {model?.measures
             .filter((measure) => !measure.needed)
             .map((measure) => (
@@ -189,7 +189,7 @@ function NewBlank({ kinds, onAdded }: { kinds: Schemas['BlankOption'][]; onAdded
         {zones.map((zone, i) => (
           <fieldset
             key={zone.id}
-            className="mt-2 flex flex-wrap items-start gap-3 border-t border-rule pt-2 [&>div]:w-32"
+            className="mt-2 border-t border-rule pt-2 fields grid-cols-[repeat(auto-fill,minmax(8rem,1fr))] gap-x-3 gap-y-2"
           >
             <legend className="sr-only">Keep clear, {i + 1}</legend>
             <TextField

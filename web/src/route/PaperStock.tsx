@@ -38,7 +38,7 @@ export function PaperStock({
         <p className="text-sm text-soft">
           Leave it empty if you do not count them. If you do, Wubbin says when a job needs more.
         </p>
-        <div className="mt-2 grid grid-cols-2 items-end gap-x-4 gap-y-2">
+        <div className="fields mt-2 grid-cols-2 gap-x-4 gap-y-2">
           {shelf.media.map((id) => (
             <TypedField
               key={id}

@@ -60,7 +60,7 @@ export function RecipeForm({ recipe, onDone }: { recipe: Recipe | undefined; onD
   return (
     <form onSubmit={handleSubmit(save)} className="mt-4 border-t border-ink pt-3" noValidate aria-label="Recipe">
       <h2 className="text-xl">{recipe === undefined ? 'A supplier’s sheet' : `Change ${recipe.name}`}</h2>
-      <div className="mt-2 grid grid-cols-4 items-start gap-3">
+      <div className="mt-2 fields grid-cols-2 gap-x-3 gap-y-2 md:grid-cols-4">
         <TextField label="Its name" {...register('name')} defaultValue={recipe?.name} error={errors.name} />
         <SelectField
           label="Route"

@@ -138,6 +138,8 @@ export function usePresses(run: string) {
   return { press, again: flush, busy: busy && !away, trouble, unsent: unsent && away, waiting: waiting.length };
 }
 
+export type Presses = ReturnType<typeof usePresses>;
+
 /** One after another, whichever screen of this page it is pressed on. */
 let sending = false;
 
