@@ -2,6 +2,9 @@ import { defineConfig } from '@playwright/test';
 
 export const DEMO = 'http://127.0.0.1:8431';
 export const EMPTY = 'http://127.0.0.1:8432';
+/** Empty shops for the first hour, which fills them. */
+export const FIRST_BY_FINGER = 'http://127.0.0.1:8433';
+export const FIRST_BY_KEYS = 'http://127.0.0.1:8434';
 
 /** A shop of its own for the tests, made anew each time. */
 const shop = (script: string, port: number, directory: string) => ({
@@ -30,6 +33,11 @@ export default defineConfig({
     baseURL: DEMO,
     viewport: { width: 1280, height: 800 },
     colorScheme: 'light',
+    // Tests read every line of a ticket, as who has unfolded it once.
+    storageState: {
+      cookies: [],
+      origins: [DEMO, EMPTY].map((origin) => ({ origin, localStorage: [{ name: 'wubbin-ticket', value: 'whole' }] })),
+    },
     launchOptions: {
       executablePath: '/usr/bin/chromium-headless-shell',
       args: [
@@ -43,5 +51,10 @@ export default defineConfig({
       ],
     },
   },
-  webServer: [demo, shop('bin/start', 8432, 'var/e2e-empty')],
+  webServer: [
+    demo,
+    shop('bin/start', 8432, 'var/e2e-empty'),
+    shop('bin/start', 8433, 'var/e2e-finger'),
+    shop('bin/start', 8434, 'var/e2e-keys'),
+  ],
 });

@@ -60,10 +60,12 @@ test('an upload of 200 MB is refused in words', async ({ page, baseURL }) => {
   expect(((await answer.json()) as { title: string }).title).toContain('too large');
 });
 
-test('a form without a name says so, and a double click makes one job', async ({ page }) => {
+test('a number that cannot be is told at its field, and a double click makes one job', async ({ page }) => {
   await page.goto('/jobs/new');
+  await page.getByLabel('How many?').fill('none');
   await page.getByRole('button', { name: 'Make the job' }).click();
-  await expect(page.getByRole('alert')).toContainText('name');
+  await expect(page.getByRole('alert')).toContainText('number');
+  await page.getByLabel('How many?').fill('1');
   await page.getByLabel('What is it called?').fill('Clicked twice');
   await page.getByRole('button', { name: 'Make the job' }).dblclick();
   await expect(page.getByRole('heading', { name: 'Clicked twice' })).toBeVisible();

@@ -1,4 +1,4 @@
-import { expect, flat, line, newJob, stripes, test } from './shop';
+import { expect, flat, line, newJob, pick, stripes, test } from './shop';
 
 test('a garment is measured from a photo, kept on the shelf and planned for', async ({ page }) => {
   await page.goto('/shelf/trace');
@@ -62,8 +62,8 @@ test('a garment is measured from a photo, kept on the shelf and planned for', as
   await keep.click();
   await expect(page.getByText('Traced apron, traced from a photo')).toBeVisible();
   await page.goto('/jobs/new');
-  await page.getByLabel('On what?').selectOption({ label: 'apron' });
-  await expect(page.getByLabel('Size').locator('option', { hasText: 'Traced apron' })).toHaveCount(1);
+  await pick(page, 'On what?', 'apron');
+  await expect(page.getByRole('radio', { name: /^Traced apron/ })).toHaveCount(1);
 });
 
 test('a tapered mug: bent on the drawing, turned, on its sheet, with a template', async ({ page }) => {

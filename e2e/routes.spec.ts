@@ -1,4 +1,4 @@
-import { expect, line, newJob, stored, stripes, test } from './shop';
+import { expect, line, newJob, pick, stored, stripes, test } from './shop';
 
 test('a dark shirt is led to the route that works', async ({ page }) => {
   await newJob(page, 'Night shirts', { name: 'night.png', buffer: stripes(1500, 1000, 20) });
@@ -34,7 +34,7 @@ test('two routes are compared side by side', async ({ page }) => {
 test('a candle is planned from the start: blank, route, size, school, bench', async ({ page }) => {
   await page.goto('/jobs/new');
   await page.getByLabel('What is it called?').fill('Chapel candles');
-  await page.getByLabel('On what?').selectOption({ label: 'pillar candle' });
+  await pick(page, 'On what?', 'pillar candle');
   await page.setInputFiles('input[type=file]', {
     name: 'chapel.png',
     mimeType: 'image/png',
@@ -143,8 +143,8 @@ test('a mug is measured, a job is made on it, and it is retired', async ({ page 
   await expect(mine).toBeChecked();
   await page.goto('/jobs/new');
   await page.getByLabel('What is it called?').fill('Milking mugs');
-  await page.getByLabel('On what?').selectOption('mug');
-  await page.getByLabel('Size').selectOption('milking mug');
+  await pick(page, 'On what?', 'mug');
+  await pick(page, 'Which size?', 'milking mug');
   await page.getByRole('button', { name: 'Make the job' }).click();
   await expect(page.getByText('For this milking mug')).toBeVisible();
   await page.getByRole('link', { name: 'Milking mugs' }).click();

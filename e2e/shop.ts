@@ -114,6 +114,10 @@ export async function newJob(page: Page, name: string, picture: { name: string; 
   await expect(page.getByRole('heading', { name })).toBeVisible();
 }
 
+/** Chooses one of several by its drawing or word. */
+export const pick = (page: Page, group: string, label: string) =>
+  page.getByRole('group', { name: group }).getByText(label, { exact: true }).click();
+
 /** The ticket's line of this name. */
 export const line = (page: Page, what: string) =>
   page

@@ -10,6 +10,7 @@ const ROOMS = [
   'blank',
   'artwork',
   'route',
+  'help',
   'start',
   'sums',
   'job',

@@ -24,6 +24,10 @@ use Wubbin\Session\StoredRun;
 /** Plays a session at the bench that was before today, step by step, into the logbook. */
 final readonly class PastSession
 {
+    /** Hours of the orchard’s working day. */
+    private const OPENS = 8;
+    private const CLOSES = 18;
+
     public function __construct(
         private EntityManagerInterface $entities,
         private JobPlanner $jobs,
@@ -83,6 +87,7 @@ final readonly class PastSession
             $piece = $step->shared ? null : $run->pieces->get($step->pieces[0]);
             $really = $step->shared ? null : $pieces[$step->pieces[0] - 1][3];
             $seconds = (int) (str_starts_with($step->stepId, 'heat-') ? $really ?? $step->seconds : $step->seconds);
+            $at = self::byDay($at, $seconds);
             if ($step->timed) {
                 $began = Event::started($position, $at, $run->id . '-s' . $position);
                 $run->events->add(new StoredEvent($began->press, $run, $piece, $began));
@@ -99,6 +104,16 @@ final readonly class PastSession
         }
 
         return $at;
+    }
+
+    /** Nobody presses at night: what would end after work begins the next morning. */
+    private static function byDay(\DateTimeImmutable $at, int $seconds): \DateTimeImmutable
+    {
+        $evening = $at->setTime(self::CLOSES, 0);
+
+        return $at->modify('+' . $seconds . ' seconds') > $evening && $at > $at->setTime(self::OPENS, 0)
+            ? $at->modify('+1 day')->setTime(self::OPENS, 15)
+            : $at;
     }
 
     /** @param array{Outcome, list<array{Defect, float, float}>, string, int|null} $past */

@@ -64,8 +64,8 @@ final class ClipArtTest extends ShopTestCase
         $revision = $this->read($this->ask('GET', '/api/jobs/' . $id))->integer('revision');
         $wrong = [];
         $cut = 0;
-        $everySheet = ClipArt::many(5, 1);
-        foreach (ClipArt::some(ClipArt::many(32, 500), self::SEED) as $k => $file) {
+        $everySheet = ClipArt::many(5, 2);
+        foreach (ClipArt::some(ClipArt::many(12, 500), self::SEED) as $k => $file) {
             $taken = $this->taken($file);
             if (null === $taken) {
                 continue;
@@ -95,7 +95,7 @@ final class ClipArtTest extends ShopTestCase
             }
         }
         self::assertSame([], $wrong);
-        self::assertGreaterThan(ClipArt::many(16, 250), $cut, 'most drawings have something to cut away');
+        self::assertGreaterThan(ClipArt::many(6, 250), $cut, 'most drawings have something to cut away');
     }
 
     /**

@@ -106,7 +106,7 @@ final readonly class IronSum implements Sum
                 strong: true,
             );
         }
-        $sketch->acrossBelow($around, 1.2)->uprightBeside($around, 1.2);
+        $sketch->acrossBelow($around, 1.2)->uprightBeside($around, 2.6);
 
         return $sketch->drawing('The picture, and the areas in the order they are pressed');
     }

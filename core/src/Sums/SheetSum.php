@@ -122,11 +122,7 @@ final readonly class SheetSum implements Sum
         foreach ($sheet->places as $place) {
             $sketch->rect(Pen::Film, $place->rect);
         }
-        $first = $sheet->places[0]->rect ?? $whole;
-        $sketch->acrossBelow($whole, 1.2)->uprightBeside($whole, 1.2);
-        $sketch->note(($first->xMm + $first->right()) / 2.0, ($first->yMm + $first->bottom()) / 2.0, '{size}', [
-            'size' => Quantity::size($first->size),
-        ]);
+        $sketch->acrossBelow($whole, 1.2)->uprightBeside($whole, 2.6);
 
         return $sketch->drawing('The sheet with as many pictures as it holds');
     }

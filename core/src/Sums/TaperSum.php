@@ -78,7 +78,7 @@ final readonly class TaperSum implements Sum
         $sketch->area(Pen::Paper, $outline);
         [$from, $to] = [$wall->flat(0.0, 0.0), $wall->flat(0.0, $wall->slantMm())];
         $sketch->line(Pen::Centre, [$from, $to])->dimension($from, $to, $wall->slantMm());
-        $sketch->acrossBelow($box, 1.2)->uprightBeside($box, 1.2);
+        $sketch->acrossBelow($box, 1.2)->uprightBeside($box, 2.6);
 
         return $sketch->drawing('The wall of the piece, unrolled');
     }

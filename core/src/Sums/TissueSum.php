@@ -100,7 +100,7 @@ final readonly class TissueSum implements Sum
         foreach ($carrier->zones as $zone) {
             $sketch->rect(Pen::Tape, Rect::at($zone->xMm + $sheet->xMm, $zone->yMm + $sheet->yMm, $zone->size));
         }
-        $sketch->acrossBelow($cut, 1.2)->uprightBeside($cut, 1.2);
+        $sketch->acrossBelow($cut, 1.2)->uprightBeside($cut, 2.6);
         $sketch->note(($sheet->xMm + $sheet->right()) / 2.0, ($sheet->yMm + $sheet->bottom()) / 2.0, 'the sheet below');
 
         return $sketch->drawing('The tissue, the sheet below it, and what is folded and taped');

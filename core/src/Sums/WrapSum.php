@@ -100,7 +100,7 @@ final readonly class WrapSum implements Sum
                 [0.16 * $side * $radius, 3.0 * $radius],
             ]);
         }
-        $sketch->note(0.0, 2.75 * $radius, 'the eye');
+        $sketch->note(0.0, 2.75 * $radius, 'to the eye');
         $sketch->dimension([-$radius, $radius], [$radius, $radius], 2.0 * $radius);
 
         return $sketch->drawing('From above: the piece, the picture along its front, and the lines of sight');

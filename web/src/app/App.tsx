@@ -1,7 +1,8 @@
 import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ToggleGroup } from 'radix-ui';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { BrowserRouter, Link, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
+import { leftAt, Tour } from '../help/Tour';
 import { SettingsProvider, useSettings } from '../measure/settings';
 import { Waiting } from '../parts/Notice';
 import { JobPage } from '../plan/JobPage';
@@ -10,6 +11,7 @@ import { Keys } from './Keys';
 import { GROUPS, groupOf } from './rooms';
 import { Search } from './Search';
 
+const HelpPanel = lazy(() => import('../help/HelpPanel').then((m) => ({ default: m.HelpPanel })));
 const JobList = lazy(() => import('../job/JobList').then((m) => ({ default: m.JobList })));
 const NewJob = lazy(() => import('../job/NewJob').then((m) => ({ default: m.NewJob })));
 const BenchList = lazy(() => import('../run/BenchList').then((m) => ({ default: m.BenchList })));
@@ -21,6 +23,7 @@ const Logbook = lazy(() => import('../log/Logbook').then((m) => ({ default: m.Lo
 const LogPage = lazy(() => import('../log/LogPage').then((m) => ({ default: m.LogPage })));
 const ComparePage = lazy(() => import('../log/ComparePage').then((m) => ({ default: m.ComparePage })));
 const LessonsPage = lazy(() => import('../log/LessonsPage').then((m) => ({ default: m.LessonsPage })));
+const PartsPage = lazy(() => import('./PartsPage').then((m) => ({ default: m.PartsPage })));
 const StartPage = lazy(() => import('../start/StartPage').then((m) => ({ default: m.StartPage })));
 const CanPage = lazy(() => import('../start/CanPage').then((m) => ({ default: m.CanPage })));
 const SumsPage = lazy(() => import('../sums/SumsPage').then((m) => ({ default: m.SumsPage })));
@@ -93,6 +96,8 @@ function UnitToggle() {
 
 function Frame() {
   const { pathname } = useLocation();
+  const [helped, setHelped] = useState(false);
+  const [tour, setTour] = useState<number>();
   const here = groupOf(pathname);
   const rooms = here?.rooms.some(([to]) => to === pathname) ? here.rooms : [];
   return (
@@ -120,6 +125,14 @@ function Frame() {
           <Search />
           <UnitToggle />
           <Keys />
+          <button
+            type="button"
+            className="text-soft hover:text-ink"
+            aria-expanded={helped}
+            onClick={() => setHelped(!helped)}
+          >
+            Help
+          </button>
         </div>
       </header>
       {rooms.length > 1 && (
@@ -139,11 +152,19 @@ function Frame() {
           ))}
         </nav>
       )}
-      <main className="min-h-0 flex-1 overflow-auto">
-        <Suspense fallback={<Waiting error={null} />}>
-          <Outlet />
-        </Suspense>
-      </main>
+      <div className="relative flex min-h-0 flex-1">
+        <main className="min-w-0 flex-1 overflow-auto">
+          <Suspense fallback={<Waiting error={null} />}>
+            <Outlet context={{ tour: () => setTour(leftAt()) }} />
+          </Suspense>
+        </main>
+        {helped && (
+          <Suspense>
+            <HelpPanel onClose={() => setHelped(false)} onTour={() => setTour(leftAt())} />
+          </Suspense>
+        )}
+      </div>
+      {tour !== undefined && <Tour at={tour} onAt={setTour} onLeave={() => setTour(undefined)} />}
     </div>
   );
 }
@@ -189,6 +210,7 @@ export function App() {
               <Route path="/jobs/:id" element={<JobPage />} />
               <Route path="/jobs/:id/routes" element={<AdvicePage />} />
               <Route path="/start" element={<StartPage />} />
+              <Route path="/parts" element={<PartsPage />} />
               <Route path="/can" element={<CanPage />} />
               <Route path="/sums" element={<SumsPage />} />
               <Route path="/house" element={<HousePage />} />

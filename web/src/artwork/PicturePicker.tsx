@@ -10,6 +10,7 @@ export function PicturePicker({
   note,
   onPicked,
   onReading,
+  first = false,
 }: {
   current: string | undefined;
   /** What of its file was not taken. */
@@ -17,6 +18,8 @@ export function PicturePicker({
   onPicked: (artwork: Schemas['ArtworkView']) => void;
   /** Told when reading begins and when it is over, for whoever must wait for the picture. */
   onReading?: (reading: boolean) => void;
+  /** It is the first thing to do on its page. */
+  first?: boolean;
 }) {
   const catalogue = useQuery(server.catalogue());
   const [error, setError] = useState<string>();
@@ -97,6 +100,8 @@ export function PicturePicker({
           <input
             type="file"
             className="sr-only"
+            // biome-ignore lint/a11y/noAutofocus: only where nothing comes before it
+            autoFocus={first}
             accept=".png,.jpg,.jpeg,.webp,.heic,.heif,.avif,.gif,.tif,.tiff,.bmp,.svg,.svgz,.pdf,image/*,application/pdf"
             aria-describedby={`${id}-more`}
             onChange={(e) => {

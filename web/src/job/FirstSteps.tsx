@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
-import { Link } from 'react-router';
+import { Link, useOutletContext } from 'react-router';
 import { server } from '../api/queries';
 
 /** What an empty shop is told to do first: one thing after the other, and the next of them stands out. */
 export function FirstSteps() {
+  const outlet = useOutletContext<{ tour?: () => void } | undefined>();
   const has = useQuery(server.shelf()).data;
   const stocked = has !== undefined && has.heat.length > 0 && has.markings.length > 0 && has.media.length > 0;
   const steps: [string, string, string, boolean][] = [
@@ -60,7 +61,16 @@ export function FirstSteps() {
         <Link to="/sums" className="link">
           Quick sums
         </Link>{' '}
-        need no shelf and no job.
+        need no shelf and no job.{' '}
+        {outlet?.tour !== undefined && (
+          <>
+            Or take{' '}
+            <button type="button" className="link" onClick={outlet.tour}>
+              a tour of the rooms
+            </button>
+            .
+          </>
+        )}
       </p>
     </section>
   );

@@ -135,6 +135,7 @@ export function NewJob() {
               go.current?.focus();
             }}
             onReading={setReading}
+            first={search.has('kind') && given === undefined}
           />
           {(width ?? height) !== undefined && (
             <p className="mt-2 text-sm text-soft">From your sum: {[width, height].filter(Boolean).join(' × ')}</p>

@@ -29,7 +29,7 @@ export function Filter<T extends string>({
         <ToggleGroup.Item
           key={id}
           value={id === '' ? 'all' : id}
-          className="rounded-sm border border-line px-2.5 py-1 data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-ground"
+          className="min-h-9 rounded-sm border border-line px-2.5 py-1 data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-ground"
         >
           {name}
         </ToggleGroup.Item>

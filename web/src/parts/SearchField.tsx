@@ -10,7 +10,7 @@ export function SearchField({
 }) {
   return (
     <label className="block w-64 max-w-full">
-      <span className="block text-sm text-soft">{label}</span>
+      <span className="mb-0.5 block text-sm leading-tight text-soft">{label}</span>
       <input type="search" className="field" value={value} onChange={(e) => onChange(e.target.value)} />
     </label>
   );

@@ -5,15 +5,42 @@ import { SelectField, TextField } from '../measure/Field';
 import { useFormat } from '../measure/settings';
 
 type Kind = Schemas['NewHeatSource']['kind'];
+type Source = Schemas['shelf.schema']['heat'][number];
 
 /** Puts a heat source on the shelf; which measures are asked for depends on its kind. */
-export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdded: () => void }) {
+export function NewHeat({
+  kinds,
+  source,
+  onAdded,
+}: {
+  kinds: Schemas['Option'][];
+  /** One that is there and is measured now: it is stored in its place. */
+  source?: Source;
+  onAdded: () => void;
+}) {
   const format = useFormat();
-  const [id, setId] = useState(() => crypto.randomUUID());
-  const [kind, setKind] = useState<Kind>('iron');
+  const length = (mm: number | undefined) => (mm === undefined ? '' : format.exactLength(mm));
+  const [id, setId] = useState(() => source?.id ?? crypto.randomUUID());
+  const [kind, setKind] = useState<Kind>(source?.kind ?? 'iron');
   const [problem, setProblem] = useState<ProblemError>();
   // What another kind of source is not asked for is not sent either.
-  const { register, handleSubmit, reset } = useForm<Record<string, string>>({ shouldUnregister: true });
+  const { register, handleSubmit, reset } = useForm<Record<string, string>>({
+    shouldUnregister: true,
+    defaultValues: {
+      label: source?.label ?? '',
+      width: length(source?.plate_width_mm),
+      length: length(source?.plate_length_mm),
+      least: length(source?.diameter_from_mm),
+      most: length(source?.diameter_to_mm),
+      patch: length(source?.patch_mm),
+      from: source?.from_c === undefined ? '' : format.temperature(source.from_c),
+      to: source?.to_c === undefined ? '' : format.temperature(source.to_c),
+      dots: String(source?.dots ?? 3),
+      dial: source?.dial === undefined ? '' : String(source.dial),
+      watts: source?.watts === undefined ? '' : String(source.watts),
+      steam: source?.steam === false ? 'no' : 'yes',
+    },
+  });
   const errors = problem?.errors ?? {};
   const plate = kind === 'iron' || kind === 'flat-press';
   const press = kind === 'flat-press' || kind === 'mug-press';
@@ -26,8 +53,10 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
           body: { id, label, kind, dots: Number(dots), dial: Number(dial) || 0, steam: steam === 'yes', typed },
         }),
       );
-      reset();
-      setId(crypto.randomUUID());
+      if (source === undefined) {
+        reset();
+        setId(crypto.randomUUID());
+      }
       setProblem(undefined);
       onAdded();
     } catch (e) {
@@ -41,7 +70,9 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
       className="mt-3 fields grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-x-3 gap-y-2"
       noValidate
     >
-      <SelectField label="Another" options={kinds} value={kind} onChange={(e) => setKind(e.target.value as Kind)} />
+      {source === undefined && (
+        <SelectField label="Another" options={kinds} value={kind} onChange={(e) => setKind(e.target.value as Kind)} />
+      )}
       <TextField label="Its name" {...register('label')} placeholder="kitchen iron" error={errors.label} />
       {plate && (
         <>
@@ -86,7 +117,6 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
           <SelectField
             label="Hottest"
             {...register('dots')}
-            defaultValue="3"
             options={[
               { id: '3', label: '●●●' },
               { id: '2', label: '●●' },
@@ -130,7 +160,7 @@ export function NewHeat({ kinds, onAdded }: { kinds: Schemas['Option'][]; onAdde
       )}
       <div className="beside">
         <button type="submit" className="key-main">
-          Add this source
+          {source === undefined ? 'Add this source' : 'I have measured it'}
         </button>
       </div>
       {problem !== undefined && Object.keys(errors).length === 0 && (

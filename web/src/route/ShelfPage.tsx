@@ -1,4 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, got, type Schemas } from '../api/client';
 import { keys, server } from '../api/queries';
@@ -29,6 +30,7 @@ interface Change {
 export function ShelfPage() {
   const queries = useQueryClient();
   const format = useFormat();
+  const [measuring, setMeasuring] = useState<string>();
   const shelf = useQuery(server.shelf());
   const catalogue = useQuery(server.catalogue());
   const rereadOthers = () => {
@@ -52,6 +54,7 @@ export function ShelfPage() {
   if (data === undefined || catalogue.data === undefined) {
     return <Waiting error={shelf.error ?? catalogue.error} />;
   }
+  const measured = data.heat.find((source) => source.id === measuring);
   const kindOf = (kind: string) => catalogue.data?.heat.find((k) => k.id === kind)?.label ?? kind;
   return (
     <div className="mx-auto max-w-5xl px-6 py-6">
@@ -60,7 +63,11 @@ export function ShelfPage() {
         <TakeBack of="shelf" className="text-sm" />
       </div>
       <p className="text-soft">
-        Tick what you have. Plans are made from it. Trays and mirroring are on{' '}
+        Plans are made from it. You can also{' '}
+        <Link to="/start" className="link">
+          tap pictures of what you have
+        </Link>
+        . Trays and mirroring are on{' '}
         <Link to="/printers" className="link">
           Printers and trays
         </Link>
@@ -92,6 +99,11 @@ export function ShelfPage() {
               {source.dots !== undefined && <span>{'●'.repeat(source.dots)}</span>}
               {source.dial !== undefined && <span>dial to {source.dial}</span>}
               {source.to_c !== undefined && <span>up to {format.temperature(source.to_c)}</span>}
+              {source.assumed === true && (
+                <button type="button" className="link text-wait" onClick={() => setMeasuring(source.id)}>
+                  ◆ assumed: measure it
+                </button>
+              )}
               {source.steam !== undefined && (
                 <span className="text-soft">{source.steam ? 'with steam' : 'no steam'}</span>
               )}
@@ -107,6 +119,17 @@ export function ShelfPage() {
           ))}
           {data.heat.length === 0 && <li className="py-1.5 text-wait">◆ There is nothing that heats yet.</li>}
         </ul>
+        {measured !== undefined && (
+          <NewHeat
+            key={measured.id}
+            kinds={catalogue.data.heat}
+            source={measured}
+            onAdded={() => {
+              setMeasuring(undefined);
+              reread();
+            }}
+          />
+        )}
         <NewHeat kinds={catalogue.data.heat} onAdded={reread} />
       </section>
       <PaperStock

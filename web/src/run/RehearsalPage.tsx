@@ -64,11 +64,11 @@ export function RehearsalPage() {
       endRehearsal();
     };
   }, [tell]);
-  useEffect(() => {
-    if (drawings.data !== undefined) {
-      queries.setQueryData([...keys.run('rehearsal'), 'drawings'], drawings.data);
-    }
-  }, [drawings.data, queries]);
+  // Drawings are looked for by the session, and this one is in no store.
+  const place = [...keys.run('rehearsal'), 'drawings'];
+  if (drawings.data !== undefined && queries.getQueryData(place) !== drawings.data) {
+    queries.setQueryData(place, drawings.data);
+  }
 
   const press: Presses['press'] = async (body) => {
     setBusy(true);

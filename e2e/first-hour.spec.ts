@@ -1,0 +1,189 @@
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { FIRST_BY_FINGER, FIRST_BY_KEYS } from '../playwright.config';
+import { expect, test } from './shop';
+
+/** More than these taps or keys, and it is no first hour any more. */
+const MOST = 40;
+
+/** A drawing that was not made for this. */
+const picture = { name: 'leaf.svg', mimeType: 'image/svg+xml', buffer: readFileSync('demo/artwork/apple-branch.svg') };
+
+/** Waits for the sheet that is made, and sees that it is a PDF. */
+async function sheetOf(page: Page, make: () => Promise<void>) {
+  const made = page.waitForResponse((answer) => /\/api\/jobs\/[^/]+$/.test(answer.url()) && answer.ok());
+  await make();
+  await made;
+  await expect(page.getByText(/Sheet made, plan/)).toBeVisible();
+}
+
+test.describe('by finger, on a phone', () => {
+  test.use({ baseURL: FIRST_BY_FINGER, hasTouch: true, viewport: { width: 390, height: 844 } });
+
+  test('an empty shop has a printed sheet after fewer than forty taps', async ({ page }) => {
+    let taps = 0;
+    const tap = async (name: string | RegExp, role: 'button' | 'link' = 'button') => {
+      await page.getByRole(role, { name }).first().tap();
+      taps += 1;
+    };
+    await page.goto('/');
+    await tap('What do you have?', 'link');
+    for (const thing of [/^iron/, /^inkjet/, /^clear iron-on film/, /^card/, /^wood board/]) {
+      await tap(thing);
+    }
+    await expect(page.getByRole('status').filter({ hasText: 'With this you can press on' })).toBeVisible();
+    await tap('What can I make with this?', 'link');
+    await tap('Make a shirt with clear film for light cloth', 'link');
+    await page.setInputFiles('input[type=file]', picture);
+    taps += 2;
+    await expect(page.getByText('leaf.svg', { exact: true })).toBeVisible();
+    await tap('Make the job');
+    // On a phone the job begins with its next thing, and its drawing.
+    await expect(page.getByRole('region', { name: 'Next' })).toBeInViewport();
+    await sheetOf(page, () => tap('Make the sheet (PDF)'));
+    console.log(`by finger: ${taps} taps`);
+    expect(taps).toBeLessThan(MOST);
+
+    // Who leaves half-way finds all of it again.
+    await page.goto('/start');
+    await expect(page.getByRole('button', { name: /^✓ iron/ })).toHaveAttribute('aria-pressed', 'true');
+    await page.goto('/shelf');
+    await expect(page.getByText('assumed')).toBeVisible();
+  });
+});
+
+test.describe('by keyboard alone', () => {
+  test.use({ baseURL: FIRST_BY_KEYS });
+
+  test('an empty shop has a printed sheet after fewer than forty keys', async ({ page }) => {
+    let keys = 0;
+    const press = async (...pressed: string[]) => {
+      for (const key of pressed) {
+        await page.keyboard.press(key);
+        keys += 1;
+      }
+    };
+    const focused = (name: RegExp) =>
+      expect.poll(() => page.evaluate(() => document.activeElement?.textContent ?? '')).toMatch(name);
+    await page.goto('/');
+    await focused(/What do you have/);
+    await press('Enter');
+    await focused(/^iron/);
+    await press('Space', 'i', 'n');
+    await focused(/^inkjet/);
+    await press('Space', 'c', 'l');
+    await focused(/^clear iron-on film/);
+    await press('Space', 'c', 'a');
+    await focused(/^card/);
+    await press('Space', 'w', 'o');
+    await focused(/^wood board/);
+    await press('Space');
+    await expect(page.getByRole('status').filter({ hasText: 'With this you can press on' })).toBeVisible();
+    await press('Tab');
+    await focused(/What can I make/);
+    await press('Enter');
+    await focused(/^Make one/);
+    await press('Enter');
+    const chosen = page.waitForEvent('filechooser');
+    await expect.poll(() => page.evaluate(() => document.activeElement?.getAttribute('type'))).toBe('file');
+    await press('Enter');
+    await (await chosen).setFiles(picture);
+    keys += 1;
+    await focused(/Make the job/);
+    await press('Enter');
+    await focused(/Make the sheet/);
+    await sheetOf(page, () => press('Enter'));
+    console.log(`by keyboard: ${keys} keys`);
+    expect(keys).toBeLessThan(MOST);
+  });
+});
+
+test('a sheet that nobody knows is named by questions, or a test is told', async ({ page }) => {
+  await page.goto('/start');
+  await page.getByRole('button', { name: 'I do not know which sheet this is' }).click();
+  const asked = page.getByRole('group', { name: 'Which sheet is this?' });
+  for (let n = 0; n < 5 && (await asked.getByRole('button', { name: 'I cannot tell' }).count()) > 0; n++) {
+    const white = asked.getByRole('button', { name: 'Yes, a white skin' });
+    await ((await white.count()) > 0 ? white : asked.getByRole('button', { name: 'I cannot tell' })).click();
+    await expect(
+      asked
+        .getByText(`${n + 2}.`)
+        .or(asked.getByText('To be sure'))
+        .first(),
+    ).toBeVisible();
+  }
+  await expect(asked.getByText(/opaque film for dark cloth/).first()).toBeVisible();
+});
+
+test('a quick sum follows each key, tells nonsense at its field, and makes a job', async ({ page }) => {
+  await page.goto('/sums');
+  await page.getByLabel('All round').fill('25 cm');
+  await expect(page.getByLabel('What follows')).toContainText('80 mm');
+  await expect(page.getByLabel('Across', { exact: true })).toHaveValue('');
+  await page.getByLabel('All round').fill('-3');
+  await expect(page.getByRole('alert')).toContainText('from 1 mm');
+  await page.getByRole('button', { name: 'Wrap and what is seen' }).click();
+  await page.getByLabel('Width of the picture').fill('70 mm');
+  await page.getByRole('link', { name: 'Make a job of this' }).click();
+  await expect(page.getByRole('radio', { name: 'mug', exact: true })).toBeChecked();
+  await expect(page.getByText('From your sum: 70 mm')).toBeVisible();
+});
+
+test('a rehearsal runs ten times as fast and logs nothing', async ({ page, request }) => {
+  const before = await (await request.get('/api/logbook')).json();
+  await page.goto('/rehearsal/seed-bags');
+  await expect(page.getByText('Rehearsal, clocks ten times as fast')).toBeVisible();
+  const over = page.getByRole('heading', { name: 'That is all of it.' });
+  for (let n = 0; n < 80 && (await over.count()) === 0; n++) {
+    const good = page.getByRole('button', { name: /^Good/ });
+    if ((await good.count()) > 0) {
+      await good.click();
+    } else {
+      await page.keyboard.press('Space');
+    }
+    await page.waitForTimeout(120);
+  }
+  await expect(over).toBeVisible();
+  const after = await (await request.get('/api/logbook')).json();
+  expect(after.total).toBe(before.total);
+});
+
+test('help says what a screen is for; the tour can be left and gone on with', async ({ page }) => {
+  await page.goto('/printers');
+  await page.getByRole('button', { name: 'Help' }).click();
+  const help = page.getByRole('complementary', { name: 'Help' });
+  await expect(help).toContainText('A feed test on one sheet tells both.');
+  await expect(help.getByText('Words on this page')).toBeVisible();
+  await help.getByRole('button', { name: 'Take the tour' }).click();
+  const tour = page.getByRole('region', { name: 'Tour' });
+  await tour.getByRole('button', { name: 'Next' }).click();
+  await expect(page.getByRole('heading', { name: 'What can I make?' })).toBeVisible();
+  await tour.getByRole('button', { name: 'Leave the tour' }).click();
+  await expect(tour).toHaveCount(0);
+  await page.goto('/settings');
+  await page.getByRole('button', { name: 'Help' }).click();
+  await page.getByRole('button', { name: 'Take the tour' }).click();
+  await expect(page.getByRole('heading', { name: 'What can I make?' })).toBeVisible();
+});
+
+test('a picture is sized on its piece by its corner and by keys, with true measures', async ({ page }) => {
+  await page.goto('/jobs/helpers');
+  const held = page.getByRole('button', { name: /^The picture, / });
+  const width = async () => Number((await held.getAttribute('aria-label'))?.match(/, (\d+) mm/)?.[1]);
+  const before = await width();
+  await held.press('-');
+  await held.press('-');
+  await expect.poll(width).toBe(before - 10);
+  const corner = page.locator('.cursor-nwse-resize');
+  const box = await corner.boundingBox();
+  if (box === null) {
+    throw new Error('The picture has a corner.');
+  }
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 - 15, box.y + box.height / 2, { steps: 4 });
+  const shown = await width();
+  expect(shown).toBeLessThan(before - 10);
+  await page.mouse.up();
+  await expect.poll(width).toBe(shown);
+});
