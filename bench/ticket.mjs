@@ -20,7 +20,7 @@ try {
   const picture = page.getByRole('button', { name: /^The picture, / });
   const line = page
     .getByRole('region', { name: 'Ticket' })
-    .getByRole('button', { name: /Where it sits/ })
+    .getByRole('button', { name: /Where it goes/ })
     .first();
   await line.waitFor();
   // A little off the middle, so that centring changes something. Arrow keys wait for the last of them; the rest does not.

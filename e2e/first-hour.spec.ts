@@ -102,6 +102,7 @@ test('a sheet that nobody knows is named by questions, or a test is told', async
   await page.goto('/start');
   await page.getByRole('button', { name: 'I do not know which sheet this is' }).click();
   const asked = page.getByRole('group', { name: 'Which sheet is this?' });
+  await expect(asked.getByText('1.')).toBeVisible();
   for (let n = 0; n < 5 && (await asked.getByRole('button', { name: 'I cannot tell' }).count()) > 0; n++) {
     const white = asked.getByRole('button', { name: 'Yes, a white skin' });
     await ((await white.count()) > 0 ? white : asked.getByRole('button', { name: 'I cannot tell' })).click();
@@ -122,7 +123,7 @@ test('a quick sum follows each key, tells nonsense at its field, and makes a job
   await expect(page.getByLabel('Across', { exact: true })).toHaveValue('');
   await page.getByLabel('All round').fill('-3');
   await expect(page.getByRole('alert')).toContainText('from 1 mm');
-  await page.getByRole('button', { name: 'Wrap and what is seen' }).click();
+  await page.getByRole('button', { name: 'Wrap and visible part' }).click();
   await page.getByLabel('Width of the picture').fill('70 mm');
   await page.getByRole('link', { name: 'Make a job of this' }).click();
   await expect(page.getByRole('radio', { name: 'mug', exact: true })).toBeChecked();
@@ -138,6 +139,7 @@ test('a rehearsal runs ten times as fast and logs nothing', async ({ page, reque
     const good = page.getByRole('button', { name: /^Good/ });
     if ((await good.count()) > 0) {
       await good.click();
+      await page.getByRole('button', { name: 'Save it' }).click();
     } else {
       await page.keyboard.press('Space');
     }

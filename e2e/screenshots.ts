@@ -1,6 +1,5 @@
 /* The pictures of docs/screenshots, from a freshly made demo shop. Run by bin/screenshots. */
 import { type Page, test } from '@playwright/test';
-import { table } from './shop';
 
 interface Shot {
   size?: [number, number];
@@ -36,6 +35,10 @@ const until = async (page: Page, title: string) => {
 };
 
 shot('today', '/');
+shot('start', '/start');
+shot('can', '/can', { size: [1280, 900] });
+shot('sums', '/sums?of=wrap');
+shot('parts', '/parts', { size: [1280, 2050] });
 shot('print', '/print');
 shot('orders', '/orders');
 shot('jobs', '/jobs');
@@ -62,12 +65,7 @@ shot('ready', '/jobs/drawn-candle/ready', {
     await page.getByLabel('Length').waitFor();
   },
 });
-shot('names', '/jobs/crew-names/names', {
-  before: (page) => page.getByRole('button', { name: /5\. Hazel/ }).click(),
-});
-shot('lessons', '/logbook/lessons');
 shot('routes', '/jobs/helpers/routes?use=washed');
-shot('pictures', '/pictures');
 shot('logbook', '/logbook');
 shot('sheets', '/sheets?job=row-tags&job=seed-bags&job=shed-mugs&job=tasting-cups', {
   before: async (page) => {
@@ -93,36 +91,3 @@ shot('printers', '/sheets/printers', {
   },
 });
 shot('shelf', '/shelf');
-shot('trace', '/shelf/trace', {
-  before: async (page) => {
-    await page.locator('input[type=file]').setInputFiles({ name: 'table.png', mimeType: 'image/png', buffer: table() });
-    const photo = page.getByRole('application', { name: 'Marks in the photo' });
-    await photo.waitFor();
-    const box = (await photo.boundingBox()) ?? { x: 0, y: 0, width: 2000 };
-    const mark = (x: number, y: number) =>
-      page.mouse.click(box.x + (x * box.width) / 2000, box.y + (y * box.width) / 2000);
-    for (const [x, y] of [
-      [790, 660],
-      [1210, 660],
-      [1210, 1254],
-      [790, 1254],
-    ] as const) {
-      await mark(x, y);
-    }
-    await page.getByLabel('one half only').check();
-    for (const [x, y] of [
-      [1000, 100],
-      [1240, 100],
-      [1270, 340],
-      [1300, 460],
-      [1400, 570],
-      [1670, 700],
-      [1680, 720],
-      [1680, 1798],
-      [1000, 1798],
-    ] as const) {
-      await mark(x, y);
-    }
-    await page.waitForTimeout(900);
-  },
-});

@@ -43,17 +43,6 @@ export const stripes = (width: number, height: number, seed = 0) =>
 /** A PNG of one colour. */
 export const flat = (width: number, height: number) => png(width, height, () => [138, 107, 74]);
 
-/** A photo of a table from above: a bib apron, and on it an A4 sheet; two pixels to a millimetre. */
-export const table = () =>
-  png(2000, 1900, (x, y) => {
-    const [mx, my] = [Math.abs(x - 1000) / 2, (y - 100) / 2];
-    if (mx < 105 && my > 280 && my < 577) {
-      return [252, 252, 250];
-    }
-    const half = my < 120 ? 120 + my / 8 : my < 300 ? 135 + ((my - 120) / 180) ** 2 * 200 : 340;
-    return my > 0 && my < 850 && mx < half ? [201, 211, 192] : [138, 107, 74];
-  });
-
 /** A PNG of a red disc, half as wide as the picture, on white. */
 export const discOnWhite = (size: number, seed = 0) =>
   png(size, size, (x, y) =>

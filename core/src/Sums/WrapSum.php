@@ -24,12 +24,12 @@ final readonly class WrapSum implements Sum
 
     public function label(): string
     {
-        return 'Wrap and what is seen';
+        return 'Wrap and visible part';
     }
 
     public function says(): string
     {
-        return 'How far a picture goes round a mug or candle, and how much of it is seen from the front.';
+        return 'How far a picture goes round a mug or candle, and how much of it shows from the front.';
     }
 
     public function fields(Given $given): array
@@ -42,7 +42,7 @@ final readonly class WrapSum implements Sum
         return [
             SumField::typed('across', 'Across, or round', '82 mm', '3 1/4 in', 'For example 8 cm, or 25 cm round.'),
             SumField::typed('width', 'Width of the picture', '90 mm', '3 1/2 in'),
-            SumField::chosen('from', 'Seen from', $from),
+            SumField::chosen('from', 'From where?', $from),
         ];
     }
 
@@ -71,8 +71,8 @@ final readonly class WrapSum implements Sum
                 ['label' => 'All round', 'value' => self::length(\M_PI * $across)],
                 ['label' => 'The picture goes round', 'value' => self::share($width / (\M_PI * $across))],
                 ['label' => 'Left between its ends', 'value' => self::length(\M_PI * $across - $width)],
-                ['label' => 'Seen of the wall at most', 'value' => self::length($seen)],
-                ['label' => 'Seen of the picture', 'value' => self::share(min(1.0, $seen / $width))],
+                ['label' => 'Visible part of the wall', 'value' => self::length($seen)],
+                ['label' => 'Visible part of the picture', 'value' => self::share(min(1.0, $seen / $width))],
                 [
                     'label' => 'From the front it looks as wide as',
                     'value' => self::length(2.0 * $wall->seenAt($edge, $eye)),

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useId, useRef, useState } from 'react';
+import { type FormEvent, useEffect, useId, useRef, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { api, got, type ProblemError, problemOf, type Schemas } from '../api/client';
 import { keys, server } from '../api/queries';
@@ -41,6 +41,12 @@ export function NewJob() {
   const [chosen, setChosen] = useState<Record<string, string>>(
     Object.fromEntries(['size', 'material'].flatMap((one) => (search.has(one) ? [[one, search.get(one) ?? '']] : []))),
   );
+  // With a picture all is there that a job needs: the next thing is to make it.
+  useEffect(() => {
+    if (picked !== undefined && !reading) {
+      go.current?.focus();
+    }
+  }, [picked, reading]);
   if (catalogue.data === undefined || portraits.data === undefined) {
     return <Waiting error={catalogue.error ?? portraits.error} />;
   }
@@ -113,7 +119,7 @@ export function NewJob() {
           <Link to="/start" className="link">
             Tick what you have
           </Link>
-          . A job that you make now is kept and planned then.
+          . You can make the job now. Wubbin plans it when you have.
         </Notice>
       )}
       <div className="mt-4 grid gap-x-8 gap-y-5 lg:grid-cols-[20rem_minmax(0,1fr)]">
@@ -129,11 +135,7 @@ export function NewJob() {
           <PicturePicker
             current={artwork?.name}
             note={artwork?.note}
-            onPicked={(view) => {
-              setArtwork(view);
-              // With a picture all is there that a job needs: the next thing is to make it.
-              go.current?.focus();
-            }}
+            onPicked={setArtwork}
             onReading={setReading}
             first={search.has('kind') && given === undefined}
           />
@@ -280,7 +282,7 @@ function Cards({
                 checked={card.id === value}
                 onChange={() => onChange(card.id)}
               />
-              <span className="flex h-16 items-end">
+              <span className="flex h-16 items-end" aria-hidden>
                 {card.portrait !== undefined && (
                   <span style={{ height: `${Math.round(share * 100)}%` }} className="flex">
                     <StepDrawing of={card.portrait.drawing} className="h-full max-w-[5.6rem] rounded-sm" />

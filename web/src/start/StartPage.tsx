@@ -52,6 +52,9 @@ function useTileKeys() {
       const from = letters.length > 1 ? at : at + 1;
       const order = [...tiles.slice(from), ...tiles.slice(0, from)];
       order.find((tile) => tile.dataset.tile?.toLowerCase().startsWith(letters))?.focus();
+    } else {
+      // Whatever else is pressed ends the word.
+      word.current = { letters: '', at: 0 };
     }
   };
 }

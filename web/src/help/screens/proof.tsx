@@ -4,7 +4,7 @@ export const title = 'Proof';
 
 export const says = [
   'What your customer sees before the heat.',
-  'Write down who approved it, or what they want changed.',
+  'Write down who approved it, or what is to be changed.',
   'A job that is changed afterwards stops before printing.',
 ];
 

@@ -3,7 +3,7 @@ import { Arrow, Coins, Paper, Scene, Words } from '../marks';
 export const title = 'Quotes';
 
 export const says = [
-  'Prices for somebody who asks, by how many they want.',
+  'Prices for somebody who asks, for any number of pieces.',
   'The cost comes from your own stock and rates.',
   'A quote that is accepted becomes an order.',
 ];
