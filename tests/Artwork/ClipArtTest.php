@@ -99,7 +99,7 @@ final class ClipArtTest extends ShopTestCase
     }
 
     /**
-     * A drawing that holds coarse pixels is printed with a reason, as a person would; nothing else may stand against it.
+     * A drawing that holds coarse pixels is printed with a reason, as a person would; nothing else may stop it.
      *
      * @return int the job's revision
      */

@@ -20,7 +20,7 @@ final class OwnedApiTest extends ShopTestCase
             $this->tap($id, [$answer]);
         }
         $open = array_map(
-            static fn(Record $way): string => $way->string('blank') . ' ' . $way->string('route'),
+            static fn(Record $way): string => sprintf('%s %s', $way->string('blank'), $way->string('route')),
             $this->possible()->records('open'),
         );
         self::assertContains('shirt light-film', $open);

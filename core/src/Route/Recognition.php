@@ -77,8 +77,8 @@ final readonly class Recognition
     }
 
     /**
-     * The open question that leaves fewest of what still fits; null where one sheet is left, or none, or no question tells
-     * them apart any more.
+     * The open question that leaves fewest of what still fits; null where one sheet is left, or none, or no question
+     * tells them apart any more.
      *
      * @param array<string, string> $answers
      * @param list<string> $passed questions that nobody could answer

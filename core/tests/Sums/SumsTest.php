@@ -31,7 +31,7 @@ final class SumsTest extends TestCase
     }
 
     /**
-     * r = 41 mm, D = 600 mm: seen 2 · 41 · arccos(41 / 600) = 123.2; the end of 90 mm lies at 45 / 41 rad and is seen at
+     * r = 41 mm, D = 600 mm: seen 2 · 41 · arccos(41 / 600) = 123.2. The end of 90 mm lies at 45 / 41 rad and shows at
      * 600 · 41 · sin / (600 − 41 · cos) = 37.7, so all of it looks 75 mm wide.
      */
     public function testWrapAndWhatIsSeen(): void
@@ -42,7 +42,7 @@ final class SumsTest extends TestCase
         self::assertSame('64 %', $far[4], '82 · arccos(41 / 3000) = 127.7 of 200 mm');
     }
 
-    /** Slant √(110² + 14²) = 110.9; lean 14 / 110.9 = 0.1263; 45 / 0.1263 = 356, 31 / 0.1263 = 246; 360° · 0.1263 = 45°. */
+    /** Slant √(110² + 14²) = 110.9; lean 14 / 110.9 = 0.1263; 45 / 0.1263 = 356, 31 / 0.1263 = 246; 360° · it = 45°. */
     public function testTheRingOfATaperedMug(): void
     {
         $values = self::values('taper', ['rim' => '90', 'foot' => '62', 'height' => '110']);
@@ -112,7 +112,7 @@ final class SumsTest extends TestCase
         self::assertSame(['261 × 348 mm', 'printer paper, A4', '25 mm', '49 mm', '5'], array_slice($values, 0, 5));
     }
 
-    /** A round of six: 50 + 6 · 10 = 110 s. The next after 60 + 900 = 960 s. The last ends 1920 + 110 + 900 = 2930 s. */
+    /** A round of six: 50 + 6 · 10 = 110 s. The next after 60 + 900 = 960 s. The end: 1920 + 110 + 900 = 2930 s. */
     public function testCoatsAndDrying(): void
     {
         $values = self::values('coats', ['coats' => '3', 'dry' => '15 min', 'pieces' => '6']);
