@@ -65,7 +65,7 @@ export function NextBar({
           <p className="min-w-0 flex-1 basis-32 font-bold">
             <ArrowRight size={16} aria-hidden className="mr-1 inline" />
             {next.does === 'sheet'
-              ? `All checks pass. Make the ${view.work.sheets === 1 ? 'sheet' : 'sheets'} and print.`
+              ? `Make the ${view.work.sheets === 1 ? 'sheet' : 'sheets'} and print.`
               : 'The sheet is made. Take it to the bench.'}
           </p>
           {children}
