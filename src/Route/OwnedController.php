@@ -15,8 +15,10 @@ use Wubbin\Contract\Refused;
 use Wubbin\Core\Job\Owning;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Http\JsonBody;
+use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Shelf\ShelfStore;
@@ -25,7 +27,11 @@ use Wubbin\Shelf\ShelfStore;
 #[AsController]
 final readonly class OwnedController
 {
-    public function __construct(private ShelfStore $shelf, private Catalogue $catalogue) {}
+    public function __construct(
+        private ShelfStore $shelf,
+        private Catalogue $catalogue,
+        private SettingsStore $settings,
+    ) {}
 
     #[Route('/api/owned', methods: ['GET'])]
     #[
@@ -141,6 +147,8 @@ final readonly class OwnedController
 
     private function view(Shelf $shelf): JsonResponse
     {
-        return new JsonResponse(OwnedView::all($shelf, $this->catalogue));
+        return new JsonResponse(
+            OwnedView::all($shelf, $this->catalogue, PaperSize::from($this->settings->get()->paper)),
+        );
     }
 }

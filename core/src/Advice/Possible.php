@@ -32,8 +32,7 @@ final readonly class Possible
         $open = $wants = $opens = [];
         foreach ($catalogue->blanks as $blank) {
             foreach ($catalogue->routes as $route) {
-                $missing = null;
-                $way = self::way($route, $blank, $shelf, $catalogue, $missing);
+                [$way, $missing] = self::way($route, $blank, $shelf, $catalogue);
                 if (null === $way) {
                     continue;
                 }
@@ -55,18 +54,9 @@ final readonly class Possible
         return new self($open, $more, self::clashesOf($shelf));
     }
 
-    /**
-     * @param list<Want>|null $missing takes the least that would have to be bought
-     *
-     * @param-out list<Want> $missing
-     */
-    private static function way(
-        Route $route,
-        BlankKind $blank,
-        Shelf $shelf,
-        Catalogue $catalogue,
-        ?array &$missing,
-    ): ?OpenWay {
+    /** @return array{OpenWay|null, list<Want>} the way, and the least that would have to be bought for it */
+    private static function way(Route $route, BlankKind $blank, Shelf $shelf, Catalogue $catalogue): array
+    {
         $good = $risky = $wants = [];
         $risk = null;
         // As it usually comes.
@@ -92,10 +82,12 @@ final readonly class Possible
                 $risk ??= $verdict->why;
             }
         }
-        $missing = $wants[0] ?? [];
         $materials = [...$good, ...$risky];
 
-        return [] === $materials ? null : new OpenWay($blank, $route, $materials, [] === $good ? $risk : null);
+        return [
+            [] === $materials ? null : new OpenWay($blank, $route, $materials, [] === $good ? $risk : null),
+            $wants[0] ?? [],
+        ];
     }
 
     private static function worse(Verdict $one, Verdict $other): Verdict

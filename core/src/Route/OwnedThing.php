@@ -6,6 +6,7 @@ namespace Wubbin\Core\Route;
 
 use Wubbin\Core\Measure\BadRecord;
 use Wubbin\Core\Measure\Currency;
+use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\Provenance;
 use Wubbin\Core\Measure\Record;
 
@@ -60,6 +61,18 @@ final readonly class OwnedThing
     public function priceIn(Currency $currency): ?array
     {
         return in_array($currency->code, self::WORTH_A_EURO, true) ? $this->price : null;
+    }
+
+    /** What stands until somebody answers: of sheets the size that the shop prints on, and else the usual one. */
+    public function usualOn(PaperSize $paper): OwnedAnswer
+    {
+        foreach ($this->answers as $answer) {
+            if ($answer->id === $paper->value) {
+                return $answer;
+            }
+        }
+
+        return $this->answers[0];
     }
 
     /** Whether one of its answers puts this on the shelf. */

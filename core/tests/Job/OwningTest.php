@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Wubbin\Core\Job\Owning;
 use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\BadRecord;
+use Wubbin\Core\Measure\PaperSize;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\OwnedAnswer;
@@ -112,6 +113,15 @@ final class OwningTest extends TestCase
         self::assertSame('opaque film for dark cloth, Letter', $sheet->label);
         self::assertSame('film-opaque-a4', $sheet->like);
         self::assertEqualsWithDelta(215.9, $sheet->paper->size()->widthMm, 1e-9);
+    }
+
+    /** Nobody is asked for the paper that the shop prints on. */
+    public function testTheUsualSheetIsOfTheShopsPaper(): void
+    {
+        $owned = Orchard::catalogue()->owned;
+        self::assertSame('letter', $owned['film-clear']->usualOn(PaperSize::Letter)->id);
+        self::assertSame('a4', $owned['film-release']->usualOn(PaperSize::A4)->id);
+        self::assertSame('three', $owned['iron']->usualOn(PaperSize::A4)->id);
     }
 
     /** One iron is one iron: another answer takes the place of the one before. */

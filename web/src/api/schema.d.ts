@@ -3810,6 +3810,8 @@ export interface components {
             /** @enum {string} */
             group: "heat" | "printer" | "paper" | "cover" | "base";
             answers: components["schemas"]["Option"][];
+            /** @description Id of the answer that stands until somebody gives one */
+            usual: string;
             /** @description Ids of the answers that hold */
             on: string[];
             /** @description What the shop has of this by its own name or measures */

@@ -1,6 +1,6 @@
 import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ToggleGroup } from 'radix-ui';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { BrowserRouter, Link, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { leftAt, Tour } from '../help/Tour';
 import { SettingsProvider, useSettings } from '../measure/settings';
@@ -98,6 +98,12 @@ function Frame() {
   const { pathname } = useLocation();
   const [helped, setHelped] = useState(false);
   const [tour, setTour] = useState<number>();
+  const names = useRef<HTMLElement>(null);
+  // On a phone the names of a group's rooms run off the screen: the one that is open is brought to sight.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another room is open
+  useEffect(() => {
+    names.current?.querySelector('[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  }, [pathname]);
   const here = groupOf(pathname);
   const rooms = here?.rooms.some(([to]) => to === pathname) ? here.rooms : [];
   return (
@@ -137,6 +143,7 @@ function Frame() {
       </header>
       {rooms.length > 1 && (
         <nav
+          ref={names}
           aria-label={here?.label}
           className="flex shrink-0 gap-x-5 overflow-x-auto border-b border-rule bg-shade px-5 whitespace-nowrap print:hidden"
         >

@@ -33,7 +33,7 @@ export function Keys() {
   });
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger className="text-soft hover:text-ink">Keys ?</Dialog.Trigger>
+      <Dialog.Trigger className="whitespace-nowrap text-soft hover:text-ink max-sm:hidden">Keys ?</Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 bg-black/40" />
         <Dialog.Content

@@ -5,7 +5,14 @@ import { help, screenOf } from './screens';
 import { glossary, within } from './words';
 
 /** Beside the screen: what it is for, in three sentences and a drawing, and the words that stand on it. */
-export function HelpPanel({ onClose, onTour }: { onClose: () => void; onTour: () => void }) {
+export function HelpPanel({
+  onClose,
+  onTour,
+}: {
+  onClose: () => void;
+  /** Where somebody is at work there is no tour. */
+  onTour?: () => void;
+}) {
   const { pathname } = useLocation();
   const screen = screenOf(pathname);
   const about = useQuery({
@@ -36,9 +43,11 @@ export function HelpPanel({ onClose, onTour }: { onClose: () => void; onTour: ()
           ))}
         </>
       )}
-      <button type="button" className="key mt-2 w-fit" onClick={onTour}>
-        Take the tour
-      </button>
+      {onTour !== undefined && (
+        <button type="button" className="key mt-2 w-fit" onClick={onTour}>
+          Take the tour
+        </button>
+      )}
       {here.length > 0 && (
         <>
           <h3 className="mt-4 border-t border-rule pt-2">Words on this page</h3>

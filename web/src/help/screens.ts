@@ -30,7 +30,7 @@ const SCREENS: [RegExp, string][] = [
   [/^\/sheets/, 'sheets'],
   [/^\/can/, 'can'],
   [/^\/sums/, 'sums'],
-  [/^\/(bench|scan\/run)/, 'bench'],
+  [/^\/(bench|rehearsal|scan\/run)/, 'bench'],
   [/^\/logbook\/lessons/, 'lessons'],
   [/^\/logbook/, 'logbook'],
   [/^\/doctor/, 'doctor'],

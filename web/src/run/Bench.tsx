@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { RunView, Step } from '../api/client';
 import { clock } from '../measure/format';
@@ -14,6 +14,8 @@ import { inHandOf, same, tone, whose } from './Clocks';
 import { Judge } from './Judge';
 import { type Hand, left, type Presses, useTicking } from './useRun';
 import { useAwake, useRinging } from './watching';
+
+const HelpPanel = lazy(() => import('../help/HelpPanel').then((m) => ({ default: m.HelpPanel })));
 
 /** What the big key says: what the hands do next. Where nothing is said the word is plain. */
 const DONE: Partial<Record<Step['kind'], string>> = { print: 'Printed', off: 'It is off', coat: 'Coated' };
@@ -71,6 +73,7 @@ export function Bench({
   const format = useFormat();
   const { press, again: sendAgain, busy, trouble, unsent, waiting } = presses;
   const [asking, setAsking] = useState<Asking>();
+  const [helped, setHelped] = useState(false);
   useAwake();
   useTicking(hands.some((hand) => hand.running));
   const severalJobs = hands.some((hand) => hand.run !== front.run);
@@ -134,7 +137,12 @@ export function Bench({
 
   const close = () => setAsking(undefined);
   return (
-    <main className="flex h-full flex-col">
+    <main className="relative flex h-full flex-col">
+      {helped && (
+        <Suspense>
+          <HelpPanel onClose={() => setHelped(false)} />
+        </Suspense>
+      )}
       <header
         className={`flex shrink-0 flex-wrap items-baseline gap-x-4 border-b border-ink px-6 py-3 text-lg ${anyOver ? 'bg-hotfill' : ''}`}
       >
@@ -158,6 +166,9 @@ export function Bench({
             All clocks
           </Link>
         )}
+        <button type="button" className="link" aria-expanded={helped} onClick={() => setHelped(!helped)}>
+          Help
+        </button>
         <Link to={all ? '/bench' : `/jobs/${run.job}`} className="link">
           Leave
         </Link>

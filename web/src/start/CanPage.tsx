@@ -98,7 +98,7 @@ function BlankCard({ ways, portrait }: { ways: Way[]; portrait: Schemas['Portrai
         <ul>
           {ways.map((way) => (
             <li key={way.route} className="border-t border-rule py-1.5 first:border-t-0">
-              <div className="flex flex-wrap items-baseline gap-x-3">
+              <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
                 <b className="min-w-0 flex-1 basis-40">{way.route_label}</b>
                 <Link
                   to={`/jobs/new?${new URLSearchParams({ kind: way.blank, material: way.materials[0]?.id ?? '', route: way.route })}`}

@@ -4,7 +4,6 @@ import { Link } from 'react-router';
 import { api, got, type Schemas } from '../api/client';
 import { keys, server } from '../api/queries';
 import { useAtOnce } from '../api/useAtOnce';
-import { useSettings } from '../measure/settings';
 import { Notice, Waiting } from '../parts/Notice';
 import { TakeBack } from '../parts/TakeBack';
 import { Recognise } from './Recognise';
@@ -64,7 +63,6 @@ export function StartPage() {
   const queries = useQueryClient();
   const owned = useQuery(server.owned());
   const possible = useQuery(server.possible());
-  const { settings } = useSettings();
   const [unsure, setUnsure] = useState(false);
   const onKeyDown = useTileKeys();
   const put = useAtOnce(
@@ -88,11 +86,7 @@ export function StartPage() {
   if (owned.data === undefined) {
     return <Waiting error={owned.error} />;
   }
-  const tap = (thing: Owned) => {
-    // A sheet has the shop's own paper size first; of all else the usual answer stands until another is given.
-    const usual = thing.answers.find((answer) => answer.id === settings.paper) ?? thing.answers[0];
-    put.mutate({ id: thing.id, answers: thing.on.length > 0 || usual === undefined ? [] : [usual.id] });
-  };
+  const tap = (thing: Owned) => put.mutate({ id: thing.id, answers: thing.on.length > 0 ? [] : [thing.usual] });
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: letters typed on a tile go to another one
     <div ref={page} className="mx-auto flex min-h-full max-w-6xl flex-col" onKeyDown={onKeyDown}>
