@@ -62,9 +62,9 @@ final readonly class CoatsSum implements Sum
         $begins = array_map(static fn(int $coat): float => $coat * $apart, range(0, $coats - 1));
         $end = $begins[$coats - 1] + $round + $dry;
         $lines = [
-            ['label' => 'All dry after', 'value' => self::time($end)],
-            ['label' => 'Your hands, in all', 'value' => self::time($coats * $round)],
-            ['label' => 'Hands free for other work', 'value' => self::time($end - $coats * $round)],
+            ['label' => 'All dry after', 'value' => Figure::time($end)],
+            ['label' => 'Your hands, in all', 'value' => Figure::time($coats * $round)],
+            ['label' => 'Hands free for other work', 'value' => Figure::time($end - $coats * $round)],
         ];
         foreach ($begins as $n => $at) {
             $lines[] = [
@@ -95,11 +95,6 @@ final readonly class CoatsSum implements Sum
         $sketch->note(0.0, $foot + $sketch->em * 0.4, 'now', [], Anchor::Start);
 
         return $sketch->drawing('Each coat along the time: the work solid, the drying dotted');
-    }
-
-    private static function time(float $seconds): Phrase
-    {
-        return Phrase::of('{time}', self::of($seconds));
     }
 
     /** @return array{time: Quantity} */

@@ -12,7 +12,6 @@ use Wubbin\Core\Drawing\Turn;
 use Wubbin\Core\Heat\IronCoverage;
 use Wubbin\Core\Heat\IronPlace;
 use Wubbin\Core\Measure\Colour;
-use Wubbin\Core\Measure\Duration;
 use Wubbin\Core\Measure\Phrase;
 use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Measure\Rect;
@@ -65,12 +64,10 @@ final readonly class IronSum implements Sum
 
         return new Worked(
             [
-                ['label' => 'Areas', 'value' => self::count($areas)],
+                ['label' => 'Areas', 'value' => Figure::count($areas)],
                 [
                     'label' => 'Heat in all',
-                    'value' => Phrase::of('{time}', [
-                        'time' => Quantity::duration(Duration::seconds($areas * $seconds)),
-                    ]),
+                    'value' => Figure::time($areas * $seconds),
                 ],
                 [
                     'label' => 'It presses with',
@@ -120,10 +117,5 @@ final readonly class IronSum implements Sum
         );
 
         return [] === $sources ? throw new \LogicException('Wubbin knows irons.') : $sources;
-    }
-
-    private static function count(int $count): Phrase
-    {
-        return Phrase::of('{count}', ['count' => Quantity::count((float) $count)]);
     }
 }

@@ -9,8 +9,6 @@ use Wubbin\Core\Drawing\Pen;
 use Wubbin\Core\Drawing\Sketch;
 use Wubbin\Core\Drawing\Strokes;
 use Wubbin\Core\Measure\Colour;
-use Wubbin\Core\Measure\Phrase;
-use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Measure\Rect;
 
 /** Round and across: the way round is π times the diameter. */
@@ -46,17 +44,17 @@ final readonly class RoundSum implements Sum
         $given->mustHold();
         $round = \M_PI * $across;
         // What was asked for first.
-        $wide = ['label' => 'Across', 'value' => self::length($across)];
-        $way = ['label' => 'All round', 'value' => self::length($round)];
+        $wide = ['label' => 'Across', 'value' => Figure::length($across)];
+        $way = ['label' => 'All round', 'value' => Figure::length($round)];
 
         return new Worked(
             [
                 ...$byRound ? [$wide, $way] : [$way, $wide],
-                ['label' => 'Half of the way round', 'value' => self::length($round / 2.0)],
-                ['label' => 'A quarter, from the handle to a side', 'value' => self::length($round / 4.0)],
+                ['label' => 'Half of the way round', 'value' => Figure::length($round / 2.0)],
+                ['label' => 'A quarter, from the handle to a side', 'value' => Figure::length($round / 4.0)],
             ],
             self::drawn($across, $round),
-            $byRound ? ['across' => self::length($across)] : ['round' => self::length($round)],
+            $byRound ? ['across' => Figure::length($across)] : ['round' => Figure::length($round)],
         );
     }
 
@@ -70,10 +68,5 @@ final readonly class RoundSum implements Sum
         $sketch->acrossBelow($strip, 1.2);
 
         return $sketch->drawing('The circle from above, and below it the strip that goes round it once');
-    }
-
-    private static function length(float $mm): Phrase
-    {
-        return Phrase::of('{length}', ['length' => Quantity::length($mm)]);
     }
 }

@@ -59,12 +59,12 @@ final readonly class SharpSum implements Sum
         $given->mustHold();
         $dpi = ($pixels / $width) * Length::MM_PER_INCH;
         $limits = $route->making->artwork;
-        $sharp = self::length(($pixels / $limits->dpiGood) * Length::MM_PER_INCH);
+        $sharp = Figure::length(($pixels / $limits->dpiGood) * Length::MM_PER_INCH);
 
         return new Worked(
             [
                 ['label' => 'Sharpness', 'value' => Phrase::of('{dpi}', ['dpi' => Quantity::resolution($dpi)])],
-                ['label' => 'Printed width', 'value' => self::length($width)],
+                ['label' => 'Printed width', 'value' => Figure::length($width)],
                 [
                     'label' => 'On this route that is',
                     'value' => Phrase::of(
@@ -78,12 +78,12 @@ final readonly class SharpSum implements Sum
                 ['label' => 'Sharp up to', 'value' => $sharp],
                 [
                     'label' => 'Printable up to',
-                    'value' => self::length(($pixels / $limits->dpiLeast) * Length::MM_PER_INCH),
+                    'value' => Figure::length(($pixels / $limits->dpiLeast) * Length::MM_PER_INCH),
                 ],
             ],
             self::drawn($width, ($pixels / $limits->dpiGood) * Length::MM_PER_INCH),
             $byDpi
-                ? ['width' => self::length($width)]
+                ? ['width' => Figure::length($width)]
                 : ['dpi' => Phrase::of('{dpi}', ['dpi' => Quantity::resolution($dpi)])],
             ['width' => round($width, 1) . ' mm', 'route' => $route->id],
         );
@@ -111,10 +111,5 @@ final readonly class SharpSum implements Sum
         }
 
         return $sketch->drawing('The printed width against a sheet of A4');
-    }
-
-    private static function length(float $mm): Phrase
-    {
-        return Phrase::of('{length}', ['length' => Quantity::length($mm)]);
     }
 }

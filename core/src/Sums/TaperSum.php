@@ -50,17 +50,17 @@ final readonly class TaperSum implements Sum
         $outline = Extent::some($wall->part(-\M_PI, \M_PI, 0.0, $slant));
         $box = Extent::of($outline);
         $lines = [
-            ['label' => 'Along the wall', 'value' => self::length($slant)],
-            ['label' => 'Round the rim', 'value' => self::length(\M_PI * $rim)],
-            ['label' => 'Round the foot', 'value' => self::length(\M_PI * $foot)],
+            ['label' => 'Along the wall', 'value' => Figure::length($slant)],
+            ['label' => 'Round the rim', 'value' => Figure::length(\M_PI * $rim)],
+            ['label' => 'Round the foot', 'value' => Figure::length(\M_PI * $foot)],
             ['label' => 'Paper it needs', 'value' => Phrase::of('{size}', ['size' => Quantity::size($box->size)])],
         ];
         $ring =
             0.0 === $lean
                 ? [['label' => 'Shape', 'value' => Phrase::of('a straight strip, because both ends are alike')]]
                 : [
-                    ['label' => 'Radius of the long arc', 'value' => self::length(max($rim, $foot) / 2.0 / $lean)],
-                    ['label' => 'Radius of the short arc', 'value' => self::length(min($rim, $foot) / 2.0 / $lean)],
+                    ['label' => 'Radius of the long arc', 'value' => Figure::length(max($rim, $foot) / 2.0 / $lean)],
+                    ['label' => 'Radius of the short arc', 'value' => Figure::length(min($rim, $foot) / 2.0 / $lean)],
                     [
                         'label' => 'Angle of the ring',
                         'value' => Phrase::of('{angle}°', ['angle' => Quantity::count(360.0 * $lean)]),
@@ -81,10 +81,5 @@ final readonly class TaperSum implements Sum
         $sketch->acrossBelow($box, 1.2)->uprightBeside($box, 2.6);
 
         return $sketch->drawing('The wall of the piece, unrolled');
-    }
-
-    private static function length(float $mm): Phrase
-    {
-        return Phrase::of('{length}', ['length' => Quantity::length($mm)]);
     }
 }

@@ -58,13 +58,16 @@ final readonly class TissueSum implements Sum
                 'value' => Phrase::of('{size}', ['size' => Quantity::size($carrier->cut)]),
             ],
             ['label' => 'On', 'value' => Phrase::of($way->backing . ', ' . $paper->label())],
-            ['label' => 'Larger all round, by', 'value' => self::length($carrier->beyondMm)],
+            ['label' => 'Larger all round, by', 'value' => Figure::length($carrier->beyondMm)],
         ];
         if ($way->stripMm > 0.0) {
-            $lines[] = ['label' => 'And along one edge, by', 'value' => self::length($way->stripMm)];
+            $lines[] = ['label' => 'And along one edge, by', 'value' => Figure::length($way->stripMm)];
         }
         if ($carrier->cornerMm > 0.0) {
-            $lines[] = ['label' => 'Cut off each corner, along its edges', 'value' => self::length($carrier->cornerMm)];
+            $lines[] = [
+                'label' => 'Cut off each corner, along its edges',
+                'value' => Figure::length($carrier->cornerMm),
+            ];
         }
         $lines[] = [
             'label' => 'Make, because one in five creases or jams',
@@ -104,10 +107,5 @@ final readonly class TissueSum implements Sum
         $sketch->note(($sheet->xMm + $sheet->right()) / 2.0, ($sheet->yMm + $sheet->bottom()) / 2.0, 'the sheet below');
 
         return $sketch->drawing('The tissue, the sheet below it, and what is folded and taped');
-    }
-
-    private static function length(float $mm): Phrase
-    {
-        return Phrase::of('{length}', ['length' => Quantity::length($mm)]);
     }
 }

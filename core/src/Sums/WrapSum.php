@@ -10,8 +10,6 @@ use Wubbin\Core\Drawing\Pen;
 use Wubbin\Core\Drawing\Sketch;
 use Wubbin\Core\Drawing\Strokes;
 use Wubbin\Core\Measure\Colour;
-use Wubbin\Core\Measure\Phrase;
-use Wubbin\Core\Measure\Quantity;
 use Wubbin\Core\Measure\Rect;
 
 /** How much of a picture on a round piece is seen from the front. */
@@ -68,18 +66,18 @@ final readonly class WrapSum implements Sum
 
         return new Worked(
             [
-                ['label' => 'All round', 'value' => self::length(\M_PI * $across)],
-                ['label' => 'The picture goes round', 'value' => self::share($width / (\M_PI * $across))],
-                ['label' => 'Left between its ends', 'value' => self::length(\M_PI * $across - $width)],
-                ['label' => 'Visible part of the wall', 'value' => self::length($seen)],
-                ['label' => 'Visible part of the picture', 'value' => self::share(min(1.0, $seen / $width))],
+                ['label' => 'All round', 'value' => Figure::length(\M_PI * $across)],
+                ['label' => 'The picture goes round', 'value' => Figure::share($width / (\M_PI * $across))],
+                ['label' => 'Left between its ends', 'value' => Figure::length(\M_PI * $across - $width)],
+                ['label' => 'Visible part of the wall', 'value' => Figure::length($seen)],
+                ['label' => 'Visible part of the picture', 'value' => Figure::share(min(1.0, $seen / $width))],
                 [
                     'label' => 'From the front it looks as wide as',
-                    'value' => self::length(2.0 * $wall->seenAt($edge, $eye)),
+                    'value' => Figure::length(2.0 * $wall->seenAt($edge, $eye)),
                 ],
                 [
                     'label' => 'At its ends it looks narrower, by',
-                    'value' => self::share(1.0 - $wall->shrink($edge, $eye)),
+                    'value' => Figure::share(1.0 - $wall->shrink($edge, $eye)),
                 ],
             ],
             self::drawn($across / 2.0, $width, $seen / 2.0),
@@ -109,15 +107,5 @@ final readonly class WrapSum implements Sum
     private static function idOf(string $label): string
     {
         return (string) preg_replace('/[^a-z]+/', '-', $label);
-    }
-
-    private static function length(float $mm): Phrase
-    {
-        return Phrase::of('{length}', ['length' => Quantity::length($mm)]);
-    }
-
-    private static function share(float $share): Phrase
-    {
-        return Phrase::of('{percent} %', ['percent' => Quantity::count(100.0 * $share)]);
     }
 }
