@@ -130,6 +130,19 @@ test('a quick sum follows each key, tells nonsense at its field, and makes a job
   await expect(page.getByText('From your sum: 70 mm')).toBeVisible();
 });
 
+test('who leaves a new job half-way, for the shelf, finds it as it was', async ({ page }) => {
+  await page.goto('/jobs/new');
+  await page.getByLabel('What is it called?').fill('Half a job');
+  await page.getByRole('group', { name: 'On what?' }).getByText('apron', { exact: true }).click();
+  await page.getByRole('link', { name: 'Shop', exact: true }).click();
+  await page.getByRole('link', { name: 'What do you have?' }).click();
+  await expect(page.getByRole('heading', { name: 'What do you have?' })).toBeVisible();
+  await page.goBack();
+  await page.goBack();
+  await expect(page.getByLabel('What is it called?')).toHaveValue('Half a job');
+  await expect(page.getByRole('radio', { name: 'apron' })).toBeChecked();
+});
+
 test('a rehearsal runs ten times as fast and logs nothing', async ({ page, request }) => {
   const before = await (await request.get('/api/logbook')).json();
   await page.goto('/rehearsal/seed-bags');

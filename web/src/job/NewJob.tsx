@@ -14,6 +14,20 @@ type Portrait = Schemas['PortraitView'];
 /** What an address can say of a job before it is made, beside what the page asks for itself. */
 const GIVEN = ['route', 'width', 'height'] as const;
 
+interface Draft {
+  picked?: { sha256: string; name: string; note?: string | null } | undefined;
+  name: string;
+  quantity: string;
+  due: string;
+  kind: string;
+  chosen: Record<string, string>;
+}
+
+const EMPTY: Draft = { name: '', quantity: '1', due: '', kind: 'shirt', chosen: {} };
+
+/** What was entered, for who leaves half-way, to the shelf for instance, and comes back. */
+let draft = EMPTY;
+
 /** A new job: what on what, each chosen by how it looks, in whichever order. */
 export function NewJob() {
   const catalogue = useQuery(server.catalogue());
@@ -29,18 +43,24 @@ export function NewJob() {
   const [search] = useSearchParams();
   const known = useQuery({ ...server.pictures(), enabled: search.has('picture') });
   const given = known.data?.find(({ picture }) => picture.sha256 === search.get('picture'))?.picture;
-  const [picked, setArtwork] = useState<{ sha256: string; name: string; note?: string | null }>();
+  const [picked, setArtwork] = useState(draft.picked);
   const artwork = picked ?? given;
   const [problem, setProblem] = useState<ProblemError>();
   const [busy, setBusy] = useState(false);
   const [reading, setReading] = useState(false);
-  const [name, setName] = useState('');
-  const [quantity, setQuantity] = useState(search.get('quantity') ?? '1');
-  const [due, setDue] = useState('');
-  const [kindId, setKindId] = useState(search.get('kind') ?? 'shirt');
-  const [chosen, setChosen] = useState<Record<string, string>>(
-    Object.fromEntries(['size', 'material'].flatMap((one) => (search.has(one) ? [[one, search.get(one) ?? '']] : []))),
-  );
+  const [name, setName] = useState(draft.name);
+  const [quantity, setQuantity] = useState(search.get('quantity') ?? draft.quantity);
+  const [due, setDue] = useState(draft.due);
+  const [kindId, setKindId] = useState(search.get('kind') ?? draft.kind);
+  const [chosen, setChosen] = useState<Record<string, string>>({
+    ...draft.chosen,
+    ...Object.fromEntries(
+      ['size', 'material'].flatMap((one) => (search.has(one) ? [[one, search.get(one) ?? '']] : [])),
+    ),
+  });
+  useEffect(() => {
+    draft = { picked, name, quantity, due, kind: kindId, chosen };
+  }, [picked, name, quantity, due, kindId, chosen]);
   // With a picture all is there that a job needs: the next thing is to make it.
   useEffect(() => {
     if (picked !== undefined && !reading) {
@@ -98,6 +118,7 @@ export function NewJob() {
       const view = await got(
         api.POST('/api/jobs', { body: { id: id.current, name: name.trim() === '' ? called : name, changes } }),
       );
+      draft = EMPTY;
       queries.setQueryData(keys.job(view.job.id), view);
       // A shirt has its usual route; for anything else the routes are shown first.
       const there = view.plan.ready || kind?.id === 'shirt' || 'route' in figures;
