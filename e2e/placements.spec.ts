@@ -11,6 +11,7 @@ test('a front and a back go through one job: places, sheets, bench', async ({ pa
     .first()
     .setInputFiles({ name: 'back.png', mimeType: 'image/png', buffer: stripes(900, 900, 32) });
   await expect(line(page, 'Picture')).toContainText('back.png');
+  await line(page, 'Picture').click();
   await page.getByLabel('Width').fill('90 mm');
   await page.getByLabel('Width').press('Enter');
   await expect(line(page, 'Picture')).toContainText('90 × 90 mm');
@@ -46,6 +47,8 @@ test('two pictures that meet are stopped, moved or laid over, put into order and
     .locator('input[type=file]')
     .first()
     .setInputFiles({ name: 'above.png', mimeType: 'image/png', buffer: stripes(900, 900, 34) });
+  await expect(line(page, 'Picture')).toContainText('above.png');
+  await line(page, 'Picture').click();
   await page.getByLabel('Width').fill('80 mm');
   await page.getByLabel('Width').press('Enter');
   await line(page, 'Where it goes').click();

@@ -156,7 +156,7 @@ export function BlankStage({
               style={onCloth(job.blank.colour)}
               role="button"
               tabIndex={0}
-              aria-label={`The picture, ${format.length(rect.width_mm)} wide. Arrow keys move it, C centres it, plus and minus size it.`}
+              aria-label={`The picture, ${format.length(rect.width_mm)} wide. Arrow keys move it, C centres it, plus and minus make it larger and smaller.`}
               className="cursor-move touch-none"
               {...hold}
               onKeyDown={(e) => (onKey(e.key) ? e.preventDefault() : hold.onKeyDown(e))}

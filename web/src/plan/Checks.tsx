@@ -64,7 +64,7 @@ function Overriding({ check, handle }: { check: Check; handle: JobHandle }) {
   );
 }
 
-function Line({ check, handle }: { check: Check; handle: JobHandle }) {
+function Line({ check, handle, atTop }: { check: Check; handle: JobHandle; atTop: boolean }) {
   const format = useFormat();
   const [sign, tone, label] = SIGN[check.severity];
   return (
@@ -78,7 +78,7 @@ function Line({ check, handle }: { check: Check; handle: JobHandle }) {
         {check.mend !== null && <span className="text-soft">{format.phrase(check.mend)}</span>}{' '}
         <Overriding check={check} handle={handle} />
       </span>
-      {check.fix !== null && (
+      {check.fix !== null && !atTop && (
         <button
           type="button"
           className="key whitespace-nowrap text-sm"
@@ -92,7 +92,16 @@ function Line({ check, handle }: { check: Check; handle: JobHandle }) {
 }
 
 /** What was looked for before it can cost a piece: what stands against the job first, what passes on request. */
-export function Checks({ checks, handle }: { checks: Check[]; handle: JobHandle }) {
+export function Checks({
+  checks,
+  handle,
+  next,
+}: {
+  checks: Check[];
+  handle: JobHandle;
+  /** The one whose mend stands at the top of the job. */
+  next: string | null;
+}) {
   const [all, setAll] = useState(false);
   const sorted = [...checks].sort((a, b) => ORDER.indexOf(a.severity) - ORDER.indexOf(b.severity));
   const passing = sorted.filter((c) => c.severity === 'pass');
@@ -102,7 +111,7 @@ export function Checks({ checks, handle }: { checks: Check[]; handle: JobHandle 
     <section aria-label="Checks" className="max-h-[40%] shrink-0 overflow-auto border-t border-rule py-1.5">
       <ul>
         {shown.map((check) => (
-          <Line key={check.id} check={check} handle={handle} />
+          <Line key={check.id} check={check} handle={handle} atTop={check.id === next} />
         ))}
       </ul>
       <button

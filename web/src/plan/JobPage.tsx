@@ -198,7 +198,7 @@ export function JobPage() {
               <HeatStage view={part} />
             </Tabs.Content>
           </Tabs.Root>
-          <Checks checks={plan.checks} handle={handle} />
+          <Checks checks={plan.checks} handle={handle} next={view.next.transfer === part.at ? view.next.check : null} />
         </section>
         <section
           aria-label="Layers, from top to bottom"

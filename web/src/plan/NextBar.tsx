@@ -59,7 +59,12 @@ export function NextBar({
           </p>
         </>
       ) : next.does === 'settle' ? (
-        <Settle check={check} handle={handle} onSee={() => onPick(next.transfer)} />
+        <Settle
+          check={check}
+          what={plan.transfers[next.transfer]?.decisions.find((line) => line.id === check?.field)?.what}
+          handle={handle}
+          onSee={() => onPick(next.transfer)}
+        />
       ) : (
         <div className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
           <p className="min-w-0 flex-1 basis-32 font-bold">
@@ -75,7 +80,19 @@ export function NextBar({
   );
 }
 
-function Settle({ check, handle, onSee }: { check: Check | undefined; handle: JobHandle; onSee: () => void }) {
+/** What stands against it is said among the checks; here is what mends it. */
+function Settle({
+  check,
+  what,
+  handle,
+  onSee,
+}: {
+  check: Check | undefined;
+  /** The line of the ticket that it is about. */
+  what: string | undefined;
+  handle: JobHandle;
+  onSee: () => void;
+}) {
   const format = useFormat();
   if (check === undefined) {
     return <p className="font-bold">Something does not fit yet. See the lines that are marked.</p>;
@@ -85,9 +102,8 @@ function Settle({ check, handle, onSee }: { check: Check | undefined; handle: Jo
     <>
       <p className="font-bold">
         <ArrowRight size={16} aria-hidden className="mr-1 inline" />
-        {format.phrase(check.message)}
+        {what === undefined ? 'Settle one thing first' : `Settle “${what}” first`}
       </p>
-      {check.mend !== null && <p className="text-sm text-soft">{format.phrase(check.mend)}</p>}
       <p className="mt-1.5 flex flex-wrap gap-2">
         {fix !== null && (
           <button type="button" className="key-main" onClick={() => handle.change(fix.changes)}>
