@@ -121,6 +121,6 @@ test('a dark shirt is stopped with a way on', async ({ page }) => {
   await checks.getByRole('button', { name: 'Show the warning again' }).click();
   // The reason comes back into its field, and the buttons beside it move.
   await expect(page.getByLabel('Why is this all right here?')).toHaveValue('Black line art only.');
-  await checks.getByRole('button', { name: 'Use a white one' }).click();
+  await page.getByRole('button', { name: 'Use a white one' }).click();
   await expect(checks).not.toContainText('no white ink');
 });

@@ -140,7 +140,7 @@ test('who leaves a new job half-way, for the shelf, finds it as it was', async (
   await page.goBack();
   await page.goBack();
   await expect(page.getByLabel('What is it called?')).toHaveValue('Half a job');
-  await expect(page.getByRole('radio', { name: 'apron' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'apron', exact: true })).toBeChecked();
 });
 
 test('a rehearsal runs ten times as fast and logs nothing', async ({ page, request }) => {
@@ -148,19 +148,22 @@ test('a rehearsal runs ten times as fast and logs nothing', async ({ page, reque
   await page.goto('/rehearsal/seed-bags');
   await expect(page.getByText('Rehearsal, clocks ten times as fast')).toBeVisible();
   const over = page.getByRole('heading', { name: 'That is all of it.' });
-  for (let n = 0; n < 80 && (await over.count()) === 0; n++) {
-    const good = page.getByRole('button', { name: /^Good/ });
-    if ((await good.count()) > 0) {
-      // The key that stands for it may have been pressed already.
-      await page
-        .getByRole('button', { name: 'Save it' })
-        .click({ timeout: 3000 })
-        .catch(() => undefined);
-    } else {
-      await page.keyboard.press('Space');
-    }
-    await page.waitForTimeout(120);
+  const judging = page.getByRole('heading', { name: 'How did it come out?' });
+  const good = page.getByRole('button', { name: /^Good/ });
+  // Each step is gone on with by its key until the piece is judged, and after that until all is off.
+  await expect(async () => {
+    await page.keyboard.press('Space');
+    await expect(judging).toBeVisible({ timeout: 300 });
+  }).toPass();
+  if ((await good.getAttribute('aria-pressed')) !== 'true') {
+    await good.click();
   }
+  await page.getByRole('button', { name: 'Save it' }).click();
+  await expect(judging).toHaveCount(0);
+  await expect(async () => {
+    await page.keyboard.press('Space');
+    await expect(over).toBeVisible({ timeout: 300 });
+  }).toPass();
   await expect(over).toBeVisible();
   const after = await (await request.get('/api/logbook')).json();
   expect(after.total).toBe(before.total);

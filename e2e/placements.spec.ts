@@ -55,7 +55,7 @@ test('two pictures that meet are stopped, moved or laid over, put into order and
   await page.getByRole('button', { name: 'Front', exact: true }).click();
   const checks = page.getByRole('region', { name: 'Checks', exact: true });
   await expect(checks).toContainText('It lies over “Front 1”');
-  await checks.getByRole('button', { name: 'It should lie over it' }).click();
+  await page.getByRole('button', { name: 'It should lie over it' }).click();
   await expect(checks).toContainText('The film below melts again');
   await expect(page.getByLabel('It should lie over the picture that is pressed first')).toBeChecked();
 

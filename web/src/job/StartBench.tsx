@@ -20,9 +20,16 @@ function leftIn(offer: Schemas['Offer'] | undefined, lots: number[]): string {
 }
 
 /** Asks how many pieces are made in this session, and goes to the bench; an open session is offered first. */
-export function StartBench({ view }: { view: JobView }) {
+export function StartBench({
+  view,
+  open,
+  onOpen: setOpen,
+}: {
+  view: JobView;
+  open: boolean;
+  onOpen: (open: boolean) => void;
+}) {
   const { job, plan } = view;
-  const [open, setOpen] = useState(false);
   const [typed, setPieces] = useState<string>();
   const [error, setError] = useState<string>();
   const [share, setShare] = useState(0);
@@ -56,9 +63,6 @@ export function StartBench({ view }: { view: JobView }) {
 
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger className={view.printed?.current ? 'key-main' : 'key'} disabled={!plan.ready}>
-        To the bench
-      </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 bg-black/40" />
         <Dialog.Content

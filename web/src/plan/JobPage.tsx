@@ -53,6 +53,7 @@ export function JobPage() {
   // Who has just made this job goes on with what is next.
   const fresh = useLocation().state === 'made';
   const [stage, setStage] = useState('blank');
+  const [begins, setBegins] = useState(false);
   const [problem, setProblem] = useState<string>();
   const [making, setMaking] = useState<Task>();
   const { view } = handle;
@@ -122,6 +123,16 @@ export function JobPage() {
       onMake={() => makeSheet()}
     />
   );
+  const toBench = (
+    <button
+      type="button"
+      className={view.next.does === 'bench' ? 'key-main' : 'key'}
+      disabled={!whole.ready}
+      onClick={() => setBegins(true)}
+    >
+      To the bench
+    </button>
+  );
   return (
     <div className="flex min-h-full flex-col lg:h-full">
       {handle.clash !== undefined && <Clash changes={handle.clash} onSettle={handle.settle} />}
@@ -139,7 +150,7 @@ export function JobPage() {
             {open === 0 ? 'ready' : <b className="text-wait">{open} to settle</b>}
           </p>
           <NextBar view={view} handle={handle} onPick={pick}>
-            {view.next.does === 'sheet' ? make : <StartBench view={view} />}
+            {view.next.does === 'sheet' ? make : toBench}
           </NextBar>
         </div>
         <section aria-label="Ticket" className="overflow-auto border-rule max-lg:order-3 lg:border-r">
@@ -220,8 +231,9 @@ export function JobPage() {
           )}
           {view.next.does !== 'sheet' && make}
           <SheetsLeft view={view} disabled={!whole.printable || making !== undefined} onMake={makeSheet} />
-          {view.next.does !== 'bench' && <StartBench view={view} />}
+          {view.next.does !== 'bench' && toBench}
         </TimeStrip>
+        <StartBench view={view} open={begins} onOpen={setBegins} />
       </footer>
     </div>
   );

@@ -29,6 +29,9 @@ export function RehearsalPage() {
   const drawings = useQuery(server.rehearsalDrawings(id));
   const began = useRef(0);
   const pressed = useRef<Body[]>([]);
+  // An answer to what was asked before the last question says nothing any more.
+  const asked = useRef(0);
+  const pressing = useRef(false);
   const [run, setRun] = useState<RunView>();
   const [picked, setPicked] = useState<Hand>();
   const [busy, setBusy] = useState(false);
@@ -36,6 +39,8 @@ export function RehearsalPage() {
 
   const tell = useCallback(
     async (presses: Body[]) => {
+      asked.current += 1;
+      const number = asked.current;
       try {
         const view = await got(
           api.POST('/api/jobs/{job}/rehearsal', {
@@ -43,6 +48,9 @@ export function RehearsalPage() {
             body: { ...rehearsedBody(presses), now_s: (serverNow() - began.current) / 1000 } as never,
           }),
         );
+        if (number !== asked.current) {
+          return true;
+        }
         // The server's instants count from its own now: they are moved to when this rehearsal began.
         setRun(movedTo(view, serverNow()));
         setTrouble(undefined);
@@ -58,7 +66,7 @@ export function RehearsalPage() {
   useEffect(() => {
     began.current = rehearse(TIMES);
     tell([]);
-    const again = setInterval(() => tell(pressed.current), ASK_AGAIN);
+    const again = setInterval(() => pressing.current || tell(pressed.current), ASK_AGAIN);
     return () => {
       clearInterval(again);
       endRehearsal();
@@ -71,10 +79,12 @@ export function RehearsalPage() {
   }
 
   const press: Presses['press'] = async (body) => {
+    pressing.current = true;
     setBusy(true);
     const at = (serverNow() - began.current) / 1000;
     const stored = await tell([...pressed.current, { body, id: crypto.randomUUID(), at }]);
     setBusy(false);
+    pressing.current = false;
     return stored;
   };
   if (run === undefined || drawings.data === undefined) {
