@@ -29,11 +29,13 @@ use Wubbin\Core\Plan\Planner;
 use Wubbin\Core\Route\Catalogue;
 use Wubbin\Core\Route\Finish;
 use Wubbin\Core\Work\Places;
+use Wubbin\Core\Work\Tally;
 use Wubbin\Measure\SettingsStore;
 use Wubbin\Refusal\NotFound;
 use Wubbin\Refusal\Refusal;
 use Wubbin\Route\RecipeStore;
 use Wubbin\Session\LearnedTimes;
+use Wubbin\Session\SessionCounts;
 use Wubbin\Shelf\ShelfStore;
 use Wubbin\Shelf\WorkHoursStore;
 
@@ -48,6 +50,7 @@ final readonly class JobPlanner
         private RecipeStore $recipes,
         private ArtworkStore $artwork,
         private Planner $planner,
+        private SessionCounts $counts,
         private SheetArchive $sheets,
         private SettingsStore $settings,
         private WorkHoursStore $workHours,
@@ -145,7 +148,13 @@ final readonly class JobPlanner
             WorkView::of($plan, $this->places()),
             array_map(fn(Transfer $transfer): ?ArtworkView => $this->artworkOf($transfer), $job->transfers),
             null === $printed ? null : new PrintedView($printed->plan, $printed->at, $current),
-            NextView::of(NextMove::of($plan, $current)),
+            NextView::of(
+                NextMove::of(
+                    $plan,
+                    $current,
+                    (new Tally($job, $this->counts->of([$job->id])[$job->id] ?? [], []))->left,
+                ),
+            ),
         );
     }
 

@@ -12,7 +12,7 @@ use Wubbin\Core\Plan\NextMove;
 final readonly class NextView
 {
     private function __construct(
-        #[OA\Property(enum: ['picture', 'settle', 'sheet', 'bench'])] public string $does,
+        #[OA\Property(enum: ['picture', 'settle', 'sheet', 'bench', 'done'])] public string $does,
         #[OA\Property(description: 'The picture that it is about, from 0')] public int $transfer,
         #[OA\Property(description: 'Id of the check that is to be settled')] public ?string $check,
     ) {}

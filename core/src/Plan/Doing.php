@@ -11,4 +11,6 @@ enum Doing: string
     case Settle = 'settle';
     case Sheet = 'sheet';
     case Bench = 'bench';
+    /** All of its pieces are made, or in hands at the bench. */
+    case Done = 'done';
 }

@@ -16,9 +16,15 @@ final readonly class NextMove
      */
     private function __construct(public Doing $doing, public int $transfer = 0, public ?Check $check = null) {}
 
-    /** @param bool $sheetMade a sheet of this very plan is there */
-    public static function of(Plan $plan, bool $sheetMade): self
+    /**
+     * @param bool $sheetMade a sheet of this very plan is there
+     * @param int $left pieces that nobody has made or begun
+     */
+    public static function of(Plan $plan, bool $sheetMade, int $left): self
     {
+        if ($left < 1) {
+            return new self(Doing::Done);
+        }
         foreach ($plan->transfers as $at => $transfer) {
             if (null === $transfer->brief->picture && !$transfer->printable()) {
                 return new self(Doing::Picture, $at);

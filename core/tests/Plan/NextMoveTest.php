@@ -38,10 +38,16 @@ final class NextMoveTest extends TestCase
         self::assertSame([] === $worst ? 'stop' : 'impossible', $next->check?->severity->value);
     }
 
-    private static function next(Job $job, bool $sheet = false): NextMove
+    /** Whatever its checks say: there is nothing left to make. */
+    public function testWhatIsMadeIsDone(): void
+    {
+        self::assertSame(Doing::Done, self::next(Orchard::edit(Orchard::job(), ['artwork' => '']), left: 0)->doing);
+    }
+
+    private static function next(Job $job, bool $sheet = false, int $left = 24): NextMove
     {
         $planner = new Planner(Orchard::catalogue());
 
-        return NextMove::of($planner->plan($job, Orchard::shelf(), Orchard::pictures()), $sheet);
+        return NextMove::of($planner->plan($job, Orchard::shelf(), Orchard::pictures()), $sheet, $left);
     }
 }

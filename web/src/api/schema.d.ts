@@ -2983,7 +2983,7 @@ export interface components {
         /** @description The one thing to do next about a job. */
         NextView: {
             /** @enum {string} */
-            does: "picture" | "settle" | "sheet" | "bench";
+            does: "picture" | "settle" | "sheet" | "bench" | "done";
             /** @description The picture that it is about, from 0 */
             transfer: number;
             /** @description Id of the check that is to be settled */

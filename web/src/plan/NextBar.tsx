@@ -65,6 +65,14 @@ export function NextBar({
           handle={handle}
           onSee={() => onPick(next.transfer)}
         />
+      ) : next.does === 'done' ? (
+        <p>
+          <b className="text-done">✓ All pieces are made or at the bench.</b> See them in the{' '}
+          <Link to={`/logbook?words=${encodeURIComponent(view.job.name)}`} className="link">
+            logbook
+          </Link>
+          , or write a larger number to make more.
+        </p>
       ) : (
         <div className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
           <p className="min-w-0 flex-1 basis-32 font-bold">

@@ -99,6 +99,7 @@ const NOW: Record<JobView['next']['does'], string[]> = {
   picture: [],
   settle: [],
   sheet: ['mirrored', 'marking', 'medium', 'tiling', 'loading'],
+  done: [],
   bench: ['base', 'guard', 'cover', 'heat', 'time', 'finish'],
 };
 
