@@ -84,6 +84,8 @@ export function JobList() {
     return <Waiting error={jobs.error} />;
   }
   const empty = jobs.data.length === 0 && words === '' && after === 0;
+  // What was ticked while it was under way stays.
+  const untick = (done: string[]) => setTicked((now) => now.filter((one) => !done.includes(one)));
   const here = jobs.data.filter((job) => ticked.includes(job.id)).map((job) => job.id);
   return (
     <div className="mx-auto max-w-6xl px-5 py-5">
@@ -119,7 +121,7 @@ export function JobList() {
               }}
             />
           </div>
-          {here.length > 0 && <Many jobs={here} archived={which === 'archived'} onDone={() => setTicked([])} />}
+          {here.length > 0 && <Many jobs={here} archived={which === 'archived'} onDone={untick} />}
           {jobs.data.length === 0 ? (
             <p className="mt-5 text-lg">{words === '' ? 'There are no such jobs.' : 'No job has this name.'}</p>
           ) : (
@@ -158,16 +160,25 @@ export function JobList() {
 }
 
 /** What can be done to all jobs that are ticked. */
-function Many({ jobs, archived, onDone }: { jobs: string[]; archived: boolean; onDone: () => void }) {
+function Many({
+  jobs,
+  archived,
+  onDone,
+}: {
+  jobs: string[];
+  archived: boolean;
+  /** Told which of them it was done to. */
+  onDone: (jobs: string[]) => void;
+}) {
   const queries = useQueryClient();
   const change = useMutation({
-    mutationFn: (what: 'archive' | 'bring-back' | 'copy') =>
-      got(api.POST('/api/jobs/many', { body: { jobs, do: what } })),
-    onSuccess: async () => {
+    mutationFn: (wish: { jobs: string[]; do: 'archive' | 'bring-back' | 'copy' }) =>
+      got(api.POST('/api/jobs/many', { body: wish })),
+    onSuccess: async (_, wish) => {
       // A list that is still on its way was asked for before.
       await queries.cancelQueries({ queryKey: keys.jobs });
       await queries.invalidateQueries();
-      onDone();
+      onDone(wish.jobs);
     },
   });
   return (
@@ -181,11 +192,16 @@ function Many({ jobs, archived, onDone }: { jobs: string[]; archived: boolean; o
         type="button"
         className="key"
         disabled={change.isPending}
-        onClick={() => change.mutate(archived ? 'bring-back' : 'archive')}
+        onClick={() => change.mutate({ jobs, do: archived ? 'bring-back' : 'archive' })}
       >
         {archived ? 'Open again' : 'Close'}
       </button>
-      <button type="button" className="key" disabled={change.isPending} onClick={() => change.mutate('copy')}>
+      <button
+        type="button"
+        className="key"
+        disabled={change.isPending}
+        onClick={() => change.mutate({ jobs, do: 'copy' })}
+      >
         Copy
       </button>
       <Link to={`/sheets?${jobs.map((id) => `job=${encodeURIComponent(id)}`).join('&')}`} className="key">
