@@ -58,7 +58,7 @@ final readonly class OpenWayView
                     'label' => $use->label(),
                     'grade' => $way->route->character->holds->upTo($use),
                 ],
-                UseWanted::cases(),
+                $way->uses(),
             ),
         );
     }

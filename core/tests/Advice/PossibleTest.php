@@ -19,6 +19,7 @@ use Wubbin\Core\Job\Shelf;
 use Wubbin\Core\Measure\Currency;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Core\Plan\Planner;
+use Wubbin\Core\Route\UseWanted;
 use Wubbin\Core\Tests\Orchard;
 
 final class PossibleTest extends TestCase
@@ -58,6 +59,18 @@ final class PossibleTest extends TestCase
         self::assertContains(
             'inkjet',
             array_map(static fn(OneMore $o): ?string => $o->want->owned(Orchard::catalogue())?->id, $possible->oneMore),
+        );
+    }
+
+    /** A candle with a wick is burned; an LED candle is not, whatever it is made of. Common practice, no source. */
+    public function testOnlyACandleWithAWickIsBurned(): void
+    {
+        $open = self::of(['inkjet' => 'dye', 'tissue' => 'a4', 'dryer' => 'full'])->open;
+        $burned = array_filter($open, static fn(OpenWay $way): bool => in_array(UseWanted::Burned, $way->uses(), true));
+        self::assertContains('LED candle tissue-wax', self::names($open));
+        self::assertSame(
+            ['pillar candle'],
+            array_values(array_unique(array_map(static fn(OpenWay $w): string => $w->blank->label, $burned))),
         );
     }
 

@@ -41,18 +41,19 @@ export function RehearsalPage() {
     async (presses: Body[]) => {
       asked.current += 1;
       const number = asked.current;
+      const now = (serverNow() - began.current) / 1000;
       try {
         const view = await got(
           api.POST('/api/jobs/{job}/rehearsal', {
             params: { path: { job: id } },
-            body: { ...rehearsedBody(presses), now_s: (serverNow() - began.current) / 1000 } as never,
+            body: { ...rehearsedBody(presses), now_s: now } as never,
           }),
         );
         if (number !== asked.current) {
           return true;
         }
-        // The server's instants count from its own now: they are moved to when this rehearsal began.
-        setRun(movedTo(view, serverNow()));
+        // Its now is when this was asked, however long the answer took.
+        setRun(movedTo(view, began.current + now * 1000));
         setTrouble(undefined);
         pressed.current = presses;
         return true;

@@ -12,9 +12,6 @@ type Way = Schemas['OpenWayView'];
 
 const GRADE = ['not', 'hardly', 'fairly', 'well'];
 
-/** Uses that say something of a piece: a use that nobody thinks of for it is left out. */
-const bears = (way: Way) => way.bears.filter(({ use }) => use !== 'burned' || way.blank.includes('candle'));
-
 /** What can I make with this? The advisor the other way round: from the shelf to the pieces. */
 export function CanPage() {
   const possible = useQuery(server.possible());
@@ -111,10 +108,7 @@ function BlankCard({ ways, portrait }: { ways: Way[]; portrait: Schemas['Portrai
               <p className="mt-1 text-sm">on {way.materials.map((material) => material.label).join(', ')}</p>
               {way.risk !== null && <p className="text-sm text-wait">▲ {way.risk}</p>}
               <p className="text-sm text-soft">
-                Holds up:{' '}
-                {bears(way)
-                  .map(({ label: use, grade }) => `${use}: ${GRADE[grade]}`)
-                  .join(' · ')}
+                Holds up: {way.bears.map(({ label: use, grade }) => `${use}: ${GRADE[grade]}`).join(' · ')}
               </p>
             </li>
           ))}
