@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { FIRST_BY_FINGER, FIRST_BY_KEYS } from '../playwright.config';
 import { expect, test } from './shop';
 
 /** More than these taps or keys, and it is no first hour any more. */
@@ -8,6 +7,9 @@ const MOST = 40;
 
 /** A drawing that was not made for this. */
 const picture = { name: 'leaf.svg', mimeType: 'image/svg+xml', buffer: readFileSync('demo/artwork/apple-branch.svg') };
+
+/** A shop and a browser in which nobody has been yet. */
+const FIRST = { shop: 'empty' as const, storageState: { cookies: [], origins: [] } };
 
 /** Waits for the sheet that is made, and sees that it is a PDF. */
 async function sheetOf(page: Page, make: () => Promise<void>) {
@@ -18,7 +20,7 @@ async function sheetOf(page: Page, make: () => Promise<void>) {
 }
 
 test.describe('by finger, on a phone', () => {
-  test.use({ baseURL: FIRST_BY_FINGER, hasTouch: true, viewport: { width: 390, height: 844 } });
+  test.use({ ...FIRST, hasTouch: true, viewport: { width: 390, height: 844 } });
 
   test('an empty shop has a printed sheet after fewer than forty taps', async ({ page }) => {
     let taps = 0;
@@ -53,7 +55,7 @@ test.describe('by finger, on a phone', () => {
 });
 
 test.describe('by keyboard alone', () => {
-  test.use({ baseURL: FIRST_BY_KEYS });
+  test.use(FIRST);
 
   test('an empty shop has a printed sheet after fewer than forty keys', async ({ page }) => {
     let keys = 0;

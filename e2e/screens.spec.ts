@@ -1,7 +1,6 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { EMPTY } from '../playwright.config';
 import { makeFormat } from '../web/src/measure/format';
 import { expect, line, test } from './shop';
 
@@ -130,57 +129,57 @@ async function usable(page: Page, path: string) {
   }
 }
 
-test('an empty shop says what to do first', async ({ browser }) => {
-  const page = await (await browser.newContext({ baseURL: EMPTY })).newPage();
-  await page.goto(`${EMPTY}/`);
-  await expect(page.getByRole('heading', { name: /shop is empty/i })).toBeVisible();
-  await page.getByRole('link', { name: 'What do you have?' }).click();
-  await page.getByRole('link', { name: 'shelf', exact: true }).click();
-  await page.getByLabel('Its name').fill('mine');
-  await page.getByLabel('Plate, across').fill('wide');
-  await page.getByLabel('Heel to point').fill('8 in');
-  await page.getByRole('button', { name: 'Add this source' }).click();
-  await expect(page.getByRole('alert')).toContainText('not a length');
-  await expect(page.getByLabel('Its name')).toHaveValue('mine');
-  await page.getByLabel('Plate, across').fill('11.5 cm');
-  await page.getByRole('button', { name: 'Add this source' }).click();
-  await expect(page.getByText('plate 115 × 203 mm')).toBeVisible();
-  const film = page.getByRole('checkbox', { name: 'clear iron-on film, A4' });
-  const inkjet = page.getByRole('checkbox', { name: 'inkjet with dye ink' });
-  await film.click();
-  await Promise.all([
-    page.waitForResponse(
-      (r) => r.request().method() === 'POST' && r.request().postData()?.includes('inkjet-dye') === true,
-    ),
-    inkjet.click(),
-  ]);
-  await expect(film).toBeChecked();
-  await expect(inkjet).toBeChecked();
-  await page.goto(`${EMPTY}/`);
-  await expect(page.getByText('✓', { exact: true })).toBeVisible();
-  await page.goto(`${EMPTY}/logbook`);
-  await expect(page.getByText('There are no pieces yet.')).toBeVisible();
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map((v) => v.id)).toEqual([]);
-  await page.close();
-});
+test.describe('a shop with nothing in it', () => {
+  test.use({ shop: 'empty' });
 
-test('settings are kept and wrong ones are told', async ({ browser }) => {
-  const page = await browser.newPage({ baseURL: EMPTY });
-  await page.goto(`${EMPTY}/settings`);
-  await page.getByLabel('Currency').fill('money');
-  await page.getByLabel('Currency').press('Enter');
-  await expect(page.getByRole('alert')).toContainText('three capital letters');
-  await page.getByLabel('Currency').fill('CHF');
-  await page.getByLabel('Currency').press('Enter');
-  await expect(page.getByText('Saved.')).toBeVisible();
-  await page.getByLabel('Time zone').selectOption('Europe/Zurich');
-  await page.getByLabel('Light or dark').selectOption('dark');
-  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
-  await page.reload();
-  await expect(page.getByLabel('Currency')).toHaveValue('CHF');
-  await expect(page.getByLabel('Time zone')).toHaveValue('Europe/Zurich');
-  await page.close();
+  test('an empty shop says what to do first', async ({ page }) => {
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: /shop is empty/i })).toBeVisible();
+    await page.getByRole('link', { name: 'What do you have?' }).click();
+    await page.getByRole('link', { name: 'shelf', exact: true }).click();
+    await page.getByLabel('Its name').fill('mine');
+    await page.getByLabel('Plate, across').fill('wide');
+    await page.getByLabel('Heel to point').fill('8 in');
+    await page.getByRole('button', { name: 'Add this source' }).click();
+    await expect(page.getByRole('alert')).toContainText('not a length');
+    await expect(page.getByLabel('Its name')).toHaveValue('mine');
+    await page.getByLabel('Plate, across').fill('11.5 cm');
+    await page.getByRole('button', { name: 'Add this source' }).click();
+    await expect(page.getByText('plate 115 × 203 mm')).toBeVisible();
+    const film = page.getByRole('checkbox', { name: 'clear iron-on film, A4' });
+    const inkjet = page.getByRole('checkbox', { name: 'inkjet with dye ink' });
+    await film.click();
+    await Promise.all([
+      page.waitForResponse(
+        (r) => r.request().method() === 'POST' && r.request().postData()?.includes('inkjet-dye') === true,
+      ),
+      inkjet.click(),
+    ]);
+    await expect(film).toBeChecked();
+    await expect(inkjet).toBeChecked();
+    await page.goto('/');
+    await expect(page.getByText('✓', { exact: true })).toBeVisible();
+    await page.goto('/logbook');
+    await expect(page.getByText('There are no pieces yet.')).toBeVisible();
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map((v) => v.id)).toEqual([]);
+  });
+
+  test('settings are kept and wrong ones are told', async ({ page }) => {
+    await page.goto('/settings');
+    await page.getByLabel('Currency').fill('money');
+    await page.getByLabel('Currency').press('Enter');
+    await expect(page.getByRole('alert')).toContainText('three capital letters');
+    await page.getByLabel('Currency').fill('CHF');
+    await page.getByLabel('Currency').press('Enter');
+    await expect(page.getByText('Saved.')).toBeVisible();
+    await page.getByLabel('Time zone').selectOption('Europe/Zurich');
+    await page.getByLabel('Light or dark').selectOption('dark');
+    await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+    await page.reload();
+    await expect(page.getByLabel('Currency')).toHaveValue('CHF');
+    await expect(page.getByLabel('Time zone')).toHaveValue('Europe/Zurich');
+  });
 });
 
 test('keys are listed under ?', async ({ page }) => {

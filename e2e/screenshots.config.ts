@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import config, { demo } from '../playwright.config';
+import config from '../playwright.config';
 
 /** Takes pictures instead of testing: one after another, of a shop that nobody else works in. */
 export default defineConfig({
@@ -7,7 +7,7 @@ export default defineConfig({
   testDir: '.',
   testMatch: 'screenshots.ts',
   outputDir: '../var/test-results',
+  globalSetup: './before.ts',
   workers: 1,
   fullyParallel: false,
-  webServer: demo,
 });

@@ -1,5 +1,6 @@
 /* The pictures of docs/screenshots, from a freshly made demo shop. Run by bin/screenshots. */
-import { type Page, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { test } from './shop';
 
 interface Shot {
   size?: [number, number];

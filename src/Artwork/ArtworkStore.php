@@ -21,7 +21,7 @@ use Wubbin\Task\Unwatched;
 final readonly class ArtworkStore
 {
     public function __construct(
-        private PictureReader $reader,
+        private Examiner $examiner,
         private PrivateDetails $details,
         private FileStore $files,
         private EntityManagerInterface $entities,
@@ -75,7 +75,7 @@ final readonly class ArtworkStore
         $traits = null;
         try {
             $traits = $this->within(function (string $into) use ($artwork): Traits {
-                $read = $this->reader->read($this->files->path($artwork->sha256), $into, new Unwatched());
+                $examined = $this->examiner->examine($this->files->path($artwork->sha256), $into, new Unwatched());
                 $coverage = $into . '/' . ReadPicture::COVERAGE;
                 if (is_file($coverage)) {
                     $this->files->write(
@@ -85,7 +85,7 @@ final readonly class ArtworkStore
                     );
                 }
 
-                return self::look($into . '/' . ReadPicture::PREVIEW, $read->drawn);
+                return $examined->traits;
             });
         } catch (Refusal) {
             // What was once taken and is refused today stays as it is, without a look.
@@ -127,18 +127,23 @@ final readonly class ArtworkStore
     private function readClean(string $path, string $name, ?string $madeOf, Progress $progress): Artwork
     {
         return $this->within(function (string $into) use ($path, $name, $madeOf, $progress): Artwork {
-            $read = $this->reader->read($path, $into, $progress);
-            $progress->at(0.7, 'Looking at its pixels');
-            $traits = self::look($into . '/' . ReadPicture::PREVIEW, $read->drawn);
+            $examined = $this->examiner->examine($path, $into, $progress);
             $progress->at(0.95, 'Storing it');
             $sha256 = $this->files->keep($path);
-            foreach ([ReadPicture::PREVIEW, ReadPicture::COVERAGE, $read->form] as $made) {
+            foreach ($examined->read->files() as $made) {
                 if (is_file($into . '/' . $made)) {
                     $this->files->write($sha256, $made, static fn(string $to): bool => copy($into . '/' . $made, $to));
                 }
             }
 
-            return Artwork::fromRead($sha256, self::tidy($name), $read, $traits, $madeOf, $this->clock->now());
+            return Artwork::fromRead(
+                $sha256,
+                self::tidy($name),
+                $examined->read,
+                $examined->traits,
+                $madeOf,
+                $this->clock->now(),
+            );
         });
     }
 
@@ -160,12 +165,6 @@ final readonly class ArtworkStore
         }
     }
 
-    /** @param string $preview of the picture */
-    private static function look(string $preview, bool $drawn): Traits
-    {
-        return Traits::of(WorkingBitmap::of($preview), $drawn, WorkingBitmap::of($preview, WorkingBitmap::FINE_PIXELS));
-    }
-
     /** The picture at the size at which it is examined. */
     public function working(Artwork $artwork, int $pixels = WorkingBitmap::PIXELS): Bitmap
     {
@@ -175,7 +174,7 @@ final readonly class ArtworkStore
     /** Whether reading it takes longer than a page should wait for. */
     public function takesLong(string $path): bool
     {
-        return $this->reader->takesLong($path);
+        return $this->examiner->takesLong($path);
     }
 
     public function find(?string $sha256): ?Artwork

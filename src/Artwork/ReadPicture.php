@@ -35,6 +35,12 @@ final readonly class ReadPicture
         public ?float $pixels = null,
     ) {}
 
+    /** @return list<string> names of the files that are made; what of the picture is seen, only where parts are clear */
+    public function files(): array
+    {
+        return [self::PREVIEW, self::COVERAGE, $this->form];
+    }
+
     public function noted(string $note): self
     {
         return new self(

@@ -140,7 +140,8 @@ final readonly class DrawnSteps
     public static function repeated(Repeated $step, Canvas $canvas): Canvas
     {
         $box = $step->box($canvas->box);
-        $id = 'tile-' . bin2hex(random_bytes(4));
+        $tile = implode('', $canvas->drawn()->parts);
+        $id = 'tile-' . substr(hash('sha256', $tile), 0, 8);
         $uses = array_map(
             static fn(array $shift): string => sprintf(
                 '<use xlink:href="#%s" transform="translate(%s)"/>',
@@ -151,7 +152,7 @@ final readonly class DrawnSteps
         );
 
         return Canvas::ofParts(
-            [sprintf('<defs><g id="%s">%s</g></defs>', $id, implode('', $canvas->drawn()->parts)), ...$uses],
+            [sprintf('<defs><g id="%s">%s</g></defs>', $id, $tile), ...$uses],
             $box,
             $canvas->fine,
         );

@@ -204,7 +204,8 @@ final readonly class PictureMaker
         }
         [, , $wide, $high] = array_map(floatval(...), explode(' ', $found[1]) + ['0', '0', '1', '1']);
         $visible = $of->visibleInForm();
-        $prefix = 'p' . bin2hex(random_bytes(3)) . '-';
+        // By what it draws: the same steps make the same file.
+        $prefix = 'p' . substr(hash('sha256', $found[2]), 0, 6) . '-';
 
         return sprintf(
             '<svg %s viewBox="%s" preserveAspectRatio="none">%s</svg>',

@@ -175,6 +175,8 @@ final readonly class ReadyWork
             } else {
                 $canvas->pixels->setImageFormat('png');
                 $canvas->pixels->setOption('png:compression-level', '4');
+                // The same steps make the same file, at whatever time.
+                $canvas->pixels->setOption('png:exclude-chunks', 'date,time');
                 $canvas->pixels->writeImage('png:' . $directory . '/picture');
             }
 

@@ -10,13 +10,22 @@ use Wubbin\Core\Route\CatalogueReader;
 /**
  * The reference data, read once for each state of its files: reading the YAML takes longer than any plan.
  */
-final readonly class CatalogueCache
+final class CatalogueCache
 {
-    public function __construct(private string $cacheDirectory, private string $projectDirectory) {}
+    /** @var array<string, Catalogue> what this process has read already, by its file: nothing in it can change */
+    private static array $read = [];
+
+    public function __construct(private readonly string $cacheDirectory, private readonly string $projectDirectory) {}
 
     public function get(): Catalogue
     {
         $path = $this->cacheDirectory . '/catalogue-' . $this->state() . '.ser';
+
+        return self::$read[$path] ??= $this->read($path);
+    }
+
+    private function read(string $path): Catalogue
+    {
         $kept = is_file($path) ? @unserialize((string) file_get_contents($path)) : null;
         if ($kept instanceof Catalogue) {
             return $kept;

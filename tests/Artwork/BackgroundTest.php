@@ -11,6 +11,8 @@ use Wubbin\Tests\Support\ShopTestCase;
 
 final class BackgroundTest extends ShopTestCase
 {
+    protected const READS_ANEW = true;
+
     #[TestWith(['png'])]
     #[TestWith(['jpeg'])]
     public function testItIsTakenAwayAndThePictureItWasMadeOfIsKept(string $format): void

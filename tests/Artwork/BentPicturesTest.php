@@ -15,6 +15,8 @@ use Wubbin\Tests\Support\ShopTestCase;
 /** The bent grid is measured: where its crossings lie in the finished picture, against the development of the cone. */
 final class BentPicturesTest extends ShopTestCase
 {
+    protected const READS_ANEW = true;
+
     private const STEP = 100;
 
     /** @return iterable<string, array{Taper}> */

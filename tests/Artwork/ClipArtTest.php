@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Wubbin\Tests\Artwork;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\Process\Process;
 use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Artwork\SvgCleaner;
 use Wubbin\Artwork\SvgInspector;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Tests\Slice;
 use Wubbin\Refusal\InvalidInput;
 use Wubbin\Tests\Support\ClipArt;
 use Wubbin\Tests\Support\ShopTestCase;
@@ -20,6 +22,8 @@ use Wubbin\Tests\Support\ShopTestCase;
  */
 final class ClipArtTest extends ShopTestCase
 {
+    protected const READS_ANEW = true;
+
     private const SEED = 20261128;
 
     /** The longer side. */
@@ -29,6 +33,9 @@ final class ClipArtTest extends ShopTestCase
     /** What is seen for sure, and what is not any more, of 255 of alpha: where a shadow fades they lie far apart. */
     private const SEEN = 10;
     private const UNSEEN = 5;
+
+    private const SLICES = 50;
+    private const OF_A_SLICE = 10;
 
     /** Pixels a millimetre at which it is measured again. */
     private const FINE = 5;
@@ -57,15 +64,26 @@ final class ClipArtTest extends ShopTestCase
         }
     }
 
+    /** @return iterable<string, array{int}> */
+    public static function slices(): iterable
+    {
+        foreach (Slice::of(range(0, self::SLICES - 1), self::SLICES) as $slice) {
+            yield 'slice ' . $slice => [$slice];
+        }
+    }
+
+    /** Five hundred of them, a slice at a time; most drawings have something to cut away. */
     #[Group('long')]
-    public function testTheirCutLinesAndSheetsAreWhatTheyAreMeasuredToBe(): void
+    #[Group('clip-art')]
+    #[DataProvider('slices')]
+    public function testTheirCutLinesAndSheetsAreWhatTheyAreMeasuredToBe(int $slice): void
     {
         $id = $this->readyJob();
         $revision = $this->read($this->ask('GET', '/api/jobs/' . $id))->integer('revision');
         $wrong = [];
         $cut = 0;
-        $everySheet = ClipArt::many(5, 2);
-        foreach (ClipArt::some(ClipArt::many(12, 500), self::SEED) as $k => $file) {
+        $files = array_slice(ClipArt::some(500, self::SEED), $slice * self::OF_A_SLICE, self::OF_A_SLICE);
+        foreach ($files as $k => $file) {
             $taken = $this->taken($file);
             if (null === $taken) {
                 continue;
@@ -89,13 +107,13 @@ final class ClipArtTest extends ShopTestCase
                 ++$cut;
                 $wrong = [...$wrong, ...$this->measured($file, $theirs, $look, $plan->record('placed'))];
             }
-            if (0 === $k % $everySheet) {
+            if (0 === $k % 2) {
                 $revision = $this->allowed($id, $revision, $file, $plan);
                 $wrong = [...$wrong, ...$this->printed($id, $file, $theirs, $plan)];
             }
         }
         self::assertSame([], $wrong);
-        self::assertGreaterThan(ClipArt::many(6, 250), $cut, 'most drawings have something to cut away');
+        self::assertGreaterThan(0, $cut, 'there are drawings with something to cut away');
     }
 
     /**

@@ -10,6 +10,8 @@ use Wubbin\Tests\Support\ShopTestCase;
 
 final class CutLineTest extends ShopTestCase
 {
+    protected const READS_ANEW = true;
+
     /** Round a disc that is as wide as what is seen of the picture: at 120 mm and a margin it is 2π(60 + m). */
     #[TestWith(['3 mm', 3.0])]
     #[TestWith(['1/4 in', 6.35])]

@@ -22,6 +22,8 @@ use Wubbin\Tests\Support\ShopTestCase;
 /** Pictures of which it is known what is in them: they were put together here of parts that are known. */
 final class KnownPicturesTest extends ShopTestCase
 {
+    protected const READS_ANEW = true;
+
     private const SEED = 18;
 
     /** Curves of a width that the drawing names: at nine of ten it is told within a third. */
@@ -31,7 +33,7 @@ final class KnownPicturesTest extends ShopTestCase
         mt_srand(self::SEED);
         $right = 0;
         $told = [];
-        $many = ClipArt::many(6, 20);
+        $many = ClipArt::many(4, 20);
         for ($k = 0; $k < $many; ++$k) {
             // From a thousandth to a hundredth of the width.
             $wide = 0.2 * 10.0 ** ($k / ($many - 1.0));
@@ -57,7 +59,7 @@ final class KnownPicturesTest extends ShopTestCase
     #[Group('long')]
     public function testADrawingIsADrawingAsJpegToo(): void
     {
-        $many = ClipArt::many(10, 40);
+        $many = ClipArt::many(5, 40);
         $wrong = [];
         foreach (ClipArt::some($many, self::SEED) as $file) {
             $this->render($file, ['-background', 'white', '-flatten', '-quality', '85', 'jpeg:' . $this->data . '/in']);
@@ -77,7 +79,7 @@ final class KnownPicturesTest extends ShopTestCase
     {
         $overlaps = [];
         foreach (ClipArt::some(200, self::SEED) as $k => $file) {
-            if (count($overlaps) >= ClipArt::many(3, 20)) {
+            if (count($overlaps) >= ClipArt::many(2, 20)) {
                 break;
             }
             $seen = $this->render($file, ['-resize', '260x260', 'png:' . $this->data . '/thing']);

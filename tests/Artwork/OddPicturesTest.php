@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Wubbin\Tests\Artwork;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
+use Wubbin\Core\Tests\Slice;
 use Wubbin\Pdf\BarePdf;
 use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
@@ -13,6 +15,8 @@ use Wubbin\Tests\Support\ShopTestCase;
 /** Pictures as phones, scanners and drawing programs make them. */
 final class OddPicturesTest extends ShopTestCase
 {
+    protected const READS_ANEW = true;
+
     /**
      * @return iterable<string, array{callable(string): string, float, float}> how it is made, and its width and height
      */
@@ -143,10 +147,11 @@ final class OddPicturesTest extends ShopTestCase
     }
 
     /** A map, or what a tracing program leaves. It takes its time, and no more. */
+    #[Group('long')]
     public function testADrawingOfAHundredThousandShapesIsTaken(): void
     {
         $shapes = '';
-        for ($i = 0; $i < 100_000; ++$i) {
+        for ($i = 0; $i < (Slice::isWhole() ? 100_000 : 20_000); ++$i) {
             $shapes .= sprintf('<rect x="%d" y="%d" width="2" height="2" fill="#%06x"/>', $i % 400, $i / 400, $i * 97);
         }
         file_put_contents(

@@ -16,6 +16,8 @@ use Wubbin\Tests\Support\ShopTestCase;
 
 final class UploadTest extends ShopTestCase
 {
+    protected const READS_ANEW = true;
+
     private const SVG =
         '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" viewBox="0 0 100 ' .
         '50">%s</svg>';

@@ -20,6 +20,8 @@ use Wubbin\Tests\Support\ShopTestCase;
 /** Pictures that are cut off, that tell too much, or that want more than there is. */
 final class BadPictureTest extends ShopTestCase
 {
+    protected const READS_ANEW = true;
+
     /** An EXIF block (Exif 2.32, from memory) that says where it was taken, beside which way is up. */
     private function placed(string $path, int $orientation = 1): string
     {

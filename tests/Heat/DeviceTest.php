@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Tests\Heat;
 
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\Process\Process;
 use Wubbin\Core\Heat\PressBody;
 use Wubbin\Core\Route\CatalogueReader;
@@ -14,6 +15,7 @@ use Wubbin\Heat\Device\SimulatedPress;
 use Wubbin\Tests\Support\ShopTestCase;
 
 /** A simulated press and probe by themselves, by their lines, and in the shop. */
+#[Group('serial')]
 final class DeviceTest extends ShopTestCase
 {
     private float $now = 1000.0;

@@ -9,6 +9,8 @@ use Wubbin\Tests\Support\ShopTestCase;
 
 final class PictureApiTest extends ShopTestCase
 {
+    protected const READS_ANEW = true;
+
     public function testPicturesAreListedWithTheJobsTheyAreOn(): void
     {
         $id = $this->readyJob();

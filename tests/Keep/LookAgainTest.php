@@ -15,6 +15,8 @@ use Wubbin\Tests\Support\ShopTestCase;
 /** Pictures that an older edition looked at. */
 final class LookAgainTest extends ShopTestCase
 {
+    protected const READS_ANEW = true;
+
     public function testTheyAreLookedAtAgainAndPrintedSheetsKeepTheirStanding(): void
     {
         $clock = $this->freeze('2026-11-27 09:00:00');

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\NullOutput;
 use Symfony\Component\Process\Process;
+use Wubbin\Core\Tests\Slice;
 use Wubbin\Demo\DemoCommand;
 use Wubbin\Tests\Support\ShopTestCase;
 
@@ -47,7 +48,7 @@ final class PapersTest extends ShopTestCase
             sprintf('/api/runs/%s/labels.pdf', $run),
         ];
         // All of them take long: some of them where not everything is tested.
-        foreach ('1' === getenv('WUBBIN_FULL') ? $papers : array_slice($papers, -2) as $path) {
+        foreach (Slice::isWhole() ? $papers : array_slice($papers, -2) as $path) {
             $this->paper($path, 595.0);
         }
         $this->read($this->ask('PATCH', '/api/settings', ['paper' => 'letter']));

@@ -6,6 +6,7 @@ namespace Wubbin\Tests\Ready;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Wubbin\Core\Measure\Record;
+use Wubbin\Core\Tests\Slice;
 use Wubbin\Storage\FileStore;
 use Wubbin\Task\TaskQueue;
 use Wubbin\Tests\Support\ShopTestCase;
@@ -80,7 +81,7 @@ final class ReadyApiTest extends ShopTestCase
         $all = [...self::steps()];
 
         // Making one in full takes seconds.
-        return '1' === getenv('WUBBIN_FULL') ? $all : array_intersect_key($all, ['solid' => 1, 'words' => 1]);
+        return Slice::isWhole() ? $all : array_intersect_key($all, ['solid' => 1, 'words' => 1]);
     }
 
     /** @return iterable<string, array{list<array<string, mixed>>}> */

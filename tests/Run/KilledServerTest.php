@@ -8,12 +8,15 @@ use PHPUnit\Framework\Attributes\Group;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Symfony\Component\Process\Process;
+use Wubbin\Core\Tests\Slice;
 use Wubbin\Task\TaskQueue;
 use Wubbin\Task\Worked;
 use Wubbin\Tests\Support\RealServer;
 use Wubbin\Tests\Support\ShopTestCase;
 
 /** Twenty screens press at once; the server is killed in the middle, and what it had confirmed is there. */
+#[Group('serial')]
+#[Group('killed-server')]
 final class KilledServerTest extends ShopTestCase
 {
     private const KILLS = 3;
@@ -41,7 +44,7 @@ final class KilledServerTest extends ShopTestCase
     public function testNoConfirmedPressIsLostWhenTheServerIsKilled(): void
     {
         $random = new Randomizer(new Mt19937(6));
-        $kills = false === getenv('WUBBIN_FULL') ? self::KILLS : self::KILLS_IN_FULL;
+        $kills = Slice::isWhole() ? self::KILLS_IN_FULL : self::KILLS;
         $tasks = $this->longWork($kills);
         for ($round = 0; $round < $kills; ++$round) {
             $this->server->start();
@@ -92,7 +95,7 @@ final class KilledServerTest extends ShopTestCase
     {
         $worker = new Process(
             ['setsid', \PHP_BINARY, self::PROJECT . '/bin/wubbin', 'work'],
-            env: ['WUBBIN_DATA' => $this->data],
+            env: ['WUBBIN_DATA' => $this->data, 'TMPDIR' => $this->data],
             timeout: null,
         );
         $worker->start();

@@ -24,7 +24,7 @@ final class OpenShop
             [['file', '/dev/null', 'r'], ['file', $this->log, 'w'], ['file', $this->log, 'a']],
             $pipes,
             null,
-            $environment + ['WUBBIN_DATA' => $data, 'PATH' => (string) getenv('PATH')],
+            $environment + ['WUBBIN_DATA' => $data] + getenv(),
         );
         if (!is_resource($process)) {
             throw new \RuntimeException('It cannot be started.');

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Wubbin\Tests\Serve;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Filesystem\Filesystem;
 
 /** A shop that is opened and closed in every way that happens: nothing is ever left behind. */
+#[Group('serial')]
 final class ServeTest extends TestCase
 {
     private string $data;

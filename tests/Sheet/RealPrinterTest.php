@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Tests\Sheet;
 
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\Process\Process;
 use Wubbin\Core\Measure\Record;
 use Wubbin\Task\TaskQueue;
@@ -14,6 +15,8 @@ use Wubbin\Tests\Support\ShopTestCase;
  * Sheets go to printers that nobody here made: CUPS with `ippeveprinter`, which speaks IPP as office printers do, and
  * with its PDF printer. What arrives is measured by poppler.
  */
+#[Group('serial')]
+#[Group('real-printer')]
 final class RealPrinterTest extends ShopTestCase
 {
     private const DPI = 100;

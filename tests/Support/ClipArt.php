@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Wubbin\Tests\Support;
 
+use Wubbin\Core\Tests\Slice;
+
 /**
  * Drawings that nobody made for these tests: the clip art of the Debian package openclipart-svg, thousands of files by
  * hundreds of people, of all programs and years.
@@ -41,6 +43,6 @@ final readonly class ClipArt
     /** How many a long test takes: all that were asked for where everything is tested, and a few where it is not. */
     public static function many(int $few, int $inFull): int
     {
-        return '1' === getenv('WUBBIN_FULL') ? $inFull : $few;
+        return Slice::isWhole() ? $inFull : $few;
     }
 }

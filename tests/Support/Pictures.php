@@ -29,6 +29,8 @@ final readonly class Pictures
     {
         $image->setImageFormat($format);
         $image->setImageCompressionQuality(95);
+        // When it was made: the same picture is to be the same file.
+        $image->setOption('png:exclude-chunks', 'date,time');
         $image->writeImage($format . ':' . $path);
 
         return $path;

@@ -49,7 +49,7 @@ final class RealServer
             [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
             $pipes,
             self::ROOT,
-            ['WUBBIN_DATA' => $this->data, 'PHP_CLI_SERVER_WORKERS' => '6', 'PATH' => (string) getenv('PATH')],
+            ['WUBBIN_DATA' => $this->data, 'TMPDIR' => $this->data, 'PHP_CLI_SERVER_WORKERS' => '6'] + getenv(),
         );
         if (!is_resource($process)) {
             throw new \RuntimeException('The server does not start.');

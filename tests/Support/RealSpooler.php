@@ -63,10 +63,10 @@ final class RealSpooler
         @mkdir('/run/dbus', 0o755, true);
         if (false === @stream_socket_client('unix:///run/dbus/system_bus_socket')) {
             @unlink('/run/dbus/pid');
-            exec('dbus-daemon --system --fork >/dev/null 2>&1');
+            $own->run(['dbus-daemon', '--system', '--nofork', '--nopidfile']);
+            $own->until(static fn(): bool => false !== @stream_socket_client('unix:///run/dbus/system_bus_socket'));
         }
-        // What goes on after this must not hold on to what this process writes to.
-        exec('avahi-daemon -D --no-drop-root >/dev/null 2>&1');
+        $own->run(['avahi-daemon', '--no-drop-root']);
         $own->run(['cupsd', '-f', '-c', $own->directory . '/cupsd.conf', '-s', $own->directory . '/cups-files.conf']);
         // Where programs that are started look too.
         putenv('CUPS_SERVER=' . ($_ENV['CUPS_SERVER'] = self::SERVER));
@@ -148,7 +148,8 @@ final class RealSpooler
     public function stop(): void
     {
         foreach ($this->running as $process) {
-            $process->stop(1.0, \SIGKILL);
+            posix_kill(-(int) $process->getPid(), \SIGKILL);
+            $process->wait();
         }
         putenv('CUPS_SERVER');
         unset($_ENV['CUPS_SERVER']);
@@ -158,7 +159,9 @@ final class RealSpooler
     /** @param list<string> $command */
     private function run(array $command): Process
     {
-        $process = new Process($command, timeout: null);
+        // With all that it starts, so that all of it can be ended.
+        $process = new Process(['setsid', ...$command], timeout: null);
+        $process->disableOutput();
         $process->start();
         $this->running[] = $process;
 

@@ -24,6 +24,9 @@ abstract class ShopTestCase extends TestCase
 {
     protected const PROJECT = __DIR__ . '/../..';
 
+    /** Whether pictures are examined anew, as tests of that want it. */
+    protected const READS_ANEW = false;
+
     /** Directories that a test's own is copied from: an empty shop, and one with a job that is ready for the bench. */
     private static ?string $empty = null;
     private static ?string $stocked = null;
@@ -33,6 +36,7 @@ abstract class ShopTestCase extends TestCase
 
     protected function setUp(): void
     {
+        KeptExaminer::$anew = static::READS_ANEW;
         $this->data = sys_get_temp_dir() . '/wubbin-test-' . bin2hex(random_bytes(6));
         if (null === self::$empty) {
             mkdir($this->data);
@@ -193,9 +197,8 @@ abstract class ShopTestCase extends TestCase
     private function keep(): string
     {
         $this->kernel?->shutdown();
-        $kept = sys_get_temp_dir() . '/wubbin-template-' . bin2hex(random_bytes(6));
+        $kept = Leftovers::kept(bin2hex(random_bytes(6)));
         (new Filesystem())->mirror($this->data, $kept);
-        register_shutdown_function(static fn() => (new Filesystem())->remove($kept));
 
         return $kept;
     }

@@ -19,6 +19,8 @@ use Wubbin\Tests\Support\ShopTestCase;
 
 final class TaskTest extends ShopTestCase
 {
+    protected const READS_ANEW = true;
+
     private function large(): string
     {
         $path = $this->data . '/large.png';

@@ -16,6 +16,7 @@ use Wubbin\Core\Day\Scheduler;
 use Wubbin\Core\Day\Timetable;
 use Wubbin\Core\Day\Wait;
 use Wubbin\Core\Day\Workshop;
+use Wubbin\Core\Tests\Slice;
 
 final class SchedulerTest extends TestCase
 {
@@ -97,7 +98,7 @@ final class SchedulerTest extends TestCase
     #[Group('long')]
     public function testSeededDaysKeepAllRules(): void
     {
-        $days = false === getenv('WUBBIN_FULL') ? SeededDays::COUNT : SeededDays::IN_FULL;
+        $days = Slice::isWhole() ? SeededDays::IN_FULL : SeededDays::COUNT;
         $planned = 0;
         for ($seed = 1; $seed <= $days; ++$seed) {
             $day = SeededDays::day($seed);

@@ -12,12 +12,14 @@ use Wubbin\Core\Job\Job;
 use Wubbin\Core\Plan\Check;
 use Wubbin\Core\Plan\Severity;
 use Wubbin\Core\Tests\Orchard;
+use Wubbin\Core\Tests\Slice;
 use Wubbin\Core\Tests\Sweep\Fixes;
 
 /** Every fix that is offered, applied, removes what offered it and brings nothing worse. */
 final class FixesTest extends TestCase
 {
     private const PLANS = 1500;
+    private const SLICES = 5;
 
     private const WIDTHS = ['20 mm', '76 mm', '120 mm', '200 mm', '380 mm'];
 
@@ -41,11 +43,14 @@ final class FixesTest extends TestCase
                 'colour' => $pick(self::COLOURS),
                 'width' => $pick(self::WIDTHS),
             ]);
+            if (!Slice::holds($n, self::SLICES)) {
+                continue;
+            }
             [$tried, $wrong] = Fixes::of($job);
             self::assertSame([], $wrong);
             $fixes += $tried;
         }
-        self::assertGreaterThan(1000, $fixes, 'so many were tried');
+        self::assertGreaterThan(Slice::isWhole() ? 1000 : intdiv(1000, self::SLICES + 1), $fixes, 'so many were tried');
     }
 
     /** A wrap whose ends overlap by a little is a wrap, and one that is put to the back lies behind its seam. */

@@ -17,7 +17,14 @@ final class Covering
     /** So many cases are tried for each that is taken. */
     private const TRIES = 6;
 
+    /** What stands in no name and in no value. */
+    private const IS = "\1";
+    private const NEXT = "\2";
+
     private Randomizer $random;
+
+    /** @var list<list<string>> every two, or three, of the dimensions */
+    private array $sets;
 
     /** @var array<string, true> combinations that are still to come up */
     private array $open = [];
@@ -26,7 +33,8 @@ final class Covering
     public function __construct(private readonly array $dimensions, private readonly int $strength, int $seed)
     {
         $this->random = new Randomizer(new Mt19937($seed));
-        foreach ($this->sets(array_keys($dimensions)) as $names) {
+        $this->sets = $this->sets(array_keys($dimensions));
+        foreach ($this->sets as $names) {
             foreach ($this->combined($names) as $values) {
                 $this->open[self::key($values)] = true;
             }
@@ -50,12 +58,17 @@ final class Covering
             [$best, $gain] = [[], -1];
             for ($try = 0; $try < self::TRIES; ++$try) {
                 $case = $wanted + $this->drawn();
-                $closes = count(array_intersect_key($this->open, array_flip($this->keys($case))));
+                $closes = 0;
+                foreach ($this->keys($case) as $key) {
+                    $closes += isset($this->open[$key]) ? 1 : 0;
+                }
                 if ($closes > $gain) {
                     [$best, $gain] = [$case, $closes];
                 }
             }
-            $this->open = array_diff_key($this->open, array_flip($this->keys($best)));
+            foreach ($this->keys($best) as $key) {
+                unset($this->open[$key]);
+            }
             yield $best;
         }
     }
@@ -76,12 +89,16 @@ final class Covering
      */
     private function keys(array $case): array
     {
-        return array_map(
-            static fn(array $names): string => self::key(
-                array_combine($names, array_map(static fn(string $name): string => $case[$name], $names)),
-            ),
-            $this->sets(array_keys($this->dimensions)),
-        );
+        $keys = [];
+        foreach ($this->sets as $names) {
+            $values = [];
+            foreach ($names as $name) {
+                $values[$name] = $case[$name];
+            }
+            $keys[] = self::key($values);
+        }
+
+        return $keys;
     }
 
     /**
@@ -130,16 +147,21 @@ final class Covering
     /** @param array<string, string> $values */
     private static function key(array $values): string
     {
-        return http_build_query($values);
+        $key = '';
+        foreach ($values as $name => $value) {
+            $key .= $name . self::IS . $value . self::NEXT;
+        }
+
+        return $key;
     }
 
     /** @return array<string, string> */
     private static function values(string $key): array
     {
         $values = [];
-        foreach (explode('&', $key) as $pair) {
-            [$name, $value] = explode('=', $pair, 2);
-            $values[urldecode($name)] = urldecode($value);
+        foreach (explode(self::NEXT, rtrim($key, self::NEXT)) as $pair) {
+            [$name, $value] = explode(self::IS, $pair, 2);
+            $values[$name] = $value;
         }
 
         return $values;
