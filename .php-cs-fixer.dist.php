@@ -44,6 +44,7 @@ return (new Config())
             ->in(
                 array_map(static fn(string $folder): string => __DIR__ . '/' . $folder, [
                     'bench',
+                    'check',
                     'config',
                     'contract',
                     'core',

@@ -38,28 +38,6 @@ test('files that are no pictures are told so, and what was typed is kept', async
   await expect(page.getByLabel('What is it called?')).toHaveValue('Kept name');
 });
 
-test('an upload of 200 MB is refused in words', async ({ page, baseURL }) => {
-  await page.goto('/jobs/new');
-  await page.getByLabel('What is it called?').waitFor();
-  await page.evaluate(() => {
-    const input = document.querySelector<HTMLInputElement>('input[type=file]');
-    const list = new DataTransfer();
-    list.items.add(new File([new Uint8Array(200 * 1048576)], 'huge.png'));
-    if (input !== null) {
-      input.files = list.files;
-      input.dispatchEvent(new Event('change', { bubbles: true }));
-    }
-  });
-  await expect(page.getByRole('alert')).toContainText('at most 64 MB');
-  // And by the server itself, for whoever does not ask the page.
-  const answer = await page.request.post(`${baseURL}/api/artwork`, {
-    headers: { 'X-Wubbin': '1' },
-    multipart: { file: { name: 'huge.png', mimeType: 'image/png', buffer: Buffer.alloc(200 * 1048576) } },
-  });
-  expect(answer.status()).toBe(413);
-  expect(((await answer.json()) as { title: string }).title).toContain('too large');
-});
-
 test('a number that cannot be is told at its field, and a double click makes one job', async ({ page }) => {
   await page.goto('/jobs/new');
   await page.getByLabel('How many?').fill('none');
@@ -88,22 +66,6 @@ test('of two tabs that edit a job the second is told and loses nothing', async (
   await page.getByRole('button', { name: 'Use my change' }).click();
   await expect(line(page, 'Picture')).toContainText('120 × ');
   await expect(line(page, 'Finish')).toContainText('Gloss');
-});
-
-test('a job file with mistakes is refused field by field', async ({ page }) => {
-  await page.goto('/jobs');
-  await page.setInputFiles('input[type=file]', {
-    name: 'job.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify({ format: 'wubbin-job', version: 1, sleeves: 2 })),
-  });
-  await expect(page.getByRole('alert')).toContainText('quantity: This is missing.');
-  await expect(page.getByRole('alert')).toContainText('sleeves');
-});
-
-test('an unknown job says so', async ({ page }) => {
-  await page.goto('/jobs/nobody');
-  await expect(page.getByRole('alert')).toContainText('no job of this id');
 });
 
 test('a dark shirt is stopped with a way on', async ({ page }) => {

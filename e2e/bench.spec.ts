@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { branch, expect, newJob, stripes, test } from './shop';
+import { branch, expect, newJob, test } from './shop';
 
 async function toTheBench(page: Page, name: string, pieces = '1') {
   await newJob(page, name, { name: 'apple-branch.svg', buffer: branch() });
@@ -61,18 +61,6 @@ test('a clock goes on while the page is reloaded, left, and opened elsewhere', a
   await seeDrying(second);
   expect(Math.abs((await seconds(second)) - (await seconds(page)))).toBeLessThan(120);
   await device.close();
-});
-
-test('of two screens the slower one is told', async ({ page, context }) => {
-  await toTheBench(page, 'Two screens');
-  const other = await context.newPage();
-  await other.goto(page.url());
-  await expect(other.getByRole('heading', { name: 'Print the sheet' })).toBeVisible();
-  await page.keyboard.press('Space');
-  await expect(page.getByRole('heading', { name: 'Look at the print.' })).toBeVisible();
-  await other.getByRole('button', { name: /Printed/ }).click();
-  await expect(other.getByRole('heading', { name: 'Look at the print.' })).toBeVisible();
-  await expect(other.getByRole('alert')).toContainText('Another screen was quicker');
 });
 
 test('past zero the clock announces itself, counts on and waits', async ({ page }) => {
@@ -158,33 +146,20 @@ test('two pieces have two clocks, what needs hands next stands in front, and a l
   await expect(page.getByText('of 20 s')).toBeVisible();
 });
 
-test('a job changed after the sheet was made is noticed at the bench', async ({ page, context }) => {
-  await toTheBench(page, 'Changed later');
-  const job = await context.newPage();
-  await job.goto(page.url());
-  await job.getByRole('link', { name: 'Leave' }).click();
-  await job
-    .getByRole('button', { name: /Finish/ })
-    .first()
-    .click();
-  await job.getByRole('button', { name: 'Gloss, peel cold' }).click();
-  await expect(page.getByRole('status')).toContainText('changed since this session began', { timeout: 15_000 });
-});
-
-for (const [width, height] of [
-  [1280, 800],
-  [1024, 768],
-  [800, 1280],
-] as const) {
-  test(`the bench is whole at ${width} × ${height}`, async ({ page }) => {
+test('the bench is whole on a screen, a tablet, and a tablet held upright', async ({ page }) => {
+  await toTheBench(page, 'Sizes');
+  await untilDrying(page);
+  await skipDrying(page);
+  for (const title of ['Put card inside', 'Iron the cloth smooth where the picture will be.']) {
+    await page.keyboard.press('Space');
+    await expect(page.getByRole('heading', { name: title })).toBeVisible();
+  }
+  for (const [width, height] of [
+    [1280, 800],
+    [1024, 768],
+    [800, 1280],
+  ] as const) {
     await page.setViewportSize({ width, height });
-    await toTheBench(page, `Bench ${width}`);
-    await untilDrying(page);
-    await skipDrying(page);
-    for (const title of ['Put card inside', 'Iron the cloth smooth where the picture will be.']) {
-      await page.keyboard.press('Space');
-      await expect(page.getByRole('heading', { name: title })).toBeVisible();
-    }
     await expect(page.getByText('The plate is hot.')).toBeInViewport();
     await expect(page.getByRole('button', { name: /Space/ })).toBeInViewport({ ratio: 1 });
     const key = await page.getByRole('button', { name: /Space/ }).boundingBox();
@@ -192,24 +167,5 @@ for (const [width, height] of [
     const clock = await page.getByRole('timer').evaluate((e) => Number.parseFloat(getComputedStyle(e).fontSize));
     expect(clock, 'read at two metres').toBeGreaterThan(90);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
-  });
-}
-
-test('a photo that is none is told, and the judgement is kept', async ({ page }) => {
-  await toTheBench(page, 'Bad photo');
-  await untilDrying(page);
-  await skipDrying(page);
-  await page.keyboard.press('w');
-  await page.keyboard.press('3');
-  await page.getByLabel(/Note/).fill('Cut through the apple.');
-  await page
-    .getByLabel('Photo after')
-    .setInputFiles({ name: 'x.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('words') });
-  await expect(page.getByRole('alert')).toContainText('not a JPEG');
-  await page
-    .getByLabel('Photo before')
-    .setInputFiles({ name: 'x.png', mimeType: 'image/png', buffer: stripes(60, 40, 10) });
-  await expect(page.getByRole('alert')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Save it' }).click();
-  await expect(page.getByRole('heading', { name: 'Switch the iron off.' })).toBeVisible();
+  }
 });

@@ -188,25 +188,3 @@ test('help says what a screen is for; the tour can be left and gone on with', as
   await page.getByRole('button', { name: 'Take the tour' }).click();
   await expect(page.getByRole('heading', { name: 'What can I make?' })).toBeVisible();
 });
-
-test('a picture is sized on its piece by its corner and by keys, with true measures', async ({ page }) => {
-  await page.goto('/jobs/helpers');
-  const held = page.getByRole('button', { name: /^The picture, / });
-  const width = async () => Number((await held.getAttribute('aria-label'))?.match(/, (\d+) mm/)?.[1]);
-  const before = await width();
-  await held.press('-');
-  await held.press('-');
-  await expect.poll(width).toBe(before - 10);
-  const corner = page.locator('.cursor-nwse-resize');
-  const box = await corner.boundingBox();
-  if (box === null) {
-    throw new Error('The picture has a corner.');
-  }
-  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
-  await page.mouse.down();
-  await page.mouse.move(box.x + box.width / 2 - 15, box.y + box.height / 2, { steps: 4 });
-  const shown = await width();
-  expect(shown).toBeLessThan(before - 10);
-  await page.mouse.up();
-  await expect.poll(width).toBe(shown);
-});

@@ -27,17 +27,6 @@ test('a backup is taken and saved, and what was deleted is taken back', async ({
   await expect(page.getByRole('link', { name: /Thrown away/ })).toBeVisible();
 });
 
-test('trouble with the place where the shop is kept stands over the jobs', async ({ page }) => {
-  const text = 'There is no backup of this shop yet.';
-  await page.route('**/api/condition', (route) =>
-    route.fulfill({ json: { lines: [{ id: 'backup', text, mend: 'Make one now, on the page “Backup”.' }] } }),
-  );
-  await page.goto('/jobs');
-  await expect(page.getByRole('alert')).toContainText(text);
-  await page.getByRole('link', { name: 'Go to the backups' }).click();
-  await expect(page.getByRole('heading', { name: 'Backup' })).toBeVisible();
-});
-
 test('of two people who change what the shop reckons with, nobody loses anything', async ({ page, context }) => {
   await page.goto('/jobs/wheel-shirts/cost');
   const other = await context.newPage();

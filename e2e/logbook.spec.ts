@@ -1,9 +1,6 @@
-import { parse } from 'csv-parse/sync';
 import { expect, test } from './shop';
 
-test('the logbook is searched, compared, diagnosed, and given out as a table another reader reads', async ({
-  page,
-}) => {
+test('the logbook is searched, compared, diagnosed', async ({ page }) => {
   await page.goto('/logbook');
   await page.getByLabel('Went wrong').selectOption('lifted-edge');
   await page.getByLabel('Words').fill('market');
@@ -18,15 +15,6 @@ test('the logbook is searched, compared, diagnosed, and given out as a table ano
     .first()
     .click();
   await expect(page.getByRole('region', { name: 'Causes' })).toContainText('1. ');
-  // The table is read by a reader of RFC 4180 that this project did not write.
-  const total = async () => ((await (await page.request.get('/api/logbook')).json()) as { total: number }).total;
-  const before = await total();
-  const csv = await (await page.request.get('/api/logbook.csv')).text();
-  const rows = parse(csv, { columns: true, record_delimiter: '\r\n' }) as Record<string, string>[];
-  // Other tests write pieces down meanwhile: there are as many as before the table was asked for, or as after it.
-  expect(rows.length).toBeGreaterThanOrEqual(before);
-  expect(rows.length).toBeLessThanOrEqual(await total());
-  expect(rows.every((row) => ['good', 'redo', 'spoiled'].includes(row.outcome ?? ''))).toBe(true);
 });
 
 test('a table is taken in whole or not at all', async ({ page }) => {

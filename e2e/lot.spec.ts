@@ -74,17 +74,13 @@ test('what can begin is listed by heat, and a label leads back to its piece', as
   await page.goto(`/scan/run/${run}/2`);
   await page.waitForURL(new RegExp(`/bench/${run}`));
   await expect(page.getByText('Labelled').first()).toBeVisible();
-  await page.goto('/scan/run/gone/1');
-  await expect(page.getByRole('heading', { name: 'This label leads nowhere' })).toBeVisible();
-});
-
-test('the board shows clocks in figures that are read from afar', async ({ page }) => {
+  // The board for the wall shows its clocks, in figures that are read from afar.
   await page.goto('/board');
   const clock = page.getByRole('timer').first();
   await expect(clock).toBeVisible();
-  const box = await clock.boundingBox();
-  expect(box?.height ?? 0, 'a tenth of the screen at least').toBeGreaterThan(60);
-  await expect(page.getByRole('region', { name: 'Next' }).getByRole('listitem').first()).toBeVisible();
+  expect((await clock.boundingBox())?.height ?? 0, 'a tenth of the screen at least').toBeGreaterThan(60);
+  await page.goto('/scan/run/gone/1');
+  await expect(page.getByRole('heading', { name: 'This label leads nowhere' })).toBeVisible();
 });
 
 test('the day is read by tapping, and a promise is reckoned', async ({ page }) => {

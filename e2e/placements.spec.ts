@@ -43,6 +43,7 @@ test('a front and a back go through one job: places, sheets, bench', async ({ pa
 test('two pictures that meet are stopped, moved or laid over, put into order and taken off again', async ({ page }) => {
   await newJob(page, 'Layered shirts', { name: 'below.png', buffer: stripes(1200, 900, 33) });
   await page.getByRole('button', { name: 'Put another picture on it' }).click();
+  await expect(line(page, 'Picture')).toContainText('None yet');
   await page
     .locator('input[type=file]')
     .first()

@@ -1,5 +1,3 @@
-import { readFileSync } from 'node:fs';
-import DxfParser from 'dxf-parser';
 import { branch, expect, newJob, test } from './shop';
 
 test('a picture is made ready, undone and done again', async ({ page }) => {
@@ -83,45 +81,4 @@ test('a list of names is kept, shown and approved', async ({ page }) => {
   await expect(page.getByText('2. Junyper, L')).toBeVisible();
   await page.goto(job);
   await expect(page.getByText('The job was changed after the customer approved it.')).toBeVisible();
-});
-
-test('cut lines are read by another program as they are drawn', async ({ page }) => {
-  const svg = await (await page.request.get('/api/jobs/row-tags/cut/1.svg')).text();
-  const dxf = await (await page.request.get('/api/jobs/row-tags/cut/1.dxf')).text();
-  const high = Number(/height="([\d.]+)mm"/.exec(svg)?.[1]);
-  const drawn = [...svg.matchAll(/<path d="([^"]+)"/g)].map(([, d = '']) =>
-    d
-      .split('Z')[0]
-      ?.slice(1)
-      .split('L')
-      .map((p) => p.split(' ').map(Number)),
-  );
-  const read = new DxfParser().parseSync(dxf);
-  const lines = (read?.entities ?? []).filter((one) => one.type === 'POLYLINE') as unknown as {
-    layer: string;
-    shape: boolean;
-    vertices: { x: number; y: number }[];
-  }[];
-  expect(lines).toHaveLength(drawn.length);
-  for (const [n, line] of lines.entries()) {
-    expect(line.layer).toBe('CUT');
-    expect(line.shape, 'closed').toBe(true);
-    const [x = 0, y = 0] = drawn[n]?.[0] ?? [];
-    expect(line.vertices[0]?.x).toBeCloseTo(x, 1);
-    expect(line.vertices[0]?.y).toBeCloseTo(high - y, 1);
-  }
-  expect((read?.entities ?? []).filter((one) => one.layer === 'MARKS')).toHaveLength(2);
-});
-
-test('a table of names is read from a file', async ({ page }) => {
-  await newJob(page, 'From a table', { name: 'apple-branch.svg', buffer: branch() });
-  await page.goto(`${page.url()}/names`);
-  await page
-    .locator('input[type=file]')
-    .setInputFiles({ name: 'crew.csv', mimeType: 'text/csv', buffer: Buffer.from('Name;Size\nRowan;M\nJuniper;L\n') });
-  await expect(page.getByRole('textbox', { name: 'Names' })).toHaveValue('Rowan; M\nJuniper; L');
-  await page
-    .locator('input[type=file]')
-    .setInputFiles({ name: 'crew.png', mimeType: 'image/png', buffer: readFileSync('demo/artwork/apple-wheel.png') });
-  await expect(page.getByText('This is not a table. Save it as CSV, .xlsx or .ods.')).toBeVisible();
 });

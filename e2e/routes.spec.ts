@@ -201,24 +201,3 @@ test('pieces divide by size and colour, each with a plan, a page and a session o
   await page.getByRole('button', { name: 'Begin' }).click();
   await expect(page.locator('main > header')).toContainText('Mixed shirts · S 120 mm');
 });
-
-for (const [job, words] of [
-  ['seed-bags', 'Clear film for many natural surfaces'],
-  ['shed-mugs', 'Colour-laser paper for ceramic mugs'],
-  ['variety-boards', 'Toner rubbed onto a wax board'],
-  ['row-tags', 'Toner onto bare metal'],
-  ['crate-ends', 'Toner from a label liner onto wood'],
-  ['apron', 'Dye sublimation'],
-  ['night-candles', 'Drawn, stamped or painted tissue'],
-] as const) {
-  test(`${job} is ready and its sheet can be made`, async ({ page }) => {
-    await page.goto(`/jobs/${job}`);
-    await expect(line(page, 'Route')).toContainText(words);
-    const [made] = await Promise.all([
-      page.waitForResponse((r) => r.url().endsWith('/sheet')),
-      page.getByRole('button', { name: /^Make the sheets? \(PDF\)/ }).click(),
-    ]);
-    expect(made.status()).toBe(201);
-    await expect(page.getByRole('button', { name: 'To the bench' })).toBeEnabled();
-  });
-}

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { test as base, expect, type Page } from '@playwright/test';
 import { type Kind, Opened } from './opened';
@@ -7,7 +8,8 @@ export * from './pictures';
 interface Own {
   /** What the test's own shop holds when it begins. */
   shop: Kind;
-  lookedAfter: undefined;
+  /** When it is there as the test begins. */
+  laid: Date;
 }
 
 /**
@@ -32,44 +34,53 @@ export const test = base.extend<Own, { opened: Opened }>({
       cookies: [],
       origins: [{ origin: opened.address, localStorage: [{ name: 'wubbin-ticket', value: 'whole' }] }],
     }),
-  context: async ({ opened, shop, context }, use) => {
-    const now = opened.lay(shop);
-    await context.clock.install({ time: now });
-    await use(context);
-    // What still asks would find the next shop.
-    await context.close();
-    await opened.clear();
-  },
-  lookedAfter: [
-    async ({ page, baseURL }, use) => {
-      const strangers: string[] = [];
-      const errors: string[] = [];
-      page.on('request', (request) => {
-        const url = request.url();
-        if (!url.startsWith(`${baseURL}/`) && !url.startsWith('data:') && !url.startsWith('blob:')) {
-          strangers.push(url);
-        }
-      });
-      page.on('pageerror', (error) => errors.push(error.message));
-      await use(undefined);
-      expect(strangers, 'no other host is asked for anything').toEqual([]);
-      expect(errors, 'no script fails').toEqual([]);
+  laid: [
+    async ({ opened, shop }, use) => {
+      const now = opened.lay(shop);
+      await use(now);
+      await opened.clear();
     },
     { auto: true },
   ],
+  context: async ({ laid, context }, use) => {
+    await context.clock.install({ time: laid });
+    await use(context);
+    // What still asks would find the next shop.
+    await context.close();
+  },
+  page: async ({ page, baseURL }, use) => {
+    const strangers: string[] = [];
+    const errors: string[] = [];
+    page.on('request', (request) => {
+      const url = request.url();
+      if (!url.startsWith(`${baseURL}/`) && !url.startsWith('data:') && !url.startsWith('blob:')) {
+        strangers.push(url);
+      }
+    });
+    page.on('pageerror', (error) => errors.push(error.message));
+    await use(page);
+    expect(strangers, 'no other host is asked for anything').toEqual([]);
+    expect(errors, 'no script fails').toEqual([]);
+  },
 });
 
 export { expect };
 
 export const branch = () => readFileSync('demo/artwork/apple-branch.svg');
 
-/** Makes a job through the form; resolves on its page. */
+/** Makes a job as the form would, without it; resolves on its page. */
 export async function newJob(page: Page, name: string, picture: { name: string; buffer: Buffer }) {
-  await page.goto('/jobs/new');
-  await page.getByLabel('What is it called?').fill(name);
-  await page.setInputFiles('input[type=file]', { ...picture, mimeType: 'application/octet-stream' });
-  await expect(page.getByText(picture.name, { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Make the job' }).click();
+  const headers = { 'X-Wubbin': '1' };
+  const taken = await page.request.post('/api/artwork', {
+    headers,
+    multipart: { file: { ...picture, mimeType: 'application/octet-stream' } },
+  });
+  expect(taken.status(), 'the picture is taken at once').toBe(201);
+  const { sha256 } = (await taken.json()) as { sha256: string };
+  const id = randomUUID();
+  const made = await page.request.post('/api/jobs', { headers, data: { id, name, changes: { artwork: sha256 } } });
+  expect(made.status()).toBe(201);
+  await page.goto(`/jobs/${id}`);
   await expect(page.getByRole('heading', { name })).toBeVisible();
 }
 

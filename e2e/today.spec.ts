@@ -1,8 +1,5 @@
 import { expect, stored, test } from './shop';
 
-// What one test prints or begins, another would wait for: one after the other.
-test.describe.configure({ mode: 'default' });
-
 test('from the first page a sheet is printed, looked at, printed again and pressed', async ({ page }) => {
   await page.goto('/');
   const next = page.getByRole('region', { name: 'Next' });
@@ -40,21 +37,6 @@ test('a machine out of order is planned round, and back again', async ({ page })
   await expect(way).not.toContainText('The mug press is out of order');
 });
 
-test('a slash finds everything in one box', async ({ page }) => {
-  await page.goto('/stock');
-  await page.getByRole('heading', { name: 'Stock' }).waitFor();
-  await page.keyboard.press('/');
-  const box = page.getByRole('combobox', { name: 'Find anything' });
-  await expect(box).toBeFocused();
-  await box.fill('row ta');
-  await expect(page.getByRole('option', { name: 'Row tags', exact: true })).toBeVisible();
-  await box.fill('nowhere at all');
-  await expect(page.getByText('Nothing has these words.')).toBeVisible();
-  await box.fill('recipes');
-  await page.keyboard.press('Enter');
-  await expect(page).toHaveURL(/\/recipes$/);
-});
-
 test('many jobs are copied and closed at once, and found by how far they are', async ({ page }) => {
   await page.goto('/jobs');
   await page.getByLabel('Words of its name').fill('barn');
@@ -69,11 +51,4 @@ test('many jobs are copied and closed at once, and found by how far they are', a
   await expect(row).toHaveCount(1);
   await page.getByRole('radio', { name: 'Closed' }).click();
   await expect(copy).toHaveCount(1);
-});
-
-test('old addresses still lead where they did', async ({ page }) => {
-  await page.goto('/sheets/printers');
-  await expect(page).toHaveURL(/\/printers$/);
-  await page.goto('/sheets/queue');
-  await expect(page.getByRole('heading', { name: 'Print any sheet' })).toBeVisible();
 });

@@ -1,7 +1,14 @@
+import type { Locator } from '@playwright/test';
 import { expect, line, newJob, stripes, test } from './shop';
 
 test('a picture goes onto a shirt, from upload to logbook', async ({ page }) => {
-  await newJob(page, 'Cellar shirts', { name: 'stripes.png', buffer: stripes(1800, 1200, 1) });
+  await page.goto('/jobs/new');
+  await page.getByLabel('What is it called?').fill('Cellar shirts');
+  const picture = { name: 'stripes.png', mimeType: 'application/octet-stream', buffer: stripes(1800, 1200, 1) };
+  await page.setInputFiles('input[type=file]', picture);
+  await expect(page.getByText('stripes.png', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Make the job' }).click();
+  await expect(page.getByRole('heading', { name: 'Cellar shirts' })).toBeVisible();
 
   // Size, typed in inches on a metric screen.
   await line(page, 'Picture').click();
@@ -11,12 +18,12 @@ test('a picture goes onto a shirt, from upload to logbook', async ({ page }) => 
   await expect(line(page, 'Picture')).toContainText('300 dpi');
 
   // Place: by the keyboard, then centred.
-  const picture = page.getByRole('button', { name: /^The picture, / });
-  await picture.focus();
+  const held = page.getByRole('button', { name: /^The picture, / });
+  await held.focus();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Shift+ArrowDown');
   await expect(line(page, 'Where it goes')).toContainText('1 mm right of centre, 90 mm below the collar');
-  await picture.focus();
+  await held.focus();
   await page.keyboard.press('c');
   await expect(line(page, 'Where it goes')).toContainText('Centred, 90 mm below');
 
@@ -61,6 +68,10 @@ test('a picture goes onto a shirt, from upload to logbook', async ({ page }) => 
   await page.getByRole('button', { name: 'lifted edge' }).click();
   await page.getByLabel(/Note/).fill('Left edge up a hair.');
   await page.getByRole('button', { name: /Tap where it is/ }).click({ position: { x: 4, y: 60 } });
+  await page
+    .getByLabel('Photo after')
+    .setInputFiles({ name: 'x.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('words') });
+  await expect(page.getByRole('alert')).toContainText('JPEG');
   await page.getByLabel('Photo after').setInputFiles({
     name: 'photo.png',
     mimeType: 'image/png',
@@ -80,19 +91,6 @@ test('a picture goes onto a shirt, from upload to logbook', async ({ page }) => 
   await expect(page.getByText('“Left edge up a hair.”')).toBeVisible();
   await expect(page.getByRole('img', { name: 'The finished piece' })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Clocks' })).toContainText('18 s');
-});
-
-test('the picture is dragged on the drawing', async ({ page }) => {
-  await newJob(page, 'Dragged', { name: 'drag.png', buffer: stripes(900, 900, 3) });
-  const box = await page.getByRole('button', { name: /^The picture, / }).boundingBox();
-  if (box === null) {
-    throw new Error('There is no picture on the drawing.');
-  }
-  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
-  await page.mouse.down();
-  await page.mouse.move(box.x + box.width / 2 + 20, box.y + box.height / 2 + 15, { steps: 4 });
-  await page.mouse.up();
-  await expect(line(page, 'Where it goes')).toContainText('right of centre');
 });
 
 test('a job file leaves and enters', async ({ page }) => {
@@ -122,4 +120,31 @@ test('units change at a click, everywhere', async ({ page }) => {
   await page.getByText('in · °F').click();
   await expect(line(page, 'Picture')).toContainText('9 7/16 × 7 9/16 in');
   await expect(line(page, 'Heat')).toContainText('390 °F');
+});
+
+test('a picture is dragged on its piece, and sized by its corner and by keys, with true measures', async ({ page }) => {
+  await page.goto('/jobs/helpers');
+  const held = page.getByRole('button', { name: /^The picture, / });
+  const width = async () => Number((await held.getAttribute('aria-label'))?.match(/, (\d+) mm/)?.[1]);
+  const before = await width();
+  const drag = async (of: Locator, dx: number, dy: number) => {
+    const box = await of.boundingBox();
+    if (box === null) {
+      throw new Error('There is nothing to hold.');
+    }
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + dx, box.y + box.height / 2 + dy, { steps: 4 });
+  };
+  await held.press('-');
+  await held.press('-');
+  await expect.poll(width).toBe(before - 10);
+  await drag(page.locator('.cursor-nwse-resize'), -15, 0);
+  const shown = await width();
+  expect(shown).toBeLessThan(before - 10);
+  await page.mouse.up();
+  await expect.poll(width).toBe(shown);
+  await drag(held, 20, 15);
+  await page.mouse.up();
+  await expect(line(page, 'Where it goes')).toContainText('right of centre');
 });

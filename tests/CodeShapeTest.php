@@ -10,7 +10,18 @@ use PHPUnit\Framework\TestCase;
 final class CodeShapeTest extends TestCase
 {
     private const ROOT = __DIR__ . '/..';
-    private const FOLDERS = ['bench', 'config', 'contract', 'core', 'demo', 'migrations', 'public', 'src', 'tests'];
+    private const FOLDERS = [
+        'bench',
+        'check',
+        'config',
+        'contract',
+        'core',
+        'demo',
+        'migrations',
+        'public',
+        'src',
+        'tests',
+    ];
 
     private const LONGEST_LINE = 120;
     private const LONGEST_FILE = 400;

@@ -35,7 +35,7 @@ final readonly class ReadPicture
         public ?float $pixels = null,
     ) {}
 
-    /** @return list<string> names of the files that are made; what of the picture is seen, only where parts are clear */
+    /** @return list<string> names of the files that may be made: what is seen of it, only where parts are clear */
     public function files(): array
     {
         return [self::PREVIEW, self::COVERAGE, $this->form];

@@ -151,10 +151,6 @@ final readonly class DrawnSteps
             $step->shifts(),
         );
 
-        return Canvas::ofParts(
-            [sprintf('<defs><g id="%s">%s</g></defs>', $id, $tile), ...$uses],
-            $box,
-            $canvas->fine,
-        );
+        return Canvas::ofParts([sprintf('<defs><g id="%s">%s</g></defs>', $id, $tile), ...$uses], $box, $canvas->fine);
     }
 }

@@ -25,8 +25,8 @@ final readonly class OtherClock implements ClockInterface
     }
 
     /**
-     * @param string $file which time it was, in ISO 8601, and at how many true seconds since 1970: `2026-09-23T06:10:00Z
-     *                     1790000000.25`
+     * @param string $file which time it was, in ISO 8601, and at how many true seconds since 1970, on one line:
+     *                     `2026-09-23T06:10:00Z 1790000000.25`
      *
      * @throws \UnexpectedValueException when the file says nothing of the kind
      */
@@ -44,7 +44,10 @@ final readonly class OtherClock implements ClockInterface
     public function now(): \DateTimeImmutable
     {
         $now = $this->true->now();
-        $moved = \DateTimeImmutable::createFromFormat('U.u', sprintf('%.6F', (float) $now->format('U.u') + $this->ahead));
+        $moved = \DateTimeImmutable::createFromFormat(
+            'U.u',
+            sprintf('%.6F', (float) $now->format('U.u') + $this->ahead),
+        );
 
         return false === $moved
             ? throw new \LogicException('Seconds since 1970 are an instant.')

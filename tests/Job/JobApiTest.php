@@ -94,6 +94,7 @@ final class JobApiTest extends ShopTestCase
         $id = $this->readyJob();
         $file = (string) $this->ask('GET', '/api/jobs/' . $id . '/export')->getContent();
         $this->tearDown();
+        $this->tearDown();
         $this->setUp();
         $view = $this->read($this->import($file), 201);
         self::assertSame($id, $view->record('job')->string('id'));

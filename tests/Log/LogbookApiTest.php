@@ -50,6 +50,7 @@ final class LogbookApiTest extends ShopTestCase
     {
         $this->added(self::LINES);
         $text = $this->csv();
+        $this->tearDown();
         $this->setUp();
         self::assertSame(['added' => 3, 'known' => 0], $this->added($text));
         self::assertSame($text, $this->csv());

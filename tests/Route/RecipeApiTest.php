@@ -75,6 +75,7 @@ final class RecipeApiTest extends ShopTestCase
         $this->put(self::TYPED);
         $file = (string) $this->ask('GET', '/api/recipes/blue/export')->getContent();
         $this->tearDown();
+        $this->tearDown();
         $this->setUp();
         self::assertSame('Blue box film', $this->import($file)->record('recipe')->string('name'));
         $this->read($this->ask('POST', '/api/recipes/import', file: $this->file('{"format": "wubbin-job"}')), 422);

@@ -59,11 +59,14 @@ final class KeptExaminer implements Examiner
         $written = @file_get_contents($kept . '/' . self::WHAT);
         [$sum, $text] = [...explode("\n", (string) $written, 2), ''];
         $examined = hash('sha256', $text) === $sum ? @unserialize($text) : null;
-        if (!is_array($examined) || !$examined[0] instanceof Examined || !is_array($examined[1])) {
+        if (!is_array($examined) || !($examined[0] instanceof Examined) || !is_array($examined[1])) {
             return null;
         }
         foreach ($examined[1] as $name => $hash) {
-            if (!@copy($kept . '/' . $name, $into . '/' . $name) || $hash !== hash_file('sha256', $into . '/' . $name)) {
+            if (
+                !@copy($kept . '/' . $name, $into . '/' . $name) ||
+                $hash !== hash_file('sha256', $into . '/' . $name)
+            ) {
                 return null;
             }
         }

@@ -101,17 +101,19 @@ final class Leftovers implements Extension
     /** @return list<string> */
     private static function processes(): array
     {
-        $own = getmypid();
-        for ($until = time() + self::PATIENCE_S; [] !== ($running = self::running((int) $own)); usleep(20_000)) {
-            if (time() > $until) {
-                break;
-            }
+        $own = (int) getmypid();
+        $running = self::running($own);
+        for ($until = time() + self::PATIENCE_S; [] !== $running && time() < $until; usleep(20_000)) {
+            $running = self::running($own);
         }
         foreach (array_keys($running) as $process) {
             posix_kill($process, \SIGKILL);
         }
 
-        return array_map(static fn(string $command): string => 'the process “' . $command . '”', array_values($running));
+        return array_map(
+            static fn(string $command): string => 'the process “' . $command . '”',
+            array_values($running),
+        );
     }
 
     /** @return array<int, string> what was started by this process and still runs, by id, with its command */
@@ -149,7 +151,7 @@ final class Leftovers implements Extension
         foreach ((array) @file('/proc/self/net/tcp') as $line) {
             $parts = preg_split('/\s+/', trim((string) $line));
             if (self::LISTENS === ($parts[3] ?? '') && in_array($parts[9] ?? '', $sockets, true)) {
-                $left[] = 'the port ' . hexdec(substr((string) strrchr($parts[1] ?? '', ':'), 1));
+                $left[] = 'the port ' . hexdec(substr((string) strrchr($parts[1], ':'), 1));
             }
         }
 

@@ -64,7 +64,7 @@ final class RealSpooler
         if (false === @stream_socket_client('unix:///run/dbus/system_bus_socket')) {
             @unlink('/run/dbus/pid');
             $own->run(['dbus-daemon', '--system', '--nofork', '--nopidfile']);
-            $own->until(static fn(): bool => false !== @stream_socket_client('unix:///run/dbus/system_bus_socket'));
+            $own->until(static fn(): bool => file_exists('/run/dbus/system_bus_socket'));
         }
         $own->run(['avahi-daemon', '--no-drop-root']);
         $own->run(['cupsd', '-f', '-c', $own->directory . '/cupsd.conf', '-s', $own->directory . '/cups-files.conf']);
@@ -147,10 +147,19 @@ final class RealSpooler
 
     public function stop(): void
     {
-        foreach ($this->running as $process) {
-            posix_kill(-(int) $process->getPid(), \SIGKILL);
-            $process->wait();
+        // With all that they have started: a spooler's own helpers go on without it.
+        $sessions = array_map(static fn(Process $process): int => (int) $process->getPid(), $this->running);
+        foreach ((array) glob('/proc/[0-9]*/stat') as $stat) {
+            // Its name may hold anything; what comes after it: state, parent, group, session.
+            $rest = explode(' ', substr((string) strrchr((string) @file_get_contents((string) $stat), ')'), 2));
+            if (isset($rest[3]) && '0' !== $rest[3] && in_array((int) $rest[3], $sessions, true)) {
+                posix_kill((int) basename(dirname((string) $stat)), \SIGKILL);
+            }
         }
+        $this->until(
+            fn(): bool => [] ===
+                array_filter($this->running, static fn(Process $process): bool => $process->isRunning()),
+        );
         putenv('CUPS_SERVER');
         unset($_ENV['CUPS_SERVER']);
         (new Filesystem())->remove($this->directory);

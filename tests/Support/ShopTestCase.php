@@ -36,7 +36,7 @@ abstract class ShopTestCase extends TestCase
 
     protected function setUp(): void
     {
-        KeptExaminer::$anew = static::READS_ANEW;
+        KeptExaminer::$anew = true === static::READS_ANEW;
         $this->data = sys_get_temp_dir() . '/wubbin-test-' . bin2hex(random_bytes(6));
         if (null === self::$empty) {
             mkdir($this->data);

@@ -41,7 +41,7 @@ final class SweepTest extends TestCase
     private const FIRST_TRIPLES = 35;
     private const TRIPLE_SLICES = 7;
 
-    /** Of the plans that are looked at: the fixes of every so many-th are tried, and with so many-th the advisor is asked. */
+    /** Of the plans that are looked at, the fixes of every so many-th are tried, and the advisor is asked. */
     private const FIXED = 9;
     private const ADVISED = 120;
 
@@ -62,24 +62,14 @@ final class SweepTest extends TestCase
     #[DataProvider('routes')]
     public function testEveryPairMakesSense(string $route): void
     {
-        $this->sweep(
-            $route,
-            2,
-            Slice::isWhole() ? self::MOST_PAIRS : self::FIRST_PAIRS,
-            self::PAIR_SLICES,
-        );
+        $this->sweep($route, 2, Slice::isWhole() ? self::MOST_PAIRS : self::FIRST_PAIRS, self::PAIR_SLICES);
     }
 
     #[Group('long')]
     #[DataProvider('routes')]
     public function testEveryTripleMakesSense(string $route): void
     {
-        $this->sweep(
-            $route,
-            3,
-            Slice::isWhole() ? self::MOST_TRIPLES : self::FIRST_TRIPLES,
-            self::TRIPLE_SLICES,
-        );
+        $this->sweep($route, 3, Slice::isWhole() ? self::MOST_TRIPLES : self::FIRST_TRIPLES, self::TRIPLE_SLICES);
     }
 
     /** @param int $slices in how many slices the cases are cut */

@@ -59,7 +59,7 @@ const inside = (pathname: string, to: string) =>
 
 /** The group that an address belongs to: that of the room it is in, by the longest name. */
 export function groupOf(pathname: string) {
-  const fit = (group: (typeof GROUPS)[number]) => Math.max(...group.rooms.map(([to]) => inside(pathname, to)));
-  const best = [...GROUPS].sort((one, other) => fit(other) - fit(one))[0];
-  return best !== undefined && fit(best) >= 0 ? best : undefined;
+  const nearness = (group: (typeof GROUPS)[number]) => Math.max(...group.rooms.map(([to]) => inside(pathname, to)));
+  const best = [...GROUPS].sort((one, other) => nearness(other) - nearness(one))[0];
+  return best !== undefined && nearness(best) >= 0 ? best : undefined;
 }

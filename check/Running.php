@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wubbin\Check;
+
+use Symfony\Component\Process\Process;
+
+/** A part that runs, in a session of its own. Whatever it starts is marked as its, so that nothing outlives it. */
+final class Running
+{
+    private const MARK = 'WUBBIN_CHECK';
+
+    private readonly Process $process;
+    private readonly string $mark;
+    private readonly float $began;
+
+    /** @param string $place an existing directory for what it says */
+    public function __construct(public readonly Part $part, private readonly string $place)
+    {
+        $this->mark = $part->id . '-' . getmypid();
+        $this->process = new Process(
+            [
+                'setsid',
+                'nice',
+                '-n',
+                (string) $part->nice,
+                'sh',
+                '-c',
+                'exec "$@" >"$0" 2>&1',
+                $this->log(),
+                ...$part->command,
+            ],
+            dirname(__DIR__),
+            [self::MARK => $this->mark] + $part->environment,
+            timeout: null,
+        );
+        $this->began = microtime(true);
+        $this->process->start();
+    }
+
+    public function isRunning(): bool
+    {
+        return $this->process->isRunning();
+    }
+
+    /** @return float so far, or in all */
+    public function seconds(): float
+    {
+        return microtime(true) - $this->began;
+    }
+
+    public function passed(): bool
+    {
+        return 0 === $this->process->getExitCode();
+    }
+
+    public function said(): string
+    {
+        return trim((string) @file_get_contents($this->log()));
+    }
+
+    private function log(): string
+    {
+        return $this->place . '/' . $this->part->id . '.log';
+    }
+
+    /**
+     * Ends whatever of it still runs.
+     *
+     * @return list<string> commands of what was still there
+     */
+    public function end(): array
+    {
+        $ended = [];
+        // Who is ended may just have started another.
+        for ($found = $this->marked(); [] !== $found; $found = $this->marked()) {
+            foreach ($found as $id => $command) {
+                posix_kill($id, \SIGKILL);
+                $ended[$id] = $command;
+            }
+            usleep(20_000);
+        }
+        if ($this->process->isRunning()) {
+            $this->process->stop(0.0, \SIGKILL);
+        }
+
+        return array_values($ended);
+    }
+
+    /** @return array<int, string> commands by process */
+    private function marked(): array
+    {
+        $found = [];
+        foreach ((array) glob('/proc/[0-9]*') as $directory) {
+            $environment = (string) @file_get_contents($directory . '/environ');
+            $command = trim(str_replace("\0", ' ', (string) @file_get_contents($directory . '/cmdline')));
+            // What has ended and was not waited for has no command.
+            if ('' !== $command && str_contains($environment, self::MARK . '=' . $this->mark . "\0")) {
+                $found[(int) basename((string) $directory)] = $command;
+            }
+        }
+
+        return $found;
+    }
+}
