@@ -30,6 +30,11 @@ final readonly class Changes
             : new self(array_values(array_diff(explode("\n", $changed . "\n" . $new), [''])));
     }
 
+    public static function unknown(): self
+    {
+        return new self(null);
+    }
+
     /** @param list<string> $files */
     public static function of(array $files): self
     {

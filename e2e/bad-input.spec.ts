@@ -1,3 +1,4 @@
+// Rooms: job, plan, measure.
 import { expect, line, newJob, stripes, test } from './shop';
 
 test('a width that cannot be is told at its field and stays there', async ({ page }) => {

@@ -1,3 +1,4 @@
+// Rooms: run, drawing, log.
 import type { Page } from '@playwright/test';
 import { branch, expect, newJob, test } from './shop';
 

@@ -1,3 +1,4 @@
+// Rooms: day.
 import { expect, test } from './shop';
 
 test('the day is planned from what is due, explained, and planned anew by other hours', async ({ page }) => {

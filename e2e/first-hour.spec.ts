@@ -1,3 +1,4 @@
+// Rooms: start, sums, help, run, job, plan.
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, test } from './shop';

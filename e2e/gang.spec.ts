@@ -1,3 +1,4 @@
+// Rooms: sheet.
 import { expect, line, newJob, stripes, test } from './shop';
 
 test('pictures of two jobs share sheets: laid out, looked at, made', async ({ page }) => {

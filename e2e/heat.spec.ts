@@ -1,3 +1,4 @@
+// Rooms: heat, plan.
 import { spawn } from 'node:child_process';
 import { expect, line, test } from './shop';
 

@@ -1,3 +1,4 @@
+// Rooms: keep, cost.
 import type { Page } from '@playwright/test';
 import { expect, newJob, stored, stripes, test } from './shop';
 

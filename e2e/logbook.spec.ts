@@ -1,3 +1,4 @@
+// Rooms: log, ladder.
 import { expect, test } from './shop';
 
 test('the logbook is searched, compared, diagnosed', async ({ page }) => {

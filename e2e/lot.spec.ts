@@ -1,3 +1,4 @@
+// Rooms: run, drawing, day, today.
 import type { Page } from '@playwright/test';
 import { branch, expect, newJob, test } from './shop';
 

@@ -1,3 +1,4 @@
+// Rooms: blank, plan, artwork.
 import { expect, flat, line, newJob, pick, stripes, test } from './shop';
 
 test('a garment is measured from a photo, kept on the shelf and planned for', async ({ page }) => {

@@ -1,3 +1,4 @@
+// Rooms: cost.
 import { expect, test } from './shop';
 
 test('what is short stands on the list until it is bought', async ({ page }) => {

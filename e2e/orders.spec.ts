@@ -1,3 +1,4 @@
+// Rooms: order, route.
 import { expect, stored, test } from './shop';
 
 test('an order is taken, planned, repeated and put away', async ({ page }) => {

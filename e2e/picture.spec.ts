@@ -1,3 +1,4 @@
+// Rooms: artwork, plan.
 import { discOnBlue, discOnMeadow, discOnWhite, expect, line, newJob, stripes, test } from './shop';
 
 test('a picture is foreseen on the cloth, and its background taken away and put back', async ({ page }) => {

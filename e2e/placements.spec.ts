@@ -1,3 +1,4 @@
+// Rooms: plan, job, stack.
 import { expect, line, newJob, stripes, test } from './shop';
 
 test('a front and a back go through one job: places, sheets, bench', async ({ page }) => {

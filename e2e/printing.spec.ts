@@ -1,3 +1,4 @@
+// Rooms: sheet, plan.
 import { expect, flat, line, newJob, stripes, test } from './shop';
 
 test('a feed test on the simulated printer tells how a sheet goes in', async ({ page }) => {

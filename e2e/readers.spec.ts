@@ -1,3 +1,4 @@
+// Rooms: day, log, artwork.
 import { parse } from 'csv-parse/sync';
 import DxfParser from 'dxf-parser';
 import ICAL from 'ical.js';

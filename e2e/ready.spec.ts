@@ -1,3 +1,4 @@
+// Rooms: ready, proof.
 import { branch, expect, newJob, test } from './shop';
 
 test('a picture is made ready, undone and done again', async ({ page }) => {

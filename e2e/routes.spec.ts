@@ -1,3 +1,4 @@
+// Rooms: advice, plan, route, blank, job.
 import { expect, line, newJob, pick, stored, stripes, test } from './shop';
 
 test('a dark shirt is led to the route that works', async ({ page }) => {

@@ -1,3 +1,4 @@
+// Rooms: app, parts, today.
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, line, test } from './shop';

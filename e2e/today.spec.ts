@@ -1,3 +1,4 @@
+// Rooms: today, job.
 import { expect, stored, test } from './shop';
 
 test('from the first page a sheet is printed, looked at, printed again and pressed', async ({ page }) => {

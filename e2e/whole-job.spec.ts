@@ -1,3 +1,4 @@
+// Rooms: plan, run, log, job, measure, sheet, stack.
 import type { Locator } from '@playwright/test';
 import { expect, line, newJob, stripes, test } from './shop';
 
