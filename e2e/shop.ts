@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
-import { test as base, expect, type Page } from '@playwright/test';
+import { type APIResponse, test as base, expect, type Page } from '@playwright/test';
 import { type Kind, Opened } from './opened';
 
 export * from './pictures';
@@ -68,18 +68,25 @@ export { expect };
 
 export const branch = () => readFileSync('demo/artwork/apple-branch.svg');
 
+/** Asks as the page does: whoever is busy with another's change is asked again, as the page asks. */
+async function made(ask: () => Promise<APIResponse>): Promise<unknown> {
+  let answer = await ask();
+  while (answer.status() === 503) {
+    answer = await ask();
+  }
+  expect(answer.status()).toBe(201);
+  return answer.json();
+}
+
 /** Makes a job as the form would, without it; resolves on its page. */
 export async function newJob(page: Page, name: string, picture: { name: string; buffer: Buffer }) {
   const headers = { 'X-Wubbin': '1' };
-  const taken = await page.request.post('/api/artwork', {
-    headers,
-    multipart: { file: { ...picture, mimeType: 'application/octet-stream' } },
-  });
-  expect(taken.status(), 'the picture is taken at once').toBe(201);
-  const { sha256 } = (await taken.json()) as { sha256: string };
+  const file = { ...picture, mimeType: 'application/octet-stream' };
+  const taken = await made(() => page.request.post('/api/artwork', { headers, multipart: { file } }));
+  const { sha256 } = taken as { sha256: string };
   const id = randomUUID();
-  const made = await page.request.post('/api/jobs', { headers, data: { id, name, changes: { artwork: sha256 } } });
-  expect(made.status()).toBe(201);
+  const data = { id, name, changes: { artwork: sha256 } };
+  await made(() => page.request.post('/api/jobs', { headers, data }));
   await page.goto(`/jobs/${id}`);
   await expect(page.getByRole('heading', { name })).toBeVisible();
 }
