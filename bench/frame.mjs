@@ -4,6 +4,7 @@
  * Usage: node bench/frame.mjs ADDRESS-OF-A-DEMO-SHOP
  */
 import { chromium } from '@playwright/test';
+import { time } from './row.mjs';
 
 const SECONDS = 5;
 const TARGET_MS = 16;
@@ -64,10 +65,7 @@ try {
   );
   const each = ((await work()) - before) * 1000;
   const ms = each / apart.length;
-  const met = ms <= TARGET_MS ? 'within' : 'OVER  ';
-  console.log(
-    `${'A frame of a step’s drawing while its clock runs'.padEnd(64)}${`${ms.toFixed(1)} ms`.padEnd(22)}${met} ${TARGET_MS} ms (frames ${apart[Math.floor(apart.length / 2)].toFixed(1)} ms apart)`,
-  );
+  time('bench.frame', 'A frame of a step’s drawing while its clock runs', ms, TARGET_MS);
 } finally {
   await browser.close();
 }

@@ -64,12 +64,7 @@ $press = static function (int $cells) use ($seven): Conduction {
     return $heat;
 };
 $times = Bench::times(static fn(): int => $press(0)->accepted, 20);
-Bench::row(
-    '180 s of heat through seven layers, 95th percentile',
-    sprintf('%.0f ms', Bench::quantile($times, 0.95)),
-    '100 ms',
-    Bench::quantile($times, 0.95) <= 100.0,
-);
+Bench::time('heat.layers', '180 s of heat through seven layers, 95th percentile', Bench::quantile($times, 0.95), 100.0);
 $pictures = [];
 foreach ($job->transfers as $transfer) {
     $sha256 = (string) $transfer->artwork;
@@ -80,24 +75,14 @@ $times = Bench::times(
     static fn(): ?float => PressWindow::forCase($case, $catalogue->heat->parameters, Draw::middles())->earliestS,
     20,
 );
-Bench::row(
-    'A press window, 95th percentile',
-    sprintf('%.0f ms', Bench::quantile($times, 0.95)),
-    '400 ms',
-    Bench::quantile($times, 0.95) <= 400.0,
-);
+Bench::time('heat.window', 'A press window, 95th percentile', Bench::quantile($times, 0.95), 400.0);
 $times = Bench::times(
     static fn(): int => Spread::forCase($case, $catalogue->heat->parameters, 64, static fn(int $done): bool => true)
         ->inside,
     3,
     0,
 );
-Bench::row(
-    '  with 64 draws of its uncertainty, median',
-    sprintf('%.1f s', Bench::quantile($times, 0.5) / 1000.0),
-    '7 s',
-    Bench::quantile($times, 0.5) <= 7000.0,
-);
+Bench::time('heat.uncertainty', '  with 64 draws of its uncertainty, median', Bench::quantile($times, 0.5), 7000.0);
 $each = [];
 foreach ([8, 16, 32, 64] as $cells) {
     $times = Bench::times(static fn(): int => $press($cells)->accepted, 5, 1);

@@ -92,7 +92,7 @@ $times = Bench::times(
     400,
 );
 $p95 = Bench::quantile($times, 0.95);
-Bench::row('Plan in the core, written as JSON, 95th percentile', sprintf('%.2f ms', $p95), '20 ms', $p95 <= 20.0);
+Bench::time('plan.core', 'Plan in the core, written as JSON, 95th percentile', $p95, 20.0);
 
 // Every route's plan on a blank of the demo, and the advisor over a shelf of 300 entries.
 $jobs = array_map(
@@ -113,12 +113,7 @@ foreach ($jobs as $one) {
     );
     $worst = max($worst, Bench::quantile($times, 0.95));
 }
-Bench::row(
-    'The slowest plan of the demo’s routes, 95th percentile',
-    sprintf('%.2f ms', $worst),
-    '20 ms',
-    $worst <= 20.0,
-);
+Bench::time('plan.slowest', 'The slowest plan of the demo’s routes, 95th percentile', $worst, 20.0);
 $full = $shelf;
 for ($i = 0; $i < 300 - count($shelf->heat); ++$i) {
     $full = $full->with(
@@ -149,12 +144,7 @@ $times = Bench::times(
     100,
 );
 $p95 = Bench::quantile($times, 0.95);
-Bench::row(
-    'The advisor over 12 routes and a shelf of 300, 95th percentile',
-    sprintf('%.1f ms', $p95),
-    '50 ms',
-    $p95 <= 50.0,
-);
+Bench::time('advice', 'The advisor over 12 routes and a shelf of 300, 95th percentile', $p95, 50.0);
 
 // The work of a job far larger than any session: what is alike is counted, not unrolled.
 [$mugs] = array_values(array_filter($jobs, static fn(Job $one): bool => 'shed-mugs' === $one->id));
@@ -164,12 +154,7 @@ $times = Bench::times(
     30,
 );
 $median = Bench::quantile($times, 0.5);
-Bench::row(
-    'Work of a job of 10 000 pieces, planning included, median',
-    sprintf('%.1f ms', $median),
-    '50 ms',
-    $median <= 50.0,
-);
+Bench::time('work.large', 'Work of a job of 10 000 pieces, planning included, median', $median, 50.0);
 
 $times = Bench::times(static function () use ($address): void {
     if (false === @file_get_contents($address . '/api/jobs/picking-crew')) {
@@ -177,12 +162,7 @@ $times = Bench::times(static function () use ($address): void {
     }
 }, 200);
 $p95 = Bench::quantile($times, 0.95);
-Bench::row(
-    'Job with its plan over HTTP, 95th percentile',
-    sprintf('%.1f ms (median %.1f)', $p95, Bench::quantile($times, 0.5)),
-    '40 ms',
-    $p95 <= 40.0,
-);
+Bench::time('plan.http', 'Job with its plan over HTTP, 95th percentile', $p95, 40.0);
 
 // Pictures that fill an A4 sheet at 300 dpi: grainy, since plain areas would pack too well.
 $directory = sys_get_temp_dir() . '/wubbin-bench-' . bin2hex(random_bytes(4));
@@ -207,20 +187,20 @@ foreach (['jpeg', 'png24'] as $format) {
         5,
     );
     $name = strtoupper(rtrim($format, '24'));
-    Bench::row(
+    Bench::time(
+        'sheet ' . $name,
         'A4 sheet at 300 dpi from a ' . $name . ', reading included, median',
-        sprintf('%.2f s', $seconds),
-        '2 s',
-        $seconds <= 2.0,
+        1000.0 * $seconds,
+        2000.0,
     );
     Bench::row('  largest process of it', sprintf('%.0f MB', $megabytes), '256 MB', $megabytes <= 256.0);
 }
 $times = Bench::times(static fn(): Background => Background::fromBitmap($bitmap), 5);
-Bench::row(
+Bench::time(
+    'picture.background',
     'Background removal at working resolution, median',
-    sprintf('%.0f ms', Bench::quantile($times, 0.5)),
-    '1000 ms',
-    Bench::quantile($times, 0.5) <= 1000.0,
+    Bench::quantile($times, 0.5),
+    1000.0,
 );
 // A drawing of forty leaves on clear ground, and a photograph of 24 million pixels cut out of its background.
 $drawn = new Imagick();
@@ -249,23 +229,18 @@ foreach (
     $coverage = new PixelCoverage($directory . '/coverage');
     $times = Bench::times(static fn(): CutLine => CutLine::around($coverage, $size, 3.0), 9);
     $seconds = Bench::quantile($times, 0.5) / 1000.0 + ($most > 1.0 ? $read : 0.0);
-    Bench::row(
-        'Cut line of a ' . $what . ', median',
-        sprintf('%.2f s', $seconds),
-        sprintf('%.1f s', $most),
-        $seconds <= $most,
-    );
+    Bench::time('picture.cut-line ' . $what, 'Cut line of a ' . $what . ', median', 1000.0 * $seconds, 1000.0 * $most);
 }
 $strokes = Stroke::parse('keep 0.02 0.4 0.5 0.6 0.5');
 $times = Bench::times(
     static fn(): Mask => CutOut::of(Superpixels::of(LabPlanes::of($bitmap), 512, 405, 2000), $strokes),
     3,
 );
-Bench::row(
+Bench::time(
+    'picture.cut-out',
     'A thing cut out of a photograph by a stroke, median',
-    sprintf('%.2f s', Bench::quantile($times, 0.5) / 1000.0),
-    '2 s',
-    Bench::quantile($times, 0.5) <= 2000.0,
+    Bench::quantile($times, 0.5),
+    2000.0,
 );
 $large = new Imagick();
 $large->newPseudoImage(1500, 1000, 'plasma:');
@@ -277,11 +252,11 @@ file_put_contents(
     str_replace('full.png24', 'large.jpeg', (string) file_get_contents($directory . '/job.json')),
 );
 [$seconds, $megabytes] = Bench::process([\PHP_BINARY, $project . '/bin/wubbin', 'plan', $directory . '/job.json'], 5);
-Bench::row(
+Bench::time(
+    'upload.large',
     'A JPEG of 24 million pixels read, examined and planned, median',
-    sprintf('%.2f s', $seconds),
-    '4 s',
-    $seconds <= 4.0,
+    1000.0 * $seconds,
+    4000.0,
 );
 Bench::row('  largest process of it', sprintf('%.0f MB', $megabytes), '512 MB', $megabytes <= 512.0);
 // The same again at another size: what its pixels told is kept, and only what follows from the size is worked out.
@@ -306,11 +281,11 @@ $times = Bench::times(static function () use ($planner, $job, $shelf, $fresh, &$
 
     return json_encode($planner->plan($changed, $shelf, $fresh($changed)), \JSON_THROW_ON_ERROR);
 }, 200);
-Bench::row(
+Bench::time(
+    'picture.sized',
     'Examined again after a change of size, 95th percentile',
-    sprintf('%.1f ms', Bench::quantile($times, 0.95)),
-    '100 ms',
-    Bench::quantile($times, 0.95) <= 100.0,
+    Bench::quantile($times, 0.95),
+    100.0,
 );
 
 // A wrap round a tapered mug, bent at 300 dpi; a new one each time, since each is made only once.
@@ -343,17 +318,17 @@ $times = Bench::times(
     5,
     1,
 );
-Bench::row(
+Bench::time(
+    'picture.bent',
     'A wrap of 200 × 85 mm bent for a tapered mug at 300 dpi, median',
-    sprintf('%.2f s', Bench::quantile($times, 0.5) / 1000.0),
-    '3 s',
-    Bench::quantile($times, 0.5) <= 3000.0,
+    Bench::quantile($times, 0.5),
+    3000.0,
 );
 (new Filesystem())->remove($directory);
 
 // Twenty sheets, each full of a photograph of its own at 300 dpi, as one PDF by a process of its own.
 [$seconds, $megabytes] = Bench::process([\PHP_BINARY, __DIR__ . '/twenty-sheets.php'], 3);
-Bench::row('PDF of 20 sheets with 300 dpi pictures, median', sprintf('%.1f s', $seconds), '15 s', $seconds <= 15.0);
+Bench::time('sheet.twenty', 'PDF of 20 sheets with 300 dpi pictures, median', 1000.0 * $seconds, 15000.0);
 Bench::row('  largest process of it', sprintf('%.0f MB', $megabytes), '384 MB', $megabytes <= 384.0);
 
 // The heat of a job over HTTP, as a page asks for it after a change.
@@ -366,12 +341,7 @@ $times = Bench::times(
     20,
     2,
 );
-Bench::row(
-    'The heat of a job over HTTP, 95th percentile',
-    sprintf('%.0f ms', Bench::quantile($times, 0.95)),
-    '700 ms',
-    Bench::quantile($times, 0.95) <= 700.0,
-);
+Bench::time('heat.http', 'The heat of a job over HTTP, 95th percentile', Bench::quantile($times, 0.95), 700.0);
 
 // What the browser must have before the first page stands: the entry and what it imports at once.
 $page = (string) file_get_contents($project . '/public/app/index.html');
