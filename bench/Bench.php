@@ -69,8 +69,8 @@ final class Bench
     }
 
     /**
-     * A time beside its target, told as it would be on the machine that the targets are for. It is written down under its
-     * id where the environment names a file for that.
+     * A time beside its target, told as it would be on the machine that the targets are for. It is written down under
+     * its id where the environment names a file for that.
      *
      * @param string $id that stays the same, whatever the row is called
      * @param float $ms as measured
