@@ -20,6 +20,8 @@ export default defineConfig({
     timezoneId: MOMENT.zone,
     launchOptions: {
       executablePath: '/usr/bin/chromium-headless-shell',
+      // A browser ends when the machine's bus does, and tests of real printers end theirs.
+      env: { ...process.env, DBUS_SYSTEM_BUS_ADDRESS: 'disabled:', DBUS_SESSION_BUS_ADDRESS: 'disabled:' },
       args: [
         '--no-sandbox',
         '--disable-gpu',

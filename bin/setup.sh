@@ -37,7 +37,8 @@ need_packages() {
   if [ "$(id -u)" -eq 0 ] && command -v apt-get >/dev/null; then
     say "Installing ${missing[*]} …"
     apt_get update || say 'The lists of packages could not be fetched: trying with those that are here.'
-    apt_get install -y --no-install-recommends "${missing[@]}"
+    apt_get install -y --no-install-recommends "${missing[@]}" \
+      || fail "These Debian packages are missing, and could not be fetched. Is there a network? ${missing[*]}"
   else
     fail "These are missing. As root: apt-get update && apt-get install --no-install-recommends ${missing[*]}"
   fi
@@ -94,6 +95,16 @@ php_packages() {
   return "$done"
 }
 
+# JavaScript packages that the lock file names and that are not here.
+js_missing() {
+  node -e '
+    const { packages } = require("./package-lock.json");
+    const here = (place) => require("node:fs").existsSync(`${place}/package.json`);
+    const gone = Object.entries(packages).filter(([place, one]) => place !== "" && !one.optional && !here(place));
+    console.log(gone.map(([place]) => place.replace(/^.*node_modules\//, "")).join(" "));
+  '
+}
+
 # Packages, built page and caches; each is touched only when what it is made from is newer.
 set_up() {
   local missing php=
@@ -108,7 +119,8 @@ set_up() {
   fi
   if newer_than var/.npm package.json package-lock.json || [ ! -d node_modules ]; then
     say 'Fetching JavaScript packages …'
-    npm ci --no-audit --no-fund --loglevel=error
+    npm ci --no-audit --no-fund --loglevel=error \
+      || fail "These JavaScript packages are missing, and could not be fetched. Is there a network? $(js_missing)"
     touch var/.npm
   fi
   if newer_than public/app/index.html web vite.config.ts package-lock.json; then
@@ -117,7 +129,8 @@ set_up() {
     touch public/app/index.html
   fi
   if [ -n "$php" ]; then
-    wait "$php" || fail 'The PHP packages could not be fetched.'
+    wait "$php" \
+      || fail "These PHP packages are missing, and could not be fetched. Is there a network? $(bin/versions missing)"
     touch var/.composer
   fi
   if newer_than var/.compiled src core/src core/data config composer.json migrations; then

@@ -60,7 +60,7 @@ final class Lanes
         }
         unset($this->running[$lane]);
         $seconds = $one->seconds();
-        $left = $one->end();
+        $left = $one->left();
         $passed = $one->passed() && [] === $left;
         $this->ended[$one->part->id] = [$one->part, $seconds, $passed];
         $lines = explode("\n", $one->said());

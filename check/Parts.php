@@ -20,6 +20,17 @@ final readonly class Parts
             'The killed server',
             ['src/Run/', 'src/Session/', 'src/Task/', 'src/Storage/', 'src/Serve/', 'public/', 'config/', 'tests/Run/'],
         ],
+        'reading' => [
+            'The reading of pictures',
+            [
+                'src/Artwork/',
+                'src/Task/',
+                'core/src/Artwork/',
+                'core/src/Measure/',
+                'tests/Artwork/',
+                'tests/Attack/BadPictureTest.php',
+            ],
+        ],
         'clip-art' => [
             'Drawings of other people',
             ['src/Artwork/', 'src/Sheet/', 'core/src/Artwork/', 'core/src/Measure/', 'tests/Artwork/'],
@@ -29,6 +40,9 @@ final readonly class Parts
 
     /** Tests that hold ports, spoolers, or kill processes: one after the other, beside all others. */
     private const SERIAL = 'serial';
+
+    /** Tests of the page of which every day has a few, by their tags. */
+    private const BY_TURNS = ['--grep', '@turns|@screens'];
 
     /** How far who can wait stands back behind who has a page open. */
     private const BEHIND = 5;
@@ -65,13 +79,13 @@ final readonly class Parts
         $all = ['WUBBIN_FULL' => '1'];
 
         return [
-            [$this->browser('long-browser', 'Every screen, in a browser', ['e2e/screens.spec.ts'], $all)],
+            [$this->browser('long-browser', 'All that goes by turns, in a browser', self::BY_TURNS, $all)],
             [
                 $this->tests(
                     'long-tests',
                     'The long tests, whole',
                     // One test after the other: a class of them takes minutes.
-                    ['--functional', '--group', 'long', ...self::without(self::SERIAL)],
+                    ['--functional', '--group', 'long', '--group', 'reading', ...self::without(self::SERIAL)],
                     $all,
                 ),
             ],
@@ -105,7 +119,13 @@ final readonly class Parts
             [
                 ...$php ? [self::analysed(0)] : [],
                 ...$page ? [self::types(0), self::logic(0)] : [],
-                ...[] === $journeys ? [] : [$this->browser('quick-browser', 'The page, nearest journeys', $journeys)],
+                ...[] === $journeys
+                    ? []
+                    : [
+                        $this->browser('quick-browser', 'The page, nearest journeys', $journeys, [
+                            'WUBBIN_TURNS' => 'all',
+                        ]),
+                    ],
             ],
             [] === $classes ? [] : [$this->tests('quick', 'The nearest tests', ['--filter', '/^(' . $names . ')::/'])],
         ];

@@ -11,6 +11,10 @@ final class Running
 {
     private const MARK = 'WUBBIN_CHECK';
 
+    /** What ends by itself may take so long for it on a busy machine: nobody has left it behind. */
+    private const TO_END_S = 60.0;
+    private const LOOK_AGAIN_MICROSECONDS = 100_000;
+
     private readonly Process $process;
     private readonly string $mark;
     private readonly float $began;
@@ -63,6 +67,20 @@ final class Running
     private function log(): string
     {
         return $this->place . '/' . $this->part->id . '.log';
+    }
+
+    /**
+     * Waits for what is about to end, and ends whatever of it still runs then.
+     *
+     * @return list<string> commands of what was left behind
+     */
+    public function left(): array
+    {
+        for ($until = microtime(true) + self::TO_END_S; [] !== $this->marked() && microtime(true) < $until; ) {
+            usleep(self::LOOK_AGAIN_MICROSECONDS);
+        }
+
+        return $this->end();
     }
 
     /**

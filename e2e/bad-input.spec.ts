@@ -1,7 +1,7 @@
 // Rooms: job, plan, measure.
-import { expect, line, newJob, stripes, test } from './shop';
+import { BY_TURNS, expect, line, newJob, stripes, test } from './shop';
 
-test('a width that cannot be is told at its field and stays there', async ({ page }) => {
+test('a width that cannot be is told at its field and stays there', BY_TURNS, async ({ page }) => {
   await newJob(page, 'Odd widths', { name: 'odd.png', buffer: stripes(800, 800, 5) });
   await line(page, 'Picture').click();
   const width = page.getByLabel('Width');
@@ -21,7 +21,7 @@ test('a width that cannot be is told at its field and stays there', async ({ pag
   await expect(width).toHaveValue('200 mm');
 });
 
-test('files that are no pictures are told so, and what was typed is kept', async ({ page }) => {
+test('files that are no pictures are told so, and what was typed is kept', BY_TURNS, async ({ page }) => {
   await page.goto('/jobs/new');
   await page.getByLabel('What is it called?').fill('Kept name');
   const pick = (name: string, buffer: Buffer) =>

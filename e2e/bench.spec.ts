@@ -1,6 +1,6 @@
 // Rooms: run, drawing, log.
 import type { Page } from '@playwright/test';
-import { branch, expect, newJob, test } from './shop';
+import { BY_TURNS, branch, expect, newJob, test } from './shop';
 
 async function toTheBench(page: Page, name: string, pieces = '1') {
   await newJob(page, name, { name: 'apple-branch.svg', buffer: branch() });
@@ -64,7 +64,7 @@ test('a clock goes on while the page is reloaded, left, and opened elsewhere', a
   await device.close();
 });
 
-test('past zero the clock announces itself, counts on and waits', async ({ page }) => {
+test('past zero the clock announces itself, counts on and waits', BY_TURNS, async ({ page }) => {
   await toTheBench(page, 'Past zero');
   await untilDrying(page);
   await startDrying(page);
@@ -147,7 +147,7 @@ test('two pieces have two clocks, what needs hands next stands in front, and a l
   await expect(page.getByText('of 20 s')).toBeVisible();
 });
 
-test('the bench is whole on a screen, a tablet, and a tablet held upright', async ({ page }) => {
+test('the bench is whole on a screen, a tablet, and a tablet held upright', BY_TURNS, async ({ page }) => {
   await toTheBench(page, 'Sizes');
   await untilDrying(page);
   await skipDrying(page);

@@ -1,5 +1,5 @@
 // Rooms: day.
-import { expect, test } from './shop';
+import { BY_TURNS, expect, test } from './shop';
 
 test('the day is planned from what is due, explained, and planned anew by other hours', async ({ page }) => {
   await page.goto('/day');
@@ -17,7 +17,7 @@ test('the day is planned from what is due, explained, and planned anew by other 
   await expect(page.getByRole('heading', { name: 'Hands 2' })).toBeVisible();
 });
 
-test('a line of the day is pinned to a time, and let go', async ({ page }) => {
+test('a line of the day is pinned to a time, and let go', BY_TURNS, async ({ page }) => {
   await page.goto('/day');
   // The last day: nothing of it is over.
   const days = page.getByRole('navigation', { name: 'Days' }).getByRole('button', { name: /\d/ });

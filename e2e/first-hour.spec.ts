@@ -1,7 +1,7 @@
 // Rooms: start, sums, help, run, job, plan.
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, test } from './shop';
+import { BY_TURNS, expect, test } from './shop';
 
 /** More than these taps or keys, and it is no first hour any more. */
 const MOST = 40;
@@ -101,7 +101,7 @@ test.describe('by keyboard alone', () => {
   });
 });
 
-test('a sheet that nobody knows is named by questions, or a test is told', async ({ page }) => {
+test('a sheet that nobody knows is named by questions, or a test is told', BY_TURNS, async ({ page }) => {
   await page.goto('/start');
   await page.getByRole('button', { name: 'I do not know which sheet this is' }).click();
   const asked = page.getByRole('group', { name: 'Which sheet is this?' });
@@ -133,7 +133,7 @@ test('a quick sum follows each key, tells nonsense at its field, and makes a job
   await expect(page.getByText('From your sum: 70 mm')).toBeVisible();
 });
 
-test('who leaves a new job half-way, for the shelf, finds it as it was', async ({ page }) => {
+test('who leaves a new job half-way, for the shelf, finds it as it was', BY_TURNS, async ({ page }) => {
   await page.goto('/jobs/new');
   await page.getByLabel('What is it called?').fill('Half a job');
   await page.getByRole('group', { name: 'On what?' }).getByText('apron', { exact: true }).click();
@@ -172,7 +172,7 @@ test('a rehearsal runs ten times as fast and logs nothing', async ({ page, reque
   expect(after.total).toBe(before.total);
 });
 
-test('help says what a screen is for; the tour can be left and gone on with', async ({ page }) => {
+test('help says what a screen is for; the tour can be left and gone on with', BY_TURNS, async ({ page }) => {
   await page.goto('/printers');
   await page.getByRole('button', { name: 'Help' }).click();
   const help = page.getByRole('complementary', { name: 'Help' });

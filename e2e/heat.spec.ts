@@ -1,6 +1,6 @@
 // Rooms: heat, plan.
 import { spawn } from 'node:child_process';
-import { expect, line, test } from './shop';
+import { BY_TURNS, expect, line, test } from './shop';
 
 test('the heat is computed beside the plan, and how sure it is', async ({ page }) => {
   await page.goto('/jobs/picking-crew');
@@ -14,7 +14,7 @@ test('the heat is computed beside the plan, and how sure it is', async ({ page }
   await expect(page.getByText(/contact: at medium pressure/)).toBeVisible();
 });
 
-test('a press and its probe are set up, read and set', async ({ page }) => {
+test('a press and its probe are set up, read and set', BY_TURNS, async ({ page }) => {
   const device = spawn('bin/wubbin', ['device', '--port', '0', '--token', 'orchard-e2e']);
   try {
     const address = await new Promise<string>((resolve) => {

@@ -1,6 +1,6 @@
 // Rooms: keep, cost.
 import type { Page } from '@playwright/test';
-import { expect, newJob, stored, stripes, test } from './shop';
+import { BY_TURNS, expect, newJob, stored, stripes, test } from './shop';
 
 test('a backup is taken and saved, and what was deleted is taken back', async ({ page }) => {
   await newJob(page, 'Thrown away', { name: 'thrown.png', buffer: stripes(700, 500, 91) });
@@ -28,31 +28,35 @@ test('a backup is taken and saved, and what was deleted is taken back', async ({
   await expect(page.getByRole('link', { name: /Thrown away/ })).toBeVisible();
 });
 
-test('of two people who change what the shop reckons with, nobody loses anything', async ({ page, context }) => {
-  await page.goto('/jobs/wheel-shirts/cost');
-  const other = await context.newPage();
-  await other.goto('/jobs/wheel-shirts/cost');
-  // Neither counts in what a piece costs, which others look at meanwhile.
-  const tax = (of: Page) => of.getByLabel('Tax, %');
-  const setUp = (of: Page) => of.getByLabel('Set-up, once for a quote');
-  const store = (of: Page) => of.getByRole('button', { name: 'Use these rates' }).click();
-  const open = async (of: Page) => {
-    await of.getByText('Rates of this shop').click();
-    await expect(tax(of)).toBeVisible();
-  };
-  await open(page);
-  await open(other);
-  await tax(page).fill('7');
-  await stored(page, () => store(page));
-  await setUp(other).fill('12.00');
-  await store(other);
-  await expect(other.getByRole('alert')).toContainText('Somebody else changed this');
-  await expect(other.getByRole('alert')).toContainText('Tax, %: 7');
-  // Theirs is taken over, one's own is kept: stored again, both are there.
-  await expect(tax(other)).toHaveValue('7');
-  await stored(other, () => store(other));
-  await page.reload();
-  await open(page);
-  await expect(tax(page)).toHaveValue('7');
-  await expect(setUp(page)).toHaveValue('12.00');
-});
+test(
+  'of two people who change what the shop reckons with, nobody loses anything',
+  BY_TURNS,
+  async ({ page, context }) => {
+    await page.goto('/jobs/wheel-shirts/cost');
+    const other = await context.newPage();
+    await other.goto('/jobs/wheel-shirts/cost');
+    // Neither counts in what a piece costs, which others look at meanwhile.
+    const tax = (of: Page) => of.getByLabel('Tax, %');
+    const setUp = (of: Page) => of.getByLabel('Set-up, once for a quote');
+    const store = (of: Page) => of.getByRole('button', { name: 'Use these rates' }).click();
+    const open = async (of: Page) => {
+      await of.getByText('Rates of this shop').click();
+      await expect(tax(of)).toBeVisible();
+    };
+    await open(page);
+    await open(other);
+    await tax(page).fill('7');
+    await stored(page, () => store(page));
+    await setUp(other).fill('12.00');
+    await store(other);
+    await expect(other.getByRole('alert')).toContainText('Somebody else changed this');
+    await expect(other.getByRole('alert')).toContainText('Tax, %: 7');
+    // Theirs is taken over, one's own is kept: stored again, both are there.
+    await expect(tax(other)).toHaveValue('7');
+    await stored(other, () => store(other));
+    await page.reload();
+    await open(page);
+    await expect(tax(page)).toHaveValue('7');
+    await expect(setUp(page)).toHaveValue('12.00');
+  },
+);

@@ -1,5 +1,5 @@
 // Rooms: log, ladder.
-import { expect, test } from './shop';
+import { BY_TURNS, expect, test } from './shop';
 
 test('the logbook is searched, compared, diagnosed', async ({ page }) => {
   await page.goto('/logbook');
@@ -18,7 +18,7 @@ test('the logbook is searched, compared, diagnosed', async ({ page }) => {
   await expect(page.getByRole('region', { name: 'Causes' })).toContainText('1. ');
 });
 
-test('a table is taken in whole or not at all', async ({ page }) => {
+test('a table is taken in whole or not at all', BY_TURNS, async ({ page }) => {
   await page.goto('/logbook');
   const input = page.getByLabel('Read a table');
   await input.setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\r\n1,2\r\n') });
@@ -36,7 +36,7 @@ test('a table is taken in whole or not at all', async ({ page }) => {
   await expect(page.getByText('✓ still good')).toBeVisible();
 });
 
-test('past pieces teach, and the doctor answers to ones own words', async ({ page }) => {
+test('past pieces teach, and the doctor answers to ones own words', BY_TURNS, async ({ page }) => {
   await page.goto('/logbook/lessons');
   await expect(page.getByText(/does best, and surely so|looks best, but/).first()).toBeVisible();
   await expect(page.getByText(/few pieces yet|Beta/).first()).toBeVisible();

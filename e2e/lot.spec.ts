@@ -1,6 +1,6 @@
 // Rooms: run, drawing, day, today.
 import type { Page } from '@playwright/test';
-import { branch, expect, newJob, test } from './shop';
+import { BY_TURNS, branch, expect, newJob, test } from './shop';
 
 /** A tablet at the bench, and fingers. */
 test.use({ viewport: { width: 1024, height: 768 }, hasTouch: true });
@@ -37,7 +37,7 @@ async function tapOn(page: Page) {
   await expect.poll(() => asks(page)).not.toBe(before);
 }
 
-test('the area under the heat fills as its clock runs', async ({ page }) => {
+test('the area under the heat fills as its clock runs', BY_TURNS, async ({ page }) => {
   await newJob(page, 'Filling', { name: 'apple-branch.svg', buffer: branch() });
   await page.getByRole('button', { name: 'To the bench' }).tap();
   await page.getByRole('button', { name: 'Begin' }).tap();
@@ -84,7 +84,7 @@ test('what can begin is listed by heat, and a label leads back to its piece', as
   await expect(page.getByRole('heading', { name: 'This label leads nowhere' })).toBeVisible();
 });
 
-test('the day is read by tapping, and a promise is reckoned', async ({ page }) => {
+test('the day is read by tapping, and a promise is reckoned', BY_TURNS, async ({ page }) => {
   await page.goto('/day');
   const block = page.getByRole('group', { name: 'The day plan as lanes' }).getByRole('button').first();
   await block.focus();

@@ -1,5 +1,5 @@
 // Rooms: blank, plan, artwork.
-import { expect, flat, line, newJob, pick, stripes, test } from './shop';
+import { BY_TURNS, expect, flat, line, newJob, pick, stripes, test } from './shop';
 
 test('a garment is measured from a photo, kept on the shelf and planned for', async ({ page }) => {
   await page.goto('/shelf/trace');
@@ -97,65 +97,71 @@ test('a tapered mug: bent on the drawing, turned, on its sheet, with a template'
   );
 });
 
-test('a blank of one’s own gets its print area and a pocket; a picture over the pocket is told of', async ({
-  page,
-}) => {
-  await page.goto('/shelf');
-  const own = page.getByRole('region', { name: 'Your own blanks' });
-  await own.getByLabel('Kind').selectOption({ label: 'shirt' });
-  await own.getByLabel('What you call it').fill('Work shirt');
-  await own.getByLabel('Across the chest').fill('52 cm');
-  await own.getByLabel('Collar to hem').fill('74 cm');
-  await own.getByText('Print area, and parts to keep clear').click();
-  await own.getByLabel('Print area, width').fill('280 mm');
-  await own.getByRole('button', { name: 'Keep a pocket or a hole clear' }).click();
-  await own.getByLabel('What is there').fill('pocket');
-  await own.getByLabel('Right of centre').fill('9 cm');
-  await own.getByLabel('Upper edge, below').fill('14 cm');
-  await own.getByLabel('Wide').fill('much');
-  await own.getByRole('textbox', { name: 'High' }).fill('13 cm');
-  await own.getByRole('button', { name: 'Add this blank' }).click();
-  await expect(own.getByRole('alert')).toHaveCount(1);
-  await own.getByLabel('Wide').fill('11 cm');
-  await own.getByRole('button', { name: 'Add this blank' }).click();
-  await expect(own.getByText(/Work shirt.*keeps clear of pocket/)).toBeVisible();
+test(
+  'a blank of one’s own gets its print area and a pocket; a picture over the pocket is told of',
+  BY_TURNS,
+  async ({ page }) => {
+    await page.goto('/shelf');
+    const own = page.getByRole('region', { name: 'Your own blanks' });
+    await own.getByLabel('Kind').selectOption({ label: 'shirt' });
+    await own.getByLabel('What you call it').fill('Work shirt');
+    await own.getByLabel('Across the chest').fill('52 cm');
+    await own.getByLabel('Collar to hem').fill('74 cm');
+    await own.getByText('Print area, and parts to keep clear').click();
+    await own.getByLabel('Print area, width').fill('280 mm');
+    await own.getByRole('button', { name: 'Keep a pocket or a hole clear' }).click();
+    await own.getByLabel('What is there').fill('pocket');
+    await own.getByLabel('Right of centre').fill('9 cm');
+    await own.getByLabel('Upper edge, below').fill('14 cm');
+    await own.getByLabel('Wide').fill('much');
+    await own.getByRole('textbox', { name: 'High' }).fill('13 cm');
+    await own.getByRole('button', { name: 'Add this blank' }).click();
+    await expect(own.getByRole('alert')).toHaveCount(1);
+    await own.getByLabel('Wide').fill('11 cm');
+    await own.getByRole('button', { name: 'Add this blank' }).click();
+    await expect(own.getByText(/Work shirt.*keeps clear of pocket/)).toBeVisible();
 
-  await newJob(page, 'Pocket shirts', { name: 'pocket.png', buffer: stripes(1200, 900, 41) });
-  await line(page, 'Blank').click();
-  await page.getByLabel('Size').selectOption({ label: 'Work shirt' });
-  await expect(page.getByRole('region', { name: 'Checks', exact: true })).toContainText('It lies over: pocket');
-  await expect(line(page, 'Blank')).toContainText('280 ×');
-});
+    await newJob(page, 'Pocket shirts', { name: 'pocket.png', buffer: stripes(1200, 900, 41) });
+    await line(page, 'Blank').click();
+    await page.getByLabel('Size').selectOption({ label: 'Work shirt' });
+    await expect(page.getByRole('region', { name: 'Checks', exact: true })).toContainText('It lies over: pocket');
+    await expect(line(page, 'Blank')).toContainText('280 ×');
+  },
+);
 
-test('a picture is shown as drawn, on the way and as it will be; aligned; on patterned cloth', async ({ page }) => {
-  await page.goto('/jobs/apron');
-  const show = page.getByRole('group', { name: 'Show the picture' });
-  await expect(show.getByLabel('as it will be')).toBeChecked();
-  await page.keyboard.press('v');
-  await expect(show.getByLabel('as drawn')).toBeChecked();
-  await page.keyboard.press('v');
-  await expect(show.getByLabel('on the sheet')).toBeChecked();
-  await page.keyboard.press('3');
-  await expect(page.getByText('The print looks dull on paper. The press brings the colours out.')).toBeVisible();
+test(
+  'a picture is shown as drawn, on the way and as it will be; aligned; on patterned cloth',
+  BY_TURNS,
+  async ({ page }) => {
+    await page.goto('/jobs/apron');
+    const show = page.getByRole('group', { name: 'Show the picture' });
+    await expect(show.getByLabel('as it will be')).toBeChecked();
+    await page.keyboard.press('v');
+    await expect(show.getByLabel('as drawn')).toBeChecked();
+    await page.keyboard.press('v');
+    await expect(show.getByLabel('on the sheet')).toBeChecked();
+    await page.keyboard.press('3');
+    await expect(page.getByText('The print looks dull on paper. The press brings the colours out.')).toBeVisible();
 
-  await newJob(page, 'Striped shirts', { name: 'striped.png', buffer: stripes(1200, 900, 42) });
-  await line(page, 'Where it goes').click();
-  await page.getByRole('button', { name: 'To the left' }).click();
-  await expect(line(page, 'Where it goes')).toContainText('50 mm left of centre');
-  await page.getByRole('button', { name: 'To the foot' }).click();
-  await expect(line(page, 'Where it goes')).toContainText('310 mm below the collar');
-  await line(page, 'Blank').click();
-  await page.getByLabel('Pattern of the cloth').selectOption({ label: 'stripes' });
-  const checks = page.getByRole('region', { name: 'Checks', exact: true });
-  await expect(checks).toContainText('The pattern of the cloth shows');
-  await page.getByLabel('It repeats every').fill('9 m');
-  await page.getByLabel('It repeats every').press('Enter');
-  await expect(page.getByRole('alert')).toContainText('1 to 300 mm');
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(checks).not.toContainText('Patterned cloth');
-});
+    await newJob(page, 'Striped shirts', { name: 'striped.png', buffer: stripes(1200, 900, 42) });
+    await line(page, 'Where it goes').click();
+    await page.getByRole('button', { name: 'To the left' }).click();
+    await expect(line(page, 'Where it goes')).toContainText('50 mm left of centre');
+    await page.getByRole('button', { name: 'To the foot' }).click();
+    await expect(line(page, 'Where it goes')).toContainText('310 mm below the collar');
+    await line(page, 'Blank').click();
+    await page.getByLabel('Pattern of the cloth').selectOption({ label: 'stripes' });
+    const checks = page.getByRole('region', { name: 'Checks', exact: true });
+    await expect(checks).toContainText('The pattern of the cloth shows');
+    await page.getByLabel('It repeats every').fill('9 m');
+    await page.getByLabel('It repeats every').press('Enter');
+    await expect(page.getByRole('alert')).toContainText('1 to 300 mm');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(checks).not.toContainText('Patterned cloth');
+  },
+);
 
-test('a large picture is read beside the page and can be given up', async ({ page }) => {
+test('a large picture is read beside the page and can be given up', BY_TURNS, async ({ page }) => {
   await page.goto('/pictures');
   const file = { name: 'wall.png', mimeType: 'image/png', buffer: flat(3400, 2400) };
   await page.locator('input[type=file]').first().setInputFiles(file);

@@ -1,7 +1,7 @@
 // Rooms: cost.
-import { expect, test } from './shop';
+import { BY_TURNS, expect, test } from './shop';
 
-test('what is short stands on the list until it is bought', async ({ page }) => {
+test('what is short stands on the list until it is bought', BY_TURNS, async ({ page }) => {
   await page.goto('/stock');
   const buy = page.getByRole('region', { name: 'To buy' });
   const mug = buy.getByRole('row').filter({ hasText: 'Ordinary mug, white' });

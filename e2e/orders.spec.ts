@@ -1,5 +1,5 @@
 // Rooms: order, route.
-import { expect, stored, test } from './shop';
+import { BY_TURNS, expect, stored, test } from './shop';
 
 test('an order is taken, planned, repeated and put away', async ({ page }) => {
   await page.goto('/orders');
@@ -76,7 +76,7 @@ test('what is agreed, paid and brought stands with the order, and its papers', a
   }
 });
 
-test('a table of orders is looked at first, and taken in whole or not at all', async ({ page }) => {
+test('a table of orders is looked at first, and taken in whole or not at all', BY_TURNS, async ({ page }) => {
   const table = (quantity: string) =>
     Buffer.from(
       `order,due,what,quantity,sizes\nHollow Farm,2099-05-01,Row tags,12,\nHollow Farm,2099-05-01,Crate-end signs,${quantity},\n`,
@@ -104,26 +104,30 @@ test('a table of orders is looked at first, and taken in whole or not at all', a
   await expect(page.getByRole('link', { name: /^Hollow Farm/ })).toHaveCount(0);
 });
 
-test('a rule of the house is taken back, and nothing that others changed since', async ({ page, request }) => {
-  await page.goto('/house');
-  const back = page.getByRole('button', { name: 'Undo' });
-  await expect(back).toBeDisabled();
-  const drying = page.getByRole('group', { name: /Drying/ });
-  const [first, second] = [drying.getByRole('radio').nth(1), drying.getByRole('radio').nth(2)];
-  await first.click();
-  await expect(first).toBeChecked();
-  await back.click();
-  await expect(first).not.toBeChecked();
-  await expect(back).toBeDisabled();
+test(
+  'a rule of the house is taken back, and nothing that others changed since',
+  BY_TURNS,
+  async ({ page, request }) => {
+    await page.goto('/house');
+    const back = page.getByRole('button', { name: 'Undo' });
+    await expect(back).toBeDisabled();
+    const drying = page.getByRole('group', { name: /Drying/ });
+    const [first, second] = [drying.getByRole('radio').nth(1), drying.getByRole('radio').nth(2)];
+    await first.click();
+    await expect(first).toBeChecked();
+    await back.click();
+    await expect(first).not.toBeChecked();
+    await expect(back).toBeDisabled();
 
-  await first.click();
-  await expect(first).toBeChecked();
-  await expect(back).toBeEnabled();
-  const headers = { 'X-Wubbin': '1', 'If-Match': '*' };
-  const wanted = (await second.getAttribute('value')) ?? '';
-  await request.patch('/api/house', { headers, data: { drying: wanted } });
-  await page.keyboard.press('Control+z');
-  await expect(page.getByRole('alert')).toContainText('changed again later');
-  await expect(second).toBeChecked();
-  await request.patch('/api/house', { headers, data: { drying: '' } });
-});
+    await first.click();
+    await expect(first).toBeChecked();
+    await expect(back).toBeEnabled();
+    const headers = { 'X-Wubbin': '1', 'If-Match': '*' };
+    const wanted = (await second.getAttribute('value')) ?? '';
+    await request.patch('/api/house', { headers, data: { drying: wanted } });
+    await page.keyboard.press('Control+z');
+    await expect(page.getByRole('alert')).toContainText('changed again later');
+    await expect(second).toBeChecked();
+    await request.patch('/api/house', { headers, data: { drying: '' } });
+  },
+);

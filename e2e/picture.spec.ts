@@ -1,5 +1,5 @@
 // Rooms: artwork, plan.
-import { discOnBlue, discOnMeadow, discOnWhite, expect, line, newJob, stripes, test } from './shop';
+import { BY_TURNS, discOnBlue, discOnMeadow, discOnWhite, expect, line, newJob, stripes, test } from './shop';
 
 test('a picture is foreseen on the cloth, and its background taken away and put back', async ({ page }) => {
   await newJob(page, 'Foreseen shirts', { name: 'disc.png', buffer: discOnWhite(900, 3) });
@@ -55,7 +55,7 @@ test('a thing in a photograph is cut out by lines drawn over it', async ({ page 
   await expect(line(page, 'Picture')).toContainText(/\b(9[89]|10[0-3]) × /);
 });
 
-test('what nobody can tell from the pixels is asked, with both to look at', async ({ page }) => {
+test('what nobody can tell from the pixels is asked, with both to look at', BY_TURNS, async ({ page }) => {
   await newJob(page, 'Asked shirts', { name: 'field.png', buffer: discOnBlue(500) });
   await page.getByText('Show all').click();
   await expect(page.getByText(/Is the blue round it a background/)).toBeVisible();
@@ -65,7 +65,7 @@ test('what nobody can tell from the pixels is asked, with both to look at', asyn
   await expect(page.getByText(/Is the blue round it a background/)).toHaveCount(0);
 });
 
-test('a cut line is drawn at a margin and saved for a cutter', async ({ page }) => {
+test('a cut line is drawn at a margin and saved for a cutter', BY_TURNS, async ({ page }) => {
   await newJob(page, 'Cut shirts', { name: 'cut.png', buffer: discOnWhite(900, 5) });
   await line(page, 'Picture').click();
   await page.getByLabel('lettering').click();
@@ -109,7 +109,7 @@ test('a picture is found again, used again, and replaced by a new version', asyn
   await expect(line(page, 'Picture')).toContainText('basket.png');
 });
 
-test('a mug is turned to see what is round the corner', async ({ page }) => {
+test('a mug is turned to see what is round the corner', BY_TURNS, async ({ page }) => {
   await newJob(page, 'Turned mugs', { name: 'wrap.png', buffer: stripes(1600, 600, 41) });
   await line(page, 'Blank').click();
   await page.getByLabel('What is it?').selectOption('mug');

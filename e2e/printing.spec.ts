@@ -1,7 +1,7 @@
 // Rooms: sheet, plan.
-import { expect, flat, line, newJob, stripes, test } from './shop';
+import { BY_TURNS, expect, flat, line, newJob, stripes, test } from './shop';
 
-test('a feed test on the simulated printer tells how a sheet goes in', async ({ page }) => {
+test('a feed test on the simulated printer tells how a sheet goes in', BY_TURNS, async ({ page }) => {
   await page.goto('/sheets/printers');
   const laser = page.getByRole('region', { name: 'black-and-white laser' });
   await laser.getByLabel('Another tray').fill('flap at the back');
@@ -44,7 +44,7 @@ test('a sheet goes through the queue: right, then laid in wrong', async ({ page 
   await expect(queue.getByText(/Mirrored twice/).first()).toBeVisible();
 });
 
-test('a picture in parts keeps its joins out of a box', async ({ page }) => {
+test('a picture in parts keeps its joins out of a box', BY_TURNS, async ({ page }) => {
   await page.goto('/jobs/apron');
   await page.getByRole('tab', { name: 'On the sheet' }).click();
   const drawing = page.getByRole('img', { name: 'The picture in 6 parts' });
@@ -62,7 +62,7 @@ test('a picture in parts keeps its joins out of a box', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Take the box away' })).toHaveCount(0);
 });
 
-test('tissue has its carrier’s cut list, and a bench card', async ({ page }) => {
+test('tissue has its carrier’s cut list, and a bench card', BY_TURNS, async ({ page }) => {
   await page.goto('/jobs/blossom-candles');
   await page.getByRole('tab', { name: 'On the sheet' }).click();
   await page.getByRole('tab', { name: 'Its carrier' }).click();

@@ -1,5 +1,5 @@
 // Rooms: ready, proof.
-import { branch, expect, newJob, test } from './shop';
+import { BY_TURNS, branch, expect, newJob, test } from './shop';
 
 test('a picture is made ready, undone and done again', async ({ page }) => {
   await newJob(page, 'Made ready', { name: 'apple-branch.svg', buffer: branch() });
@@ -32,7 +32,7 @@ test('a picture is made ready, undone and done again', async ({ page }) => {
   await expect(size).not.toHaveText(ready);
 });
 
-test('a corner is dragged, and moved by the keys', async ({ page }) => {
+test('a corner is dragged, and moved by the keys', BY_TURNS, async ({ page }) => {
   await newJob(page, 'Cropped', { name: 'apple-branch.svg', buffer: branch() });
   const job = page.url();
   await page.goto(`${job}/ready`);

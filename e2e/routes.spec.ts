@@ -1,5 +1,5 @@
 // Rooms: advice, plan, route, blank, job.
-import { expect, line, newJob, pick, stored, stripes, test } from './shop';
+import { BY_TURNS, expect, line, newJob, pick, stored, stripes, test } from './shop';
 
 test('a dark shirt is led to the route that works', async ({ page }) => {
   await newJob(page, 'Night shirts', { name: 'night.png', buffer: stripes(1500, 1000, 20) });
@@ -20,7 +20,7 @@ test('a dark shirt is led to the route that works', async ({ page }) => {
   await expect(page.getByRole('region', { name: 'Checks', exact: true })).toContainText('There is no opaque film');
 });
 
-test('two routes are compared side by side', async ({ page }) => {
+test('two routes are compared side by side', BY_TURNS, async ({ page }) => {
   await page.goto('/jobs/seed-bags/routes');
   const boxes = page.getByLabel('compare');
   await boxes.nth(0).check();
@@ -63,7 +63,7 @@ test('a candle is planned from the start: blank, route, size, school, bench', as
   await expect(page.getByRole('heading', { name: 'Iron the tissue flat at low heat.' })).toBeVisible();
 });
 
-test('a rule of the house changes every plan and says so', async ({ browser }) => {
+test('a rule of the house changes every plan and says so', BY_TURNS, async ({ browser }) => {
   const page = await (await browser.newContext()).newPage();
   await page.goto('/house');
   const coats = page.getByRole('group', { name: 'Warming the toner into the wax' });
@@ -78,7 +78,7 @@ test('a rule of the house changes every plan and says so', async ({ browser }) =
   await page.context().close();
 });
 
-test('a mug press goes on the shelf with its measures, and a wrong one is told', async ({ page }) => {
+test('a mug press goes on the shelf with its measures, and a wrong one is told', BY_TURNS, async ({ page }) => {
   await page.route('**/api/shelf/heat', (route) => route.continue());
   await page.goto('/shelf');
   await page.getByLabel('Another').selectOption({ label: 'mug press' });
@@ -96,7 +96,7 @@ test('a mug press goes on the shelf with its measures, and a wrong one is told',
   await expect(page.getByText('mugs 76–89 mm')).toHaveCount(0);
 });
 
-test('a supplier’s sheet is typed in, used, changed and retired', async ({ page }) => {
+test('a supplier’s sheet is typed in, used, changed and retired', BY_TURNS, async ({ page }) => {
   await page.goto('/recipes');
   await page.getByRole('button', { name: 'Type in a supplier’s sheet' }).click();
   const form = page.getByRole('form', { name: 'Recipe' });
@@ -130,7 +130,7 @@ test('a supplier’s sheet is typed in, used, changed and retired', async ({ pag
   await expect(line(page, 'Heat time')).toContainText('60 s');
 });
 
-test('a mug is measured, a job is made on it, and it is retired', async ({ page }) => {
+test('a mug is measured, a job is made on it, and it is retired', BY_TURNS, async ({ page }) => {
   await page.goto('/shelf');
   const form = page.getByRole('region', { name: 'Your own blanks' });
   await form.getByLabel('What you call it').fill('milking mug');
@@ -161,7 +161,7 @@ test('a mug is measured, a job is made on it, and it is retired', async ({ page 
   await expect(line(page, 'Blank')).toContainText('Milking mug');
 });
 
-test('a printer is copied with its own margin, and a job as a starting point', async ({ page }) => {
+test('a printer is copied with its own margin, and a job as a starting point', BY_TURNS, async ({ page }) => {
   await page.goto('/shelf');
   await page.getByRole('button', { name: 'Copy inkjet with dye ink' }).click();
   await page.getByLabel('Your name for it').fill('attic inkjet');

@@ -2,6 +2,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, line, test } from './shop';
+import { LOOKS, SLICE, SLICES, WHOLE } from './turns';
 
 const SCREENS = [
   ['today', '/'],
@@ -53,9 +54,6 @@ const SCREENS = [
   ['nothing', '/nowhere'],
 ] as const;
 
-/** Where everything is tested. */
-const WHOLE = process.env.WUBBIN_FULL === '1';
-
 /** Each takes seconds: every day a slice of those that most people look at, and all of them where everything is tested. */
 const EVERY_DAY = new Set<string>([
   '/',
@@ -74,8 +72,6 @@ const EVERY_DAY = new Set<string>([
   '/shelf',
   '/parts',
 ]);
-const SLICES = 3;
-const SLICE = Number(process.env.WUBBIN_SLICE ?? 0) % SLICES;
 const LOOKED_AT = WHOLE
   ? SCREENS
   : SCREENS.filter(([, path]) => EVERY_DAY.has(path)).filter((_, n) => n % SLICES === SLICE);
@@ -102,7 +98,7 @@ const TOGETHER = 5;
 
 for (let from = 0; from < LOOKED_AT.length; from += TOGETHER) {
   const screens = LOOKED_AT.slice(from, from + TOGETHER);
-  test(`can be used by everyone: ${screens.map(([name]) => name).join(', ')}`, async ({ page }) => {
+  test(`can be used by everyone: ${screens.map(([name]) => name).join(', ')}`, LOOKS, async ({ page }) => {
     test.setTimeout(180_000);
     for (const [name, path] of screens) {
       await test.step(name, () => usable(page, path));

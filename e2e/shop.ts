@@ -2,8 +2,10 @@ import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { type APIResponse, test as base, expect, type Page } from '@playwright/test';
 import { type Kind, Opened } from './opened';
+import { isDue } from './turns';
 
 export * from './pictures';
+export { BY_TURNS } from './turns';
 
 interface Own {
   /** What the test's own shop holds when it begins. */
@@ -35,7 +37,8 @@ export const test = base.extend<Own, { opened: Opened }>({
       origins: [{ origin: opened.address, localStorage: [{ name: 'wubbin-ticket', value: 'whole' }] }],
     }),
   laid: [
-    async ({ opened, shop }, use) => {
+    async ({ opened, shop }, use, { title, tags, skip }) => {
+      skip(!isDue(title, tags), 'it is another one’s turn');
       const now = opened.lay(shop);
       await use(now);
       await opened.clear();

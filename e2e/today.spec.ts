@@ -1,5 +1,5 @@
 // Rooms: today, job.
-import { expect, stored, test } from './shop';
+import { BY_TURNS, expect, stored, test } from './shop';
 
 test('from the first page a sheet is printed, looked at, printed again and pressed', async ({ page }) => {
   await page.goto('/');
@@ -27,7 +27,7 @@ test('from the first page a sheet is printed, looked at, printed again and press
   await expect(page).toHaveURL(/\/bench\//);
 });
 
-test('a machine out of order is planned round, and back again', async ({ page }) => {
+test('a machine out of order is planned round, and back again', BY_TURNS, async ({ page }) => {
   await page.goto('/');
   await page.getByText('Something is out of order, or somebody is away').click();
   await page.getByRole('button', { name: 'mug press' }).click();
@@ -38,7 +38,7 @@ test('a machine out of order is planned round, and back again', async ({ page })
   await expect(way).not.toContainText('The mug press is out of order');
 });
 
-test('many jobs are copied and closed at once, and found by how far they are', async ({ page }) => {
+test('many jobs are copied and closed at once, and found by how far they are', BY_TURNS, async ({ page }) => {
   await page.goto('/jobs');
   await page.getByLabel('Words of its name').fill('barn');
   const row = page.getByRole('listitem').filter({ hasText: 'LED candle for the barn' });

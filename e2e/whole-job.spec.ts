@@ -1,6 +1,6 @@
 // Rooms: plan, run, log, job, measure, sheet, stack.
 import type { Locator } from '@playwright/test';
-import { expect, line, newJob, stripes, test } from './shop';
+import { BY_TURNS, expect, line, newJob, stripes, test } from './shop';
 
 test('a picture goes onto a shirt, from upload to logbook', async ({ page }) => {
   await page.goto('/jobs/new');
@@ -108,7 +108,7 @@ test('a job file leaves and enters', async ({ page }) => {
   await expect(page.getByRole('link', { name: /Travelling job/ })).toHaveCount(2);
 });
 
-test('units change at a click, everywhere', async ({ page }) => {
+test('units change at a click, everywhere', BY_TURNS, async ({ page }) => {
   const settings = await (await page.request.get('/api/settings')).json();
   await page.route('**/api/settings', async (route) => {
     // Kept from the server, so that tests beside this one keep their units.
@@ -123,29 +123,33 @@ test('units change at a click, everywhere', async ({ page }) => {
   await expect(line(page, 'Heat')).toContainText('390 °F');
 });
 
-test('a picture is dragged on its piece, and sized by its corner and by keys, with true measures', async ({ page }) => {
-  await page.goto('/jobs/helpers');
-  const held = page.getByRole('button', { name: /^The picture, / });
-  const width = async () => Number((await held.getAttribute('aria-label'))?.match(/, (\d+) mm/)?.[1]);
-  const before = await width();
-  const drag = async (of: Locator, dx: number, dy: number) => {
-    const box = await of.boundingBox();
-    if (box === null) {
-      throw new Error('There is nothing to hold.');
-    }
-    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
-    await page.mouse.down();
-    await page.mouse.move(box.x + box.width / 2 + dx, box.y + box.height / 2 + dy, { steps: 4 });
-  };
-  await held.press('-');
-  await held.press('-');
-  await expect.poll(width).toBe(before - 10);
-  await drag(page.locator('.cursor-nwse-resize'), -15, 0);
-  const shown = await width();
-  expect(shown).toBeLessThan(before - 10);
-  await page.mouse.up();
-  await expect.poll(width).toBe(shown);
-  await drag(held, 20, 15);
-  await page.mouse.up();
-  await expect(line(page, 'Where it goes')).toContainText('right of centre');
-});
+test(
+  'a picture is dragged on its piece, and sized by its corner and by keys, with true measures',
+  BY_TURNS,
+  async ({ page }) => {
+    await page.goto('/jobs/helpers');
+    const held = page.getByRole('button', { name: /^The picture, / });
+    const width = async () => Number((await held.getAttribute('aria-label'))?.match(/, (\d+) mm/)?.[1]);
+    const before = await width();
+    const drag = async (of: Locator, dx: number, dy: number) => {
+      const box = await of.boundingBox();
+      if (box === null) {
+        throw new Error('There is nothing to hold.');
+      }
+      await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+      await page.mouse.down();
+      await page.mouse.move(box.x + box.width / 2 + dx, box.y + box.height / 2 + dy, { steps: 4 });
+    };
+    await held.press('-');
+    await held.press('-');
+    await expect.poll(width).toBe(before - 10);
+    await drag(page.locator('.cursor-nwse-resize'), -15, 0);
+    const shown = await width();
+    expect(shown).toBeLessThan(before - 10);
+    await page.mouse.up();
+    await expect.poll(width).toBe(shown);
+    await drag(held, 20, 15);
+    await page.mouse.up();
+    await expect(line(page, 'Where it goes')).toContainText('right of centre');
+  },
+);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Tests\Artwork;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Process\Process;
 use Wubbin\Artwork\ArtworkStore;
@@ -13,6 +14,7 @@ use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
 
 /** What Wubbin makes of a picture, against what the ImageMagick command line makes of the same file. */
+#[Group('reading')]
 final class AgainstCommandLineTest extends ShopTestCase
 {
     protected const READS_ANEW = true;

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Wubbin\Tests\Artwork;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use Wubbin\Task\TaskQueue;
 use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
 
+#[Group('reading')]
 final class BackgroundTest extends ShopTestCase
 {
     protected const READS_ANEW = true;

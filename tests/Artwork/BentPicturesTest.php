@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wubbin\Tests\Artwork;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Wubbin\Artwork\ArtworkStore;
 use Wubbin\Artwork\BentPictures;
 use Wubbin\Core\Blank\Bend;
@@ -13,6 +14,7 @@ use Wubbin\Core\Measure\Rect;
 use Wubbin\Tests\Support\ShopTestCase;
 
 /** The bent grid is measured: where its crossings lie in the finished picture, against the development of the cone. */
+#[Group('reading')]
 final class BentPicturesTest extends ShopTestCase
 {
     protected const READS_ANEW = true;

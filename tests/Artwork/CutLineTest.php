@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Wubbin\Tests\Artwork;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
 
+#[Group('reading')]
 final class CutLineTest extends ShopTestCase
 {
     protected const READS_ANEW = true;

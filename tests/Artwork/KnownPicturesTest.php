@@ -20,6 +20,7 @@ use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
 
 /** Pictures of which it is known what is in them: they were put together here of parts that are known. */
+#[Group('reading')]
 final class KnownPicturesTest extends ShopTestCase
 {
     protected const READS_ANEW = true;

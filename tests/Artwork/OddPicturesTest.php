@@ -13,6 +13,7 @@ use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
 
 /** Pictures as phones, scanners and drawing programs make them. */
+#[Group('reading')]
 final class OddPicturesTest extends ShopTestCase
 {
     protected const READS_ANEW = true;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wubbin\Tests\Attack;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Process\Process;
 use Wubbin\Artwork\JpegEnd;
@@ -18,6 +19,7 @@ use Wubbin\Tests\Support\Pictures;
 use Wubbin\Tests\Support\ShopTestCase;
 
 /** Pictures that are cut off, that tell too much, or that want more than there is. */
+#[Group('reading')]
 final class BadPictureTest extends ShopTestCase
 {
     protected const READS_ANEW = true;
