@@ -16,8 +16,8 @@ final class PartsTest extends TestCase
      * @param list<string>|null $changed
      * @param list<string> $left groups that are left out
      */
-    #[TestWith([['README.md', 'core/src/Day/Scheduler.php'], ['real-printer', 'killed-server', 'clip-art']])]
-    #[TestWith([['src/Sheet/SheetMaker.php'], ['killed-server'], 'src/Sheet/SheetMaker.php'])]
+    #[TestWith([['README.md', 'core/src/Day/Scheduler.php'], ['real-printer', 'killed-server', 'reading', 'clip-art']])]
+    #[TestWith([['src/Sheet/SheetMaker.php'], ['killed-server', 'reading'], 'src/Sheet/SheetMaker.php'])]
     #[TestWith([['src/Task/TaskQueue.php'], ['clip-art'], 'src/Task/TaskQueue.php'])]
     #[TestWith([['composer.json'], [], 'composer.json'])]
     #[TestWith([null, []])]
@@ -26,7 +26,7 @@ final class PartsTest extends TestCase
         /* @var list<string>|null $changed */
         [$out, $said] = Parts::occasional(null === $changed ? Changes::unknown() : Changes::of($changed));
         self::assertSame($left, array_keys($out));
-        self::assertCount(3, $said);
+        self::assertCount(4, $said);
         self::assertStringContainsString($because, implode(' ', $said));
     }
 
