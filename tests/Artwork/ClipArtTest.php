@@ -17,8 +17,8 @@ use Wubbin\Tests\Support\ClipArt;
 use Wubbin\Tests\Support\ShopTestCase;
 
 /**
- * Drawings that nobody drew for us, from the file to the cut line and the sheet; measured against what rsvg-convert makes
- * of the same files.
+ * Drawings that nobody drew for us, from the file to the cut line and the sheet; measured against what rsvg-convert
+ * makes of the same files.
  */
 final class ClipArtTest extends ShopTestCase
 {
