@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Wubbin\Check;
 
+use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
 
-/** A part that runs, in a session of its own. Whatever it starts is marked as its, so that nothing outlives it. */
+/**
+ * A part that runs, in a session of its own. Whatever it starts is marked as its, so that nothing outlives it; what it
+ * lays down for a while is cleared away.
+ */
 final class Running
 {
     private const MARK = 'WUBBIN_CHECK';
@@ -15,14 +19,22 @@ final class Running
     private const TO_END_S = 60.0;
     private const LOOK_AGAIN_MICROSECONDS = 100_000;
 
+    /** Shops of tests are written all the time: they lie in memory, where the machine has such a place with room. */
+    private const IN_MEMORY = '/dev/shm';
+    private const ROOM_BYTES = 2e9;
+
     private readonly Process $process;
     private readonly string $mark;
+    private readonly string $scratch;
     private readonly float $began;
 
     /** @param string $place an existing directory for what it says */
     public function __construct(public readonly Part $part, private readonly string $place)
     {
         $this->mark = $part->id . '-' . getmypid();
+        $room = is_writable(self::IN_MEMORY) ? disk_free_space(self::IN_MEMORY) : 0.0;
+        $this->scratch = ($room >= self::ROOM_BYTES ? self::IN_MEMORY : sys_get_temp_dir()) . '/wubbin-' . $this->mark;
+        (new Filesystem())->mkdir($this->scratch);
         $this->process = new Process(
             [
                 'setsid',
@@ -36,7 +48,7 @@ final class Running
                 ...$part->command,
             ],
             dirname(__DIR__),
-            [self::MARK => $this->mark] + $part->environment,
+            [self::MARK => $this->mark, 'TMPDIR' => $this->scratch] + $part->environment,
             timeout: null,
         );
         $this->began = microtime(true);
@@ -102,6 +114,7 @@ final class Running
         if ($this->process->isRunning()) {
             $this->process->stop(0.0, \SIGKILL);
         }
+        (new Filesystem())->remove($this->scratch);
 
         return array_values($ended);
     }

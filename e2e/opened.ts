@@ -2,6 +2,7 @@ import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
 import { createHash, randomUUID } from 'node:crypto';
 import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { MOMENT } from './moments';
 
@@ -101,7 +102,7 @@ export class Opened {
   ) {}
 
   static async start(): Promise<Opened> {
-    const place = join(PLACE, `${process.pid}-${randomUUID()}`);
+    const place = join(tmpdir(), `wubbin-page-${process.pid}-${randomUUID()}`);
     mkdirSync(place, { recursive: true });
     const port = await free();
     const settings = [
