@@ -40,6 +40,36 @@ final class GangTest extends TestCase
         );
     }
 
+    /**
+     * It would fit the sheet, but not beside the carrier's tape: one alone, several of one, one each of two.
+     *
+     * @param list<int> $counts
+     */
+    #[TestWith([[1]])]
+    #[TestWith([[5]])]
+    #[TestWith([[1, 1]])]
+    #[TestWith([[3, 0, 2]])]
+    public function testWhatHasNoRoomBesideTheTapeIsNamedAndNotTriedForEver(array $counts): void
+    {
+        $pieces = array_map(
+            static fn(int $n, int $count): GangPiece => new GangPiece(
+                'p' . $n,
+                'Piece ' . $n,
+                Size::mm(190, 250),
+                $count,
+            ),
+            array_keys($counts),
+            $counts,
+        );
+        $paper = new GangPaper(
+            PaperSize::A4->size(),
+            Rect::mm(5.0, 5.0, 200.0, 272.0),
+            blocked: [Rect::mm(5.0, 5.0, 200.0, 25.0)],
+        );
+        $this->expectExceptionObject(BadRecord::at('pieces', '“Piece 0” has no room beside the tape.'));
+        Gang::fromOrder(new GangOrder($pieces, $paper, Length::mm(3.0)), 1, static fn(): bool => false);
+    }
+
     /** @return iterable<string, array{int}> */
     public static function seeds(): iterable
     {

@@ -30,27 +30,38 @@ final readonly class Gang
     /**
      * @param callable(int, int, int): bool $goOn told how often it was tried, how many whole sheets the best so far
      *                                            has, and by which way: 0 by boxes, 1 by outlines; false takes that
+     *
+     * @throws BadRecord where a piece has no room on a whole sheet
      */
     public static function fromOrder(GangOrder $order, int $seed, callable $goOn): self
     {
         $pinned = $order->pinnedSheets();
         $grounds = self::grounds($order, $pinned);
-        $boxes = Packer::pack(
-            GangFilling::byBoxes($order, $grounds),
-            $order->counts(),
-            $seed,
-            static fn(int $tried, int $sheets): bool => $goOn($tried, $sheets, 0),
-        );
+        try {
+            $boxes = Packer::pack(
+                GangFilling::byBoxes($order, $grounds),
+                $order->counts(),
+                $seed,
+                static fn(int $tried, int $sheets): bool => $goOn($tried, $sheets, 0),
+            );
+        } catch (NoRoom $e) {
+            throw self::noRoom($order->pieces[$e->kind]);
+        }
         $laid = self::laid($boxes, $order, $grounds, 1.0 / GangFilling::STEPS_A_MM);
         $nested = false;
         if ($order->couldNest() && count($boxes) > 1) {
             $cell = GangFilling::cellMm($order);
-            $outlines = Packer::pack(
-                GangFilling::byOutlines($order, $grounds, $cell),
-                $order->counts(),
-                $seed,
-                static fn(int $tried, int $sheets): bool => $goOn($tried, $sheets, 1),
-            );
+            try {
+                $outlines = Packer::pack(
+                    GangFilling::byOutlines($order, $grounds, $cell),
+                    $order->counts(),
+                    $seed,
+                    static fn(int $tried, int $sheets): bool => $goOn($tried, $sheets, 1),
+                );
+            } catch (NoRoom) {
+                // On cells some are a little larger than they are.
+                $outlines = $boxes;
+            }
             $nested = count($outlines) < count($boxes);
             $laid = $nested ? self::laid($outlines, $order, $grounds, $cell) : $laid;
         }
@@ -64,6 +75,11 @@ final readonly class Gang
         }
 
         return new self($sheets, $order->byId, $nested);
+    }
+
+    private static function noRoom(GangPiece $piece): BadRecord
+    {
+        return BadRecord::at('pieces', sprintf('“%s” has no room beside the tape.', $piece->label));
     }
 
     /**
@@ -84,7 +100,7 @@ final readonly class Gang
         }
 
         if ([] === $best->spots) {
-            throw BadRecord::at('pieces', sprintf('“%s” has no room beside the tape.', $order->pieces[0]->label));
+            throw self::noRoom($order->pieces[0]);
         }
 
         return self::sheet($order, $order->paper, self::places($best->spots, $order->pieces, $order->paper, $unit));

@@ -45,11 +45,13 @@ final class Packer
     }
 
     /**
-     * @param list<int> $counts how many there are of each kind; every kind fits the empty sheet
+     * @param list<int> $counts how many there are of each kind
      * @param callable(int, int): bool $goOn told how often it was tried, and how many sheets the best so far has;
      *                                       false takes that
      *
      * @return list<Packed> the grounds that are there once come first
+     *
+     * @throws NoRoom where a kind has no room on an empty sheet either
      */
     public static function pack(Filling $filling, array $counts, int $seed, callable $goOn): array
     {
@@ -77,6 +79,8 @@ final class Packer
      * @param non-empty-array<int, int> $pool
      *
      * @return non-empty-list<Packed>
+     *
+     * @throws NoRoom
      */
     private function first(array $pool): array
     {
@@ -106,10 +110,15 @@ final class Packer
     }
 
     /**
+     * It ends, as every sheet takes something: the grounds that are there once come to an end, and an empty sheet that
+     * takes nothing is an error.
+     *
      * @param non-empty-array<int, int> $pool
      * @param list<int> $weights
      *
      * @return non-empty-list<Packed>
+     *
+     * @throws NoRoom
      */
     private function inOrder(array $pool, array $weights, int $rule): array
     {
@@ -119,7 +128,10 @@ final class Packer
             $order = array_keys($pool);
             usort($order, static fn(int $a, int $b): int => $weights[$b] <=> $weights[$a]);
             $ground = array_shift($grounds) ?? 0;
-            $sheets[] = $this->filling->fill($pool, $order, $rule, $ground);
+            $sheets[] = $filled = $this->filling->fill($pool, $order, $rule, $ground);
+            if (0 === $ground && [] === $filled->spots) {
+                throw new NoRoom($order[0]);
+            }
         }
 
         return $sheets;
