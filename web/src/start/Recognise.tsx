@@ -20,6 +20,8 @@ export function Recognise({
     return <Waiting error={found.error} />;
   }
   const { fitting, next } = found.data;
+  // What was answered is not answered twice, while the next question is on its way.
+  const waits = found.isPlaceholderData;
   return (
     <fieldset className="mt-2 border border-ink p-4" aria-label="Which sheet is this?">
       {said.length > 0 && (
@@ -33,7 +35,7 @@ export function Recognise({
       {next !== null && next !== undefined ? (
         <>
           <p className="text-lg font-bold" role="status">
-            {said.length + 1}. {next.text}
+            {said.length + (waits ? 0 : 1)}. {next.text}
           </p>
           <div className="mt-2 flex flex-wrap gap-2">
             {next.answers.map((answer) => (
@@ -41,6 +43,7 @@ export function Recognise({
                 key={answer.id}
                 type="button"
                 className="key"
+                disabled={waits}
                 onClick={() => setSaid([...said, { question: next.id, answer: answer.id, words: answer.label }])}
               >
                 {answer.label}
@@ -49,6 +52,7 @@ export function Recognise({
             <button
               type="button"
               className="key text-soft"
+              disabled={waits}
               onClick={() => setSaid([...said, { question: next.id, answer: '', words: 'cannot tell' }])}
             >
               I cannot tell
