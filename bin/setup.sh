@@ -60,7 +60,7 @@ missing_packages() {
   command -v exiftool >/dev/null || echo libimage-exiftool-perl
   command -v prlimit >/dev/null || echo util-linux
   command -v fc-match >/dev/null || echo fontconfig
-  [ -e /usr/share/color/icc/sRGB.icc ] || [ -e /usr/share/color/icc/ghostscript/srgb.icc ] || echo icc-profiles-free
+  [ -e /usr/share/color/icc/sRGB.icc ] || echo icc-profiles-free
   command -v pdftocairo >/dev/null || echo poppler-utils
   if [ "${WITH_TESTS:-}" = 1 ]; then
     [ -x /usr/bin/chromium-headless-shell ] || echo chromium-headless-shell
