@@ -37,17 +37,23 @@ final readonly class Near
         );
         $seconds = $known->classes();
         $far = [];
+        $rooms = array_map(self::room(...), $files);
         foreach ((new Uses($project))->testsOf($files) as $file => $steps) {
+            // Those that must be alone are none for a minute.
+            if (str_contains((string) file_get_contents($project . '/' . $file), "#[Group('serial')]")) {
+                continue;
+            }
             $class = self::classOf($file);
-            $far[$class] = [$steps, $seconds[$class] ?? self::UNKNOWN_S];
+            $elsewhere = !in_array(self::room($file), $rooms, true);
+            $far[$class] = [$steps, $elsewhere, $seconds[$class] ?? self::UNKNOWN_S];
         }
-        // Of those that are as near, the quick ones.
+        // Of those that are as near, the ones of the same room, and then the quick ones.
         uasort($far, static fn(array $a, array $b): int => $a <=> $b);
         $classes = self::within($far, self::BUDGET_S);
         $journeys = Journeys::through(array_values($page), $project);
         $walked = self::within(
             array_map(
-                static fn(string $file): array => [0, $seconds[basename($file)] ?? self::UNKNOWN_JOURNEY_S],
+                static fn(string $file): array => [0, false, $seconds[basename($file)] ?? self::UNKNOWN_JOURNEY_S],
                 array_combine($journeys, $journeys),
             ),
             self::JOURNEYS_BUDGET_S,
@@ -74,14 +80,15 @@ final readonly class Near
     }
 
     /**
-     * @param array<string, array{int, float}> $far how far each is, and its seconds, nearest first
+     * @param array<string, array{int, bool, float}> $far how far each is, whether elsewhere, and its seconds, nearest
+     *                                                    first
      *
      * @return list<string> those for which there is time
      */
     private static function within(array $far, float $budget): array
     {
         $taken = [];
-        foreach ($far as $one => [, $seconds]) {
+        foreach ($far as $one => [, , $seconds]) {
             if ($seconds <= $budget) {
                 $budget -= $seconds;
                 $taken[] = $one;
@@ -89,6 +96,12 @@ final readonly class Near
         }
 
         return $taken;
+    }
+
+    /** The room of a file: `Run` of `core/src/Run/AtHand.php` and of `tests/Run/RunApiTest.php`. */
+    private static function room(string $file): string
+    {
+        return basename(dirname($file));
     }
 
     private static function classOf(string $file): string
