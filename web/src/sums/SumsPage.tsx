@@ -107,11 +107,17 @@ function Working({ sum }: { sum: Sum }) {
             </div>
           ))}
         </dl>
-        {Object.keys(job).length > 0 && (
-          <Link to={`/jobs/new?${new URLSearchParams(job)}`} className="key mt-4">
-            Make a job of this
-          </Link>
-        )}
+        {Object.keys(job).length > 0 &&
+          // What was typed last is not worked out yet: a job of it would have the figures of before.
+          (worked.isPlaceholderData ? (
+            <button type="button" className="key mt-4" disabled>
+              Make a job of this
+            </button>
+          ) : (
+            <Link to={`/jobs/new?${new URLSearchParams(job)}`} className="key mt-4">
+              Make a job of this
+            </Link>
+          ))}
         {worked.error !== null && Object.keys(errors).length === 0 && (
           <p role="alert" className="text-hot">
             {problemOf(worked.error).message}
