@@ -83,6 +83,9 @@ final class BackupTest extends ShopTestCase
             }
         }
 
+        // No file system has to list files in any order.
+        ksort($all);
+
         return $all;
     }
 
