@@ -117,7 +117,7 @@ final readonly class Parts
 
         return [
             [
-                ...$php ? [self::analysed(0)] : [],
+                ...$php ? [self::contract(0), self::analysed(0)] : [],
                 ...$page ? [self::types(0), self::logic(0)] : [],
                 ...[] === $journeys
                     ? []
@@ -164,13 +164,18 @@ final readonly class Parts
     private static function gates(): array
     {
         return [
-            new Part('contract', 'Interface and client', ['bin/contract', '--check'], self::BEHIND),
+            self::contract(self::BEHIND),
             self::types(self::BEHIND),
             self::logic(self::BEHIND),
             self::analysed(self::BEHIND),
             new Part('style', 'Style', ['check/style'], self::BEHIND),
             new Part('words', 'Words', ['bin/wubbin', 'words', '--figures'], self::BEHIND),
         ];
+    }
+
+    private static function contract(int $nice): Part
+    {
+        return new Part('contract', 'Interface and client', ['bin/contract', '--check'], $nice);
     }
 
     private static function analysed(int $nice): Part

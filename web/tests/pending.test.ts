@@ -1,4 +1,4 @@
-import { beforeEach, describe, expect, test, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import type { Schemas } from '../src/api/client';
 
 type Hand = Schemas['HandView'];
@@ -10,6 +10,9 @@ const AT = Date.parse('2026-09-23T08:00:00Z');
 beforeEach(() => {
   localStorage.clear();
   vi.resetModules();
+});
+afterEach(() => {
+  vi.useRealTimers();
 });
 
 const opened = (): Promise<Store> => import('../src/run/pending');
@@ -93,6 +96,7 @@ describe('what is at hand meanwhile', () => {
   });
 
   test('a break keeps what has gone by, and going on begins from there', async () => {
+    vi.useFakeTimers({ now: AT });
     const { shown } = await opened();
     const running = hand(0, { running: true, since: new Date(AT - 20_000).toISOString(), before: 5 });
     const [paused] = shown([running], [press('a', 'paused')]);
