@@ -164,6 +164,7 @@ final readonly class Parts
     private static function gates(): array
     {
         return [
+            new Part('versions', 'Versions', ['bin/versions'], self::BEHIND),
             self::contract(self::BEHIND),
             self::types(self::BEHIND),
             self::logic(self::BEHIND),
